@@ -1,0 +1,50 @@
+// The arrows of docs/architecture.md as rules: who may import whom.
+const folders = ["app", "calc", "core", "data", "demo", "e2e", "features", "formats", "scripts", "server", "ui", "workers", "standins", "solve"];
+const may = {
+  app: ["features", "calc", "server", "ui"],
+  features: ["ui", "data", "formats", "server", "core", "workers"],
+  ui: ["core"],
+  data: ["core"],
+  formats: ["core"],
+  standins: ["core"],
+  calc: ["core", "solve"],
+  workers: ["core", "calc", "solve"],
+  server: ["core", "data"],
+  solve: ["core"],
+  core: [],
+  demo: folders.filter((f) => f !== "app"),
+  scripts: folders.filter((f) => f !== "app"),
+};
+
+module.exports = {
+  forbidden: [
+    { name: "no-circular", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+    ...Object.entries(may).map(([from, allowed]) => ({
+      name: `${from}-arrows`,
+      severity: "error",
+      from: { path: `^${from}/`, pathNot: "\\.test\\.tsx?$" },
+      to: { path: `^(${folders.filter((f) => f !== from && !allowed.includes(f)).join("|")})/` },
+    })),
+    {
+      name: "core-is-pure",
+      comment: "core imports nothing but zod: no React, Next, SQL, files or clock",
+      severity: "error",
+      from: { path: "^core/", pathNot: "\\.test\\.ts$" },
+      to: { path: "node_modules", pathNot: "node_modules/zod" },
+    },
+    {
+      name: "core-no-builtin",
+      severity: "error",
+      from: { path: "^core/", pathNot: "\\.test\\.ts$" },
+      to: { dependencyTypes: ["core"] },
+    },
+    {
+      name: "core-through-index",
+      comment: "inside core, another folder is reached through its index.ts",
+      severity: "error",
+      from: { path: "^core/([^/]+)/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/([^/]+)/(?!index\\.ts$).+", pathNot: "^core/$1/" },
+    },
+  ],
+  options: { tsConfig: { fileName: "tsconfig.json" }, doNotFollow: { path: "node_modules" }, tsPreCompilationDeps: true },
+};

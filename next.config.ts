@@ -1,0 +1,12 @@
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  turbopack: { root: import.meta.dirname },
+  serverExternalPackages: ["mysql2"],
+  // Each profile (demo, own, test, bench) may be built and served side by side.
+  distDir: process.env.AURELIAN_DIST ?? ".next",
+  poweredByHeader: false,
+  devIndicators: false,
+};
+
+export default config;
