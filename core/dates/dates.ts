@@ -1,0 +1,118 @@
+/**
+ * Calendar dates. Outside they are strings `YYYY-MM-DD`; inside, integer days since 1970-01-01 (`DayNumber`).
+ * They are days on a wall calendar, never instants: no time zone can move them.
+ */
+export type IsoDate = string;
+export type DayNumber = number;
+
+const MS_PER_DAY = 86_400_000;
+const ISO = /^(\d{4})-(\d{2})-(\d{2})$/;
+
+/** Length of the year every statistic by slot uses: 29 February shares the slot of the 28th. */
+export const SLOTS_PER_YEAR = 365;
+
+const CUMULATIVE_DAYS = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
+
+/** `null` when the text is no real calendar day (`2025-02-29`). */
+export function parseIso(text: string): DayNumber | null {
+  const match = ISO.exec(text);
+  if (!match) return null;
+  const [year, month, day] = [Number(match[1]), Number(match[2]), Number(match[3])];
+  return dayFromParts(year, month, day);
+}
+
+/** `null` when there is no such day in the calendar. */
+export function dayFromParts(year: number, month: number, day: number): DayNumber | null {
+  const date = new Date(0);
+  date.setUTCFullYear(year, month - 1, day);
+  const real = date.getUTCFullYear() === year && date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+  return real ? Math.round(date.getTime() / MS_PER_DAY) : null;
+}
+
+/**
+ * @example toDay("1970-01-02") // 1
+ * @throws RangeError when the text is no calendar day: a caller's mistake, the doors validate first
+ */
+export function toDay(text: IsoDate): DayNumber {
+  const day = parseIso(text);
+  if (day === null) throw new RangeError(`toDay: "${text}" is no calendar day`);
+  return day;
+}
+
+/** @example toIso(0) // "1970-01-01" */
+export function toIso(day: DayNumber): IsoDate {
+  return new Date(Math.round(day) * MS_PER_DAY).toISOString().slice(0, 10);
+}
+
+export function partsOf(day: DayNumber): { year: number; month: number; day: number } {
+  const date = new Date(Math.round(day) * MS_PER_DAY);
+  return { year: date.getUTCFullYear(), month: date.getUTCMonth() + 1, day: date.getUTCDate() };
+}
+
+export function yearOf(day: DayNumber): number {
+  return partsOf(day).year;
+}
+
+/** Slot of the year, 0 = 1 January … 364 = 31 December; 29 February shares slot 58 with the 28th. */
+export function slotOf(day: DayNumber): number {
+  const { month, day: date } = partsOf(day);
+  return CUMULATIVE_DAYS[month - 1] + (month === 2 && date === 29 ? 28 : date) - 1;
+}
+
+/** `MM-DD` of a slot, for printing statistics by calendar day. */
+export function monthDayOfSlot(slot: number): string {
+  const wrapped = ((Math.round(slot) % SLOTS_PER_YEAR) + SLOTS_PER_YEAR) % SLOTS_PER_YEAR;
+  return toIso(dayOfSlot(2001, wrapped)).slice(5);
+}
+
+/** The day that has this slot in this year (never 29 February). */
+export function dayOfSlot(year: number, slot: number): DayNumber {
+  let month = 11;
+  while (CUMULATIVE_DAYS[month] > slot) month--;
+  return dayFromParts(year, month + 1, slot - CUMULATIVE_DAYS[month] + 1)!;
+}
+
+/** Day of the year 1…366 as the astronomical formulas count it (leap days included). */
+export function dayOfYear(day: DayNumber): number {
+  return day - dayFromParts(yearOf(day), 1, 1)! + 1;
+}
+
+export function isNorth(latitudeDeg: number): boolean {
+  return latitudeDeg >= 0;
+}
+
+/** Calendar slot of the first day of the frost year: 1 July in the north, 1 January in the south. */
+export function frostYearStartSlot(latitudeDeg: number): number {
+  return isNorth(latitudeDeg) ? CUMULATIVE_DAYS[6] : 0;
+}
+
+/** Days since the start of the frost year, 0…364, by slot. */
+export function frostSlotOf(day: DayNumber, latitudeDeg: number): number {
+  return (slotOf(day) - frostYearStartSlot(latitudeDeg) + SLOTS_PER_YEAR) % SLOTS_PER_YEAR;
+}
+
+/** A frost year is named by the calendar year of its first day. */
+export function frostYearOf(day: DayNumber, latitudeDeg: number): number {
+  const { year, month } = partsOf(day);
+  return isNorth(latitudeDeg) && month < 7 ? year - 1 : year;
+}
+
+/** The growing year: from 1 January (north and equator) or 1 July (south), named by the year of its first day. */
+export function seasonOf(day: DayNumber, latitudeDeg: number): number {
+  const { year, month } = partsOf(day);
+  return !isNorth(latitudeDeg) && month < 7 ? year - 1 : year;
+}
+
+export function seasonStart(season: number, latitudeDeg: number): DayNumber {
+  return dayFromParts(season, isNorth(latitudeDeg) ? 1 : 7, 1)!;
+}
+
+/** `2026` in the north, `2026/27` in the south. */
+export function seasonLabel(season: number, latitudeDeg: number): string {
+  return isNorth(latitudeDeg) ? String(season) : `${season}/${String((season + 1) % 100).padStart(2, "0")}`;
+}
+
+/** Midwinter (the solstice, near enough) at or before the middle of this season's opening winter. */
+export function midwinterOf(season: number, latitudeDeg: number): DayNumber {
+  return isNorth(latitudeDeg) ? dayFromParts(season - 1, 12, 21)! : dayFromParts(season, 6, 21)!;
+}

@@ -1,0 +1,120 @@
+/** Small numerics shared by the models. */
+
+export function clamp(value: number, low: number, high: number): number {
+  return value < low ? low : value > high ? high : value;
+}
+
+export function logit(p: number): number {
+  return Math.log(p / (1 - p));
+}
+
+export function logistic(x: number): number {
+  return 1 / (1 + Math.exp(-x));
+}
+
+/** ln(1 + e^x) without overflow. */
+export function softplus(x: number): number {
+  return x > 30 ? x : Math.log1p(Math.exp(x));
+}
+
+/** Normal density and distribution function (Abramowitz & Stegun 7.1.26 for erf: error below 1.5e-7). */
+export function normalPdf(z: number): number {
+  return Math.exp(-0.5 * z * z) / 2.5066282746310002;
+}
+
+export function normalCdf(z: number): number {
+  const t = 1 / (1 + 0.3275911 * (Math.abs(z) / Math.SQRT2));
+  const poly = t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+  const erf = 1 - poly * Math.exp((-z * z) / 2);
+  return z >= 0 ? 0.5 * (1 + erf) : 0.5 * (1 - erf);
+}
+
+/** Inverse normal distribution function: Acklam's rational approximation (relative error below 1.2e-9). */
+export function normalQuantile(p: number): number {
+  if (p <= 0) return -Infinity;
+  if (p >= 1) return Infinity;
+  const a = [-39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239];
+  const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572];
+  const c = [-0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968, 2.938163982698783];
+  const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416];
+  const tail = (q: number) =>
+    (((((c[0] * q + c[1]) * q + c[2]) * q + c[3]) * q + c[4]) * q + c[5]) / ((((d[0] * q + d[1]) * q + d[2]) * q + d[3]) * q + 1);
+  if (p < 0.02425) return tail(Math.sqrt(-2 * Math.log(p)));
+  if (p > 1 - 0.02425) return -tail(Math.sqrt(-2 * Math.log(1 - p)));
+  const q = p - 0.5;
+  const r = q * q;
+  return (
+    ((((((a[0] * r + a[1]) * r + a[2]) * r + a[3]) * r + a[4]) * r + a[5]) * q) /
+    (((((b[0] * r + b[1]) * r + b[2]) * r + b[3]) * r + b[4]) * r + 1)
+  );
+}
+
+/** Quantile of sorted values by linear interpolation between order statistics (Weibull plotting position r/(n+1)), clamped. */
+export function weibullQuantile(sorted: readonly number[], p: number): number {
+  if (sorted.length === 0) return NaN;
+  const rank = p * (sorted.length + 1) - 1;
+  if (rank <= 0) return sorted[0];
+  if (rank >= sorted.length - 1) return sorted[sorted.length - 1];
+  const low = Math.floor(rank);
+  return sorted[low] + (rank - low) * (sorted[low + 1] - sorted[low]);
+}
+
+export function mean(values: readonly number[]): number {
+  let sum = 0;
+  for (const value of values) sum += value;
+  return sum / values.length;
+}
+
+/** Sample standard deviation (n − 1), centred first. */
+export function standardDeviation(values: readonly number[]): number {
+  const centre = mean(values);
+  let sum = 0;
+  for (const value of values) sum += (value - centre) ** 2;
+  return Math.sqrt(sum / (values.length - 1));
+}
+
+/** Quantiles of weighted points: sorts `order` by value, then interpolates the mid-weight distribution. */
+export function weightedQuantiles(values: ArrayLike<number>, weights: ArrayLike<number>, ps: readonly number[]): number[] {
+  const order = Array.from({ length: values.length }, (_, i) => i).sort((i, j) => values[i] - values[j]);
+  let total = 0;
+  for (const i of order) total += weights[i];
+  const result: number[] = [];
+  let k = 0;
+  let before = 0;
+  let lastMid = 0;
+  let lastValue = values[order[0]];
+  for (const p of ps) {
+    const target = p * total;
+    for (;;) {
+      if (k >= order.length) {
+        result.push(values[order[order.length - 1]]);
+        break;
+      }
+      const i = order[k];
+      const mid = before + weights[i] / 2;
+      if (mid >= target) {
+        const span = mid - lastMid;
+        const share = k === 0 || span <= 0 ? 1 : (target - lastMid) / span;
+        result.push(lastValue + (values[i] - lastValue) * clamp(share, 0, 1));
+        break;
+      }
+      lastMid = mid;
+      lastValue = values[i];
+      before += weights[i];
+      k++;
+    }
+  }
+  return result;
+}
+
+/** Root of a monotone function on [low, high] by bisection, to `tolerance`; the ends are answered when it lies outside. */
+export function bisect(f: (x: number) => number, low: number, high: number, tolerance: number): number {
+  let [a, b] = [low, high];
+  const rising = f(b) >= f(a);
+  for (let i = 0; i < 200 && b - a > tolerance; i++) {
+    const middle = (a + b) / 2;
+    if (f(middle) < 0 === rising) a = middle;
+    else b = middle;
+  }
+  return (a + b) / 2;
+}

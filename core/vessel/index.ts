@@ -1,0 +1,4 @@
+export * from "./vessel";
+export * from "./mass";
+export * from "./nominal";
+export * from "./pot";

@@ -1,0 +1,55 @@
+import { z } from "zod";
+import { exactly, type Estimate, mapEstimate } from "../estimate/index";
+import { MIX_SHARE_OF_BRIM, NOMINAL_SYSTEMS, nominalEstimate, nominalVolume } from "./nominal";
+import { typicalRoundVessel, type Vessel, vesselSchema, volumeL, WALLS } from "./vessel";
+
+/** What is known of a pot: its measures, a trade size, or "about" so many litres. */
+export const potSchema = z.discriminatedUnion("known", [
+  z.object({ known: z.literal("measured"), vessel: vesselSchema }),
+  z
+    .object({ known: z.literal("nominal"), system: z.enum(NOMINAL_SYSTEMS), size: z.string().min(1).max(12), wall: z.enum(WALLS) })
+    .refine((p) => nominalVolume(p.system, p.size) !== null, { path: ["size"], error: "No such size in this naming." }),
+  z.object({ known: z.literal("about"), litres: z.number().positive().max(5000), wall: z.enum(WALLS) }),
+]);
+export type Pot = z.infer<typeof potSchema>;
+
+/** Spread of "about n litres" (80 % band): our judgement. */
+const ABOUT_SPREAD = 0.2;
+
+/** Brim volume with its honest range. */
+export function brimEstimate(pot: Pot): Estimate {
+  switch (pot.known) {
+    case "measured":
+      return exactly(volumeL(pot.vessel), pot.vessel.measuredVolumeL === undefined ? "derived" : "measured");
+    case "nominal":
+      return nominalEstimate(nominalVolume(pot.system, pot.size)!);
+    case "about":
+      return {
+        p10: pot.litres * (1 - ABOUT_SPREAD),
+        p50: pot.litres,
+        p90: pot.litres * (1 + ABOUT_SPREAD),
+        basis: "guess",
+      };
+  }
+}
+
+/** Mix in place when nobody measured a fill line: the usual share of the brim. */
+export function mixEstimate(pot: Pot): Estimate {
+  const brim = brimEstimate(pot);
+  return {
+    p10: brim.p10 * MIX_SHARE_OF_BRIM.low,
+    p50: brim.p50 * MIX_SHARE_OF_BRIM.typical,
+    p90: brim.p90 * MIX_SHARE_OF_BRIM.high,
+    basis: mapEstimate(brim, (x) => x, "typical").basis,
+  };
+}
+
+/** A shape to draw and to plan with: the measured one, or a round pot of usual proportions (`guess`). */
+export function vesselOf(pot: Pot): { vessel: Vessel; guessed: boolean } {
+  if (pot.known === "measured") return { vessel: pot.vessel, guessed: false };
+  return { vessel: typicalRoundVessel(brimEstimate(pot).p50, pot.wall), guessed: true };
+}
+
+export function wallOf(pot: Pot) {
+  return pot.known === "measured" ? (pot.vessel.wall ?? "smooth-plastic") : pot.wall;
+}
