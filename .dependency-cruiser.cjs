@@ -1,5 +1,20 @@
 // The arrows of docs/architecture.md as rules: who may import whom.
-const folders = ["app", "calc", "core", "data", "demo", "e2e", "features", "formats", "scripts", "server", "ui", "workers", "standins", "solve"];
+const folders = [
+  "app",
+  "calc",
+  "core",
+  "data",
+  "demo",
+  "e2e",
+  "features",
+  "formats",
+  "scripts",
+  "server",
+  "ui",
+  "workers",
+  "standins",
+  "solve",
+];
 const may = {
   app: ["features", "calc", "server", "ui"],
   features: ["ui", "data", "formats", "server", "core", "workers"],
@@ -18,7 +33,12 @@ const may = {
 
 module.exports = {
   forbidden: [
-    { name: "no-circular", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+    {
+      name: "no-circular",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
     ...Object.entries(may).map(([from, allowed]) => ({
       name: `${from}-arrows`,
       severity: "error",
@@ -46,5 +66,9 @@ module.exports = {
       to: { path: "^core/([^/]+)/(?!index\\.ts$).+", pathNot: "^core/$1/" },
     },
   ],
-  options: { tsConfig: { fileName: "tsconfig.json" }, doNotFollow: { path: "node_modules" }, tsPreCompilationDeps: true },
+  options: {
+    tsConfig: { fileName: "tsconfig.json" },
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+  },
 };

@@ -1,6 +1,15 @@
 export default {
   testEnvironment: "node",
-  roots: ["<rootDir>/core", "<rootDir>/calc", "<rootDir>/data", "<rootDir>/demo", "<rootDir>/features", "<rootDir>/formats", "<rootDir>/server", "<rootDir>/ui"],
+  roots: [
+    "<rootDir>/core",
+    "<rootDir>/calc",
+    "<rootDir>/data",
+    "<rootDir>/demo",
+    "<rootDir>/features",
+    "<rootDir>/formats",
+    "<rootDir>/server",
+    "<rootDir>/ui",
+  ],
   testMatch: ["**/*.test.ts"],
   extensionsToTreatAsEsm: [".ts", ".tsx"],
   transform: {

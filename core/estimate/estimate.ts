@@ -12,7 +12,8 @@ export interface Estimate {
 }
 
 /** A day with its 80 % band, or the reason why there is none. A missing end lies beyond the horizon computed. */
-export type DateEstimate = { p10: IsoDate | null; p50: IsoDate | null; p90: IsoDate | null; basis: Basis } | { none: string };
+export type DateEstimate =
+  { p10: IsoDate | null; p50: IsoDate | null; p90: IsoDate | null; basis: Basis } | { none: string };
 
 /** Core answers codes with figures; the interface makes the words. */
 export interface Reason {

@@ -33,12 +33,18 @@ export function normalCdf(z: number): number {
 export function normalQuantile(p: number): number {
   if (p <= 0) return -Infinity;
   if (p >= 1) return Infinity;
-  const a = [-39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239];
+  const a = [
+    -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
+  ];
   const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572];
-  const c = [-0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968, 2.938163982698783];
+  const c = [
+    -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
+    2.938163982698783,
+  ];
   const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416];
   const tail = (q: number) =>
-    (((((c[0] * q + c[1]) * q + c[2]) * q + c[3]) * q + c[4]) * q + c[5]) / ((((d[0] * q + d[1]) * q + d[2]) * q + d[3]) * q + 1);
+    (((((c[0] * q + c[1]) * q + c[2]) * q + c[3]) * q + c[4]) * q + c[5]) /
+    ((((d[0] * q + d[1]) * q + d[2]) * q + d[3]) * q + 1);
   if (p < 0.02425) return tail(Math.sqrt(-2 * Math.log(p)));
   if (p > 1 - 0.02425) return -tail(Math.sqrt(-2 * Math.log(1 - p)));
   const q = p - 0.5;
@@ -74,7 +80,11 @@ export function standardDeviation(values: readonly number[]): number {
 }
 
 /** Quantiles of weighted points: sorts `order` by value, then interpolates the mid-weight distribution. */
-export function weightedQuantiles(values: ArrayLike<number>, weights: ArrayLike<number>, ps: readonly number[]): number[] {
+export function weightedQuantiles(
+  values: ArrayLike<number>,
+  weights: ArrayLike<number>,
+  ps: readonly number[],
+): number[] {
   const order = Array.from({ length: values.length }, (_, i) => i).sort((i, j) => values[i] - values[j]);
   let total = 0;
   for (const i of order) total += weights[i];

@@ -53,7 +53,15 @@ export function settingPlan(input: {
 
   const widthUp = (mm: number) => ball.baseWidthMm + ((ball.topWidthMm - ball.baseWidthMm) * mm) / ball.heightMm;
   const belowLine = Math.max(0, Math.min(ball.heightMm, ball.heightMm - crownMm));
-  const ballL = Math.max(0, ballVolumeL(ball, widthUp(belowLine), widthUp(Math.min(trimMm, belowLine)), belowLine - Math.min(trimMm, belowLine)));
+  const ballL = Math.max(
+    0,
+    ballVolumeL(
+      ball,
+      widthUp(belowLine),
+      widthUp(Math.min(trimMm, belowLine)),
+      belowLine - Math.min(trimMm, belowLine),
+    ),
+  );
   const settledMixL = Math.max(0, volumeL(vessel, fillHeightMm) - volumeL(vessel, bottomLayerMm) - ballL);
   const sideGapTopMm = (widthAtMm(vessel, fillHeightMm) - widthUp(belowLine)) / 2;
 

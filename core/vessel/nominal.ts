@@ -57,7 +57,13 @@ export function nominalVolume(system: NominalSystem, size: string): NominalVolum
   if (!Number.isFinite(n) || n <= 0 || n > 5000) return null;
   if (system === "pint-bag") {
     const litres = n * LITRES_PER_IMPERIAL_PINT;
-    return { lowL: litres, highL: litres, typicalL: litres, confidence: "M", source: "imperial pint, 0.56826125 L, at the brim" };
+    return {
+      lowL: litres,
+      highL: litres,
+      typicalL: litres,
+      confidence: "M",
+      source: "imperial pint, 0.56826125 L, at the brim",
+    };
   }
   return {
     lowL: n * LITRE_LABEL.low,

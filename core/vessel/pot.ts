@@ -7,7 +7,12 @@ import { typicalRoundVessel, type Vessel, vesselSchema, volumeL, WALLS } from ".
 export const potSchema = z.discriminatedUnion("known", [
   z.object({ known: z.literal("measured"), vessel: vesselSchema }),
   z
-    .object({ known: z.literal("nominal"), system: z.enum(NOMINAL_SYSTEMS), size: z.string().min(1).max(12), wall: z.enum(WALLS) })
+    .object({
+      known: z.literal("nominal"),
+      system: z.enum(NOMINAL_SYSTEMS),
+      size: z.string().min(1).max(12),
+      wall: z.enum(WALLS),
+    })
     .refine((p) => nominalVolume(p.system, p.size) !== null, { path: ["size"], error: "No such size in this naming." }),
   z.object({ known: z.literal("about"), litres: z.number().positive().max(5000), wall: z.enum(WALLS) }),
 ]);

@@ -140,8 +140,7 @@ function rawArea(vessel: Vessel, heightMm: number): number {
 /** Simpson's rule, exact for areas up to quadratic in height: every shape here, the bag piece by piece. */
 function rawVolume(vessel: Vessel, heightMm: number): number {
   const piece = (from: number, to: number) =>
-    ((to - from) / 6) *
-    (rawArea(vessel, from) + 4 * rawArea(vessel, (from + to) / 2) + rawArea(vessel, to - (to === from ? 0 : 1e-9)));
+    ((to - from) / 6) * (rawArea(vessel, from) + 4 * rawArea(vessel, (from + to) / 2) + rawArea(vessel, to));
   if (vessel.shape !== "bag") return piece(0, heightMm);
   const { shoulder } = bagGeometry(vessel);
   return heightMm <= shoulder ? piece(0, heightMm) : piece(0, shoulder) + piece(shoulder, heightMm);

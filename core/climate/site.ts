@@ -1,0 +1,244 @@
+import { dayFromParts, type DayNumber, midwinterOf, slotOf, yearOf } from "../dates/index";
+import { frostStatistics, type FrostStatistics } from "./frost";
+import { GENERATED_FROM_YEAR, generateWeather } from "./generator";
+import { type DailyRecord, fillShortGaps, type Normals, normalsFromRecord, radiationBySlot } from "./normals";
+import { solarFromRangeMJ } from "./sun";
+import { expectedWarmthBySlot, portionsByDay, rootZoneTemperatures, type WarmthTrack } from "./track";
+import { ROOT_WARMTH, rootDegreeDays, type RootWarmthSet } from "./degree-days";
+
+/** Weather of one sequence of days with all that the models read from it. */
+export interface WeatherRun {
+  startDay: DayNumber;
+  tminC: Float32Array;
+  tmaxC: Float32Array;
+  rootZoneC: Float32Array;
+  /** Running total of Dynamic-model portions. */
+  portions: Float32Array;
+}
+
+/** One growing season as one possible year of weather shows it. Arrays start two months before midwinter. */
+export interface SeasonSlice {
+  startDay: DayNumber;
+  tminC: Float32Array;
+  tmaxC: Float32Array;
+  rootZoneC: Float32Array;
+  portions: Float32Array;
+}
+
+export const SEASON_LEAD_DAYS = 61;
+export const SEASON_DAYS = SEASON_LEAD_DAYS + 365 + 150;
+const ENSEMBLE_YEARS = 32;
+const ENSEMBLE_SEASONS = 30;
+/** Complete frost years from which a record speaks for itself. */
+const ENOUGH_FROST_YEARS = 10;
+const TRACK_YEARS_AHEAD = 8;
+
+export type WeatherBasis = "record" | "short-record" | "answers";
+
+export interface SiteInput {
+  latitudeDeg: number;
+  normals: Normals;
+  /** The grower's own daily record; null while the site is a guess from answers. */
+  record: DailyRecord | null;
+  today: DayNumber;
+  seed: number;
+  /** First day any tree's history needs. */
+  historyFrom: DayNumber;
+}
+
+export interface Site {
+  latitudeDeg: number;
+  today: DayNumber;
+  normals: Normals;
+  basis: WeatherBasis;
+  recordYears: number;
+  /** Days of the record that were missing and filled in a straight line (gaps of at most three days). */
+  filledDays: number;
+  observed: WeatherRun | null;
+  ensemble: WeatherRun;
+  warmth: WarmthTrack;
+  frost: (thresholdC: number) => FrostStatistics;
+  /** Minima that the frost statistics are counted from. */
+  minima: { startDay: DayNumber; tminC: Float32Array };
+  /** Possible courses of a season: the record as far as it goes, then the site's weather years. */
+  season: (season: number) => { slices: SeasonSlice[]; observedUntil: DayNumber };
+}
+
+function runOf(latitudeDeg: number, record: DailyRecord, radiation: Float64Array): WeatherRun {
+  const solar = record.solarMJ.map((value, i) =>
+    Number.isNaN(value)
+      ? solarFromRangeMJ(record.tminC[i], record.tmaxC[i], radiation[slotOf(record.startDay + i)])
+      : value,
+  );
+  return {
+    startDay: record.startDay,
+    tminC: record.tminC,
+    tmaxC: record.tmaxC,
+    rootZoneC: rootZoneTemperatures(record.tminC, record.tmaxC, solar),
+    portions: portionsByDay(latitudeDeg, record.startDay, record.tminC, record.tmaxC),
+  };
+}
+
+/** The last unbroken stretch of days that have both extremes, up to today. */
+function unbroken(record: DailyRecord, today: DayNumber): DailyRecord[] {
+  const stretches: DailyRecord[] = [];
+  const limit = Math.min(record.tminC.length, today - record.startDay + 1);
+  let from = -1;
+  for (let i = 0; i <= limit; i++) {
+    const good = i < limit && !Number.isNaN(record.tminC[i]) && !Number.isNaN(record.tmaxC[i]);
+    if (good && from < 0) from = i;
+    if (!good && from >= 0) {
+      const cut = (values: Float32Array) => values.slice(from, i);
+      stretches.push({
+        startDay: record.startDay + from,
+        tminC: cut(record.tminC),
+        tmaxC: cut(record.tmaxC),
+        solarMJ: cut(record.solarMJ),
+        rainMm: cut(record.rainMm),
+        windMs: cut(record.windMs),
+      });
+      from = -1;
+    }
+  }
+  return stretches;
+}
+
+/**
+ * Everything the models ask of a site's weather, built once per weather revision: the record up to today, many possible years
+ * for what comes, root warmth as running totals, frost statistics on demand.
+ */
+export function buildSite(input: SiteInput): Site {
+  const { latitudeDeg, today } = input;
+  const radiation = radiationBySlot(latitudeDeg);
+  let record = input.record;
+  let filledDays = 0;
+  if (record) {
+    record = { ...record, tminC: record.tminC.slice(), tmaxC: record.tmaxC.slice() };
+    filledDays = fillShortGaps(record.tminC);
+    fillShortGaps(record.tmaxC);
+  }
+  const recordNormals = record ? normalsFromRecord(record) : null;
+  const normals = recordNormals ?? input.normals;
+  const generated = generateWeather(latitudeDeg, normals, ENSEMBLE_YEARS, input.seed);
+  const ensemble = runOf(latitudeDeg, generated, radiation);
+
+  const stretches = record ? unbroken(record, today) : [];
+  const runs = stretches.map((s) => runOf(latitudeDeg, s, radiation));
+  const observed =
+    runs.length > 0 && runs[runs.length - 1].startDay + runs[runs.length - 1].tminC.length > today - 45
+      ? runs[runs.length - 1]
+      : null;
+
+  const ownFrost = record ? frostStatistics(latitudeDeg, record.startDay, record.tminC, 0) : null;
+  const enough = ownFrost !== null && ownFrost.first.years >= ENOUGH_FROST_YEARS;
+  const minima = enough
+    ? { startDay: record!.startDay, tminC: record!.tminC }
+    : { startDay: generated.startDay, tminC: generated.tminC };
+  const frostCache = new Map<number, FrostStatistics>();
+  const frost = (thresholdC: number) => {
+    let statistics = frostCache.get(thresholdC);
+    if (!statistics) {
+      statistics = frostStatistics(latitudeDeg, minima.startDay, minima.tminC, thresholdC);
+      frostCache.set(thresholdC, statistics);
+    }
+    return statistics;
+  };
+
+  const warmth = warmthTrack(input, ensemble, runs);
+  const seasonCache = new Map<number, ReturnType<Site["season"]>>();
+  const season = (key: number) => {
+    let found = seasonCache.get(key);
+    if (!found) {
+      found = seasonSlices(key, latitudeDeg, ensemble, runs, today);
+      seasonCache.set(key, found);
+    }
+    return found;
+  };
+  return {
+    latitudeDeg,
+    today,
+    normals,
+    basis: enough ? "record" : recordNormals ? "short-record" : "answers",
+    recordYears: ownFrost?.first.years ?? 0,
+    filledDays,
+    observed,
+    ensemble,
+    warmth,
+    frost,
+    minima,
+    season,
+  };
+}
+
+function warmthTrack(input: SiteInput, ensemble: WeatherRun, runs: WeatherRun[]): WarmthTrack {
+  const startDay = input.historyFrom;
+  const days = dayFromParts(yearOf(input.today) + TRACK_YEARS_AHEAD, 1, 1)! - startDay;
+  const lastRun = runs.at(-1);
+  const observedUntil = lastRun ? lastRun.startDay + lastRun.tminC.length : startDay;
+  const sums = {} as WarmthTrack["sums"];
+  for (const set of Object.keys(ROOT_WARMTH) as RootWarmthSet[]) {
+    const expected = expectedWarmthBySlot(ensemble.startDay, ensemble.rootZoneC, set);
+    const daily = new Float32Array(days);
+    for (let i = 0; i < days; i++) daily[i] = expected[slotOf(startDay + i)];
+    for (const run of runs) {
+      for (let i = 0; i < run.rootZoneC.length; i++) {
+        const at = run.startDay + i - startDay;
+        if (at >= 0 && at < days) daily[at] = rootDegreeDays(run.rootZoneC[i], ROOT_WARMTH[set]);
+      }
+    }
+    const running = new Float32Array(days + 1);
+    let total = 0;
+    for (let i = 0; i < days; i++) {
+      total += daily[i];
+      running[i + 1] = total;
+    }
+    sums[set] = running;
+  }
+  return { startDay, observedUntil, sums };
+}
+
+function seasonSlices(key: number, latitudeDeg: number, ensemble: WeatherRun, runs: WeatherRun[], today: DayNumber) {
+  const startDay = midwinterOf(key, latitudeDeg) - SEASON_LEAD_DAYS;
+  const endDay = startDay + SEASON_DAYS;
+  const run = runs.find((r) => r.startDay <= startDay && r.startDay + r.tminC.length > startDay);
+  const observedUntil = run ? Math.min(run.startDay + run.tminC.length, today + 1, endDay) : startDay;
+  const slices: SeasonSlice[] = [];
+  const members = run && observedUntil >= endDay ? 1 : ENSEMBLE_SEASONS;
+  for (let m = 0; m < members; m++) {
+    const generatedKey = GENERATED_FROM_YEAR + m + (latitudeDeg >= 0 ? 1 : 0);
+    const from = midwinterOf(generatedKey, latitudeDeg) - SEASON_LEAD_DAYS - ensemble.startDay;
+    const part = (values: Float32Array) => values.subarray(from, from + SEASON_DAYS);
+    const generated: SeasonSlice = {
+      startDay,
+      tminC: part(ensemble.tminC),
+      tmaxC: part(ensemble.tmaxC),
+      rootZoneC: part(ensemble.rootZoneC),
+      portions: part(ensemble.portions),
+    };
+    slices.push(run && observedUntil > startDay ? splice(generated, run, observedUntil) : generated);
+  }
+  return { slices, observedUntil };
+}
+
+/** The record up to its last day, then the generated year; portions go on from where the record left them. */
+function splice(generated: SeasonSlice, run: WeatherRun, until: DayNumber): SeasonSlice {
+  const known = until - generated.startDay;
+  const from = generated.startDay - run.startDay;
+  const join = (ours: Float32Array, theirs: Float32Array) => {
+    const out = theirs.slice();
+    out.set(ours.subarray(from, from + known));
+    return out;
+  };
+  const portions = join(run.portions, generated.portions);
+  if (known < portions.length && known > 0) {
+    const shift = run.portions[from + known - 1] - generated.portions[known - 1];
+    for (let i = known; i < portions.length; i++) portions[i] = generated.portions[i] + shift;
+  }
+  return {
+    startDay: generated.startDay,
+    tminC: join(run.tminC, generated.tminC),
+    tmaxC: join(run.tmaxC, generated.tmaxC),
+    rootZoneC: join(run.rootZoneC, generated.rootZoneC),
+    portions,
+  };
+}

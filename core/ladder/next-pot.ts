@@ -1,0 +1,83 @@
+import { logistic, logit } from "../math/index";
+import { clipFill, effectiveWarmth, moveRoots, type CorrectionName } from "../roots/index";
+import { type Ball, settingPlan } from "../setting/index";
+import { freeboard, leastFreeboardMm, type Pot, vesselOf, brimEstimate, mixEstimate } from "../vessel/index";
+
+/** A pot that stands in store, with how many of it are free. */
+export interface StorePot {
+  lotId: string;
+  name: string;
+  pot: Pot;
+  free: number;
+}
+
+export type Misfit = "too-small" | "too-large" | "ball-too-wide" | "ball-too-tall" | "none-free";
+
+export interface PotFit {
+  lotId: string;
+  ratio: number;
+  /** Expected fill at the end of the season of the move. */
+  fillAtSeasonEnd: number;
+  misfit: Misfit | null;
+  /** Distance from the ideal step, |ln|: smaller is better. */
+  distance: number;
+}
+
+/** Least step worth the handling. */
+export const LEAST_RATIO = 1.15;
+/** A larger step is fine when the pot is expected to be half rooted by the season's end. */
+const HALF_ROOTED = 0.5;
+
+/** Ideal and largest ordinary step by pace of growth (per °C·d): small for slow trees, long for fast ones. Our judgement (L). */
+export function stepRule(kPerDegreeDay: number): { ideal: number; largest: number } {
+  if (kPerDegreeDay < 0.00055) return { ideal: 1.5, largest: 1.7 };
+  if (kPerDegreeDay < 0.00105) return { ideal: 1.9, largest: 2.5 };
+  if (kPerDegreeDay < 0.0021) return { ideal: 2.3, largest: 3.5 };
+  return { ideal: 3, largest: 6 };
+}
+
+/** A ball may lose this share of its height at the base to fit. */
+const MOST_TRIM = 0.15;
+/** Share of mix lost room for one watering when nothing is known of the mix: handbook of potting's usual tenth. */
+const USUAL_DOSE = 0.1;
+
+export function fitPots(input: {
+  fromMixL: number;
+  fill: number;
+  circling: number;
+  kPerDegreeDay: number;
+  correction: CorrectionName;
+  warmthToSeasonEnd: number;
+  ball: Ball;
+  finalVolumeL: number | null;
+  store: StorePot[];
+}): PotFit[] {
+  const rule = stepRule(input.kPerDegreeDay);
+  return input.store
+    .map((candidate): PotFit => {
+      const brim = brimEstimate(candidate.pot).p50;
+      const { vessel } = vesselOf(candidate.pot);
+      const level = freeboard(vessel, { dosePerMixL: USUAL_DOSE }, leastFreeboardMm(vessel));
+      const mixL = candidate.pot.known === "measured" ? level.mixL : mixEstimate(candidate.pot).p50;
+      const ratio = mixL / input.fromMixL;
+      const moved = moveRoots(input.fill, input.circling, input.fromMixL, mixL, input.correction);
+      const effective = effectiveWarmth(input.warmthToSeasonEnd, moved.lagDegreeDays);
+      const fillAtSeasonEnd = logistic(logit(clipFill(moved.fill)) + input.kPerDegreeDay * effective);
+      const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm: level.fillHeightMm });
+      let misfit: Misfit | null = null;
+      if (candidate.free < 1) misfit = "none-free";
+      else if (ratio < LEAST_RATIO) misfit = "too-small";
+      else if (ratio > rule.largest && fillAtSeasonEnd < HALF_ROOTED) misfit = "too-large";
+      else if (input.finalVolumeL !== null && brim > input.finalVolumeL * 1.1) misfit = "too-large";
+      else if (plan.sideGapTopMm < 8) misfit = "ball-too-wide";
+      else if (plan.trimMm > MOST_TRIM * input.ball.heightMm) misfit = "ball-too-tall";
+      return {
+        lotId: candidate.lotId,
+        ratio,
+        fillAtSeasonEnd,
+        misfit,
+        distance: Math.abs(Math.log(ratio / rule.ideal)),
+      };
+    })
+    .sort((a, b) => Number(a.misfit !== null) - Number(b.misfit !== null) || a.distance - b.distance);
+}

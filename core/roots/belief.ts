@@ -1,0 +1,239 @@
+import { logistic, logit, normalCdf, normalPdf, normalQuantile } from "../math/index";
+import {
+  CIRCLING_MOST,
+  clipFill,
+  DUE_CIRCLING,
+  DUE_FILL,
+  effectiveWarmth,
+  growCircling,
+  growX,
+  STAGE_FILLS,
+  warmthForEffective,
+  xAtCircling,
+} from "./grow";
+import { CORRECTIONS, type CorrectionName } from "./corrections";
+
+/**
+ * What is believed of a tree's roots: a grid over its own vigour factor u = ln m; at every grid point x = logit fill and
+ * circling are normal. Growth, moves and checks update them in closed form; a check reweights the grid. This integrates
+ * fill, season warmth, volume and potting date without sampling.
+ */
+const GRID = 15;
+const GRID_REACH_SD = 2.4;
+/** Sub-points of a normal that carry its spread to quantiles: ±1.46, ±.6, 0 with weight .2 each has unit variance. */
+const SUB_Z = [-1.4603, -0.5976, 0, 0.5976, 1.4603];
+
+/** Grade of fill as read by eye: noise on x, and how often a grade is simply off. */
+const FILL_NOISE = 0.6;
+const LAPSE = 0.04;
+const CIRCLING_NOISE = 0.5;
+/** Season warmth as the pot felt it, against the model: 15 % a season, independent between seasons. */
+export const SEASON_SD = 0.15;
+const SEASON_DEGREE_DAYS = 1600;
+const FILL_CUTS = STAGE_FILLS.map((f) => logit(f));
+
+export interface RootBelief {
+  weight: Float64Array;
+  /** Growth per °C·d at each grid point, the kind's pace times this tree's factor. */
+  k: Float64Array;
+  x: Float64Array;
+  xVar: Float64Array;
+  circling: Float64Array;
+  circlingVar: Float64Array;
+  wallFactor: number;
+  /** Lag of the last disturbance and the warmth since. */
+  lagDegreeDays: number;
+  warmthSince: number;
+}
+
+export interface RootPrior {
+  kPerDegreeDay: number;
+  vigourSd: number;
+  fill: number;
+  /** Spread of logit fill. */
+  xSd: number;
+  circling: number;
+  circlingSd: number;
+  wallFactor: number;
+  lagDegreeDays: number;
+}
+
+export function priorBelief(prior: RootPrior): RootBelief {
+  const weight = new Float64Array(GRID);
+  const k = new Float64Array(GRID);
+  let total = 0;
+  for (let j = 0; j < GRID; j++) {
+    const z = GRID_REACH_SD * ((2 * j) / (GRID - 1) - 1);
+    k[j] = prior.kPerDegreeDay * Math.exp(prior.vigourSd * z);
+    weight[j] = normalPdf(z);
+    total += weight[j];
+  }
+  for (let j = 0; j < GRID; j++) weight[j] /= total;
+  return {
+    weight,
+    k,
+    x: new Float64Array(GRID).fill(logit(clipFill(prior.fill))),
+    xVar: new Float64Array(GRID).fill(prior.xSd ** 2),
+    circling: new Float64Array(GRID).fill(prior.circling),
+    circlingVar: new Float64Array(GRID).fill(prior.circlingSd ** 2),
+    wallFactor: prior.wallFactor,
+    lagDegreeDays: prior.lagDegreeDays,
+    warmthSince: 0,
+  };
+}
+
+export function copyBelief(belief: RootBelief): RootBelief {
+  return {
+    ...belief,
+    weight: belief.weight.slice(),
+    k: belief.k.slice(),
+    x: belief.x.slice(),
+    xVar: belief.xVar.slice(),
+    circling: belief.circling.slice(),
+    circlingVar: belief.circlingVar.slice(),
+  };
+}
+
+/** Lets so much root-zone warmth pass. */
+export function growBelief(b: RootBelief, degreeDays: number): void {
+  if (degreeDays <= 0) return;
+  const effective =
+    effectiveWarmth(b.warmthSince + degreeDays, b.lagDegreeDays) - effectiveWarmth(b.warmthSince, b.lagDegreeDays);
+  b.warmthSince += degreeDays;
+  // Seasons err independently: n seasons' sum errs by sd·total/√n.
+  const relative = SEASON_SD / Math.sqrt(Math.max(1, degreeDays / SEASON_DEGREE_DAYS));
+  for (let j = 0; j < GRID; j++) {
+    const x1 = growX(b.x[j], b.k[j], effective);
+    b.circling[j] = growCircling(b.circling[j], b.x[j], x1, b.k[j], b.wallFactor);
+    b.xVar[j] += (b.k[j] * effective * relative) ** 2;
+    b.x[j] = x1;
+  }
+}
+
+/** A move into another volume, or root work in place. `lnVolumeSd`: uncertainty of ln(from/to). */
+export function moveBelief(
+  b: RootBelief,
+  move: { ratio: number; lnVolumeSd: number; correction: CorrectionName; retainedShare?: number; wallFactor: number },
+): void {
+  const { retained, circlingRemoved, lagDegreeDays } = CORRECTIONS[move.correction];
+  const kept = (move.retainedShare ?? retained) / move.ratio;
+  for (let j = 0; j < GRID; j++) {
+    const f = logistic(b.x[j]);
+    const after = clipFill(kept * f);
+    // d logit(c·f)/d logit(f) = (1 − f)/(1 − c·f).
+    const slope = (1 - f) / (1 - after);
+    b.x[j] = logit(after);
+    b.xVar[j] = b.xVar[j] * slope ** 2 + (move.lnVolumeSd / (1 - after)) ** 2;
+    b.circling[j] *= 1 - circlingRemoved;
+    b.circlingVar[j] *= (1 - circlingRemoved) ** 2;
+  }
+  b.wallFactor = move.wallFactor;
+  b.lagDegreeDays = lagDegreeDays;
+  b.warmthSince = 0;
+}
+
+/** Uncertainty of when something happened, as a variance of the warmth since. */
+export function blurBelief(b: RootBelief, warmthSd: number): void {
+  for (let j = 0; j < GRID; j++) b.xVar[j] += (b.k[j] * warmthSd) ** 2;
+}
+
+/** A root check: grades 0–4 of fill and circling as seen. Either may be missing. Answers how surprising it was: its probability before. */
+export function checkBelief(b: RootBelief, fillGrade: number | null, circlingGrade: number | null): number {
+  let evidence = 0;
+  for (let j = 0; j < GRID; j++) {
+    let likelihood = 1;
+    if (fillGrade !== null) likelihood *= observeFill(b, j, fillGrade);
+    if (circlingGrade !== null) likelihood *= observeCircling(b, j, circlingGrade);
+    b.weight[j] *= likelihood;
+    evidence += b.weight[j];
+  }
+  for (let j = 0; j < GRID; j++) b.weight[j] /= evidence;
+  return evidence;
+}
+
+/** Probit of x between the grade's boundaries; the normal at this grid point is matched to the posterior's moments. */
+function observeFill(b: RootBelief, j: number, grade: number): number {
+  const sd = Math.sqrt(b.xVar[j] + FILL_NOISE ** 2);
+  const low = grade === 0 ? -Infinity : (FILL_CUTS[grade - 1] - b.x[j]) / sd;
+  const high = grade === 4 ? Infinity : (FILL_CUTS[grade] - b.x[j]) / sd;
+  const inside = Math.max(1e-12, normalCdf(high) - normalCdf(low));
+  const [pLow, pHigh] = [Number.isFinite(low) ? normalPdf(low) : 0, Number.isFinite(high) ? normalPdf(high) : 0];
+  const likelihood = LAPSE / 5 + (1 - LAPSE) * inside;
+  const seen = ((1 - LAPSE) * inside) / likelihood;
+  const gain = b.xVar[j] / sd;
+  const shift = (gain * (pLow - pHigh)) / inside;
+  const curve = ((Number.isFinite(low) ? low * pLow : 0) - (Number.isFinite(high) ? high * pHigh : 0)) / inside;
+  const tight = Math.max(1e-6, b.xVar[j] + gain ** 2 * (curve - ((pLow - pHigh) / inside) ** 2));
+  // Mixture of "the grade is right" and "the grade is off".
+  b.xVar[j] = seen * tight + (1 - seen) * b.xVar[j] + seen * (1 - seen) * shift ** 2;
+  b.x[j] += seen * shift;
+  return likelihood;
+}
+
+function observeCircling(b: RootBelief, j: number, grade: number): number {
+  const variance = b.circlingVar[j] + CIRCLING_NOISE ** 2;
+  const z = (grade - b.circling[j]) / Math.sqrt(variance);
+  const likelihood = LAPSE / 5 + ((1 - LAPSE) * normalPdf(z)) / Math.sqrt(variance);
+  const gain = b.circlingVar[j] / variance;
+  b.circling[j] = Math.min(CIRCLING_MOST - 0.01, Math.max(0, b.circling[j] + gain * (grade - b.circling[j])));
+  b.circlingVar[j] *= 1 - gain;
+  return likelihood;
+}
+
+/** Weighted points that carry the belief to any quantity. */
+export interface BeliefPoints {
+  weight: Float64Array;
+  x: Float64Array;
+  circling: Float64Array;
+  k: Float64Array;
+}
+
+export function pointsOf(b: RootBelief): BeliefPoints {
+  const n = GRID * SUB_Z.length;
+  const points = {
+    weight: new Float64Array(n),
+    x: new Float64Array(n),
+    circling: new Float64Array(n),
+    k: new Float64Array(n),
+  };
+  let at = 0;
+  for (let j = 0; j < GRID; j++) {
+    const [xSd, cSd] = [Math.sqrt(b.xVar[j]), Math.sqrt(b.circlingVar[j])];
+    for (let s = 0; s < SUB_Z.length; s++, at++) {
+      points.weight[at] = b.weight[j] / SUB_Z.length;
+      points.x[at] = b.x[j] + SUB_Z[s] * xSd;
+      // Circling's spread is walked in another order than that of x: they are independent given the vigour.
+      points.circling[at] = Math.min(
+        CIRCLING_MOST,
+        Math.max(0, b.circling[j] + SUB_Z[(s * 2 + 1) % SUB_Z.length] * cSd),
+      );
+      points.k[at] = b.k[j];
+    }
+  }
+  return points;
+}
+
+/** Mean vigour factor over the kind's pace, as weighted points of ln m. */
+export function vigourFactors(b: RootBelief, kPerDegreeDay: number): { values: Float64Array; weights: Float64Array } {
+  return { values: b.k.map((k) => k / kPerDegreeDay), weights: b.weight };
+}
+
+/** Warmth still to pass until due, by fill or by circling, at every point. Zero where it is due already. */
+export function warmthUntilDue(b: RootBelief, points: BeliefPoints): { warmth: Float64Array; byCircling: Uint8Array } {
+  const n = points.x.length;
+  const warmth = new Float64Array(n);
+  const byCircling = new Uint8Array(n);
+  const xDue = logit(DUE_FILL);
+  const done = effectiveWarmth(b.warmthSince, b.lagDegreeDays);
+  for (let i = 0; i < n; i++) {
+    const xTurn = xAtCircling(points.circling[i], points.x[i], DUE_CIRCLING, points.k[i], b.wallFactor);
+    const target = Math.min(xDue, xTurn);
+    byCircling[i] = xTurn < xDue ? 1 : 0;
+    const effective = (target - points.x[i]) / points.k[i];
+    warmth[i] = effective <= 0 ? 0 : Math.max(0, warmthForEffective(done + effective, b.lagDegreeDays) - b.warmthSince);
+  }
+  return { warmth, byCircling };
+}
+
+/** z of an 80 % band's end, for turning bands into spreads. */
+export const Z90 = normalQuantile(0.9);

@@ -1,0 +1,83 @@
+import type { Wall } from "../vessel/index";
+
+/**
+ * What may be done to a ball on its way: retained share of roots, share of circling removed, and the thermal lag (°C·d)
+ * before growth resumes. Our own vocabulary and figures (L); a share the grower measured replaces the table's.
+ */
+export interface Correction {
+  retained: number;
+  circlingRemoved: number;
+  lagDegreeDays: number;
+  /** Worked whole while the shoots are soft. */
+  intact: boolean;
+}
+
+export const CORRECTIONS = {
+  none: { retained: 1, circlingRemoved: 0, lagDegreeDays: 60, intact: true },
+  loosen: { retained: 0.97, circlingRemoved: 0.15, lagDegreeDays: 100, intact: true },
+  score: { retained: 0.93, circlingRemoved: 0.15, lagDegreeDays: 140, intact: false },
+  "tease-and-clip": { retained: 0.9, circlingRemoved: 0.5, lagDegreeDays: 160, intact: false },
+  shave: { retained: 0.7, circlingRemoved: 0.7, lagDegreeDays: 220, intact: false },
+  "rake-and-thin": { retained: 0.7, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
+  "prune-and-return": { retained: 0.7, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
+  "wash-bare": { retained: 0.55, circlingRemoved: 0.95, lagDegreeDays: 400, intact: false },
+  "replace-top": { retained: 0.97, circlingRemoved: 0, lagDegreeDays: 60, intact: true },
+} as const satisfies Record<string, Correction>;
+export type CorrectionName = keyof typeof CORRECTIONS;
+export const CORRECTION_NAMES = Object.keys(CORRECTIONS) as [CorrectionName, ...CorrectionName[]];
+
+/** How readily roots turn at a wall, against smooth plastic. Direction well supported by comparison trials, size is judgement (L+). */
+export const CIRCLING_BY_WALL: Record<Wall, number> = {
+  "smooth-plastic": 1,
+  glazed: 1,
+  metal: 1,
+  concrete: 1,
+  "poly-bag": 0.9,
+  "timber-lined": 0.85,
+  terracotta: 0.75,
+  "air-pruning": 0.2,
+  "copper-lined": 0.2,
+  fabric: 0.15,
+  rubber: 0.95,
+  fibre: 0.3,
+};
+
+/** Roots are denser in the shell of a ball than in its core. */
+const SHELL_DENSITY = 1.3;
+
+/** Usual shaving depth: 5 % of the ball's width a side, 8–30 mm. */
+export function usualShaveDepthMm(ballWidthMm: number): number {
+  return Math.min(30, Math.max(8, 0.05 * ballWidthMm));
+}
+
+/** Share of roots kept when sides and base are shaved: 1 − 1.3 × the share of volume cut. */
+export function retainedAfterShave(ballWidthMm: number, ballHeightMm: number, depthMm: number): number {
+  const cut = 1 - (1 - (2 * depthMm) / ballWidthMm) ** 2 * (1 - depthMm / ballHeightMm);
+  return Math.max(0.05, 1 - SHELL_DENSITY * cut);
+}
+
+export interface RootMove {
+  fill: number;
+  circling: number;
+  lagDegreeDays: number;
+}
+
+/**
+ * State right after a move: the kept roots in the new volume. Volumes are mix in place.
+ * @example moveRoots(.9, 1, 4, 32, "loosen") // fill .109, circling .85, lag 100
+ */
+export function moveRoots(
+  fill: number,
+  circling: number,
+  fromL: number,
+  toL: number,
+  correction: CorrectionName,
+  retainedShare?: number,
+): RootMove {
+  const { retained, circlingRemoved, lagDegreeDays } = CORRECTIONS[correction];
+  return {
+    fill: Math.min(0.995, ((retainedShare ?? retained) * fill * fromL) / toL),
+    circling: (1 - circlingRemoved) * circling,
+    lagDegreeDays,
+  };
+}

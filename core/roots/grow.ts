@@ -1,0 +1,138 @@
+import { logistic, logit, softplus } from "../math/index";
+
+/**
+ * Roots filling a pot: fill f = litres explored / litres of mix, growing logistically in thermal time, so x = logit f rises in
+ * a straight line. Circling C (0–4) gathers once f passes .75. Both in closed form: no stepping.
+ */
+export const FILL_LEAST = 0.005;
+export const FILL_MOST = 0.995;
+/** x is held here: f reaching 1.0 would break the logit. */
+const X_MOST = 8;
+const CIRCLING_FROM = 0.75;
+const X_CIRCLING = logit(CIRCLING_FROM);
+/** Circling gathers no faster than in a vigorous tree: fast growers outrun their own turning. */
+const CIRCLING_K_MOST = 0.0014;
+const CIRCLING_PACE = 1.2;
+export const CIRCLING_MOST = 4;
+
+/** A tree is due at this fill, or at this grade of circling. */
+export const DUE_FILL = 0.85;
+export const DUE_CIRCLING = 2;
+
+export function clipFill(fill: number): number {
+  return Math.min(FILL_MOST, Math.max(FILL_LEAST, fill));
+}
+
+/** Thermal time that counts after a disturbance: τ − λ(1 − e^(−τ/λ)). */
+export function effectiveWarmth(degreeDays: number, lagDegreeDays: number): number {
+  if (lagDegreeDays <= 0) return degreeDays;
+  return degreeDays - lagDegreeDays * (1 - Math.exp(-degreeDays / lagDegreeDays));
+}
+
+/** Inverse of `effectiveWarmth` by Newton: how much warmth must pass until so much has counted. */
+export function warmthForEffective(effective: number, lagDegreeDays: number): number {
+  if (effective <= 0) return 0;
+  if (lagDegreeDays <= 0) return effective;
+  let tau = effective + lagDegreeDays;
+  for (let i = 0; i < 40; i++) {
+    const slope = Math.max(1e-6, 1 - Math.exp(-tau / lagDegreeDays));
+    const step = (effectiveWarmth(tau, lagDegreeDays) - effective) / slope;
+    tau = Math.max(1e-9, tau - step);
+    if (Math.abs(step) < 1e-6) break;
+  }
+  return tau;
+}
+
+/** k·∫(f − .75)₊/.25 dτ along x from x0 to x1. */
+function turning(x0: number, x1: number): number {
+  const from = Math.max(x0, X_CIRCLING);
+  if (x1 <= from) return 0;
+  return (softplus(x1) - softplus(from) - CIRCLING_FROM * (x1 - from)) / (1 - CIRCLING_FROM);
+}
+
+function pace(kPerDegreeDay: number, wallFactor: number): number {
+  return (wallFactor * CIRCLING_PACE * Math.min(1, CIRCLING_K_MOST / kPerDegreeDay)) / CIRCLING_MOST;
+}
+
+/** x after `effective` degree-days. */
+export function growX(x0: number, kPerDegreeDay: number, effective: number): number {
+  return Math.min(X_MOST, x0 + kPerDegreeDay * effective);
+}
+
+/** Circling after x has risen from x0 to x1. */
+export function growCircling(
+  circling: number,
+  x0: number,
+  x1: number,
+  kPerDegreeDay: number,
+  wallFactor: number,
+): number {
+  return CIRCLING_MOST - (CIRCLING_MOST - circling) * Math.exp(-pace(kPerDegreeDay, wallFactor) * turning(x0, x1));
+}
+
+/** The x at which circling reaches `target`; Infinity when the wall never lets it. */
+export function xAtCircling(
+  circling: number,
+  x0: number,
+  target: number,
+  kPerDegreeDay: number,
+  wallFactor: number,
+): number {
+  if (circling >= target) return x0;
+  const need = Math.log((CIRCLING_MOST - circling) / (CIRCLING_MOST - target)) / pace(kPerDegreeDay, wallFactor);
+  // turning() rises with slope → 1; Newton from a point well above starts on its convex side and cannot overshoot.
+  const from = Math.max(x0, X_CIRCLING);
+  let x = from + need + 2;
+  for (let i = 0; i < 30; i++) {
+    const slope = Math.max(1e-4, (logistic(x) - CIRCLING_FROM) / (1 - CIRCLING_FROM));
+    const step = (turning(x0, x) - need) / slope;
+    x = Math.max(from + 1e-9, x - step);
+    if (Math.abs(step) < 1e-7) break;
+  }
+  return x;
+}
+
+export interface RootState {
+  fill: number;
+  circling: number;
+}
+
+/** One undisturbed stretch of warmth. @example growRoots({fill:.35,circling:0}, .00075, 1600, 0, 1).fill // .641 */
+export function growRoots(
+  state: RootState,
+  kPerDegreeDay: number,
+  degreeDays: number,
+  lagDegreeDays: number,
+  wallFactor: number,
+): RootState {
+  const x0 = logit(clipFill(state.fill));
+  const x1 = growX(x0, kPerDegreeDay, effectiveWarmth(degreeDays, lagDegreeDays));
+  return { fill: logistic(x1), circling: growCircling(state.circling, x0, x1, kPerDegreeDay, wallFactor) };
+}
+
+export const FILL_STAGES = ["settling-in", "reaching-out", "knit", "rooted-out", "bound"] as const;
+export type FillStage = (typeof FILL_STAGES)[number];
+/** Boundaries of the stages, which are the boundaries of the fill grades 0–4. */
+export const STAGE_FILLS = [0.25, 0.5, 0.8, 0.95] as const;
+
+export function fillStage(fill: number): FillStage {
+  return FILL_STAGES[STAGE_FILLS.filter((boundary) => fill >= boundary).length];
+}
+
+/** Surface of mix seen by the air, m² per L^⅔: a pot about as wide as tall. */
+const SURFACE_M2 = 0.00866;
+
+export interface Oversize {
+  dryingDays: number;
+  /** Rot risk index, 0–1: not a probability. */
+  index: number;
+}
+
+/** How long an unrooted store of mix stays wet in the cool season, and the risk index that follows from it. */
+export function oversize(fill: number, volumeL: number, airFraction = 0.2, coolWet = 1): Oversize {
+  const evaporationMm = 0.8;
+  const dryingDays =
+    (0.15 * volumeL) / (evaporationMm * (0.5 * SURFACE_M2 * volumeL ** (2 / 3) + 0.03 * fill * volumeL));
+  const airShort = Math.min(1, Math.max(0, (0.35 - airFraction) / 0.25));
+  return { dryingDays, index: (1 - fill) * (1 - Math.exp(-Math.max(0, dryingDays - 7) / 10)) * airShort * coolWet };
+}

@@ -1,0 +1,188 @@
+import { type RootWarmthSet, warmthBetween, type WarmthTrack } from "../climate/index";
+import { type DayNumber, toDay } from "../dates/index";
+import { type Estimate, exactly, logSd } from "../estimate/index";
+import type { ArrivalForm, Happened, LoggedEvent } from "../event/index";
+import { type Mix, READY_MIXES, volumeLeft } from "../mix/index";
+import {
+  blurBelief,
+  checkBelief,
+  CIRCLING_BY_WALL,
+  copyBelief,
+  growBelief,
+  moveBelief,
+  priorBelief,
+  type RootBelief,
+} from "../roots/index";
+import type { Profile } from "../species/index";
+import { mixEstimate, type Pot, wallOf } from "../vessel/index";
+import type { LotRecord } from "./records";
+
+/** What is supposed of roots on arrival, by form, before anyone looks. Wide on purpose (L). */
+const ARRIVAL_PRIORS: Record<
+  ArrivalForm,
+  { fill: number; xSd: number; circling: number; circlingSd: number; lagDegreeDays: number }
+> = {
+  container: { fill: 0.7, xSd: 1.3, circling: 1, circlingSd: 0.9, lagDegreeDays: 0 },
+  "bare-root": { fill: 0.06, xSd: 0.5, circling: 0.3, circlingSd: 0.4, lagDegreeDays: 400 },
+  "field-bag": { fill: 0.65, xSd: 1, circling: 0.5, circlingSd: 0.6, lagDegreeDays: 60 },
+  cutting: { fill: 0.3, xSd: 0.8, circling: 0.1, circlingSd: 0.3, lagDegreeDays: 0 },
+  "air-layer": { fill: 0.25, xSd: 0.7, circling: 0.1, circlingSd: 0.3, lagDegreeDays: 60 },
+  liner: { fill: 0.5, xSd: 0.9, circling: 0.5, circlingSd: 0.6, lagDegreeDays: 0 },
+  unknown: { fill: 0.65, xSd: 1.6, circling: 1, circlingSd: 1, lagDegreeDays: 0 },
+};
+/** Fill right after a potting nobody recorded the details of. */
+const AFTER_POTTING = { fill: 0.3, xSd: 0.6, circling: 0.3, circlingSd: 0.4, lagDegreeDays: 100 };
+
+/** Spread of the mean of a range taken as triangular: range/√24 on each side of its middle. */
+const RANGE_TO_SD = 1 / Math.sqrt(24);
+
+/** A tree between two of its events: what is believed on `day`, ready to be grown to any later day. */
+export interface Replayed {
+  belief: RootBelief;
+  day: DayNumber;
+  lotId: string | null;
+  pot: Pot | null;
+  /** Mix in place when it was set. */
+  volumeL: Estimate;
+  previousVolumeL: number | null;
+  pottedOn: DayNumber | null;
+  /** Day of the last disturbance of the roots. */
+  disturbedOn: DayNumber | null;
+  mix: Mix | null;
+  mixName: string | null;
+  fillHeightMm: number | null;
+  bottomLayerMm: number;
+  arrivedOn: DayNumber;
+  lastCheckOn: DayNumber | null;
+  /** Probability, before it was seen, of the last root check: small = surprising. */
+  lastCheckEvidence: number | null;
+}
+
+function warmthSdOf(track: WarmthTrack, set: RootWarmthSet, when: Happened): number {
+  if (when.from === when.to) return 0;
+  return warmthBetween(track, set, toDay(when.from), toDay(when.to)) * RANGE_TO_SD * 2;
+}
+
+function mixOf(mix: Mix | keyof typeof READY_MIXES): Mix {
+  return typeof mix === "string" ? READY_MIXES[mix] : mix;
+}
+
+/**
+ * Replays a tree's events through the root model up to `on` (inclusive). Closed form from event to event: the cost is the number
+ * of events, not of days. Answers null before the tree arrived.
+ * @param events the tree's counting events in order
+ */
+export function replay(
+  events: readonly LoggedEvent[],
+  lots: ReadonlyMap<string, LotRecord>,
+  profile: Profile,
+  track: WarmthTrack,
+  on: DayNumber,
+  knownAt?: string,
+): Replayed | null {
+  let state: Replayed | null = null;
+  for (const event of events) {
+    const day = toDay(event.on.best);
+    if (day > on) break;
+    if (knownAt !== undefined && event.recordedAt > knownAt) continue;
+    if (state) advance(state, day, profile, track);
+    state = apply(state, event, day, lots, profile, track);
+  }
+  if (state) advance(state, on, profile, track);
+  return state;
+}
+
+/** Grows the belief in place to a later day. */
+export function advance(state: Replayed, day: DayNumber, profile: Profile, track: WarmthTrack): void {
+  if (day <= state.day) return;
+  growBelief(state.belief, warmthBetween(track, profile.warmth, state.day, day));
+  state.day = day;
+}
+
+export function copyReplayed(state: Replayed): Replayed {
+  return { ...state, belief: copyBelief(state.belief) };
+}
+
+function apply(
+  state: Replayed | null,
+  event: LoggedEvent,
+  day: DayNumber,
+  lots: ReadonlyMap<string, LotRecord>,
+  profile: Profile,
+  track: WarmthTrack,
+): Replayed | null {
+  const { payload } = event;
+  const pot = event.potLotId === null ? null : (lots.get(event.potLotId)?.pot ?? null);
+  switch (payload.kind) {
+    case "arrived": {
+      const volumeL = pot ? mixEstimate(pot) : exactly(5, "guess");
+      const potted = payload.lastPotted;
+      const start = potted ? AFTER_POTTING : ARRIVAL_PRIORS[payload.form];
+      const belief = priorBelief({
+        kPerDegreeDay: profile.kPerDegreeDay,
+        vigourSd: profile.vigourSd,
+        wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
+        ...start,
+      });
+      const pottedOn = potted ? toDay(potted.best) : null;
+      const next: Replayed = {
+        belief,
+        day: pottedOn ?? day,
+        lotId: event.potLotId,
+        pot,
+        volumeL,
+        previousVolumeL: null,
+        pottedOn,
+        disturbedOn: payload.form === "bare-root" ? day : pottedOn,
+        mix: null,
+        mixName: null,
+        fillHeightMm: null,
+        bottomLayerMm: 0,
+        arrivedOn: day,
+        lastCheckOn: null,
+        lastCheckEvidence: null,
+      };
+      if (potted) {
+        blurBelief(belief, warmthSdOf(track, profile.warmth, potted));
+        advance(next, day, profile, track);
+      }
+      return next;
+    }
+    case "potted": {
+      if (!state) return null;
+      const mix = mixOf(payload.mix);
+      const ageYears = state.pottedOn === null ? 0 : (day - state.pottedOn) / 365.25;
+      const slumped = state.mix ? volumeLeft(state.mix, ageYears) : 1;
+      const from = state.volumeL.p50 * slumped;
+      moveBelief(state.belief, {
+        ratio: payload.mixL / from,
+        lnVolumeSd: logSd(state.volumeL),
+        correction: payload.correction,
+        retainedShare: payload.retainedShare ?? undefined,
+        wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
+      });
+      blurBelief(state.belief, warmthSdOf(track, profile.warmth, event.on));
+      return {
+        ...state,
+        lotId: event.potLotId,
+        pot,
+        volumeL: exactly(payload.mixL, "derived"),
+        previousVolumeL: from,
+        pottedOn: day,
+        disturbedOn: day,
+        mix,
+        mixName: payload.mixName,
+        fillHeightMm: payload.fillHeightMm,
+        bottomLayerMm: payload.bottomLayerMm,
+      };
+    }
+    case "roots-read": {
+      if (!state) return null;
+      const evidence = checkBelief(state.belief, payload.fillGrade, payload.circlingGrade);
+      return { ...state, lastCheckOn: day, lastCheckEvidence: evidence };
+    }
+    case "stocked":
+    case "noted":
+      return state;
+  }
+}

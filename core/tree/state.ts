@@ -1,0 +1,238 @@
+import { dayAfterWarmth } from "../climate/index";
+import { type DayNumber, toDay, toIso } from "../dates/index";
+import { type DateEstimate, type Estimate, weaker } from "../estimate/index";
+import type { LoggedEvent } from "../event/index";
+import { fitPots, type PotFit, type StorePot } from "../ladder/index";
+import { logistic, weightedQuantiles } from "../math/index";
+import {
+  type CorrectionName,
+  fillStage,
+  type FillStage,
+  pointsOf,
+  vigourFactors,
+  warmthUntilDue,
+} from "../roots/index";
+import type { Profile } from "../species/index";
+import { vesselOf } from "../vessel/index";
+import { WOOD_PHASES, woodStage, type WoodStage } from "../wood/index";
+import { ballInPot, usualFillHeightMm } from "./ball";
+import type { KindTracks, ReplayContext } from "./context";
+import type { LotRecord, TreeRecord } from "./records";
+import { replay, type Replayed } from "./replay";
+import { judge, type Verdict, type WindowState, windowState } from "./verdict";
+
+const BAND = [0.1, 0.5, 0.9] as const;
+
+export interface WoodState {
+  stage: WoodStage;
+  ripe: Estimate;
+}
+
+export interface TreeState {
+  treeId: string;
+  on: string;
+  lotId: string | null;
+  pottedOn: string | null;
+  volumeL: Estimate;
+  fill: Estimate;
+  circling: Estimate;
+  stage: FillStage;
+  /** This tree's pace against its kind's. */
+  vigour: Estimate;
+  due: DateEstimate;
+  dueBy: "fill" | "circling";
+  isDue: boolean;
+  mixAgeYears: number | null;
+  wood: WoodState;
+  window: WindowState;
+  verdict: Verdict;
+  /** Days from `on` to the last safe day that is not to be missed; negative: overdue. Infinity when nothing presses. */
+  pressDays: number;
+  correction: CorrectionName;
+  pots: PotFit[];
+}
+
+function estimateOf(values: ArrayLike<number>, weights: ArrayLike<number>, basis: Estimate["basis"]): Estimate {
+  const [p10, p50, p90] = weightedQuantiles(values, weights, BAND);
+  return { p10, p50, p90, basis };
+}
+
+export function woodOn(kind: KindTracks, day: DayNumber): WoodState {
+  const { wood, profile } = kind;
+  const i = Math.min(Math.max(day - wood.startDay, 0), wood.phase.length - 1);
+  return {
+    stage: woodStage(profile.parameters[0].leaf, WOOD_PHASES[wood.phase[i]]),
+    ripe: { p10: wood.ripe10[i] / 100, p50: wood.ripe50[i] / 100, p90: wood.ripe90[i] / 100, basis: profile.basis },
+  };
+}
+
+/** What one would do to the ball at this grade of circling: a clean ball is left alone. */
+export function usualCorrection(circling: number): CorrectionName {
+  return circling < 0.5 ? "none" : "tease-and-clip";
+}
+
+/** Day estimates later than the track are answered as null ends: beyond the horizon. */
+function dueEstimate(
+  context: ReplayContext,
+  profile: Profile,
+  on: DayNumber,
+  warmth: Float64Array,
+  weight: Float64Array,
+  basis: Estimate["basis"],
+): DateEstimate {
+  const ends = weightedQuantiles(warmth, weight, BAND).map((w) => {
+    const day = w <= 0 ? on : dayAfterWarmth(context.warmth, profile.warmth, on, w);
+    return day === null ? null : toIso(day);
+  });
+  return { p10: ends[0], p50: ends[1], p90: ends[2], basis };
+}
+
+/** State of a tree on a day. Null before its arrival. Pure: the same records, context and day always give the same state. */
+export function treeAt(
+  tree: TreeRecord,
+  events: readonly LoggedEvent[],
+  lots: ReadonlyMap<string, LotRecord>,
+  store: StorePot[],
+  context: ReplayContext,
+  kind: KindTracks,
+  on: DayNumber,
+  knownAt?: string,
+): TreeState | null {
+  const { profile } = kind;
+  const replayed = replay(events, lots, profile, context.warmth, on, knownAt);
+  if (!replayed) return null;
+  const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
+  const points = pointsOf(replayed.belief);
+  const fills = points.x.map(logistic);
+  const fill = estimateOf(fills, points.weight, basis);
+  const circling = estimateOf(points.circling, points.weight, basis);
+  const factors = vigourFactors(replayed.belief, profile.kPerDegreeDay);
+  const vigour = estimateOf(factors.values, factors.weights, replayed.lastCheckOn === null ? "typical" : "derived");
+
+  const until = warmthUntilDue(replayed.belief, points);
+  const due = dueEstimate(context, profile, on, until.warmth, points.weight, basis);
+  let byCircling = 0;
+  let isDueShare = 0;
+  for (let i = 0; i < points.weight.length; i++) {
+    byCircling += until.byCircling[i] ? points.weight[i] : 0;
+    isDueShare += until.warmth[i] <= 0 ? points.weight[i] : 0;
+  }
+  const isDue = isDueShare >= 0.5;
+
+  const wood = woodOn(kind, on);
+  const window = windowState(kind, context, replayed, profile, on);
+  const correction = usualCorrection(circling.p50);
+  const pots = fitStore(
+    replayed,
+    tree,
+    store,
+    context,
+    kind,
+    on,
+    fill.p50,
+    circling.p50,
+    vigour.p50 * profile.kPerDegreeDay,
+    correction,
+  );
+  const { verdict, pressDays } = judge({ tree, replayed, context, kind, on, fill, circling, due, isDue, window, pots });
+  return {
+    treeId: tree.id,
+    on: toIso(on),
+    lotId: replayed.lotId,
+    pottedOn: replayed.pottedOn === null ? null : toIso(replayed.pottedOn),
+    volumeL: replayed.volumeL,
+    fill,
+    circling,
+    stage: fillStage(fill.p50),
+    vigour,
+    due,
+    dueBy: byCircling > 0.5 ? "circling" : "fill",
+    isDue,
+    mixAgeYears: replayed.pottedOn === null ? null : (on - replayed.pottedOn) / 365.25,
+    wood,
+    window,
+    verdict,
+    pressDays,
+    correction,
+    pots,
+  };
+}
+
+function fitStore(
+  replayed: Replayed,
+  tree: TreeRecord,
+  store: StorePot[],
+  context: ReplayContext,
+  kind: KindTracks,
+  on: DayNumber,
+  fill: number,
+  circling: number,
+  kPerDegreeDay: number,
+  correction: CorrectionName,
+): PotFit[] {
+  if (!replayed.pot) return [];
+  const { vessel } = vesselOf(replayed.pot);
+  const ageYears = replayed.pottedOn === null ? 2 : (on - replayed.pottedOn) / 365.25;
+  const ball = ballInPot(
+    vessel,
+    replayed.fillHeightMm ?? usualFillHeightMm(vessel),
+    replayed.bottomLayerMm,
+    replayed.mix,
+    ageYears,
+  );
+  const end = seasonEndAfter(context, on);
+  return fitPots({
+    fromMixL: replayed.volumeL.p50,
+    fill,
+    circling,
+    kPerDegreeDay,
+    correction,
+    warmthToSeasonEnd: sumBetween(context, kind, on, end),
+    ball,
+    finalVolumeL: tree.finalVolumeL,
+    store: store.filter((pot) => pot.lotId !== replayed.lotId),
+  });
+}
+
+function sumBetween(context: ReplayContext, kind: KindTracks, from: DayNumber, to: DayNumber): number {
+  const sums = context.warmth.sums[kind.profile.warmth];
+  const at = (day: DayNumber) => sums[Math.min(Math.max(day - context.warmth.startDay, 0), sums.length - 1)];
+  return at(to) - at(from);
+}
+
+/** The next midwinter at least four months away: where a move made now or at the coming swell is judged. */
+function seasonEndAfter(context: ReplayContext, on: DayNumber): DayNumber {
+  const year = Number(toIso(on).slice(0, 4));
+  const monthDay = context.latitudeDeg >= 0 ? "12-21" : "06-21";
+  for (const y of [year, year + 1, year + 2]) {
+    const end = toDay(`${y}-${monthDay}`);
+    if (end - on > 120) return end;
+  }
+  return on + 365;
+}
+
+/** Fill, circling and their bands on a row of days ahead: what the time picture draws. */
+export interface ProjectionPoint {
+  on: string;
+  fill: [number, number, number];
+  circling: [number, number, number];
+}
+
+export function project(
+  events: readonly LoggedEvent[],
+  lots: ReadonlyMap<string, LotRecord>,
+  context: ReplayContext,
+  kind: KindTracks,
+  days: readonly DayNumber[],
+  knownUntil: DayNumber,
+): ProjectionPoint[] {
+  const seen = events.filter((event) => toDay(event.on.best) <= knownUntil);
+  return days.flatMap((day) => {
+    const replayed = replay(seen, lots, kind.profile, context.warmth, day);
+    if (!replayed) return [];
+    const points = pointsOf(replayed.belief);
+    const band = (values: ArrayLike<number>) =>
+      weightedQuantiles(values, points.weight, BAND) as [number, number, number];
+    return [{ on: toIso(day), fill: band(points.x.map(logistic)), circling: band(points.circling) }];
+  });
+}

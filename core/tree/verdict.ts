@@ -1,0 +1,188 @@
+import { dayAfterWarmth } from "../climate/index";
+import { type DayNumber, type IsoDate, toDay, toIso } from "../dates/index";
+import type { DateEstimate, Estimate } from "../estimate/index";
+import type { PotFit } from "../ladder/index";
+import { DUE_CIRCLING, DUE_FILL } from "../roots/index";
+import type { Profile } from "../species/index";
+import { brimEstimate } from "../vessel/index";
+import { type Limit, mainLimit, OPEN_FROM, openPeriods, suitabilityOn } from "../window/index";
+import type { KindTracks, ReplayContext } from "./context";
+import type { TreeRecord } from "./records";
+import type { Replayed } from "./replay";
+
+export type VerdictCode = "unknown" | "not-due" | "move-now" | "wait" | "overdue" | "no-window" | "no-pot" | "hold";
+
+export interface Verdict {
+  code: VerdictCode;
+  /** The day that goes with the word: due, opening or last safe day. */
+  on: IsoDate | null;
+  /** What holds it back, where something does. */
+  limiting: Limit;
+  /** Whether the window for the work is open on the day asked. */
+  open: boolean;
+}
+
+export interface WindowState {
+  open: boolean;
+  suitability: number;
+  limiting: Limit;
+  /** Share of weather years in which work on this day ends well. */
+  safe: number;
+  /** The open stretch the day lies in, or the next one. */
+  period: { from: IsoDate; to: IsoDate; closedBy: Limit } | null;
+  /** The open stretches of the next eighteen months. */
+  periods: { from: IsoDate; to: IsoDate; closedBy: Limit }[];
+  /** What holds the days until the next opening back, most often. */
+  mainLimit: Limit;
+}
+
+const LOOK_AHEAD_DAYS = 548;
+/** Roots have recovered from the last work after this many lags' worth of warmth. */
+const RECOVERY_LAGS = 2.5;
+
+/** Windows of the kind, less the days in which this tree still recovers from its last work. */
+export function windowState(
+  kind: KindTracks,
+  context: ReplayContext,
+  replayed: Replayed,
+  profile: Profile,
+  on: DayNumber,
+): WindowState {
+  const recovered = recoveredOn(context, replayed, profile, on);
+  const at = suitabilityOn(kind.window, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
+  const recovering = on < recovered;
+  const from = Math.max(on, recovered);
+  const periods = openPeriods(kind.window, from, on + LOOK_AHEAD_DAYS).map((p) => ({
+    from: toIso(p.from),
+    to: toIso(p.to),
+    closedBy: p.closedBy,
+  }));
+  const open = !recovering && at.suitability >= OPEN_FROM;
+  const first = periods[0] ?? null;
+  return {
+    open,
+    suitability: recovering ? Math.min(at.suitability, 0.2) : at.suitability,
+    limiting: recovering ? "recovery" : at.limiting,
+    safe: at.safe,
+    period: first,
+    periods,
+    mainLimit: open
+      ? "none"
+      : recovering
+        ? "recovery"
+        : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
+  };
+}
+
+function recoveredOn(context: ReplayContext, replayed: Replayed, profile: Profile, on: DayNumber): DayNumber {
+  if (replayed.disturbedOn === null) return -Infinity;
+  const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays;
+  if (replayed.belief.warmthSince >= need) return -Infinity;
+  return dayAfterWarmth(context.warmth, profile.warmth, on, need - replayed.belief.warmthSince) ?? on + LOOK_AHEAD_DAYS;
+}
+
+/** Band of fill wider than this: nobody knows, look at the roots. */
+const TOO_WIDE = 0.5;
+const OVERDUE_FILL = 0.95;
+const OVERDUE_CIRCLING = 3;
+
+interface JudgeInput {
+  tree: TreeRecord;
+  replayed: Replayed;
+  context: ReplayContext;
+  kind: KindTracks;
+  on: DayNumber;
+  fill: Estimate;
+  circling: Estimate;
+  due: DateEstimate;
+  isDue: boolean;
+  window: WindowState;
+  pots: PotFit[];
+}
+
+/** One sentence's worth of judgement, and how hard it presses. */
+export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number } {
+  const { tree, replayed, on, fill, circling, window, pots } = input;
+  const due = "none" in input.due ? { p10: null, p50: null, p90: null } : input.due;
+  const verdict = (code: VerdictCode, day: IsoDate | null, limiting: Limit = window.limiting): Verdict => ({
+    code,
+    on: day,
+    limiting,
+    open: window.open,
+  });
+  const lastSafe = lastSafeDay(input, due.p50 ?? due.p90);
+  const pressDays = lastSafe === null ? Infinity : lastSafe - on;
+
+  if (fill.p90 - fill.p10 > TOO_WIDE) {
+    return {
+      verdict: verdict("unknown", due.p10),
+      pressDays: due.p10 === null ? Infinity : (lastSafeDay(input, due.p10) ?? Infinity) - on,
+    };
+  }
+  if (!input.isDue) return { verdict: verdict("not-due", due.p50), pressDays };
+  if (inFinalPot(tree, replayed))
+    return { verdict: verdict("hold", window.period?.from ?? null, window.mainLimit), pressDays };
+
+  const missed = missedWindow(input);
+  if (fill.p50 >= OVERDUE_FILL || circling.p50 >= OVERDUE_CIRCLING || missed !== null) {
+    const day = window.open ? (window.period?.to ?? null) : (window.period?.from ?? null);
+    return {
+      verdict: verdict("overdue", day, window.mainLimit),
+      pressDays: missed !== null ? missed - on : Math.min(-1, -overdueDays(input)),
+    };
+  }
+  if (!window.period) return { verdict: verdict("no-window", null, window.mainLimit), pressDays };
+  if (window.open) {
+    if (!pots.some((pot) => pot.misfit === null)) return { verdict: verdict("no-pot", window.period.to), pressDays };
+    return { verdict: verdict("move-now", window.period.to), pressDays };
+  }
+  return { verdict: verdict("wait", window.period.from, window.mainLimit), pressDays };
+}
+
+/** The end of the first open stretch that reaches past the day the tree is due. */
+function lastSafeDay({ on, window }: JudgeInput, dueOn: IsoDate | null): DayNumber | null {
+  if (dueOn === null) return null;
+  const from = Math.max(on, toDay(dueOn));
+  const period = window.periods.find((p) => toDay(p.to) >= from);
+  return period ? toDay(period.to) : from + 180;
+}
+
+/** The last day of a window that has closed since the tree became due; null when none has. */
+function missedWindow({ kind, replayed, on, context, fill, circling }: JudgeInput): DayNumber | null {
+  // Walk back to the day it became due, on the middle course: fill above .85 or circling above 2 since then.
+  const since = dueSince(replayed, context, kind, fill, circling, on);
+  if (since === null) return null;
+  const closed = openPeriods(kind.window, since, on).filter((p) => p.to < on - 2 && p.to - p.from >= 13);
+  return closed.at(-1)?.to ?? null;
+}
+
+/** Roughly when the middle course crossed the line: x has risen by k·τ, so the crossing lies (x − x_due)/k of warmth back. */
+function dueSince(
+  replayed: Replayed,
+  context: ReplayContext,
+  kind: KindTracks,
+  fill: Estimate,
+  circling: Estimate,
+  on: DayNumber,
+): DayNumber | null {
+  if (fill.p50 < DUE_FILL) return circling.p50 >= DUE_CIRCLING ? on : null;
+  const k = kind.profile.kPerDegreeDay;
+  const back = (Math.log(fill.p50 / (1 - fill.p50)) - Math.log(DUE_FILL / (1 - DUE_FILL))) / k;
+  const sums = context.warmth.sums[kind.profile.warmth];
+  const earliest = replayed.pottedOn ?? replayed.arrivedOn;
+  let day = on;
+  const at = (d: DayNumber) => sums[Math.min(Math.max(d - context.warmth.startDay, 0), sums.length - 1)];
+  while (day > earliest && at(on) - at(day) < back) day--;
+  return day;
+}
+
+/** Orders trees that are bound without a missed window on record: the fuller, the earlier. */
+function overdueDays({ fill, circling }: JudgeInput): number {
+  return Math.round(400 * Math.max(0, fill.p50 - OVERDUE_FILL) + 60 * Math.max(0, circling.p50 - OVERDUE_CIRCLING));
+}
+
+function inFinalPot(tree: TreeRecord, replayed: Replayed): boolean {
+  return (
+    tree.finalVolumeL !== null && replayed.pot !== null && brimEstimate(replayed.pot).p50 >= 0.9 * tree.finalVolumeL
+  );
+}

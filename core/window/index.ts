@@ -1,0 +1,3 @@
+export * from "./operations";
+export * from "./series";
+export * from "./periods";

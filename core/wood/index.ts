@@ -1,0 +1,4 @@
+export * from "./habits";
+export * from "./hardiness";
+export * from "./season";
+export * from "./series";

@@ -1,0 +1,72 @@
+import { SEASON_LEAD_DAYS, type Site } from "../climate/index";
+import { type DayNumber, midwinterOf } from "../dates/index";
+import { normalQuantile } from "../math/index";
+import type { HabitParameters } from "./habits";
+import { ripeness } from "./hardiness";
+import { runWoodSeason, WOOD_PHASES, type WoodSeason, woodPhase } from "./season";
+
+/** Spread of the pace of stopping and ripening between trees of one kind: s ~ N(0, .3²). */
+const SHIFT_SD = 0.3;
+
+export interface WoodMember {
+  wood: WoodSeason;
+  shift: number;
+}
+
+/**
+ * All courses a season may take for a habit: the site's weather years, each with its own pace. A finished season of the record
+ * has one weather and five paces.
+ */
+export function woodMembers(site: Site, season: number, h: HabitParameters): WoodMember[] {
+  const { slices } = site.season(season);
+  const count = slices.length === 1 ? 5 : slices.length;
+  return Array.from({ length: count }, (_, m) => {
+    // Paces are spread over the members in an order unrelated to their weather.
+    const rank = (m * 11 + 3) % count;
+    const shift = SHIFT_SD * normalQuantile((rank + 0.5) / count);
+    return { wood: runWoodSeason(h, slices[slices.length === 1 ? 0 : m], site.latitudeDeg, shift), shift };
+  });
+}
+
+/** Wood by day, packed for drawing and for the browser: phase of the middle member and ripeness ×100 at 10/50/90 %. */
+export interface WoodSeries {
+  startDay: DayNumber;
+  phase: Uint8Array;
+  ripe10: Uint8Array;
+  ripe50: Uint8Array;
+  ripe90: Uint8Array;
+}
+
+/** The wood of a habit through whole seasons, each from its midwinter to the next. */
+export function woodSeries(site: Site, h: HabitParameters, fromSeason: number, toSeason: number): WoodSeries {
+  const startDay = midwinterOf(fromSeason, site.latitudeDeg);
+  const length = midwinterOf(toSeason + 1, site.latitudeDeg) - startDay;
+  const series: WoodSeries = {
+    startDay,
+    phase: new Uint8Array(length),
+    ripe10: new Uint8Array(length),
+    ripe50: new Uint8Array(length),
+    ripe90: new Uint8Array(length),
+  };
+  for (let season = fromSeason; season <= toSeason; season++) {
+    const opening = midwinterOf(season, site.latitudeDeg);
+    const days = midwinterOf(season + 1, site.latitudeDeg) - opening;
+    const members = woodMembers(site, season, h);
+    const ripe = new Float32Array(members.length);
+    const phases = new Float32Array(members.length);
+    for (let d = 0; d < days; d++) {
+      const i = SEASON_LEAD_DAYS + d;
+      members.forEach(({ wood }, m) => {
+        ripe[m] = ripeness(wood.heat[i], h.h50, h.n);
+        phases[m] = WOOD_PHASES.indexOf(woodPhase(h, wood, i));
+      });
+      ripe.sort();
+      phases.sort();
+      const at = opening + d - startDay;
+      const pick = (p: number) => Math.round(100 * ripe[Math.min(members.length - 1, Math.floor(p * members.length))]);
+      series.phase[at] = phases[Math.floor(members.length / 2)];
+      [series.ripe10[at], series.ripe50[at], series.ripe90[at]] = [pick(0.1), pick(0.5), pick(0.9)];
+    }
+  }
+  return series;
+}
