@@ -6,3 +6,4 @@ export * from "./replay";
 export * from "./state";
 export * from "./verdict";
 export * from "./collection";
+export * from "./potting";

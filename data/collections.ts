@@ -1,0 +1,106 @@
+import type { SiteAnswers } from "@/core/climate/index";
+import { type Db, many, maybeOne, one, run, type Scope } from "./db";
+
+interface CollectionRow {
+  id: string;
+  name: string;
+  latitude_deg: number;
+  longitude_deg: number;
+  elevation_m: number;
+  zone: string;
+  currency: string;
+  units: "metric" | "us";
+  risk: number;
+  answers: SiteAnswers;
+  seed: number;
+  revision: number;
+  weather_revision: number;
+}
+
+export interface Collection {
+  id: string;
+  name: string;
+  latitudeDeg: number;
+  longitudeDeg: number;
+  elevationM: number;
+  zone: string;
+  currency: string;
+  units: "metric" | "us";
+  risk: number;
+  answers: SiteAnswers;
+  seed: number;
+  revision: number;
+  weatherRevision: number;
+}
+
+const COLUMNS =
+  "id, name, latitude_deg, longitude_deg, elevation_m, zone, currency, units, risk, answers, seed, revision, weather_revision";
+
+function fromRow(row: CollectionRow): Collection {
+  return {
+    id: row.id,
+    name: row.name,
+    latitudeDeg: row.latitude_deg,
+    longitudeDeg: row.longitude_deg,
+    elevationM: row.elevation_m,
+    zone: row.zone,
+    currency: row.currency,
+    units: row.units,
+    risk: row.risk,
+    answers: typeof row.answers === "string" ? (JSON.parse(row.answers) as SiteAnswers) : row.answers,
+    seed: row.seed,
+    revision: Number(row.revision),
+    weatherRevision: Number(row.weather_revision),
+  };
+}
+
+export async function listCollections(db: Db): Promise<Collection[]> {
+  return (await many<CollectionRow>(db, `SELECT ${COLUMNS} FROM collection ORDER BY created_at, name`)).map(fromRow);
+}
+
+export async function findCollection(db: Db, id: string): Promise<Collection | null> {
+  const row = await maybeOne<CollectionRow>(db, `SELECT ${COLUMNS} FROM collection WHERE id = ?`, [id]);
+  return row ? fromRow(row) : null;
+}
+
+/** Locks the collection's row: writes of one collection come one after another. */
+export async function lockCollection(db: Db, scope: Scope): Promise<Collection | null> {
+  const row = await maybeOne<CollectionRow>(db, `SELECT ${COLUMNS} FROM collection WHERE id = ? FOR UPDATE`, [
+    scope.collectionId,
+  ]);
+  return row ? fromRow(row) : null;
+}
+
+export async function insertCollection(db: Db, c: Omit<Collection, "revision" | "weatherRevision">): Promise<void> {
+  await run(
+    db,
+    `INSERT INTO collection (id, name, latitude_deg, longitude_deg, elevation_m, zone, currency, units, risk, answers, seed)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    [
+      c.id,
+      c.name,
+      c.latitudeDeg,
+      c.longitudeDeg,
+      c.elevationM,
+      c.zone,
+      c.currency,
+      c.units,
+      c.risk,
+      JSON.stringify(c.answers),
+      c.seed,
+    ],
+  );
+}
+
+export async function bumpRevision(db: Db, scope: Scope, weatherChanged: boolean): Promise<number> {
+  await run(db, "UPDATE collection SET revision = revision + 1, weather_revision = weather_revision + ? WHERE id = ?", [
+    weatherChanged ? 1 : 0,
+    scope.collectionId,
+  ]);
+  const row = await one<{ revision: number }>(db, "SELECT revision FROM collection WHERE id = ?", [scope.collectionId]);
+  return Number(row.revision);
+}
+
+export async function setUnits(db: Db, scope: Scope, units: "metric" | "us"): Promise<void> {
+  await run(db, "UPDATE collection SET units = ? WHERE id = ?", [units, scope.collectionId]);
+}

@@ -1,0 +1,169 @@
+import { eventPayload, type LoggedEvent } from "@/core/event/index";
+import { type Db, insertMany, many, maybeOne, run, type Scope } from "./db";
+
+/** One command = one entry = one unit of undo. */
+export interface Entry {
+  id: string;
+  seq: number;
+  commandId: string;
+  command: string;
+  actor: string;
+  recordedAt: string;
+  voidsEntryId: string | null;
+  note: string | null;
+}
+
+interface EntryRow {
+  id: string;
+  seq: number;
+  command_id: string;
+  command: string;
+  actor: string;
+  recorded_at: string;
+  voids_entry_id: string | null;
+  note: string | null;
+}
+
+export async function findByCommandId(
+  db: Db,
+  scope: Scope,
+  commandId: string,
+): Promise<{ id: string; seq: number; result: unknown } | null> {
+  const row = await maybeOne<{ id: string; seq: number; result: unknown }>(
+    db,
+    "SELECT id, seq, result FROM entry WHERE collection_id = ? AND command_id = ?",
+    [scope.collectionId, commandId],
+  );
+  return row
+    ? { ...row, seq: Number(row.seq), result: typeof row.result === "string" ? JSON.parse(row.result) : row.result }
+    : null;
+}
+
+export async function insertEntry(db: Db, scope: Scope, entry: Entry & { result: unknown }): Promise<void> {
+  await run(
+    db,
+    `INSERT INTO entry (collection_id, id, seq, command_id, command, actor, recorded_at, voids_entry_id, note, result)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    [
+      scope.collectionId,
+      entry.id,
+      entry.seq,
+      entry.commandId,
+      entry.command,
+      entry.actor,
+      entry.recordedAt,
+      entry.voidsEntryId,
+      entry.note,
+      JSON.stringify(entry.result ?? null),
+    ],
+  );
+}
+
+export async function listEntries(db: Db, scope: Scope): Promise<Entry[]> {
+  const rows = await many<EntryRow>(
+    db,
+    "SELECT id, seq, command_id, command, actor, recorded_at, voids_entry_id, note FROM entry WHERE collection_id = ? ORDER BY seq",
+    [scope.collectionId],
+  );
+  return rows.map((r) => ({
+    id: r.id,
+    seq: Number(r.seq),
+    commandId: r.command_id,
+    command: r.command,
+    actor: r.actor,
+    recordedAt: r.recorded_at,
+    voidsEntryId: r.voids_entry_id,
+    note: r.note,
+  }));
+}
+
+/** Entries that do not count: voided by one that does. Latest first, so that a redo (a void of a void) is seen before what it restores. */
+export function voidedEntries(entries: readonly Pick<Entry, "id" | "seq" | "voidsEntryId">[]): Set<string> {
+  const voided = new Set<string>();
+  const voids = entries.filter((e) => e.voidsEntryId !== null).sort((a, b) => b.seq - a.seq);
+  for (const entry of voids) if (!voided.has(entry.id)) voided.add(entry.voidsEntryId!);
+  return voided;
+}
+
+interface EventRow {
+  id: string;
+  entry_id: string;
+  seq: number;
+  ord: number;
+  recorded_at: string;
+  tree_id: string | null;
+  pot_lot_id: string | null;
+  on_best: string;
+  on_from: string;
+  on_to: string;
+  payload: unknown;
+}
+
+const EVENT_COLUMNS =
+  "e.id, e.entry_id, n.seq, e.ord, n.recorded_at, e.tree_id, e.pot_lot_id, e.on_best, e.on_from, e.on_to, e.payload";
+
+function eventFromRow(row: EventRow): LoggedEvent {
+  const raw: unknown = typeof row.payload === "string" ? JSON.parse(row.payload) : row.payload;
+  return {
+    id: row.id,
+    entryId: row.entry_id,
+    seq: Number(row.seq),
+    ord: row.ord,
+    recordedAt: row.recorded_at,
+    treeId: row.tree_id,
+    potLotId: row.pot_lot_id,
+    on: { best: row.on_best, from: row.on_from, to: row.on_to },
+    // Written by this program after validation; parsed again so that a payload of an older version cannot pass unseen.
+    payload: eventPayload.parse(raw),
+  };
+}
+
+/** Events in the order of the day they happened, then of recording; undone ones included. */
+export async function listEvents(db: Db, scope: Scope): Promise<LoggedEvent[]> {
+  const rows = await many<EventRow>(
+    db,
+    `SELECT ${EVENT_COLUMNS} FROM event e JOIN entry n ON n.collection_id = e.collection_id AND n.id = e.entry_id
+     WHERE e.collection_id = ? ORDER BY e.on_best, n.seq, e.ord`,
+    [scope.collectionId],
+  );
+  return rows.map(eventFromRow);
+}
+
+export async function insertEvents(
+  db: Db,
+  scope: Scope,
+  entryId: string,
+  events: readonly Omit<LoggedEvent, "entryId" | "seq" | "ord" | "recordedAt">[],
+): Promise<void> {
+  if (events.length === 0) return;
+  await insertMany(
+    db,
+    "event",
+    [
+      "collection_id",
+      "id",
+      "entry_id",
+      "ord",
+      "kind",
+      "tree_id",
+      "pot_lot_id",
+      "on_best",
+      "on_from",
+      "on_to",
+      "payload",
+    ],
+    events.map((e, ord) => [
+      scope.collectionId,
+      e.id,
+      entryId,
+      ord,
+      e.payload.kind,
+      e.treeId,
+      e.potLotId,
+      e.on.best,
+      e.on.from,
+      e.on.to,
+      JSON.stringify(e.payload),
+    ]),
+  );
+}

@@ -1,0 +1,21 @@
+CREATE TABLE IF NOT EXISTS tree (
+  collection_id UUID NOT NULL,
+  id UUID NOT NULL,
+  entry_id UUID NOT NULL,
+  tag VARCHAR(40) NOT NULL,
+  kind_id VARCHAR(60) NULL,
+  typed_name VARCHAR(120) NULL,
+  habit VARCHAR(30) NULL,
+  cultivar VARCHAR(120) NULL,
+  purpose VARCHAR(20) NOT NULL,
+  plant_count INT UNSIGNED NOT NULL DEFAULT 1,
+  final_volume_l DECIMAL(8,2) NULL,
+  trunk_mm DECIMAL(7,1) NULL,
+  height_m DECIMAL(5,2) NULL,
+  version INT UNSIGNED NOT NULL DEFAULT 1,
+  PRIMARY KEY (collection_id, id),
+  KEY tree_tag (collection_id, tag),
+  CONSTRAINT tree_entry FOREIGN KEY (collection_id, entry_id) REFERENCES entry (collection_id, id),
+  CONSTRAINT tree_named CHECK (kind_id IS NOT NULL OR typed_name IS NOT NULL),
+  CONSTRAINT tree_counted CHECK (plant_count >= 1)
+)

@@ -1,0 +1,21 @@
+CREATE TABLE IF NOT EXISTS event (
+  collection_id UUID NOT NULL,
+  id UUID NOT NULL,
+  entry_id UUID NOT NULL,
+  ord INT UNSIGNED NOT NULL,
+  kind VARCHAR(30) NOT NULL,
+  tree_id UUID NULL,
+  pot_lot_id UUID NULL,
+  on_best DATE NOT NULL,
+  on_from DATE NOT NULL,
+  on_to DATE NOT NULL,
+  payload JSON NOT NULL,
+  payload_version INT UNSIGNED NOT NULL DEFAULT 1,
+  PRIMARY KEY (collection_id, id),
+  KEY event_entry (collection_id, entry_id),
+  KEY event_tree (collection_id, tree_id, on_best),
+  CONSTRAINT event_entry FOREIGN KEY (collection_id, entry_id) REFERENCES entry (collection_id, id),
+  CONSTRAINT event_tree FOREIGN KEY (collection_id, tree_id) REFERENCES tree (collection_id, id),
+  CONSTRAINT event_lot FOREIGN KEY (collection_id, pot_lot_id) REFERENCES pot_lot (collection_id, id),
+  CONSTRAINT event_range CHECK (on_from <= on_best AND on_best <= on_to)
+)

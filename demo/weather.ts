@@ -1,0 +1,35 @@
+import { type DailyRecord, generateWeather, type Normals } from "@/core/climate/index";
+import { dayFromParts, toDay, yearOf } from "@/core/dates/index";
+
+/** A continental town of the demo: cold still nights, late frosts. Made-up normals of a plausible place at 48° N, 540 m. */
+export const TRAMHALLE_NORMALS: Normals = {
+  tminC: [-4.6, -4.1, -0.9, 2.9, 7.3, 10.6, 12.3, 11.9, 8.4, 4.3, 0, -3.2],
+  tmaxC: [2.1, 4.1, 8.8, 13.7, 18.5, 21.8, 24, 23.6, 18.9, 13.3, 6.9, 3],
+  tminSdC: [5, 4.8, 3.7, 3.3, 3.1, 2.8, 2.5, 2.5, 3, 3.6, 4, 4.7],
+  tmaxSdC: [4.5, 4.8, 5, 4.8, 4.6, 4.3, 4.1, 4, 4.2, 4.1, 4.3, 4.4],
+  wetShare: [0.42, 0.4, 0.42, 0.4, 0.43, 0.46, 0.44, 0.42, 0.38, 0.38, 0.42, 0.45],
+  rainMm: [48, 44, 55, 58, 92, 112, 115, 108, 78, 62, 58, 56],
+  windMs: [2.6, 2.6, 2.7, 2.6, 2.3, 2.2, 2.1, 2, 2.1, 2.2, 2.5, 2.6],
+};
+
+/** Generated days dated as so many years up to yesterday. */
+export function generatedRecord(
+  latitudeDeg: number,
+  normals: Normals,
+  today: string,
+  years: number,
+  seed: number,
+): DailyRecord {
+  const generated = generateWeather(latitudeDeg, normals, years + 2, seed);
+  const startDay = dayFromParts(yearOf(toDay(today)) - years, 1, 1)!;
+  const days = toDay(today) - startDay;
+  const cut = (values: Float32Array) => values.slice(0, days);
+  return {
+    startDay,
+    tminC: cut(generated.tminC),
+    tmaxC: cut(generated.tmaxC),
+    solarMJ: cut(generated.solarMJ),
+    rainMm: cut(generated.rainMm),
+    windMs: cut(generated.windMs),
+  };
+}

@@ -1,0 +1,83 @@
+import { z } from "zod";
+import type { LoggedEvent } from "@/core/event/index";
+import type { Collection } from "@/data/collections";
+import type { Db, Scope } from "@/data/db";
+import type { Role } from "@/server/principal";
+import type { LoadedRecords } from "../collection/load";
+
+/** What is wrong with an input, at its field, in a grower's words. */
+export interface Fault {
+  path: string;
+  message: string;
+}
+
+/** A well-formed command the collection cannot take. */
+export class Refusal extends Error {
+  constructor(
+    readonly faults: Fault[],
+    /** Entries to undo together, latest first, where that is the way out. */
+    readonly offer?: { together: string[] },
+  ) {
+    super(faults.map((f) => f.message).join(" "));
+  }
+}
+
+export function refuse(path: string, message: string): never {
+  throw new Refusal([{ path, message }]);
+}
+
+/** Every command's envelope: who asked, once, against which state of the collection. */
+export const envelope = z.object({
+  commandId: z.uuid(),
+  collectionId: z.uuid(),
+  baseRevision: z.number().int().min(0).optional(),
+});
+
+export type NewEvent = Omit<LoggedEvent, "entryId" | "seq" | "ord" | "recordedAt">;
+
+export interface CommandContext {
+  db: Db;
+  scope: Scope;
+  collection: Collection;
+  entryId: string;
+  today: string;
+  loaded: LoadedRecords;
+  /** Adds events to this command's entry. */
+  record: (...events: NewEvent[]) => void;
+  /** Queues a row that names this entry: it is written once the entry stands. */
+  write: (row: () => Promise<void>) => void;
+  /** Marks the entry as voiding another one. */
+  voids: (entryId: string) => void;
+  note: (text: string) => void;
+  weatherChanged: () => void;
+}
+
+export interface Command {
+  name: string;
+  role: Role;
+  input: z.ZodType;
+  /** Trees and lots the command leans on: a newer change of one of them is a conflict. */
+  touches: (input: unknown) => { treeId?: string; lotId?: string };
+  /** For the command that makes the collection it writes into. */
+  founds?: (input: unknown) => Omit<Collection, "revision" | "weatherRevision">;
+  run: (context: CommandContext, input: unknown) => Promise<unknown>;
+}
+
+export function command<S extends z.ZodType>(definition: {
+  name: string;
+  role?: Role;
+  input: S;
+  touches?: (input: z.output<S>) => { treeId?: string; lotId?: string };
+  founds?: (input: z.output<S>) => Omit<Collection, "revision" | "weatherRevision">;
+  run: (context: CommandContext, input: z.output<S>) => Promise<unknown>;
+}): Command {
+  // Sound because the runner only ever passes what `input` parsed.
+  return {
+    name: definition.name,
+    role: definition.role ?? "keeper",
+    input: definition.input,
+    touches: (definition.touches ?? (() => ({}))) as Command["touches"],
+    founds: definition.founds as Command["founds"],
+    run: definition.run as Command["run"],
+  };
+}

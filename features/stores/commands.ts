@@ -1,0 +1,41 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { isoDate } from "@/core/event/index";
+import { potSchema } from "@/core/vessel/index";
+import { insertLot } from "@/data/pots";
+import { exactDay, refuseFuture } from "../commands/days";
+import { command, envelope } from "../commands/define";
+
+const input = envelope.extend({
+  lotId: z.uuid(),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: "Give these pots a name you will know them by." })
+    .max(120, { error: "At most 120 characters, please." }),
+  pot: potSchema,
+  count: z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." }).max(100_000),
+  /** Since when they stand in store; today where nobody says. */
+  on: isoDate.optional(),
+  price: z.number().min(0, { error: "A price cannot be negative." }).max(1_000_000).nullable(),
+});
+
+/** Pots of one shape, wall and price come into the store as one lot. */
+export const stockPots = command({
+  name: "stock-pots",
+  input,
+  run: (context, v) => {
+    if (v.on !== undefined) refuseFuture(context, v.on);
+    const { entryId, scope, db } = context;
+    context.write(() => insertLot(db, scope, { id: v.lotId, entryId, name: v.name, pot: v.pot, price: v.price }));
+    context.record({
+      id: randomUUID(),
+      treeId: null,
+      potLotId: v.lotId,
+      on: exactDay(v.on ?? context.today),
+      payload: { kind: "stocked", count: v.count },
+    });
+    context.note(`${v.count} × ${v.name} put in store`);
+    return Promise.resolve({ lotId: v.lotId });
+  },
+});

@@ -1,0 +1,42 @@
+import { createHash, randomUUID } from "node:crypto";
+import { z } from "zod";
+import { parseWeatherCsv } from "@/formats/weather-csv";
+import { insertWeather } from "@/data/weather";
+import { command, envelope, refuse } from "../commands/define";
+import { describeMoves } from "./moves";
+
+export const MOST_BYTES = 20 * 1024 * 1024;
+
+export const weatherOptions = z.object({
+  unit: z.enum(["auto", "C", "F"]).default("auto"),
+  dateOrder: z.enum(["auto", "dmy", "mdy"]).default("auto"),
+});
+
+/** All good lines of a file, or nothing. Answers what moved because of it. */
+export const importWeather = command({
+  name: "import-weather",
+  input: envelope.extend({ fileName: z.string().max(200), text: z.string().max(MOST_BYTES), options: weatherOptions }),
+  run: async (context, v) => {
+    const parsed = parseWeatherCsv(v.text, v.options, context.today);
+    if (!parsed.ok) refuse("file", parsed.message);
+    const { file } = parsed;
+    const sha256 = createHash("sha256").update(v.text).digest("hex");
+    if (context.loaded.sources.some((s) => s.sha256 === sha256))
+      refuse("file", "This very file has been read in already.");
+    const source = {
+      id: randomUUID(),
+      entryId: context.entryId,
+      name: v.fileName,
+      sha256,
+      goodDays: file.goodDays,
+      badLines: file.problems.length,
+      firstDay: file.firstDay,
+      lastDay: file.lastDay,
+    };
+    const moved = await describeMoves(context, file.record);
+    context.write(() => insertWeather(context.db, context.scope, source, file.record));
+    context.weatherChanged();
+    context.note(`Weather of ${file.goodDays} days read in from ${v.fileName}`);
+    return { sourceId: source.id, goodDays: file.goodDays, moved };
+  },
+});

@@ -1,0 +1,102 @@
+import { buildSite, type DailyRecord, normalsFromAnswers, type Site } from "@/core/climate/index";
+import { monthDayOfSlot, toDay } from "@/core/dates/index";
+import { calendarSlot } from "@/core/climate/index";
+import { buildContext, collectionAt, type TreeState } from "@/core/tree/index";
+import { loadSite } from "../collection/load";
+import type { CommandContext } from "../commands/define";
+
+/** One date that changed, from what to what. */
+export interface MovedDate {
+  what: string;
+  before: string | null;
+  after: string | null;
+  /** Later (+) or earlier (−), days. */
+  days: number | null;
+}
+
+/** Dates that shift by this many days or fewer are not worth a line. */
+const NOTICED_DAYS = 5;
+
+/** What a new weather record does to the dates a grower goes by: the site's frosts, and each tree's due and move-by days. */
+export async function describeMoves(context: CommandContext, record: DailyRecord): Promise<MovedDate[]> {
+  const { collection, loaded, today } = context;
+  const before = await loadSite(context.db, collection, loaded, today);
+  const after = buildSite({
+    latitudeDeg: collection.latitudeDeg,
+    normals: normalsFromAnswers(collection.answers),
+    record: before.observed ? mergeRecords(before, record) : record,
+    today: toDay(today),
+    seed: collection.seed,
+    historyFrom: before.warmth.startDay,
+  });
+  const moved: MovedDate[] = [];
+  for (const which of ["last", "first"] as const) {
+    const slot = (site: Site) => {
+      const value = site.frost(0)[which].preferred[0.5];
+      return value === null ? null : Math.round(value);
+    };
+    const [a, b] = [slot(before), slot(after)];
+    const words = (value: number | null) =>
+      value === null ? null : monthDayOfSlot(calendarSlot(value, collection.latitudeDeg));
+    moved.push({
+      what: which === "last" ? "Usual last frost in spring" : "Usual first frost in autumn",
+      before: words(a),
+      after: words(b),
+      days: a === null || b === null ? null : b - a,
+    });
+  }
+  const options = { risk: collection.risk, sheltered: false };
+  const states = (site: Site) =>
+    new Map(
+      collectionAt(loaded.indexed, buildContext(site, loaded.trees, options), toDay(today)).map((s) => [s.treeId, s]),
+    );
+  const [old, fresh] = [states(before), states(after)];
+  for (const tree of loaded.trees) {
+    const [a, b] = [old.get(tree.id), fresh.get(tree.id)];
+    if (!a || !b) continue;
+    const shift = compare(dueOn(a), dueOn(b));
+    if (shift !== null && Math.abs(shift) > NOTICED_DAYS)
+      moved.push({ what: `${tree.tag}: due`, before: dueOn(a), after: dueOn(b), days: shift });
+    const by = compare(a.window.period?.from ?? null, b.window.period?.from ?? null);
+    if (by !== null && Math.abs(by) > NOTICED_DAYS) {
+      moved.push({
+        what: `${tree.tag}: window opens`,
+        before: a.window.period!.from,
+        after: b.window.period!.from,
+        days: by,
+      });
+    }
+  }
+  return moved;
+}
+
+function dueOn(state: TreeState): string | null {
+  return "none" in state.due ? null : state.due.p50;
+}
+
+function compare(a: string | null, b: string | null): number | null {
+  return a === null || b === null ? null : toDay(b) - toDay(a);
+}
+
+/** The earlier record with the new one laid over it. */
+function mergeRecords(site: Site, record: DailyRecord): DailyRecord {
+  const run = site.observed!;
+  const startDay = Math.min(run.startDay, record.startDay);
+  const end = Math.max(run.startDay + run.tminC.length, record.startDay + record.tminC.length);
+  const lay = (old: Float32Array | null, fresh: Float32Array) => {
+    const out = new Float32Array(end - startDay).fill(NaN);
+    if (old) out.set(old, run.startDay - startDay);
+    fresh.forEach((value, i) => {
+      if (!Number.isNaN(value)) out[record.startDay - startDay + i] = value;
+    });
+    return out;
+  };
+  return {
+    startDay,
+    tminC: lay(run.tminC, record.tminC),
+    tmaxC: lay(run.tmaxC, record.tmaxC),
+    solarMJ: lay(null, record.solarMJ),
+    rainMm: lay(null, record.rainMm),
+    windMs: lay(null, record.windMs),
+  };
+}

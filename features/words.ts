@@ -1,0 +1,185 @@
+import type { Misfit } from "@/core/ladder/index";
+import type { ReadyMixName } from "@/core/mix/index";
+import type { CorrectionName, FillStage } from "@/core/roots/index";
+import type { SettingWarning } from "@/core/setting/index";
+import type { LiftAdvice, Purpose, VerdictCode } from "@/core/tree/index";
+import type { Wall } from "@/core/vessel/index";
+import type { Limit } from "@/core/window/index";
+import type { Habit, WoodStage } from "@/core/wood/index";
+import type { ArrivalForm } from "@/core/event/index";
+
+/** Words for the core's codes: made last, in one place. */
+
+export const VERDICT_WORD: Record<VerdictCode, string> = {
+  unknown: "look at roots",
+  "not-due": "not due",
+  "move-now": "move now",
+  wait: "wait",
+  overdue: "overdue",
+  "no-window": "no window",
+  "no-pot": "no pot",
+  hold: "renew",
+};
+
+/** What closes a window, as the end of "because …". */
+export const LIMIT_BECAUSE: Record<Limit, string> = {
+  none: "nothing holds it back",
+  "root-warmth": "too little root warmth would follow",
+  "soil-cold": "the root zone is too cold to work in",
+  wood: "new shoots would not ripen before the frost",
+  flush: "the shoots are soft",
+  bloom: "it is in bloom or setting fruit",
+  "cold-after": "killing cold may follow",
+  heat: "it is too hot",
+  recovery: "its roots still recover from the last work",
+  health: "the tree is weak",
+  grower: "nobody is there to do it",
+};
+
+export const LIMIT_WORD: Record<Limit, string> = {
+  none: "open",
+  "root-warmth": "root warmth",
+  "soil-cold": "cold mix",
+  wood: "soft wood before frost",
+  flush: "soft growth",
+  bloom: "bloom",
+  "cold-after": "cold to come",
+  heat: "heat",
+  recovery: "recovering",
+  health: "health",
+  grower: "away",
+};
+
+export const STAGE_WORD: Record<FillStage, string> = {
+  "settling-in": "settling in",
+  "reaching-out": "reaching out",
+  knit: "knit",
+  "rooted-out": "rooted out",
+  bound: "bound",
+};
+
+export const WOOD_WORD: Record<WoodStage, string> = {
+  dormant: "dormant",
+  swelling: "buds swelling",
+  soft: "soft growth",
+  hardening: "hardening",
+  ripe: "ripe",
+  resting: "resting",
+  flush: "in flush",
+  firm: "firm",
+};
+
+export const MIX_WORDS: Record<ReadyMixName, string> = {
+  "pine-bark": "Fine aged bark",
+  "peat-perlite": "Peat and perlite, 3:1",
+  "compost-bark": "Compost and bark, 1:1",
+  "loam-grit": "Loam, peat, grit, 7:3:2",
+  "bark-pumice": "Coarse bark and pumice",
+  "green-waste": "Composted green waste",
+};
+
+export const CORRECTION_WORDS: Record<CorrectionName, { name: string; what: string }> = {
+  none: { name: "Leave whole", what: "slip it up intact" },
+  loosen: { name: "Loosen", what: "free the outer 10–20 mm with the fingers, uncoil the base" },
+  score: { name: "Score", what: "three to six vertical cuts, a cross at the base" },
+  "tease-and-clip": { name: "Tease and clip", what: "comb out, cut what keeps its curve" },
+  shave: { name: "Shave", what: "slice sides and base" },
+  "rake-and-thin": { name: "Rake and thin", what: "rake out a third, thin thick roots" },
+  "prune-and-return": { name: "Prune and return", what: "cut back a third for the same pot" },
+  "wash-bare": { name: "Wash bare", what: "remove all mix, correct every root" },
+  "replace-top": { name: "Replace the top", what: "renew the top 20–60 mm" },
+};
+
+export const WALL_WORDS: Record<Wall, string> = {
+  "smooth-plastic": "smooth plastic",
+  glazed: "glazed",
+  metal: "metal",
+  concrete: "concrete",
+  "poly-bag": "film bag",
+  "timber-lined": "timber, lined",
+  terracotta: "terracotta",
+  "air-pruning": "slotted, air-pruning",
+  "copper-lined": "copper-lined",
+  fabric: "fabric",
+  rubber: "thick rubber",
+  fibre: "pressed fibre",
+};
+
+export const MISFIT_WORDS: Record<Misfit, string> = {
+  "too-small": "too small a step to be worth lifting it",
+  "too-large": "too large: most of the mix would stay without roots this season",
+  "ball-too-wide": "the ball is too wide for it",
+  "ball-too-tall": "the ball is too tall for it",
+  "none-free": "none is free",
+};
+
+export const WARNING_WORDS: Record<SettingWarning, string> = {
+  "ball-too-tall": "The ball is too tall: cut this much from its base, or take a deeper pot.",
+  "gap-tight": "The gap at the side is tight: work dry mix in with a stick.",
+  "gap-none": "There is no gap at the side to work mix into: shave the ball or take a wider pot.",
+  "base-thin": "Almost no mix beneath the ball: it will sit on the floor and drain slowly.",
+  "narrow-mouth": "This pot is narrower above than below: it will never give its ball back whole.",
+};
+
+export const LIFT_WORDS: Record<LiftAdvice, string> = {
+  easy: "Light enough to lift with care.",
+  "raise-first": "Raise it first or use a trolley: above 10 kg do not lift from the floor.",
+  "volunteer-limit":
+    "Above 16 kg, the usual solo limit for volunteers: two people, or one used to it, close to the body at waist height.",
+  "two-people": "Above 25 kg nobody lifts alone: two people who lift together, or a sack truck. Half as much on steps.",
+  machine:
+    "Too heavy to lift by hand: sack truck, ramp or hoist with rated slings; hands out from under, nobody beneath.",
+  professional:
+    "A professional lift: rated gear, the ball slung, never the trunk alone, licensed operators where the law asks.",
+};
+
+export const PURPOSE_WORDS: Record<Purpose, string> = {
+  crop: "for its crop",
+  ornament: "ornament",
+  "grow-on": "growing on, to plant out",
+  stock: "stock plant",
+  rescue: "rescue",
+  miniature: "trained small",
+};
+
+export const FORM_WORDS: Record<ArrivalForm, string> = {
+  container: "in a container",
+  "bare-root": "bare-root",
+  "field-bag": "dug, in a fabric bag",
+  cutting: "rooted cutting",
+  "air-layer": "air layer",
+  liner: "liner or seedling",
+  unknown: "nobody knows",
+};
+
+export const HABIT_WORDS: Record<Habit | "unknown", { name: string; what: string }> = {
+  "apple-like": { name: "Like an apple", what: "leafless in winter, needs real cold, very hardy crown" },
+  "japanese-maple-like": { name: "Like a Japanese maple", what: "leafless in winter, fine shoots, stops early" },
+  "fig-like": { name: "Like a fig", what: "leafless in winter, little cold needed, tender wood" },
+  "pomegranate-like": { name: "Like a pomegranate", what: "leafless in winter, wakes late, loves heat" },
+  "citrus-like": { name: "Like a citrus", what: "evergreen, grows in flushes, tender" },
+  "olive-bay-like": { name: "Like an olive or bay", what: "evergreen, tough leaves, some frost" },
+  unknown: { name: "Don't know", what: "all habits stay possible: wide bands until you look at its roots" },
+};
+
+export const HAZARD_WORDS: Record<string, string> = {
+  "seeds-poisonous": "Its seeds are poisonous.",
+  "peel-oil": "Peel oil and sun together burn the skin.",
+  "sap-burns": "Its sap and sun together burn the skin: gloves and sleeves.",
+  "fruit-irritates": "The flesh of its fruit irritates the skin.",
+};
+
+export const FILL_GRADES = [
+  "mix falls off the roots",
+  "holds around the core, outer mix crumbles",
+  "whole ball holds, mix still shows",
+  "knit: roots cover most of the face",
+  "solid: no mix to be seen",
+];
+export const CIRCLING_GRADES = [
+  "none: tips end at the wall",
+  "a few thin roots turn",
+  "many thin ones turn, or one thick as a pencil",
+  "a mat at the base, several thick ones",
+  "woody rings, or one round the flare",
+];

@@ -1,0 +1,287 @@
+import { parse } from "csv-parse/sync";
+import type { DailyRecord } from "@/core/climate/index";
+import { dayFromParts, type DayNumber, toDay, toIso } from "@/core/dates/index";
+
+/**
+ * Daily weather as CSV. Columns, by name in any order: a date; the day's lowest and highest temperature; optionally rain (mm),
+ * sun (MJ/m²) and wind (m/s). Separator comma, semicolon or tab; decimal point or comma; quotes and a byte order mark are fine.
+ * Parsing takes text and returns days and problems: a bad line makes a problem and no invented day.
+ */
+export interface WeatherOptions {
+  /** "auto" reads the unit from the column's name, else takes Celsius. */
+  unit: "auto" | "C" | "F";
+  /** For dates such as 03/04/2021; "auto" decides where the file leaves no doubt. */
+  dateOrder: "auto" | "dmy" | "mdy";
+}
+
+export interface LineProblem {
+  line: number;
+  message: string;
+  text: string;
+}
+
+export interface WeatherFile {
+  record: DailyRecord;
+  goodDays: number;
+  firstDay: string;
+  lastDay: string;
+  problems: LineProblem[];
+  gaps: { from: string; to: string; days: number }[];
+  unit: "C" | "F";
+  columns: string[];
+}
+
+export type WeatherParse = { ok: true; file: WeatherFile } | { ok: false; message: string; needs?: "dateOrder" };
+
+type Field = "date" | "tmin" | "tmax" | "rain" | "solar" | "wind";
+
+const HEADERS: Record<Field, RegExp> = {
+  date: /^(date|day|datum|fecha|jour|time)$/,
+  tmin: /^(t_?min|min|tn|minimum|lowest|low|min_?temp(erature)?|temp(erature)?_?min(imum)?)$/,
+  tmax: /^(t_?max|max|tx|maximum|highest|high|max_?temp(erature)?|temp(erature)?_?max(imum)?)$/,
+  rain: /^(rain|rainfall|precip(itation)?|prcp|rr)$/,
+  solar: /^(sun|solar|radiation|rs|global_?radiation)$/,
+  wind: /^(wind|wind_?speed|ws)$/,
+};
+
+const MISSING = /^(|na|n\/a|nan|null|-|--|\*|-?9999?(\.0+)?|-99\.9|999\.9)$/i;
+const LEAST_C = -75;
+const MOST_C = 60;
+
+/** Column name without unit: "Tmin (°F)" and "tmin_f" both become tmin, with the unit kept apart. */
+function readHeader(cell: string): { field: Field | null; fahrenheit: boolean } {
+  const lower = cell.trim().toLowerCase();
+  const fahrenheit = /(°|deg|\(|\[|_|\s)f(ahrenheit)?[)\]]?$/.test(lower);
+  const bare = lower
+    .replace(/[([].*$/, "")
+    .replace(/[\s_]*(°|deg_?)?\s*(c|f|celsius|fahrenheit|mm|m\/s|ms|mj)$/, "")
+    .trim()
+    .replace(/[\s-]+/g, "_");
+  const field = (Object.keys(HEADERS) as Field[]).find((f) => HEADERS[f].test(bare) || HEADERS[f].test(lower)) ?? null;
+  return { field, fahrenheit };
+}
+
+function separatorOf(text: string): string {
+  const line =
+    text
+      .slice(0, 5000)
+      .split(/\r?\n/)
+      .find((l) => l.trim() !== "") ?? "";
+  const unquoted = line.replace(/"[^"]*"/g, "");
+  const count = (s: string) => unquoted.split(s).length - 1;
+  return [";", "\t", ","].sort((a, b) => count(b) - count(a))[0];
+}
+
+interface Parts {
+  a: number;
+  b: number;
+  year: number;
+}
+
+type ReadDate = { day: DayNumber } | { slashed: Parts } | null;
+
+function readDate(text: string): ReadDate {
+  const t = text.trim().replace(/[T\s]\d{1,2}:\d{2}.*$/, "");
+  let m = /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})$/.exec(t) ?? /^(\d{4})(\d{2})(\d{2})$/.exec(t);
+  if (m) {
+    const day = dayFromParts(Number(m[1]), Number(m[2]), Number(m[3]));
+    return day === null ? null : { day };
+  }
+  m = /^(\d{1,2})\.(\d{1,2})\.(\d{4})$/.exec(t);
+  if (m) {
+    const day = dayFromParts(Number(m[3]), Number(m[2]), Number(m[1]));
+    return day === null ? null : { day };
+  }
+  m = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4})$/.exec(t);
+  return m ? { slashed: { a: Number(m[1]), b: Number(m[2]), year: Number(m[3]) } } : null;
+}
+
+function readNumber(text: string): number | "missing" | null {
+  const t = text.trim();
+  if (MISSING.test(t)) return "missing";
+  const n = Number(t.replace(",", ".").replace(/^\+/, "").replace("−", "-"));
+  return Number.isFinite(n) ? n : null;
+}
+
+/** @param today days after it are problems: a record cannot know them */
+export function parseWeatherCsv(text: string, options: WeatherOptions, today: string): WeatherParse {
+  if (text.includes("\u0000"))
+    return {
+      ok: false,
+      message:
+        "This is not a text file. A weather record is a CSV file: lines of text with a date and two temperatures.",
+    };
+  if (text.trim() === "") return { ok: false, message: "The file is empty." };
+  let rows: { record: string[]; info: { lines: number } }[];
+  try {
+    rows = parse(text, {
+      bom: true,
+      delimiter: separatorOf(text),
+      relax_column_count: true,
+      relax_quotes: true,
+      skip_empty_lines: true,
+      info: true,
+      trim: true,
+    }) as unknown as typeof rows;
+  } catch {
+    return { ok: false, message: "The file's quotes do not match up, so its columns cannot be told apart." };
+  }
+  const head = rows[0].record;
+  const headless = readDate(head[0] ?? "") !== null;
+  const headers = headless
+    ? (["date", "tmin", "tmax"] as Field[]).map((field) => ({ field, fahrenheit: false }))
+    : head.map(readHeader);
+  const at = (field: Field) => headers.findIndex((h) => h.field === field);
+  const [dateAt, minAt, maxAt] = [at("date"), at("tmin"), at("tmax")];
+  if (dateAt < 0 || minAt < 0 || maxAt < 0) {
+    const lacking = [
+      dateAt < 0 ? "a date" : "",
+      minAt < 0 ? "a lowest temperature (tmin)" : "",
+      maxAt < 0 ? "a highest temperature (tmax)" : "",
+    ].filter(Boolean);
+    return {
+      ok: false,
+      message: `This does not look like a daily weather record: there is no column for ${lacking.join(", ")}. Its first line reads: ${head.join(" · ").slice(0, 120)}`,
+    };
+  }
+  const unit = options.unit === "auto" ? (headers[minAt].fahrenheit ? "F" : "C") : options.unit;
+  const toC = (value: number) => (unit === "F" ? ((value - 32) * 5) / 9 : value);
+
+  const body = headless ? rows : rows.slice(1);
+  const order = dateOrderOf(
+    body.map((r) => r.record[dateAt] ?? ""),
+    options.dateOrder,
+  );
+  if (order === "unclear") {
+    return {
+      ok: false,
+      needs: "dateOrder",
+      message:
+        "Dates like 03/04/2021 may be read two ways, and nothing in the file decides it. Say which comes first, day or month.",
+    };
+  }
+
+  const problems: LineProblem[] = [];
+  const days = new Map<DayNumber, { line: number; values: Record<Exclude<Field, "date">, number> }>();
+  const limit = toDay(today);
+  for (const { record: cells, info } of body) {
+    const problem = (message: string) =>
+      problems.push({ line: info.lines, message, text: cells.join(" · ").slice(0, 80) });
+    const date = readDate(cells[dateAt] ?? "");
+    let day: DayNumber | null = null;
+    if (date && "day" in date) day = date.day;
+    else if (date)
+      day = dayFromParts(
+        date.slashed.year,
+        order === "dmy" ? date.slashed.b : date.slashed.a,
+        order === "dmy" ? date.slashed.a : date.slashed.b,
+      );
+    if (day === null) {
+      problem("the date cannot be read or does not exist");
+      continue;
+    }
+    if (day > limit) {
+      problem("this day has not come yet");
+      continue;
+    }
+    const known = days.get(day);
+    if (known) {
+      problem(`${toIso(day)} stands on line ${known.line} already`);
+      continue;
+    }
+    const [tmin, tmax] = [readNumber(cells[minAt] ?? ""), readNumber(cells[maxAt] ?? "")];
+    if (tmin === null || tmax === null) {
+      problem("a temperature is not a number");
+      continue;
+    }
+    if (tmin === "missing" || tmax === "missing") continue;
+    const [minC, maxC] = [toC(tmin), toC(tmax)];
+    if (minC < LEAST_C || maxC > MOST_C) {
+      problem(`${unit === "F" ? "°F" : "°C"} outside what thermometers outdoors ever read: is the unit right?`);
+      continue;
+    }
+    if (minC > maxC) {
+      problem("the lowest temperature is above the highest");
+      continue;
+    }
+    const extra = (field: Field, most: number) => {
+      const value = at(field) < 0 ? "missing" : readNumber(cells[at(field)] ?? "");
+      return typeof value === "number" && value >= 0 && value <= most ? value : NaN;
+    };
+    days.set(day, {
+      line: info.lines,
+      values: {
+        tmin: minC,
+        tmax: maxC,
+        rain: extra("rain", 2000),
+        solar: extra("solar", 50),
+        wind: extra("wind", 120),
+      },
+    });
+  }
+  if (days.size === 0)
+    return {
+      ok: false,
+      message: `None of the ${body.length} lines holds a day that can be used. The first fault: ${problems[0]?.message ?? "no readings"}.`,
+    };
+  return {
+    ok: true,
+    file: { ...assemble(days), problems, unit, columns: headers.map((h, i) => h.field ?? `(${head[i] ?? "?"})`) },
+  };
+}
+
+function dateOrderOf(dates: string[], wanted: WeatherOptions["dateOrder"]): "dmy" | "mdy" | "unclear" {
+  if (wanted !== "auto") return wanted;
+  let slashed = false;
+  for (const text of dates) {
+    const date = readDate(text);
+    if (!date || !("slashed" in date)) continue;
+    slashed = true;
+    if (date.slashed.a > 12) return "dmy";
+    if (date.slashed.b > 12) return "mdy";
+  }
+  return slashed ? "unclear" : "dmy";
+}
+
+function assemble(days: Map<DayNumber, { values: Record<"tmin" | "tmax" | "rain" | "solar" | "wind", number> }>) {
+  const sorted = [...days.keys()].sort((a, b) => a - b);
+  const [first, last] = [sorted[0], sorted[sorted.length - 1]];
+  const empty = () => new Float32Array(last - first + 1).fill(NaN);
+  const record: DailyRecord = {
+    startDay: first,
+    tminC: empty(),
+    tmaxC: empty(),
+    solarMJ: empty(),
+    rainMm: empty(),
+    windMs: empty(),
+  };
+  const gaps: { from: string; to: string; days: number }[] = [];
+  let before = first;
+  for (const day of sorted) {
+    const { values } = days.get(day)!;
+    const at = day - first;
+    record.tminC[at] = values.tmin;
+    record.tmaxC[at] = values.tmax;
+    record.rainMm[at] = values.rain;
+    record.solarMJ[at] = values.solar;
+    record.windMs[at] = values.wind;
+    if (day - before > 1) gaps.push({ from: toIso(before + 1), to: toIso(day - 1), days: day - before - 1 });
+    before = day;
+  }
+  return { record, goodDays: sorted.length, firstDay: toIso(first), lastDay: toIso(last), gaps };
+}
+
+/** Writes a record in the form the parser documents. */
+export function writeWeatherCsv(record: DailyRecord): string {
+  const lines = ["date,tmin,tmax,rain,sun,wind"];
+  const cell = (value: number) => (Number.isNaN(value) ? "" : String(Math.round(value * 10) / 10));
+  for (let i = 0; i < record.tminC.length; i++) {
+    lines.push(
+      [
+        toIso(record.startDay + i),
+        ...[record.tminC, record.tmaxC, record.rainMm, record.solarMJ, record.windMs].map((v) => cell(v[i])),
+      ].join(","),
+    );
+  }
+  return lines.join("\n") + "\n";
+}

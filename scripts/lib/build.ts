@@ -1,0 +1,53 @@
+import { createHash } from "node:crypto";
+import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { runToEnd } from "./processes";
+
+const SOURCES = [
+  "app",
+  "calc",
+  "core",
+  "data",
+  "features",
+  "formats",
+  "server",
+  "ui",
+  "workers",
+  "public",
+  "next.config.ts",
+  "postcss.config.mjs",
+  "proxy.ts",
+  "package-lock.json",
+  "tsconfig.json",
+];
+const STAMP = path.join(".next", "aurelian-sources");
+
+function hashInto(hash: ReturnType<typeof createHash>, entry: string): void {
+  if (!existsSync(entry)) return;
+  if (/\.(test|spec)\.tsx?$/.test(entry)) return;
+  const listing = (() => {
+    try {
+      return readdirSync(entry).sort();
+    } catch {
+      return null;
+    }
+  })();
+  if (listing) {
+    for (const name of listing) hashInto(hash, path.join(entry, name));
+  } else {
+    hash.update(entry).update(readFileSync(entry));
+  }
+}
+
+/** Builds the application unless the sources are those of the last build. Answers whether it built. */
+export async function buildIfChanged(): Promise<boolean> {
+  const hash = createHash("sha256");
+  for (const source of SOURCES) hashInto(hash, source);
+  const sources = hash.digest("hex");
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === sources) return false;
+  await runToEnd(process.execPath, ["node_modules/next/dist/bin/next", "build"], {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
+  });
+  writeFileSync(STAMP, sources);
+  return true;
+}

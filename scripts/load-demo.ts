@@ -1,0 +1,13 @@
+// Loads the demo collection into an empty database, through the same commands a person uses.
+import { loadDemo } from "@/demo/load";
+import { listCollections } from "@/data/collections";
+import { pool } from "@/server/pool";
+
+const existing = await listCollections(pool());
+if (existing.length > 0) {
+  console.log(`    kept as it is: ${existing.map((c) => c.name).join(", ")}`);
+} else {
+  const made = await loadDemo((line) => console.log(`    ${line}`));
+  console.log(`    ${made.trees} trees, ${made.pots} pots in store, ${made.weatherDays} days of weather: all made up`);
+}
+await pool().end();

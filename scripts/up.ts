@@ -1,0 +1,127 @@
+// Starts everything a profile needs and keeps it running until Ctrl-C: database, migrations, demo, build, web server.
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { parseArgs } from "node:util";
+import { buildIfChanged } from "./lib/build";
+import { databaseEnv, startDatabase } from "./lib/mariadb";
+import { freePort } from "./lib/ports";
+import { isOurs, readPid, runToEnd, stopPid } from "./lib/processes";
+import { startWeb, stopLeftServer, type WebServer } from "./lib/web";
+
+const { values } = parseArgs({
+  options: {
+    profile: { type: "string", default: "own" },
+    demo: { type: "boolean", default: false },
+    reset: { type: "boolean", default: false },
+  },
+});
+const PORTS: Record<string, { web: number; db: number }> = {
+  demo: { web: 4310, db: 43310 },
+  own: { web: 4320, db: 43320 },
+};
+const wanted = PORTS[values.profile] ?? { web: 4330, db: 43330 };
+const dir = path.resolve(".aurelian", values.profile);
+const started = Date.now();
+let step = 0;
+const say = (text: string) => console.log(`    ${text}`);
+const heading = (text: string) => console.log(`${++step}. ${text}`);
+
+/** What must not be left running when a start fails half way. */
+let tidy: () => Promise<void> = () => Promise.resolve();
+
+async function main(): Promise<void> {
+  const upFile = path.join(dir, "up.pid");
+  const running = readPid(upFile);
+  if (running !== null && running !== process.pid && isOurs(running, "scripts/up.ts")) {
+    const at = path.join(dir, "address");
+    console.log(
+      `Aurelian is running already${existsSync(at) ? ` at ${readFileSync(at, "utf8")}` : ""} (process ${running}). Stop it there with Ctrl-C first.`,
+    );
+    process.exit(values.reset ? 1 : 0);
+  }
+  await stopLeftServer(dir);
+  if (values.reset) {
+    heading("Starting afresh");
+    const left = readPid(path.join(dir, "db.pid"));
+    if (left !== null) await stopPid(left, path.join(dir, "data"));
+    rmSync(dir, { recursive: true, force: true });
+  }
+  mkdirSync(dir, { recursive: true, mode: 0o700 });
+  writeFileSync(upFile, String(process.pid));
+
+  heading("Database");
+  let database = await startDatabase(dir, wanted.db, say);
+  tidy = () => database.stop();
+  say(`ready on 127.0.0.1:${database.address.port}`);
+  if (values.demo) {
+    heading("Demo collection");
+    await runToEnd(process.execPath, ["--conditions=react-server", "--import", "tsx", "scripts/load-demo.ts"], {
+      env: { ...process.env, ...databaseEnv(database.address) },
+      show: true,
+    });
+  }
+  heading("Application");
+  say("building (a minute or so after the program has changed)");
+  say((await buildIfChanged()) ? "built" : "unchanged since the last build");
+  const webPort = await freePort(Number(process.env.AURELIAN_PORT ?? wanted.web));
+  if (webPort !== wanted.web && !process.env.AURELIAN_PORT) say(`port ${wanted.web} is in use: taking ${webPort}`);
+  let web: WebServer = await startWeb(dir, webPort, databaseEnv(database.address));
+  writeFileSync(path.join(dir, "address"), web.url);
+  console.log(
+    `\nAurelian is ready at ${web.url}   (${Math.round((Date.now() - started) / 100) / 10} s; Ctrl-C stops it)\n`,
+  );
+
+  let stopping = false;
+  const stop = async (code: number) => {
+    if (stopping) return;
+    stopping = true;
+    console.log("\nStopping: web server, then database …");
+    await web.stop();
+    await database.stop();
+    for (const file of [upFile, path.join(dir, "web.pid"), path.join(dir, "address")]) rmSync(file, { force: true });
+    console.log("Stopped. All data is kept.");
+    process.exit(code);
+  };
+  process.on("SIGINT", () => void stop(0));
+  process.on("SIGTERM", () => void stop(0));
+  process.on("SIGHUP", () => void stop(0));
+
+  // What dies without being asked is started again on the same port, a few times.
+  let revivals = 0;
+  const revive = (what: string, again: () => Promise<void>) => {
+    if (stopping) return;
+    if (++revivals > 5) {
+      console.error(`The ${what} keeps ending. Giving up: see the logs in ${dir}`);
+      void stop(1);
+      return;
+    }
+    console.error(`The ${what} ended unexpectedly; starting it again.`);
+    again().catch((error: unknown) => {
+      console.error(error);
+      void stop(1);
+    });
+  };
+  const watchDatabase = () => {
+    database.onDeath(() =>
+      revive("database", async () => {
+        database = await startDatabase(dir, database.address.port, say);
+        watchDatabase();
+      }),
+    );
+  };
+  const watchWeb = () => {
+    web.child.on("exit", () =>
+      revive("web server", async () => {
+        web = await startWeb(dir, webPort, databaseEnv(database.address));
+        watchWeb();
+      }),
+    );
+  };
+  watchDatabase();
+  watchWeb();
+}
+
+main().catch((error: unknown) => {
+  console.error(`\nAurelian could not start: ${error instanceof Error ? error.message : String(error)}`);
+  void tidy().finally(() => process.exit(1));
+});
