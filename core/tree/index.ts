@@ -7,3 +7,6 @@ export * from "./state";
 export * from "./verdict";
 export * from "./collection";
 export * from "./potting";
+export * from "./picture";
+export * from "./bundle";
+export * from "./yard";

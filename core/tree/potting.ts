@@ -54,9 +54,12 @@ const GRAVEL_KG_PER_L = 1.6;
 /** A tree nobody measured is taken as a tenth of its wet soil: a guess. */
 const TREE_SHARE = 0.1;
 
+/** What a potting needs to know of how the tree stands now. */
+export type PottedNow = Pick<Replayed, "pot" | "fillHeightMm" | "bottomLayerMm" | "mix">;
+
 /** The ball the tree stands in today. */
 export function currentBall(
-  replayed: Replayed,
+  replayed: PottedNow,
   ageYears: number,
 ): { ball: Ball; vessel: Vessel; guessedShape: boolean } | null {
   if (!replayed.pot) return null;
@@ -84,7 +87,7 @@ function fillLine(vessel: Vessel, mix: Mix, bottomLayerMm: number) {
 
 /** Everything the bench needs to know before the tree is out of its pot. */
 export function planPotting(
-  replayed: Replayed,
+  replayed: PottedNow,
   ageYears: number,
   tree: { trunkMm: number | null; heightM: number | null },
   choice: PottingChoice,

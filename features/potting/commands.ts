@@ -4,12 +4,13 @@ import { toDay } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
 import { READY_MIX_NAMES, READY_MIXES } from "@/core/mix/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
-import { planPotting, pottingFault, type PottingFault, replay, storeAt } from "@/core/tree/index";
+import { planPotting, pottingFault, replay, storeAt } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { loadSite } from "../collection/load";
 import { exactDay, findTree, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
 import { MIX_WORDS } from "../words";
+import { faultWords } from "./fault-words";
 
 const input = envelope.extend({
   treeId: z.uuid(),
@@ -28,14 +29,6 @@ const input = envelope.extend({
     .max(80, { error: "At most 80 mm proud: more leaves roots in the air." }),
   bottomLayerMm: z.number().min(0, { error: "0 mm or more." }).max(400),
 });
-
-/** A ball that does not fit, in words with what to do. */
-export function pottingFaultWords(fault: PottingFault): string {
-  const mm = (x: number) => `${Math.round(x)} mm`;
-  return fault.code === "ball-too-wide"
-    ? `The ball is ${mm(fault.ballMm)} wide where this pot is ${mm(fault.potMm)}: take a wider pot, or take ${mm(fault.shaveMm)} off each side.`
-    : `The ball stands ${mm(fault.trimMm)} too tall for this pot: take a deeper one, or a correction that takes more off the base.`;
-}
 
 /** "Potted": one entry that changes the tree's pot, its roots' state and the store. */
 export const recordPotting = command({
@@ -75,7 +68,7 @@ export const recordPotting = command({
     if (v.bottomLayerMm > plan.fillHeightMm / 2)
       refuse("bottomLayerMm", "A bottom layer of more than half the pot leaves too little room for roots.");
     const fault = pottingFault(plan);
-    if (fault) refuse("potLotId", pottingFaultWords(fault));
+    if (fault) refuse("potLotId", faultWords(fault));
     context.record({
       id: randomUUID(),
       treeId: tree.id,

@@ -1,0 +1,3 @@
+export function GET() {
+  return Response.json({ ok: true });
+}

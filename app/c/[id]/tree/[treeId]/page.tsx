@@ -1,0 +1,17 @@
+import { notFound } from "next/navigation";
+import { z } from "zod";
+import { TreeScreen } from "@/features/tree/screen";
+
+export const metadata = { title: "Tree" };
+
+export default async function TreePage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string; treeId: string }>;
+  searchParams: Promise<{ on?: string }>;
+}) {
+  const { id, treeId } = await params;
+  if (!z.uuid().safeParse(treeId).success) notFound();
+  return <TreeScreen collectionId={id} treeId={treeId} on={(await searchParams).on} />;
+}

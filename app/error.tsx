@@ -1,0 +1,14 @@
+"use client";
+
+import { Trouble } from "@/features/shell/trouble";
+
+export default function ErrorPage({ reset }: { reset: () => void }) {
+  return (
+    <Trouble
+      again={() => {
+        reset();
+        window.location.reload();
+      }}
+    />
+  );
+}

@@ -1,0 +1,5 @@
+import { Home } from "@/features/setup/home";
+
+export default function HomePage() {
+  return <Home />;
+}

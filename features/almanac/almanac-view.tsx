@@ -1,0 +1,207 @@
+"use client";
+
+import type { WeatherSource } from "@/data/weather";
+import { celsius, day, number } from "@/ui/format";
+import { FROST, INK, OCHRE } from "@/ui/tones";
+import { slotOf, toDay } from "@/core/dates/index";
+import { Why } from "@/ui/fields";
+import { useAsOf } from "../shell/as-of";
+import { UnitsSwitch } from "../settings/units-switch";
+import { MovedList } from "../weather/moved-list";
+import { WeatherImport } from "../weather/weather-import";
+import type { MovedDate } from "../weather/moves";
+import type { FrostWords } from "./words";
+
+export interface FrostTable {
+  which: string;
+  years: number;
+  withFrost: number;
+  rank: (string | null)[];
+  normal: (string | null)[];
+}
+
+interface Props {
+  words: FrostWords;
+  tables: FrostTable[];
+  allYear: boolean;
+  frostBySlot: number[];
+  months: { tminC: number[]; tmaxC: number[] };
+  place: { latitudeDeg: number; longitudeDeg: number; elevationM: number };
+  filledDays: number;
+  sources: WeatherSource[];
+  moves: MovedDate[];
+}
+
+const RISKS = ["1 in 10", "2 in 10", "half", "8 in 10", "9 in 10"];
+
+/** The site's year: frost from both ends, dates as sentences with their uncertainty, and where the weather comes from. */
+export function AlmanacView(props: Props) {
+  const { words, place, units } = { ...props, units: useAsOf().units };
+  return (
+    <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
+      <div className="min-w-0 space-y-6">
+        <div>
+          <h1 className="text-2xl">Almanac</h1>
+          <p className="text-sm">
+            {number(Math.abs(place.latitudeDeg), 2)}° {place.latitudeDeg >= 0 ? "N" : "S"},{" "}
+            {number(Math.abs(place.longitudeDeg), 2)}° {place.longitudeDeg >= 0 ? "E" : "W"}, {number(place.elevationM)}{" "}
+            m
+          </p>
+        </div>
+        <section aria-label="Frost">
+          <p className="text-xl">
+            <b>Last frost in spring.</b> {words.last}
+          </p>
+          <p className="text-xl">
+            <b>First frost in autumn.</b> {words.first}
+          </p>
+          <p className="mt-1">
+            {words.guess && <span className="badge badge-warning mr-2">guess</span>}
+            At 0 °C, {words.source}; the one-in-ten day {words.plusMinus}.
+            {props.allYear && " Frost is possible all year."}
+            {props.filledDays > 0 &&
+              ` ${number(props.filledDays)} missing days in gaps of at most three were filled in a straight line.`}
+          </p>
+          <FrostProfile bySlot={props.frostBySlot} />
+          <Why
+            className="mt-2"
+            reason={
+              <>
+                A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the
+                years themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short
+                records; the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with
+                frost in most of them, else the ranks.
+              </>
+            }
+          >
+            Both methods side by side
+          </Why>
+          <div className="overflow-x-auto">
+            <table className="table-sm mt-2 table">
+              <caption className="sr-only">Frost days by risk and method</caption>
+              <thead>
+                <tr>
+                  <th scope="col">Share of years</th>
+                  {RISKS.map((r) => (
+                    <th key={r} scope="col">
+                      {r}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {props.tables.flatMap((t) =>
+                  (["rank", "normal"] as const).map((method) => (
+                    <tr key={t.which + method}>
+                      <th scope="row">
+                        {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years} years)
+                      </th>
+                      {t[method].map((d, i) => (
+                        <td key={i}>{d ?? "none"}</td>
+                      ))}
+                    </tr>
+                  )),
+                )}
+              </tbody>
+            </table>
+          </div>
+        </section>
+        <section aria-label="Months">
+          <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
+          <MonthTable months={props.months} units={units} />
+        </section>
+        <section aria-label="Units">
+          <UnitsSwitch />
+        </section>
+      </div>
+      <div className="space-y-6">
+        <WeatherImport />
+        {props.sources.length > 0 && (
+          <section aria-label="Weather records">
+            <h2 className="text-lg">Read in so far</h2>
+            <ul>
+              {props.sources.map((s) => (
+                <li key={s.id} className="py-1">
+                  <b className="break-all">{s.name}</b>: {number(s.goodDays)} days, {day(s.firstDay)} to{" "}
+                  {day(s.lastDay)}
+                  {s.badLines > 0 ? `; ${number(s.badLines)} bad lines left out` : ""}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        <MovedList moves={props.moves} />
+      </div>
+    </div>
+  );
+}
+
+const W = 760;
+const H = 150;
+
+/** The year as a profile: how likely a frost is in the days around each day. */
+function FrostProfile({ bySlot }: { bySlot: number[] }) {
+  const { on } = useAsOf();
+  const x = (slot: number) => 30 + (slot / 364) * (W - 40);
+  const y = (p: number) => H - 22 - (p / 100) * (H - 40);
+  const path = bySlot.map((p, slot) => `${slot === 0 ? "M" : "L"}${x(slot).toFixed(1)} ${y(p).toFixed(1)}`).join("");
+  const here = slotOf(toDay(on));
+  const starts = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
+  return (
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className="mt-2 h-auto w-full max-w-3xl"
+      role="img"
+      aria-label="Chance of frost through the year; the table below has the dates."
+    >
+      <path d={`${path}L${x(364)} ${y(0)}L${x(0)} ${y(0)}Z`} fill={FROST} opacity="0.5" />
+      <path d={path} fill="none" stroke="#2b4357" strokeWidth="1.6" />
+      <path d={`M30 ${y(0)}H${W - 10}`} stroke={INK} />
+      {[0, 50, 100].map((p) => (
+        <text key={p} x={26} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>
+          {p}%
+        </text>
+      ))}
+      {starts.map((s, m) => (
+        <text key={s} x={x(s) + 4} y={H - 6} fontSize="11.5" fill={INK}>
+          {"JFMAMJJASOND"[m]}
+        </text>
+      ))}
+      <path d={`M${x(here)} 8V${y(0)}`} stroke={OCHRE} strokeWidth="3" />
+    </svg>
+  );
+}
+
+function MonthTable({ months, units }: { months: Props["months"]; units: "metric" | "us" }) {
+  return (
+    <div className="overflow-x-auto">
+      <table className="table-sm table">
+        <thead>
+          <tr>
+            <th scope="col">Mean</th>
+            {["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"].map((m) => (
+              <th key={m} scope="col">
+                {m}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {(
+            [
+              ["highest", months.tmaxC],
+              ["lowest", months.tminC],
+            ] as const
+          ).map(([word, values]) => (
+            <tr key={word}>
+              <th scope="row">{word}</th>
+              {values.map((v, i) => (
+                <td key={i}>{celsius(Math.round(v), units)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

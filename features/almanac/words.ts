@@ -1,0 +1,46 @@
+import { calendarSlot, type FrostEvent, type Site } from "@/core/climate/index";
+import { monthDayOfSlot } from "@/core/dates/index";
+import { monthDay, number, type Units } from "@/ui/format";
+
+export interface FrostWords {
+  last: string;
+  first: string;
+  /** Where the statistics come from. */
+  source: string;
+  plusMinus: string;
+  guess: boolean;
+}
+
+/** A day of the frost year as a calendar day of any year. */
+export function slotWord(frostSlot: number | null, latitudeDeg: number): string | null {
+  return frostSlot === null ? null : monthDay(monthDayOfSlot(calendarSlot(frostSlot, latitudeDeg)));
+}
+
+function sentence(event: FrostEvent, latitudeDeg: number, which: "last" | "first"): string {
+  const half = slotWord(event.preferred[0.5], latitudeDeg);
+  const tail = slotWord(event.preferred[0.1], latitudeDeg);
+  if (event.withFrost === 0) return which === "last" ? "No spring frost in any year." : "No autumn frost in any year.";
+  if (half === null || tail === null)
+    return `Frost in ${event.withFrost} of ${event.years} years only${half ? `, usually about ${half}` : ""}.`;
+  return which === "last"
+    ? `Usually by ${half}; one year in ten still after ${tail}.`
+    : `Usually not before ${half}; one year in ten already by ${tail}.`;
+}
+
+export function sourceWords(site: Site): string {
+  if (site.basis === "record") return `from ${site.recordYears} complete frost years of your own record`;
+  if (site.basis === "short-record")
+    return `from weather years generated after your own record, which is too short to count frosts from`;
+  return "guess from four answers, until you read in a weather record";
+}
+
+export function frostWords(site: Site, _units: Units): FrostWords {
+  const { last, first } = site.frost(0);
+  return {
+    last: sentence(last, site.latitudeDeg, "last"),
+    first: sentence(first, site.latitudeDeg, "first"),
+    source: sourceWords(site),
+    plusMinus: last.plusMinusDays === null ? "" : `± ${number(last.plusMinusDays)} days`,
+    guess: site.basis === "answers",
+  };
+}

@@ -1,0 +1,73 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useCallback, useRef, useState } from "react";
+import type { Fault } from "./define";
+import type { CommandResult } from "./run";
+
+type Failure = Extract<CommandResult, { ok: false }>;
+
+/**
+ * Sends a command and keeps its faults. The commandId stays the same until the command has succeeded or the input has changed,
+ * so that pressing twice, or again after a lost answer, records once.
+ */
+export function useCommand(name: string) {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [failure, setFailure] = useState<Failure | null>(null);
+  const attempt = useRef<{ text: string; id: string } | null>(null);
+
+  const send = useCallback(
+    async (input: Record<string, unknown>): Promise<Extract<CommandResult, { ok: true }> | null> => {
+      const text = JSON.stringify(input);
+      if (attempt.current?.text !== text) attempt.current = { text, id: crypto.randomUUID() };
+      setBusy(true);
+      try {
+        const answer = await post(name, { commandId: attempt.current.id, ...input });
+        if (!answer.ok) {
+          setFailure(answer);
+          return null;
+        }
+        attempt.current = null;
+        setFailure(null);
+        router.refresh();
+        return answer;
+      } finally {
+        setBusy(false);
+      }
+    },
+    [name, router],
+  );
+
+  const at = useCallback(
+    (path: string): string | undefined =>
+      failure?.faults.find((f) => f.path === path || f.path.startsWith(`${path}.`))?.message,
+    [failure],
+  );
+  return { send, busy, failure, at, clear: () => setFailure(null) };
+}
+
+async function post(name: string, input: Record<string, unknown>): Promise<CommandResult> {
+  const unreachable = (message: string): CommandResult => ({
+    ok: false,
+    code: "unavailable",
+    faults: [{ path: "", message }],
+  });
+  try {
+    const response = await fetch(`/api/commands/${name}`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(input),
+    });
+    return (await response.json()) as CommandResult;
+  } catch {
+    return unreachable("Aurelian does not answer: is it still running? Nothing was lost here; try again in a moment.");
+  }
+}
+
+/** Faults that belong to no field of the form: shown above its button. */
+export function loose(failure: Failure | null, fields: readonly string[]): Fault[] {
+  return (
+    failure?.faults.filter((f) => !fields.some((field) => f.path === field || f.path.startsWith(`${field}.`))) ?? []
+  );
+}

@@ -1,0 +1,46 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { toDay } from "@/core/dates/index";
+import { profileOf } from "@/core/species/index";
+import { replay, storeAt, treeAt } from "@/core/tree/index";
+import { collectionView } from "../shell/data";
+import { PottingBench } from "./bench";
+
+/** Potting always works on today: what is ahead is planned elsewhere. */
+export async function PottingScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const { loaded, context, today } = view;
+  const tree = loaded.trees.find((t) => t.id === treeId);
+  if (!tree) notFound();
+  const on = toDay(today);
+  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
+  const profile = profileOf(tree);
+  const replayed = replay(events, loaded.indexed.lots, profile, context.warmth, on);
+  const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
+  const state = treeAt(tree, events, loaded.indexed.lots, store, context, context.kinds[profile.key], on);
+  if (!replayed || !state) notFound();
+  return (
+    <PottingBench
+      tree={{
+        id: tree.id,
+        tag: tree.tag,
+        name: profile.name,
+        count: tree.count,
+        trunkMm: tree.trunkMm,
+        heightM: tree.heightM,
+        hazards: profile.hazards,
+      }}
+      now={{
+        pot: replayed.pot,
+        fillHeightMm: replayed.fillHeightMm,
+        bottomLayerMm: replayed.bottomLayerMm,
+        mix: replayed.mix,
+      }}
+      ageYears={replayed.pottedOn === null ? 2 : (on - replayed.pottedOn) / 365.25}
+      state={state}
+      currentLot={loaded.lots.find((l) => l.id === replayed.lotId) ?? null}
+      store={store}
+    />
+  );
+}

@@ -1,0 +1,111 @@
+"use client";
+
+import { useState } from "react";
+import { FormFaults, TextField } from "@/ui/fields";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { CIRCLING_GRADES, FILL_GRADES } from "../words";
+
+/** A look at the ball in two grades. It corrects the state from its day on and narrows this tree's own pace. */
+export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
+  const { collectionId, revision, today, on } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("record-roots");
+  const [fill, setFill] = useState<number | null>(null);
+  const [circling, setCircling] = useState<number | null>(null);
+  const [seenOn, setSeenOn] = useState<string | null>(null);
+  const date = seenOn ?? (on < today ? on : today);
+
+  const submit = async () => {
+    const done = await send({
+      collectionId,
+      baseRevision: revision,
+      treeId,
+      on: date,
+      fillGrade: fill,
+      circlingGrade: circling,
+    });
+    if (!done) return;
+    tell({ text: `${tag}: what you saw is in the picture.`, entryId: done.entryId });
+    setFill(null);
+    setCircling(null);
+    setSeenOn(null);
+  };
+
+  return (
+    <section id="roots" aria-label="Look at the roots" className="scroll-mt-4">
+      <h2 className="text-lg">Look at the roots</h2>
+      <p className="text-sm">Water the day before, invert over the hand, never pull on the trunk. Gloves.</p>
+      <form
+        noValidate
+        className="mt-2 space-y-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void submit();
+        }}
+      >
+        <Grades legend="How full" words={FILL_GRADES} value={fill} onChange={setFill} name="fill" />
+        <Grades
+          legend="How much turns"
+          words={CIRCLING_GRADES}
+          value={circling}
+          onChange={setCircling}
+          name="circling"
+        />
+        <TextField
+          className="max-w-52"
+          label="Seen on"
+          type="date"
+          max={today}
+          value={date}
+          onChange={setSeenOn}
+          fault={at("on")}
+        />
+        <FormFaults faults={failure?.faults.filter((f) => f.path !== "on") ?? []} />
+        <button type="submit" className="btn btn-primary" disabled={busy || (fill === null && circling === null)}>
+          {busy ? "Recording …" : "Record what I see"}
+        </button>
+      </form>
+    </section>
+  );
+}
+
+function Grades({
+  legend,
+  words,
+  value,
+  onChange,
+  name,
+}: {
+  legend: string;
+  words: readonly string[];
+  value: number | null;
+  onChange: (v: number) => void;
+  name: string;
+}) {
+  return (
+    <fieldset>
+      <legend className="font-medium">{legend}</legend>
+      <div className="mt-1 flex flex-col gap-1">
+        {words.map((word, grade) => (
+          <label
+            key={grade}
+            className={`rounded-field flex min-h-12 cursor-pointer items-center gap-3 border px-3 ${value === grade ? "border-primary bg-base-200 font-semibold" : "border-base-300"}`}
+          >
+            <input
+              type="radio"
+              name={name}
+              className="radio radio-sm"
+              checked={value === grade}
+              onChange={() => onChange(grade)}
+            />
+            <span>
+              <b>{grade}</b> {word}
+            </span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,94 @@
+import type { TreeState, Verdict, YardRow } from "@/core/tree/index";
+import { day, litres, number, percent, type Units } from "@/ui/format";
+import { LIMIT_BECAUSE, VERDICT_WORD } from "./words";
+
+/** The date that goes beneath a verdict's word in the Yard. */
+export function verdictDate(verdict: Verdict, near: string): string {
+  if (verdict.on === null) return "";
+  const on = day(verdict.on, near);
+  switch (verdict.code) {
+    case "not-due":
+      return on;
+    case "move-now":
+      return `by ${on}`;
+    case "no-pot":
+      return `open until ${on}`;
+    case "overdue":
+      return verdict.open ? `move by ${on}` : `opens ${on}`;
+    case "wait":
+    case "hold":
+      return `from ${on}`;
+    case "unknown":
+      return `due from ${on}?`;
+    case "no-window":
+      return "";
+  }
+}
+
+export function verdictWord(verdict: Verdict): string {
+  return VERDICT_WORD[verdict.code];
+}
+
+/** One tree's verdict in one sentence. */
+export function verdictSentence(state: TreeState, near: string): string {
+  const { verdict, window, fill, due } = state;
+  const on = verdict.on === null ? null : day(verdict.on, near);
+  const because = LIMIT_BECAUSE[verdict.limiting];
+  const turning = state.circling.p50 >= 2 ? "full and turning" : "full";
+  switch (verdict.code) {
+    case "unknown":
+      return `Nobody knows how full this pot is: somewhere between ${percent(fill.p10)} and ${percent(fill.p90)}. Look at its roots${on ? `; it may be due from ${on}` : ""}.`;
+    case "not-due": {
+      if (on === null) return "Not due: it will take years to use up this pot.";
+      const ends =
+        "none" in due
+          ? ""
+          : ` (between ${due.p10 ? day(due.p10, near) : "now"} and ${due.p90 ? day(due.p90, near) : "years later"})`;
+      return `Not due: it will have used up its pot about ${on}${ends}.`;
+    }
+    case "move-now":
+      return `Due, and the window is open: pot it on by ${on}${window.period && window.period.closedBy !== "none" ? `; after that ${LIMIT_BECAUSE[window.period.closedBy]}` : ""}.`;
+    case "wait":
+      return `Due, but wait until ${on}: today ${because}.`;
+    case "overdue":
+      if (verdict.open) return `Overdue: its pot is ${turning}. The window is open: pot it on by ${on}.`;
+      return on
+        ? `Overdue: its pot is ${turning}. It cannot be helped today, because ${because}; the window opens ${on}.`
+        : `Overdue: its pot is ${turning}, and no window opens within eighteen months, because ${because}.`;
+    case "no-window":
+      return `Due, but no window opens within eighteen months, because ${because}.`;
+    case "no-pot":
+      return `Due, and the window is open until ${on}, but nothing in store fits.`;
+    case "hold":
+      return `In its final pot and full: renew its roots and part of the mix${on ? `, best from ${on}` : ""}.`;
+  }
+}
+
+/** Why a window is as it is, with the figures behind it. */
+export function windowReason(state: TreeState, near: string): string {
+  const { window } = state;
+  const share = `In ${percent(window.safe)} of this site's weather years, work on this day ends well.`;
+  if (window.open)
+    return `Open: suitability ${number(window.suitability, 2)} of 1 (open from 0.5). ${share}${window.period ? ` It closes after ${day(window.period.to, near)}, because then ${LIMIT_BECAUSE[window.period.closedBy]}.` : ""}`;
+  const next = window.period
+    ? `It opens ${day(window.period.from, near)} and closes after ${day(window.period.to, near)}.`
+    : "No opening within eighteen months.";
+  return `Closed: ${LIMIT_BECAUSE[window.limiting]} (suitability ${number(window.suitability, 2)} of 1, open from 0.5). ${next}`;
+}
+
+/** What to look for when nothing in store fits: between the least and the largest ordinary step. */
+export function wantedPot(low: number, high: number, units: Units): string {
+  return `${litres(low, units)} to ${litres(high, units)} of mix`;
+}
+
+/** The Yard in one sentence. */
+export function yardSentence(rows: readonly YardRow[], total: number): string {
+  const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
+  const open = rows.filter(
+    (r) => r.verdict.code === "move-now" || (r.verdict.code === "overdue" && r.verdict.open),
+  ).length;
+  const parts = [`${number(total)} ${total === 1 ? "tree" : "trees"}`];
+  if (overdue > 0) parts.push(`${overdue} overdue`);
+  parts.push(open > 0 ? `${open} to move now` : "nothing to move today");
+  return parts.join(" · ");
+}

@@ -1,0 +1,32 @@
+"use client";
+
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+
+/** Everything is stored metric; this changes how it is shown. Fields take "12 in" or "5 gal" either way. */
+export function UnitsSwitch() {
+  const { collectionId, units } = useAsOf();
+  const { send, busy } = useCommand("set-units");
+  return (
+    <fieldset className="flex flex-wrap items-center gap-x-6 gap-y-1" disabled={busy}>
+      <legend className="font-medium">Units shown</legend>
+      {(
+        [
+          ["metric", "litres, millimetres, kilograms, °C"],
+          ["us", "gallons, inches, pounds, °F"],
+        ] as const
+      ).map(([key, words]) => (
+        <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input
+            type="radio"
+            name="units"
+            className="radio"
+            checked={units === key}
+            onChange={() => void send({ collectionId, units: key })}
+          />
+          {words}
+        </label>
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,125 @@
+"use client";
+
+import * as Comlink from "comlink";
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
+import type { ReplayApi } from "@/workers/replay.browser";
+import type { Units } from "@/ui/format";
+
+interface AsOf {
+  collectionId: string;
+  revision: number;
+  today: string;
+  on: string;
+  units: Units;
+  /** Moves the day everything is seen as of; `settle` writes it into the address. */
+  setOn: (on: string, settle: boolean) => void;
+  /** The browser's own replay, opened on first use. */
+  replay: () => Promise<Comlink.Remote<ReplayApi>>;
+}
+
+const Context = createContext<AsOf | null>(null);
+
+export function useAsOf(): AsOf {
+  const value = useContext(Context);
+  if (!value) throw new Error("useAsOf outside its provider");
+  return value;
+}
+
+export function AsOfProvider({
+  collectionId,
+  revision,
+  today,
+  initialOn,
+  units,
+  children,
+}: {
+  collectionId: string;
+  revision: number;
+  today: string;
+  initialOn: string;
+  units: Units;
+  children: ReactNode;
+}) {
+  const [on, setDay] = useState(initialOn);
+  const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
+
+  const setOn = useCallback(
+    (next: string, settle: boolean) => {
+      setDay(next);
+      if (!settle) return;
+      const url = new URL(window.location.href);
+      if (next === today) url.searchParams.delete("on");
+      else url.searchParams.set("on", next);
+      window.history.replaceState(null, "", url);
+    },
+    [today],
+  );
+
+  const replay = useCallback(() => {
+    if (opened.current?.revision !== revision) {
+      const before = opened.current;
+      const open = async () => {
+        const remote =
+          (await before?.api.catch(() => null)) ??
+          Comlink.wrap<ReplayApi>(
+            new Worker(new URL("../../workers/replay.browser.ts", import.meta.url), { type: "module" }),
+          );
+        await remote.open(`/c/${collectionId}/replay-bundle`);
+        return remote;
+      };
+      opened.current = { revision, api: open() };
+      opened.current.api.catch(() => (opened.current = null));
+    }
+    return opened.current.api;
+  }, [collectionId, revision]);
+
+  const value = useMemo(
+    () => ({ collectionId, revision, today, on, units, setOn, replay }),
+    [collectionId, revision, today, on, units, setOn, replay],
+  );
+  return <Context.Provider value={value}>{children}</Context.Provider>;
+}
+
+/**
+ * A view of the as-of day: the server's answer for the day the page came with, the worker's for any other. While the worker is
+ * at it the last answer stays; only the newest question counts.
+ */
+export function useReplayed<T>(
+  initial: T,
+  initialOn: string,
+  ask: (api: Comlink.Remote<ReplayApi>, on: string) => Promise<T | null>,
+): { value: T; on: string } {
+  const { on, replay, revision } = useAsOf();
+  const [answer, setAnswer] = useState<{ value: T; on: string; revision: number } | null>(null);
+  const asking = useRef<{ busy: boolean; next: string | null }>({ busy: false, next: null });
+  const askRef = useRef(ask);
+  useEffect(() => {
+    askRef.current = ask;
+  }, [ask]);
+
+  useEffect(() => {
+    if (on === initialOn) return;
+    const state = asking.current;
+    state.next = on;
+    if (state.busy) return;
+    state.busy = true;
+    const run = async () => {
+      try {
+        while (state.next !== null) {
+          const day: string = state.next;
+          state.next = null;
+          const value = await askRef.current(await replay(), day);
+          if (value !== null) setAnswer({ value, on: day, revision });
+        }
+      } catch {
+        // The collection cannot be read just now: the last picture stays, and the next move asks again.
+      } finally {
+        state.busy = false;
+      }
+    };
+    void run();
+  }, [on, initialOn, replay, revision]);
+
+  if (on === initialOn || answer === null || answer.revision !== revision) return { value: initial, on: initialOn };
+  return answer;
+}

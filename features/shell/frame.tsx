@@ -1,0 +1,42 @@
+"use client";
+
+import { useSearchParams } from "next/navigation";
+import { type ReactNode, useState } from "react";
+import { parseIso } from "@/core/dates/index";
+import type { Units } from "@/ui/format";
+import { AsOfProvider } from "./as-of";
+import type { StripData } from "./data";
+import { Nav } from "./nav";
+import { NoticeProvider } from "./notice";
+import { SeasonStrip } from "./season-strip";
+
+export function Frame({
+  collectionId,
+  revision,
+  today,
+  units,
+  name,
+  strip,
+  children,
+}: {
+  collectionId: string;
+  revision: number;
+  today: string;
+  units: Units;
+  name: string;
+  strip: StripData;
+  children: ReactNode;
+}) {
+  const asked = useSearchParams().get("on");
+  // Only the address the page was opened with counts: later moves write the address, they do not read it.
+  const [initialOn] = useState(asked !== null && parseIso(asked) !== null ? asked : today);
+  return (
+    <AsOfProvider collectionId={collectionId} revision={revision} today={today} initialOn={initialOn} units={units}>
+      <NoticeProvider collectionId={collectionId}>
+        <Nav name={name} />
+        <SeasonStrip data={strip} />
+        <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
+      </NoticeProvider>
+    </AsOfProvider>
+  );
+}

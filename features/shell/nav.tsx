@@ -1,0 +1,90 @@
+"use client";
+
+import Link from "next/link";
+import { usePathname, useRouter } from "next/navigation";
+import { useEffect, useRef } from "react";
+import { useAsOf } from "./as-of";
+
+const PLACES = [
+  ["yard", "Yard"],
+  ["stores", "Stores"],
+  ["almanac", "Almanac"],
+] as const;
+
+const KEYS: [string, string][] = [
+  ["[  ]", "a week back, a week ahead"],
+  ["t", "back to today"],
+  ["← →  on the strip", "a day back, a day ahead"],
+  ["l  in the Yard", "plain list and back"],
+  ["← →  in the Yard", "from tree to tree"],
+  ["y  s  a", "Yard, Stores, Almanac"],
+  ["?", "these keys"],
+];
+
+/** Links keep the as-of day. */
+export function Nav({ name }: { name: string }) {
+  const { collectionId, on, today } = useAsOf();
+  const path = usePathname();
+  const router = useRouter();
+  const help = useRef<HTMLDialogElement>(null);
+  const query = on === today ? "" : `?on=${on}`;
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (event.key === "?") help.current?.showModal();
+      const place = PLACES.find(([key]) => key[0] === event.key);
+      if (place) router.push(`/c/${collectionId}/${place[0]}${query}`);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [collectionId, query, router]);
+
+  return (
+    <header className="bg-base-200 border-base-300 flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-3 py-2">
+      <span className="font-serif text-xl font-semibold tracking-tight">Aurelian</span>
+      <span className="max-w-[14rem] truncate text-sm" title={name}>
+        {name}
+      </span>
+      <nav aria-label="Places" className="flex gap-1">
+        {PLACES.map(([key, word]) => {
+          const here = path.includes(`/${key}`) || (key === "yard" && /\/(tree|add)(\/|$)/.test(path));
+          return (
+            <Link
+              key={key}
+              href={`/c/${collectionId}/${key}${query}`}
+              aria-current={here ? "page" : undefined}
+              className={`rounded-field flex min-h-11 items-center px-3 font-medium sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
+            >
+              {word}
+            </Link>
+          );
+        })}
+      </nav>
+      <button
+        type="button"
+        className="btn btn-sm btn-ghost ml-auto hidden sm:inline-flex"
+        onClick={() => help.current?.showModal()}
+      >
+        Keys <kbd className="kbd kbd-xs">?</kbd>
+      </button>
+      <dialog ref={help} className="modal" aria-label="Keys">
+        <div className="modal-box">
+          <h2 className="mb-3 text-lg">Keys</h2>
+          <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+            {KEYS.map(([key, what]) => (
+              <div key={key} className="contents">
+                <dt className="font-semibold">{key}</dt>
+                <dd>{what}</dd>
+              </div>
+            ))}
+          </dl>
+          <form method="dialog" className="modal-action">
+            <button className="btn">Close</button>
+          </form>
+        </div>
+      </dialog>
+    </header>
+  );
+}

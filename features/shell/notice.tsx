@@ -1,0 +1,78 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
+import { useCommand } from "../commands/use-command";
+
+interface Notice {
+  text: string;
+  entryId: string | null;
+}
+
+const Context = createContext<{ tell: (notice: Notice) => void }>({ tell: () => undefined });
+
+export function useNotice() {
+  return useContext(Context);
+}
+
+/** Says what was just recorded and takes it back: undo instead of "are you sure?". */
+export function NoticeProvider({ collectionId, children }: { collectionId: string; children: ReactNode }) {
+  const [notice, setNotice] = useState<Notice | null>(null);
+  const undo = useUndo(collectionId);
+  const tell = useCallback((next: Notice) => setNotice(next), []);
+  const value = useMemo(() => ({ tell }), [tell]);
+  return (
+    <Context.Provider value={value}>
+      {children}
+      <div
+        role="status"
+        aria-live="polite"
+        className="no-print pointer-events-none fixed inset-x-0 bottom-0 z-20 flex justify-center p-3"
+      >
+        {notice && (
+          <div className="rounded-box bg-neutral text-neutral-content pointer-events-auto flex max-w-xl flex-wrap items-center gap-3 px-4 py-3 shadow-lg">
+            <span>{undo.problem ?? notice.text}</span>
+            {notice.entryId !== null && (
+              <button
+                type="button"
+                className="btn btn-sm"
+                disabled={undo.busy}
+                onClick={() =>
+                  void (async () => {
+                    const redo = await undo.undo([notice.entryId!]);
+                    if (redo) setNotice({ text: "Taken back.", entryId: null });
+                  })()
+                }
+              >
+                Undo
+              </button>
+            )}
+            <button
+              type="button"
+              className="btn btn-sm btn-ghost"
+              aria-label="Close this message"
+              onClick={() => setNotice(null)}
+            >
+              ✕
+            </button>
+          </div>
+        )}
+      </div>
+    </Context.Provider>
+  );
+}
+
+/** Undoes entries one after another, latest first; stops at the first refusal and says why. */
+export function useUndo(collectionId: string) {
+  const router = useRouter();
+  const { send, busy, failure } = useCommand("undo-entry");
+  const undo = useCallback(
+    async (entryIds: readonly string[]): Promise<boolean> => {
+      for (const entryId of entryIds) if (!(await send({ collectionId, entryId }))) return false;
+      router.refresh();
+      return true;
+    },
+    [collectionId, router, send],
+  );
+  return { undo, busy, problem: failure?.faults[0]?.message, offer: failure?.offer?.together };
+}

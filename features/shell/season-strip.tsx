@@ -1,0 +1,249 @@
+"use client";
+
+import { useEffect, useId, useMemo, useRef, useState } from "react";
+import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
+import { day as dayWord, month } from "@/ui/format";
+import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
+import { useAsOf } from "./as-of";
+import type { StripData } from "./data";
+
+const HEIGHT = 74;
+const PHONE_HEIGHT = 56;
+const REACH = 183;
+const PHONE_REACH = 60;
+const WEEK = 7;
+/** How far from today the strip may be dragged, days. */
+const FURTHEST = 900;
+
+/** The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys. */
+export function SeasonStrip({ data }: { data: StripData }) {
+  const { on, today, setOn } = useAsOf();
+  const box = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(1200);
+  const drag = useRef<{ x: number; day: number; id: number } | null>(null);
+  const label = useId();
+
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => setWidth(Math.max(280, Math.round(entry.contentRect.width))));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+
+  const phone = width < 640;
+  const [height, reach] = phone ? [PHONE_HEIGHT, PHONE_REACH] : [HEIGHT, REACH];
+  const centre = toDay(on);
+  const now = toDay(today);
+  const perDay = width / (2 * reach);
+  const clampDay = (d: number) => Math.min(now + FURTHEST, Math.max(now - FURTHEST, d));
+  const move = (days: number) => setOn(toIso(clampDay(centre + days)), true);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (event.key === "[") setOn(toIso(Math.max(now - FURTHEST, toDay(on) - WEEK)), true);
+      else if (event.key === "]") setOn(toIso(Math.min(now + FURTHEST, toDay(on) + WEEK)), true);
+      else if (event.key === "t") setOn(today, true);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [on, today, now, setOn]);
+
+  return (
+    <section aria-label="Season strip" className="border-base-300 bg-base-100 border-b">
+      <div
+        ref={box}
+        role="slider"
+        tabIndex={0}
+        aria-labelledby={label}
+        aria-valuemin={now - FURTHEST}
+        aria-valuemax={now + FURTHEST}
+        aria-valuenow={centre}
+        aria-valuetext={dayWord(on)}
+        className="relative cursor-grab touch-pan-y overflow-hidden select-none active:cursor-grabbing"
+        style={{ height }}
+        onPointerDown={(e) => {
+          e.currentTarget.setPointerCapture(e.pointerId);
+          drag.current = { x: e.clientX, day: centre, id: e.pointerId };
+        }}
+        onPointerMove={(e) => {
+          if (!drag.current) return;
+          const next = clampDay(Math.round(drag.current.day - (e.clientX - drag.current.x) / perDay));
+          if (next !== centre) setOn(toIso(next), false);
+        }}
+        onPointerUp={() => {
+          if (drag.current) setOn(on, true);
+          drag.current = null;
+        }}
+        onPointerCancel={() => (drag.current = null)}
+        onKeyDown={(e) => {
+          const steps: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -30, PageUp: 30 };
+          if (steps[e.key] !== undefined) move(steps[e.key]);
+          else if (e.key === "Home") setOn(today, true);
+          else return;
+          e.preventDefault();
+        }}
+      >
+        <StripDrawing data={data} centre={centre} now={now} width={width} height={height} reach={reach} />
+      </div>
+      <div className="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1 text-sm">
+        <span id={label} className="sr-only">
+          As-of day of everything shown
+        </span>
+        {on === today ? (
+          <span>
+            Seen as of <b>today, {dayWord(today)}</b>
+          </span>
+        ) : (
+          <>
+            <span className="text-accent font-semibold">Seen as of {dayWord(on)}</span>
+            <button type="button" className="btn btn-xs btn-accent" onClick={() => setOn(today, true)}>
+              Back to today
+            </button>
+          </>
+        )}
+        <label className="ml-auto flex items-center gap-2">
+          <span className="hidden sm:inline">Go to</span>
+          <input
+            type="date"
+            aria-label="Day to see everything as of"
+            className="input input-xs w-36"
+            value={on}
+            onChange={(e) => {
+              const wanted = parseIso(e.target.value);
+              if (wanted !== null) setOn(toIso(clampDay(wanted)), true);
+            }}
+          />
+        </label>
+        <span className="hidden text-xs lg:inline">
+          drag, or <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd> a week,{" "}
+          <kbd className="kbd kbd-xs">t</kbd> today
+        </span>
+      </div>
+    </section>
+  );
+}
+
+interface DrawingProps {
+  data: StripData;
+  centre: number;
+  now: number;
+  width: number;
+  height: number;
+  reach: number;
+}
+
+function StripDrawing({ data, centre, now, width, height, reach }: DrawingProps) {
+  const perDay = width / (2 * reach);
+  const x = (d: number) => (d - centre + reach) * perDay;
+  const [first, last] = [centre - reach - WEEK, centre + reach + WEEK];
+  const woodY = height - 17;
+  const frostBase = 15;
+  const frostRoom = woodY - frostBase - 6;
+
+  // Paths are drawn in days and shifted by a transform, so that dragging within a week repaints without recomputing.
+  const anchor = Math.floor(first / WEEK) * WEEK;
+  const frost = useMemo(() => {
+    let path = `M0 0`;
+    for (let d = 0; d <= last - anchor + WEEK; d += 3) {
+      const p = data.frost[slotOf(anchor + d)] / 100;
+      path += `L${(d * perDay).toFixed(1)} ${(p * frostRoom).toFixed(1)}`;
+    }
+    return `${path}V0Z`;
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
+  }, [anchor, perDay, data.frost, frostRoom]);
+  const wood = useMemo(() => {
+    const from = data.wood.length > 0 ? toDay(data.woodFrom) : 0;
+    const bars: { x: number; w: number; fill: string; bare: number }[] = [];
+    for (let d = 0; d <= last - anchor + WEEK; d += WEEK) {
+      const week = data.wood[Math.floor((anchor + d - from) / WEEK)];
+      if (week)
+        bars.push({
+          x: d * perDay,
+          w: WEEK * perDay + 0.5,
+          fill: woodTone(week.ripe / 100),
+          bare: week.leafless / 100,
+        });
+    }
+    return bars;
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
+  }, [anchor, perDay, data.wood, data.woodFrom]);
+  const months = useMemo(() => {
+    const list: { d: number; word: string; year: string | null }[] = [];
+    for (let d = anchor; d <= last + 31; d++) {
+      const iso = toIso(d);
+      if (iso.endsWith("-01"))
+        list.push({ d, word: month(iso), year: iso.slice(5, 7) === "01" ? iso.slice(0, 4) : null });
+    }
+    return list;
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
+  }, [anchor]);
+
+  return (
+    <svg width={width} height={height} aria-hidden="true" className="block">
+      <rect width={width} height={height} fill="#fbf8ef" />
+      <g transform={`translate(${x(anchor).toFixed(1)} 0)`}>
+        <g transform={`translate(0 ${frostBase})`}>
+          <path d={frost} fill={FROST} opacity="0.55" />
+        </g>
+        {wood.map((bar) => (
+          <g key={bar.x}>
+            <rect x={bar.x} y={woodY} width={bar.w} height="17" fill={bar.fill} />
+            {bar.bare > 0.05 && <rect x={bar.x} y={woodY} width={bar.w} height={17 * bar.bare} fill="#ded5c4" />}
+            {bar.bare > 0.05 && (
+              <path
+                d={`M${bar.x} ${woodY + 17 * bar.bare}h${bar.w}`}
+                stroke={TWIG}
+                strokeWidth="1"
+                strokeDasharray="2 3"
+              />
+            )}
+          </g>
+        ))}
+      </g>
+      {months.map((m) => (
+        <g key={m.d} transform={`translate(${x(m.d).toFixed(1)} 0)`}>
+          <path d={`M0 0V${woodY}`} stroke={INK} opacity={m.year ? 0.5 : 0.15} />
+          <text x="4" y="11" fontSize="11" fontWeight={m.year ? 700 : 500} fill={INK}>
+            {m.word}
+            {m.year ? ` ${m.year}` : ""}
+          </text>
+        </g>
+      ))}
+      {data.closing
+        .filter((c) => Math.abs(toDay(c.on) - centre) < reach)
+        .map((c) => (
+          <g key={c.on} transform={`translate(${x(toDay(c.on)).toFixed(1)} ${woodY})`}>
+            <path d="M-5 -10h10L0 0Z" fill="#7d3519" />
+            <text
+              x="0"
+              y="-13"
+              fontSize="11"
+              textAnchor="middle"
+              fontWeight="700"
+              fill="#7d3519"
+              stroke="#fbf8ef"
+              strokeWidth="3"
+              paintOrder="stroke"
+            >
+              {c.count}
+            </text>
+          </g>
+        ))}
+      <path d={`M${x(now).toFixed(1)} 0V${height}`} stroke={OCHRE} strokeWidth="4" />
+      {centre !== now && <path d={`M${width / 2} 0V${height}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />}
+      <g fontSize="10.5" fill="#2b4357">
+        <text x="4" y={woodY - 5} stroke="#fbf8ef" strokeWidth="3" paintOrder="stroke">
+          frost
+        </text>
+      </g>
+      <text x="4" y={height - 5} fontSize="10.5" fill={INK} stroke="#fbf8ef" strokeWidth="3" paintOrder="stroke">
+        wood
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,17 @@
+"use client";
+
+/** Shown in place of a page that could not be made: what happened in words, never a trace. */
+export function Trouble({ again }: { again: () => void }) {
+  return (
+    <main className="mx-auto max-w-xl px-4 py-12">
+      <h1 className="text-2xl">This page cannot be shown just now</h1>
+      <p className="my-4 text-lg">
+        The database does not answer, or something in the program went wrong. Your records are safe: they are only ever
+        written whole.
+      </p>
+      <button type="button" className="btn btn-primary" onClick={again}>
+        Try again
+      </button>
+    </main>
+  );
+}

@@ -1,0 +1,148 @@
+"use client";
+
+import { useRef, useState } from "react";
+import type { Estimate } from "@/core/estimate/index";
+import type { StorePot } from "@/core/ladder/index";
+import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
+import { litres, number, readNumber } from "@/ui/format";
+import { FormFaults, TextField } from "@/ui/fields";
+import { drawnWallMm, pathOf, type Point, wallOutline } from "@/ui/geometry";
+import { WALL_TONE } from "@/ui/tones";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { WALL_WORDS } from "../words";
+import { emptyPotDraft, PotFields, readPot } from "./pot-fields";
+
+type Stocked = StorePot & { price: number | null; brim: Estimate };
+
+const TALLEST_PX = 150;
+const FIELDS = ["name", "pot", "count", "price"];
+
+/** Free pots on a shelf, in section, to one scale and ordered by volume. */
+export function StoresView({ pots, currency }: { pots: Stocked[]; currency: string }) {
+  const { units } = useAsOf();
+  const tallest = Math.max(200, ...pots.map((p) => brimHeightMm(vesselOf(p.pot).vessel)));
+  const scale = TALLEST_PX / tallest;
+  const free = pots.reduce((n, p) => n + p.free, 0);
+  return (
+    <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
+      <section aria-label="The shelf">
+        <h1 className="text-2xl">Stores</h1>
+        <p className="text-lg">
+          {pots.length === 0
+            ? "No free pot stands in store."
+            : `${number(free)} free ${free === 1 ? "pot" : "pots"}, smallest first.`}
+        </p>
+        <ol className="mt-3 flex flex-wrap items-end gap-y-6">
+          {pots.map((p) => (
+            <li key={p.lotId} className="flex min-w-24 flex-1 flex-col items-center text-center sm:max-w-44">
+              <ShelfPot pot={p} scale={scale} />
+              <span className="border-secondary w-full border-t-4 px-1 pt-1 leading-tight">
+                <b>{p.name}</b>
+                <span className="block text-sm">
+                  {litres(p.brim.p50, units)} at the brim
+                  {p.brim.p90 - p.brim.p10 > 0.03 * p.brim.p50
+                    ? ` (${litres(p.brim.p10, units)}–${litres(p.brim.p90, units)})`
+                    : ""}
+                </span>
+                <span className="block text-sm">
+                  {WALL_WORDS[wallOf(p.pot)]}
+                  {p.price === null
+                    ? ""
+                    : ` · ${new Intl.NumberFormat("en-GB", { style: "currency", currency }).format(p.price)}`}
+                </span>
+              </span>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <AddPots />
+    </div>
+  );
+}
+
+function ShelfPot({ pot, scale }: { pot: Stocked; scale: number }) {
+  const { vessel, guessed } = vesselOf(pot.pot);
+  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
+  const brim = brimHeightMm(vessel);
+  const w = Math.round((Math.max(widthAtMm(vessel, brim), widthAtMm(vessel, 0)) + 2 * wall) * scale) + 6;
+  const h = Math.round((brim + wall) * scale) + 22;
+  const at = ([x, y]: Point): Point => [w / 2 + x * scale, h - wall * scale - y * scale];
+  return (
+    <svg viewBox={`0 0 ${w} ${h}`} width={w} height={h} role="img" aria-label={`${pot.name}: ${pot.free} free`}>
+      <path
+        d={pathOf(wallOutline(vessel, wall), at)}
+        fill={WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        fillOpacity={guessed ? 0.5 : 1}
+        stroke="#2c2a22"
+        strokeWidth="0.8"
+        strokeDasharray={guessed ? "4 3" : undefined}
+      />
+      <text x={w / 2} y={13} textAnchor="middle" fontSize="13" fontWeight="700" fill="#2c2a22">
+        {pot.free}
+      </text>
+    </svg>
+  );
+}
+
+function AddPots() {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("stock-pots");
+  const lotId = useRef<string | null>(null);
+  const [name, setName] = useState("");
+  const [count, setCount] = useState("1");
+  const [price, setPrice] = useState("");
+  const [pot, setPot] = useState(emptyPotDraft);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const fault = (path: string) => problems[path] ?? at(path);
+
+  const submit = async () => {
+    const wrong: Record<string, string> = {};
+    if (name.trim() === "") wrong.name = "Give these pots a name you will know them by.";
+    const many = readNumber(count);
+    if (!Number.isInteger(many) || many < 1) wrong.count = "A whole number of pots, at least one.";
+    const cost = price.trim() === "" ? null : readNumber(price);
+    if (cost !== null && !(cost >= 0)) wrong.price = "A price, or leave it empty.";
+    const read = readPot(pot);
+    for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
+    setProblems(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    lotId.current ??= crypto.randomUUID();
+    const done = await send({ collectionId, lotId: lotId.current, name, pot: read.pot, count: many, price: cost });
+    if (!done) return;
+    tell({ text: `${many} × ${name.trim()} put in store.`, entryId: done.entryId });
+    lotId.current = null;
+    setName("");
+    setCount("1");
+    setPrice("");
+    // Shape and wall stay: the next pots are often like these.
+    setPot({ ...pot, measures: {}, size: "", litres: "" });
+  };
+
+  return (
+    <section aria-label="Put pots in store">
+      <h2 className="text-xl">Put pots in store</h2>
+      <form
+        noValidate
+        className="mt-3 space-y-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void submit();
+        }}
+      >
+        <TextField label="Name" value={name} onChange={setName} fault={fault("name")} hint="such as Black 25 cm" />
+        <PotFields draft={pot} onChange={setPot} fault={(path) => fault(`pot.${path}`)} units={units} />
+        <div className="grid grid-cols-2 gap-3">
+          <TextField label="How many" numeric value={count} onChange={setCount} fault={fault("count")} />
+          <TextField label="Price each" numeric value={price} onChange={setPrice} fault={fault("price")} />
+        </div>
+        <FormFaults faults={loose(failure, FIELDS)} />
+        <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
+          {busy ? "Adding …" : "Put in store"}
+        </button>
+      </form>
+    </section>
+  );
+}

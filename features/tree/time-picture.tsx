@@ -1,0 +1,220 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import { toDay, toIso } from "@/core/dates/index";
+import type { EventKind } from "@/core/event/index";
+import type { TreePicture } from "@/core/tree/index";
+import { day, month } from "@/ui/format";
+import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
+import { WOOD_WORD } from "../words";
+
+const LEFT = 44;
+const RIGHT = 34;
+const TOP = 22;
+const CURVES = 190;
+const HEDGE_Y = TOP + CURVES + 20;
+const HEDGE = 24;
+const WOOD_Y = HEDGE_Y + HEDGE + 14;
+const WOOD = 20;
+const PEGS_Y = WOOD_Y + WOOD + 16;
+const HEIGHT = PEGS_Y + 40;
+const DUE = 0.85;
+
+const PEG_WORD: Partial<Record<EventKind, string>> = {
+  arrived: "arrived",
+  potted: "potted",
+  "roots-read": "roots seen",
+  noted: "note",
+};
+
+/** Fill with its band, turning roots, windows as gaps in a hedge, wood as a tone, events as pegs: one picture of past and future. */
+export function TimePicture({ picture, today }: { picture: TreePicture; today: string }) {
+  const box = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(820);
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => setWidth(Math.max(320, Math.round(entry.contentRect.width))));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+
+  const [from, to] = [toDay(picture.from), toDay(picture.to)];
+  const x = (d: number) => LEFT + ((d - from) / (to - from)) * (width - LEFT - RIGHT);
+  const at = (iso: string) => x(toDay(iso));
+  const y = (fill: number) => TOP + CURVES * (1 - fill);
+  const on = picture.state.on;
+
+  const line = (values: (p: TreePicture["points"][number]) => number) =>
+    picture.points.map((p, i) => `${i === 0 ? "M" : "L"}${at(p.on).toFixed(1)} ${values(p).toFixed(1)}`).join("");
+  const band = `${line((p) => y(p.fill[2]))}${[...picture.points]
+    .reverse()
+    .map((p) => `L${at(p.on).toFixed(1)} ${y(p.fill[0]).toFixed(1)}`)
+    .join("")}Z`;
+
+  return (
+    <div ref={box}>
+      <svg width={width} height={HEIGHT} role="img" aria-label={describe(picture)} className="block max-w-full">
+        <rect x={LEFT} y={TOP} width={width - LEFT - RIGHT} height={CURVES} fill="#fffdf6" stroke="#d9cdb2" />
+        {ticks(from, to).map((t) => (
+          <g key={t.d} transform={`translate(${x(t.d).toFixed(1)} 0)`}>
+            <path d={`M0 ${TOP}V${PEGS_Y + 4}`} stroke={INK} opacity={t.year ? 0.35 : 0.1} />
+            {t.label && (
+              <text y={14} x={3} fontSize="11.5" fontWeight={t.year ? 700 : 500} fill={INK}>
+                {t.label}
+              </text>
+            )}
+          </g>
+        ))}
+        {[0, 0.25, 0.5, 0.75, 1].map((f) => (
+          <text key={f} x={LEFT - 6} y={y(f) + 4} textAnchor="end" fontSize="11" fill={INK}>
+            {f * 100}%
+          </text>
+        ))}
+        {[0, 1, 2, 3, 4].map((c) => (
+          <text key={c} x={width - RIGHT + 6} y={y(c / 4) + 4} fontSize="11" fill="#7d3519">
+            {c}
+          </text>
+        ))}
+        <path d={band} fill="#a4502e" opacity="0.2" />
+        <path d={line((p) => y(p.fill[1]))} fill="none" stroke="#8c3f20" strokeWidth="2.5" />
+        <path
+          d={line((p) => y(p.circling[1] / 4))}
+          fill="none"
+          stroke="#7d3519"
+          strokeWidth="1.4"
+          strokeDasharray="2 4"
+        />
+        <path d={`M${LEFT} ${y(DUE)}H${width - RIGHT}`} stroke={INK} strokeDasharray="7 4" />
+        <text
+          x={LEFT + 5}
+          y={y(DUE) - 4}
+          fontSize="11.5"
+          fill={INK}
+          stroke="#fffdf6"
+          strokeWidth="3"
+          paintOrder="stroke"
+        >
+          due
+        </text>
+        <Hedge picture={picture} at={at} left={LEFT} right={width - RIGHT} />
+        {picture.wood.map((w) => {
+          const bare = w.stage === "dormant" || w.stage === "swelling";
+          return (
+            <rect
+              key={w.from}
+              x={at(w.from)}
+              y={WOOD_Y}
+              width={Math.max(0.5, Math.min(at(w.to), width - RIGHT) - at(w.from) + 0.5)}
+              height={WOOD}
+              fill={bare ? "#ded5c4" : woodTone(w.ripe)}
+              stroke={bare ? TWIG : "none"}
+              strokeWidth="0.3"
+            >
+              <title>{`${WOOD_WORD[w.stage]} from ${day(w.from)}`}</title>
+            </rect>
+          );
+        })}
+        {[
+          ["windows", HEDGE_Y + 16],
+          ["wood", WOOD_Y + 14],
+          ["done", PEGS_Y + 12],
+        ].map(([word, wy]) => (
+          <text key={word} x={LEFT - 3} y={wy} textAnchor="end" fontSize="10.5" fill={INK}>
+            {word}
+          </text>
+        ))}
+        {picture.events.map((e, i) => (
+          <g key={e.id} transform={`translate(${at(e.on).toFixed(1)} 0)`}>
+            <path d={`M0 ${PEGS_Y - 8}V${PEGS_Y + 6}`} stroke="#6b4a2f" strokeWidth="4" strokeLinecap="round" />
+            <text y={PEGS_Y + 20 + (i % 2) * 13} textAnchor="middle" fontSize="11" fill={INK}>
+              {PEG_WORD[e.kind] ?? ""}
+            </text>
+          </g>
+        ))}
+        <path d={`M${at(today)} ${TOP}V${PEGS_Y + 4}`} stroke={OCHRE} strokeWidth="3" />
+        {on !== today && (
+          <path d={`M${at(on)} ${TOP}V${PEGS_Y + 4}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />
+        )}
+      </svg>
+      <p className="text-sm opacity-80">
+        Line and shade: how full, with its 80 % band. Dots: roots that turn, 0–4 on the right. Dark hedge: closed; gaps:
+        open for potting on. Ochre: today.
+      </p>
+    </div>
+  );
+}
+
+/** Closed days are a hedge; one walks through its gaps. */
+function Hedge({
+  picture,
+  at,
+  left,
+  right,
+}: {
+  picture: TreePicture;
+  at: (iso: string) => number;
+  left: number;
+  right: number;
+}) {
+  const gaps = picture.open.map(
+    (p) => [Math.max(left, at(p.from)), Math.min(right, at(toIso(toDay(p.to) + 1)))] as const,
+  );
+  const pieces: [number, number][] = [];
+  let cursor = left;
+  for (const [a, b] of gaps) {
+    if (a > cursor) pieces.push([cursor, a]);
+    cursor = Math.max(cursor, b);
+  }
+  if (cursor < right) pieces.push([cursor, right]);
+  return (
+    <g>
+      {pieces.map(([a, b]) => (
+        <g key={a}>
+          <rect x={a} y={HEDGE_Y} width={b - a} height={HEDGE} rx="3" fill="#55683f" />
+          <path
+            d={Array.from(
+              { length: Math.max(0, Math.floor((b - a) / 9)) },
+              (_, i) => `M${a + 4 + i * 9} ${HEDGE_Y + 5 + ((i * 5) % 12)}q2 -3 4 0`,
+            ).join("")}
+            stroke="#7f9466"
+            strokeWidth="1.3"
+            fill="none"
+          />
+        </g>
+      ))}
+      {gaps.map(
+        ([a, b]) =>
+          b - a > 30 && (
+            <text key={a} x={(a + b) / 2} y={HEDGE_Y + 16} textAnchor="middle" fontSize="11" fill={INK}>
+              open
+            </text>
+          ),
+      )}
+    </g>
+  );
+}
+
+function ticks(from: number, to: number): { d: number; year: boolean; label: string }[] {
+  const out: { d: number; year: boolean; label: string }[] = [];
+  for (let d = from; d <= to; d++) {
+    const iso = toIso(d);
+    if (!iso.endsWith("-01")) continue;
+    const m = Number(iso.slice(5, 7));
+    if (m % 3 !== 1) continue;
+    out.push({ d, year: m === 1, label: m === 1 ? iso.slice(0, 4) : m === 7 ? month(iso) : "" });
+  }
+  return out;
+}
+
+function describe(picture: TreePicture): string {
+  const { state } = picture;
+  const due =
+    "none" in state.due ? "no due date" : state.due.p50 ? `due about ${day(state.due.p50)}` : "not due within years";
+  const open = picture.open
+    .filter((p) => p.to >= state.on)
+    .slice(0, 3)
+    .map((p) => `${day(p.from)} to ${day(p.to)}`)
+    .join(", ");
+  return `Time picture from ${day(picture.from)} to ${day(picture.to)}: ${Math.round(state.fill.p50 * 100)} per cent full on ${day(state.on)}, ${due}. Open for potting on: ${open || "not within the picture"}.`;
+}

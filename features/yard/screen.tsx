@@ -1,0 +1,23 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { yardRows } from "@/core/tree/index";
+import { collectionView, statesOn } from "../shell/data";
+import { asOfDay } from "../shell/page-props";
+import { YardView } from "./yard-view";
+
+/** Trees sent with the page; the browser's replay brings the rest of a larger collection. */
+const WITH_PAGE = 60;
+
+export async function YardScreen({ collectionId, on }: { collectionId: string; on: string | undefined }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const day = asOfDay(on, view.today);
+  const states = statesOn(view, day);
+  return (
+    <YardView
+      initial={yardRows(view.loaded.indexed, states.slice(0, WITH_PAGE))}
+      initialOn={day}
+      total={states.length}
+    />
+  );
+}

@@ -1,0 +1,272 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
+import type { YardRow } from "@/core/tree/index";
+import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
+import { litres, percent, type Units } from "@/ui/format";
+import { YardPot } from "@/ui/yard-pot";
+import { verdictDate, verdictWord, yardSentence } from "../sentences";
+import { useAsOf, useReplayed } from "../shell/as-of";
+import { LIMIT_WORD } from "../words";
+
+/** Tallest pot of the yard is drawn this high: one scale for all of them. */
+const TALLEST_PX = 132;
+const WIDEST_PX = 150;
+
+/** Trees in the order of what is lost by waiting, standing on the ground line to one scale. */
+export function YardView({ initial, initialOn, total }: { initial: YardRow[]; initialOn: string; total: number }) {
+  const { collectionId, on, today, units, replay, revision } = useAsOf();
+  const [whole, setWhole] = useState<{ rows: YardRow[]; revision: number } | null>(null);
+  const [plain, setPlain] = useState(false);
+  const router = useRouter();
+
+  // A large collection arrives in two parts: the first trees with the page, all of them from the browser's own replay.
+  useEffect(() => {
+    if (total <= initial.length) return;
+    let wanted = true;
+    void replay()
+      .then((api) => api.yard(initialOn))
+      .then((rows) => wanted && setWhole({ rows, revision }))
+      .catch(() => undefined);
+    return () => {
+      wanted = false;
+    };
+  }, [initial.length, initialOn, replay, revision, total]);
+
+  const start = whole?.revision === revision ? whole.rows : initial;
+  const { value: rows, on: shown } = useReplayed(start, initialOn, (api, day) => api.yard(day));
+  const scale = useMemo(() => {
+    const [tall, wide] = start.reduce(
+      ([t, w], row) =>
+        row.vessel
+          ? [Math.max(t, brimHeightMm(row.vessel)), Math.max(w, widthAtMm(row.vessel, brimHeightMm(row.vessel)))]
+          : [t, w],
+      [200, 200],
+    );
+    return Math.min(TALLEST_PX / tall, WIDEST_PX / wide, 0.3);
+  }, [start]);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (event.key === "l") setPlain((p) => !p);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+
+  if (total === 0) {
+    return (
+      <div className="mx-auto max-w-xl py-12 text-center">
+        <h1 className="text-2xl">No tree stands here yet</h1>
+        <p className="my-4 text-lg">
+          Add the first one: its tag, its kind and the pot it stands in are enough to say when it is due.
+        </p>
+        <Link href={`/c/${collectionId}/add`} className="btn btn-primary btn-lg">
+          Add the first tree
+        </Link>
+      </div>
+    );
+  }
+  const first = rows[0];
+  const query = on === today ? "" : `?on=${on}`;
+  return (
+    <div>
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <h1 className="text-2xl">Yard</h1>
+        <p className="text-lg">{yardSentence(rows, Math.max(total, rows.length))}</p>
+        <span className="ml-auto flex flex-wrap gap-2">
+          {first && (
+            <button
+              type="button"
+              className="btn btn-primary"
+              onClick={() => router.push(`/c/${collectionId}/tree/${first.id}${query}`)}
+            >
+              Open {first.tag}: loses most by waiting
+            </button>
+          )}
+          <Link href={`/c/${collectionId}/add`} className="btn">
+            Add a tree
+          </Link>
+          <button type="button" className="btn" aria-pressed={plain} onClick={() => setPlain(!plain)}>
+            {plain ? "Drawn" : "Plain list"} <kbd className="kbd kbd-xs hidden sm:inline">l</kbd>
+          </button>
+        </span>
+      </div>
+      {plain ? (
+        <PlainList rows={rows} query={query} shown={shown} units={units} collectionId={collectionId} />
+      ) : (
+        <Ground rows={rows} query={query} shown={shown} scale={scale} units={units} collectionId={collectionId} />
+      )}
+    </div>
+  );
+}
+
+interface ListProps {
+  rows: YardRow[];
+  query: string;
+  shown: string;
+  units: Units;
+  collectionId: string;
+}
+
+function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & { scale: number }) {
+  const list = useRef<HTMLOListElement>(null);
+  const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
+  return (
+    <>
+      <ol
+        ref={list}
+        aria-label="Trees, the ones that lose most by waiting first"
+        className="flex flex-col md:flex-row md:flex-wrap md:items-stretch md:gap-y-5"
+        onKeyDown={(e) => {
+          const step =
+            e.key === "ArrowRight" || e.key === "ArrowDown" ? 1 : e.key === "ArrowLeft" || e.key === "ArrowUp" ? -1 : 0;
+          if (step === 0) return;
+          const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>("a") ?? [])];
+          const at = links.indexOf(document.activeElement as HTMLAnchorElement);
+          links[at + step]?.focus();
+          e.preventDefault();
+        }}
+      >
+        {rows.map((row, i) => (
+          <YardTree
+            key={row.id}
+            row={row}
+            href={`/c/${collectionId}/tree/${row.id}${query}`}
+            shown={shown}
+            scale={scale}
+            units={units}
+            post={overdue > 0 && i === overdue}
+          />
+        ))}
+      </ol>
+      <p className="mt-3 text-sm opacity-80">
+        Pots to one scale, in section; roots from <span className="bg-cream rounded px-1">cream</span> while there is
+        room to <span className="bg-rust rounded px-1 text-white">rust</span> when the pot is used up. Crowns show the
+        wood, not the size.
+        {overdue > 0 && " Left of the ochre post: overdue."}
+      </p>
+    </>
+  );
+}
+
+interface TreeProps {
+  row: YardRow;
+  href: string;
+  shown: string;
+  scale: number;
+  units: Units;
+  /** The ochre post stands before this tree: all before it are overdue. */
+  post: boolean;
+}
+
+const sameRow = (a: TreeProps, b: TreeProps) =>
+  a.href === b.href &&
+  a.scale === b.scale &&
+  a.units === b.units &&
+  a.post === b.post &&
+  a.row.vessel?.shape === b.row.vessel?.shape &&
+  a.row.volumeL === b.row.volumeL &&
+  a.row.fill === b.row.fill &&
+  a.row.ripe === b.row.ripe &&
+  a.row.count === b.row.count &&
+  a.row.tag === b.row.tag &&
+  verdictWord(a.row.verdict) === verdictWord(b.row.verdict) &&
+  verdictDate(a.row.verdict, a.shown) === verdictDate(b.row.verdict, b.shown);
+
+const TONE: Record<string, string> = {
+  overdue: "text-error",
+  "move-now": "text-primary",
+  "no-pot": "text-warning",
+  unknown: "text-info",
+};
+
+const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }: TreeProps) {
+  const { verdict } = row;
+  const date = verdictDate(verdict, shown);
+  return (
+    <li
+      className={`[contain-intrinsic-size:auto_200px] [content-visibility:auto] md:min-w-[5.9rem] md:flex-1 md:max-w-[11rem] ${post ? "border-ochre border-t-4 md:border-t-0 md:border-l-4" : "border-base-300 border-t md:border-t-0"}`}
+    >
+      <Link
+        prefetch={false}
+        href={href}
+        className="hover:bg-base-200 focus-visible:bg-base-200 yard-tree h-full"
+        aria-label={`${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${percent(row.fill)} full: ${verdictWord(verdict)} ${date}`}
+      >
+        {row.vessel ? (
+          <YardPot
+            vessel={row.vessel}
+            fillHeightMm={row.fillHeightMm}
+            fill={row.fill}
+            ripe={row.ripe}
+            scale={scale}
+            count={row.count}
+            guessed={row.guessed}
+          />
+        ) : (
+          <span />
+        )}
+        <span className="md:border-base-content/70 block leading-tight md:border-t-2 md:px-1 md:pt-1 md:pb-2">
+          <span className="flex items-baseline gap-2 md:block">
+            <b className="md:block">{row.tag}</b>
+            <span className="text-sm md:line-clamp-2 md:min-h-[2.2em]">{row.name}</span>
+          </span>
+          <span className={`font-semibold md:block ${TONE[verdict.code] ?? ""}`}>{verdictWord(verdict)}</span>
+          <span className="text-sm md:block">
+            <span className="md:hidden"> · </span>
+            {date}
+            {(verdict.code === "wait" || (verdict.code === "overdue" && !verdict.open)) && (
+              <span className="md:hidden"> – {LIMIT_WORD[verdict.limiting]}</span>
+            )}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}, sameRow);
+
+function PlainList({ rows, query, shown, units, collectionId }: ListProps) {
+  return (
+    <div className="overflow-x-auto">
+      <table className="table-sm table">
+        <thead>
+          <tr>
+            {["Tag", "Kind", "Mix", "Full", "Due", "Verdict", "Held by"].map((h) => (
+              <th key={h} scope="col">
+                {h}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.id} className="hover:bg-base-200">
+              <th scope="row">
+                <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${row.id}${query}`}>
+                  {row.tag}
+                </Link>
+              </th>
+              <td>
+                {row.name}
+                {row.cultivar ? ` ‘${row.cultivar}’` : ""}
+                {row.count > 1 ? ` × ${row.count}` : ""}
+              </td>
+              <td>{litres(row.volumeL, units)}</td>
+              <td>{percent(row.fill)}</td>
+              <td>{row.dueOn ?? "later"}</td>
+              <td>
+                {verdictWord(row.verdict)} {verdictDate(row.verdict, shown)}
+              </td>
+              <td>{row.verdict.open ? "" : LIMIT_WORD[row.verdict.limiting]}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,18 @@
+import "server-only";
+
+/** Writes and calculations are taken from this application's own pages or from programs on this machine, never from another site's page. */
+export function isForeign(request: Request): boolean {
+  const site = request.headers.get("sec-fetch-site");
+  if (site !== null && site !== "same-origin" && site !== "none") return true;
+  const origin = request.headers.get("origin");
+  return origin !== null && new URL(origin).host !== request.headers.get("host");
+}
+
+/** The body as JSON; undefined when it is none. */
+export async function readJson(request: Request): Promise<unknown> {
+  try {
+    return (await request.json()) as unknown;
+  } catch {
+    return undefined;
+  }
+}

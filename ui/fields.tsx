@@ -1,0 +1,152 @@
+"use client";
+
+import { type ReactNode, useId } from "react";
+
+/** A labelled field with its unit, hint and fault: one look for all forms. What was typed stays whatever happens. */
+export function Field({
+  label,
+  fault,
+  hint,
+  children,
+  className = "",
+}: {
+  label: string;
+  fault?: string;
+  hint?: ReactNode;
+  className?: string;
+  children: (props: { id: string; "aria-invalid": boolean; "aria-describedby": string | undefined }) => ReactNode;
+}) {
+  const id = useId();
+  const described = [hint ? `${id}-hint` : "", fault ? `${id}-fault` : ""].filter(Boolean).join(" ") || undefined;
+  return (
+    <div className={`min-w-0 ${className}`}>
+      <label htmlFor={id} className="mb-1 block font-medium">
+        {label}
+      </label>
+      {children({ id, "aria-invalid": fault !== undefined, "aria-describedby": described })}
+      {hint && (
+        <p id={`${id}-hint`} className="mt-1 text-sm opacity-80">
+          {hint}
+        </p>
+      )}
+      {fault && (
+        <p id={`${id}-fault`} role="alert" className="text-error mt-1 text-sm font-semibold">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}
+
+export function TextField({
+  label,
+  value,
+  onChange,
+  fault,
+  hint,
+  suffix,
+  numeric = false,
+  type = "text",
+  className,
+  max,
+  placeholder,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  fault?: string;
+  hint?: ReactNode;
+  suffix?: string;
+  numeric?: boolean;
+  type?: "text" | "date";
+  className?: string;
+  max?: string;
+  placeholder?: string;
+}) {
+  return (
+    <Field label={label} fault={fault} hint={hint} className={className}>
+      {(aria) => (
+        <span className="flex items-center gap-2">
+          <input
+            {...aria}
+            type={type}
+            inputMode={numeric ? "decimal" : undefined}
+            className={`input w-full ${fault ? "input-error" : ""}`}
+            value={value}
+            max={max}
+            placeholder={placeholder}
+            onChange={(e) => onChange(e.target.value)}
+          />
+          {suffix && <span className="shrink-0">{suffix}</span>}
+        </span>
+      )}
+    </Field>
+  );
+}
+
+export function SelectField<T extends string>({
+  label,
+  value,
+  onChange,
+  options,
+  fault,
+  hint,
+  className,
+}: {
+  label: string;
+  value: T;
+  onChange: (value: T) => void;
+  options: readonly (readonly [T, string])[];
+  fault?: string;
+  hint?: ReactNode;
+  className?: string;
+}) {
+  return (
+    <Field label={label} fault={fault} hint={hint} className={className}>
+      {(aria) => (
+        <select {...aria} className="select w-full" value={value} onChange={(e) => onChange(e.target.value as T)}>
+          {options.map(([key, words]) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}
+
+/** Faults of the whole form. */
+export function FormFaults({ faults }: { faults: readonly { message: string }[] }) {
+  if (faults.length === 0) return null;
+  return (
+    <div role="alert" className="border-error text-error rounded-box border-2 bg-[#fff6f3] p-3 font-semibold">
+      {faults.map((f, i) => (
+        <p key={i}>{f.message}</p>
+      ))}
+    </div>
+  );
+}
+
+/** A value that can say why: the reason opens beneath it, by mouse, touch or key. */
+export function Why({
+  children,
+  reason,
+  className = "",
+}: {
+  children: ReactNode;
+  reason: ReactNode;
+  className?: string;
+}) {
+  return (
+    <details className={`group ${className}`} data-why="">
+      <summary className="cursor-pointer list-none">
+        {children}{" "}
+        <span className="text-accent ml-1 text-sm whitespace-nowrap underline decoration-dotted underline-offset-2 group-open:no-underline">
+          why?
+        </span>
+      </summary>
+      <div className="border-accent bg-base-200 mt-1 border-l-4 p-2 text-sm">{reason}</div>
+    </details>
+  );
+}

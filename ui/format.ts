@@ -1,0 +1,85 @@
+import type { IsoDate } from "@/core/dates/index";
+
+/** Numbers and dates for people, made last. Stored metric; US units are a way of showing. */
+export type Units = "metric" | "us";
+
+const LOCALE = "en-GB";
+const cache = new Map<string, Intl.NumberFormat>();
+
+export function number(value: number, digits = 0): string {
+  const key = String(digits);
+  let format = cache.get(key);
+  if (!format) cache.set(key, (format = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: digits })));
+  return format.format(value);
+}
+
+const significant = (value: number) => (Math.abs(value) < 10 ? 1 : 0);
+
+export function litres(value: number, units: Units): string {
+  return units === "us"
+    ? `${number(value / 3.785411784, significant(value / 3.8))} gal`
+    : `${number(value, significant(value))} L`;
+}
+
+export function millimetres(value: number, units: Units): string {
+  return units === "us" ? `${number(value / 25.4, 1)} in` : `${number(value)} mm`;
+}
+
+export function kilograms(value: number, units: Units): string {
+  return units === "us" ? `${number(value * 2.2046226)} lb` : `${number(value, significant(value))} kg`;
+}
+
+export function celsius(value: number, units: Units): string {
+  return units === "us" ? `${number((value * 9) / 5 + 32)} °F` : `${number(value, 1)} °C`;
+}
+
+export function percent(share: number): string {
+  return `${number(100 * share)} %`;
+}
+
+const dayFormat = new Intl.DateTimeFormat(LOCALE, { day: "numeric", month: "short", timeZone: "UTC" });
+const fullFormat = new Intl.DateTimeFormat(LOCALE, {
+  day: "numeric",
+  month: "short",
+  year: "numeric",
+  timeZone: "UTC",
+});
+const monthFormat = new Intl.DateTimeFormat(LOCALE, { month: "short", timeZone: "UTC" });
+
+const atNoon = (iso: IsoDate) => new Date(`${iso}T12:00:00Z`);
+
+/** "3 May", with the year when it is not that of `near`. */
+export function day(iso: IsoDate, near?: IsoDate): string {
+  return near !== undefined && near.slice(0, 4) === iso.slice(0, 4)
+    ? dayFormat.format(atNoon(iso))
+    : fullFormat.format(atNoon(iso));
+}
+
+/** "3 May" of any year, from `MM-DD`. */
+export function monthDay(text: string): string {
+  return dayFormat.format(atNoon(`2004-${text}`));
+}
+
+export function month(iso: IsoDate): string {
+  return monthFormat.format(atNoon(iso));
+}
+
+/** What a person types into a number field: decimal comma or point, spaces, an own unit. NaN when it is no number. */
+export function readNumber(text: string, kind: "plain" | "mm" | "litres" | "celsius" = "plain"): number {
+  const match = /^\s*([+-−]?\s*\d[\d\s]*(?:[.,]\d+)?|[+-−]?[.,]\d+)\s*([a-z°"%#²]*)\.?\s*$/i.exec(
+    text.replace("−", "-"),
+  );
+  if (!match) return NaN;
+  const value = Number(match[1].replace(/\s/g, "").replace(",", "."));
+  const unit = match[2].toLowerCase();
+  if (unit === "") return value;
+  const factors: Record<string, Record<string, number>> = {
+    plain: { "%": 1 },
+    mm: { mm: 1, cm: 10, m: 1000, in: 25.4, '"': 25.4, ft: 304.8 },
+    litres: { l: 1, litre: 1, litres: 1, gal: 3.785411784, ml: 0.001 },
+    celsius: { "°c": 1, c: 1 },
+  };
+  if (kind === "celsius" && (unit === "°f" || unit === "f")) return ((value - 32) * 5) / 9;
+  const factor = factors[kind][unit];
+  return factor === undefined ? NaN : value * factor;
+}
