@@ -48,7 +48,7 @@ export const LOTS: DemoLot[] = [
   { key: "t14", name: "Terracotta 32 cm", pot: round(320, 220, 300, "terracotta"), count: 3, price: 19 },
   {
     key: "a18",
-    name: "Slotted 34 cm",
+    name: "Slotted 30 cm",
     pot: { known: "measured", vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 300, wall: "air-pruning" } },
     count: 2,
     price: 14,
@@ -117,8 +117,8 @@ export const TREES: DemoTree[] = [
     heightM: 1.5,
     history: [
       { do: "pot", on: [5, "05-03"], lot: "p7", mix: "compost-bark", correction: "tease-and-clip" },
-      { do: "pot", on: [3, "05-08"], lot: "t14", mix: "compost-bark", correction: "loosen" },
-      { do: "roots", on: [1, "09-20"], fill: 3, circling: 1 },
+      { do: "pot", on: [1, "05-08"], lot: "t14", mix: "compost-bark", correction: "loosen" },
+      { do: "roots", on: [0, "09-20"], fill: 1, circling: 0 },
     ],
   },
   {
@@ -131,8 +131,8 @@ export const TREES: DemoTree[] = [
     trunkMm: 45,
     heightM: 1.9,
     history: [
-      { do: "pot", on: [4, "05-20"], lot: "f30", mix: "bark-pumice", correction: "loosen" },
-      { do: "roots", on: [2, "05-18"], fill: 2, circling: 0 },
+      { do: "pot", on: [1, "05-20"], lot: "f30", mix: "bark-pumice", correction: "loosen" },
+      { do: "roots", on: [0, "08-18"], fill: 1, circling: 0 },
     ],
   },
   {
@@ -144,7 +144,7 @@ export const TREES: DemoTree[] = [
     pot: named("container-class", "#3"),
     trunkMm: 43,
     heightM: 1.8,
-    history: [{ do: "pot", on: [4, "05-20"], lot: "f30", mix: "bark-pumice", correction: "loosen" }],
+    history: [{ do: "pot", on: [1, "05-20"], lot: "f30", mix: "bark-pumice", correction: "loosen" }],
   },
   {
     tag: "KQ-3",
@@ -197,8 +197,8 @@ export const TREES: DemoTree[] = [
     trunkMm: 30,
     heightM: 1.3,
     history: [
-      { do: "pot", on: [5, "03-22"], lot: "p12", mix: "pine-bark", correction: "tease-and-clip" },
-      { do: "roots", on: [2, "03-18"], fill: 2, circling: 0 },
+      { do: "pot", on: [2, "03-22"], lot: "p12", mix: "pine-bark", correction: "tease-and-clip" },
+      { do: "roots", on: [0, "03-18"], fill: 2, circling: 0 },
     ],
   },
   {
@@ -210,7 +210,7 @@ export const TREES: DemoTree[] = [
     pot: named("container-class", "#3"),
     trunkMm: 26,
     heightM: 1.2,
-    history: [{ do: "pot", on: [3, "05-02"], lot: "p12", mix: "pine-bark", correction: "loosen" }],
+    history: [{ do: "pot", on: [2, "05-02"], lot: "p12", mix: "pine-bark", correction: "loosen" }],
   },
   {
     tag: "KK-1",
@@ -225,7 +225,7 @@ export const TREES: DemoTree[] = [
     },
     trunkMm: 24,
     heightM: 1.6,
-    history: [{ do: "roots", on: [1, "04-18"], fill: 2, circling: 0 }],
+    history: [{ do: "roots", on: [0, "04-18"], fill: 1, circling: 0 }],
   },
   {
     tag: "QN-30",
@@ -284,8 +284,8 @@ export const TREES: DemoTree[] = [
     trunkMm: 21,
     heightM: 1.4,
     history: [
-      { do: "pot", on: [5, "04-10"], lot: "p12", mix: "pine-bark", correction: "none" },
-      { do: "roots", on: [2, "04-12"], fill: 2, circling: 0 },
+      { do: "pot", on: [4, "04-10"], lot: "p12", mix: "pine-bark", correction: "none" },
+      { do: "roots", on: [0, "04-12"], fill: 2, circling: 0 },
     ],
   },
   {
@@ -312,7 +312,7 @@ export const TREES: DemoTree[] = [
     pot: { known: "about", litres: 10, wall: "terracotta" },
     trunkMm: 28,
     heightM: 1.3,
-    history: [{ do: "roots", on: [1, "09-28"], fill: 3, circling: 1 }],
+    history: [{ do: "roots", on: [0, "09-28"], fill: 3, circling: 1 }],
   },
   {
     tag: "R-7",
@@ -320,7 +320,7 @@ export const TREES: DemoTree[] = [
     habit: "olive-bay-like",
     purpose: "rescue",
     form: "unknown",
-    arrived: [1, "07-02"],
+    arrived: [0, "09-02"],
     pot: named("container-class", "#5"),
     heightM: 1.1,
     history: [],

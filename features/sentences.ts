@@ -19,7 +19,7 @@ export function verdictDate(verdict: Verdict, near: string): string {
     case "hold":
       return `from ${on}`;
     case "unknown":
-      return `due from ${on}?`;
+      return verdict.on <= near ? "perhaps due" : `due from ${on}?`;
     case "no-window":
       return "";
   }

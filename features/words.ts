@@ -3,7 +3,7 @@ import type { ReadyMixName } from "@/core/mix/index";
 import type { CorrectionName, FillStage } from "@/core/roots/index";
 import type { SettingWarning } from "@/core/setting/index";
 import type { LiftAdvice, Purpose, VerdictCode } from "@/core/tree/index";
-import type { Wall } from "@/core/vessel/index";
+import type { Pot, Wall } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
 import type { Habit, WoodStage } from "@/core/wood/index";
 import type { ArrivalForm } from "@/core/event/index";
@@ -11,7 +11,7 @@ import type { ArrivalForm } from "@/core/event/index";
 /** Words for the core's codes: made last, in one place. */
 
 export const VERDICT_WORD: Record<VerdictCode, string> = {
-  unknown: "look at roots",
+  unknown: "check roots",
   "not-due": "not due",
   "move-now": "move now",
   wait: "wait",
@@ -183,3 +183,19 @@ export const CIRCLING_GRADES = [
   "a mat at the base, several thick ones",
   "woody rings, or one round the flare",
 ];
+
+/** A plain name for a pot nobody has named. */
+export function potName(pot: Pot): string {
+  if (pot.known === "about") return `About ${pot.litres} L`;
+  if (pot.known === "nominal") {
+    return pot.system === "container-class"
+      ? pot.size
+      : pot.system === "pint-bag"
+        ? `${pot.size} pint bag`
+        : `${pot.size} L`;
+  }
+  const { vessel } = pot;
+  const width =
+    vessel.shape === "bag" ? vessel.flatWidthMm : vessel.shape === "rectangle" ? vessel.topLengthMm : vessel.topWidthMm;
+  return `${vessel.shape[0].toUpperCase()}${vessel.shape.slice(1)} ${Math.round(width / 10)} cm`;
+}

@@ -33,6 +33,11 @@ export function celsius(value: number, units: Units): string {
   return units === "us" ? `${number((value * 9) / 5 + 32)} °F` : `${number(value, 1)} °C`;
 }
 
+/** How full a pot is: beyond 97 % the model no longer tells shares apart. */
+export function fullness(fill: number): string {
+  return fill > 0.97 ? "97 %+" : percent(fill);
+}
+
 export function percent(share: number): string {
   return `${number(100 * share)} %`;
 }
@@ -48,11 +53,12 @@ const monthFormat = new Intl.DateTimeFormat(LOCALE, { month: "short", timeZone: 
 
 const atNoon = (iso: IsoDate) => new Date(`${iso}T12:00:00Z`);
 
-/** "3 May", with the year when it is not that of `near`. */
+const NEAR_MS = 300 * 86_400_000;
+
+/** "3 May", with the year unless it lies within ten months of `near`. */
 export function day(iso: IsoDate, near?: IsoDate): string {
-  return near !== undefined && near.slice(0, 4) === iso.slice(0, 4)
-    ? dayFormat.format(atNoon(iso))
-    : fullFormat.format(atNoon(iso));
+  const close = near !== undefined && Math.abs(atNoon(iso).getTime() - atNoon(near).getTime()) < NEAR_MS;
+  return (close ? dayFormat : fullFormat).format(atNoon(iso));
 }
 
 /** "3 May" of any year, from `MM-DD`. */

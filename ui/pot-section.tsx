@@ -44,7 +44,7 @@ const BOTTOM_ROOM = 22;
 
 /** Pot to true scale in section, as on a builder's drawing: wall, mix, ball, roots, fill line, measures. */
 export function PotSection(props: PotSectionProps) {
-  const { vessel, ghost, widthPx, heightPx } = props;
+  const { vessel, ghost, widthPx } = props;
   const brim = brimHeightMm(vessel);
   const wall = drawnWallMm(vessel);
   const widest = Math.max(
@@ -53,7 +53,9 @@ export function PotSection(props: PotSectionProps) {
     ),
   );
   const tallest = Math.max(brim, ghost ? brimHeightMm(ghost.vessel) : 0, props.scaleToMm ?? 0) + wall;
-  const scale = Math.min((widthPx - 2 * SIDE_ROOM) / widest, (heightPx - TOP_ROOM - BOTTOM_ROOM) / tallest);
+  const scale = Math.min((widthPx - 2 * SIDE_ROOM) / widest, (props.heightPx - TOP_ROOM - BOTTOM_ROOM) / tallest);
+  // Where the width decides, the drawing is only as high as it needs to be.
+  const heightPx = Math.round(tallest * scale + TOP_ROOM + BOTTOM_ROOM);
   const cx = widthPx / 2;
   const floorY = heightPx - BOTTOM_ROOM - wall * scale;
   const at = ([x, y]: Point): Point => [cx + x * scale, floorY - y * scale];
@@ -159,7 +161,7 @@ export function PotSection(props: PotSectionProps) {
 function Stem({ cx, y }: { cx: number; y: number }) {
   return (
     <g stroke="#6b4a2f" strokeLinecap="round">
-      <path d={`M${cx} ${y + 3}V4`} strokeWidth="7" />
+      <path d={`M${cx} ${y + 3}V${Math.max(4, y - 34)}`} strokeWidth="7" />
       <path d={`M${cx - 5} ${y + 2}L${cx - 10} ${y + 8}M${cx + 5} ${y + 2}L${cx + 10} ${y + 8}`} strokeWidth="4" />
     </g>
   );

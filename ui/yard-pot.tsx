@@ -16,12 +16,18 @@ export interface YardPotProps {
 
 const CROWN_PX = 34;
 
+/** Width of the drawing, px: what its place on the ground line must offer. */
+export function yardPotWidth(vessel: Vessel, scale: number): number {
+  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
+  const width = Math.max(widthAtMm(vessel, brimHeightMm(vessel)), widthAtMm(vessel, 0)) + 2 * wall;
+  return Math.round(Math.max(40, width * scale + 10));
+}
+
 /** A pot on the ground line, to the yard's scale, in section. The crown is a sign of its wood, not to scale. */
 export function YardPot({ vessel, fillHeightMm, fill, ripe, scale, count, guessed }: YardPotProps) {
   const brim = brimHeightMm(vessel);
   const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
-  const width = Math.max(widthAtMm(vessel, brim), widthAtMm(vessel, 0)) + 2 * wall;
-  const w = Math.round(Math.max(40, width * scale + 10));
+  const w = yardPotWidth(vessel, scale);
   const h = Math.round(brim * scale + wall * scale + CROWN_PX + 4);
   const cx = w / 2;
   const floor = h - wall * scale;

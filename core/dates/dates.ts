@@ -44,9 +44,25 @@ export function toIso(day: DayNumber): IsoDate {
   return new Date(Math.round(day) * MS_PER_DAY).toISOString().slice(0, 10);
 }
 
+/**
+ * Calendar date of a day, in integers: the models ask this hundreds of thousands of times, too often for `Date`.
+ * Years are counted from 1 March, so that the leap day comes last (Howard Hinnant, "chrono-compatible low-level date algorithms").
+ */
 export function partsOf(day: DayNumber): { year: number; month: number; day: number } {
-  const date = new Date(Math.round(day) * MS_PER_DAY);
-  return { year: date.getUTCFullYear(), month: date.getUTCMonth() + 1, day: date.getUTCDate() };
+  const z = Math.round(day) + 719_468;
+  const era = Math.floor(z / 146_097);
+  const ofEra = z - era * 146_097;
+  const yearOfEra = Math.floor(
+    (ofEra - Math.floor(ofEra / 1460) + Math.floor(ofEra / 36_524) - Math.floor(ofEra / 146_096)) / 365,
+  );
+  const ofYear = ofEra - (365 * yearOfEra + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100));
+  const shifted = Math.floor((5 * ofYear + 2) / 153);
+  const month = shifted < 10 ? shifted + 3 : shifted - 9;
+  return {
+    year: yearOfEra + era * 400 + (month <= 2 ? 1 : 0),
+    month,
+    day: ofYear - Math.floor((153 * shifted + 2) / 5) + 1,
+  };
 }
 
 export function yearOf(day: DayNumber): number {

@@ -31,6 +31,7 @@ export interface TreePicture {
 }
 
 const YEARS_BACK = 2;
+const MOST_YEARS_BACK = 5;
 const YEARS_AHEAD = 2.5;
 const STEP_DAYS = 12;
 const WOOD_STEP_DAYS = 6;
@@ -51,7 +52,12 @@ export function treePicture(
   if (!state) return null;
   const replayed = replay(events, indexed.lots, kind.profile, context.warmth, on)!;
   const arrived = toDay(events[0].on.best);
-  const from = Math.max(arrived, on - Math.round(YEARS_BACK * 365));
+  // Far enough back to show the last potting, where it is not too long ago.
+  const back = Math.max(
+    YEARS_BACK * 365,
+    Math.min(MOST_YEARS_BACK * 365, replayed.pottedOn === null ? 0 : on - replayed.pottedOn + 60),
+  );
+  const from = Math.max(arrived, on - Math.round(back));
   const to = on + Math.round(YEARS_AHEAD * 365);
   const days: DayNumber[] = [];
   for (let day = from; day <= to; day += STEP_DAYS) days.push(day);

@@ -8,6 +8,8 @@ import { runWoodSeason, WOOD_PHASES, type WoodSeason, woodPhase } from "./season
 /** Spread of the pace of stopping and ripening between trees of one kind: s ~ N(0, .3²). */
 const SHIFT_SD = 0.3;
 
+const SOFT = WOOD_PHASES.indexOf("soft");
+
 export interface WoodMember {
   wood: WoodSeason;
   shift: number;
@@ -54,6 +56,7 @@ export function woodSeries(site: Site, h: HabitParameters, fromSeason: number, t
     const members = woodMembers(site, season, h);
     const ripe = new Float32Array(members.length);
     const phases = new Float32Array(members.length);
+    const before = opening - startDay - 1;
     for (let d = 0; d < days; d++) {
       const i = SEASON_LEAD_DAYS + d;
       members.forEach(({ wood }, m) => {
@@ -65,6 +68,12 @@ export function woodSeries(site: Site, h: HabitParameters, fromSeason: number, t
       const at = opening + d - startDay;
       const pick = (p: number) => Math.round(100 * ripe[Math.min(members.length - 1, Math.floor(p * members.length))]);
       series.phase[at] = phases[Math.floor(members.length / 2)];
+      if (series.phase[at] < SOFT) {
+        // Until the buds break the wood is last season's, as ripe as it became.
+        [series.ripe10[at], series.ripe50[at], series.ripe90[at]] =
+          before < 0 ? [100, 100, 100] : [series.ripe10[before], series.ripe50[before], series.ripe90[before]];
+        continue;
+      }
       [series.ripe10[at], series.ripe50[at], series.ripe90[at]] = [pick(0.1), pick(0.5), pick(0.9)];
     }
   }

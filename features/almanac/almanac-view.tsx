@@ -142,7 +142,7 @@ const H = 150;
 /** The year as a profile: how likely a frost is in the days around each day. */
 function FrostProfile({ bySlot }: { bySlot: number[] }) {
   const { on } = useAsOf();
-  const x = (slot: number) => 30 + (slot / 364) * (W - 40);
+  const x = (slot: number) => 44 + (slot / 364) * (W - 54);
   const y = (p: number) => H - 22 - (p / 100) * (H - 40);
   const path = bySlot.map((p, slot) => `${slot === 0 ? "M" : "L"}${x(slot).toFixed(1)} ${y(p).toFixed(1)}`).join("");
   const here = slotOf(toDay(on));
@@ -156,9 +156,9 @@ function FrostProfile({ bySlot }: { bySlot: number[] }) {
     >
       <path d={`${path}L${x(364)} ${y(0)}L${x(0)} ${y(0)}Z`} fill={FROST} opacity="0.5" />
       <path d={path} fill="none" stroke="#2b4357" strokeWidth="1.6" />
-      <path d={`M30 ${y(0)}H${W - 10}`} stroke={INK} />
+      <path d={`M44 ${y(0)}H${W - 10}`} stroke={INK} />
       {[0, 50, 100].map((p) => (
-        <text key={p} x={26} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>
+        <text key={p} x={38} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>
           {p}%
         </text>
       ))}

@@ -60,11 +60,14 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store }: 
   const [doneOn, setDoneOn] = useState(today);
   const [problems, setProblems] = useState<Record<string, string>>({});
 
-  const chosen =
-    store.find((p) => p.lotId === lotId) ??
-    (currentLot && lotId === currentLot.id
-      ? { lotId: currentLot.id, name: currentLot.name, pot: currentLot.pot, free: 1 }
-      : null);
+  const chosen = useMemo(
+    () =>
+      store.find((p) => p.lotId === lotId) ??
+      (currentLot && lotId === currentLot.id
+        ? { lotId: currentLot.id, name: currentLot.name, pot: currentLot.pot, free: 1 }
+        : null),
+    [store, lotId, currentLot],
+  );
   const numbers = {
     crownMm: readNumber(crown, "mm"),
     bottomLayerMm: readNumber(bottom, "mm"),

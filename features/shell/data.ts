@@ -46,7 +46,8 @@ export function stripData(view: CollectionView): StripData {
   const closing = new Map<string, number>();
   for (const state of statesOn(view, view.today)) {
     if (!Number.isFinite(state.pressDays) || Math.abs(state.pressDays) > 400) continue;
-    const on = toIso(toDay(view.today) + state.pressDays);
+    // By the week: notches a day apart could not be told apart.
+    const on = toIso(Math.round((toDay(view.today) + state.pressDays) / WEEK) * WEEK);
     closing.set(on, (closing.get(on) ?? 0) + 1);
   }
   return {

@@ -1,6 +1,6 @@
 "use client";
 
-import { useRef, useState } from "react";
+import { type CSSProperties, useRef, useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
 import type { StorePot } from "@/core/ladder/index";
 import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
@@ -36,9 +36,13 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
         </p>
         <ol className="mt-3 flex flex-wrap items-end gap-y-6">
           {pots.map((p) => (
-            <li key={p.lotId} className="flex min-w-24 flex-1 flex-col items-center text-center sm:max-w-44">
+            <li
+              key={p.lotId}
+              className="shelf-place flex flex-col items-center text-center"
+              style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
+            >
               <ShelfPot pot={p} scale={scale} />
-              <span className="border-secondary w-full border-t-4 px-1 pt-1 leading-tight">
+              <span className="border-secondary h-[8.6rem] w-full border-t-4 px-1 pt-1 leading-tight">
                 <b>{p.name}</b>
                 <span className="block text-sm">
                   {litres(p.brim.p50, units)} at the brim
@@ -62,11 +66,17 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
   );
 }
 
+function shelfWidth(pot: Stocked, scale: number): number {
+  const { vessel } = vesselOf(pot.pot);
+  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
+  return Math.round((Math.max(widthAtMm(vessel, brimHeightMm(vessel)), widthAtMm(vessel, 0)) + 2 * wall) * scale) + 6;
+}
+
 function ShelfPot({ pot, scale }: { pot: Stocked; scale: number }) {
   const { vessel, guessed } = vesselOf(pot.pot);
   const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
   const brim = brimHeightMm(vessel);
-  const w = Math.round((Math.max(widthAtMm(vessel, brim), widthAtMm(vessel, 0)) + 2 * wall) * scale) + 6;
+  const w = shelfWidth(pot, scale);
   const h = Math.round((brim + wall) * scale) + 22;
   const at = ([x, y]: Point): Point => [w / 2 + x * scale, h - wall * scale - y * scale];
   return (

@@ -8,7 +8,7 @@ import { day, month } from "@/ui/format";
 import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { WOOD_WORD } from "../words";
 
-const LEFT = 44;
+const LEFT = 60;
 const RIGHT = 34;
 const TOP = 22;
 const CURVES = 190;
@@ -56,7 +56,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
     <div ref={box}>
       <svg width={width} height={HEIGHT} role="img" aria-label={describe(picture)} className="block max-w-full">
         <rect x={LEFT} y={TOP} width={width - LEFT - RIGHT} height={CURVES} fill="#fffdf6" stroke="#d9cdb2" />
-        {ticks(from, to).map((t) => (
+        {ticks(from, to, ((width - LEFT - RIGHT) / (to - from)) * 365 > 90).map((t) => (
           <g key={t.d} transform={`translate(${x(t.d).toFixed(1)} 0)`}>
             <path d={`M0 ${TOP}V${PEGS_Y + 4}`} stroke={INK} opacity={t.year ? 0.35 : 0.1} />
             {t.label && (
@@ -195,14 +195,15 @@ function Hedge({
   );
 }
 
-function ticks(from: number, to: number): { d: number; year: boolean; label: string }[] {
+/** Quarters; July is named where a year is wide enough for two words. */
+function ticks(from: number, to: number, wide: boolean): { d: number; year: boolean; label: string }[] {
   const out: { d: number; year: boolean; label: string }[] = [];
   for (let d = from; d <= to; d++) {
     const iso = toIso(d);
     if (!iso.endsWith("-01")) continue;
     const m = Number(iso.slice(5, 7));
     if (m % 3 !== 1) continue;
-    out.push({ d, year: m === 1, label: m === 1 ? iso.slice(0, 4) : m === 7 ? month(iso) : "" });
+    out.push({ d, year: m === 1, label: m === 1 ? iso.slice(0, 4) : m === 7 && wide ? month(iso) : "" });
   }
   return out;
 }

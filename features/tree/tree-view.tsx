@@ -6,7 +6,7 @@ import type { EventPayload, Happened } from "@/core/event/index";
 import type { StorePot } from "@/core/ladder/index";
 import type { Purpose, TreePicture } from "@/core/tree/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
-import { day, litres, number, percent } from "@/ui/format";
+import { day, fullness, litres, number, percent } from "@/ui/format";
 import { PotSection } from "@/ui/pot-section";
 import { Why } from "@/ui/fields";
 import type { FrostWords } from "../almanac/words";
@@ -63,7 +63,7 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
   const next = state.pots.find((p) => p.misfit === null);
   const nextLot = next ? facts.lots.find((l) => l.id === next.lotId) : undefined;
   const ghost = nextLot ? vesselOf(nextLot.pot).vessel : undefined;
-  const band = (e: Estimate) => `${percent(e.p10)}–${percent(e.p90)}`;
+  const band = (e: Estimate) => `${fullness(e.p10)} – ${fullness(e.p90)}`;
   const dueText =
     "none" in state.due ? "—" : state.due.p50 === null ? "not for years" : state.isDue ? "now" : day(state.due.p50, on);
   const doPot = state.verdict.code === "move-now" || state.verdict.code === "overdue" || state.verdict.code === "hold";
@@ -143,7 +143,7 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
         <Why
           reason={
             <>
-              Roots have explored {percent(state.fill.p50)} of the mix ({STAGE_WORD[state.stage]}); eight times in ten
+              Roots have explored {fullness(state.fill.p50)} of the mix ({STAGE_WORD[state.stage]}); eight times in ten
               it is {band(state.fill)}. From{" "}
               {state.pottedOn ? `the potting on ${day(state.pottedOn)}` : "a wide guess at arrival"}, the warmth of its
               root zone since, and this tree’s own pace: {number(state.vigour.p50, 2)} times its kind’s (
@@ -154,7 +154,7 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
             </>
           }
         >
-          <b>How full</b> <span data-testid="fill">{percent(state.fill.p50)}</span> ({band(state.fill)}) ·{" "}
+          <b>How full</b> <span data-testid="fill">{fullness(state.fill.p50)}</span> ({band(state.fill)}) ·{" "}
           {STAGE_WORD[state.stage]}
         </Why>
         <Why

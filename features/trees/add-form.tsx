@@ -301,7 +301,6 @@ export function AddTreeForm({
           <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={fault("heightM")} />
         </div>
       </details>
-      {fault("arrivedOn") && <FormFaults faults={[{ message: fault("arrivedOn")! }]} />}
       <FormFaults faults={loose(failure, FIELDS)} />
       <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
         {busy ? "Adding …" : "Add this tree"}

@@ -7,6 +7,7 @@ import { potSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 import { insertLot } from "@/data/pots";
 import { insertTree } from "@/data/trees";
+import { potName } from "../words";
 import { command, envelope, refuse } from "../commands/define";
 import { exactDay, refuseFuture } from "../commands/days";
 
@@ -78,7 +79,13 @@ export const addTree = command({
       }),
     );
     context.write(() =>
-      insertLot(db, scope, { id: lotId, entryId, name: `Pot ${v.tag} came in`, pot: v.pot, price: null }),
+      insertLot(db, scope, {
+        id: lotId,
+        entryId,
+        name: `${potName(v.pot)} (came with ${v.tag})`,
+        pot: v.pot,
+        price: null,
+      }),
     );
     context.record(
       {

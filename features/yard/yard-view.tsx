@@ -2,11 +2,11 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { memo, useEffect, useMemo, useRef, useState } from "react";
+import { type CSSProperties, memo, useEffect, useMemo, useRef, useState } from "react";
 import type { YardRow } from "@/core/tree/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
-import { litres, percent, type Units } from "@/ui/format";
-import { YardPot } from "@/ui/yard-pot";
+import { fullness, litres, type Units } from "@/ui/format";
+import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import { verdictDate, verdictWord, yardSentence } from "../sentences";
 import { useAsOf, useReplayed } from "../shell/as-of";
 import { LIMIT_WORD } from "../words";
@@ -190,13 +190,14 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
   const date = verdictDate(verdict, shown);
   return (
     <li
-      className={`[contain-intrinsic-size:auto_200px] [content-visibility:auto] md:min-w-[5.9rem] md:flex-1 md:max-w-[11rem] ${post ? "border-ochre border-t-4 md:border-t-0 md:border-l-4" : "border-base-300 border-t md:border-t-0"}`}
+      style={{ "--pot": `${row.vessel ? yardPotWidth(row.vessel, scale) : 40}px` } as CSSProperties}
+      className={`[contain-intrinsic-size:auto_200px] [content-visibility:auto] yard-place ${post ? "border-ochre border-t-4 md:border-t-0 md:border-l-4" : "border-base-300 border-t md:border-t-0"}`}
     >
       <Link
         prefetch={false}
         href={href}
         className="hover:bg-base-200 focus-visible:bg-base-200 yard-tree h-full"
-        aria-label={`${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${percent(row.fill)} full: ${verdictWord(verdict)} ${date}`}
+        aria-label={`${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${fullness(row.fill)} full: ${verdictWord(verdict)} ${date}`}
       >
         {row.vessel ? (
           <YardPot
@@ -211,10 +212,10 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
         ) : (
           <span />
         )}
-        <span className="md:border-base-content/70 block leading-tight md:border-t-2 md:px-1 md:pt-1 md:pb-2">
+        <span className="md:border-base-content/70 block leading-tight md:h-[7.4rem] md:border-t-2 md:px-1 md:pt-1">
           <span className="flex items-baseline gap-2 md:block">
             <b className="md:block">{row.tag}</b>
-            <span className="text-sm md:line-clamp-2 md:min-h-[2.2em]">{row.name}</span>
+            <span className="text-sm md:line-clamp-2 md:h-[2.9em]">{row.name}</span>
           </span>
           <span className={`font-semibold md:block ${TONE[verdict.code] ?? ""}`}>{verdictWord(verdict)}</span>
           <span className="text-sm md:block">
@@ -257,7 +258,7 @@ function PlainList({ rows, query, shown, units, collectionId }: ListProps) {
                 {row.count > 1 ? ` × ${row.count}` : ""}
               </td>
               <td>{litres(row.volumeL, units)}</td>
-              <td>{percent(row.fill)}</td>
+              <td>{fullness(row.fill)}</td>
               <td>{row.dueOn ?? "later"}</td>
               <td>
                 {verdictWord(row.verdict)} {verdictDate(row.verdict, shown)}

@@ -1,0 +1,87 @@
+import { expect, test } from "@playwright/test";
+import { generatedRecord, TRAMHALLE_NORMALS } from "../demo/weather";
+import { writeWeatherCsv } from "../formats/weather-csv";
+import { expectNoSeriousFindings, TODAY, watchErrors } from "./support";
+
+test("an own site: four answers, a first tree, a first pot, a first date and its reason; then real weather moves it", async ({
+  page,
+}) => {
+  const errors = watchErrors(page);
+  const from = Date.now();
+  await page.goto("/setup");
+  await expectNoSeriousFindings(page);
+  await page.getByLabel("Name of the collection").fill("Back yard");
+  await page.getByLabel("Latitude").fill("47,4");
+  await page.getByLabel("Longitude").fill("8.5");
+  await page.getByLabel("Elevation").fill("450");
+  await page.getByLabel("Lowest temperature").fill("-13");
+  await page.getByLabel("3 · The usual last frost in spring: day").fill("20");
+  await page.getByLabel("4 · The usual first frost in autumn: day").fill("28");
+  await page.getByRole("button", { name: "Begin" }).click();
+
+  await expect(page.getByRole("heading", { name: "No tree stands here yet" })).toBeVisible();
+  await page.getByRole("link", { name: "Add the first tree" }).click();
+  await expect(page.getByLabel("Tag")).toHaveValue("T-1");
+  await page.getByLabel("Kind").fill("Fig");
+  await page.getByLabel("Inside width at the rim").fill("22 cm");
+  await page.getByLabel("Inside width at the floor").fill("165");
+  await page.getByLabel("Inside height").fill("20,5 cm");
+  await page.getByText("In the year …").click();
+  await page.getByLabel("Year", { exact: true }).fill("2025");
+  await expectNoSeriousFindings(page);
+  await page.getByRole("button", { name: "Add this tree" }).click();
+
+  await expect(page.getByTestId("verdict")).not.toBeEmpty();
+  await expect(page.getByTestId("due")).not.toBeEmpty();
+  await page.getByText("Due", { exact: true }).click();
+  await expect(page.getByText(/Due is the first of two: roots fill 85 %/)).toBeVisible();
+  await expect(page.getByText("guess from four answers").first()).toBeVisible();
+  // The machine's share of the three minutes a grower has.
+  expect(Date.now() - from).toBeLessThan(60_000);
+
+  await page.getByRole("link", { name: "Stores" }).click();
+  await expect(page.getByText("No free pot stands in store.")).toBeVisible();
+  await page.getByLabel("Name", { exact: true }).fill("Black 30 cm");
+  await page.getByLabel("Inside width at the rim").fill("300");
+  await page.getByLabel("Inside width at the floor").fill("235");
+  await page.getByLabel("Inside height").fill("270");
+  await page.getByLabel("How many").fill("3");
+  await page.getByRole("button", { name: "Put in store" }).click();
+  await expect(page.getByRole("img", { name: "Black 30 cm: 3 free" })).toBeVisible();
+
+  await page.getByRole("link", { name: "Almanac" }).click();
+  await expect(page.getByText("guess", { exact: true })).toBeVisible();
+  await expectNoSeriousFindings(page);
+  const csv = writeWeatherCsv(generatedRecord(47.4, TRAMHALLE_NORMALS, TODAY, 12, 11)).split("\n");
+  csv.splice(400, 9);
+  csv[900] = "2017-99-01,3,4";
+  csv[1200] = "2018-05-05,hot,4";
+  await page
+    .getByLabel("Weather file")
+    .setInputFiles({ name: "yard-station.csv", mimeType: "text/csv", buffer: Buffer.from(csv.join("\n")) });
+  await expect(page.getByText("2 bad lines will be left out")).toBeVisible();
+  await expect(page.getByText(/Line 901: the date cannot be read/)).toBeVisible();
+  await expect(page.getByText(/days are missing in/)).toBeVisible();
+  await page.getByRole("button", { name: /^Read in 4,/ }).click();
+  await expect(page.getByText(/complete frost years of your own record/)).toBeVisible();
+  await expect(page.getByTestId("moved")).toContainText("Usual last frost in spring");
+  await expect(page.getByText("yard-station.csv", { exact: false }).first()).toBeVisible();
+  await expectNoSeriousFindings(page);
+  expect(errors).toEqual([]);
+});
+
+test("files that are no weather files are told apart, and nothing is kept", async ({ page, request }) => {
+  const { world } = await import("./support");
+  const w = await world(request);
+  await page.goto(w.url("almanac"));
+  const choose = (name: string, text: string) =>
+    page.getByLabel("Weather file").setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
+  await choose("people.csv", "name,age\nAnna,7\n");
+  await expect(page.getByText(/does not look like a daily weather record/)).toBeVisible();
+  await choose("slashes.csv", "date,tmin,tmax\n03/04/2021,1,9\n04/04/2021,2,9\n");
+  await expect(page.getByText(/may be read two ways/)).toBeVisible();
+  await page.getByLabel(/Dates such as/).selectOption("mdy");
+  await expect(page.getByText("2 good days")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("Read in so far")).toHaveCount(0);
+});

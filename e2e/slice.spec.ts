@@ -1,0 +1,111 @@
+import { expect, test } from "@playwright/test";
+import { expectNoSeriousFindings, round, watchErrors, world } from "./support";
+
+test("one tree the whole way: from the Yard to potted, and back by undo", async ({ page, request }) => {
+  const errors = watchErrors(page);
+  const w = await world(request);
+  const treeId = await w.tree("Q-1", { trunkMm: 30, heightM: 1.5 });
+  await w.tree("Q-2", {
+    pot: { known: "nominal", system: "container-class", size: "#3", wall: "smooth-plastic" },
+    arrivedOn: "2026-05-01",
+  });
+  await w.roots(treeId, "2026-03-20", 4, 2);
+  await w.pots("Black 30 cm", round(300, 235, 270));
+  await w.pots("Thimble", round(90, 70, 80));
+
+  await page.goto(w.url("yard"));
+  const strips = page.getByRole("list", { name: /lose most/ }).getByRole("link");
+  await expect(strips).toHaveCount(2);
+  await expect(strips.first()).toHaveAccessibleName(/^Q-1, Quince.*overdue/);
+  await expectNoSeriousFindings(page);
+  await strips.first().click();
+
+  await expect(page.getByTestId("verdict")).toContainText("Overdue");
+  await expect(page.getByRole("img", { name: /Q-1 in Round 22 cm/ })).toBeVisible();
+  await expect(page.getByText("next: Black 30 cm")).toBeVisible();
+  const filledBefore = await page.getByTestId("fill").textContent();
+  await page.getByText("Next pot").click();
+  await expect(page.getByText("Thimble: too small")).toBeVisible();
+  await expectNoSeriousFindings(page);
+
+  await page.getByRole("link", { name: "Pot on", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Pot on Q-1" })).toBeVisible();
+  const numbers = page.getByTestId("numbers");
+  await expect(numbers).toContainText(/Base layer, loose\d+ mm/);
+  await expect(numbers).toContainText(/New mix, loose[\d.]+ L/);
+  await expect(page.getByTestId("lifting")).toContainText(/kg wet\. .*10 kg|kg wet\. Above 16 kg/);
+  // A gravel layer changes the plan at once: less room beneath the ball.
+  const base = await numbers.locator("dd").first().textContent();
+  await page.getByLabel("Gravel layer").fill("3 cm");
+  await expect(numbers.locator("dd").first()).not.toHaveText(base!);
+  await page.getByLabel("Gravel layer").fill("0");
+  await page.getByLabel("Mix", { exact: true }).selectOption({ label: "Fine aged bark" });
+  await page.getByLabel("Roots kept, if you measured").fill("85");
+  await expectNoSeriousFindings(page);
+  await page.getByRole("button", { name: "Potted" }).click();
+
+  await expect(page.getByRole("status")).toContainText("Q-1 is potted");
+  await expect(page.getByTestId("verdict")).toContainText("Not due");
+  await expect(page.getByTestId("fill")).not.toHaveText(filledBefore!);
+  await expect(page.getByText(/Potted into Black 30 cm, Fine aged bark.*85 % of roots kept/)).toBeVisible();
+  await page.goto(w.url("stores"));
+  await expect(page.getByRole("img", { name: "Black 30 cm: 1 free" })).toBeVisible();
+  await expect(page.getByRole("img", { name: /Round 22 cm.*: 1 free/ })).toBeVisible();
+  await expectNoSeriousFindings(page);
+
+  await page.goto(w.url(`tree/${treeId}`));
+  await page.getByRole("button", { name: /Undo: Potted/ }).click();
+  await expect(page.getByTestId("verdict")).toContainText("Overdue");
+  await expect(page.getByTestId("fill")).toHaveText(filledBefore!);
+  expect(errors).toEqual([]);
+});
+
+test("a root check visibly changes the projection, and its undo changes it back", async ({ page, request }) => {
+  const w = await world(request);
+  const treeId = await w.tree("R-1");
+  await page.goto(w.url(`tree/${treeId}`));
+  const [due, fill] = [page.getByTestId("due"), page.getByTestId("fill")];
+  const before = [await due.textContent(), await fill.textContent()];
+  await page.getByText("1 holds around the core").click();
+  await page.getByText("0 none: tips end at the wall").click();
+  await page.getByRole("button", { name: "Record what I see" }).click();
+  await expect(page.getByRole("status")).toContainText("what you saw is in the picture");
+  await expect(fill).not.toHaveText(before[1]!);
+  await expect(due).not.toHaveText(before[0]!);
+  await expect(page.getByTestId("verdict")).toContainText("Not due");
+  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await expect(fill).toHaveText(before[1]!);
+});
+
+test("the Yard by keyboard: arrows walk, Enter opens, l shows the plain list", async ({ page, request }) => {
+  const w = await world(request);
+  const a = await w.tree("K-1");
+  await w.roots(a, "2026-03-20", 4, 3);
+  await w.tree("K-2", { kindId: null, typedName: "<b>Moon plum</b> & co", habit: "unknown", arrivedOn: "2026-05-10" });
+  await page.goto(w.url("yard"));
+  await page.getByRole("link", { name: /^K-1/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("link", { name: /^K-2/ })).toBeFocused();
+  await page.keyboard.press("l");
+  // Markup in a name stays text.
+  await expect(page.getByRole("cell", { name: "<b>Moon plum</b> & co" })).toBeVisible();
+  await expectNoSeriousFindings(page);
+  await page.keyboard.press("l");
+  await page.getByRole("link", { name: /^K-2/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByTestId("verdict")).toContainText("Nobody knows how full this pot is");
+  await expect(page.getByRole("link", { name: "Look at its roots" })).toBeVisible();
+});
+
+test("a batch is one record, and an order that loses by waiting leads the Yard", async ({ page, request }) => {
+  const w = await world(request);
+  await w.tree("B-300", {
+    count: 300,
+    form: "liner",
+    arrivedOn: "2026-04-20",
+    pot: { known: "nominal", system: "litre-label", size: "1", wall: "smooth-plastic" },
+  });
+  await page.goto(w.url("yard"));
+  await expect(page.getByRole("link", { name: /^B-300/ })).toHaveCount(1);
+  await expect(page.getByText("1 tree")).toBeVisible();
+});

@@ -1,0 +1,110 @@
+import { randomUUID } from "node:crypto";
+import { AxeBuilder } from "@axe-core/playwright";
+import { type APIRequestContext, expect, type Page } from "@playwright/test";
+
+/** The fixed day of the test server. */
+export const TODAY = "2026-05-15";
+
+export const NORTH = {
+  latitudeDeg: 48.3,
+  longitudeDeg: 11.9,
+  elevationM: 540,
+  coldestNightC: -16,
+  lastSpringFrost: "05-01",
+  firstAutumnFrost: "10-14",
+};
+export const SOUTH = {
+  latitudeDeg: -38.6,
+  longitudeDeg: 1,
+  elevationM: 120,
+  coldestNightC: -3,
+  lastSpringFrost: "09-20",
+  firstAutumnFrost: "06-01",
+};
+
+export const round = (topWidthMm: number, baseWidthMm: number, heightMm: number) => ({
+  known: "measured",
+  vessel: { shape: "round", topWidthMm, baseWidthMm, heightMm, wall: "smooth-plastic" },
+});
+
+export class World {
+  readonly id = randomUUID();
+  constructor(private readonly request: APIRequestContext) {}
+
+  async send(name: string, input: Record<string, unknown>): Promise<{ entryId: string }> {
+    const response = await this.request.post(`/api/commands/${name}`, {
+      data: { commandId: randomUUID(), collectionId: this.id, ...input },
+    });
+    const answer = (await response.json()) as { ok: boolean; entryId: string };
+    expect(answer, `${name}: ${JSON.stringify(answer)}`).toMatchObject({ ok: true });
+    return answer;
+  }
+
+  async tree(tag: string, more: Record<string, unknown> = {}): Promise<string> {
+    const treeId = randomUUID();
+    await this.send("add-tree", {
+      treeId,
+      tag,
+      kindId: "quince",
+      typedName: null,
+      habit: null,
+      cultivar: null,
+      purpose: "crop",
+      count: 1,
+      form: "container",
+      arrivedOn: "2023-04-01",
+      lastPotted: null,
+      pot: round(220, 165, 205),
+      finalVolumeL: null,
+      trunkMm: null,
+      heightM: null,
+      ...more,
+    });
+    return treeId;
+  }
+
+  async pots(name: string, pot: unknown, count = 2): Promise<string> {
+    const lotId = randomUUID();
+    await this.send("stock-pots", { lotId, name, pot, count, price: null, on: "2020-01-01" });
+    return lotId;
+  }
+
+  roots(treeId: string, on: string, fillGrade: number, circlingGrade: number) {
+    return this.send("record-roots", { treeId, on, fillGrade, circlingGrade });
+  }
+
+  url(path: string): string {
+    return `/c/${this.id}/${path}`;
+  }
+}
+
+/** A collection of its own for each spec, made through the same door as the screens use. */
+export async function world(request: APIRequestContext, answers: typeof NORTH = NORTH): Promise<World> {
+  const w = new World(request);
+  await w.send("create-collection", { name: "Test yard", zone: "UTC", answers });
+  return w;
+}
+
+export async function expectNoSeriousFindings(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter((v) => v.impact === "serious" || v.impact === "critical");
+  expect(
+    serious.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(" "))
+          .slice(0, 4)
+          .join(" | ")}`,
+    ),
+  ).toEqual([]);
+}
+
+/** Fails the test on any error the page reports: a broken script, a blocked resource. */
+export function watchErrors(page: Page): string[] {
+  const errors: string[] = [];
+  page.on("pageerror", (error) => errors.push(String(error)));
+  page.on("console", (message) => {
+    if (message.type() === "error") errors.push(message.text());
+  });
+  return errors;
+}

@@ -1,0 +1,36 @@
+import { defineConfig } from "@playwright/test";
+
+/** Started by `npm test`, which runs the server and says where in AURELIAN_URL. */
+const shared = {
+  baseURL: process.env.AURELIAN_URL,
+  viewport: { width: 1280, height: 800 },
+  launchOptions: {
+    executablePath: "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  },
+};
+
+export default defineConfig({
+  testDir: "e2e",
+  outputDir: "test-results",
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: false,
+  reporter: [["list"]],
+  forbidOnly: true,
+  use: shared,
+  projects: [
+    { name: "screens", testIgnore: /outage/ },
+    // Takes the database away: alone, after all others.
+    { name: "outage", testMatch: /outage/, dependencies: ["screens"] },
+  ],
+});

@@ -1,0 +1,37 @@
+import { day, fullness, kilograms, litres, millimetres, readNumber } from "./format";
+
+test.each([
+  ["12", "plain", 12],
+  ["12,5", "plain", 12.5],
+  ["12.5", "plain", 12.5],
+  ["−3,5", "plain", -3.5],
+  ["-3.5", "plain", -3.5],
+  ["1 200", "plain", 1200],
+  ["30 cm", "mm", 300],
+  ["12 in", "mm", 304.8],
+  ['12"', "mm", 304.8],
+  ["250", "mm", 250],
+  ["5 gal", "litres", 18.927],
+  ["14 °F", "celsius", -10],
+  [".5", "plain", 0.5],
+] as const)("%s as %s", (text, kind, value) => {
+  expect(readNumber(text, kind)).toBeCloseTo(value, 2);
+});
+
+test.each(["", "abc", "1.2.3", "12 furlongs", "--3", "1e5"])("%j is no number", (text) => {
+  expect(readNumber(text, "mm")).toBeNaN();
+});
+
+test("units are a way of showing", () => {
+  expect(litres(18.927, "us")).toBe("5 gal");
+  expect(litres(3.25, "metric")).toBe("3.3 L");
+  expect(millimetres(304.8, "us")).toBe("12 in");
+  expect(kilograms(10, "us")).toBe("22 lb");
+});
+
+test("dates do not move with the time zone, and name the year when it is far", () => {
+  expect(day("2026-03-01")).toBe("1 Mar 2026");
+  expect(day("2026-03-01", "2026-05-01")).toBe("1 Mar");
+  expect(day("2028-03-01", "2026-05-01")).toBe("1 Mar 2028");
+  expect(fullness(0.991)).toBe("97 %+");
+});
