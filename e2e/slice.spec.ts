@@ -62,7 +62,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
 
 test("a root check visibly changes the projection, and its undo changes it back", async ({ page, request }) => {
   const w = await world(request);
-  const treeId = await w.tree("R-1");
+  const treeId = await w.tree("R-1", { arrivedOn: "2025-06-01" });
   await page.goto(w.url(`tree/${treeId}`));
   const [due, fill] = [page.getByTestId("due"), page.getByTestId("fill")];
   const before = [await due.textContent(), await fill.textContent()];

@@ -37,6 +37,9 @@ export function verdictSentence(state: TreeState, near: string): string {
   const turning = state.circling.p50 >= 2 ? "full and turning" : "full";
   switch (verdict.code) {
     case "unknown":
+      if (state.surprise) {
+        return `What was seen on ${day(state.surprise.on, near)} does not fit its history: its pot or its last potting may be recorded wrongly, or the look was off. Look once more; until then anything between ${percent(fill.p10)} and ${percent(fill.p90)} is possible.`;
+      }
       return `Nobody knows how full this pot is: somewhere between ${percent(fill.p10)} and ${percent(fill.p90)}. Look at its roots${on ? `; it may be due from ${on}` : ""}.`;
     case "not-due": {
       if (on === null) return "Not due: it will take years to use up this pot.";
@@ -49,11 +52,11 @@ export function verdictSentence(state: TreeState, near: string): string {
     case "move-now":
       return `Due, and the window is open: pot it on by ${on}${window.period && window.period.closedBy !== "none" ? `; after that ${LIMIT_BECAUSE[window.period.closedBy]}` : ""}.`;
     case "wait":
-      return `Due, but wait until ${on}: today ${because}.`;
+      return `Due, but wait until ${on}: now ${because}.`;
     case "overdue":
       if (verdict.open) return `Overdue: its pot is ${turning}. The window is open: pot it on by ${on}.`;
       return on
-        ? `Overdue: its pot is ${turning}. It cannot be helped today, because ${because}; the window opens ${on}.`
+        ? `Overdue: its pot is ${turning}. It cannot be helped now, because ${because}; the window opens ${on}.`
         : `Overdue: its pot is ${turning}, and no window opens within eighteen months, because ${because}.`;
     case "no-window":
       return `Due, but no window opens within eighteen months, because ${because}.`;

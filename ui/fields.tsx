@@ -150,3 +150,12 @@ export function Why({
     </details>
   );
 }
+
+/** Wide tables scroll sideways inside this; it takes the keyboard's focus so that arrows scroll it. */
+export function ScrollBox({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={label}>
+      {children}
+    </div>
+  );
+}

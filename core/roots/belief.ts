@@ -137,18 +137,21 @@ export function blurBelief(b: RootBelief, warmthSd: number): void {
   for (let j = 0; j < GRID; j++) b.xVar[j] += (b.k[j] * warmthSd) ** 2;
 }
 
-/** A root check: grades 0–4 of fill and circling as seen. Either may be missing. Answers how surprising it was: its probability before. */
-export function checkBelief(b: RootBelief, fillGrade: number | null, circlingGrade: number | null): number {
-  let evidence = 0;
+/**
+ * A root check: grades 0–4 of fill and circling as seen. Either may be missing. Answers how probable the grade of fill was before
+ * it was seen (null without one): a small number asks whether the history is wrong.
+ */
+export function checkBelief(b: RootBelief, fillGrade: number | null, circlingGrade: number | null): number | null {
+  let [total, expected] = [0, 0];
   for (let j = 0; j < GRID; j++) {
-    let likelihood = 1;
-    if (fillGrade !== null) likelihood *= observeFill(b, j, fillGrade);
-    if (circlingGrade !== null) likelihood *= observeCircling(b, j, circlingGrade);
-    b.weight[j] *= likelihood;
-    evidence += b.weight[j];
+    const fill = fillGrade === null ? 1 : observeFill(b, j, fillGrade);
+    const circling = circlingGrade === null ? 1 : observeCircling(b, j, circlingGrade);
+    expected += b.weight[j] * fill;
+    b.weight[j] *= fill * circling;
+    total += b.weight[j];
   }
-  for (let j = 0; j < GRID; j++) b.weight[j] /= evidence;
-  return evidence;
+  for (let j = 0; j < GRID; j++) b.weight[j] /= total;
+  return fillGrade === null ? null : expected;
 }
 
 /** Probit of x between the grade's boundaries; the normal at this grid point is matched to the posterior's moments. */

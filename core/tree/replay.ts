@@ -54,7 +54,7 @@ export interface Replayed {
   bottomLayerMm: number;
   arrivedOn: DayNumber;
   lastCheckOn: DayNumber | null;
-  /** Probability, before it was seen, of the last root check: small = surprising. */
+  /** Probability, before it was seen, of the last grade of fill: small = surprising. */
   lastCheckEvidence: number | null;
 }
 
@@ -179,7 +179,7 @@ function apply(
     case "roots-read": {
       if (!state) return null;
       const evidence = checkBelief(state.belief, payload.fillGrade, payload.circlingGrade);
-      return { ...state, lastCheckOn: day, lastCheckEvidence: evidence };
+      return { ...state, lastCheckOn: day, lastCheckEvidence: evidence ?? state.lastCheckEvidence };
     }
     case "stocked":
     case "noted":

@@ -19,7 +19,7 @@ import { ballInPot, usualFillHeightMm } from "./ball";
 import type { KindTracks, ReplayContext } from "./context";
 import type { LotRecord, TreeRecord } from "./records";
 import { replay, type Replayed } from "./replay";
-import { judge, type Verdict, type WindowState, windowState } from "./verdict";
+import { judge, SURPRISE_BELOW, type Verdict, type WindowState, windowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;
 
@@ -50,6 +50,8 @@ export interface TreeState {
   pressDays: number;
   correction: CorrectionName;
   pots: PotFit[];
+  /** The last look found what its history made very improbable: the day, and how improbable. */
+  surprise: { on: string; probability: number } | null;
 }
 
 function estimateOf(values: ArrayLike<number>, weights: ArrayLike<number>, basis: Estimate["basis"]): Estimate {
@@ -155,6 +157,12 @@ export function treeAt(
     pressDays,
     correction,
     pots,
+    surprise:
+      replayed.lastCheckOn !== null &&
+      replayed.lastCheckEvidence !== null &&
+      replayed.lastCheckEvidence < SURPRISE_BELOW
+        ? { on: toIso(replayed.lastCheckOn), probability: replayed.lastCheckEvidence }
+        : null,
   };
 }
 

@@ -83,6 +83,9 @@ function recoveredOn(context: ReplayContext, replayed: Replayed, profile: Profil
 
 /** Band of fill wider than this: nobody knows, look at the roots. */
 const TOO_WIDE = 0.5;
+const FRESH_CHECK_DAYS = 45;
+/** A grade less probable than this, before it was seen, asks whether pot or date are wrong. */
+export const SURPRISE_BELOW = 0.05;
 const OVERDUE_FILL = 0.95;
 const OVERDUE_CIRCLING = 3;
 
@@ -113,7 +116,12 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
   const lastSafe = lastSafeDay(input, due.p50 ?? due.p90);
   const pressDays = lastSafe === null ? Infinity : lastSafe - on;
 
-  if (fill.p90 - fill.p10 > TOO_WIDE) {
+  // Who has just looked is not sent to look again, unless what was seen does not fit.
+  const fresh =
+    replayed.lastCheckOn !== null &&
+    on - replayed.lastCheckOn < FRESH_CHECK_DAYS &&
+    (replayed.lastCheckEvidence ?? 1) >= SURPRISE_BELOW;
+  if (fill.p90 - fill.p10 > TOO_WIDE && !fresh) {
     return {
       verdict: verdict("unknown", due.p10),
       pressDays: due.p10 === null ? Infinity : (lastSafeDay(input, due.p10) ?? Infinity) - on,
@@ -127,7 +135,7 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
   if (fill.p50 >= OVERDUE_FILL || circling.p50 >= OVERDUE_CIRCLING || missed !== null) {
     const day = window.open ? (window.period?.to ?? null) : (window.period?.from ?? null);
     return {
-      verdict: verdict("overdue", day, window.mainLimit),
+      verdict: verdict("overdue", day),
       pressDays: missed !== null ? missed - on : Math.min(-1, -overdueDays(input)),
     };
   }
@@ -136,7 +144,7 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
     if (!pots.some((pot) => pot.misfit === null)) return { verdict: verdict("no-pot", window.period.to), pressDays };
     return { verdict: verdict("move-now", window.period.to), pressDays };
   }
-  return { verdict: verdict("wait", window.period.from, window.mainLimit), pressDays };
+  return { verdict: verdict("wait", window.period.from), pressDays };
 }
 
 /** The end of the first open stretch that reaches past the day the tree is due. */

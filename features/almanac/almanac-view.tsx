@@ -4,7 +4,7 @@ import type { WeatherSource } from "@/data/weather";
 import { celsius, day, number } from "@/ui/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
-import { Why } from "@/ui/fields";
+import { ScrollBox, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { UnitsSwitch } from "../settings/units-switch";
 import { MovedList } from "../weather/moved-list";
@@ -76,7 +76,7 @@ export function AlmanacView(props: Props) {
           >
             Both methods side by side
           </Why>
-          <div className="overflow-x-auto">
+          <ScrollBox label="Frost days by risk and method">
             <table className="table-sm mt-2 table">
               <caption className="sr-only">Frost days by risk and method</caption>
               <thead>
@@ -104,7 +104,7 @@ export function AlmanacView(props: Props) {
                 )}
               </tbody>
             </table>
-          </div>
+          </ScrollBox>
         </section>
         <section aria-label="Months">
           <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
@@ -174,7 +174,7 @@ function FrostProfile({ bySlot }: { bySlot: number[] }) {
 
 function MonthTable({ months, units }: { months: Props["months"]; units: "metric" | "us" }) {
   return (
-    <div className="overflow-x-auto">
+    <ScrollBox label="Monthly means">
       <table className="table-sm table">
         <thead>
           <tr>
@@ -202,6 +202,6 @@ function MonthTable({ months, units }: { months: Props["months"]; units: "metric
           ))}
         </tbody>
       </table>
-    </div>
+    </ScrollBox>
   );
 }

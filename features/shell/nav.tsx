@@ -53,6 +53,8 @@ export function Nav({ name }: { name: string }) {
           return (
             <Link
               key={key}
+              // The address changes with every move of the strip: fetching ahead would ask the server each time.
+              prefetch={false}
               href={`/c/${collectionId}/${key}${query}`}
               aria-current={here ? "page" : undefined}
               className={`rounded-field flex min-h-11 items-center px-3 font-medium sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}

@@ -6,6 +6,7 @@ import { type CSSProperties, memo, useEffect, useMemo, useRef, useState } from "
 import type { YardRow } from "@/core/tree/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { fullness, litres, type Units } from "@/ui/format";
+import { ScrollBox } from "@/ui/fields";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import { verdictDate, verdictWord, yardSentence } from "../sentences";
 import { useAsOf, useReplayed } from "../shell/as-of";
@@ -120,6 +121,7 @@ function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & 
     <>
       <ol
         ref={list}
+        data-on={shown}
         aria-label="Trees, the ones that lose most by waiting first"
         className="flex flex-col md:flex-row md:flex-wrap md:items-stretch md:gap-y-5"
         onKeyDown={(e) => {
@@ -144,10 +146,10 @@ function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & 
           />
         ))}
       </ol>
-      <p className="mt-3 text-sm opacity-80">
+      <p className="mt-3 text-sm">
         Pots to one scale, in section; roots from <span className="bg-cream rounded px-1">cream</span> while there is
-        room to <span className="bg-rust rounded px-1 text-white">rust</span> when the pot is used up. Crowns show the
-        wood, not the size.
+        room to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up. Crowns show
+        the wood, not the size.
         {overdue > 0 && " Left of the ochre post: overdue."}
       </p>
     </>
@@ -233,7 +235,7 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
 
 function PlainList({ rows, query, shown, units, collectionId }: ListProps) {
   return (
-    <div className="overflow-x-auto">
+    <ScrollBox label="Plain list of trees">
       <table className="table-sm table">
         <thead>
           <tr>
@@ -268,6 +270,6 @@ function PlainList({ rows, query, shown, units, collectionId }: ListProps) {
           ))}
         </tbody>
       </table>
-    </div>
+    </ScrollBox>
   );
 }

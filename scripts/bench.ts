@@ -1,0 +1,153 @@
+// npm run bench: measures what docs/performance.md promises, prints it and writes it there. Speed is never asserted in tests.
+import { execFileSync } from "node:child_process";
+import { mkdirSync, rmSync, writeFileSync } from "node:fs";
+import { cpus } from "node:os";
+import path from "node:path";
+import { chromium, type Page } from "@playwright/test";
+import { buildIfChanged } from "./lib/build";
+import { databaseEnv, startDatabase } from "./lib/mariadb";
+import { freePort } from "./lib/ports";
+import { startWeb } from "./lib/web";
+
+const dir = path.resolve(".aurelian", "bench");
+const ms = (value: number) => `${value.toFixed(value < 10 ? 1 : 0)} ms`;
+const quantile = (values: number[], p: number) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))];
+
+interface CoreResult {
+  trees: number;
+  events: number;
+  siteMs: number;
+  tracksMs: number;
+  kinds: number;
+  p50: number;
+  p95: number;
+  memoryMb: number;
+}
+
+function benchCore(): CoreResult {
+  return JSON.parse(
+    execFileSync(process.execPath, ["--expose-gc", "--import", "tsx", "scripts/bench/core.ts"], { encoding: "utf8" }),
+  ) as CoreResult;
+}
+
+/** Time to the last byte of the page, as the server takes it on loopback. */
+async function benchYard(url: string, id: string) {
+  const get = async () => {
+    const from = performance.now();
+    const html = await (await fetch(`${url}/c/${id}/yard`)).text();
+    return { took: performance.now() - from, bytes: Buffer.byteLength(html) };
+  };
+  const cold = await get();
+  const warm: number[] = [];
+  for (let i = 0; i < 60; i++) warm.push((await get()).took);
+  return { cold: cold.took, p50: quantile(warm, 0.5), p95: quantile(warm, 0.95), bytes: cold.bytes };
+}
+
+/** From the pointer's move to the new picture of all trees on the screen. */
+async function benchDrag(page: Page, url: string, id: string): Promise<number[]> {
+  await page.goto(`${url}/c/${id}/yard`, { waitUntil: "networkidle" });
+  await page.keyboard.press("]");
+  await page.waitForFunction(() => document.querySelector("ol[data-on]")?.getAttribute("data-on") !== null);
+  await page.waitForTimeout(1500);
+  return page.evaluate(async () => {
+    const strip = document.querySelector<HTMLElement>("[role=slider]")!;
+    const list = document.querySelector<HTMLElement>("ol[data-on]")!;
+    const rect = strip.getBoundingClientRect();
+    strip.setPointerCapture = () => undefined;
+    const fire = (type: string, x: number) =>
+      strip.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: rect.top + 20 }));
+    const times: number[] = [];
+    let x = rect.left + rect.width - 50;
+    fire("pointerdown", x);
+    for (let i = 0; i < 60; i++) {
+      const before = list.getAttribute("data-on");
+      const from = performance.now();
+      fire("pointermove", (x -= 14));
+      await new Promise<void>((resolve) => {
+        const look = () => (list.getAttribute("data-on") === before ? requestAnimationFrame(look) : resolve());
+        look();
+      });
+      times.push(performance.now() - from);
+      await new Promise((resolve) => setTimeout(resolve, 30));
+    }
+    fire("pointerup", x);
+    return times;
+  });
+}
+
+async function main(): Promise<void> {
+  rmSync(dir, { recursive: true, force: true });
+  mkdirSync(dir, { recursive: true });
+  console.log("core …");
+  const core = benchCore();
+  console.log("building, loading 800 and 60 trees …");
+  await buildIfChanged();
+  const database = await startDatabase(dir, 43360, () => undefined);
+  const env = databaseEnv(database.address);
+  const load = (count: number) =>
+    execFileSync(
+      process.execPath,
+      ["--conditions=react-server", "--import", "tsx", "scripts/bench/load.ts", String(count)],
+      { encoding: "utf8", env: { ...process.env, ...env } },
+    ).trim();
+  const [large, small] = [load(800), load(60)];
+  const web = await startWeb(dir, await freePort(4360), env);
+  const browser = await chromium.launch({
+    executablePath: "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+  try {
+    console.log("Yard …");
+    const yard = await benchYard(web.url, large);
+    console.log("strip …");
+    const drag = await benchDrag(await browser.newPage({ viewport: { width: 1280, height: 800 } }), web.url, small);
+    const rows: [string, string, string][] = [
+      [
+        `treeAt, ${core.trees} trees, ${core.events} events in ten years, daily weather, with bands`,
+        `p50 ${ms(core.p50)}, p95 ${ms(core.p95)}`,
+        "under 150 ms",
+      ],
+      ["memory of the same, records and tracks together", `${core.memoryMb.toFixed(0)} MB`, "under 200 MB"],
+      [
+        `tracks: site weather, then wood and windows of ${core.kinds} kinds (once per weather revision and day)`,
+        `${ms(core.siteMs)} + ${ms(core.tracksMs)}`,
+        "—",
+      ],
+      ["Yard at 800 trees, cold (first request after start)", ms(yard.cold), "printed"],
+      ["Yard at 800 trees, warm", `p50 ${ms(yard.p50)}, p95 ${ms(yard.p95)}`, "p50 ≤ 250 ms, p95 ≤ 500 ms"],
+      ["Yard at 800 trees, HTML", `${(yard.bytes / 1000).toFixed(0)} kB`, "≤ 300 kB"],
+      [
+        "strip drag with 60 trees, pointer to new picture",
+        `p50 ${ms(quantile(drag, 0.5))}, p95 ${ms(quantile(drag, 0.95))}`,
+        "p95 ≤ 50 ms",
+      ],
+    ];
+    const table = ["| what | measured | goal |", "|---|---|---|", ...rows.map((r) => `| ${r.join(" | ")} |`)].join(
+      "\n",
+    );
+    console.log(`\n${table}\n`);
+    writeFileSync(
+      "docs/performance.md",
+      `# Performance\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}: Node ${process.versions.node}, ${cpus().length} × ${cpus()[0].model}. Server, database, browser and measuring program share these cores. Speed is measured here and never asserted in a test.\n\n${table}\n\nHow it stays fast: roots are replayed in closed form from event to event on running totals of warmth, so the cost is the number of events and not of days; wood and windows are stepped once per kind and weather revision and shared by all trees of the kind; the strip never asks the server, the browser's worker runs the same core on one bundle; the page of a large Yard carries its first 60 trees and the worker brings the rest.\n`,
+    );
+  } finally {
+    await browser.close();
+    await web.stop();
+    await database.stop();
+    rmSync(dir, { recursive: true, force: true });
+  }
+}
+
+main().catch((error: unknown) => {
+  console.error(error);
+  process.exit(1);
+});

@@ -1,0 +1,51 @@
+// treeAt for 1,000 trees with ten years of events and daily weather, with bands. Prints one line of JSON. Run with --expose-gc.
+import { buildSite } from "@/core/climate/index";
+import { toDay } from "@/core/dates/index";
+import { buildContext, collectionAt, indexRecords } from "@/core/tree/index";
+import { generatedRecord, TRAMHALLE_NORMALS } from "@/demo/weather";
+import { syntheticRecords } from "./records";
+
+const ROUNDS = 40;
+const gc = (globalThis as { gc?: () => void }).gc ?? (() => undefined);
+const used = () => {
+  gc();
+  const { heapUsed, arrayBuffers } = process.memoryUsage();
+  return (heapUsed + arrayBuffers) / 1e6;
+};
+const today = toDay("2026-05-15");
+const before = used();
+const records = syntheticRecords(1000, today);
+const indexed = indexRecords(records);
+let from = performance.now();
+const site = buildSite({
+  latitudeDeg: 48.3,
+  normals: TRAMHALLE_NORMALS,
+  record: generatedRecord(48.3, TRAMHALLE_NORMALS, "2026-05-15", 11, 3),
+  today,
+  seed: 5,
+  historyFrom: today - 4100,
+});
+const siteMs = performance.now() - from;
+from = performance.now();
+const context = buildContext(site, records.trees);
+const tracksMs = performance.now() - from;
+const times: number[] = [];
+for (let i = 0; i < ROUNDS; i++) {
+  from = performance.now();
+  const states = collectionAt(indexed, context, today - i * 20);
+  times.push(performance.now() - from);
+  if (states.length < 900) throw new Error("states are missing");
+}
+times.sort((a, b) => a - b);
+console.log(
+  JSON.stringify({
+    trees: records.trees.length,
+    events: records.events.length,
+    siteMs,
+    tracksMs,
+    kinds: Object.keys(context.kinds).length,
+    p50: times[ROUNDS / 2],
+    p95: times[Math.floor(ROUNDS * 0.95)],
+    memoryMb: used() - before,
+  }),
+);
