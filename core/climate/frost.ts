@@ -3,6 +3,7 @@ import {
   frostSlotOf,
   frostYearOf,
   frostYearStartSlot,
+  isLeap,
   type IsoDate,
   SLOTS_PER_YEAR,
   toIso,
@@ -90,7 +91,7 @@ export function frostStatistics(
 
 function daysInFrostYear(key: number, latitudeDeg: number): number {
   const leapYear = latitudeDeg >= 0 ? key + 1 : key;
-  return (leapYear % 4 === 0 && leapYear % 100 !== 0) || leapYear % 400 === 0 ? 366 : SLOTS_PER_YEAR;
+  return isLeap(leapYear) ? 366 : SLOTS_PER_YEAR;
 }
 
 function riskDates(slots: number[], years: number, which: "first" | "last") {

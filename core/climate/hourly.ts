@@ -1,5 +1,5 @@
 import { type DayNumber, dayOfYear } from "../dates/index";
-import { daylengthHours } from "./sun";
+import { daylengthTable } from "./sun";
 
 /**
  * Hourly temperatures from daily extremes (Linvill 1990): a sine from sunrise on, a logarithmic fall through the night
@@ -13,8 +13,9 @@ export function hourlyTemperatures(
 ): Float64Array {
   const n = tminC.length;
   const out = new Float64Array(n * 24);
+  const daylengths = daylengthTable(latitudeDeg);
   for (let i = 0; i < n; i++) {
-    const length = Math.min(23.5, Math.max(0.5, daylengthHours(latitudeDeg, dayOfYear(startDay + i))));
+    const length = Math.min(23.5, Math.max(0.5, daylengths[dayOfYear(startDay + i)]));
     const sunrise = 12 - length / 2;
     const sunset = 12 + length / 2;
     const before = i === 0 ? 0 : i - 1;

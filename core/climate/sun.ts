@@ -16,6 +16,11 @@ export function daylengthHours(latitudeDeg: number, dayOfYear1: number): number 
   return 24 - (24 / Math.PI) * Math.acos(clamp(cosine, -1, 1));
 }
 
+/** Daylength by day of the year (index 1…366) for one latitude: the yearly course is asked for thousands of times. */
+export function daylengthTable(latitudeDeg: number): Float64Array {
+  return Float64Array.from({ length: 367 }, (_, d) => daylengthHours(latitudeDeg, d));
+}
+
 export function daylengthOn(latitudeDeg: number, day: DayNumber): number {
   return daylengthHours(latitudeDeg, dayOfYear(day));
 }

@@ -5,28 +5,50 @@
 export type IsoDate = string;
 export type DayNumber = number;
 
-const MS_PER_DAY = 86_400_000;
-const ISO = /^(\d{4})-(\d{2})-(\d{2})$/;
-
 /** Length of the year every statistic by slot uses: 29 February shares the slot of the 28th. */
 export const SLOTS_PER_YEAR = 365;
 
 const CUMULATIVE_DAYS = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 
-/** `null` when the text is no real calendar day (`2025-02-29`). */
+const DASH = 45;
+const ZERO = 48;
+
+/** `null` when the text is no real calendar day (`2025-02-29`). Read by character: every event of every replay passes here. */
 export function parseIso(text: string): DayNumber | null {
-  const match = ISO.exec(text);
-  if (!match) return null;
-  const [year, month, day] = [Number(match[1]), Number(match[2]), Number(match[3])];
+  if (text.length !== 10 || text.charCodeAt(4) !== DASH || text.charCodeAt(7) !== DASH) return null;
+  let [year, month, day] = [0, 0, 0];
+  for (let i = 0; i < 10; i++) {
+    if (i === 4 || i === 7) continue;
+    const digit = text.charCodeAt(i) - ZERO;
+    if (!(digit >= 0 && digit <= 9)) return null;
+    if (i < 4) year = year * 10 + digit;
+    else if (i < 7) month = month * 10 + digit;
+    else day = day * 10 + digit;
+  }
   return dayFromParts(year, month, day);
+}
+
+const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+
+export function isLeap(year: number): boolean {
+  return (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
 }
 
 /** `null` when there is no such day in the calendar. */
 export function dayFromParts(year: number, month: number, day: number): DayNumber | null {
-  const date = new Date(0);
-  date.setUTCFullYear(year, month - 1, day);
-  const real = date.getUTCFullYear() === year && date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
-  return real ? Math.round(date.getTime() / MS_PER_DAY) : null;
+  if (!(
+    month >= 1 &&
+    month <= 12 &&
+    day >= 1 &&
+    day <= DAYS_IN_MONTH[month - 1] + (month === 2 && isLeap(year) ? 1 : 0)
+  ))
+    return null;
+  // The inverse of `partsOf`, by the same source.
+  const y = month <= 2 ? year - 1 : year;
+  const era = Math.floor(y / 400);
+  const yearOfEra = y - era * 400;
+  const ofYear = Math.floor((153 * (month > 2 ? month - 3 : month + 9) + 2) / 5) + day - 1;
+  return era * 146_097 + yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + ofYear - 719_468;
 }
 
 /**
@@ -41,7 +63,8 @@ export function toDay(text: IsoDate): DayNumber {
 
 /** @example toIso(0) // "1970-01-01" */
 export function toIso(day: DayNumber): IsoDate {
-  return new Date(Math.round(day) * MS_PER_DAY).toISOString().slice(0, 10);
+  const { year, month, day: date } = partsOf(day);
+  return `${String(year).padStart(4, "0")}-${month < 10 ? "0" : ""}${month}-${date < 10 ? "0" : ""}${date}`;
 }
 
 /**

@@ -1,7 +1,15 @@
 import { logistic, logit } from "../math/index";
 import { clipFill, effectiveWarmth, moveRoots, type CorrectionName } from "../roots/index";
 import { type Ball, settingPlan } from "../setting/index";
-import { freeboard, leastFreeboardMm, type Pot, vesselOf, brimEstimate, mixEstimate } from "../vessel/index";
+import {
+  freeboard,
+  leastFreeboardMm,
+  type Pot,
+  type Vessel,
+  vesselOf,
+  brimEstimate,
+  mixEstimate,
+} from "../vessel/index";
 
 /** A pot that stands in store, with how many of it are free. */
 export interface StorePot {
@@ -41,6 +49,31 @@ const MOST_TRIM = 0.15;
 /** Share of mix lost room for one watering when nothing is known of the mix: handbook of potting's usual tenth. */
 const USUAL_DOSE = 0.1;
 
+interface Prepared {
+  vessel: Vessel;
+  brimL: number;
+  fillHeightMm: number;
+  mixL: number;
+}
+
+/** What of a pot does not depend on the tree: worked out once a pot. */
+const prepared = new WeakMap<Pot, Prepared>();
+function prepare(pot: Pot): Prepared {
+  let known = prepared.get(pot);
+  if (!known) {
+    const { vessel } = vesselOf(pot);
+    const level = freeboard(vessel, { dosePerMixL: USUAL_DOSE }, leastFreeboardMm(vessel));
+    known = {
+      vessel,
+      brimL: brimEstimate(pot).p50,
+      fillHeightMm: level.fillHeightMm,
+      mixL: pot.known === "measured" ? level.mixL : mixEstimate(pot).p50,
+    };
+    prepared.set(pot, known);
+  }
+  return known;
+}
+
 export function fitPots(input: {
   fromMixL: number;
   fill: number;
@@ -55,22 +88,21 @@ export function fitPots(input: {
   const rule = stepRule(input.kPerDegreeDay);
   return input.store
     .map((candidate): PotFit => {
-      const brim = brimEstimate(candidate.pot).p50;
-      const { vessel } = vesselOf(candidate.pot);
-      const level = freeboard(vessel, { dosePerMixL: USUAL_DOSE }, leastFreeboardMm(vessel));
-      const mixL = candidate.pot.known === "measured" ? level.mixL : mixEstimate(candidate.pot).p50;
+      const { vessel, brimL, fillHeightMm, mixL } = prepare(candidate.pot);
       const ratio = mixL / input.fromMixL;
       const moved = moveRoots(input.fill, input.circling, input.fromMixL, mixL, input.correction);
       const effective = effectiveWarmth(input.warmthToSeasonEnd, moved.lagDegreeDays);
       const fillAtSeasonEnd = logistic(logit(clipFill(moved.fill)) + input.kPerDegreeDay * effective);
-      const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm: level.fillHeightMm });
       let misfit: Misfit | null = null;
       if (candidate.free < 1) misfit = "none-free";
       else if (ratio < LEAST_RATIO) misfit = "too-small";
       else if (ratio > rule.largest && fillAtSeasonEnd < HALF_ROOTED) misfit = "too-large";
-      else if (input.finalVolumeL !== null && brim > input.finalVolumeL * 1.1) misfit = "too-large";
-      else if (plan.sideGapTopMm < 8) misfit = "ball-too-wide";
-      else if (plan.trimMm > MOST_TRIM * input.ball.heightMm) misfit = "ball-too-tall";
+      else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";
+      else {
+        const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
+        if (plan.sideGapTopMm < 8) misfit = "ball-too-wide";
+        else if (plan.trimMm > MOST_TRIM * input.ball.heightMm) misfit = "ball-too-tall";
+      }
       return {
         lotId: candidate.lotId,
         ratio,

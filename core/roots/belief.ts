@@ -2,14 +2,12 @@ import { logistic, logit, normalCdf, normalPdf, normalQuantile } from "../math/i
 import {
   CIRCLING_MOST,
   clipFill,
-  DUE_CIRCLING,
-  DUE_FILL,
   effectiveWarmth,
   growCircling,
   growX,
   STAGE_FILLS,
   warmthForEffective,
-  xAtCircling,
+  xAtDue,
 } from "./grow";
 import { CORRECTIONS, type CorrectionName } from "./corrections";
 
@@ -18,8 +16,10 @@ import { CORRECTIONS, type CorrectionName } from "./corrections";
  * circling are normal. Growth, moves and checks update them in closed form; a check reweights the grid. This integrates
  * fill, season warmth, volume and potting date without sampling.
  */
-const GRID = 15;
-const GRID_REACH_SD = 2.4;
+const GRID = 11;
+const GRID_REACH_SD = 2.3;
+const GRID_Z = Float64Array.from({ length: GRID }, (_, j) => GRID_REACH_SD * ((2 * j) / (GRID - 1) - 1));
+const GRID_WEIGHT = normalised(GRID_Z.map(normalPdf));
 /** Sub-points of a normal that carry its spread to quantiles: ±1.46, ±.6, 0 with weight .2 each has unit variance. */
 const SUB_Z = [-1.4603, -0.5976, 0, 0.5976, 1.4603];
 
@@ -58,19 +58,16 @@ export interface RootPrior {
   lagDegreeDays: number;
 }
 
+function normalised(values: Float64Array): Float64Array {
+  const total = values.reduce((a, b) => a + b, 0);
+  return values.map((v) => v / total);
+}
+
 export function priorBelief(prior: RootPrior): RootBelief {
-  const weight = new Float64Array(GRID);
   const k = new Float64Array(GRID);
-  let total = 0;
-  for (let j = 0; j < GRID; j++) {
-    const z = GRID_REACH_SD * ((2 * j) / (GRID - 1) - 1);
-    k[j] = prior.kPerDegreeDay * Math.exp(prior.vigourSd * z);
-    weight[j] = normalPdf(z);
-    total += weight[j];
-  }
-  for (let j = 0; j < GRID; j++) weight[j] /= total;
+  for (let j = 0; j < GRID; j++) k[j] = prior.kPerDegreeDay * Math.exp(prior.vigourSd * GRID_Z[j]);
   return {
-    weight,
+    weight: GRID_WEIGHT.slice(),
     k,
     x: new Float64Array(GRID).fill(logit(clipFill(prior.fill))),
     xVar: new Float64Array(GRID).fill(prior.xSd ** 2),
@@ -226,13 +223,11 @@ export function warmthUntilDue(b: RootBelief, points: BeliefPoints): { warmth: F
   const n = points.x.length;
   const warmth = new Float64Array(n);
   const byCircling = new Uint8Array(n);
-  const xDue = logit(DUE_FILL);
   const done = effectiveWarmth(b.warmthSince, b.lagDegreeDays);
   for (let i = 0; i < n; i++) {
-    const xTurn = xAtCircling(points.circling[i], points.x[i], DUE_CIRCLING, points.k[i], b.wallFactor);
-    const target = Math.min(xDue, xTurn);
-    byCircling[i] = xTurn < xDue ? 1 : 0;
-    const effective = (target - points.x[i]) / points.k[i];
+    const target = xAtDue(points.circling[i], points.x[i], points.k[i], b.wallFactor);
+    byCircling[i] = target.byCircling ? 1 : 0;
+    const effective = (target.x - points.x[i]) / points.k[i];
     warmth[i] = effective <= 0 ? 0 : Math.max(0, warmthForEffective(done + effective, b.lagDegreeDays) - b.warmthSince);
   }
   return { warmth, byCircling };

@@ -70,7 +70,12 @@ export function growCircling(
   return CIRCLING_MOST - (CIRCLING_MOST - circling) * Math.exp(-pace(kPerDegreeDay, wallFactor) * turning(x0, x1));
 }
 
-/** The x at which circling reaches `target`; Infinity when the wall never lets it. */
+/** Turning that must still gather for circling to reach `target`. */
+function turningUntil(circling: number, target: number, kPerDegreeDay: number, wallFactor: number): number {
+  return Math.log((CIRCLING_MOST - circling) / (CIRCLING_MOST - target)) / pace(kPerDegreeDay, wallFactor);
+}
+
+/** The x at which circling reaches `target`; never less than x0. */
 export function xAtCircling(
   circling: number,
   x0: number,
@@ -79,17 +84,34 @@ export function xAtCircling(
   wallFactor: number,
 ): number {
   if (circling >= target) return x0;
-  const need = Math.log((CIRCLING_MOST - circling) / (CIRCLING_MOST - target)) / pace(kPerDegreeDay, wallFactor);
-  // turning() rises with slope → 1; Newton from a point well above starts on its convex side and cannot overshoot.
+  const need = turningUntil(circling, target, kPerDegreeDay, wallFactor);
+  // turning() rises with a slope towards 1; Newton from a point well above starts on its convex side and cannot overshoot.
   const from = Math.max(x0, X_CIRCLING);
   let x = from + need + 2;
   for (let i = 0; i < 30; i++) {
     const slope = Math.max(1e-4, (logistic(x) - CIRCLING_FROM) / (1 - CIRCLING_FROM));
     const step = (turning(x0, x) - need) / slope;
     x = Math.max(from + 1e-9, x - step);
-    if (Math.abs(step) < 1e-7) break;
+    if (Math.abs(step) < 1e-5) break;
   }
   return x;
+}
+
+const X_DUE = logit(DUE_FILL);
+
+/** The x at which a tree is due, by fill or by circling, whichever comes first. */
+export function xAtDue(
+  circling: number,
+  x0: number,
+  kPerDegreeDay: number,
+  wallFactor: number,
+): { x: number; byCircling: boolean } {
+  if (circling >= DUE_CIRCLING) return { x: x0, byCircling: true };
+  if (x0 >= X_DUE) return { x: x0, byCircling: false };
+  // Most trees fill before they turn: then there is no equation to solve.
+  if (turning(x0, X_DUE) < turningUntil(circling, DUE_CIRCLING, kPerDegreeDay, wallFactor))
+    return { x: X_DUE, byCircling: false };
+  return { x: xAtCircling(circling, x0, DUE_CIRCLING, kPerDegreeDay, wallFactor), byCircling: true };
 }
 
 export interface RootState {

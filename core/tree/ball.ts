@@ -5,8 +5,12 @@ import { areaAtM2, freeboard, leastFreeboardMm, type Vessel } from "../vessel/in
 
 /** Fill line where nobody recorded one: room for a usual watering. */
 export function usualFillHeightMm(vessel: Vessel): number {
-  return freeboard(vessel, { dosePerMixL: 0.1 }, leastFreeboardMm(vessel)).fillHeightMm;
+  let height = usualFill.get(vessel);
+  if (height === undefined)
+    usualFill.set(vessel, (height = freeboard(vessel, { dosePerMixL: 0.1 }, leastFreeboardMm(vessel)).fillHeightMm));
+  return height;
 }
+const usualFill = new WeakMap<Vessel, number>();
 
 /** Diameter of the circle of equal area, mm: balls from square and long pots are planned as round ones. */
 function equalWidthMm(vessel: Vessel, heightMm: number): number {

@@ -54,7 +54,9 @@ export function collectionAt(indexed: IndexedRecords, context: ReplayContext, on
   return indexed.records.trees
     .flatMap((tree) => {
       const kind = context.kinds[profileOf(tree).key];
-      const state = treeAt(tree, indexed.eventsByTree.get(tree.id) ?? [], indexed.lots, offered, context, kind, on);
+      const state = treeAt(tree, indexed.eventsByTree.get(tree.id) ?? [], indexed.lots, offered, context, kind, on, {
+        pots: "for-verdict",
+      });
       return state ? [state] : [];
     })
     .sort((a, b) => a.pressDays - b.pressDays || tags.get(a.treeId)!.localeCompare(tags.get(b.treeId)!));

@@ -7,7 +7,6 @@ import {
   blurBelief,
   checkBelief,
   CIRCLING_BY_WALL,
-  copyBelief,
   growBelief,
   moveBelief,
   priorBelief,
@@ -99,10 +98,7 @@ export function advance(state: Replayed, day: DayNumber, profile: Profile, track
   state.day = day;
 }
 
-export function copyReplayed(state: Replayed): Replayed {
-  return { ...state, belief: copyBelief(state.belief) };
-}
-
+/** Changes the state in place, as `advance` does: it belongs to this replay alone, and copying it at every event costs more than the models. */
 function apply(
   state: Replayed | null,
   event: LoggedEvent,
@@ -162,24 +158,24 @@ function apply(
         wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
       });
       blurBelief(state.belief, warmthSdOf(track, profile.warmth, event.on));
-      return {
-        ...state,
-        lotId: event.potLotId,
-        pot,
-        volumeL: exactly(payload.mixL, "derived"),
-        previousVolumeL: from,
-        pottedOn: day,
-        disturbedOn: day,
-        mix,
-        mixName: payload.mixName,
-        fillHeightMm: payload.fillHeightMm,
-        bottomLayerMm: payload.bottomLayerMm,
-      };
+      state.lotId = event.potLotId;
+      state.pot = pot;
+      state.volumeL = exactly(payload.mixL, "derived");
+      state.previousVolumeL = from;
+      state.pottedOn = day;
+      state.disturbedOn = day;
+      state.mix = mix;
+      state.mixName = payload.mixName;
+      state.fillHeightMm = payload.fillHeightMm;
+      state.bottomLayerMm = payload.bottomLayerMm;
+      return state;
     }
     case "roots-read": {
       if (!state) return null;
       const evidence = checkBelief(state.belief, payload.fillGrade, payload.circlingGrade);
-      return { ...state, lastCheckOn: day, lastCheckEvidence: evidence ?? state.lastCheckEvidence };
+      state.lastCheckOn = day;
+      state.lastCheckEvidence = evidence ?? state.lastCheckEvidence;
+      return state;
     }
     case "stocked":
     case "noted":

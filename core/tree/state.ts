@@ -1,6 +1,6 @@
 import { dayAfterWarmth } from "../climate/index";
 import { type DayNumber, toDay, toIso } from "../dates/index";
-import { type DateEstimate, type Estimate, weaker } from "../estimate/index";
+import { type DateEstimate, type Estimate, mapEstimate, weaker } from "../estimate/index";
 import type { LoggedEvent } from "../event/index";
 import { fitPots, type PotFit, type StorePot } from "../ladder/index";
 import { logistic, weightedQuantiles } from "../math/index";
@@ -89,7 +89,10 @@ function dueEstimate(
   return { p10: ends[0], p50: ends[1], p90: ends[2], basis };
 }
 
-/** State of a tree on a day. Null before its arrival. Pure: the same records, context and day always give the same state. */
+/**
+ * State of a tree on a day. Null before its arrival. Pure: the same records, context and day always give the same state.
+ * @param options `pots: "for-verdict"` holds the ball against the store only where the verdict asks for it
+ */
 export function treeAt(
   tree: TreeRecord,
   events: readonly LoggedEvent[],
@@ -98,15 +101,15 @@ export function treeAt(
   context: ReplayContext,
   kind: KindTracks,
   on: DayNumber,
-  knownAt?: string,
+  options: { knownAt?: string; pots?: "all" | "for-verdict" } = {},
 ): TreeState | null {
   const { profile } = kind;
-  const replayed = replay(events, lots, profile, context.warmth, on, knownAt);
+  const replayed = replay(events, lots, profile, context.warmth, on, options.knownAt);
   if (!replayed) return null;
   const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
   const points = pointsOf(replayed.belief);
-  const fills = points.x.map(logistic);
-  const fill = estimateOf(fills, points.weight, basis);
+  // Fill rises with x, so the quantiles of x are those of fill.
+  const fill = mapEstimate(estimateOf(points.x, points.weight, basis), logistic);
   const circling = estimateOf(points.circling, points.weight, basis);
   const factors = vigourFactors(replayed.belief, profile.kPerDegreeDay);
   const vigour = estimateOf(factors.values, factors.weights, replayed.lastCheckOn === null ? "typical" : "derived");
@@ -124,18 +127,21 @@ export function treeAt(
   const wood = woodOn(kind, on);
   const window = windowState(kind, context, replayed, profile, on);
   const correction = usualCorrection(circling.p50);
-  const pots = fitStore(
-    replayed,
-    tree,
-    store,
-    context,
-    kind,
-    on,
-    fill.p50,
-    circling.p50,
-    vigour.p50 * profile.kPerDegreeDay,
-    correction,
-  );
+  const wanted = options.pots !== "for-verdict" || (isDue && window.open);
+  const pots = !wanted
+    ? []
+    : fitStore(
+        replayed,
+        tree,
+        store,
+        context,
+        kind,
+        on,
+        fill.p50,
+        circling.p50,
+        vigour.p50 * profile.kPerDegreeDay,
+        correction,
+      );
   const { verdict, pressDays } = judge({ tree, replayed, context, kind, on, fill, circling, due, isDue, window, pots });
   return {
     treeId: tree.id,

@@ -121,7 +121,7 @@ function worldOf(trees: TreeRecord[], events: LoggedEvent[]) {
     const t = trees.find((x) => x.id === id)!;
     const kind = Object.values(context.kinds).find((k) => k.profile.key === (t.kindId ?? k.profile.key))!;
     const store = storeAt(indexed, toDay(day)).filter((p) => p.free > 0);
-    return treeAt(t, indexed.eventsByTree.get(id) ?? [], indexed.lots, store, context, kind, toDay(day), knownAt);
+    return treeAt(t, indexed.eventsByTree.get(id) ?? [], indexed.lots, store, context, kind, toDay(day), { knownAt });
   };
   return { indexed, context, at };
 }

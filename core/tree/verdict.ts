@@ -5,7 +5,7 @@ import type { PotFit } from "../ladder/index";
 import { DUE_CIRCLING, DUE_FILL } from "../roots/index";
 import type { Profile } from "../species/index";
 import { brimEstimate } from "../vessel/index";
-import { type Limit, mainLimit, OPEN_FROM, openPeriods, suitabilityOn } from "../window/index";
+import { type Limit, mainLimit, OPEN_FROM, openPeriods, suitabilityOn, type WindowSeries } from "../window/index";
 import type { KindTracks, ReplayContext } from "./context";
 import type { TreeRecord } from "./records";
 import type { Replayed } from "./replay";
@@ -52,11 +52,7 @@ export function windowState(
   const at = suitabilityOn(kind.window, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
   const recovering = on < recovered;
   const from = Math.max(on, recovered);
-  const periods = openPeriods(kind.window, from, on + LOOK_AHEAD_DAYS).map((p) => ({
-    from: toIso(p.from),
-    to: toIso(p.to),
-    closedBy: p.closedBy,
-  }));
+  const periods = from === on ? periodsAhead(kind.window, on) : periodsBetween(kind.window, from, on + LOOK_AHEAD_DAYS);
   const open = !recovering && at.suitability >= OPEN_FROM;
   const first = periods[0] ?? null;
   return {
@@ -72,6 +68,20 @@ export function windowState(
         ? "recovery"
         : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
   };
+}
+
+function periodsBetween(window: WindowSeries, from: DayNumber, to: DayNumber): WindowState["periods"] {
+  return openPeriods(window, from, to).map((p) => ({ from: toIso(p.from), to: toIso(p.to), closedBy: p.closedBy }));
+}
+
+/** Trees of one kind asked on one day share their answer: the last one is kept per window. */
+const lastAsked = new WeakMap<WindowSeries, { on: DayNumber; periods: WindowState["periods"] }>();
+function periodsAhead(window: WindowSeries, on: DayNumber): WindowState["periods"] {
+  const known = lastAsked.get(window);
+  if (known?.on === on) return known.periods;
+  const periods = periodsBetween(window, on, on + LOOK_AHEAD_DAYS);
+  lastAsked.set(window, { on, periods });
+  return periods;
 }
 
 function recoveredOn(context: ReplayContext, replayed: Replayed, profile: Profile, on: DayNumber): DayNumber {
@@ -178,10 +188,14 @@ function dueSince(
   const back = (Math.log(fill.p50 / (1 - fill.p50)) - Math.log(DUE_FILL / (1 - DUE_FILL))) / k;
   const sums = context.warmth.sums[kind.profile.warmth];
   const earliest = replayed.pottedOn ?? replayed.arrivedOn;
-  let day = on;
   const at = (d: DayNumber) => sums[Math.min(Math.max(d - context.warmth.startDay, 0), sums.length - 1)];
-  while (day > earliest && at(on) - at(day) < back) day--;
-  return day;
+  let [low, high] = [Math.min(earliest, on), on];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (at(on) - at(middle) < back) high = middle;
+    else low = middle + 1;
+  }
+  return low;
 }
 
 /** Orders trees that are bound without a missed window on record: the fuller, the earlier. */

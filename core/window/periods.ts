@@ -9,6 +9,9 @@ export interface OpenPeriod {
   closedBy: Limit;
 }
 
+/** The threshold in the packed unit of the series. */
+const OPEN_AT = 200 * OPEN_FROM;
+
 /** A window shorter than this is a chance of weather, not a plan. */
 const LEAST_OPEN_DAYS = 3;
 
@@ -24,10 +27,6 @@ export function suitabilityOn(
 /** Open stretches between two days, gaps of one or two days closed over. */
 export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber): OpenPeriod[] {
   const periods: OpenPeriod[] = [];
-  const isOpen = (day: DayNumber) => {
-    const at = suitabilityOn(series, day);
-    return at !== null && at.suitability >= OPEN_FROM;
-  };
   let start: DayNumber | null = null;
   let last = 0;
   const close = () => {
@@ -36,8 +35,9 @@ export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber
     }
     start = null;
   };
-  for (let day = from; day <= to; day++) {
-    if (isOpen(day)) {
+  const end = Math.min(to, series.startDay + series.suitability.length - 1);
+  for (let day = Math.max(from, series.startDay); day <= end; day++) {
+    if (series.suitability[day - series.startDay] >= OPEN_AT) {
       start ??= day;
       last = day;
     } else if (start !== null && day - last > 2) close();
@@ -48,10 +48,12 @@ export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber
 
 /** What most often holds closed days back between two days. */
 export function mainLimit(series: WindowSeries, from: DayNumber, to: DayNumber): Limit {
-  const counts = new Map<Limit, number>();
-  for (let day = from; day <= to; day++) {
-    const at = suitabilityOn(series, day);
-    if (at && at.suitability < OPEN_FROM) counts.set(at.limiting, (counts.get(at.limiting) ?? 0) + 1);
+  const counts = new Uint16Array(LIMITS.length);
+  const end = Math.min(to, series.startDay + series.suitability.length - 1);
+  for (let day = Math.max(from, series.startDay); day <= end; day++) {
+    const i = day - series.startDay;
+    if (series.suitability[i] < OPEN_AT) counts[series.limiting[i]]++;
   }
-  return [...counts.entries()].sort((a, b) => b[1] - a[1])[0]?.[0] ?? "none";
+  const most = counts.indexOf(Math.max(...counts));
+  return counts[most] > 0 ? LIMITS[most] : "none";
 }

@@ -13,6 +13,7 @@ export const HABITS = [
 export type Habit = (typeof HABITS)[number];
 
 export interface HabitParameters {
+  habit: Habit;
   leaf: "deciduous" | "evergreen";
   chillPortions: number;
   /** Bud break: base and sum of degree-days. */
@@ -56,6 +57,7 @@ export interface HardinessParameters {
 
 export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
   "apple-like": {
+    habit: "apple-like",
     leaf: "deciduous",
     chillPortions: 55,
     budBaseC: 4,
@@ -88,6 +90,7 @@ export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
     springFrostC: null,
   },
   "japanese-maple-like": {
+    habit: "japanese-maple-like",
     leaf: "deciduous",
     chillPortions: 55,
     budBaseC: 4,
@@ -119,6 +122,7 @@ export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
     springFrostC: null,
   },
   "fig-like": {
+    habit: "fig-like",
     leaf: "deciduous",
     chillPortions: 10,
     budBaseC: 7,
@@ -150,6 +154,7 @@ export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
     springFrostC: null,
   },
   "pomegranate-like": {
+    habit: "pomegranate-like",
     leaf: "deciduous",
     chillPortions: 13,
     budBaseC: 8,
@@ -181,6 +186,7 @@ export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
     springFrostC: null,
   },
   "citrus-like": {
+    habit: "citrus-like",
     leaf: "evergreen",
     chillPortions: 0,
     budBaseC: 12.5,
@@ -212,6 +218,7 @@ export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
     springFrostC: 0,
   },
   "olive-bay-like": {
+    habit: "olive-bay-like",
     leaf: "evergreen",
     chillPortions: 0,
     budBaseC: 9,

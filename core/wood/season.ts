@@ -1,4 +1,5 @@
-import { daylengthOn, degreeDays, SEASON_LEAD_DAYS, type SeasonSlice } from "../climate/index";
+import { daylengthTable, degreeDays, SEASON_LEAD_DAYS, type SeasonSlice } from "../climate/index";
+import { dayOfYear } from "../dates/index";
 import { logistic } from "../math/index";
 import type { HabitParameters } from "./habits";
 import { ripeness } from "./hardiness";
@@ -27,6 +28,16 @@ const MIDSUMMER = SEASON_LEAD_DAYS + 182;
 const LEAF_FALL_C = 8;
 const SWELL_SHARE = 0.6;
 
+const daylengthCache = new Map<number, Float64Array>();
+function daylengthsAt(latitudeDeg: number): Float64Array {
+  let table = daylengthCache.get(latitudeDeg);
+  if (!table) {
+    if (daylengthCache.size > 50) daylengthCache.clear();
+    daylengthCache.set(latitudeDeg, (table = daylengthTable(latitudeDeg)));
+  }
+  return table;
+}
+
 /**
  * Bud break by chill, then warmth; growth stops by heat sum, short days and cool nights; wood ripens by warmth, faster once growth has stopped.
  * @param shift s of the model: e^s scales stopping and ripening, from wood checks or as uncertainty (sd .3)
@@ -42,14 +53,18 @@ export function runWoodSeason(h: HabitParameters, slice: SeasonSlice, latitudeDe
 
   let [swell, budBreak, leafFall] = [-1, -1, -1];
   let [budHeat, grown, C, H, night, tenDays, W, O] = [0, 0, 0, 0, slice.tminC[0], 0, 0, 0];
-  let yesterday = daylengthOn(latitudeDeg, slice.startDay - 1);
+  const daylengths = daylengthsAt(latitudeDeg);
+  let ofYear = dayOfYear(slice.startDay - 1);
+  let yesterday = daylengths[ofYear];
   const winterEnd = SEASON_LEAD_DAYS + 365;
 
   for (let i = 0; i < n; i++) {
     const [tmin, tmax] = [slice.tminC[i], slice.tmaxC[i]];
     night += NIGHT_WEIGHT * (tmin - night);
     tenDays += ((tmin + tmax) / 2 - tenDays) / Math.min(10, i + 1);
-    const daylength = daylengthOn(latitudeDeg, slice.startDay + i);
+    // The day of the year only needs to be looked up again when it may have wrapped.
+    ofYear = ofYear >= 365 ? dayOfYear(slice.startDay + i) : ofYear + 1;
+    const daylength = daylengths[ofYear];
     const shortening = daylength < yesterday;
     yesterday = daylength;
 

@@ -20,6 +20,18 @@ export interface WoodMember {
  * has one weather and five paces.
  */
 export function woodMembers(site: Site, season: number, h: HabitParameters): WoodMember[] {
+  let bySeason = memberCache.get(site);
+  if (!bySeason) memberCache.set(site, (bySeason = new Map()));
+  const key = `${h.habit}:${season}`;
+  let members = bySeason.get(key);
+  if (!members) bySeason.set(key, (members = makeMembers(site, season, h)));
+  return members;
+}
+
+/** Kinds of one habit share their wood; the site decides everything else, so the answers live as long as it does. */
+const memberCache = new WeakMap<Site, Map<string, WoodMember[]>>();
+
+function makeMembers(site: Site, season: number, h: HabitParameters): WoodMember[] {
   const { slices } = site.season(season);
   const count = slices.length === 1 ? 5 : slices.length;
   return Array.from({ length: count }, (_, m) => {
