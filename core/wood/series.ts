@@ -21,7 +21,7 @@ export interface WoodMember {
  */
 export function woodMembers(site: Site, season: number, h: HabitParameters): WoodMember[] {
   let bySeason = memberCache.get(site);
-  if (!bySeason) memberCache.set(site, (bySeason = new Map()));
+  if (!bySeason) memberCache.set(site, (bySeason = new Map<string, WoodMember[]>()));
   const key = `${h.habit}:${season}`;
   let members = bySeason.get(key);
   if (!members) bySeason.set(key, (members = makeMembers(site, season, h)));

@@ -10,6 +10,8 @@ interface AsOf {
   revision: number;
   today: string;
   on: string;
+  /** The day the address names: links carry it, and need not follow every step of a drag. */
+  settledOn: string;
   units: Units;
   /** Moves the day everything is seen as of; `settle` writes it into the address. */
   setOn: (on: string, settle: boolean) => void;
@@ -41,12 +43,14 @@ export function AsOfProvider({
   children: ReactNode;
 }) {
   const [on, setDay] = useState(initialOn);
+  const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
   const setOn = useCallback(
     (next: string, settle: boolean) => {
       setDay(next);
       if (!settle) return;
+      setSettled(next);
       const url = new URL(window.location.href);
       if (next === today) url.searchParams.delete("on");
       else url.searchParams.set("on", next);
@@ -74,8 +78,8 @@ export function AsOfProvider({
   }, [collectionId, revision]);
 
   const value = useMemo(
-    () => ({ collectionId, revision, today, on, units, setOn, replay }),
-    [collectionId, revision, today, on, units, setOn, replay],
+    () => ({ collectionId, revision, today, on, settledOn, units, setOn, replay }),
+    [collectionId, revision, today, on, settledOn, units, setOn, replay],
   );
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }

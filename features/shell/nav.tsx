@@ -23,11 +23,11 @@ const KEYS: [string, string][] = [
 
 /** Links keep the as-of day. */
 export function Nav({ name }: { name: string }) {
-  const { collectionId, on, today } = useAsOf();
+  const { collectionId, settledOn, today } = useAsOf();
   const path = usePathname();
   const router = useRouter();
   const help = useRef<HTMLDialogElement>(null);
-  const query = on === today ? "" : `?on=${on}`;
+  const query = settledOn === today ? "" : `?on=${settledOn}`;
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

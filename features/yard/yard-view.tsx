@@ -18,7 +18,7 @@ const WIDEST_PX = 150;
 
 /** Trees in the order of what is lost by waiting, standing on the ground line to one scale. */
 export function YardView({ initial, initialOn, total }: { initial: YardRow[]; initialOn: string; total: number }) {
-  const { collectionId, on, today, units, replay, revision } = useAsOf();
+  const { collectionId, settledOn, today, units, replay, revision } = useAsOf();
   const [whole, setWhole] = useState<{ rows: YardRow[]; revision: number } | null>(null);
   const [plain, setPlain] = useState(false);
   const router = useRouter();
@@ -73,7 +73,7 @@ export function YardView({ initial, initialOn, total }: { initial: YardRow[]; in
     );
   }
   const first = rows[0];
-  const query = on === today ? "" : `?on=${on}`;
+  const query = settledOn === today ? "" : `?on=${settledOn}`;
   return (
     <div>
       <div className="mb-3 flex flex-wrap items-center gap-3">
@@ -114,7 +114,8 @@ interface ListProps {
   collectionId: string;
 }
 
-function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & { scale: number }) {
+/** Redrawn when the trees change, not with every step of a drag. */
+const Ground = memo(function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & { scale: number }) {
   const list = useRef<HTMLOListElement>(null);
   const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
   return (
@@ -154,7 +155,7 @@ function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & 
       </p>
     </>
   );
-}
+});
 
 interface TreeProps {
   row: YardRow;
