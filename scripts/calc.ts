@@ -3,6 +3,9 @@ import { readFileSync } from "node:fs";
 import { createInterface } from "node:readline";
 import { calculate, listCalculations, schemaOf } from "@/calc/registry";
 
+// A reader that has seen enough, such as head, closes the pipe: that is no error.
+process.stdout.on("error", (error: NodeJS.ErrnoException) => process.exit(error.code === "EPIPE" ? 0 : 1));
+
 const [first, second] = process.argv.slice(2);
 const print = (value: unknown) => console.log(JSON.stringify(value));
 

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { parseIso } from "../dates/index";
+import { ARRIVAL_FORMS } from "./forms";
 import { CORRECTION_NAMES } from "../roots/index";
 import { mixSchema, READY_MIX_NAMES } from "../mix/index";
 
@@ -16,17 +17,6 @@ export const happened = z
     error: "The best day must lie within its range.",
   });
 export type Happened = z.infer<typeof happened>;
-
-export const ARRIVAL_FORMS = [
-  "container",
-  "bare-root",
-  "field-bag",
-  "cutting",
-  "air-layer",
-  "liner",
-  "unknown",
-] as const;
-export type ArrivalForm = (typeof ARRIVAL_FORMS)[number];
 
 const grade = z.number().int().min(0).max(4);
 const text = (most: number) => z.string().max(most);

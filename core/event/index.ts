@@ -1,1 +1,2 @@
+export * from "./forms";
 export * from "./event";

@@ -1,13 +1,5 @@
-import { z } from "zod";
 import { brimHeightMm, type Vessel, volumeL, widthAtMm } from "../vessel/index";
-
-/** Root ball as it will be set: width at its top (the flare line) and base, and the height between, mm. Round in section. */
-export const ballSchema = z.object({
-  topWidthMm: z.number().positive().max(5000),
-  baseWidthMm: z.number().positive().max(5000),
-  heightMm: z.number().positive().max(5000),
-});
-export type Ball = z.infer<typeof ballSchema>;
+import type { Ball } from "./schema";
 
 /** Fresh fill settles by this share under the first soaks: our judgement (peat and bark .10–.15, loam .08). */
 export const SETTLE_FRACTION = 0.12;

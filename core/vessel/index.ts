@@ -1,3 +1,5 @@
+export * from "./walls";
+export * from "./schema";
 export * from "./vessel";
 export * from "./mass";
 export * from "./nominal";

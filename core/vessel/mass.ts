@@ -1,4 +1,6 @@
-import { brimHeightMm, type Material, type Vessel, type Wall, widthAtMm } from "./vessel";
+import type { Vessel } from "./schema";
+import { brimHeightMm, widthAtMm } from "./vessel";
+import type { Material, Wall } from "./walls";
 
 /**
  * Densities of container materials, kg/L. Plastics and concrete: standard handbook densities (H); the rest typical ranges (M).

@@ -1,22 +1,7 @@
-import { z } from "zod";
 import { exactly, type Estimate, mapEstimate } from "../estimate/index";
-import { MIX_SHARE_OF_BRIM, NOMINAL_SYSTEMS, nominalEstimate, nominalVolume } from "./nominal";
-import { typicalRoundVessel, type Vessel, vesselSchema, volumeL, WALLS } from "./vessel";
-
-/** What is known of a pot: its measures, a trade size, or "about" so many litres. */
-export const potSchema = z.discriminatedUnion("known", [
-  z.object({ known: z.literal("measured"), vessel: vesselSchema }),
-  z
-    .object({
-      known: z.literal("nominal"),
-      system: z.enum(NOMINAL_SYSTEMS),
-      size: z.string().min(1).max(12),
-      wall: z.enum(WALLS),
-    })
-    .refine((p) => nominalVolume(p.system, p.size) !== null, { path: ["size"], error: "No such size in this naming." }),
-  z.object({ known: z.literal("about"), litres: z.number().positive().max(5000), wall: z.enum(WALLS) }),
-]);
-export type Pot = z.infer<typeof potSchema>;
+import { MIX_SHARE_OF_BRIM, nominalEstimate, nominalVolume } from "./nominal";
+import type { Pot, Vessel } from "./schema";
+import { typicalRoundVessel, volumeL } from "./vessel";
 
 /** Spread of "about n litres" (80 % band): our judgement. */
 const ABOUT_SPREAD = 0.2;

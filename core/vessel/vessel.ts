@@ -1,94 +1,11 @@
-import { z } from "zod";
 import { bisect } from "../math/index";
+import type { Vessel } from "./schema";
+import type { Wall } from "./walls";
 
 /**
- * Shapes of containers by their inner dimensions, millimetres outside and centimetres nowhere: one unit inside, litres at the door.
- * Heights are measured from the inner floor upwards.
+ * Geometry of containers by their inner dimensions: millimetres inside, litres at the door. Heights are measured from the inner
+ * floor upwards. The schemas stand apart, so that pages which only draw do not carry the validator.
  */
-const mm = (least = 1, most = 5000) => z.number().min(least).max(most);
-
-export const WALLS = [
-  "smooth-plastic",
-  "glazed",
-  "metal",
-  "concrete",
-  "poly-bag",
-  "timber-lined",
-  "terracotta",
-  "air-pruning",
-  "copper-lined",
-  "fabric",
-  "rubber",
-  "fibre",
-] as const;
-export type Wall = (typeof WALLS)[number];
-
-export const MATERIALS = [
-  "polypropylene",
-  "hdpe",
-  "ldpe",
-  "terracotta",
-  "stoneware",
-  "concrete",
-  "fibre-cement",
-  "resin",
-  "oak",
-  "larch",
-  "cedar",
-  "rubber",
-  "steel",
-  "aluminium",
-] as const;
-export type Material = (typeof MATERIALS)[number];
-
-const shared = {
-  measuredVolumeL: z.number().positive().max(20_000).optional(),
-  wall: z.enum(WALLS).optional(),
-  wallMm: mm(0.01, 300).optional(),
-  floorMm: mm(0.01, 300).optional(),
-  material: z.enum(MATERIALS).optional(),
-};
-
-export const vesselSchema = z.discriminatedUnion("shape", [
-  z.object({ shape: z.literal("round"), topWidthMm: mm(), baseWidthMm: mm(), heightMm: mm(), ...shared }),
-  z
-    .object({
-      shape: z.literal("square"),
-      topWidthMm: mm(),
-      baseWidthMm: mm(),
-      heightMm: mm(),
-      cornerRadiusMm: mm(0).optional(),
-      ...shared,
-    })
-    .refine((v) => 2 * (v.cornerRadiusMm ?? 0) <= v.topWidthMm, {
-      path: ["cornerRadiusMm"],
-      error: "The corner radius cannot exceed half the top width.",
-    }),
-  z.object({
-    shape: z.literal("rectangle"),
-    topLengthMm: mm(),
-    topWidthMm: mm(),
-    baseLengthMm: mm(),
-    baseWidthMm: mm(),
-    heightMm: mm(),
-    ...shared,
-  }),
-  z.object({ shape: z.literal("cylinder"), topWidthMm: mm(), heightMm: mm(), ...shared }),
-  z.object({
-    shape: z.literal("fabric"),
-    topWidthMm: mm(),
-    heightMm: mm(),
-    stretch: z.number().min(0).max(0.3).optional(),
-    ...shared,
-  }),
-  z
-    .object({ shape: z.literal("bag"), flatWidthMm: mm(), gussetMm: mm(), lengthMm: mm(), ...shared })
-    .refine((v) => v.lengthMm > v.gussetMm / 2, {
-      path: ["lengthMm"],
-      error: "The bag is shorter than half its gusset: it cannot stand.",
-    }),
-]);
-export type Vessel = z.infer<typeof vesselSchema>;
 
 /** Hoop stretch of a filled fabric cylinder: our judgement. */
 const FABRIC_STRETCH = 0.02;

@@ -1,6 +1,14 @@
 "use client";
 
-import { CONTAINER_CLASSES, mixEstimate, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
+import {
+  CONTAINER_CLASSES,
+  mixEstimate,
+  nominalVolume,
+  type Pot,
+  type Vessel,
+  type Wall,
+  WALLS,
+} from "@/core/vessel/index";
 import { litres, readNumber, type Units } from "@/ui/format";
 import { SelectField, TextField } from "@/ui/fields";
 import { WALL_WORDS } from "../words";
@@ -69,7 +77,7 @@ const SHAPES = [
 ] as const;
 
 /** Reads a draft; problems by field, in words. */
-export function readPot(draft: PotDraft): { pot: Pot | null; problems: Record<string, string> } {
+export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, string> } {
   const problems: Record<string, string> = {};
   if (draft.known === "about") {
     const value = readNumber(draft.litres, "litres");
@@ -77,29 +85,24 @@ export function readPot(draft: PotDraft): { pot: Pot | null; problems: Record<st
     return { pot: { known: "about", litres: value, wall: draft.wall }, problems };
   }
   if (draft.known === "nominal") {
-    const parsed = potSchema.safeParse({
-      known: "nominal",
-      system: draft.system,
-      size: draft.size.trim(),
-      wall: draft.wall,
-    });
-    if (!parsed.success)
+    const size = draft.size.trim();
+    if (nominalVolume(draft.system, size) === null)
       problems.size = draft.system === "container-class" ? "Choose a size." : "A size such as 5 or 7.5.";
-    return { pot: parsed.success ? parsed.data : null, problems };
+    return { pot: { known: "nominal", system: draft.system, size, wall: draft.wall }, problems };
   }
-  const vessel: Record<string, unknown> = { shape: draft.shape, wall: draft.wall };
+  const measures: Record<string, number> = {};
   for (const [field] of MEASURES[draft.shape]) {
     const value = readNumber(draft.measures[field] ?? "", "mm");
     if (Number.isNaN(value)) problems[field] = "Measure it, in mm (or write 30 cm, 12 in).";
     else if (value < 20) problems[field] = "Less than 20 mm is no pot. Did you mean cm? Write 30 cm.";
     else if (value > 5000) problems[field] = "More than 5 m is no pot.";
-    vessel[field] = value;
+    measures[field] = value;
   }
-  const parsed = potSchema.safeParse({ known: "measured", vessel });
-  if (!parsed.success && Object.keys(problems).length === 0) {
-    for (const issue of parsed.error.issues) problems[String(issue.path.at(-1))] = issue.message;
-  }
-  return { pot: parsed.success ? parsed.data : null, problems };
+  if (draft.shape === "bag" && measures.lengthMm <= measures.gussetMm / 2)
+    problems.lengthMm = "The bag is shorter than half its gusset: it cannot stand.";
+  // Exactly the measures this shape asks for have been read just above; the server validates them once more.
+  const vessel = { shape: draft.shape, wall: draft.wall, ...measures } as unknown as Vessel;
+  return { pot: { known: "measured", vessel }, problems };
 }
 
 export function PotFields({
@@ -115,7 +118,7 @@ export function PotFields({
 }) {
   const set = (part: Partial<PotDraft>) => onChange({ ...draft, ...part });
   const { pot, problems } = readPot(draft);
-  const volume = pot && Object.keys(problems).length === 0 ? mixEstimate(pot) : null;
+  const volume = Object.keys(problems).length === 0 ? mixEstimate(pot) : null;
   return (
     <div className="space-y-3">
       <div role="radiogroup" aria-label="How is the pot known" className="flex flex-wrap gap-x-6 gap-y-1">
