@@ -1,10 +1,10 @@
 import { expect, test } from "@playwright/test";
-import { round, world } from "./support";
+import { round, visit, world } from "./support";
 
 test("adding a tree: faults stand at their fields and what was typed stays", async ({ page, request }) => {
   const w = await world(request);
   await w.tree("T-1");
-  await page.goto(w.url("add"));
+  await visit(page, w.url("add"));
   await page.getByLabel("Tag").fill("t-1");
   await page.getByLabel("Kind").fill("Moon plum");
   await page.getByText("Don't know").click();
@@ -43,7 +43,7 @@ test("potting: a ball that does not fit says what to do; a day before the arriva
   const treeId = await w.tree("T-1", { arrivedOn: "2025-04-01" });
   await w.pots("Narrow 18 cm", round(180, 140, 300));
   await w.pots("Black 30 cm", round(300, 235, 270));
-  await page.goto(w.url(`tree/${treeId}/pot`));
+  await visit(page, w.url(`tree/${treeId}/pot`));
   await page.getByRole("button", { name: /Show the others/ }).click();
   await page.getByText("Narrow 18 cm").click();
   await expect(
@@ -62,7 +62,7 @@ test("potting: a ball that does not fit says what to do; a day before the arriva
 });
 
 test("the four questions: contradictions are told at the question", async ({ page }) => {
-  await page.goto("/setup");
+  await visit(page, "/setup");
   await page.getByLabel("Latitude").fill("95");
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(page.getByText("The latitude lies between -90 and 90.")).toBeVisible();
@@ -80,7 +80,7 @@ test("the four questions: contradictions are told at the question", async ({ pag
 test("pressing twice records once", async ({ page, request }) => {
   const w = await world(request);
   const treeId = await w.tree("T-1");
-  await page.goto(w.url(`tree/${treeId}`));
+  await visit(page, w.url(`tree/${treeId}`));
   await page.getByText("2 whole ball holds").click();
   await page.getByRole("button", { name: "Record what I see" }).dblclick();
   await expect(page.getByRole("status")).toContainText("what you saw");
@@ -92,7 +92,7 @@ test("undo of what others lean on is refused in words, and offered together", as
   const treeId = await w.tree("T-1");
   await w.roots(treeId, "2026-05-01", 2, 0);
   await w.tree("T-2");
-  await page.goto(w.url(`tree/${treeId}`));
+  await visit(page, w.url(`tree/${treeId}`));
   await page.getByRole("button", { name: "Undo: Arrived in a container" }).click();
   await expect(page.getByText(/Later entries lean on this one: T-1: roots looked at/)).toBeVisible();
   await page.getByRole("button", { name: "Undo these 2 together" }).click();

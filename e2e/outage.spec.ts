@@ -2,13 +2,13 @@ import { expect, test } from "@playwright/test";
 import { startDatabase } from "../scripts/lib/mariadb";
 import { readPid, sleep } from "../scripts/lib/processes";
 import path from "node:path";
-import { expectNoSeriousFindings, world } from "./support";
+import { expectNoSeriousFindings, visit, world } from "./support";
 
 test("the database gone for a moment: a clear word, nothing lost, and on it goes", async ({ page, request }) => {
   const dir = process.env.AURELIAN_TEST_DIR!;
   const w = await world(request);
   const treeId = await w.tree("T-1");
-  await page.goto(w.url("stores"));
+  await visit(page, w.url("stores"));
   await page.getByLabel("Name", { exact: true }).fill("Black 30 cm");
   await page.getByText("about so many litres").click();
   await page.getByLabel("Litres, about").fill("15");

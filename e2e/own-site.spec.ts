@@ -1,14 +1,14 @@
 import { expect, test } from "@playwright/test";
 import { generatedRecord, TRAMHALLE_NORMALS } from "../demo/weather";
 import { writeWeatherCsv } from "../formats/weather-csv";
-import { expectNoSeriousFindings, TODAY, watchErrors } from "./support";
+import { expectNoSeriousFindings, TODAY, visit, watchErrors, world } from "./support";
 
 test("an own site: four answers, a first tree, a first pot, a first date and its reason; then real weather moves it", async ({
   page,
 }) => {
   const errors = watchErrors(page);
   const from = Date.now();
-  await page.goto("/setup");
+  await visit(page, "/setup");
   await expectNoSeriousFindings(page);
   await page.getByLabel("Name of the collection").fill("Back yard");
   await page.getByLabel("Latitude").fill("47,4");
@@ -71,9 +71,8 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
 });
 
 test("files that are no weather files are told apart, and nothing is kept", async ({ page, request }) => {
-  const { world } = await import("./support");
   const w = await world(request);
-  await page.goto(w.url("almanac"));
+  await visit(page, w.url("almanac"));
   const choose = (name: string, text: string) =>
     page.getByLabel("Weather file").setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
   await choose("people.csv", "name,age\nAnna,7\n");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, round, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, round, visit, watchErrors, world } from "./support";
 
 test("one tree the whole way: from the Yard to potted, and back by undo", async ({ page, request }) => {
   const errors = watchErrors(page);
@@ -13,7 +13,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await w.pots("Black 30 cm", round(300, 235, 270));
   await w.pots("Thimble", round(90, 70, 80));
 
-  await page.goto(w.url("yard"));
+  await visit(page, w.url("yard"));
   const strips = page.getByRole("list", { name: /lose most/ }).getByRole("link");
   await expect(strips).toHaveCount(2);
   await expect(strips.first()).toHaveAccessibleName(/^Q-1, Quince.*overdue/);
@@ -48,12 +48,12 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expect(page.getByTestId("verdict")).toContainText("Not due");
   await expect(page.getByTestId("fill")).not.toHaveText(filledBefore!);
   await expect(page.getByText(/Potted into Black 30 cm, Fine aged bark.*85 % of roots kept/)).toBeVisible();
-  await page.goto(w.url("stores"));
+  await visit(page, w.url("stores"));
   await expect(page.getByRole("img", { name: "Black 30 cm: 1 free" })).toBeVisible();
   await expect(page.getByRole("img", { name: /Round 22 cm.*: 1 free/ })).toBeVisible();
   await expectNoSeriousFindings(page);
 
-  await page.goto(w.url(`tree/${treeId}`));
+  await visit(page, w.url(`tree/${treeId}`));
   await page.getByRole("button", { name: /Undo: Potted/ }).click();
   await expect(page.getByTestId("verdict")).toContainText("Overdue");
   await expect(page.getByTestId("fill")).toHaveText(filledBefore!);
@@ -63,7 +63,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
 test("a root check visibly changes the projection, and its undo changes it back", async ({ page, request }) => {
   const w = await world(request);
   const treeId = await w.tree("R-1", { arrivedOn: "2025-06-01" });
-  await page.goto(w.url(`tree/${treeId}`));
+  await visit(page, w.url(`tree/${treeId}`));
   const [due, fill] = [page.getByTestId("due"), page.getByTestId("fill")];
   const before = [await due.textContent(), await fill.textContent()];
   await page.getByText("1 holds around the core").click();
@@ -82,7 +82,7 @@ test("the Yard by keyboard: arrows walk, Enter opens, l shows the plain list", a
   const a = await w.tree("K-1");
   await w.roots(a, "2026-03-20", 4, 3);
   await w.tree("K-2", { kindId: null, typedName: "<b>Moon plum</b> & co", habit: "unknown", arrivedOn: "2026-05-10" });
-  await page.goto(w.url("yard"));
+  await visit(page, w.url("yard"));
   await page.getByRole("link", { name: /^K-1/ }).focus();
   await page.keyboard.press("ArrowRight");
   await expect(page.getByRole("link", { name: /^K-2/ })).toBeFocused();
@@ -105,7 +105,7 @@ test("a batch is one record, and an order that loses by waiting leads the Yard",
     arrivedOn: "2026-04-20",
     pot: { known: "nominal", system: "litre-label", size: "1", wall: "smooth-plastic" },
   });
-  await page.goto(w.url("yard"));
+  await visit(page, w.url("yard"));
   await expect(page.getByRole("link", { name: /^B-300/ })).toHaveCount(1);
   await expect(page.getByText("1 tree")).toBeVisible();
 });

@@ -1,26 +1,16 @@
-import { expect, type Page, test } from "@playwright/test";
-import { expectNoSeriousFindings, NORTH, SOUTH, TODAY, watchErrors, world } from "./support";
-
-/** Keys pressed before the page has woken up are lost: press one that changes nothing until it answers. */
-async function untilReady(page: Page): Promise<void> {
-  await expect(async () => {
-    await page.keyboard.press("?");
-    await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible({ timeout: 300 });
-  }).toPass();
-  await page.keyboard.press("Escape");
-}
+import { expect, test } from "@playwright/test";
+import { expectNoSeriousFindings, NORTH, SOUTH, TODAY, visit, watchErrors, world } from "./support";
 
 test("dragging the strip moves everything shown without a word to the server", async ({ page, request }) => {
   const errors = watchErrors(page);
   const w = await world(request, NORTH);
   const treeId = await w.tree("S-1", { arrivedOn: "2025-04-01", form: "liner" });
   await w.roots(treeId, "2025-09-20", 2, 0);
-  await page.goto(w.url("yard"));
+  await visit(page, w.url("yard"));
   const strip = page.getByRole("slider", { name: "As-of day of everything shown" });
   const tree = page.getByRole("link", { name: /^S-1/ });
   const before = await tree.getAttribute("aria-label");
   // The first move opens the browser's own replay; from then on nothing may be asked of the server.
-  await untilReady(page);
   await page.keyboard.press("]");
   await expect(page.getByText("Seen as of 22 May 2026")).toBeVisible();
   await expect(page).toHaveURL(/on=2026-05-22/);
@@ -60,8 +50,7 @@ test("the day stands in the address: opened again, the server shows what the bro
   const w = await world(request, NORTH);
   const treeId = await w.tree("S-2", { arrivedOn: "2025-04-01", form: "liner" });
   await w.roots(treeId, "2025-09-20", 2, 0);
-  await page.goto(w.url(`tree/${treeId}`));
-  await untilReady(page);
+  await visit(page, w.url(`tree/${treeId}`));
   const today = (await page.getByTestId("fill").textContent())!;
   await page.getByLabel("Day to see everything as of").fill("2026-09-01");
   await expect(page.getByText("Seen as of 1 Sept 2026")).toBeVisible();
@@ -80,10 +69,10 @@ test("the day stands in the address: opened again, the server shows what the bro
 test("a southern collection: its spring lies in September, and windows follow", async ({ page, request }) => {
   const w = await world(request, SOUTH);
   await w.tree("J-1", { kindId: "lemon", arrivedOn: "2024-10-01" });
-  await page.goto(w.url("almanac"));
+  await visit(page, w.url("almanac"));
   await expect(page.getByText("Last frost in spring.").locator("..")).toContainText(/Aug|Sept|Oct/);
   await expect(page.getByText("First frost in autumn.").locator("..")).toContainText(/May|Jun|Jul/);
-  await page.goto(w.url("yard"));
+  await visit(page, w.url("yard"));
   await page.getByRole("link", { name: /^J-1/ }).click();
   await expect(page.getByTestId("window")).toContainText(/opens \d+ (Sept|Oct|Nov)/);
 });
@@ -97,12 +86,12 @@ test("on a phone: strips of 72 px, nothing wider than the screen, nothing axe ob
   const treeId = await w.tree("P-1");
   await w.roots(treeId, "2026-03-20", 4, 3);
   for (const path of ["yard", `tree/${treeId}`, `tree/${treeId}/pot`, "stores", "almanac", "add"]) {
-    await page.goto(w.url(path));
+    await visit(page, w.url(path));
     await expect(page.getByRole("heading").first()).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
     await expectNoSeriousFindings(page);
   }
-  await page.goto(w.url("yard"));
+  await visit(page, w.url("yard"));
   expect((await page.getByRole("link", { name: /^P-1/ }).boundingBox())!.height).toBeGreaterThanOrEqual(72);
 });
 
@@ -132,7 +121,7 @@ test("calculations answer over HTTP as on the command line; nothing is known as 
   const bad = await request.post("/api/calc/vessel.volume", { data: { vessel: { shape: "round", topWidthMm: -1 } } });
   expect(bad.status()).toBe(400);
   expect(JSON.stringify(await bad.json())).toContain("vessel.topWidthMm");
-  await page.goto("/c/00000000-0000-4000-8000-000000000000/yard");
+  await visit(page, "/c/00000000-0000-4000-8000-000000000000/yard");
   await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
   expect(TODAY).toBe("2026-05-15");
 });

@@ -108,3 +108,13 @@ export function watchErrors(page: Page): string[] {
   });
   return errors;
 }
+
+/** Opens a page and waits until its forms and drawings have woken up: what is done to them before is lost. */
+export async function visit(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll("form, input[type=file], [role=slider], ol[data-on]")].every((element) =>
+      Object.keys(element).some((key) => key.startsWith("__reactProps")),
+    ),
+  );
+}

@@ -8,7 +8,7 @@ import type { TreeRecord } from "./records";
 /** The work whose window decides a tree's verdict. */
 export const VERDICT_OPERATION: Operation = "up-pot";
 /** Seasons before and after today's that wood and windows are computed for. */
-const SEASONS_BACK = 2;
+const SEASONS_BACK = 4;
 const SEASONS_AHEAD = 3;
 
 /** What trees of one profile share: read-only arrays by day, ready to cross to a worker. */

@@ -27,11 +27,13 @@ export interface TreePicture {
   /** Wood by stretches of one stage. */
   wood: { from: string; to: string; stage: WoodStage; ripe: number }[];
   open: { from: string; to: string }[];
+  /** Windows and wood are worked out from this day on; before it the picture knows only roots and events. */
+  tracksFrom: string;
   events: { id: string; entryId: string; on: string; kind: EventKind }[];
 }
 
 const YEARS_BACK = 2;
-const MOST_YEARS_BACK = 5;
+const MOST_YEARS_BACK = 4;
 const YEARS_AHEAD = 2.5;
 const STEP_DAYS = 12;
 const WOOD_STEP_DAYS = 6;
@@ -82,7 +84,8 @@ export function treePicture(
     from: toIso(from),
     to: toIso(to),
     points: project(events, indexed.lots, context, kind, sorted, on),
-    wood: woodStretches(kind, from, to),
+    wood: woodStretches(kind, Math.max(from, kind.wood.startDay), to),
+    tracksFrom: toIso(Math.max(from, kind.window.startDay)),
     open: openPeriods(kind.window, from, to).map((p) => ({ from: toIso(p.from), to: toIso(p.to) })),
     events: events
       .filter((e) => toDay(e.on.best) >= from && toDay(e.on.best) <= on)

@@ -97,7 +97,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
         >
           due
         </text>
-        <Hedge picture={picture} at={at} left={LEFT} right={width - RIGHT} />
+        <Hedge picture={picture} at={at} left={Math.max(LEFT, at(picture.tracksFrom))} right={width - RIGHT} />
         {picture.wood.map((w) => {
           const bare = w.stage === "dormant" || w.stage === "swelling";
           return (
@@ -127,7 +127,13 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
         {picture.events.map((e, i) => (
           <g key={e.id} transform={`translate(${at(e.on).toFixed(1)} 0)`}>
             <path d={`M0 ${PEGS_Y - 8}V${PEGS_Y + 6}`} stroke="#6b4a2f" strokeWidth="4" strokeLinecap="round" />
-            <text y={PEGS_Y + 20 + (i % 2) * 13} textAnchor="middle" fontSize="11" fill={INK}>
+            <text
+              y={PEGS_Y + 20 + (i % 2) * 13}
+              // Near the edge the word hangs to the right, clear of the row's name.
+              textAnchor={at(e.on) < LEFT + 30 ? "start" : "middle"}
+              fontSize="11"
+              fill={INK}
+            >
               {PEG_WORD[e.kind] ?? ""}
             </text>
           </g>

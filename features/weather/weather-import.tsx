@@ -1,6 +1,6 @@
 "use client";
 
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { day, number } from "@/ui/format";
 import { FormFaults } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
@@ -52,6 +52,12 @@ export function WeatherImport() {
     setFile(chosen);
     await look(chosen, { unit, dateOrder });
   };
+
+  // A file chosen while the page was still waking up is looked at, too.
+  const early = useRef(choose);
+  useEffect(() => {
+    void early.current(input.current?.files?.[0]);
+  }, []);
 
   const confirm = async () => {
     if (!file) return;
