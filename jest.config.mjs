@@ -12,7 +12,7 @@ const config = {
     "<rootDir>/server",
     "<rootDir>/ui",
   ],
-  testMatch: ["**/*.test.ts"],
+  testMatch: ["**/*.test.ts", "**/*.test.tsx"],
   extensionsToTreatAsEsm: [".ts", ".tsx"],
   transform: {
     "^.+\\.tsx?$": [

@@ -24,7 +24,7 @@ export interface FrostEvent {
   startYear: number[];
   rank: RiskDates;
   normal: RiskDates;
-  /** The method the handbook prefers for this record: normal tails for short records with frost in most years, else ranks. */
+  /** The method preferred for this record: normal tails for short records with frost in most years, else ranks. */
   preferred: RiskDates;
   /** Half-width of the 80 % sampling interval of the 10 % date, in days; null without two dated years. */
   plusMinusDays: number | null;

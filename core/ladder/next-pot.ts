@@ -46,7 +46,7 @@ export function stepRule(kPerDegreeDay: number): { ideal: number; largest: numbe
 
 /** A ball may lose this share of its height at the base to fit. */
 const MOST_TRIM = 0.15;
-/** Share of mix lost room for one watering when nothing is known of the mix: handbook of potting's usual tenth. */
+/** Share of mix lost room for one watering when nothing is known of the mix: the usual tenth. */
 const USUAL_DOSE = 0.1;
 
 interface Prepared {

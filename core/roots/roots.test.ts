@@ -93,7 +93,7 @@ test("a larger pot never fills sooner, and a correction never raises circling", 
   );
 });
 
-test("the seasons of the handbook's table, from a full ball slipped into plastic", () => {
+test("how many seasons growers see, from a full ball slipped into plastic", () => {
   const seasonsTo = (kk: number, ratio: number, target: number) => {
     const moved = moveRoots(0.9, 0, 10, 10 * ratio, "none");
     return warmthForEffective((logit(target) - logit(moved.fill)) / kk, moved.lagDegreeDays) / 1600;

@@ -3,7 +3,7 @@ import { brimHeightMm, widthAtMm } from "./vessel";
 import type { Material, Wall } from "./walls";
 
 /**
- * Densities of container materials, kg/L. Plastics and concrete: standard handbook densities (H); the rest typical ranges (M).
+ * Densities of container materials, kg/L. Plastics and concrete: standard densities (H); the rest typical ranges (M).
  * Terracotta is dry: 1.7–2.0, and 10–15 % more when wet.
  */
 export const DENSITY_KG_PER_L: Record<Material, number> = {

@@ -132,7 +132,7 @@ export function narrowsUpwards(vessel: Vessel): boolean {
   return widthAtMm(vessel, brimHeightMm(vessel)) < widthAtMm(vessel, 0) - 1;
 }
 
-/** Share of the mix that one watering must find room for, from the mix in place (handbook of potting: δ of the freeboard rule). */
+/** Share of the mix that one watering must find room for, from the mix in place (δ of the freeboard rule in docs/models.md). */
 export interface FreeboardRule {
   /** Leaching fraction of a watering. */
   leaching: number;

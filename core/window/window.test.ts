@@ -60,7 +60,7 @@ function lastSafe(place: keyof typeof places, kind: string): string {
 }
 
 test("the last days of growth lie where growers stop", () => {
-  // Handbook's plausible results; the constants are judgement, so weeks and not days are asked.
+  // Accepted practice; the constants are judgement, so weeks and not days are asked.
   expect(lastSafe("south", "olive") >= "02-10" && lastSafe("south", "olive") <= "03-15").toBe(true);
   expect(lastSafe("south", "lemon") >= "01-25" && lastSafe("south", "lemon") <= "03-05").toBe(true);
   expect(lastSafe("continental", "fig") >= "06-25" && lastSafe("continental", "fig") <= "08-05").toBe(true);

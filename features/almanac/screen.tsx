@@ -21,7 +21,7 @@ export async function AlmanacScreen({ collectionId }: { collectionId: string }) 
   const row = (dates: RiskDates) => FROST_RISKS.map((risk) => slotWord(dates[risk], site.latitudeDeg));
   return (
     <AlmanacView
-      words={frostWords(site, collection.units)}
+      words={frostWords(site)}
       tables={[table(last, "Last in spring"), table(first, "First in autumn")]}
       allYear={allYear}
       frostBySlot={stripData(view).frost}

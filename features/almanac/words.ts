@@ -1,6 +1,6 @@
 import { calendarSlot, type FrostEvent, type Site } from "@/core/climate/index";
 import { monthDayOfSlot } from "@/core/dates/index";
-import { monthDay, number, type Units } from "@/ui/format";
+import { monthDay, number } from "@/ui/format";
 
 export interface FrostWords {
   last: string;
@@ -34,7 +34,7 @@ export function sourceWords(site: Site): string {
   return "guess from four answers, until you read in a weather record";
 }
 
-export function frostWords(site: Site, _units: Units): FrostWords {
+export function frostWords(site: Site): FrostWords {
   const { last, first } = site.frost(0);
   return {
     last: sentence(last, site.latitudeDeg, "last"),

@@ -35,7 +35,7 @@ export async function TreeScreen({
 
 /** What does not change with the as-of day. */
 function factsOf(view: CollectionView, treeId: string): TreeFacts {
-  const { loaded, site, collection } = view;
+  const { loaded, site } = view;
   const tree = loaded.trees.find((t) => t.id === treeId)!;
   const profile = profileOf(tree);
   const rule = stepRule(profile.kPerDegreeDay);
@@ -54,7 +54,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     habit: tree.habit,
     step: rule,
     kPerDegreeDay: profile.kPerDegreeDay,
-    frost: frostWords(site, collection.units),
+    frost: frostWords(site),
     lots: loaded.lots.map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),
     history: (loaded.indexed.eventsByTree.get(treeId) ?? [])
       .map((event) => ({ event, entry: entries.get(event.entryId)! }))

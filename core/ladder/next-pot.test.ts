@@ -1,0 +1,76 @@
+import fc from "fast-check";
+import { fitPots, LEAST_RATIO, stepRule, type StorePot } from "./index";
+
+const pot = (lotId: string, widthMm: number, heightMm = widthMm, free = 1): StorePot => ({
+  lotId,
+  name: lotId,
+  free,
+  pot: { known: "measured", vessel: { shape: "cylinder", topWidthMm: widthMm, heightMm } },
+});
+const input = {
+  fromMixL: 8,
+  fill: 0.9,
+  circling: 0.2,
+  kPerDegreeDay: 0.00075,
+  correction: "none" as const,
+  warmthToSeasonEnd: 1500,
+  ball: { topWidthMm: 220, baseWidthMm: 220, heightMm: 200 },
+  finalVolumeL: null,
+};
+const misfits = (store: StorePot[], more: Partial<typeof input> | { finalVolumeL: number } = {}) =>
+  Object.fromEntries(fitPots({ ...input, ...more, store }).map((f) => [f.lotId, f.misfit]));
+
+test("each pot that does not fit says why", () => {
+  expect(
+    misfits([
+      pot("same", 220),
+      pot("next", 280),
+      pot("huge", 600),
+      pot("none", 280, 280, 0),
+      pot("narrow", 225, 420),
+      pot("flat", 420, 140),
+    ]),
+  ).toEqual({
+    same: "too-small",
+    next: null,
+    huge: "too-large",
+    none: "none-free",
+    narrow: "ball-too-wide",
+    flat: "ball-too-tall",
+  });
+});
+
+test("a fast tree with a long season may jump where a slow one may not", () => {
+  const far = [pot("far", 420)];
+  expect(misfits(far)).toEqual({ far: "too-large" });
+  expect(misfits(far, { kPerDegreeDay: 0.0031, warmthToSeasonEnd: 1800 })).toEqual({ far: null });
+  expect(misfits(far, { kPerDegreeDay: 0.0031, warmthToSeasonEnd: 100 })).toEqual({ far: "too-large" });
+});
+
+test("the final pot is not exceeded", () => {
+  expect(misfits([pot("next", 280)], { finalVolumeL: 12 })).toEqual({ next: "too-large" });
+});
+
+test("what fits comes first, nearest to the ideal step, and a larger pot is never fuller", () => {
+  fc.assert(
+    fc.property(fc.array(fc.integer({ min: 150, max: 600 }), { minLength: 2, maxLength: 12 }), (widths) => {
+      const fits = fitPots({ ...input, store: widths.map((w, i) => pot(`${i}`, w)) });
+      const firstMisfit = fits.findIndex((f) => f.misfit !== null);
+      if (firstMisfit >= 0) expect(fits.slice(firstMisfit).every((f) => f.misfit !== null)).toBe(true);
+      const good = fits.filter((f) => f.misfit === null);
+      for (let i = 1; i < good.length; i++) expect(good[i].distance).toBeGreaterThanOrEqual(good[i - 1].distance);
+      const byRatio = [...fits].sort((a, b) => a.ratio - b.ratio);
+      for (let i = 1; i < byRatio.length; i++)
+        expect(byRatio[i].fillAtSeasonEnd).toBeLessThanOrEqual(byRatio[i - 1].fillAtSeasonEnd + 1e-9);
+      expect(good.every((f) => f.ratio >= LEAST_RATIO)).toBe(true);
+    }),
+  );
+});
+
+test("steps grow with the pace of growth", () => {
+  const rules = [0.0003, 0.00075, 0.0014, 0.0031].map(stepRule);
+  for (let i = 1; i < rules.length; i++) {
+    expect(rules[i].ideal).toBeGreaterThan(rules[i - 1].ideal);
+    expect(rules[i].largest).toBeGreaterThan(rules[i - 1].largest);
+  }
+});
