@@ -9,6 +9,7 @@ const config = {
     "<rootDir>/demo",
     "<rootDir>/features",
     "<rootDir>/formats",
+    "<rootDir>/scripts",
     "<rootDir>/server",
     "<rootDir>/ui",
   ],
