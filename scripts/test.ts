@@ -67,7 +67,7 @@ async function main(): Promise<void> {
     await show(process.execPath, ["node_modules/@playwright/test/cli.js", "test"], {
       ...env,
       AURELIAN_URL: web.url,
-      AURELIAN_DB_PID: String(database!.pid),
+      AURELIAN_TEST_DIR: dir,
       NODE_OPTIONS: "--conditions=react-server",
     });
   });

@@ -16,7 +16,6 @@ const APP = "aurelian_app";
 export interface Database {
   address: DbAddress;
   ownerAddress: DbAddress;
-  pid: number;
   stop: () => Promise<void>;
   /** Called when the server ends without having been asked to. */
   onDeath: (handler: () => void) => void;
@@ -115,7 +114,6 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
   return {
     address: address(APP, secrets.app),
     ownerAddress,
-    pid: child.pid!,
     onDeath: (handler) => (onDeath = handler),
     stop: async () => {
       wanted = false;
