@@ -57,6 +57,10 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await page.getByRole("button", { name: /Undo: Potted/ }).click();
   await expect(page.getByTestId("verdict")).toContainText("Overdue");
   await expect(page.getByTestId("fill")).toHaveText(filledBefore!);
+  // The same button brings it back.
+  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByTestId("verdict")).toContainText("Not due");
+  await expect(page.getByRole("status")).toContainText("Brought back");
   expect(errors).toEqual([]);
 });
 

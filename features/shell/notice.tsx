@@ -9,6 +9,8 @@ interface Notice {
   entryId: string | null;
 }
 
+export const TAKEN_BACK = "Taken back.";
+
 const Context = createContext<{ tell: (notice: Notice) => void }>({ tell: () => undefined });
 
 export function useNotice() {
@@ -39,8 +41,10 @@ export function NoticeProvider({ collectionId, children }: { collectionId: strin
                 disabled={undo.busy}
                 onClick={() =>
                   void (async () => {
-                    const redo = await undo.undo([notice.entryId!]);
-                    if (redo) setNotice({ text: "Taken back.", entryId: null });
+                    const undone = await undo.undo([notice.entryId!]);
+                    // Undoing an undo brings it back: the same button goes to and fro.
+                    if (undone)
+                      setNotice({ text: notice.text === TAKEN_BACK ? "Brought back." : TAKEN_BACK, entryId: undone });
                   })()
                 }
               >
@@ -62,15 +66,20 @@ export function NoticeProvider({ collectionId, children }: { collectionId: strin
   );
 }
 
-/** Undoes entries one after another, latest first; stops at the first refusal and says why. */
+/** Undoes entries one after another, latest first; stops at the first refusal and says why. Answers the last undo's own entry. */
 export function useUndo(collectionId: string) {
   const router = useRouter();
   const { send, busy, failure } = useCommand("undo-entry");
   const undo = useCallback(
-    async (entryIds: readonly string[]): Promise<boolean> => {
-      for (const entryId of entryIds) if (!(await send({ collectionId, entryId }))) return false;
+    async (entryIds: readonly string[]): Promise<string | null> => {
+      let last: string | null = null;
+      for (const entryId of entryIds) {
+        const done = await send({ collectionId, entryId });
+        if (!done) return null;
+        last = done.entryId;
+      }
       router.refresh();
-      return true;
+      return last;
     },
     [collectionId, router, send],
   );

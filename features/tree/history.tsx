@@ -2,7 +2,7 @@
 
 import { day, litres, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
-import { useUndo } from "../shell/notice";
+import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
 import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, FORM_WORDS } from "../words";
 import type { TreeFacts } from "./tree-view";
 
@@ -10,6 +10,11 @@ import type { TreeFacts } from "./tree-view";
 export function History({ facts }: { facts: TreeFacts }) {
   const { collectionId, units } = useAsOf();
   const { undo, busy, problem, offer } = useUndo(collectionId);
+  const { tell } = useNotice();
+  const takeBack = async (entryIds: readonly string[]) => {
+    const undone = await undo(entryIds);
+    if (undone) tell({ text: TAKEN_BACK, entryId: undone });
+  };
   const words = ({ payload, lotName }: TreeFacts["history"][number]): string => {
     switch (payload.kind) {
       case "arrived":
@@ -31,7 +36,7 @@ export function History({ facts }: { facts: TreeFacts }) {
         <p role="alert" className="text-error font-semibold">
           {problem}{" "}
           {offer && (
-            <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void undo(offer)}>
+            <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void takeBack(offer)}>
               Undo these {offer.length} together
             </button>
           )}
@@ -52,7 +57,7 @@ export function History({ facts }: { facts: TreeFacts }) {
               className="btn btn-sm"
               disabled={busy}
               aria-label={`Undo: ${words(h)}`}
-              onClick={() => void undo([h.entryId])}
+              onClick={() => void takeBack([h.entryId])}
             >
               Undo
             </button>

@@ -93,6 +93,10 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
             <a href="#roots" className="btn btn-primary">
               Look at its roots
             </a>
+          ) : state.verdict.code === "no-pot" ? (
+            <Link href={`/c/${collectionId}/stores`} className="btn btn-primary">
+              Put a pot in store
+            </Link>
           ) : (
             <Link href={`/c/${collectionId}/tree/${facts.id}/pot`} className={`btn ${doPot ? "btn-primary" : ""}`}>
               Pot on

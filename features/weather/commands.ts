@@ -3,9 +3,8 @@ import { z } from "zod";
 import { parseWeatherCsv } from "@/formats/weather-csv";
 import { insertWeather } from "@/data/weather";
 import { command, envelope, refuse } from "../commands/define";
+import { MOST_WEATHER_BYTES } from "./limits";
 import { describeMoves } from "./moves";
-
-export const MOST_BYTES = 20 * 1024 * 1024;
 
 export const weatherOptions = z.object({
   unit: z.enum(["auto", "C", "F"]).default("auto"),
@@ -15,7 +14,11 @@ export const weatherOptions = z.object({
 /** All good lines of a file, or nothing. Answers what moved because of it. */
 export const importWeather = command({
   name: "import-weather",
-  input: envelope.extend({ fileName: z.string().max(200), text: z.string().max(MOST_BYTES), options: weatherOptions }),
+  input: envelope.extend({
+    fileName: z.string().max(200),
+    text: z.string().max(MOST_WEATHER_BYTES),
+    options: weatherOptions,
+  }),
   run: async (context, v) => {
     const parsed = parseWeatherCsv(v.text, v.options, context.today);
     if (!parsed.ok) refuse("file", parsed.message);

@@ -5,7 +5,8 @@ import { isDatabaseGone } from "@/data/db";
 import { type LineProblem, parseWeatherCsv } from "@/formats/weather-csv";
 import { todayAt } from "@/server/clock";
 import { pool } from "@/server/pool";
-import { MOST_BYTES, weatherOptions } from "./commands";
+import { weatherOptions } from "./commands";
+import { MOST_WEATHER_BYTES } from "./limits";
 
 export type WeatherPreview =
   | {
@@ -24,7 +25,7 @@ export type WeatherPreview =
   | { ok: false; message: string };
 
 const SHOWN_PROBLEMS = 200;
-const body = z.object({ text: z.string().max(MOST_BYTES), options: weatherOptions });
+const body = z.object({ text: z.string().max(MOST_WEATHER_BYTES), options: weatherOptions });
 
 /** Reads a file without keeping anything of it. */
 export async function previewWeather(collectionId: string, raw: unknown): Promise<WeatherPreview> {

@@ -6,9 +6,8 @@ import { FormFaults } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
+import { MOST_WEATHER_BYTES } from "./limits";
 import type { WeatherPreview } from "./preview";
-
-const MOST_BYTES = 20 * 1024 * 1024;
 
 type Unit = "auto" | "C" | "F";
 type Order = "auto" | "dmy" | "mdy";
@@ -44,8 +43,8 @@ export function WeatherImport() {
 
   const choose = async (picked: File | undefined) => {
     if (!picked) return;
-    if (picked.size > MOST_BYTES) {
-      setProblem("This file is larger than 20 MB: a daily record of a hundred years is smaller than that.");
+    if (picked.size > MOST_WEATHER_BYTES) {
+      setProblem("This file is larger than 8 MB: a daily record of a hundred years is smaller than that.");
       return;
     }
     const chosen = { name: picked.name, text: await picked.text() };
