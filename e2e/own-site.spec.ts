@@ -51,6 +51,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
 
   await page.getByRole("link", { name: "Almanac" }).click();
   await expect(page.getByText("guess", { exact: true })).toBeVisible();
+  await expect(page.getByRole("link", { name: "weather guessed from four answers" })).toBeVisible();
   await expectNoSeriousFindings(page);
   const csv = writeWeatherCsv(generatedRecord(47.4, TRAMHALLE_NORMALS, TODAY, 12, 11)).split("\n");
   csv.splice(400, 9);
@@ -65,6 +66,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
   await page.getByRole("button", { name: /^Read in 4,/ }).click();
   await expect(page.getByText(/complete frost years of your own record/)).toBeVisible();
   await expect(page.getByTestId("moved")).toContainText("Usual last frost in spring");
+  await expect(page.getByRole("link", { name: "weather guessed from four answers" })).toHaveCount(0);
   await expect(page.getByText("yard-station.csv", { exact: false }).first()).toBeVisible();
   await expectNoSeriousFindings(page);
   expect(errors).toEqual([]);

@@ -65,6 +65,12 @@ test.each([
   expect(sentence.endsWith(".")).toBe(true);
 });
 
+test("a tree that may be due already is not promised a day that has passed", () => {
+  expect(verdictSentence(state(verdict("unknown", { on: "2026-05-15" })), "2026-05-15")).toMatch(
+    /it may be due already\.$/,
+  );
+});
+
 test("a look that does not fit its history is told as such", () => {
   const s = state(verdict("unknown"), { surprise: { on: "2026-05-10", probability: 0.01 } });
   expect(verdictSentence(s, "2026-05-15")).toMatch(/seen on 10 May does not fit its history/);

@@ -40,7 +40,7 @@ export function verdictSentence(state: TreeState, near: string): string {
       if (state.surprise) {
         return `What was seen on ${day(state.surprise.on, near)} does not fit its history: its pot or its last potting may be recorded wrongly, or the look was off. Look once more; until then anything between ${percent(fill.p10)} and ${percent(fill.p90)} is possible.`;
       }
-      return `Nobody knows how full this pot is: somewhere between ${percent(fill.p10)} and ${percent(fill.p90)}. Look at its roots${on ? `; it may be due from ${on}` : ""}.`;
+      return `Nobody knows how full this pot is: somewhere between ${percent(fill.p10)} and ${percent(fill.p90)}. Look at its roots${on === null ? "" : verdict.on! <= near ? "; it may be due already" : `; it may be due from ${on}`}.`;
     case "not-due": {
       if (on === null) return "Not due: it will take years to use up this pot.";
       const ends =

@@ -16,6 +16,8 @@ export interface FrostTable {
   which: string;
   years: number;
   withFrost: number;
+  /** Counted in generated years, not in a record. */
+  generated: boolean;
   rank: (string | null)[];
   normal: (string | null)[];
 }
@@ -94,7 +96,8 @@ export function AlmanacView(props: Props) {
                   (["rank", "normal"] as const).map((method) => (
                     <tr key={t.which + method}>
                       <th scope="row">
-                        {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years} years)
+                        {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
+                        {t.generated ? "generated years" : "years"})
                       </th>
                       {t[method].map((d, i) => (
                         <td key={i}>{d ?? "none"}</td>

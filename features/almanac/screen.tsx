@@ -15,6 +15,7 @@ export async function AlmanacScreen({ collectionId }: { collectionId: string }) 
     which,
     years: event.years,
     withFrost: event.withFrost,
+    generated: site.basis !== "record",
     rank: row(event.rank),
     normal: row(event.normal),
   });

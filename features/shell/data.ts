@@ -25,6 +25,8 @@ export function statesOn(view: CollectionView, on: string): TreeState[] {
 }
 
 export interface StripData {
+  /** The weather behind everything shown is guessed from four answers. */
+  guessed: boolean;
   /** Chance of frost within the days around, by calendar slot, per cent. */
   frost: number[];
   /** Wood of the collection by week from `woodFrom` on: mean ripeness (0–100) of what has leaves, and the leafless share (0–100). */
@@ -51,6 +53,7 @@ export function stripData(view: CollectionView): StripData {
     closing.set(on, (closing.get(on) ?? 0) + 1);
   }
   return {
+    guessed: context.guessedWeather,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
     wood: Array.from({ length: weeks }, (_, w) => woodWeek(context, counts, from + w * WEEK)),

@@ -53,7 +53,7 @@ export function NoticeProvider({ collectionId, children }: { collectionId: strin
             )}
             <button
               type="button"
-              className="btn btn-sm btn-ghost"
+              className="btn btn-sm btn-ghost text-neutral-content"
               aria-label="Close this message"
               onClick={() => setNotice(null)}
             >

@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
 import { day as dayWord, month } from "@/ui/format";
@@ -17,7 +18,7 @@ const FURTHEST = 900;
 
 /** The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys. */
 export function SeasonStrip({ data }: { data: StripData }) {
-  const { on, today, setOn } = useAsOf();
+  const { collectionId, on, today, setOn } = useAsOf();
   const box = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1200);
   const drag = useRef<{ x: number; day: number; id: number } | null>(null);
@@ -105,6 +106,11 @@ export function SeasonStrip({ data }: { data: StripData }) {
               Back to today
             </button>
           </>
+        )}
+        {data.guessed && (
+          <Link href={`/c/${collectionId}/almanac`} prefetch={false} className="badge badge-warning badge-sm">
+            weather guessed from four answers
+          </Link>
         )}
         <label className="ml-auto flex items-center gap-2">
           <span className="hidden sm:inline">Go to</span>
