@@ -4,14 +4,14 @@ import { runCommand } from "@/features/commands/run";
 import { writeWeatherCsv } from "@/formats/weather-csv";
 import { todayAt } from "@/server/clock";
 import { generatedRecord, TRAMHALLE_NORMALS } from "./weather";
-import { LOTS, type Past, TRAMHALLE_SITE, TREES } from "./tramhalle";
+import { LOTS, type Past, TRAMHALLE_ID, TRAMHALLE_SITE, TREES } from "./tramhalle";
 
 const WEATHER_YEARS = 11;
 const WEATHER_SEED = 48_119;
 
 /** Makes the demo collection through the commands a person uses; answers what it holds. */
 export async function loadDemo(report: (line: string) => void) {
-  const collectionId = randomUUID();
+  const collectionId = TRAMHALLE_ID;
   const today = todayAt(TRAMHALLE_SITE.zone);
   const thisYear = yearOf(toDay(today));
   /** "So many years ago" counts back until the day has passed: a history never reaches into the future. */

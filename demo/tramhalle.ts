@@ -6,6 +6,9 @@ import type { Pot, Wall } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
 
 /** Tramhalle Roof: a housing co-operative's container trees. Everything here is made up. */
+/** Always the same id: the weather years after the record are seeded by it, so the demo shows the same dates on every machine. */
+export const TRAMHALLE_ID = "5e0f4a52-6d0f-4c3e-9b1a-70b5a2e1c48d";
+
 export const TRAMHALLE_SITE = {
   name: "Tramhalle Roof",
   zone: "Europe/Berlin",

@@ -5,7 +5,9 @@ export function isForeign(request: Request): boolean {
   const site = request.headers.get("sec-fetch-site");
   if (site !== null && site !== "same-origin" && site !== "none") return true;
   const origin = request.headers.get("origin");
-  return origin !== null && new URL(origin).host !== request.headers.get("host");
+  if (origin === null) return false;
+  // A sandboxed page sends the word "null", which is no address.
+  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get("host");
 }
 
 /** The body as JSON; undefined when it is none. */
