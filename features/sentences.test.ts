@@ -1,6 +1,14 @@
-import type { TreeState, Verdict, VerdictCode, YardRow } from "@/core/tree/index";
+import type { TreeState, Verdict, VerdictCode } from "@/core/tree/index";
 import { LIMITS } from "@/core/window/index";
-import { verdictDate, verdictSentence, verdictWord, wantedPot, windowReason, yardSentence } from "./sentences";
+import {
+  countYard,
+  verdictDate,
+  verdictSentence,
+  verdictWord,
+  wantedPot,
+  windowReason,
+  yardSentence,
+} from "./sentences";
 import { LIMIT_BECAUSE, LIMIT_WORD, potName, VERDICT_WORD } from "./words";
 
 const band = (p10: number, p50: number, p90: number) => ({ p10, p50, p90, basis: "derived" as const });
@@ -108,11 +116,11 @@ test("a window's reason gives the figures, open or closed", () => {
 });
 
 test("the Yard in one sentence", () => {
-  const row = (code: VerdictCode, open = false) => ({ verdict: verdict(code, { open }) }) as YardRow;
-  expect(yardSentence([row("overdue", true), row("overdue"), row("not-due")], 3)).toBe(
+  const row = (code: VerdictCode, open = false) => ({ verdict: verdict(code, { open }) });
+  expect(yardSentence(countYard([row("overdue", true), row("overdue"), row("not-due")]))).toBe(
     "3 trees · 2 overdue · 1 to move now",
   );
-  expect(yardSentence([row("wait")], 1)).toBe("1 tree · nothing to move today");
+  expect(yardSentence(countYard([row("wait")]))).toBe("1 tree · nothing to move today");
 });
 
 test("pots nobody named get plain names; wanted pots a range", () => {

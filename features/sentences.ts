@@ -1,4 +1,4 @@
-import type { TreeState, Verdict, YardRow } from "@/core/tree/index";
+import type { TreeState, Verdict } from "@/core/tree/index";
 import { day, litres, number, percent, type Units } from "@/ui/format";
 import { LIMIT_BECAUSE, VERDICT_WORD } from "./words";
 
@@ -84,12 +84,22 @@ export function wantedPot(low: number, high: number, units: Units): string {
   return `${litres(low, units)} to ${litres(high, units)} of mix`;
 }
 
+export interface YardCounts {
+  total: number;
+  overdue: number;
+  open: number;
+}
+
+export function countYard(rows: readonly { verdict: Verdict }[]): YardCounts {
+  return {
+    total: rows.length,
+    overdue: rows.filter((r) => r.verdict.code === "overdue").length,
+    open: rows.filter((r) => r.verdict.code === "move-now" || (r.verdict.code === "overdue" && r.verdict.open)).length,
+  };
+}
+
 /** The Yard in one sentence. */
-export function yardSentence(rows: readonly YardRow[], total: number): string {
-  const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
-  const open = rows.filter(
-    (r) => r.verdict.code === "move-now" || (r.verdict.code === "overdue" && r.verdict.open),
-  ).length;
+export function yardSentence({ total, overdue, open }: YardCounts): string {
   const parts = [`${number(total)} ${total === 1 ? "tree" : "trees"}`];
   if (overdue > 0) parts.push(`${overdue} overdue`);
   parts.push(open > 0 ? `${open} to move now` : "nothing to move today");

@@ -1,6 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { yardRows } from "@/core/tree/index";
+import { countYard } from "../sentences";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { YardView } from "./yard-view";
@@ -17,7 +18,7 @@ export async function YardScreen({ collectionId, on }: { collectionId: string; o
     <YardView
       initial={yardRows(view.loaded.indexed, states.slice(0, WITH_PAGE))}
       initialOn={day}
-      total={states.length}
+      counts={countYard(states)}
     />
   );
 }

@@ -8,7 +8,7 @@ import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { fullness, litres, type Units } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
-import { verdictDate, verdictWord, yardSentence } from "../sentences";
+import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "../sentences";
 import { useAsOf, useReplayed } from "../shell/as-of";
 import { LIMIT_WORD } from "../words";
 
@@ -17,9 +17,18 @@ const TALLEST_PX = 132;
 const WIDEST_PX = 150;
 
 /** Trees in the order of what is lost by waiting, standing on the ground line to one scale. */
-export function YardView({ initial, initialOn, total }: { initial: YardRow[]; initialOn: string; total: number }) {
+export function YardView({
+  initial,
+  initialOn,
+  counts,
+}: {
+  initial: YardRow[];
+  initialOn: string;
+  counts: YardCounts;
+}) {
   const { collectionId, settledOn, today, units, replay, revision } = useAsOf();
   const [whole, setWhole] = useState<{ rows: YardRow[]; revision: number } | null>(null);
+  const { total } = counts;
   const [plain, setPlain] = useState(false);
   const router = useRouter();
 
@@ -78,7 +87,7 @@ export function YardView({ initial, initialOn, total }: { initial: YardRow[]; in
     <div>
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <h1 className="text-2xl">Yard</h1>
-        <p className="text-lg">{yardSentence(rows, Math.max(total, rows.length))}</p>
+        <p className="text-lg">{yardSentence(rows.length < counts.total ? counts : countYard(rows))}</p>
         <span className="ml-auto flex flex-wrap gap-2">
           {first && (
             <button
