@@ -2,6 +2,7 @@ const config = {
   testEnvironment: "node",
   // Models run about ten times slower inside the test runner's sandbox than outside it.
   testTimeout: 120_000,
+  setupFiles: ["<rootDir>/test-support/setup.ts"],
   roots: [
     "<rootDir>/core",
     "<rootDir>/calc",

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import {
   brimEstimate,
+  brimHeightMm,
   freeboard,
   heightAtVolumeMm,
   likelyPotMassKg,
@@ -74,7 +75,9 @@ test("a measured volume overrides the geometry but keeps the shape", () => {
 test("the empty rim is never less than its minimum", () => {
   fc.assert(
     fc.property(anyVessel, fc.double({ min: 0.001, max: 0.3, noNaN: true }), (vessel, dose) => {
-      expect(freeboard(vessel, { dosePerMixL: dose }, 15).freeboardMm).toBeGreaterThanOrEqual(15 - 1e-6);
+      // A bag may stand lower than the rim asked for: then all of it stays empty.
+      const least = Math.min(15, brimHeightMm(vessel));
+      expect(freeboard(vessel, { dosePerMixL: dose }, 15).freeboardMm).toBeGreaterThanOrEqual(least - 1e-6);
     }),
   );
 });
