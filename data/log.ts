@@ -39,6 +39,15 @@ export async function findByCommandId(
     : null;
 }
 
+/** What an entry's command answered when it was recorded. */
+export async function entryResult(db: Db, scope: Scope, entryId: string): Promise<unknown> {
+  const row = await maybeOne<{ result: unknown }>(db, "SELECT result FROM entry WHERE collection_id = ? AND id = ?", [
+    scope.collectionId,
+    entryId,
+  ]);
+  return typeof row?.result === "string" ? JSON.parse(row.result) : row?.result;
+}
+
 export async function insertEntry(db: Db, scope: Scope, entry: Entry & { result: unknown }): Promise<void> {
   await run(
     db,

@@ -1,4 +1,4 @@
-import { dayAfterWarmth } from "../climate/index";
+import { dayAfterWarmth, warmthBetween } from "../climate/index";
 import { type DayNumber, toDay, toIso } from "../dates/index";
 import { type DateEstimate, type Estimate, mapEstimate, weaker } from "../estimate/index";
 import type { LoggedEvent } from "../event/index";
@@ -201,17 +201,11 @@ function fitStore(
     circling,
     kPerDegreeDay,
     correction,
-    warmthToSeasonEnd: sumBetween(context, kind, on, end),
+    warmthToSeasonEnd: warmthBetween(context.warmth, kind.profile.warmth, on, end),
     ball,
     finalVolumeL: tree.finalVolumeL,
     store: store.filter((pot) => pot.lotId !== replayed.lotId),
   });
-}
-
-function sumBetween(context: ReplayContext, kind: KindTracks, from: DayNumber, to: DayNumber): number {
-  const sums = context.warmth.sums[kind.profile.warmth];
-  const at = (day: DayNumber) => sums[Math.min(Math.max(day - context.warmth.startDay, 0), sums.length - 1)];
-  return at(to) - at(from);
 }
 
 /** The next midwinter at least four months away: where a move made now or at the coming swell is judged. */

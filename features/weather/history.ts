@@ -1,5 +1,5 @@
 import "server-only";
-import { maybeOne } from "@/data/db";
+import { entryResult } from "@/data/log";
 import type { WeatherSource } from "@/data/weather";
 import { pool } from "@/server/pool";
 import type { MovedDate } from "./moves";
@@ -8,12 +8,7 @@ import type { MovedDate } from "./moves";
 export async function listMoves(collectionId: string, sources: readonly WeatherSource[]): Promise<MovedDate[]> {
   const newest = sources.at(-1);
   if (!newest) return [];
-  const row = await maybeOne<{ result: unknown }>(
-    pool(),
-    "SELECT result FROM entry WHERE collection_id = ? AND id = ?",
-    [collectionId, newest.entryId],
-  );
-  const result = (typeof row?.result === "string" ? JSON.parse(row.result) : row?.result) as
+  const result = (await entryResult(pool(), { collectionId }, newest.entryId)) as
     { moved?: MovedDate[] } | null | undefined;
   return result?.moved ?? [];
 }
