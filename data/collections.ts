@@ -15,6 +15,7 @@ interface CollectionRow {
   seed: number;
   revision: number;
   weather_revision: number;
+  epoch: number;
 }
 
 export interface Collection {
@@ -31,10 +32,15 @@ export interface Collection {
   seed: number;
   revision: number;
   weatherRevision: number;
+  /** Changes with every restore, so that nothing remembered from before can be taken for now. */
+  epoch: number;
 }
 
+/** A collection before anything has happened to it. */
+export type NewCollection = Omit<Collection, "revision" | "weatherRevision" | "epoch">;
+
 const COLUMNS =
-  "id, name, latitude_deg, longitude_deg, elevation_m, zone, currency, units, risk, answers, seed, revision, weather_revision";
+  "id, name, latitude_deg, longitude_deg, elevation_m, zone, currency, units, risk, answers, seed, revision, weather_revision, epoch";
 
 function fromRow(row: CollectionRow): Collection {
   return {
@@ -51,6 +57,7 @@ function fromRow(row: CollectionRow): Collection {
     seed: row.seed,
     revision: Number(row.revision),
     weatherRevision: Number(row.weather_revision),
+    epoch: Number(row.epoch),
   };
 }
 
@@ -71,7 +78,7 @@ export async function lockCollection(db: Db, scope: Scope): Promise<Collection |
   return row ? fromRow(row) : null;
 }
 
-export async function insertCollection(db: Db, c: Omit<Collection, "revision" | "weatherRevision">): Promise<void> {
+export async function insertCollection(db: Db, c: NewCollection): Promise<void> {
   await run(
     db,
     `INSERT INTO collection (id, name, latitude_deg, longitude_deg, elevation_m, zone, currency, units, risk, answers, seed)

@@ -56,13 +56,15 @@ export async function run(db: Db, sql: string, params: unknown[] = []): Promise<
 /** Inserts rows in batches, so that long imports stay below the packet size. */
 export async function insertMany(
   db: Db,
-  table: "event" | "weather_day",
+  table: "event" | "pot_lot" | "tree" | "weather_day",
   columns: readonly string[],
   rows: readonly unknown[][],
   batch = 1000,
+  onBatch: (done: number) => void = () => undefined,
 ): Promise<void> {
   for (let i = 0; i < rows.length; i += batch) {
     await run(db, `INSERT INTO ${table} (${columns.join(", ")}) VALUES ?`, [rows.slice(i, i + batch)]);
+    onBatch(Math.min(i + batch, rows.length));
   }
 }
 

@@ -10,8 +10,18 @@ export interface Entry {
   actor: string;
   recordedAt: string;
   voidsEntryId: string | null;
+  /** The entry whose event this one says better. */
+  replacesEntryId: string | null;
   note: string | null;
 }
+
+/** Rows of entries after one revision, up to another: what a cache of the first still lacks. */
+export interface SeqRange {
+  after: number;
+  upTo: number;
+}
+
+export const WHOLE_LOG: SeqRange = { after: -1, upTo: Number.MAX_SAFE_INTEGER };
 
 interface EntryRow {
   id: string;
@@ -21,6 +31,7 @@ interface EntryRow {
   actor: string;
   recorded_at: string;
   voids_entry_id: string | null;
+  replaces_entry_id: string | null;
   note: string | null;
 }
 
@@ -51,8 +62,8 @@ export async function entryResult(db: Db, scope: Scope, entryId: string): Promis
 export async function insertEntry(db: Db, scope: Scope, entry: Entry & { result: unknown }): Promise<void> {
   await run(
     db,
-    `INSERT INTO entry (collection_id, id, seq, command_id, command, actor, recorded_at, voids_entry_id, note, result)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    `INSERT INTO entry (collection_id, id, seq, command_id, command, actor, recorded_at, voids_entry_id, replaces_entry_id, note, result)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     [
       scope.collectionId,
       entry.id,
@@ -62,17 +73,19 @@ export async function insertEntry(db: Db, scope: Scope, entry: Entry & { result:
       entry.actor,
       entry.recordedAt,
       entry.voidsEntryId,
+      entry.replacesEntryId,
       entry.note,
       JSON.stringify(entry.result ?? null),
     ],
   );
 }
 
-export async function listEntries(db: Db, scope: Scope): Promise<Entry[]> {
+export async function listEntries(db: Db, scope: Scope, { after, upTo }: SeqRange = WHOLE_LOG): Promise<Entry[]> {
   const rows = await many<EntryRow>(
     db,
-    "SELECT id, seq, command_id, command, actor, recorded_at, voids_entry_id, note FROM entry WHERE collection_id = ? ORDER BY seq",
-    [scope.collectionId],
+    `SELECT id, seq, command_id, command, actor, recorded_at, voids_entry_id, replaces_entry_id, note
+     FROM entry WHERE collection_id = ? AND seq > ? AND seq <= ? ORDER BY seq`,
+    [scope.collectionId, after, upTo],
   );
   return rows.map((r) => ({
     id: r.id,
@@ -82,16 +95,9 @@ export async function listEntries(db: Db, scope: Scope): Promise<Entry[]> {
     actor: r.actor,
     recordedAt: r.recorded_at,
     voidsEntryId: r.voids_entry_id,
+    replacesEntryId: r.replaces_entry_id,
     note: r.note,
   }));
-}
-
-/** Entries that do not count: voided by one that does. Latest first, so that a redo (a void of a void) is seen before what it restores. */
-export function voidedEntries(entries: readonly Pick<Entry, "id" | "seq" | "voidsEntryId">[]): Set<string> {
-  const voided = new Set<string>();
-  const voids = entries.filter((e) => e.voidsEntryId !== null).sort((a, b) => b.seq - a.seq);
-  for (const entry of voids) if (!voided.has(entry.id)) voided.add(entry.voidsEntryId!);
-  return voided;
 }
 
 interface EventRow {
@@ -102,6 +108,7 @@ interface EventRow {
   recorded_at: string;
   tree_id: string | null;
   pot_lot_id: string | null;
+  place_id: string | null;
   on_best: string;
   on_from: string;
   on_to: string;
@@ -109,7 +116,7 @@ interface EventRow {
 }
 
 const EVENT_COLUMNS =
-  "e.id, e.entry_id, n.seq, e.ord, n.recorded_at, e.tree_id, e.pot_lot_id, e.on_best, e.on_from, e.on_to, e.payload";
+  "e.id, e.entry_id, n.seq, e.ord, n.recorded_at, e.tree_id, e.pot_lot_id, e.place_id, e.on_best, e.on_from, e.on_to, e.payload";
 
 function eventFromRow(row: EventRow): LoggedEvent {
   const raw: unknown = typeof row.payload === "string" ? JSON.parse(row.payload) : row.payload;
@@ -121,6 +128,7 @@ function eventFromRow(row: EventRow): LoggedEvent {
     recordedAt: row.recorded_at,
     treeId: row.tree_id,
     potLotId: row.pot_lot_id,
+    placeId: row.place_id,
     on: { best: row.on_best, from: row.on_from, to: row.on_to },
     // Written by this program after validation; parsed again so that a payload of an older version cannot pass unseen.
     payload: eventPayload.parse(raw),
@@ -128,12 +136,12 @@ function eventFromRow(row: EventRow): LoggedEvent {
 }
 
 /** Events in the order of the day they happened, then of recording; undone ones included. */
-export async function listEvents(db: Db, scope: Scope): Promise<LoggedEvent[]> {
+export async function listEvents(db: Db, scope: Scope, { after, upTo }: SeqRange = WHOLE_LOG): Promise<LoggedEvent[]> {
   const rows = await many<EventRow>(
     db,
     `SELECT ${EVENT_COLUMNS} FROM event e JOIN entry n ON n.collection_id = e.collection_id AND n.id = e.entry_id
-     WHERE e.collection_id = ? ORDER BY e.on_best, n.seq, e.ord`,
-    [scope.collectionId],
+     WHERE e.collection_id = ? AND n.seq > ? AND n.seq <= ? ORDER BY e.on_best, n.seq, e.ord`,
+    [scope.collectionId, after, upTo],
   );
   return rows.map(eventFromRow);
 }
@@ -156,6 +164,7 @@ export async function insertEvents(
       "kind",
       "tree_id",
       "pot_lot_id",
+      "place_id",
       "on_best",
       "on_from",
       "on_to",
@@ -169,6 +178,7 @@ export async function insertEvents(
       e.payload.kind,
       e.treeId,
       e.potLotId,
+      e.placeId ?? null,
       e.on.best,
       e.on.from,
       e.on.to,

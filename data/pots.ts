@@ -1,14 +1,17 @@
 import type { LotRecord } from "@/core/tree/index";
 import { potSchema } from "@/core/vessel/index";
-import { type Db, many, run, type Scope } from "./db";
+import { type Db, insertMany, many, type Scope } from "./db";
+import { type SeqRange, WHOLE_LOG } from "./log";
 
 export type StoredLot = LotRecord & { entryId: string; price: number | null };
 
-export async function listLots(db: Db, scope: Scope): Promise<StoredLot[]> {
+export async function listLots(db: Db, scope: Scope, { after, upTo }: SeqRange = WHOLE_LOG): Promise<StoredLot[]> {
   const rows = await many<{ id: string; entry_id: string; name: string; pot: unknown; price: number | null }>(
     db,
-    "SELECT id, entry_id, name, pot, price FROM pot_lot WHERE collection_id = ? ORDER BY name",
-    [scope.collectionId],
+    `SELECT l.id, l.entry_id, l.name, l.pot, l.price
+     FROM pot_lot l JOIN entry n ON n.collection_id = l.collection_id AND n.id = l.entry_id
+     WHERE l.collection_id = ? AND n.seq > ? AND n.seq <= ? ORDER BY l.name`,
+    [scope.collectionId, after, upTo],
   );
   return rows.map((r) => ({
     id: r.id,
@@ -19,13 +22,11 @@ export async function listLots(db: Db, scope: Scope): Promise<StoredLot[]> {
   }));
 }
 
-export async function insertLot(db: Db, scope: Scope, lot: StoredLot): Promise<void> {
-  await run(db, "INSERT INTO pot_lot (collection_id, id, entry_id, name, pot, price) VALUES (?, ?, ?, ?, ?, ?)", [
-    scope.collectionId,
-    lot.id,
-    lot.entryId,
-    lot.name,
-    JSON.stringify(lot.pot),
-    lot.price,
-  ]);
+export async function insertLots(db: Db, scope: Scope, lots: readonly StoredLot[]): Promise<void> {
+  await insertMany(
+    db,
+    "pot_lot",
+    ["collection_id", "id", "entry_id", "name", "pot", "price"],
+    lots.map((lot) => [scope.collectionId, lot.id, lot.entryId, lot.name, JSON.stringify(lot.pot), lot.price]),
+  );
 }

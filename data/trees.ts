@@ -1,5 +1,6 @@
 import type { TreeRecord } from "@/core/tree/index";
-import { type Db, many, run, type Scope } from "./db";
+import { type Db, insertMany, many, type Scope } from "./db";
+import { type SeqRange, WHOLE_LOG } from "./log";
 
 interface TreeRow {
   id: string;
@@ -18,12 +19,14 @@ interface TreeRow {
 
 export type StoredTree = TreeRecord & { entryId: string };
 
-export async function listTrees(db: Db, scope: Scope): Promise<StoredTree[]> {
+export async function listTrees(db: Db, scope: Scope, { after, upTo }: SeqRange = WHOLE_LOG): Promise<StoredTree[]> {
   const rows = await many<TreeRow>(
     db,
-    `SELECT id, entry_id, tag, kind_id, typed_name, habit, cultivar, purpose, plant_count, final_volume_l, trunk_mm, height_m
-     FROM tree WHERE collection_id = ? ORDER BY tag`,
-    [scope.collectionId],
+    `SELECT t.id, t.entry_id, t.tag, t.kind_id, t.typed_name, t.habit, t.cultivar, t.purpose, t.plant_count, t.final_volume_l,
+            t.trunk_mm, t.height_m
+     FROM tree t JOIN entry n ON n.collection_id = t.collection_id AND n.id = t.entry_id
+     WHERE t.collection_id = ? AND n.seq > ? AND n.seq <= ? ORDER BY t.tag`,
+    [scope.collectionId, after, upTo],
   );
   return rows.map((r) => ({
     id: r.id,
@@ -41,12 +44,26 @@ export async function listTrees(db: Db, scope: Scope): Promise<StoredTree[]> {
   }));
 }
 
-export async function insertTree(db: Db, scope: Scope, t: StoredTree): Promise<void> {
-  await run(
+export async function insertTrees(db: Db, scope: Scope, trees: readonly StoredTree[]): Promise<void> {
+  await insertMany(
     db,
-    `INSERT INTO tree (collection_id, id, entry_id, tag, kind_id, typed_name, habit, cultivar, purpose, plant_count, final_volume_l, trunk_mm, height_m)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    "tree",
     [
+      "collection_id",
+      "id",
+      "entry_id",
+      "tag",
+      "kind_id",
+      "typed_name",
+      "habit",
+      "cultivar",
+      "purpose",
+      "plant_count",
+      "final_volume_l",
+      "trunk_mm",
+      "height_m",
+    ],
+    trees.map((t) => [
       scope.collectionId,
       t.id,
       t.entryId,
@@ -60,6 +77,6 @@ export async function insertTree(db: Db, scope: Scope, t: StoredTree): Promise<v
       t.finalVolumeL,
       t.trunkMm,
       t.heightM,
-    ],
+    ]),
   );
 }

@@ -1,7 +1,6 @@
-import type { ArrivalForm } from "@/core/event/index";
+import type { ArrivalForm, Purpose } from "@/core/event/index";
 import type { ReadyMixName } from "@/core/mix/index";
 import type { CorrectionName } from "@/core/roots/index";
-import type { Purpose } from "@/core/tree/index";
 import type { Pot, Wall } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
 

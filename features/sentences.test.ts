@@ -25,6 +25,8 @@ const state = (v: Verdict, more: Partial<TreeState> = {}): TreeState => ({
   lotId: null,
   pottedOn: null,
   volumeL: band(5, 5, 5),
+  share: 1,
+  together: [],
   fill: band(0.2, 0.5, 0.9),
   circling: band(0, 1, 2),
   stage: "knit",

@@ -2,11 +2,11 @@ import type { Misfit } from "@/core/ladder/index";
 import type { ReadyMixName } from "@/core/mix/index";
 import type { CorrectionName, FillStage } from "@/core/roots/index";
 import type { SettingWarning } from "@/core/setting/index";
-import type { LiftAdvice, Purpose, VerdictCode } from "@/core/tree/index";
-import type { Pot, Wall } from "@/core/vessel/index";
+import type { LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
+import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
 import type { Habit, WoodStage } from "@/core/wood/index";
-import type { ArrivalForm } from "@/core/event/index";
+import type { ArrivalForm, DeathCause, Ending, Method, Purpose, StockPace } from "@/core/event/index";
 
 /** Words for the core's codes: made last, in one place. */
 
@@ -87,6 +87,7 @@ export const CORRECTION_WORDS: Record<CorrectionName, { name: string; what: stri
   "rake-and-thin": { name: "Rake and thin", what: "rake out a third, thin thick roots" },
   "prune-and-return": { name: "Prune and return", what: "cut back a third for the same pot" },
   "wash-bare": { name: "Wash bare", what: "remove all mix, correct every root" },
+  split: { name: "Part the plants", what: "shake, soak or wash the plants of one pot apart" },
   "replace-top": { name: "Replace the top", what: "renew the top 20–60 mm" },
 };
 
@@ -194,8 +195,73 @@ export function potName(pot: Pot): string {
         ? `${pot.size} pint bag`
         : `${pot.size} L`;
   }
+  if (pot.known === "outside")
+    return `${pot.shape === "round" ? "Round" : "Square"} ${Math.round(outerWidthMm(pot) / 10)} cm outside`;
   const { vessel } = pot;
   const width =
     vessel.shape === "bag" ? vessel.flatWidthMm : vessel.shape === "rectangle" ? vessel.topLengthMm : vessel.topWidthMm;
   return `${vessel.shape[0].toUpperCase()}${vessel.shape.slice(1)} ${Math.round(width / 10)} cm`;
 }
+
+export const ENDING_WORDS: Record<Ending, string> = {
+  died: "died",
+  sold: "sold",
+  given: "given away",
+  "planted-out": "planted out",
+  scrapped: "scrapped",
+  lost: "lost or stolen",
+  merged: "entered twice",
+};
+
+export const CAUSE_WORDS: Record<DeathCause, string> = {
+  unknown: "nobody knows",
+  frost: "frost",
+  drought: "dried out",
+  "wet-roots": "wet, rotten roots",
+  heat: "heat",
+  pest: "pest",
+  disease: "disease",
+  "root-work": "after root work",
+  wind: "wind, a fall",
+  animal: "an animal",
+};
+
+export const METHOD_WORDS: Record<Method, string> = {
+  seed: "from seed",
+  cutting: "as a cutting",
+  "air-layer": "as an air layer",
+  graft: "by grafting",
+  division: "by division",
+  unknown: "nobody knows how",
+};
+
+export const STOCK_WORDS: Record<StockPace, string> = {
+  "very-dwarfing": "very dwarfing",
+  dwarfing: "dwarfing",
+  half: "half-vigorous",
+  vigorous: "vigorous",
+};
+
+export const PLACE_WORDS: Record<PlaceKind, string> = {
+  open: "outdoors, open",
+  sheltered: "outdoors, sheltered",
+  unheated: "indoors, unheated",
+  "frost-free": "indoors, kept free of frost",
+  heated: "indoors, heated",
+};
+
+/** A tag as it is spoken of: a lost one says so. */
+export function tagName(tree: { tag: string; tagLost?: boolean }): string {
+  return tree.tagLost ? `${tree.tag} (tag lost)` : tree.tag;
+}
+
+/** What a hand feels through pot and surface, from grade 1 on; the words of the walk-round. */
+export const FEEL_WORDS = [
+  { name: "Loose", what: "mix shifts, the ball would crumble" },
+  { name: "Springy", what: "holds, gives under the thumb" },
+  { name: "Firm", what: "hard to press, lifts as one" },
+  { name: "Rock hard", what: "no finger goes in, roots at holes or top" },
+] as const;
+
+/** Days of the week, Monday first. */
+export const WEEKDAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;

@@ -1,5 +1,6 @@
 import { parse } from "csv-parse/sync";
 import type { DailyRecord } from "@/core/climate/index";
+import { separatorOf } from "./table";
 import { dayFromParts, type DayNumber, toDay, toIso } from "@/core/dates/index";
 
 /**
@@ -59,17 +60,6 @@ function readHeader(cell: string): { field: Field | null; fahrenheit: boolean } 
     .replace(/[\s-]+/g, "_");
   const field = (Object.keys(HEADERS) as Field[]).find((f) => HEADERS[f].test(bare) || HEADERS[f].test(lower)) ?? null;
   return { field, fahrenheit };
-}
-
-function separatorOf(text: string): string {
-  const line =
-    text
-      .slice(0, 5000)
-      .split(/\r?\n/)
-      .find((l) => l.trim() !== "") ?? "";
-  const unquoted = line.replace(/"[^"]*"/g, "");
-  const count = (s: string) => unquoted.split(s).length - 1;
-  return [";", "\t", ","].sort((a, b) => count(b) - count(a))[0];
 }
 
 interface Parts {

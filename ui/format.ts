@@ -70,22 +70,4 @@ export function month(iso: IsoDate): string {
   return monthFormat.format(atNoon(iso));
 }
 
-/** What a person types into a number field: decimal comma or point, spaces, an own unit. NaN when it is no number. */
-export function readNumber(text: string, kind: "plain" | "mm" | "litres" | "celsius" = "plain"): number {
-  const match = /^\s*([+-−]?\s*\d[\d\s]*(?:[.,]\d+)?|[+-−]?[.,]\d+)\s*([a-z°"%#²]*)\.?\s*$/i.exec(
-    text.replace("−", "-"),
-  );
-  if (!match) return NaN;
-  const value = Number(match[1].replace(/\s/g, "").replace(",", "."));
-  const unit = match[2].toLowerCase();
-  if (unit === "") return value;
-  const factors: Record<string, Record<string, number>> = {
-    plain: { "%": 1 },
-    mm: { mm: 1, cm: 10, m: 1000, in: 25.4, '"': 25.4, ft: 304.8 },
-    litres: { l: 1, litre: 1, litres: 1, gal: 3.785411784, ml: 0.001 },
-    celsius: { "°c": 1, c: 1 },
-  };
-  if (kind === "celsius" && (unit === "°f" || unit === "f")) return ((value - 32) * 5) / 9;
-  const factor = factors[kind][unit];
-  return factor === undefined ? NaN : value * factor;
-}
+export { readNumber } from "@/core/units/index";

@@ -1,4 +1,5 @@
 import type { IsoDate } from "../dates/index";
+import { Z90 } from "../math/index";
 
 /** Where a number comes from, strongest first. */
 export type Basis = "measured" | "derived" | "typical" | "guess";
@@ -38,8 +39,8 @@ export function mapEstimate(estimate: Estimate, f: (x: number) => number, basis:
   return { p10: Math.min(a, c), p50: b, p90: Math.max(a, c), basis: weaker(estimate.basis, basis) };
 }
 
-/** Half the natural-log width of the band in standard deviations: spread of a positive quantity (1.2816 = z of 90 %). */
+/** Half the natural-log width of the band in standard deviations: spread of a positive quantity. */
 export function logSd(estimate: Estimate): number {
   if (!(estimate.p10 > 0) || estimate.p90 <= estimate.p10) return 0;
-  return Math.log(estimate.p90 / estimate.p10) / (2 * 1.2816);
+  return Math.log(estimate.p90 / estimate.p10) / (2 * Z90);
 }

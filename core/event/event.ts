@@ -1,7 +1,9 @@
 import { z } from "zod";
 import { parseIso } from "../dates/index";
-import { ARRIVAL_FORMS } from "./forms";
+import { potSchema } from "../vessel/index";
+import { ARRIVAL_FORMS, DEATH_CAUSES, ENDINGS, METHODS, PURPOSES, STOCK_PACES } from "./forms";
 import { CORRECTION_NAMES } from "../roots/index";
+import { HABITS } from "../wood/index";
 import { mixSchema, READY_MIX_NAMES } from "../mix/index";
 
 /** A calendar day as text; the message speaks to the person who typed it. */
@@ -22,6 +24,33 @@ const grade = z.number().int().min(0).max(4);
 const text = (most: number) => z.string().max(most);
 const id = z.uuid();
 
+/** Depth from the rim down to the mix, by finger or rule. */
+const depthToMixMm = z.number().min(0).max(2000).nullable().optional();
+
+/**
+ * What may be said anew of a tree: only the named fields change, for all days. A tag of null is a lost one.
+ */
+export const descriptionSchema = z.object({
+  tag: text(40).min(1).nullable().optional(),
+  kindId: text(60).nullable().optional(),
+  typedName: text(120).nullable().optional(),
+  habit: z
+    .enum([...HABITS, "unknown"])
+    .nullable()
+    .optional(),
+  cultivar: text(120).nullable().optional(),
+  purpose: z.enum(PURPOSES).optional(),
+  finalVolumeL: z.number().positive().max(5000).nullable().optional(),
+  rootstock: text(120).nullable().optional(),
+  stockPace: z.enum(STOCK_PACES).nullable().optional(),
+  /** Where the plant came from: a tree of this collection, or words. */
+  motherId: id.nullable().optional(),
+  motherName: text(160).nullable().optional(),
+  method: z.enum(METHODS).nullable().optional(),
+  raisedOn: happened.nullable().optional(),
+});
+export type Description = z.infer<typeof descriptionSchema>;
+
 /** One discriminated union of everything that may have happened. Payloads are versioned in the log (`payload_version`). */
 export const eventPayload = z.discriminatedUnion("kind", [
   z.object({
@@ -29,15 +58,18 @@ export const eventPayload = z.discriminatedUnion("kind", [
     form: z.enum(ARRIVAL_FORMS),
     /** When it was last potted, if anyone knows. */
     lastPotted: happened.nullable(),
+    depthToMixMm,
+    /** Number of equal plants, where a correction changed what the record began with. */
+    count: z.number().int().min(1).max(100_000).optional(),
   }),
   z.object({
     kind: z.literal("potted"),
     correction: z.enum(CORRECTION_NAMES),
     retainedShare: z.number().min(0.05).max(1).nullable(),
-    mix: z.union([z.enum(READY_MIX_NAMES), mixSchema]),
+    mix: z.union([z.enum(READY_MIX_NAMES), mixSchema]).nullable(),
     mixName: text(80),
-    /** Mix in place and levels as planned or measured. */
-    mixL: z.number().positive().max(20_000),
+    /** Mix in place and levels as planned or measured; null where only the pot is known and its range must travel on. */
+    mixL: z.number().positive().max(20_000).nullable(),
     fillHeightMm: z.number().positive().max(5000).nullable(),
     bottomLayerMm: z.number().min(0).max(1000),
     wetMassKg: z.number().positive().max(50_000).nullable(),
@@ -46,9 +78,61 @@ export const eventPayload = z.discriminatedUnion("kind", [
     kind: z.literal("roots-read"),
     fillGrade: grade.nullable(),
     circlingGrade: grade.nullable(),
+    /** `feel`: judged through pot and surface, without knocking out. */
+    by: z.enum(["look", "feel"]).optional(),
   }),
+  /** The pot it stands in, and the tree itself, as measured; only what was measured is given. */
+  z.object({
+    kind: z.literal("measured"),
+    pot: potSchema.nullable(),
+    depthToMixMm,
+    trunkMm: z.number().positive().max(3000).nullable().optional(),
+    heightM: z.number().positive().max(60).nullable().optional(),
+  }),
+  z.object({ kind: z.literal("described"), changes: descriptionSchema }),
+  z.object({ kind: z.literal("placed") }),
+  z.object({
+    kind: z.literal("ended"),
+    how: z.enum(ENDINGS),
+    /** How many plants of the record. */
+    count: z.number().int().min(1).max(100_000),
+    cause: z.enum(DEATH_CAUSES).nullable(),
+    /** The pot leaves with the tree; otherwise it is free again. */
+    potLeaves: z.boolean(),
+    /** The record it turned out to be a second one of. */
+    intoTreeId: id.nullable().optional(),
+    note: text(400),
+  }),
+  /** Plants taken from a batch become a record of their own, which shares the batch's past. */
+  z.object({ kind: z.literal("split-off"), count: z.number().int().min(1).max(100_000), childId: id }),
+  z.object({ kind: z.literal("split-from"), parentId: id }),
+  /** Stands in one pot with others from now on, with this share of its mix (1: has it to itself again). */
+  z.object({
+    kind: z.literal("joined"),
+    share: z.number().min(0.01).max(1),
+    together: z.array(id).min(1).max(12),
+    correction: z.enum(CORRECTION_NAMES),
+  }),
+  z.object({ kind: z.literal("photographed"), photoId: id }),
   z.object({ kind: z.literal("stocked"), count: z.number().int().min(1).max(100_000) }),
   z.object({ kind: z.literal("noted"), text: text(4000) }),
+  /** Events that do not count any more because this entry says it better or says it of another tree. */
+  z.object({ kind: z.literal("withdrawn"), eventIds: z.array(id).min(1).max(20_000) }),
+  /** Entries taken back together by this one. */
+  z.object({ kind: z.literal("voided"), entryIds: z.array(id).min(1).max(20_000) }),
+  /** Somebody who helps, or the keeper (`self`). The newest word about a person counts. */
+  z.object({
+    kind: z.literal("person"),
+    personId: id,
+    name: text(80).min(1),
+    self: z.boolean(),
+    liftKg: z.number().min(1).max(50),
+    hoursPerWeek: z.number().min(0).max(100).nullable(),
+    /** Days of the week, Monday = 1. */
+    weekdays: z.array(z.number().int().min(1).max(7)).max(7),
+    gone: z.boolean(),
+  }),
+  z.object({ kind: z.literal("absence"), personId: id.nullable(), from: isoDate, to: isoDate, note: text(160) }),
 ]);
 export type EventPayload = z.infer<typeof eventPayload>;
 export type EventKind = EventPayload["kind"];
@@ -62,6 +146,7 @@ export interface LoggedEvent {
   recordedAt: string;
   treeId: string | null;
   potLotId: string | null;
+  placeId?: string | null;
   on: Happened;
   payload: EventPayload;
 }

@@ -9,3 +9,34 @@ export const ARRIVAL_FORMS = [
   "unknown",
 ] as const;
 export type ArrivalForm = (typeof ARRIVAL_FORMS)[number];
+
+/** How a tree leaves the collection, or part of a batch does. */
+export const ENDINGS = ["died", "sold", "given", "planted-out", "scrapped", "lost", "merged"] as const;
+export type Ending = (typeof ENDINGS)[number];
+
+/** What a tree died of, as far as anyone can say. */
+export const DEATH_CAUSES = [
+  "unknown",
+  "frost",
+  "drought",
+  "wet-roots",
+  "heat",
+  "pest",
+  "disease",
+  "root-work",
+  "wind",
+  "animal",
+] as const;
+export type DeathCause = (typeof DEATH_CAUSES)[number];
+
+/** How a plant was raised from its mother. */
+export const METHODS = ["seed", "cutting", "air-layer", "graft", "division", "unknown"] as const;
+export type Method = (typeof METHODS)[number];
+
+/** What a stock does to the scion's pace; judgement, from the usual classes of fruit stocks. */
+export const STOCK_PACES = ["very-dwarfing", "dwarfing", "half", "vigorous"] as const;
+export type StockPace = (typeof STOCK_PACES)[number];
+
+/** What a tree is for: it sets the end of its ladder of pots. */
+export const PURPOSES = ["crop", "ornament", "grow-on", "stock", "rescue", "miniature"] as const;
+export type Purpose = (typeof PURPOSES)[number];

@@ -1,2 +1,3 @@
 export * from "./forms";
 export * from "./event";
+export * from "./counting";

@@ -148,3 +148,6 @@ export function bisect(f: (x: number) => number, low: number, high: number, tole
   }
   return (a + b) / 2;
 }
+
+/** z of an 80 % band's end: turns bands into spreads and back. */
+export const Z90 = 1.2815515655446004;

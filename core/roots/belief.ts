@@ -1,4 +1,4 @@
-import { logistic, logit, normalCdf, normalPdf, normalQuantile } from "../math/index";
+import { logistic, logit, normalCdf, normalPdf } from "../math/index";
 import {
   CIRCLING_MOST,
   clipFill,
@@ -24,9 +24,15 @@ const GRID_WEIGHT = normalised(GRID_Z.map(normalPdf));
 const SUB_Z = [-1.4603, -0.5976, 0, 0.5976, 1.4603];
 
 /** Grade of fill as read by eye: noise on x, and how often a grade is simply off. */
-const FILL_NOISE = 0.6;
-const LAPSE = 0.04;
-const CIRCLING_NOISE = 0.5;
+export interface Eye {
+  fillNoise: number;
+  circlingNoise: number;
+  lapse: number;
+}
+/** The ball out of its pot, before the eyes. */
+export const BY_LOOK: Eye = { fillNoise: 0.6, circlingNoise: 0.5, lapse: 0.04 };
+/** Felt through pot and surface, the ball where it is: twice as vague, and more often simply off. Our judgement (L). */
+export const BY_FEEL: Eye = { fillNoise: 1.2, circlingNoise: 1.2, lapse: 0.1 };
 /** Season warmth as the pot felt it, against the model: 15 % a season, independent between seasons. */
 export const SEASON_SD = 0.15;
 const SEASON_DEGREE_DAYS = 1600;
@@ -129,6 +135,16 @@ export function moveBelief(
   b.warmthSince = 0;
 }
 
+/** The same roots in another share of the same mix: nothing is disturbed, growth goes on. */
+export function shareBelief(b: RootBelief, ratio: number): void {
+  for (let j = 0; j < GRID; j++) {
+    const f = logistic(b.x[j]);
+    const after = clipFill(f / ratio);
+    b.x[j] = logit(after);
+    b.xVar[j] *= ((1 - f) / (1 - after)) ** 2;
+  }
+}
+
 /** Uncertainty of when something happened, as a variance of the warmth since. */
 export function blurBelief(b: RootBelief, warmthSd: number): void {
   for (let j = 0; j < GRID; j++) b.xVar[j] += (b.k[j] * warmthSd) ** 2;
@@ -138,11 +154,16 @@ export function blurBelief(b: RootBelief, warmthSd: number): void {
  * A root check: grades 0–4 of fill and circling as seen. Either may be missing. Answers how probable the grade of fill was before
  * it was seen (null without one): a small number asks whether the history is wrong.
  */
-export function checkBelief(b: RootBelief, fillGrade: number | null, circlingGrade: number | null): number | null {
+export function checkBelief(
+  b: RootBelief,
+  fillGrade: number | null,
+  circlingGrade: number | null,
+  eye: Eye = BY_LOOK,
+): number | null {
   let [total, expected] = [0, 0];
   for (let j = 0; j < GRID; j++) {
-    const fill = fillGrade === null ? 1 : observeFill(b, j, fillGrade);
-    const circling = circlingGrade === null ? 1 : observeCircling(b, j, circlingGrade);
+    const fill = fillGrade === null ? 1 : observeFill(b, j, fillGrade, eye);
+    const circling = circlingGrade === null ? 1 : observeCircling(b, j, circlingGrade, eye);
     expected += b.weight[j] * fill;
     b.weight[j] *= fill * circling;
     total += b.weight[j];
@@ -152,14 +173,14 @@ export function checkBelief(b: RootBelief, fillGrade: number | null, circlingGra
 }
 
 /** Probit of x between the grade's boundaries; the normal at this grid point is matched to the posterior's moments. */
-function observeFill(b: RootBelief, j: number, grade: number): number {
-  const sd = Math.sqrt(b.xVar[j] + FILL_NOISE ** 2);
+function observeFill(b: RootBelief, j: number, grade: number, { fillNoise, lapse }: Eye): number {
+  const sd = Math.sqrt(b.xVar[j] + fillNoise ** 2);
   const low = grade === 0 ? -Infinity : (FILL_CUTS[grade - 1] - b.x[j]) / sd;
   const high = grade === 4 ? Infinity : (FILL_CUTS[grade] - b.x[j]) / sd;
   const inside = Math.max(1e-12, normalCdf(high) - normalCdf(low));
   const [pLow, pHigh] = [Number.isFinite(low) ? normalPdf(low) : 0, Number.isFinite(high) ? normalPdf(high) : 0];
-  const likelihood = LAPSE / 5 + (1 - LAPSE) * inside;
-  const seen = ((1 - LAPSE) * inside) / likelihood;
+  const likelihood = lapse / 5 + (1 - lapse) * inside;
+  const seen = ((1 - lapse) * inside) / likelihood;
   const gain = b.xVar[j] / sd;
   const shift = (gain * (pLow - pHigh)) / inside;
   const curve = ((Number.isFinite(low) ? low * pLow : 0) - (Number.isFinite(high) ? high * pHigh : 0)) / inside;
@@ -170,10 +191,10 @@ function observeFill(b: RootBelief, j: number, grade: number): number {
   return likelihood;
 }
 
-function observeCircling(b: RootBelief, j: number, grade: number): number {
-  const variance = b.circlingVar[j] + CIRCLING_NOISE ** 2;
+function observeCircling(b: RootBelief, j: number, grade: number, { circlingNoise, lapse }: Eye): number {
+  const variance = b.circlingVar[j] + circlingNoise ** 2;
   const z = (grade - b.circling[j]) / Math.sqrt(variance);
-  const likelihood = LAPSE / 5 + ((1 - LAPSE) * normalPdf(z)) / Math.sqrt(variance);
+  const likelihood = lapse / 5 + ((1 - lapse) * normalPdf(z)) / Math.sqrt(variance);
   const gain = b.circlingVar[j] / variance;
   b.circling[j] = Math.min(CIRCLING_MOST - 0.01, Math.max(0, b.circling[j] + gain * (grade - b.circling[j])));
   b.circlingVar[j] *= 1 - gain;
@@ -232,6 +253,3 @@ export function warmthUntilDue(b: RootBelief, points: BeliefPoints): { warmth: F
   }
   return { warmth, byCircling };
 }
-
-/** z of an 80 % band's end, for turning bands into spreads. */
-export const Z90 = normalQuantile(0.9);

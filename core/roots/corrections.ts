@@ -21,6 +21,7 @@ export const CORRECTIONS = {
   "rake-and-thin": { retained: 0.7, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
   "prune-and-return": { retained: 0.7, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
   "wash-bare": { retained: 0.55, circlingRemoved: 0.95, lagDegreeDays: 400, intact: false },
+  split: { retained: 0.8, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
   "replace-top": { retained: 0.97, circlingRemoved: 0, lagDegreeDays: 60, intact: true },
 } as const satisfies Record<string, Correction>;
 export type CorrectionName = keyof typeof CORRECTIONS;

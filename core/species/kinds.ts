@@ -1,5 +1,6 @@
 import { HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
 import type { RootWarmthSet } from "../climate/index";
+import type { StockPace } from "../event/index";
 import { type Vigour, VIGOUR_PER_DEGREE_DAY } from "../roots/index";
 
 /** What the models need to know of a kind. Values from experience and memory of the literature: marks A sure … C guess. */
@@ -429,4 +430,12 @@ export function profileOf(choice: KindChoice): Profile {
     note: null,
     basis: "guess",
   };
+}
+
+/** What a stock does to the pace of the roots, as a factor: from the usual classes of fruit stocks, our judgement (L). */
+const STOCK_FACTOR: Record<StockPace, number> = { "very-dwarfing": 0.5, dwarfing: 0.65, half: 0.85, vigorous: 1.15 };
+
+/** The kind's profile as this tree's stock changes it; the same object where nobody has named a stock. */
+export function onStock(profile: Profile, stockPace: StockPace | null | undefined): Profile {
+  return stockPace ? { ...profile, kPerDegreeDay: profile.kPerDegreeDay * STOCK_FACTOR[stockPace] } : profile;
 }

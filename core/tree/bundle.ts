@@ -24,8 +24,8 @@ function fromBase64(text: string): Uint8Array {
 }
 
 /** JSON with typed arrays packed as base64. */
-export function packBundle(bundle: ReplayBundle): string {
-  return JSON.stringify(bundle, (_key, value: unknown) => {
+function pack(value: unknown): string {
+  return JSON.stringify(value, (_key, value: unknown) => {
     if (value instanceof Uint8Array) return { $packed: "u8", data: toBase64(value) } satisfies Packed;
     if (value instanceof Float32Array) {
       return {
@@ -37,11 +37,16 @@ export function packBundle(bundle: ReplayBundle): string {
   });
 }
 
-export function unpackBundle(text: string): ReplayBundle {
+function unpack(text: string): unknown {
   return JSON.parse(text, (_key, value: unknown) => {
     if (typeof value !== "object" || value === null || !("$packed" in value)) return value;
     const packed = value as Packed;
     const bytes = fromBase64(packed.data);
     return packed.$packed === "u8" ? bytes : new Float32Array(bytes.buffer);
-  }) as ReplayBundle;
+  });
 }
+
+export const packBundle = (bundle: ReplayBundle): string => pack(bundle);
+export const unpackBundle = (text: string): ReplayBundle => unpack(text) as ReplayBundle;
+export const packContext = (context: ReplayContext): string => pack(context);
+export const unpackContext = (text: string): ReplayContext => unpack(text) as ReplayContext;

@@ -4,6 +4,7 @@ import type { StorePot } from "../ladder/index";
 import { toDay } from "../dates/index";
 import { profileOf } from "../species/index";
 import type { ReplayContext } from "./context";
+import { plantsOn, type PresenceStep, presenceSteps } from "./presence";
 import type { CollectionRecords, LotRecord } from "./records";
 import { treeAt, type TreeState } from "./state";
 
@@ -11,7 +12,9 @@ import { treeAt, type TreeState } from "./state";
 export interface IndexedRecords {
   records: CollectionRecords;
   lots: Map<string, LotRecord>;
+  /** A record taken from a batch begins with the batch's events up to that day. */
   eventsByTree: Map<string, LoggedEvent[]>;
+  presence: Map<string, PresenceStep[]>;
 }
 
 export function indexRecords(records: CollectionRecords): IndexedRecords {
@@ -22,7 +25,40 @@ export function indexRecords(records: CollectionRecords): IndexedRecords {
     if (list) list.push(event);
     else eventsByTree.set(event.treeId, [event]);
   }
-  return { records, lots: new Map(records.lots.map((lot) => [lot.id, lot])), eventsByTree };
+  shareBatchHistories(eventsByTree);
+  return {
+    records,
+    lots: new Map(records.lots.map((lot) => [lot.id, lot])),
+    eventsByTree,
+    presence: new Map(records.trees.map((tree) => [tree.id, presenceSteps(tree, eventsByTree.get(tree.id) ?? [])])),
+  };
+}
+
+function shareBatchHistories(eventsByTree: Map<string, LoggedEvent[]>): void {
+  const done = new Set<string>();
+  const complete = (treeId: string): LoggedEvent[] => {
+    const own = eventsByTree.get(treeId) ?? [];
+    if (done.has(treeId)) return own;
+    done.add(treeId);
+    const split = own.find((e) => e.payload.kind === "split-from");
+    if (split?.payload.kind !== "split-from") return own;
+    const before = complete(split.payload.parentId).filter((e) => comesBefore(e, split));
+    const whole = [...before, ...own];
+    eventsByTree.set(treeId, whole);
+    return whole;
+  };
+  for (const treeId of [...eventsByTree.keys()]) complete(treeId);
+}
+
+/** In order of the day, then of recording. */
+function comesBefore(a: LoggedEvent, b: LoggedEvent): boolean {
+  return a.on.best < b.on.best || (a.on.best === b.on.best && (a.seq < b.seq || (a.seq === b.seq && a.ord < b.ord)));
+}
+
+/** Whether an event puts the tree into a pot. */
+export function namesPot(event: LoggedEvent): boolean {
+  const { kind } = event.payload;
+  return kind === "arrived" || kind === "potted" || kind === "joined";
 }
 
 /** Pots by lot on a day: how many there are, less those a tree stands in. */
@@ -35,15 +71,23 @@ export function storeAt(indexed: IndexedRecords, on: DayNumber): StorePot[] {
   }
   for (const tree of indexed.records.trees) {
     let lotId: string | null = null;
+    let share = 1;
     for (const event of indexed.eventsByTree.get(tree.id) ?? []) {
       if (toDay(event.on.best) > on) break;
-      if (event.payload.kind === "arrived" || event.payload.kind === "potted") lotId = event.potLotId;
+      if (namesPot(event)) {
+        lotId = event.potLotId;
+        share = event.payload.kind === "joined" ? event.payload.share : 1;
+      }
+      // A pot that leaves with its tree is owned no more.
+      if (event.payload.kind === "ended" && event.treeId === tree.id && event.payload.potLeaves && lotId !== null)
+        owned.set(lotId, (owned.get(lotId) ?? 0) - event.payload.count * share);
     }
-    if (lotId !== null) owned.set(lotId, (owned.get(lotId) ?? 0) - tree.count);
+    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], on);
+    if (lotId !== null) owned.set(lotId, (owned.get(lotId) ?? 0) - plants * share);
   }
   return indexed.records.lots
     .filter((lot) => owned.has(lot.id))
-    .map((lot) => ({ lotId: lot.id, name: lot.name, pot: lot.pot, free: Math.max(0, owned.get(lot.id)!) }));
+    .map((lot) => ({ lotId: lot.id, name: lot.name, pot: lot.pot, free: Math.max(0, Math.round(owned.get(lot.id)!)) }));
 }
 
 /** All trees of a collection on a day, in the order of what is lost by waiting: overdue first, then by days to the last safe day. */
@@ -53,6 +97,7 @@ export function collectionAt(indexed: IndexedRecords, context: ReplayContext, on
   const tags = new Map(indexed.records.trees.map((tree) => [tree.id, tree.tag]));
   return indexed.records.trees
     .flatMap((tree) => {
+      if (plantsOn(indexed.presence.get(tree.id) ?? [], on) === 0) return [];
       const kind = context.kinds[profileOf(tree).key];
       const state = treeAt(tree, indexed.eventsByTree.get(tree.id) ?? [], indexed.lots, offered, context, kind, on, {
         pots: "for-verdict",

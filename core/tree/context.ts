@@ -3,7 +3,11 @@ import { type DayNumber, seasonOf } from "../dates/index";
 import { type Profile, profileOf } from "../species/index";
 import { DEFAULT_WINDOW, type Operation, windowSeries, type WindowOptions, type WindowSeries } from "../window/index";
 import { type WoodSeries, woodSeries } from "../wood/index";
+import type { DayStretch } from "./people";
 import type { TreeRecord } from "./records";
+
+/** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
+export const MODEL_VERSION = "2026-11-b";
 
 /** The work whose window decides a tree's verdict. */
 export const VERDICT_OPERATION: Operation = "up-pot";
@@ -27,6 +31,8 @@ export interface ReplayContext {
   kinds: Record<string, KindTracks>;
   /** The site's weather is guessed from answers. */
   guessedWeather: boolean;
+  /** Days on which nobody is there to work. */
+  away: readonly DayStretch[];
 }
 
 export function buildContext(
@@ -45,6 +51,7 @@ export function buildContext(
     warmth: site.warmth,
     kinds,
     guessedWeather: site.basis === "answers",
+    away: [],
   };
 }
 

@@ -1,4 +1,7 @@
 export * from "./records";
+export * from "./resolve";
+export * from "./presence";
+export * from "./people";
 export * from "./ball";
 export * from "./mass";
 export * from "./context";
@@ -10,3 +13,5 @@ export * from "./potting";
 export * from "./picture";
 export * from "./bundle";
 export * from "./yard";
+export * from "./moves";
+export * from "./narrow";

@@ -1,12 +1,13 @@
 import { type DayNumber, toDay, toIso } from "../dates/index";
 import type { EventKind } from "../event/index";
-import { profileOf } from "../species/index";
+import { onStock, profileOf } from "../species/index";
 import { type Vessel, vesselOf } from "../vessel/index";
 import { openPeriods } from "../window/index";
 import { type WoodStage } from "../wood/index";
 import { usualFillHeightMm } from "./ball";
 import { type IndexedRecords, storeAt } from "./collection";
 import type { ReplayContext } from "./context";
+import { endOf } from "./presence";
 import { replay } from "./replay";
 import { project, type ProjectionPoint, treeAt, type TreeState, woodOn } from "./state";
 
@@ -43,16 +44,19 @@ export function treePicture(
   indexed: IndexedRecords,
   context: ReplayContext,
   treeId: string,
-  on: DayNumber,
+  asked: DayNumber,
 ): TreePicture | null {
   const tree = indexed.records.trees.find((t) => t.id === treeId);
   if (!tree) return null;
   const events = indexed.eventsByTree.get(treeId) ?? [];
+  // A tree that left is shown as it left.
+  const on = Math.min(asked, endOf(indexed.presence.get(treeId) ?? [])?.day ?? asked);
   const kind = context.kinds[profileOf(tree).key];
+  const profile = onStock(kind.profile, tree.stockPace);
   const store = storeAt(indexed, on).filter((pot) => pot.free > 0);
   const state = treeAt(tree, events, indexed.lots, store, context, kind, on);
   if (!state) return null;
-  const replayed = replay(events, indexed.lots, kind.profile, context.warmth, on)!;
+  const replayed = replay(events, indexed.lots, profile, context.warmth, on)!;
   const arrived = toDay(events[0].on.best);
   // Far enough back to show the last potting, where it is not too long ago.
   const back = Math.max(
@@ -83,7 +87,7 @@ export function treePicture(
       : null,
     from: toIso(from),
     to: toIso(to),
-    points: project(events, indexed.lots, context, kind, sorted, on),
+    points: project(events, indexed.lots, context, profile, sorted, on),
     wood: woodStretches(kind, Math.max(from, kind.wood.startDay), to),
     tracksFrom: toIso(Math.max(from, kind.window.startDay)),
     open: openPeriods(kind.window, from, to).map((p) => ({ from: toIso(p.from), to: toIso(p.to) })),

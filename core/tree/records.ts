@@ -1,4 +1,4 @@
-import type { LoggedEvent } from "../event/index";
+import type { Happened, LoggedEvent, Method, Purpose, StockPace } from "../event/index";
 import type { KindChoice } from "../species/index";
 import type { Pot } from "../vessel/index";
 
@@ -13,10 +13,28 @@ export interface TreeRecord extends KindChoice {
   finalVolumeL: number | null;
   trunkMm: number | null;
   heightM: number | null;
+  /** The label is gone: `tag` is the last one known. */
+  tagLost?: boolean;
+  rootstock?: string | null;
+  stockPace?: StockPace | null;
+  motherId?: string | null;
+  motherName?: string | null;
+  method?: Method | null;
+  raisedOn?: Happened | null;
+  /** Where it stands, by the newest move. */
+  placeId?: string | null;
+  /** The batch it was taken from. */
+  parentId?: string | null;
 }
 
-export const PURPOSES = ["crop", "ornament", "grow-on", "stock", "rescue", "miniature"] as const;
-export type Purpose = (typeof PURPOSES)[number];
+/** A named spot trees stand in. */
+export interface PlaceRecord {
+  id: string;
+  name: string;
+  kind: PlaceKind;
+}
+export const PLACE_KINDS = ["open", "sheltered", "unheated", "frost-free", "heated"] as const;
+export type PlaceKind = (typeof PLACE_KINDS)[number];
 
 export interface LotRecord {
   id: string;
@@ -28,6 +46,7 @@ export interface LotRecord {
 export interface CollectionRecords {
   trees: TreeRecord[];
   lots: LotRecord[];
+  places?: PlaceRecord[];
   /** Counting events only (undone ones left out), in order of day, then of recording. */
   events: LoggedEvent[];
 }

@@ -1,19 +1,22 @@
 import { type RootWarmthSet, warmthBetween, type WarmthTrack } from "../climate/index";
 import { type DayNumber, toDay } from "../dates/index";
-import { type Estimate, exactly, logSd } from "../estimate/index";
+import { type Estimate, exactly, logSd, mapEstimate } from "../estimate/index";
 import type { ArrivalForm, Happened, LoggedEvent } from "../event/index";
 import { type Mix, READY_MIXES, volumeLeft } from "../mix/index";
 import {
   blurBelief,
+  BY_FEEL,
+  BY_LOOK,
   checkBelief,
   CIRCLING_BY_WALL,
   growBelief,
   moveBelief,
   priorBelief,
   type RootBelief,
+  shareBelief,
 } from "../roots/index";
 import type { Profile } from "../species/index";
-import { mixEstimate, type Pot, wallOf } from "../vessel/index";
+import { brimHeightMm, mixEstimate, type Pot, vesselOf, wallOf } from "../vessel/index";
 import type { LotRecord } from "./records";
 
 /** What is supposed of roots on arrival, by form, before anyone looks. Wide on purpose (L). */
@@ -35,6 +38,11 @@ const AFTER_POTTING = { fill: 0.3, xSd: 0.6, circling: 0.3, circlingSd: 0.4, lag
 /** Spread of the mean of a range taken as triangular: range/√24 on each side of its middle. */
 const RANGE_TO_SD = 1 / Math.sqrt(24);
 
+/** Mix in place where nobody has said a word about the pot. */
+const ANY_POT: Estimate = { p10: 1.5, p50: 7, p90: 30, basis: "guess" };
+/** A step into a pot nobody described, as a factor of the mix before it: between a narrow slip and a long jump. */
+const ANY_STEP = { p10: 1.2, p50: 2, p90: 4 };
+
 /** A tree between two of its events: what is believed on `day`, ready to be grown to any later day. */
 export interface Replayed {
   belief: RootBelief;
@@ -43,6 +51,9 @@ export interface Replayed {
   pot: Pot | null;
   /** Mix in place when it was set. */
   volumeL: Estimate;
+  /** Its share of the pot's mix: 1 unless it stands in one pot with others. */
+  share: number;
+  together: string[];
   previousVolumeL: number | null;
   pottedOn: DayNumber | null;
   /** Day of the last disturbance of the roots. */
@@ -111,7 +122,8 @@ function apply(
   const pot = event.potLotId === null ? null : (lots.get(event.potLotId)?.pot ?? null);
   switch (payload.kind) {
     case "arrived": {
-      const volumeL = pot ? mixEstimate(pot) : exactly(5, "guess");
+      const depth = payload.depthToMixMm ?? null;
+      const volumeL = pot ? mixEstimate(pot, depth) : ANY_POT;
       const potted = payload.lastPotted;
       const start = potted ? AFTER_POTTING : ARRIVAL_PRIORS[payload.form];
       const belief = priorBelief({
@@ -127,12 +139,14 @@ function apply(
         lotId: event.potLotId,
         pot,
         volumeL,
+        share: 1,
+        together: [],
         previousVolumeL: null,
         pottedOn,
         disturbedOn: payload.form === "bare-root" ? day : pottedOn,
         mix: null,
         mixName: null,
-        fillHeightMm: null,
+        fillHeightMm: fillHeightOf(pot, depth),
         bottomLayerMm: 0,
         arrivedOn: day,
         lastCheckOn: null,
@@ -146,13 +160,16 @@ function apply(
     }
     case "potted": {
       if (!state) return null;
-      const mix = mixOf(payload.mix);
+      const mix = payload.mix === null ? null : mixOf(payload.mix);
       const ageYears = state.pottedOn === null ? 0 : (day - state.pottedOn) / 365.25;
       const slumped = state.mix ? volumeLeft(state.mix, ageYears) : 1;
       const from = state.volumeL.p50 * slumped;
+      const to = mixAfter(payload.mixL, pot, state.volumeL.p50);
+      // Back into the same pot nobody measured: whatever its size, it has not changed.
+      const samePot = event.potLotId !== null && event.potLotId === state.lotId && pot?.known !== "measured";
       moveBelief(state.belief, {
-        ratio: payload.mixL / from,
-        lnVolumeSd: logSd(state.volumeL),
+        ratio: to.p50 / from,
+        lnVolumeSd: samePot ? 0 : Math.hypot(logSd(state.volumeL), logSd(to)),
         correction: payload.correction,
         retainedShare: payload.retainedShare ?? undefined,
         wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
@@ -160,7 +177,9 @@ function apply(
       blurBelief(state.belief, warmthSdOf(track, profile.warmth, event.on));
       state.lotId = event.potLotId;
       state.pot = pot;
-      state.volumeL = exactly(payload.mixL, "derived");
+      state.volumeL = to;
+      state.share = 1;
+      state.together = [];
       state.previousVolumeL = from;
       state.pottedOn = day;
       state.disturbedOn = day;
@@ -172,13 +191,85 @@ function apply(
     }
     case "roots-read": {
       if (!state) return null;
-      const evidence = checkBelief(state.belief, payload.fillGrade, payload.circlingGrade);
+      const evidence = checkBelief(
+        state.belief,
+        payload.fillGrade,
+        payload.circlingGrade,
+        payload.by === "feel" ? BY_FEEL : BY_LOOK,
+      );
+      if (payload.by === "feel") return state;
       state.lastCheckOn = day;
       state.lastCheckEvidence = evidence ?? state.lastCheckEvidence;
       return state;
     }
-    case "stocked":
-    case "noted":
+    case "measured": {
+      if (!state || payload.depthToMixMm === null || payload.depthToMixMm === undefined || !state.pot) return state;
+      const share = state.share;
+      state.volumeL = mapEstimate(mixEstimate(state.pot, payload.depthToMixMm), (v) => v * share);
+      state.fillHeightMm = fillHeightOf(state.pot, payload.depthToMixMm);
+      return state;
+    }
+    case "joined": {
+      if (!state) return null;
+      joinPot(state, event.potLotId, pot, payload, day);
+      return state;
+    }
+    default:
+      // Notes, photographs, names, endings: nothing that changes roots.
       return state;
   }
+}
+
+/** Mix in place after a potting: as measured, else what is known of the pot, else a wide step from the pot before. */
+function mixAfter(mixL: number | null, pot: Pot | null, beforeL: number): Estimate {
+  if (mixL !== null && (pot === null || pot.known === "measured")) return exactly(mixL, "derived");
+  if (pot) return mixEstimate(pot);
+  return {
+    p10: beforeL * ANY_STEP.p10,
+    p50: beforeL * ANY_STEP.p50,
+    p90: beforeL * ANY_STEP.p90,
+    basis: "guess",
+  };
+}
+
+function fillHeightOf(pot: Pot | null, depthToMixMm: number | null): number | null {
+  if (!pot || depthToMixMm === null) return null;
+  const { vessel } = vesselOf(pot);
+  return Math.max(0.1 * brimHeightMm(vessel), brimHeightMm(vessel) - depthToMixMm);
+}
+
+/** Others come into its pot or leave it, or it comes into theirs. Who stays is not disturbed, only its share changes. */
+function joinPot(
+  state: Replayed,
+  potLotId: string | null,
+  pot: Pot | null,
+  payload: Extract<LoggedEvent["payload"], { kind: "joined" }>,
+  day: DayNumber,
+): void {
+  if (potLotId === state.lotId) {
+    const ratio = payload.share / state.share;
+    shareBelief(state.belief, ratio);
+    state.volumeL = mapEstimate(state.volumeL, (v) => v * ratio);
+  } else {
+    const whole = pot ? mixEstimate(pot) : ANY_POT;
+    const to = mapEstimate(whole, (v) => v * payload.share);
+    moveBelief(state.belief, {
+      ratio: to.p50 / state.volumeL.p50,
+      lnVolumeSd: Math.hypot(logSd(state.volumeL), logSd(to)),
+      correction: payload.correction,
+      wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
+    });
+    state.previousVolumeL = state.volumeL.p50;
+    state.volumeL = to;
+    state.lotId = potLotId;
+    state.pot = pot;
+    state.pottedOn = day;
+    state.disturbedOn = day;
+    state.mix = null;
+    state.mixName = null;
+    state.fillHeightMm = null;
+    state.bottomLayerMm = 0;
+  }
+  state.share = payload.share;
+  state.together = payload.together;
 }

@@ -12,7 +12,7 @@ import {
   vigourFactors,
   warmthUntilDue,
 } from "../roots/index";
-import type { Profile } from "../species/index";
+import { onStock, type Profile } from "../species/index";
 import { vesselOf } from "../vessel/index";
 import { WOOD_PHASES, woodStage, type WoodStage } from "../wood/index";
 import { ballInPot, usualFillHeightMm } from "./ball";
@@ -34,6 +34,9 @@ export interface TreeState {
   lotId: string | null;
   pottedOn: string | null;
   volumeL: Estimate;
+  /** Its share of the pot, and who stands in it together with it. */
+  share: number;
+  together: string[];
   fill: Estimate;
   circling: Estimate;
   stage: FillStage;
@@ -103,7 +106,7 @@ export function treeAt(
   on: DayNumber,
   options: { knownAt?: string; pots?: "all" | "for-verdict" } = {},
 ): TreeState | null {
-  const { profile } = kind;
+  const profile = onStock(kind.profile, tree.stockPace);
   const replayed = replay(events, lots, profile, context.warmth, on, options.knownAt);
   if (!replayed) return null;
   const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
@@ -149,6 +152,8 @@ export function treeAt(
     lotId: replayed.lotId,
     pottedOn: replayed.pottedOn === null ? null : toIso(replayed.pottedOn),
     volumeL: replayed.volumeL,
+    share: replayed.share,
+    together: replayed.together,
     fill,
     circling,
     stage: fillStage(fill.p50),
@@ -230,13 +235,13 @@ export function project(
   events: readonly LoggedEvent[],
   lots: ReadonlyMap<string, LotRecord>,
   context: ReplayContext,
-  kind: KindTracks,
+  profile: Profile,
   days: readonly DayNumber[],
   knownUntil: DayNumber,
 ): ProjectionPoint[] {
   const seen = events.filter((event) => toDay(event.on.best) <= knownUntil);
   return days.flatMap((day) => {
-    const replayed = replay(seen, lots, kind.profile, context.warmth, day);
+    const replayed = replay(seen, lots, profile, context.warmth, day);
     if (!replayed) return [];
     const points = pointsOf(replayed.belief);
     const band = (values: ArrayLike<number>) =>

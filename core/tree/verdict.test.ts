@@ -49,6 +49,7 @@ function worldOf(open: [string, string][], limiting: Limit = "flush") {
     warmth: { startDay: START, observedUntil: START, sums: { temperate: sums, warm: sums } },
     kinds: { quince: kind },
     guessedWeather: false,
+    away: [],
   };
   return { kind, context };
 }

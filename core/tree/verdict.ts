@@ -7,6 +7,7 @@ import type { Profile } from "../species/index";
 import { brimEstimate } from "../vessel/index";
 import { type Limit, mainLimit, OPEN_FROM, openPeriods, suitabilityOn, type WindowSeries } from "../window/index";
 import type { KindTracks, ReplayContext } from "./context";
+import type { DayStretch } from "./people";
 import type { TreeRecord } from "./records";
 import type { Replayed } from "./replay";
 
@@ -52,13 +53,16 @@ export function windowState(
   const at = suitabilityOn(kind.window, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
   const recovering = on < recovered;
   const from = Math.max(on, recovered);
-  const periods = from === on ? periodsAhead(kind.window, on) : periodsBetween(kind.window, from, on + LOOK_AHEAD_DAYS);
-  const open = !recovering && at.suitability >= OPEN_FROM;
+  const { away } = context;
+  const periods =
+    from === on ? periodsAhead(kind.window, on, away) : periodsBetween(kind.window, from, on + LOOK_AHEAD_DAYS, away);
+  const nobody = away.some(([a, b]) => a <= on && on <= b);
+  const open = !recovering && !nobody && at.suitability >= OPEN_FROM;
   const first = periods[0] ?? null;
   return {
     open,
-    suitability: recovering ? Math.min(at.suitability, 0.2) : at.suitability,
-    limiting: recovering ? "recovery" : at.limiting,
+    suitability: nobody ? 0 : recovering ? Math.min(at.suitability, 0.2) : at.suitability,
+    limiting: recovering ? "recovery" : nobody ? "grower" : at.limiting,
     safe: at.safe,
     period: first,
     periods,
@@ -66,21 +70,52 @@ export function windowState(
       ? "none"
       : recovering
         ? "recovery"
-        : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
+        : nobody && at.suitability >= OPEN_FROM
+          ? "grower"
+          : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
   };
 }
 
-function periodsBetween(window: WindowSeries, from: DayNumber, to: DayNumber): WindowState["periods"] {
-  return openPeriods(window, from, to).map((p) => ({ from: toIso(p.from), to: toIso(p.to), closedBy: p.closedBy }));
+function periodsBetween(
+  window: WindowSeries,
+  from: DayNumber,
+  to: DayNumber,
+  away: readonly DayStretch[],
+): WindowState["periods"] {
+  return openPeriods(window, from, to)
+    .flatMap((p) => withoutStretches(p, away))
+    .map((p) => ({ from: toIso(p.from), to: toIso(p.to), closedBy: p.closedBy }));
+}
+
+interface OpenPeriod {
+  from: DayNumber;
+  to: DayNumber;
+  closedBy: Limit;
+}
+
+/** What is left of an open period when nobody is there on some of its days. */
+export function withoutStretches(period: OpenPeriod, away: readonly DayStretch[]): OpenPeriod[] {
+  let parts = [period];
+  for (const [a, b] of away) {
+    parts = parts.flatMap((p) => {
+      if (b < p.from || a > p.to) return [p];
+      const left: OpenPeriod[] = a > p.from ? [{ from: p.from, to: a - 1, closedBy: "grower" }] : [];
+      return b < p.to ? [...left, { ...p, from: b + 1 }] : left;
+    });
+  }
+  return parts;
 }
 
 /** Trees of one kind asked on one day share their answer: the last one is kept per window. */
-const lastAsked = new WeakMap<WindowSeries, { on: DayNumber; periods: WindowState["periods"] }>();
-function periodsAhead(window: WindowSeries, on: DayNumber): WindowState["periods"] {
+const lastAsked = new WeakMap<
+  WindowSeries,
+  { on: DayNumber; away: readonly DayStretch[]; periods: WindowState["periods"] }
+>();
+function periodsAhead(window: WindowSeries, on: DayNumber, away: readonly DayStretch[]): WindowState["periods"] {
   const known = lastAsked.get(window);
-  if (known?.on === on) return known.periods;
-  const periods = periodsBetween(window, on, on + LOOK_AHEAD_DAYS);
-  lastAsked.set(window, { on, periods });
+  if (known?.on === on && known.away === away) return known.periods;
+  const periods = periodsBetween(window, on, on + LOOK_AHEAD_DAYS, away);
+  lastAsked.set(window, { on, away, periods });
   return periods;
 }
 

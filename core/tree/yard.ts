@@ -1,9 +1,10 @@
-import type { DayNumber } from "../dates/index";
+import { type DayNumber, toDay } from "../dates/index";
 import { profileOf } from "../species/index";
 import { type Vessel, vesselOf } from "../vessel/index";
 import { usualFillHeightMm } from "./ball";
 import { collectionAt, type IndexedRecords } from "./collection";
 import type { ReplayContext } from "./context";
+import { plantsOn } from "./presence";
 import type { TreeState } from "./state";
 import type { Verdict } from "./verdict";
 
@@ -11,9 +12,11 @@ import type { Verdict } from "./verdict";
 export interface YardRow {
   id: string;
   tag: string;
+  tagLost: boolean;
   name: string;
   cultivar: string | null;
   count: number;
+  placeId: string | null;
   vessel: Vessel | null;
   fillHeightMm: number;
   guessed: boolean;
@@ -38,9 +41,11 @@ export function yardRows(indexed: IndexedRecords, states: readonly TreeState[]):
     return {
       id: tree.id,
       tag: tree.tag,
+      tagLost: tree.tagLost ?? false,
       name: profileOf(tree).name,
       cultivar: tree.cultivar,
-      count: tree.count,
+      count: plantsOn(indexed.presence.get(tree.id) ?? [], toDay(state.on)),
+      placeId: tree.placeId ?? null,
       vessel: shape?.vessel ?? null,
       fillHeightMm: shape ? Math.round(usualFillHeightMm(shape.vessel)) : 0,
       guessed: shape?.guessed ?? true,

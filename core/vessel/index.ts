@@ -4,3 +4,4 @@ export * from "./vessel";
 export * from "./mass";
 export * from "./nominal";
 export * from "./pot";
+export * from "./outside";

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { NOMINAL_SYSTEMS, nominalVolume } from "./nominal";
+import { outsideSchema } from "./outside";
 import { MATERIALS, WALLS } from "./walls";
 
 /**
@@ -57,9 +58,10 @@ export const vesselSchema = z.discriminatedUnion("shape", [
 ]);
 export type Vessel = z.infer<typeof vesselSchema>;
 
-/** What is known of a pot: its measures, a trade size, or "about" so many litres. */
+/** What is known of a pot: its inner measures, its outer ones, a trade size, or "about" so many litres. */
 export const potSchema = z.discriminatedUnion("known", [
   z.object({ known: z.literal("measured"), vessel: vesselSchema }),
+  outsideSchema,
   z
     .object({
       known: z.literal("nominal"),

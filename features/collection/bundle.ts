@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { packBundle } from "@/core/tree/index";
 import { isDatabaseGone } from "@/data/db";
-import { viewCollection } from "./load";
+import { stateKey, viewCollection } from "./load";
 
 /** The collection for the browser's own replay. Its tag is the revision and the day: unchanged, nothing is sent. */
 export async function bundleOf(id: string, known: string | null): Promise<Response> {
@@ -11,7 +11,7 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
     const view = await viewCollection(id);
     if (!view) return new Response("no such collection", { status: 404 });
     const { collection, today, loaded, context } = view;
-    const etag = `"${collection.id}-${collection.revision}-${today}"`;
+    const etag = `"${stateKey(collection)}-${collection.revision}-${today}"`;
     const headers = { etag, "cache-control": "private, no-cache", "content-type": "application/json" };
     if (known === etag) return new Response(null, { status: 304, headers });
     return new Response(packBundle({ revision: collection.revision, records: loaded.indexed.records, context }), {

@@ -1,75 +1,175 @@
 import "server-only";
+import { createHash } from "node:crypto";
 import { buildSite, normalsFromAnswers, type Site } from "@/core/climate/index";
-import { toDay } from "@/core/dates/index";
+import { dayFromParts, toDay, yearOf } from "@/core/dates/index";
+import { type Counting, countingOf, counts, type LoggedEvent } from "@/core/event/index";
 import {
+  awayStretches,
   buildContext,
-  type CollectionRecords,
+  calendarOf,
+  type DayStretch,
+  type GrowersCalendar,
   indexRecords,
   type IndexedRecords,
+  MODEL_VERSION,
+  packContext,
   type ReplayContext,
+  resolveRecords,
+  unpackContext,
 } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { type Collection, findCollection } from "@/data/collections";
 import type { Db } from "@/data/db";
-import { type Entry, listEntries, listEvents, voidedEntries } from "@/data/log";
+import { findTracks, keepTracks } from "@/data/derived";
+import { type Entry, listEntries, listEvents } from "@/data/log";
+import { listPlaces, type StoredPlace } from "@/data/places";
 import { listLots, type StoredLot } from "@/data/pots";
 import { listTrees, type StoredTree } from "@/data/trees";
 import { listWeatherSources, loadRecord, type WeatherSource } from "@/data/weather";
 import { todayAt } from "@/server/clock";
 import { pool } from "@/server/pool";
 
-/** All that counts of a collection at one revision. */
+/** All of a collection at one revision: what counts, and the log it was read from. */
 export interface LoadedRecords {
   revision: number;
   entries: Entry[];
-  voided: Set<string>;
+  counting: Counting;
+  /** Every event ever recorded, undone and corrected ones included, in order of day. */
+  log: LoggedEvent[];
+  /** Rows as recorded, before later events describe them anew. */
+  rows: Rows;
   indexed: IndexedRecords;
   trees: StoredTree[];
   lots: StoredLot[];
+  places: StoredPlace[];
   sources: WeatherSource[];
+  calendar: GrowersCalendar;
+  away: DayStretch[];
+}
+
+/** Rows as they stand in the database: they are only ever added to, so a later revision needs the newer ones alone. */
+interface Rows {
+  entries: Entry[];
+  events: LoggedEvent[];
+  trees: StoredTree[];
+  lots: StoredLot[];
+  places: StoredPlace[];
 }
 
 /** Small caches by revision: they hold nothing that cannot be read again. */
 const KEEP = 8;
 const records = new Map<string, LoadedRecords>();
+const latestRows = new Map<string, { revision: number; rows: Rows }>();
 const sites = new Map<string, Site>();
 const contexts = new Map<string, ReplayContext>();
 
 function remember<T>(cache: Map<string, T>, key: string, value: T): T {
+  cache.delete(key);
   cache.set(key, value);
   while (cache.size > KEEP) cache.delete(cache.keys().next().value!);
   return value;
 }
 
-export async function loadRecords(db: Db, collection: Collection): Promise<LoadedRecords> {
-  const key = `${collection.id}:${collection.revision}`;
-  const found = records.get(key);
-  if (found) return found;
-  const scope = { collectionId: collection.id };
-  const entries = await listEntries(db, scope);
-  const [allTrees, allLots, allEvents, allSources] = [
-    await listTrees(db, scope),
-    await listLots(db, scope),
-    await listEvents(db, scope),
-    await listWeatherSources(db, scope),
-  ];
-  const voided = voidedEntries(entries);
-  const counts = (row: { entryId: string }) => !voided.has(row.entryId);
-  const trees = allTrees.filter(counts);
-  const lots = allLots.filter(counts);
-  const collectionRecords: CollectionRecords = { trees, lots, events: allEvents.filter(counts) };
-  return remember(records, key, {
-    revision: collection.revision,
-    entries,
-    voided,
-    indexed: indexRecords(collectionRecords),
-    trees,
-    lots,
-    sources: allSources.filter(counts),
-  });
+/** The collection as restored at some moment: revisions are counted anew after a restore, so both name a state together. */
+export function stateKey(collection: Collection): string {
+  return `${collection.id}:${collection.epoch}`;
 }
 
-/** First day the warmth track must reach back to: a year before the oldest event or rough potting date. */
+async function loadRows(db: Db, collection: Collection): Promise<Rows> {
+  const key = stateKey(collection);
+  const known = latestRows.get(key);
+  const before = known && known.revision <= collection.revision ? known : null;
+  if (before?.revision === collection.revision) return before.rows;
+  const scope = { collectionId: collection.id };
+  const range = { after: before?.revision ?? -1, upTo: collection.revision };
+  const fresh: Rows = {
+    entries: await listEntries(db, scope, range),
+    events: await listEvents(db, scope, range),
+    trees: await listTrees(db, scope, range),
+    lots: await listLots(db, scope, range),
+    places: await listPlaces(db, scope, range),
+  };
+  const old = before?.rows;
+  const rows: Rows = !old
+    ? fresh
+    : {
+        entries: [...old.entries, ...fresh.entries],
+        events: mergeEvents(old.events, fresh.events),
+        trees: mergeBy(old.trees, fresh.trees, (t) => t.tag),
+        lots: mergeBy(old.lots, fresh.lots, (l) => l.name),
+        places: mergeBy(old.places, fresh.places, (p) => p.name),
+      };
+  remember(latestRows, key, { revision: collection.revision, rows });
+  return rows;
+}
+
+function mergeBy<T>(a: T[], b: T[], name: (row: T) => string): T[] {
+  return b.length === 0 ? a : [...a, ...b].sort((x, y) => (name(x) < name(y) ? -1 : name(x) > name(y) ? 1 : 0));
+}
+
+/** Both lists are in order of day, then of recording; so is the merged one. */
+function mergeEvents(old: LoggedEvent[], fresh: LoggedEvent[]): LoggedEvent[] {
+  if (fresh.length === 0) return old;
+  const merged: LoggedEvent[] = [];
+  let at = 0;
+  for (const event of fresh) {
+    // What was recorded before comes first among events of one day.
+    while (at < old.length && old[at].on.best <= event.on.best) merged.push(old[at++]);
+    merged.push(event);
+  }
+  while (at < old.length) merged.push(old[at++]);
+  return merged;
+}
+
+/** What counts of the rows; `without` leaves out events that are about to be said anew. */
+function digest(revision: number, rows: Rows, sources: WeatherSource[], without?: ReadonlySet<string>): LoadedRecords {
+  const counting = countingOf(rows.entries, rows.events);
+  const stands = (row: { entryId: string }) => !counting.voided.has(row.entryId);
+  const resolved = resolveRecords({
+    trees: rows.trees.filter(stands),
+    lots: rows.lots.filter(stands),
+    places: rows.places.filter(stands),
+    events: rows.events.filter((event) => counts(counting, event) && !without?.has(event.id)),
+  });
+  const calendar = calendarOf(resolved.events);
+  return {
+    revision,
+    entries: rows.entries,
+    counting,
+    log: rows.events,
+    rows,
+    indexed: indexRecords(resolved),
+    // Resolving keeps every field of the rows it was given.
+    trees: resolved.trees as StoredTree[],
+    lots: resolved.lots as StoredLot[],
+    places: (resolved.places ?? []) as StoredPlace[],
+    sources: sources.filter(stands),
+    calendar,
+    away: awayStretches(calendar),
+  };
+}
+
+export async function loadRecords(db: Db, collection: Collection): Promise<LoadedRecords> {
+  const key = `${stateKey(collection)}:${collection.revision}`;
+  const found = records.get(key);
+  if (found) return found;
+  const rows = await loadRows(db, collection);
+  const sources = await listWeatherSources(db, { collectionId: collection.id });
+  return remember(records, key, digest(collection.revision, rows, sources));
+}
+
+/** The records as if these events had never been recorded: what a correction of them is checked against. */
+export async function loadWithout(
+  db: Db,
+  collection: Collection,
+  eventIds: ReadonlySet<string>,
+): Promise<LoadedRecords> {
+  const rows = await loadRows(db, collection);
+  const sources = await listWeatherSources(db, { collectionId: collection.id });
+  return digest(collection.revision, rows, sources, eventIds);
+}
+
+/** First day the warmth track must reach back to: before the oldest event or rough potting date, on a New Year's Day so that one more old event rarely needs another track. */
 function historyFrom(loaded: LoadedRecords, today: number): number {
   let first = today - 3 * 366;
   for (const event of loaded.indexed.records.events) {
@@ -77,12 +177,12 @@ function historyFrom(loaded: LoadedRecords, today: number): number {
     if (event.payload.kind === "arrived" && event.payload.lastPotted)
       first = Math.min(first, toDay(event.payload.lastPotted.from));
   }
-  return first - 30;
+  return dayFromParts(yearOf(first - 30), 1, 1)!;
 }
 
 export async function loadSite(db: Db, collection: Collection, loaded: LoadedRecords, today: string): Promise<Site> {
   const from = historyFrom(loaded, toDay(today));
-  const key = `${collection.id}:${collection.weatherRevision}:${today}:${from}`;
+  const key = `${stateKey(collection)}:${collection.weatherRevision}:${today}:${from}`;
   const found = sites.get(key);
   if (found) return found;
   const record = await loadRecord(
@@ -104,13 +204,49 @@ export async function loadSite(db: Db, collection: Collection, loaded: LoadedRec
   );
 }
 
-function loadContext(collection: Collection, loaded: LoadedRecords, site: Site, today: string): ReplayContext {
+/** Names everything the tracks are computed from. */
+export function tracksKey(collection: Collection, loaded: LoadedRecords, from: number, today: string): string {
   const profiles = [...new Set(loaded.trees.map((tree) => profileOf(tree).key))].sort().join("|");
-  const key = `${collection.id}:${collection.weatherRevision}:${today}:${site.warmth.startDay}:${collection.risk}:${profiles}`;
-  return (
-    contexts.get(key) ??
-    remember(contexts, key, buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false }))
-  );
+  return `${MODEL_VERSION}:${stateKey(collection)}:${collection.weatherRevision}:${today}:${from}:${collection.risk}:${profiles}`;
+}
+
+const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
+
+/** Wood, windows and warmth of a collection: from memory, from what an earlier start kept, or computed now and kept. */
+async function loadContext(
+  db: Db,
+  collection: Collection,
+  loaded: LoadedRecords,
+  site: Site,
+  today: string,
+): Promise<ReplayContext> {
+  const key = tracksKey(collection, loaded, site.warmth.startDay, today);
+  const known = contexts.get(key);
+  const scope = { collectionId: collection.id };
+  let tracks = known;
+  if (!tracks) {
+    const kept = await findTracks(db, scope, keptKey(key));
+    if (kept !== null) tracks = unpackContext(kept);
+    else {
+      tracks = buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false });
+      await keepTracks(db, scope, keptKey(key), packContext(tracks));
+    }
+    remember(contexts, key, tracks);
+  }
+  return { ...tracks, away: loaded.away };
+}
+
+/** Computes the kept tracks of a collection anew and says whether what was kept was the same; null when nothing was kept. */
+export async function rebuildTracks(db: Db, collection: Collection): Promise<boolean | null> {
+  const today = todayAt(collection.zone);
+  const loaded = await loadRecords(db, collection);
+  const site = await loadSite(db, collection, loaded, today);
+  const key = keptKey(tracksKey(collection, loaded, site.warmth.startDay, today));
+  const scope = { collectionId: collection.id };
+  const kept = await findTracks(db, scope, key);
+  const fresh = packContext(buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false }));
+  await keepTracks(db, scope, key, fresh);
+  return kept === null ? null : kept === fresh;
 }
 
 export interface CollectionView {
@@ -129,5 +265,5 @@ export async function viewCollection(id: string): Promise<CollectionView | null>
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const site = await loadSite(db, collection, loaded, today);
-  return { collection, today, loaded, site, context: loadContext(collection, loaded, site, today) };
+  return { collection, today, loaded, site, context: await loadContext(db, collection, loaded, site, today) };
 }

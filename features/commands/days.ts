@@ -1,24 +1,49 @@
-import type { CommandContext } from "./define";
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { type Happened, happened, isoDate } from "@/core/event/index";
+import type { StoredTree } from "@/data/trees";
+import type { CommandContext, NewEvent } from "./define";
 import { refuse } from "./define";
 
+/** A day, or a range it lies in. */
+export const whenSchema = z.union([isoDate, happened]);
+export type When = z.infer<typeof whenSchema>;
+
+export function exactDay(day: string): Happened {
+  return { best: day, from: day, to: day };
+}
+
+export function asHappened(when: When): Happened {
+  return typeof when === "string" ? exactDay(when) : when;
+}
+
 /** Recorded days lie in the past or today; what is ahead is a plan. */
-export function refuseFuture(context: CommandContext, day: string, path = "on"): void {
+export function refuseFuture(context: CommandContext, when: When, path = "on"): void {
+  const day = asHappened(when).to;
   if (day > context.today)
     refuse(path, `${day} has not come yet. Record it on the day it is done; what is ahead is planned, not recorded.`);
 }
 
 /** Nothing happened to a tree before it arrived. */
-export function refuseBeforeArrival(context: CommandContext, treeId: string, day: string, path = "on"): void {
-  const arrived = context.loaded.indexed.eventsByTree.get(treeId)?.find((e) => e.payload.kind === "arrived");
-  if (arrived && day < arrived.on.best)
-    refuse(path, `This tree arrived on ${arrived.on.best}: nothing can have been done to it before.`);
+export function refuseBeforeArrival(context: CommandContext, treeId: string, when: When, path = "on"): void {
+  const arrived = arrivalOf(context, treeId);
+  if (arrived && asHappened(when).best < arrived.on.best)
+    refuse(
+      path,
+      `This tree arrived on ${arrived.on.best}: nothing can have been done to it before. Correct its arrival first, or record what was done as a past potting.`,
+    );
 }
 
-export function exactDay(day: string) {
-  return { best: day, from: day, to: day };
+export function arrivalOf(context: CommandContext, treeId: string) {
+  return context.loaded.indexed.eventsByTree.get(treeId)?.find((e) => e.payload.kind === "arrived");
 }
 
-export function findTree(context: CommandContext, treeId: string) {
+export function findTree(context: CommandContext, treeId: string, path = "treeId"): StoredTree {
   const tree = context.loaded.trees.find((t) => t.id === treeId);
-  return tree ?? refuse("treeId", "This tree is not in the collection any more. Go back to the Yard.");
+  return tree ?? refuse(path, "This tree is not in the collection any more. Go back to the Yard.");
+}
+
+/** An event as a command makes it; what it is not about stays empty. */
+export function happening(payload: NewEvent["payload"], on: When, about: Partial<NewEvent> = {}): NewEvent {
+  return { id: randomUUID(), treeId: null, potLotId: null, ...about, on: asHappened(on), payload };
 }

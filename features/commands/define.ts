@@ -1,6 +1,7 @@
 import { z } from "zod";
 import type { LoggedEvent } from "@/core/event/index";
-import type { Collection } from "@/data/collections";
+import type { EventKind } from "@/core/event/index";
+import type { Collection, NewCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
 import type { Role } from "@/server/principal";
 import type { LoadedRecords } from "../collection/load";
@@ -31,6 +32,8 @@ export const envelope = z.object({
   commandId: z.uuid(),
   collectionId: z.uuid(),
   baseRevision: z.number().int().min(0).optional(),
+  /** Say this event anew: it counts no more once the command has run. */
+  replacesEventId: z.uuid().optional(),
 });
 
 export type NewEvent = Omit<LoggedEvent, "entryId" | "seq" | "ord" | "recordedAt">;
@@ -46,6 +49,13 @@ export interface CommandContext {
   record: (...events: NewEvent[]) => void;
   /** Queues a row that names this entry: it is written once the entry stands. */
   write: (row: () => Promise<void>) => void;
+  /** Events that shall count no more. */
+  withdraw: (eventIds: readonly string[]) => void;
+  /** The event this command says anew, where it does. */
+  replaced: LoggedEvent | null;
+  /** How far a long command is. */
+  progress: (done: number, of: number) => void;
+  actor: string;
   /** Marks the entry as voiding another one. */
   voids: (entryId: string) => void;
   note: (text: string) => void;
@@ -57,18 +67,33 @@ export interface Command {
   role: Role;
   input: z.ZodType;
   /** Trees and lots the command leans on: a newer change of one of them is a conflict. */
-  touches: (input: unknown) => { treeId?: string; lotId?: string };
+  touches: (input: unknown) => Touched;
   /** For the command that makes the collection it writes into. */
-  founds?: (input: unknown) => Omit<Collection, "revision" | "weatherRevision">;
+  founds?: (input: unknown) => NewCollection;
+  /** Kinds of events it may say anew. */
+  corrects: readonly EventKind[];
+  /** Work outside the transaction, before it: what it answers takes the input's place. */
+  prepare?: (input: unknown) => Promise<unknown>;
+  /** Writes nothing of what happened: no entry, no new revision. */
+  quiet: boolean;
   run: (context: CommandContext, input: unknown) => Promise<unknown>;
+}
+
+export interface Touched {
+  treeId?: string;
+  lotId?: string;
+  treeIds?: readonly string[];
 }
 
 export function command<S extends z.ZodType>(definition: {
   name: string;
   role?: Role;
   input: S;
-  touches?: (input: z.output<S>) => { treeId?: string; lotId?: string };
-  founds?: (input: z.output<S>) => Omit<Collection, "revision" | "weatherRevision">;
+  touches?: (input: z.output<S>) => Touched;
+  founds?: (input: z.output<S>) => NewCollection;
+  corrects?: readonly EventKind[];
+  prepare?: (input: z.output<S>) => Promise<z.output<S>>;
+  quiet?: boolean;
   run: (context: CommandContext, input: z.output<S>) => Promise<unknown>;
 }): Command {
   // Sound because the runner only ever passes what `input` parsed.
@@ -78,6 +103,9 @@ export function command<S extends z.ZodType>(definition: {
     input: definition.input,
     touches: (definition.touches ?? (() => ({}))) as Command["touches"],
     founds: definition.founds as Command["founds"],
+    corrects: definition.corrects ?? [],
+    prepare: definition.prepare as Command["prepare"],
+    quiet: definition.quiet ?? false,
     run: definition.run as Command["run"],
   };
 }

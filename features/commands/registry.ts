@@ -1,16 +1,50 @@
-import { undoEntry } from "../history/commands";
-import { recordPotting } from "../potting/commands";
+import { undoEntry, undoTogether } from "../history/commands";
+import { describeTree, endTree, joinPot, mergeTrees, reassignEvent } from "../identity/commands";
+import { importPots, importPottings, importTrees } from "../imports/commands";
+import { markSeen } from "../look/commands";
+import { recordMeasure } from "../measure/commands";
+import { addNote, addPhoto } from "../notes/commands";
+import { recordAbsence, setPerson } from "../people/commands";
+import { addPlace, placeTrees } from "../places/commands";
+import { recordPastPotting, recordPotting } from "../potting/commands";
 import { recordRoots } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
 import { stockPots } from "../stores/commands";
-import { addTree } from "../trees/commands";
+import { addTree, correctArrival, splitBatch } from "../trees/commands";
 import { importWeather } from "../weather/commands";
 import type { Command } from "./define";
 
 /** Every write the application knows, by name. */
 export const COMMANDS: ReadonlyMap<string, Command> = new Map(
-  [createCollection, addTree, stockPots, recordPotting, recordRoots, undoEntry, importWeather, setUnitsCommand].map(
-    (c) => [c.name, c],
-  ),
+  [
+    createCollection,
+    setUnitsCommand,
+    addTree,
+    correctArrival,
+    splitBatch,
+    describeTree,
+    endTree,
+    mergeTrees,
+    reassignEvent,
+    joinPot,
+    recordMeasure,
+    recordRoots,
+    recordPotting,
+    recordPastPotting,
+    addNote,
+    addPhoto,
+    stockPots,
+    addPlace,
+    placeTrees,
+    setPerson,
+    recordAbsence,
+    importTrees,
+    importPots,
+    importPottings,
+    importWeather,
+    undoEntry,
+    undoTogether,
+    markSeen,
+  ].map((c) => [c.name, c]),
 );

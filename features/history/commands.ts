@@ -1,56 +1,119 @@
 import { z } from "zod";
+import type { EventKind } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
-import { command, envelope, Refusal, refuse } from "../commands/define";
+import { happening } from "../commands/days";
+import { command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
 
-const input = envelope.extend({ entryId: z.uuid() });
+/** A note, a look or a measure stands by itself; these carry what comes after them on the same tree or pot. */
+const CARRIES = new Set<EventKind>(["arrived", "potted", "stocked", "joined", "split-from", "split-off"]);
 
-/** Later counting entries that lean on this one: they touch a tree or pot it brought, or the same tree after it. */
+/** Later counting entries that lean on this one: they touch a tree or pot it brought, the same tree after it, or say one of its events anew. */
 export function leaningOn(loaded: LoadedRecords, entryId: string): Entry[] {
   const events = loaded.indexed.records.events;
+  const mine = loaded.log.filter((e) => e.entryId === entryId);
   const own = events.filter((e) => e.entryId === entryId);
-  const trees = new Set(own.map((e) => e.treeId).filter((id) => id !== null));
-  const lots = new Set(own.filter((e) => e.payload.kind === "stocked").map((e) => e.potLotId));
   const seq = loaded.entries.find((e) => e.id === entryId)?.seq ?? 0;
-  // A note or a check stands by itself; a potting and what came after it on the same tree do not.
-  const carries = own.some(
-    (e) => e.payload.kind === "arrived" || e.payload.kind === "potted" || e.payload.kind === "stocked",
-  );
-  if (!carries) return [];
-  const ids = new Set(
-    events
-      .filter(
-        (e) =>
-          e.seq > seq && ((e.treeId !== null && trees.has(e.treeId)) || (e.potLotId !== null && lots.has(e.potLotId))),
-      )
-      .map((e) => e.entryId),
-  );
+  const ids = new Set<string>();
+  for (const event of mine) {
+    const by = loaded.counting.withdrawnBy.get(event.id);
+    if (by !== undefined) ids.add(by);
+  }
+  const carried = own.filter((e) => CARRIES.has(e.payload.kind));
+  if (carried.length > 0) {
+    const trees = new Set(carried.map((e) => e.treeId).filter((id) => id !== null));
+    const lots = new Set(carried.filter((e) => e.payload.kind === "stocked").map((e) => e.potLotId));
+    for (const e of events)
+      if (e.seq > seq && ((e.treeId !== null && trees.has(e.treeId)) || (e.potLotId !== null && lots.has(e.potLotId))))
+        ids.add(e.entryId);
+  }
+  const places = new Set(loaded.places.filter((p) => p.entryId === entryId).map((p) => p.id));
+  if (places.size > 0) for (const e of events) if (e.placeId && places.has(e.placeId)) ids.add(e.entryId);
+  ids.delete(entryId);
   return loaded.entries.filter((e) => ids.has(e.id));
 }
+
+function findEntry(context: CommandContext, entryId: string): Entry {
+  const { loaded } = context;
+  const entry = loaded.entries.find((e) => e.id === entryId) ?? refuse("entryId", "There is no such entry.");
+  if (loaded.counting.voided.has(entry.id)) refuse("entryId", "This has been undone already.");
+  if (entry.command === "create-collection") refuse("entryId", "The start of the collection cannot be undone.");
+  return entry;
+}
+
+/** Whether taking this entry back, or bringing it back, changes the weather record. */
+function touchesWeather(loaded: LoadedRecords, entry: Entry): boolean {
+  const voided = [
+    entry.voidsEntryId,
+    ...loaded.log.flatMap((e) => (e.entryId === entry.id && e.payload.kind === "voided" ? e.payload.entryIds : [])),
+  ];
+  return (
+    entry.command === "import-weather" ||
+    voided.some((id) => loaded.entries.find((e) => e.id === id)?.command === "import-weather")
+  );
+}
+
+const words = (entry: Entry) => entry.note ?? entry.command;
 
 /** Undo voids an entry; undoing an undo brings it back. Nothing is ever deleted. */
 export const undoEntry = command({
   name: "undo-entry",
-  input,
+  input: envelope.extend({ entryId: z.uuid() }),
   run: (context, v) => {
     const { loaded } = context;
-    const entry = loaded.entries.find((e) => e.id === v.entryId) ?? refuse("entryId", "There is no such entry.");
-    if (loaded.voided.has(entry.id)) refuse("entryId", "This has been undone already.");
-    if (entry.command === "create-collection") refuse("entryId", "The start of the collection cannot be undone.");
+    const entry = findEntry(context, v.entryId);
     const leaning = leaningOn(loaded, entry.id);
     if (leaning.length > 0) {
-      const list = leaning.map((e) => e.note ?? e.command).join("; ");
-      throw new Refusal([{ path: "entryId", message: `Later entries lean on this one: ${list}.` }], {
-        together: [...leaning.map((e) => e.id).reverse(), entry.id],
-      });
+      const shown = leaning.slice(0, 5).map(words).join("; ");
+      throw new Refusal(
+        [
+          {
+            path: "entryId",
+            message: `Later entries lean on this one: ${shown}${leaning.length > 5 ? ` and ${leaning.length - 5} more` : ""}.`,
+          },
+        ],
+        { together: [...leaning.map((e) => e.id).reverse(), entry.id] },
+      );
     }
     context.voids(entry.id);
-    if (
-      entry.command === "import-weather" ||
-      loaded.entries.find((e) => e.id === entry.voidsEntryId)?.command === "import-weather"
-    )
-      context.weatherChanged();
-    context.note(entry.voidsEntryId === null ? `Undone: ${entry.note ?? entry.command}` : "Brought back");
-    return Promise.resolve({ undone: entry.id });
+    if (touchesWeather(loaded, entry)) context.weatherChanged();
+    const back = loaded.entries.find((e) => e.id === entry.voidsEntryId);
+    context.note(back ? `Brought back: ${words(back)}` : `Undone: ${words(entry)}`);
+    return Promise.resolve({ entryId: entry.id });
+  },
+});
+
+/** Several entries taken back as one: all of them or none; undoing this brings all of them back. */
+export const undoTogether = command({
+  name: "undo-together",
+  input: envelope.extend({ entryIds: z.array(z.uuid()).min(1).max(20_000) }),
+  run: (context, v) => {
+    const { loaded } = context;
+    const wanted = new Set(v.entryIds);
+    const entries = [...wanted].map((id) => findEntry(context, id));
+    const missing = new Set<string>();
+    for (const entry of entries)
+      for (const leaning of leaningOn(loaded, entry.id)) if (!wanted.has(leaning.id)) missing.add(leaning.id);
+    if (missing.size > 0) {
+      const more = loaded.entries.filter((e) => missing.has(e.id));
+      throw new Refusal(
+        [
+          {
+            path: "entryIds",
+            message: `Later entries lean on these: ${more.slice(0, 5).map(words).join("; ")}${more.length > 5 ? ` and ${more.length - 5} more` : ""}.`,
+          },
+        ],
+        {
+          together: loaded.entries
+            .filter((e) => missing.has(e.id) || wanted.has(e.id))
+            .map((e) => e.id)
+            .reverse(),
+        },
+      );
+    }
+    context.record(happening({ kind: "voided", entryIds: entries.map((e) => e.id) }, context.today));
+    if (entries.some((entry) => touchesWeather(loaded, entry))) context.weatherChanged();
+    context.note(`Undone together: ${entries.length} entries`);
+    return Promise.resolve({ count: entries.length });
   },
 });

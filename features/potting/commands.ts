@@ -1,15 +1,18 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { isoDate } from "@/core/event/index";
+import { happened, isoDate } from "@/core/event/index";
 import { READY_MIX_NAMES, READY_MIXES } from "@/core/mix/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
-import { planPotting, pottingFault, replay, storeAt } from "@/core/tree/index";
+import { plantsOn, planPotting, pottingFault, replay, storeAt } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
+import { potSchema } from "@/core/vessel/index";
+import { insertLots, type StoredLot } from "@/data/pots";
 import { loadSite } from "../collection/load";
-import { exactDay, findTree, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
-import { MIX_WORDS } from "../words";
+import { arrivalOf, exactDay, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command, type CommandContext, envelope, type NewEvent, refuse } from "../commands/define";
+import { leavePot } from "../identity/commands";
+import { MIX_WORDS, potName } from "../words";
 import { faultWords } from "./fault-words";
 
 const input = envelope.extend({
@@ -30,9 +33,15 @@ const input = envelope.extend({
   bottomLayerMm: z.number().min(0, { error: "0 mm or more." }).max(400),
 });
 
+/** Free pots of a lot on a day's store; a tree that goes back into its own pot needs none. */
+function freePots(context: CommandContext, lotId: string): number {
+  return storeAt(context.loaded.indexed, toDay(context.today)).find((p) => p.lotId === lotId)?.free ?? 0;
+}
+
 /** "Potted": one entry that changes the tree's pot, its roots' state and the store. */
 export const recordPotting = command({
   name: "record-potting",
+  corrects: ["potted"],
   input,
   touches: (v) => ({ treeId: v.treeId, lotId: v.potLotId }),
   run: async (context, v) => {
@@ -45,14 +54,16 @@ export const recordPotting = command({
     const on = toDay(v.on);
     const state = replay(indexed.eventsByTree.get(tree.id) ?? [], indexed.lots, profileOf(tree), site.warmth, on);
     if (!state) refuse("on", "The tree had not arrived on this day.");
-    const free = storeAt(indexed, toDay(context.today)).find((p) => p.lotId === v.potLotId)?.free ?? 0;
-    const returns = state.lotId === v.potLotId;
-    if (!returns && free < tree.count) {
+    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], on);
+    if (plants === 0) refuse("on", "The tree had left the collection by this day.");
+    const free = freePots(context, v.potLotId);
+    const returns = state.lotId === v.potLotId && state.together.length < 2;
+    if (!returns && free < plants) {
       refuse(
         "potLotId",
-        tree.count === 1
+        plants === 1
           ? "None of these pots is free."
-          : `This record stands for ${tree.count} plants, but only ${free} of these pots are free.`,
+          : `This record stands for ${plants} plants, but only ${free} of these pots are free.`,
       );
     }
     const ageYears = state.pottedOn === null ? 2 : (on - state.pottedOn) / 365.25;
@@ -80,13 +91,101 @@ export const recordPotting = command({
         retainedShare: v.retainedShare ?? (plan.shaveDepthMm === null ? null : plan.retainedShare),
         mix: v.mix,
         mixName: MIX_WORDS[v.mix],
-        mixL: plan.mixL,
-        fillHeightMm: plan.fillHeightMm,
+        // In a pot nobody measured the plan's litres are a guess: its range must travel on.
+        mixL: lot.pot.known === "measured" ? plan.mixL : null,
+        fillHeightMm: lot.pot.known === "measured" ? plan.fillHeightMm : null,
         bottomLayerMm: v.bottomLayerMm,
         wetMassKg: plan.wetMassKg.total,
       },
     });
+    leavePot(context, state.together, tree.id, state.lotId, v.on);
     context.note(`${tree.tag} potted into ${lot.name}`);
     return { treeId: tree.id };
   },
 });
+
+/** What is remembered of an old potting; any of it may be unknown. */
+export const pastPottingFields = {
+  when: happened,
+  /** The pot it went into: one that is on record, one described now, or nobody knows. */
+  potLotId: z.uuid().nullable(),
+  pot: potSchema.nullable(),
+  mix: z.enum(READY_MIX_NAMES).nullable(),
+  correction: z.enum(CORRECTION_NAMES),
+  note: z.string().trim().max(2000, { error: "At most 2,000 characters here." }).default(""),
+};
+
+/** A potting of long ago, as far as anyone remembers: nothing is measured against the store of today. */
+export const recordPastPotting = command({
+  name: "record-past-potting",
+  corrects: ["potted"],
+  input: envelope.extend({ treeId: z.uuid(), ...pastPottingFields }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.when, "when");
+    if (v.potLotId !== null && !context.loaded.indexed.lots.has(v.potLotId))
+      refuse("potLotId", "This pot is not on record any more.");
+    const { events, lot } = pastPotting(context, tree, v);
+    if (lot) context.write(() => insertLots(context.db, context.scope, [lot]));
+    context.record(...events);
+    context.note(`${tree.tag}: an earlier potting`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+type PastPotting = z.output<z.ZodObject<typeof pastPottingFields>>;
+
+/** Events of an old potting. One before the arrival on record moves the arrival back: the tree was here by then. */
+export function pastPotting(
+  context: CommandContext,
+  tree: { id: string; tag: string; count: number },
+  v: PastPotting,
+  arrival = arrivalOf(context, tree.id),
+): { events: NewEvent[]; lot: StoredLot | null } {
+  const about = { treeId: tree.id };
+  const events: NewEvent[] = [];
+  const lot: StoredLot | null =
+    v.potLotId === null && v.pot !== null
+      ? {
+          id: randomUUID(),
+          entryId: context.entryId,
+          name: `${potName(v.pot)} (of ${tree.tag})`,
+          pot: v.pot,
+          price: null,
+        }
+      : null;
+  if (lot) events.push(happening({ kind: "stocked", count: tree.count }, v.when, { potLotId: lot.id }));
+  const potLotId = lot?.id ?? v.potLotId;
+  if (arrival?.payload.kind === "arrived" && v.when.best < arrival.on.best) {
+    context.withdraw([arrival.id]);
+    const earlier = { best: v.when.best, from: v.when.from, to: v.when.best };
+    events.push(
+      happening(
+        { kind: "arrived", form: arrival.payload.form, lastPotted: null, count: arrival.payload.count },
+        earlier,
+        // It stands today in the pot it was found in; what it stood in before this potting nobody knows.
+        { ...about, potLotId: null },
+      ),
+    );
+  }
+  events.push(
+    happening(
+      {
+        kind: "potted",
+        correction: v.correction,
+        retainedShare: null,
+        mix: v.mix,
+        mixName: v.mix === null ? "unknown mix" : MIX_WORDS[v.mix],
+        mixL: null,
+        fillHeightMm: null,
+        bottomLayerMm: 0,
+        wetMassKg: null,
+      },
+      v.when,
+      { ...about, potLotId },
+    ),
+  );
+  if (v.note !== "") events.push(happening({ kind: "noted", text: v.note }, v.when, about));
+  return { events, lot };
+}

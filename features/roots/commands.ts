@@ -1,7 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { isoDate } from "@/core/event/index";
-import { exactDay, findTree, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { asHappened, findTree, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, envelope } from "../commands/define";
 
 const grade = z.number().int().min(0).max(4).nullable();
@@ -9,8 +8,15 @@ const grade = z.number().int().min(0).max(4).nullable();
 /** What was seen of a root ball: an observation, it corrects the state from its day on and this tree's own pace. */
 export const recordRoots = command({
   name: "record-roots",
+  corrects: ["roots-read"],
   input: envelope
-    .extend({ treeId: z.uuid(), on: isoDate, fillGrade: grade, circlingGrade: grade })
+    .extend({
+      treeId: z.uuid(),
+      on: whenSchema,
+      fillGrade: grade,
+      circlingGrade: grade,
+      by: z.enum(["look", "feel"]).default("look"),
+    })
     .refine((v) => v.fillGrade !== null || v.circlingGrade !== null, {
       path: ["fillGrade"],
       error: "Say at least one of the two: how full, or how much turns.",
@@ -24,10 +30,10 @@ export const recordRoots = command({
       id: randomUUID(),
       treeId: tree.id,
       potLotId: null,
-      on: exactDay(v.on),
-      payload: { kind: "roots-read", fillGrade: v.fillGrade, circlingGrade: v.circlingGrade },
+      on: asHappened(v.on),
+      payload: { kind: "roots-read", fillGrade: v.fillGrade, circlingGrade: v.circlingGrade, by: v.by },
     });
-    context.note(`${tree.tag}: roots looked at`);
+    context.note(`${tree.tag}: ${v.by === "feel" ? "ball felt" : "roots looked at"}`);
     return Promise.resolve({ treeId: tree.id });
   },
 });

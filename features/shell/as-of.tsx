@@ -13,6 +13,8 @@ interface AsOf {
   /** The day the address names: links carry it, and need not follow every step of a drag. */
   settledOn: string;
   units: Units;
+  /** Which half of the year a season means. */
+  latitudeDeg: number;
   /** Moves the day everything is seen as of; `settle` writes it into the address. */
   setOn: (on: string, settle: boolean) => void;
   /** The browser's own replay, opened on first use. */
@@ -33,6 +35,7 @@ export function AsOfProvider({
   today,
   initialOn,
   units,
+  latitudeDeg,
   children,
 }: {
   collectionId: string;
@@ -40,6 +43,7 @@ export function AsOfProvider({
   today: string;
   initialOn: string;
   units: Units;
+  latitudeDeg: number;
   children: ReactNode;
 }) {
   const [on, setDay] = useState(initialOn);
@@ -78,8 +82,8 @@ export function AsOfProvider({
   }, [collectionId, revision]);
 
   const value = useMemo(
-    () => ({ collectionId, revision, today, on, settledOn, units, setOn, replay }),
-    [collectionId, revision, today, on, settledOn, units, setOn, replay],
+    () => ({ collectionId, revision, today, on, settledOn, units, latitudeDeg, setOn, replay }),
+    [collectionId, revision, today, on, settledOn, units, latitudeDeg, setOn, replay],
   );
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }

@@ -5,7 +5,7 @@ import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { collectionAt, type ReplayContext, type TreeState } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { woodOn } from "@/core/tree/index";
-import { type CollectionView, viewCollection } from "../collection/load";
+import { type CollectionView, stateKey, viewCollection } from "../collection/load";
 
 /** One read of a collection per request, however many parts of the page ask. */
 export const collectionView = cache(viewCollection);
@@ -15,7 +15,7 @@ const stateCache = new Map<string, TreeState[]>();
 /** States of all trees on a day, kept by revision: the answer can only change with the records. */
 export function statesOn(view: CollectionView, on: string): TreeState[] {
   const { collection, today } = view;
-  const key = `${collection.id}:${collection.revision}:${today}:${on}`;
+  const key = `${stateKey(collection)}:${collection.revision}:${today}:${on}`;
   const found = stateCache.get(key);
   if (found) return found;
   const states = collectionAt(view.loaded.indexed, view.context, toDay(on));

@@ -15,6 +15,7 @@ export function Frame({
   revision,
   today,
   units,
+  latitudeDeg,
   name,
   strip,
   children,
@@ -23,6 +24,7 @@ export function Frame({
   revision: number;
   today: string;
   units: Units;
+  latitudeDeg: number;
   name: string;
   strip: StripData;
   children: ReactNode;
@@ -31,7 +33,14 @@ export function Frame({
   // Only the address the page was opened with counts: later moves write the address, they do not read it.
   const [initialOn] = useState(asked !== null && parseIso(asked) !== null ? asked : today);
   return (
-    <AsOfProvider collectionId={collectionId} revision={revision} today={today} initialOn={initialOn} units={units}>
+    <AsOfProvider
+      collectionId={collectionId}
+      revision={revision}
+      today={today}
+      initialOn={initialOn}
+      units={units}
+      latitudeDeg={latitudeDeg}
+    >
       <NoticeProvider collectionId={collectionId}>
         <Nav name={name} />
         <SeasonStrip data={strip} />

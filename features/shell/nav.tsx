@@ -3,6 +3,8 @@
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
+import { isPageKey } from "@/ui/keys";
+import { Finder } from "../search/finder";
 import { useAsOf } from "./as-of";
 
 const PLACES = [
@@ -11,7 +13,16 @@ const PLACES = [
   ["almanac", "Almanac"],
 ] as const;
 
+/** Places visited less often, behind one word. */
+const MORE = [
+  ["walk", "Walk-round"],
+  ["import", "Lists in and out"],
+  ["people", "People and days"],
+  ["history", "History"],
+] as const;
+
 const KEYS: [string, string][] = [
+  ["/", "find a tree"],
   ["[  ]", "a week back, a week ahead"],
   ["t", "back to today"],
   ["← →  on the strip", "a day back, a day ahead"],
@@ -21,19 +32,59 @@ const KEYS: [string, string][] = [
   ["?", "these keys"],
 ];
 
+/** Closes again when a place is chosen or the page is touched elsewhere. */
+function More({ collectionId, query, path }: { collectionId: string; query: string; path: string }) {
+  const details = useRef<HTMLDetailsElement>(null);
+  useEffect(() => {
+    const close = (event: Event) => {
+      if (!details.current?.contains(event.target as Node)) details.current?.removeAttribute("open");
+    };
+    window.addEventListener("pointerdown", close);
+    return () => window.removeEventListener("pointerdown", close);
+  }, []);
+  return (
+    <details
+      ref={details}
+      className="relative"
+      onKeyDown={(e) => e.key === "Escape" && details.current?.removeAttribute("open")}
+    >
+      <summary className="btn btn-ghost min-h-11 sm:btn-sm sm:min-h-9">More</summary>
+      <ul className="bg-base-100 border-base-300 rounded-box absolute right-0 z-30 mt-1 w-52 border p-1 shadow-lg">
+        {MORE.map(([key, word]) => (
+          <li key={key}>
+            <Link
+              prefetch={false}
+              href={`/c/${collectionId}/${key}${query}`}
+              aria-current={path.endsWith(`/${key}`) ? "page" : undefined}
+              className="hover:bg-base-200 rounded-field flex min-h-11 items-center px-3 aria-[current]:font-semibold"
+              onClick={() => details.current?.removeAttribute("open")}
+            >
+              {word}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
 /** Links keep the as-of day. */
 export function Nav({ name }: { name: string }) {
   const { collectionId, settledOn, today } = useAsOf();
   const path = usePathname();
   const router = useRouter();
   const help = useRef<HTMLDialogElement>(null);
+  const finder = useRef<HTMLDialogElement>(null);
   const query = settledOn === today ? "" : `?on=${settledOn}`;
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (!isPageKey(event)) return;
       if (event.key === "?") help.current?.showModal();
+      if (event.key === "/") {
+        finder.current?.showModal();
+        event.preventDefault();
+      }
       const place = PLACES.find(([key]) => key[0] === event.key);
       if (place) router.push(`/c/${collectionId}/${place[0]}${query}`);
     };
@@ -64,9 +115,20 @@ export function Nav({ name }: { name: string }) {
           );
         })}
       </nav>
+      <span className="ml-auto flex items-center gap-1">
+        <button
+          type="button"
+          className="btn btn-ghost min-h-11 sm:btn-sm sm:min-h-9"
+          onClick={() => finder.current?.showModal()}
+        >
+          Find <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
+        </button>
+        <More collectionId={collectionId} query={query} path={path} />
+      </span>
+      <Finder dialog={finder} />
       <button
         type="button"
-        className="btn btn-sm btn-ghost ml-auto hidden sm:inline-flex"
+        className="btn btn-sm btn-ghost hidden sm:inline-flex"
         onClick={() => help.current?.showModal()}
       >
         Keys <kbd className="kbd kbd-xs">?</kbd>

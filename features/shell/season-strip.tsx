@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
+import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month } from "@/ui/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "./as-of";
@@ -42,8 +43,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (!isPageKey(event)) return;
       if (event.key === "[") setOn(toIso(Math.max(now - FURTHEST, toDay(on) - WEEK)), true);
       else if (event.key === "]") setOn(toIso(Math.min(now + FURTHEST, toDay(on) + WEEK)), true);
       else if (event.key === "t") setOn(today, true);

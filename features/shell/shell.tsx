@@ -15,6 +15,7 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
       revision={collection.revision}
       today={today}
       units={collection.units}
+      latitudeDeg={collection.latitudeDeg}
       name={collection.name}
       strip={stripData(view)}
     >

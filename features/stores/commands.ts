@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { isoDate } from "@/core/event/index";
 import { potSchema } from "@/core/vessel/index";
-import { insertLot } from "@/data/pots";
+import { insertLots } from "@/data/pots";
 import { exactDay, refuseFuture } from "../commands/days";
 import { command, envelope } from "../commands/define";
 
@@ -27,7 +27,7 @@ export const stockPots = command({
   run: (context, v) => {
     if (v.on !== undefined) refuseFuture(context, v.on);
     const { entryId, scope, db } = context;
-    context.write(() => insertLot(db, scope, { id: v.lotId, entryId, name: v.name, pot: v.pot, price: v.price }));
+    context.write(() => insertLots(db, scope, [{ id: v.lotId, entryId, name: v.name, pot: v.pot, price: v.price }]));
     context.record({
       id: randomUUID(),
       treeId: null,

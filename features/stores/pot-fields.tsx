@@ -1,10 +1,12 @@
 "use client";
 
+import { useId } from "react";
 import {
   CONTAINER_CLASSES,
   mixEstimate,
   nominalVolume,
   type Pot,
+  potSchema,
   type Vessel,
   type Wall,
   WALLS,
@@ -15,10 +17,12 @@ import { WALL_WORDS } from "../words";
 
 /** A pot as it is being typed: text stays text until it is read. */
 export interface PotDraft {
-  known: "measured" | "nominal" | "about";
+  known: "measured" | "outside" | "nominal" | "about";
   shape: "round" | "square" | "rectangle" | "cylinder" | "fabric" | "bag";
   wall: Wall;
   measures: Record<string, string>;
+  /** Outside, at the rim: across, or once round. */
+  rimBy: "width" | "girth";
   system: "container-class" | "litre-label" | "pint-bag";
   size: string;
   litres: string;
@@ -29,6 +33,7 @@ export const emptyPotDraft: PotDraft = {
   shape: "round",
   wall: "smooth-plastic",
   measures: {},
+  rimBy: "width",
   system: "litre-label",
   size: "",
   litres: "",
@@ -76,6 +81,49 @@ const SHAPES = [
   ["bag", "gusseted bag"],
 ] as const;
 
+/** Measures a tape can take while the tree stands in the pot. */
+const outsideMeasures = (rimBy: PotDraft["rimBy"]) =>
+  [
+    rimBy === "width" ? ["outerWidthMm", "Outside width at the rim"] : ["girthMm", "Girth round the rim"],
+    ["outerHeightMm", "Outside height"],
+    ["outerBaseWidthMm", "Width at the foot, if you can"],
+    ["wallMm", "Wall at the rim, if you can"],
+  ] as const;
+const OPTIONAL = new Set(["outerBaseWidthMm", "wallMm"]);
+
+/** A pot on record as it would be typed: what a correction starts from. */
+export function draftOf(pot: Pot | null): PotDraft {
+  if (!pot) return { ...emptyPotDraft, known: "about" };
+  const text = (values: Record<string, unknown>) =>
+    Object.fromEntries(
+      Object.entries(values).flatMap(([key, value]) =>
+        typeof value === "number" ? [[key, String(Math.round(value * 100) / 100)]] : [],
+      ),
+    );
+  switch (pot.known) {
+    case "measured":
+      return {
+        ...emptyPotDraft,
+        shape: pot.vessel.shape,
+        wall: pot.vessel.wall ?? "smooth-plastic",
+        measures: text(pot.vessel),
+      };
+    case "outside":
+      return {
+        ...emptyPotDraft,
+        known: "outside",
+        shape: pot.shape,
+        wall: pot.wall,
+        rimBy: pot.girthMm === undefined ? "width" : "girth",
+        measures: text(pot),
+      };
+    case "nominal":
+      return { ...emptyPotDraft, known: "nominal", wall: pot.wall, system: pot.system, size: pot.size };
+    case "about":
+      return { ...emptyPotDraft, known: "about", wall: pot.wall, litres: String(pot.litres) };
+  }
+}
+
 /** Reads a draft; problems by field, in words. */
 export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, string> } {
   const problems: Record<string, string> = {};
@@ -91,12 +139,26 @@ export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, s
     return { pot: { known: "nominal", system: draft.system, size, wall: draft.wall }, problems };
   }
   const measures: Record<string, number> = {};
-  for (const [field] of MEASURES[draft.shape]) {
-    const value = readNumber(draft.measures[field] ?? "", "mm");
-    if (Number.isNaN(value)) problems[field] = "Measure it, in mm (or write 30 cm, 12 in).";
+  const fields = draft.known === "outside" ? outsideMeasures(draft.rimBy) : MEASURES[draft.shape];
+  for (const [field] of fields) {
+    const typed = draft.measures[field] ?? "";
+    if (OPTIONAL.has(field) && typed.trim() === "") continue;
+    const value = readNumber(typed, "mm");
+    if (field === "wallMm") {
+      if (!(value > 0)) problems[field] = "The wall in mm, or leave it empty.";
+    } else if (Number.isNaN(value)) problems[field] = "Measure it, in mm (or write 30 cm, 12 in).";
     else if (value < 20) problems[field] = "Less than 20 mm is no pot. Did you mean cm? Write 30 cm.";
-    else if (value > 5000) problems[field] = "More than 5 m is no pot.";
+    else if (value > (field === "girthMm" ? 16_000 : 5000)) problems[field] = "More than 5 m across is no pot.";
     measures[field] = value;
+  }
+  if (draft.known === "outside") {
+    const shape = draft.shape === "square" ? "square" : "round";
+    // Checked by the schema, whose words are for the field they name.
+    const pot = { known: "outside", shape, wall: draft.wall, ...measures } as Pot;
+    const parsed = potSchema.safeParse(pot);
+    if (!parsed.success && Object.keys(problems).length === 0)
+      for (const issue of parsed.error.issues) problems[String(issue.path[0] ?? "outerWidthMm")] = issue.message;
+    return { pot, problems };
   }
   if (draft.shape === "bag" && measures.lengthMm <= measures.gussetMm / 2)
     problems.lengthMm = "The bag is shorter than half its gusset: it cannot stand.";
@@ -110,21 +172,26 @@ export function PotFields({
   onChange,
   fault,
   units,
+  depthToMixMm = null,
 }: {
   draft: PotDraft;
   onChange: (draft: PotDraft) => void;
   fault: (path: string) => string | undefined;
   units: Units;
+  /** Down from the rim to the mix, where it was felt. */
+  depthToMixMm?: number | null;
 }) {
+  const group = useId();
   const set = (part: Partial<PotDraft>) => onChange({ ...draft, ...part });
   const { pot, problems } = readPot(draft);
-  const volume = Object.keys(problems).length === 0 ? mixEstimate(pot) : null;
+  const volume = Object.keys(problems).length === 0 ? mixEstimate(pot, depthToMixMm) : null;
   return (
     <div className="space-y-3">
       <div role="radiogroup" aria-label="How is the pot known" className="flex flex-wrap gap-x-6 gap-y-1">
         {(
           [
-            ["measured", "I can measure it"],
+            ["outside", "from outside, the tree in it"],
+            ["measured", "inside, empty"],
             ["nominal", "by its trade size"],
             ["about", "about so many litres"],
           ] as const
@@ -132,7 +199,7 @@ export function PotFields({
           <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
             <input
               type="radio"
-              name="known"
+              name={group}
               className="radio"
               checked={draft.known === key}
               onChange={() => set({ known: key })}
@@ -151,6 +218,17 @@ export function PotFields({
         {draft.known === "measured" && (
           <SelectField label="Shape" value={draft.shape} onChange={(shape) => set({ shape })} options={SHAPES} />
         )}
+        {draft.known === "outside" && (
+          <SelectField
+            label="Shape"
+            value={draft.shape === "square" ? "square" : "round"}
+            onChange={(shape) => set({ shape })}
+            options={[
+              ["round", "round"],
+              ["square", "square"],
+            ]}
+          />
+        )}
         {draft.known === "nominal" && (
           <SelectField
             label="Named by"
@@ -164,9 +242,20 @@ export function PotFields({
           />
         )}
       </div>
-      {draft.known === "measured" && (
+      {draft.known === "outside" && (
+        <label className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={draft.rimBy === "girth"}
+            onChange={(e) => set({ rimBy: e.target.checked ? "girth" : "width" })}
+          />
+          the rim measured with a tape round it
+        </label>
+      )}
+      {(draft.known === "measured" || draft.known === "outside") && (
         <div className="grid gap-3 sm:grid-cols-3">
-          {MEASURES[draft.shape].map(([field, label]) => (
+          {(draft.known === "outside" ? outsideMeasures(draft.rimBy) : MEASURES[draft.shape]).map(([field, label]) => (
             <TextField
               key={field}
               label={label}
@@ -211,10 +300,10 @@ export function PotFields({
         />
       )}
       {volume && (
-        <p className="text-sm" aria-live="polite">
-          Holds {litres(volume.p50, units)} of mix at the fill line
+        <p className="text-sm" aria-live="polite" data-testid="pot-volume">
+          Holds {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
           {volume.p90 - volume.p10 > 0.02 * volume.p50
-            ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${draft.known === "measured" ? "the fill line varies" : "a name, not a measure"}`
+            ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${RANGE_WORDS[draft.known]}`
             : ""}
           .
         </p>
@@ -222,3 +311,11 @@ export function PotFields({
     </div>
   );
 }
+
+/** Where the range of a volume comes from. */
+const RANGE_WORDS: Record<PotDraft["known"], string> = {
+  measured: "the fill line varies",
+  outside: "wall, taper and fill line are not seen",
+  nominal: "a name, not a measure",
+  about: "a guess by eye",
+};

@@ -1,37 +1,77 @@
 "use client";
 
-import { day, litres, percent } from "@/ui/format";
+import { useState } from "react";
+import type { EventPayload, Happened } from "@/core/event/index";
+import type { Pot } from "@/core/vessel/index";
+import { day } from "@/ui/format";
+import { SelectField } from "@/ui/fields";
+import { useCommand } from "../commands/use-command";
+import { canCorrect, CorrectForm } from "../history/correct-form";
+import { type EventNames, eventWords } from "../history/event-words";
 import { useAsOf } from "../shell/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
-import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, FORM_WORDS } from "../words";
-import type { TreeFacts } from "./tree-view";
 
-/** What happened, newest first: what was entered, when, by whom; each can be taken back. */
-export function History({ facts }: { facts: TreeFacts }) {
+/** One event of a tree as its history shows it. */
+export interface HistoryItem {
+  eventId: string;
+  entryId: string;
+  on: Happened;
+  payload: EventPayload;
+  potLotId: string | null;
+  pot: Pot | null;
+  names: EventNames;
+  recordedAt: string;
+  actor: string;
+  /** Undone or corrected events stand in the history, too, with the entry that took them out. */
+  standing: "counts" | "undone" | "corrected";
+  takenOutBy: string | null;
+  /** Belongs to the batch this tree came from. */
+  inherited: boolean;
+}
+
+export interface TreeChoice {
+  id: string;
+  tag: string;
+  name: string;
+}
+
+const MOVABLE = new Set<EventPayload["kind"]>(["potted", "roots-read", "measured", "noted", "photographed", "placed"]);
+
+/** What happened, newest first: what was entered, when, by whom. Each can be corrected, moved to the right tree, taken back. */
+export function History({
+  treeId,
+  plants,
+  items,
+  lots,
+  others,
+}: {
+  treeId: string;
+  plants: number;
+  items: HistoryItem[];
+  lots: { id: string; name: string }[];
+  others: TreeChoice[];
+}) {
   const { collectionId, units } = useAsOf();
   const { undo, busy, problem, offer } = useUndo(collectionId);
   const { tell } = useNotice();
-  const takeBack = async (entryIds: readonly string[]) => {
+  const [all, setAll] = useState(false);
+  const [open, setOpen] = useState<{ eventId: string; what: "correct" | "move" } | null>(null);
+  const hidden = items.filter((i) => i.standing !== "counts").length;
+  const takeBack = async (entryIds: readonly string[], back = false) => {
     const undone = await undo(entryIds);
-    if (undone) tell({ text: TAKEN_BACK, entryId: undone });
-  };
-  const words = ({ payload, lotName }: TreeFacts["history"][number]): string => {
-    switch (payload.kind) {
-      case "arrived":
-        return `Arrived ${FORM_WORDS[payload.form]}`;
-      case "potted":
-        return `Potted into ${lotName ?? "a pot"}, ${payload.mixName}, ${litres(payload.mixL, units)}; ${CORRECTION_WORDS[payload.correction].name.toLowerCase()}${payload.retainedShare !== null ? `, ${percent(payload.retainedShare)} of roots kept` : ""}`;
-      case "roots-read":
-        return `Roots seen: ${[payload.fillGrade === null ? "" : FILL_GRADES[payload.fillGrade], payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[payload.circlingGrade]}`].filter(Boolean).join("; ")}`;
-      case "stocked":
-        return "Pot put in store";
-      case "noted":
-        return payload.text;
-    }
+    if (undone) tell({ text: back ? "Brought back." : TAKEN_BACK, entryId: undone });
   };
   return (
-    <section aria-label="What happened">
-      <h2 className="text-lg">What happened</h2>
+    <section aria-label="What happened" id="history" className="scroll-mt-4">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-lg">What happened</h2>
+        {hidden > 0 && (
+          <label className="flex min-h-11 cursor-pointer items-center gap-2 text-sm">
+            <input type="checkbox" className="checkbox checkbox-sm" checked={all} onChange={() => setAll(!all)} />
+            also what was undone or corrected ({hidden})
+          </label>
+        )}
+      </div>
       {problem && (
         <p role="alert" className="text-error font-semibold">
           {problem}{" "}
@@ -43,27 +83,159 @@ export function History({ facts }: { facts: TreeFacts }) {
         </p>
       )}
       <ol className="divide-base-300 divide-y">
-        {facts.history.map((h) => (
-          <li key={`${h.entryId}-${h.payload.kind}`} className="flex items-start gap-3 py-2">
-            <span className="min-w-0 flex-1 break-words">
-              <b>{h.on.from === h.on.to ? day(h.on.best) : `between ${day(h.on.from)} and ${day(h.on.to)}`}</b>{" "}
-              {words(h)}
-              <span className="block text-xs opacity-75">
-                recorded {day(h.recordedAt.slice(0, 10))} by {h.actor}
-              </span>
-            </span>
-            <button
-              type="button"
-              className="btn btn-sm"
-              disabled={busy}
-              aria-label={`Undo: ${words(h)}`}
-              onClick={() => void takeBack([h.entryId])}
-            >
-              Undo
-            </button>
-          </li>
-        ))}
+        {items
+          .filter((item) => all || item.standing === "counts")
+          .map((item) => {
+            const words = eventWords(item.payload, item.names, units);
+            const counts = item.standing === "counts" && !item.inherited;
+            const opened = open?.eventId === item.eventId ? open.what : null;
+            return (
+              <li key={item.eventId} className="py-2">
+                <div className="flex flex-wrap items-start gap-x-3 gap-y-1">
+                  {item.payload.kind === "photographed" && (
+                    <a
+                      href={`/c/${collectionId}/photos/${item.payload.photoId}`}
+                      target="_blank"
+                      rel="noreferrer"
+                      className="shrink-0"
+                    >
+                      {/* Stored pictures are already small, and are served by this machine. */}
+                      {/* eslint-disable-next-line @next/next/no-img-element */}
+                      <img
+                        src={`/c/${collectionId}/photos/${item.payload.photoId}?size=thumb`}
+                        alt={`Photograph of ${day(item.on.best)}`}
+                        width={72}
+                        height={72}
+                        loading="lazy"
+                        className="rounded"
+                      />
+                    </a>
+                  )}
+                  <span
+                    className={`min-w-0 flex-1 basis-64 break-words ${item.standing === "counts" ? "" : "line-through opacity-80"}`}
+                  >
+                    <b>
+                      {item.on.from === item.on.to
+                        ? day(item.on.best)
+                        : `between ${day(item.on.from)} and ${day(item.on.to)}`}
+                    </b>{" "}
+                    {words}
+                    <span className="block text-xs opacity-80">
+                      recorded {day(item.recordedAt.slice(0, 10))} by {item.actor}
+                      {item.inherited && ", for the batch it came from"}
+                      {item.standing === "undone" && ", undone"}
+                      {item.standing === "corrected" && ", corrected since"}
+                    </span>
+                  </span>
+                  <span className="flex flex-wrap gap-1">
+                    {counts && canCorrect(item.payload) && (
+                      <button
+                        type="button"
+                        className="btn btn-sm"
+                        aria-expanded={opened === "correct"}
+                        aria-label={`Correct: ${words}`}
+                        onClick={() =>
+                          setOpen(opened === "correct" ? null : { eventId: item.eventId, what: "correct" })
+                        }
+                      >
+                        Correct
+                      </button>
+                    )}
+                    {counts && MOVABLE.has(item.payload.kind) && others.length > 0 && (
+                      <button
+                        type="button"
+                        className="btn btn-sm"
+                        aria-expanded={opened === "move"}
+                        aria-label={`That was another tree: ${words}`}
+                        onClick={() => setOpen(opened === "move" ? null : { eventId: item.eventId, what: "move" })}
+                      >
+                        Wrong tree
+                      </button>
+                    )}
+                    {counts && (
+                      <button
+                        type="button"
+                        className="btn btn-sm"
+                        disabled={busy}
+                        aria-label={`Undo: ${words}`}
+                        onClick={() => void takeBack([item.entryId])}
+                      >
+                        Undo
+                      </button>
+                    )}
+                    {item.standing !== "counts" && item.takenOutBy !== null && (
+                      <button
+                        type="button"
+                        className="btn btn-sm"
+                        disabled={busy}
+                        aria-label={`Bring back: ${words}`}
+                        onClick={() => void takeBack([item.takenOutBy!], true)}
+                      >
+                        Bring back
+                      </button>
+                    )}
+                  </span>
+                </div>
+                {opened === "correct" && (
+                  <CorrectForm
+                    event={{
+                      eventId: item.eventId,
+                      treeId,
+                      on: item.on,
+                      potLotId: item.potLotId,
+                      pot: item.pot,
+                      payload: item.payload,
+                      plants,
+                    }}
+                    lots={lots}
+                    onDone={() => setOpen(null)}
+                  />
+                )}
+                {opened === "move" && <MoveForm eventId={item.eventId} others={others} onDone={() => setOpen(null)} />}
+              </li>
+            );
+          })}
       </ol>
     </section>
+  );
+}
+
+/** "That was the other tree." */
+function MoveForm({ eventId, others, onDone }: { eventId: string; others: TreeChoice[]; onDone: () => void }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure } = useCommand("reassign-event");
+  const [to, setTo] = useState("");
+  const submit = async () => {
+    const done = await send({ collectionId, eventId, toTreeId: to });
+    if (!done) return;
+    tell({ text: `Moved to ${others.find((t) => t.id === to)?.tag ?? "the other tree"}.`, entryId: done.entryId });
+    onDone();
+  };
+  return (
+    <form
+      noValidate
+      aria-label="Move to another tree"
+      className="border-accent bg-base-200 rounded-box mt-2 flex flex-wrap items-end gap-3 border-l-4 p-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <SelectField
+        className="basis-72"
+        label="It was this tree"
+        value={to}
+        onChange={setTo}
+        fault={failure?.faults[0]?.message}
+        options={[["", "choose …"] as const, ...others.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
+      />
+      <button type="submit" className="btn btn-primary" disabled={busy || to === ""}>
+        Move it
+      </button>
+      <button type="button" className="btn" onClick={onDone}>
+        Leave it
+      </button>
+    </form>
   );
 }

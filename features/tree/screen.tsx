@@ -1,14 +1,17 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
+import { toDay, toIso } from "@/core/dates/index";
+import type { LoggedEvent } from "@/core/event/index";
 import { stepRule } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
-import { treePicture } from "@/core/tree/index";
+import { endOf, plantsOn, storeAt, treePicture, whatNarrows } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
 import { frostWords } from "../almanac/words";
-import { leaningOn } from "../history/commands";
+import { day } from "@/ui/format";
 import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
+import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS } from "../words";
+import type { HistoryItem } from "./history";
 import { TreeView, type TreeFacts } from "./tree-view";
 
 export async function TreeScreen({
@@ -27,46 +30,125 @@ export async function TreeScreen({
   const arrived = view.loaded.indexed.eventsByTree.get(treeId)?.[0]?.on.best;
   const asked = asOfDay(on, view.today);
   // Before its arrival there is nothing to show: the day it came is the first there is.
-  const day = arrived !== undefined && asked < arrived ? arrived : asked;
-  const picture = treePicture(view.loaded.indexed, view.context, treeId, toDay(day));
+  const shown = arrived !== undefined && asked < arrived ? arrived : asked;
+  const picture = treePicture(view.loaded.indexed, view.context, treeId, toDay(shown));
   if (!picture) notFound();
-  return <TreeView facts={factsOf(view, treeId)} initial={picture} initialOn={day} />;
+  return <TreeView facts={factsOf(view, treeId)} initial={picture} initialOn={shown} />;
 }
 
 /** What does not change with the as-of day. */
 function factsOf(view: CollectionView, treeId: string): TreeFacts {
-  const { loaded, site } = view;
+  const { loaded, site, context, today } = view;
+  const { indexed } = loaded;
   const tree = loaded.trees.find((t) => t.id === treeId)!;
   const profile = profileOf(tree);
-  const rule = stepRule(profile.kPerDegreeDay);
-  const entries = new Map(loaded.entries.map((e) => [e.id, e]));
+  const events = indexed.eventsByTree.get(treeId) ?? [];
+  const steps = indexed.presence.get(treeId) ?? [];
+  const end = endOf(steps);
+  const mine = new Set(events.flatMap((e) => (e.potLotId === null ? [] : [e.potLotId])));
+  const offered = new Set(storeAt(indexed, toDay(today)).flatMap((p) => (p.free > 0 ? [p.lotId] : [])));
+  const tags = Object.fromEntries(loaded.trees.map((t) => [t.id, t.tag]));
+  const known = namedIn(events);
   return {
     id: tree.id,
     tag: tree.tag,
+    tagLost: tree.tagLost ?? false,
     name: profile.name,
     scientific: profile.scientific,
     cultivar: tree.cultivar,
     purpose: tree.purpose,
     count: tree.count,
+    plants: plantsOn(steps, toDay(today)),
     note: profile.note,
     hazards: profile.hazards,
     listed: tree.kindId !== null,
     habit: tree.habit,
-    step: rule,
+    step: stepRule(profile.kPerDegreeDay),
     kPerDegreeDay: profile.kPerDegreeDay,
     frost: frostWords(site),
-    lots: loaded.lots.map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),
-    history: (loaded.indexed.eventsByTree.get(treeId) ?? [])
-      .map((event) => ({ event, entry: entries.get(event.entryId)! }))
-      .map(({ event, entry }) => ({
+    lots: loaded.lots
+      .filter((lot) => mine.has(lot.id) || offered.has(lot.id))
+      .map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),
+    history: historyOf(view, treeId),
+    others: loaded.trees.filter((t) => t.id !== treeId).map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name })),
+    narrowing: end ? [] : whatNarrows(tree, events, indexed.lots, context, context.kinds[profile.key], toDay(today)),
+    arrivedOn: events.find((e) => e.payload.kind === "arrived")?.on.best ?? today,
+    rootstock: tree.rootstock ?? null,
+    left: end
+      ? `Not here any more: ${ENDING_WORDS[end.ended.how]} on ${day(toIso(end.day))}${end.ended.cause && end.ended.cause !== "unknown" ? `, ${CAUSE_WORDS[end.ended.cause]}` : ""}${end.ended.intoTreeId ? `; its history goes on as ${tags[end.ended.intoTreeId] ?? "another record"}` : ""}.`
+      : null,
+    place: loaded.places.find((p) => p.id === tree.placeId)?.name ?? null,
+    origin: originWords(tree, tags),
+    tags: Object.fromEntries(known.map((id) => [id, tags[id]])),
+  };
+}
+
+/** Trees that a tree's events speak of. */
+function namedIn(events: readonly LoggedEvent[]): string[] {
+  return events.flatMap(({ payload }) => (payload.kind === "joined" ? payload.together : []));
+}
+
+function originWords(tree: CollectionView["loaded"]["trees"][number], tags: Record<string, string>): string | null {
+  const mother = tree.motherId ? tags[tree.motherId] : tree.motherName;
+  if (tree.parentId) return `from the batch ${tags[tree.parentId] ?? ""}`.trim();
+  if (!mother && !tree.method) return null;
+  const how = tree.method && tree.method !== "unknown" ? METHOD_WORDS[tree.method] : "raised";
+  return `${how}${mother ? ` of ${mother}` : ""}${tree.raisedOn ? `, ${tree.raisedOn.best.slice(0, 4)}` : ""}`;
+}
+
+/** Every event ever recorded of a tree, newest first; those that do not count say why. */
+function historyOf(view: CollectionView, treeId: string): HistoryItem[] {
+  const { loaded } = view;
+  const entries = new Map(loaded.entries.map((e) => [e.id, e]));
+  const lots = new Map(loaded.rows.lots.map((l) => [l.id, l]));
+  const places = new Map(loaded.rows.places.map((p) => [p.id, p.name]));
+  const tags = new Map(loaded.rows.trees.map((t) => [t.id, t.tag]));
+  for (const tree of loaded.trees) tags.set(tree.id, tree.tag);
+  const inherited = (loaded.indexed.eventsByTree.get(treeId) ?? []).filter((e) => e.treeId !== treeId);
+  const voidedBy = new Map(
+    loaded.entries.flatMap((e) =>
+      e.voidsEntryId !== null && !loaded.counting.voided.has(e.id) ? [[e.voidsEntryId, e.id] as const] : [],
+    ),
+  );
+  for (const e of loaded.log)
+    if (e.payload.kind === "voided" && !loaded.counting.voided.has(e.entryId))
+      for (const id of e.payload.entryIds) voidedBy.set(id, e.entryId);
+  return [...inherited, ...loaded.log.filter((e) => e.treeId === treeId)]
+    .map((event): HistoryItem => {
+      const entry = entries.get(event.entryId)!;
+      const undone = loaded.counting.voided.has(event.entryId);
+      const corrected = loaded.counting.withdrawnBy.get(event.id);
+      const { payload } = event;
+      const spoken =
+        payload.kind === "joined"
+          ? payload.together
+          : payload.kind === "split-off"
+            ? [payload.childId]
+            : payload.kind === "split-from"
+              ? [payload.parentId]
+              : payload.kind === "described" && payload.changes.motherId
+                ? [payload.changes.motherId]
+                : [];
+      const lot =
+        event.potLotId === null ? undefined : (loaded.indexed.lots.get(event.potLotId) ?? lots.get(event.potLotId));
+      return {
+        eventId: event.id,
         entryId: entry.id,
         on: event.on,
-        payload: event.payload,
-        lotName: event.potLotId === null ? null : (loaded.indexed.lots.get(event.potLotId)?.name ?? null),
+        payload,
+        potLotId: event.potLotId,
+        pot: lot?.pot ?? null,
+        names: {
+          lot: lot?.name ?? null,
+          place: event.placeId ? (places.get(event.placeId) ?? null) : null,
+          tags: Object.fromEntries(spoken.map((id) => [id, tags.get(id) ?? "another tree"])),
+        },
         recordedAt: entry.recordedAt,
         actor: entry.actor,
-        leaning: leaningOn(loaded, entry.id).length,
-      }))
-      .reverse(),
-  };
+        standing: undone ? "undone" : corrected !== undefined ? "corrected" : "counts",
+        takenOutBy: undone ? (voidedBy.get(event.entryId) ?? null) : (corrected ?? null),
+        inherited: event.treeId !== treeId,
+      };
+    })
+    .reverse();
 }

@@ -1,15 +1,19 @@
 "use client";
 
 import Link from "next/link";
+import type { ReactNode } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import type { EventPayload, Happened } from "@/core/event/index";
+import type { Purpose } from "@/core/event/index";
 import type { StorePot } from "@/core/ladder/index";
-import type { Purpose, TreePicture } from "@/core/tree/index";
+import type { Narrowing, TreePicture } from "@/core/tree/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { day, fullness, litres, number, percent } from "@/ui/format";
 import { PotSection } from "@/ui/pot-section";
 import { Why } from "@/ui/fields";
 import type { FrostWords } from "../almanac/words";
+import { MeasureForm } from "../measure/measure-form";
+import { NoteForm } from "../notes/note-form";
+import { PastPottingForm } from "../potting/past-form";
 import { RootCheck } from "../roots/root-check";
 import { verdictSentence, wantedPot, windowReason } from "../sentences";
 import { useAsOf, useReplayed } from "../shell/as-of";
@@ -21,10 +25,12 @@ import {
   MISFIT_WORDS,
   PURPOSE_WORDS,
   STAGE_WORD,
+  tagName,
   WALL_WORDS,
   WOOD_WORD,
 } from "../words";
-import { History } from "./history";
+import { History, type HistoryItem, type TreeChoice } from "./history";
+import { Narrowest } from "./narrowest";
 import { TimePicture } from "./time-picture";
 
 export interface TreeFacts {
@@ -43,16 +49,29 @@ export interface TreeFacts {
   kPerDegreeDay: number;
   frost: FrostWords;
   lots: { id: string; name: string; pot: Pot }[];
-  history: {
-    entryId: string;
-    on: Happened;
-    payload: EventPayload;
-    lotName: string | null;
-    recordedAt: string;
-    actor: string;
-    leaning: number;
-  }[];
+  history: HistoryItem[];
+  /** Trees an entry could belong to instead. */
+  others: TreeChoice[];
+  narrowing: Narrowing[];
+  plants: number;
+  arrivedOn: string;
+  rootstock: string | null;
+  /** How and when it left the collection. */
+  left: string | null;
+  place: string | null;
+  origin: string | null;
+  tagLost: boolean;
+  tags: Record<string, string>;
 }
+
+/** Why a volume is a range. */
+const RANGE_WHY: Record<Pot["known"] | "none", string> = {
+  measured: "the fill line varies",
+  outside: "measured outside only",
+  nominal: "known by its trade size only",
+  about: "a guess by eye",
+  none: "nobody has described it",
+};
 
 /** One tree: its verdict in a sentence, its pot in section, its past and future in one picture. */
 export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; initial: TreePicture; initialOn: string }) {
@@ -77,19 +96,28 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
               Yard
             </Link>{" "}
             · {PURPOSE_WORDS[facts.purpose]}
-            {facts.count > 1 ? ` · ${number(facts.count)} plants` : ""}
+            {facts.plants > 1 ? ` · ${number(facts.plants)} plants` : ""}
+            {facts.place ? ` · ${facts.place}` : ""}
+            {facts.rootstock ? ` · on ${facts.rootstock}` : ""}
+            {facts.origin ? ` · ${facts.origin}` : ""}
+            {state.together.length > 1 &&
+              ` · one pot with ${state.together
+                .filter((id) => id !== facts.id)
+                .map((id) => facts.tags[id] ?? "another")
+                .join(", ")}`}
           </p>
           <h1 className="text-2xl">
-            {facts.tag} · {facts.name}
+            {tagName(facts)} · {facts.name}
             {facts.cultivar ? ` ‘${facts.cultivar}’` : ""}{" "}
             {facts.scientific && <i className="text-base font-normal opacity-80">{facts.scientific}</i>}
           </h1>
           <p className="mt-1 text-xl" data-testid="verdict">
-            {verdictSentence(state, on)}
+            {facts.left ?? verdictSentence(state, on)}
           </p>
+          {!facts.left && <Narrowest facts={facts} />}
         </div>
         <div className="flex flex-wrap gap-2">
-          {state.verdict.code === "unknown" ? (
+          {facts.left ? null : state.verdict.code === "unknown" ? (
             <a href="#roots" className="btn btn-primary">
               Look at its roots
             </a>
@@ -102,6 +130,9 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
               Pot on
             </Link>
           )}
+          <Link href={`/c/${collectionId}/tree/${facts.id}/edit`} className="btn">
+            Details
+          </Link>
         </div>
       </div>
       <div className="grid gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
@@ -133,7 +164,7 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
             {lot?.name ?? "Unknown pot"}, {lot ? WALL_WORDS[wallOf(lot.pot)] : ""}; {litres(state.volumeL.p50, units)}{" "}
             of mix
             {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50
-              ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: never measured)`
+              ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
               : ""}
             {state.pottedOn ? `, potted ${day(state.pottedOn, on)}` : ", nobody knows since when"}.
           </p>
@@ -229,10 +260,35 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
         </p>
       )}
       <div className="mt-6 grid gap-6 lg:grid-cols-2">
-        <RootCheck treeId={facts.id} tag={facts.tag} />
-        <History facts={facts} />
+        {facts.left ? (
+          <span />
+        ) : (
+          <div className="space-y-4">
+            <RootCheck treeId={facts.id} tag={facts.tag} />
+            <Folded id="measure" title="Measure its pot">
+              <MeasureForm treeId={facts.id} tag={facts.tag} pot={lot?.pot ?? null} />
+            </Folded>
+            <Folded id="past" title="An earlier potting">
+              <PastPottingForm treeId={facts.id} tag={facts.tag} currentLot={lot ?? null} arrivedOn={facts.arrivedOn} />
+            </Folded>
+            <Folded id="note" title="A note or a photograph">
+              <NoteForm treeId={facts.id} tag={facts.tag} />
+            </Folded>
+          </div>
+        )}
+        <History treeId={facts.id} plants={facts.count} items={facts.history} lots={facts.lots} others={facts.others} />
       </div>
     </article>
+  );
+}
+
+/** A form that is there when it is wanted. */
+function Folded({ id, title, children }: { id: string; title: string; children: ReactNode }) {
+  return (
+    <details id={id} className="border-base-300 rounded-box scroll-mt-4 border px-3 py-2">
+      <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">{title}</summary>
+      <div className="pb-2">{children}</div>
+    </details>
   );
 }
 

@@ -2,16 +2,19 @@
 
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
-import { ARRIVAL_FORMS, type ArrivalForm } from "@/core/event/index";
-import { PURPOSES, type Purpose } from "@/core/tree/index";
+import type { DayRange } from "@/core/dates/index";
+import { ARRIVAL_FORMS, type ArrivalForm, PURPOSES, type Purpose } from "@/core/event/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber } from "@/ui/format";
-import { Field, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
-import { FORM_WORDS, HABIT_WORDS, PURPOSE_WORDS } from "../words";
+import { RoughDateField, useRoughDate } from "../shell/rough-date";
+import { FORM_WORDS, PURPOSE_WORDS } from "../words";
+import { KindField } from "./kind-field";
+import { type KindOption, matchKind } from "./kind-options";
 
 const FIELDS = [
   "tag",
@@ -22,17 +25,13 @@ const FIELDS = [
   "count",
   "arrivedOn",
   "lastPotted",
+  "depthToMixMm",
+  "rootstock",
   "pot",
   "finalVolumeL",
   "trunkMm",
   "heightM",
 ];
-
-export interface KindOption {
-  id: string;
-  name: string;
-  scientific: string;
-}
 
 /** A tree in a short form: tag, kind, pot. The rest may wait. */
 export function AddTreeForm({
@@ -57,19 +56,18 @@ export function AddTreeForm({
   const [count, setCount] = useState("1");
   const [form, setForm] = useState<ArrivalForm>("container");
   const [arrivedOn, setArrivedOn] = useState(today);
-  const [pottedKnown, setPottedKnown] = useState<"unknown" | "year" | "day">("unknown");
-  const [pottedYear, setPottedYear] = useState("");
-  const [pottedDay, setPottedDay] = useState("");
-  const [pot, setPot] = useState(emptyPotDraft);
+  const [lastPotted, setLastPotted] = useState("");
+  const [pot, setPot] = useState({ ...emptyPotDraft, known: "outside" } as typeof emptyPotDraft);
+  const [depth, setDepth] = useState("");
+  const [rootstock, setRootstock] = useState("");
+  const readDate = useRoughDate();
   const [finalL, setFinalL] = useState("");
   const [trunk, setTrunk] = useState("");
   const [height, setHeight] = useState("");
   const [problems, setProblems] = useState<Record<string, string>>({});
 
-  const matched = kinds.find((k) =>
-    [k.name, k.scientific].some((n) => n.toLowerCase() === kindText.trim().toLowerCase()),
-  );
-  const unlisted = kindText.trim() !== "" && !matched;
+  const matched = matchKind(kinds, kindText);
+  const depthMm = readNumber(depth, "mm");
   const fault = (path: string) => problems[path] ?? at(path);
 
   const submit = async () => {
@@ -91,20 +89,11 @@ export function AddTreeForm({
     const heightMm = optional("heightM", height, "plain", "the height");
     const read = readPot(pot);
     for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
-    let lastPotted: { best: string; from: string; to: string } | null = null;
-    if (pottedKnown === "year") {
-      const year = readNumber(pottedYear);
-      if (!Number.isInteger(year) || year < 1950 || year > Number(today.slice(0, 4)))
-        wrong.lastPotted = "Give the year with four digits.";
-      else {
-        const to = `${year}-12-31` > arrivedOn ? arrivedOn : `${year}-12-31`;
-        const best = `${year}-06-30` > to ? to : `${year}-06-30`;
-        lastPotted = { best, from: `${year}-01-01` > best ? best : `${year}-01-01`, to };
-      }
-    } else if (pottedKnown === "day") {
-      if (pottedDay === "") wrong.lastPotted = "Give the day, or choose another answer.";
-      else lastPotted = { best: pottedDay, from: pottedDay, to: pottedDay };
-    }
+    const potted = readDate(lastPotted);
+    if (potted.fault) wrong.lastPotted = potted.fault;
+    const arrived = readDate(arrivedOn);
+    if (arrived.fault) wrong.arrivedOn = arrived.fault;
+    const depthToMixMm = optional("depthToMixMm", depth, "mm", "the depth to the mix");
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
     treeId.current ??= crypto.randomUUID();
@@ -119,9 +108,11 @@ export function AddTreeForm({
       purpose,
       count: plants,
       form,
-      arrivedOn,
-      lastPotted,
+      arrivedOn: arrived.range ?? today,
+      lastPotted: notAfter(potted.range ?? null, arrived.range?.best ?? today),
       pot: read.pot,
+      depthToMixMm,
+      rootstock,
       finalVolumeL,
       trunkMm,
       heightM: heightMm,
@@ -143,110 +134,43 @@ export function AddTreeForm({
       <h1 className="text-2xl">Add a tree</h1>
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Tag" value={tag} onChange={setTag} fault={fault("tag")} hint="what stands on its label" />
-        <Field
-          label="Kind"
+        <KindField
+          kinds={kinds}
+          value={kindText}
+          onChange={setKindText}
+          habit={habit}
+          onHabit={setHabit}
           fault={fault("typedName") ?? fault("kindId")}
-          hint={
-            matched
-              ? matched.scientific
-              : unlisted
-                ? "Not in the library: kept as you typed it."
-                : "pick from the list, or type your own"
-          }
-        >
-          {(aria) => (
-            <>
-              <input
-                {...aria}
-                list="kinds"
-                className="input w-full"
-                value={kindText}
-                onChange={(e) => setKindText(e.target.value)}
-                autoComplete="off"
-              />
-              <datalist id="kinds">
-                {kinds.map((k) => (
-                  <option key={k.id} value={k.name}>
-                    {k.scientific}
-                  </option>
-                ))}
-              </datalist>
-            </>
-          )}
-        </Field>
+        />
       </div>
-      {unlisted && (
-        <fieldset className="border-base-300 rounded-box border p-3">
-          <legend className="px-1 font-medium">How does it grow?</legend>
-          <div className="grid gap-2 sm:grid-cols-2">
-            {(Object.keys(HABIT_WORDS) as (Habit | "unknown")[]).map((key) => (
-              <label key={key} className="flex min-h-11 cursor-pointer items-start gap-3">
-                <input
-                  type="radio"
-                  name="habit"
-                  className="radio mt-1"
-                  checked={habit === key}
-                  onChange={() => setHabit(key)}
-                />
-                <span>
-                  <b>{HABIT_WORDS[key].name}</b>
-                  <br />
-                  <span className="text-sm">{HABIT_WORDS[key].what}</span>
-                </span>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-      )}
       <fieldset className="border-base-300 rounded-box border p-3">
         <legend className="px-1 font-medium">The pot it stands in</legend>
-        <PotFields draft={pot} onChange={setPot} fault={(path) => fault(`pot.${path}`)} units={units} />
+        <PotFields
+          draft={pot}
+          onChange={setPot}
+          fault={(path) => fault(`pot.${path}`)}
+          units={units}
+          depthToMixMm={depthMm >= 0 ? depthMm : null}
+        />
+        <TextField
+          className="mt-3 max-w-72"
+          label="A finger from the rim down to the mix"
+          numeric
+          suffix="mm"
+          value={depth}
+          onChange={setDepth}
+          fault={fault("depthToMixMm")}
+          hint="if you like: it narrows the litres"
+        />
         {at("pot") && !problems.pot && <p className="text-error mt-2 text-sm font-semibold">{at("pot")}</p>}
       </fieldset>
-      <fieldset className="border-base-300 rounded-box border p-3">
-        <legend className="px-1 font-medium">When was it last potted?</legend>
-        <div className="flex flex-wrap gap-x-6 gap-y-2">
-          {(
-            [
-              ["unknown", "Nobody knows"],
-              ["year", "In the year …"],
-              ["day", "On the day …"],
-            ] as const
-          ).map(([key, words]) => (
-            <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
-              <input
-                type="radio"
-                name="potted"
-                className="radio"
-                checked={pottedKnown === key}
-                onChange={() => setPottedKnown(key)}
-              />
-              {words}
-            </label>
-          ))}
-        </div>
-        {pottedKnown === "year" && (
-          <TextField
-            className="mt-2 max-w-40"
-            label="Year"
-            numeric
-            value={pottedYear}
-            onChange={setPottedYear}
-            fault={fault("lastPotted")}
-          />
-        )}
-        {pottedKnown === "day" && (
-          <TextField
-            className="mt-2 max-w-52"
-            label="Day"
-            type="date"
-            max={today}
-            value={pottedDay}
-            onChange={setPottedDay}
-            fault={fault("lastPotted")}
-          />
-        )}
-      </fieldset>
+      <RoughDateField
+        className="max-w-96"
+        label="When was it last potted?"
+        value={lastPotted}
+        onChange={setLastPotted}
+        fault={fault("lastPotted")}
+      />
       <details className="border-base-300 rounded-box border p-3">
         <summary className="min-h-11 cursor-pointer content-center font-medium">
           More, if you like: cultivar, purpose, arrival, size
@@ -265,13 +189,13 @@ export function AddTreeForm({
             onChange={setForm}
             options={ARRIVAL_FORMS.map((f) => [f, FORM_WORDS[f]] as const)}
           />
+          <RoughDateField label="Arrived" value={arrivedOn} onChange={setArrivedOn} fault={fault("arrivedOn")} />
           <TextField
-            label="Arrived on"
-            type="date"
-            max={today}
-            value={arrivedOn}
-            onChange={setArrivedOn}
-            fault={fault("arrivedOn")}
+            label="Rootstock"
+            value={rootstock}
+            onChange={setRootstock}
+            fault={fault("rootstock")}
+            hint="may be learned later"
           />
           <TextField
             label="Equal plants in this record"
@@ -307,4 +231,11 @@ export function AddTreeForm({
       </button>
     </form>
   );
+}
+
+/** A rough last potting reaches no further than the day the tree came. */
+function notAfter(range: DayRange | null, day: string): DayRange | null {
+  if (range === null || range.to <= day) return range;
+  const to = range.from <= day ? day : range.to;
+  return { from: range.from, to, best: range.best <= to ? range.best : range.from };
 }

@@ -1,109 +1,135 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened, isoDate } from "@/core/event/index";
-import { kindById } from "@/core/species/index";
-import { PURPOSES } from "@/core/tree/index";
+import { ARRIVAL_FORMS, happened } from "@/core/event/index";
+import { plantsOn } from "@/core/tree/index";
+import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
-import { HABITS } from "@/core/wood/index";
-import { insertLot } from "@/data/pots";
-import { insertTree } from "@/data/trees";
+import { insertLots } from "@/data/pots";
+import { insertTrees } from "@/data/trees";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
 import { potName } from "../words";
-import { command, envelope, refuse } from "../commands/define";
-import { exactDay, refuseFuture } from "../commands/days";
-
-const shortText = (most: number) =>
-  z
-    .string()
-    .trim()
-    .max(most, { error: `At most ${most} characters here: put the rest into a note.` });
-
-const input = envelope
-  .extend({
-    treeId: z.uuid(),
-    tag: shortText(40).min(1, { error: "Every tree needs a tag: a number or a short name on its label." }),
-    kindId: z.string().max(60).nullable(),
-    typedName: shortText(120).nullable(),
-    habit: z.enum([...HABITS, "unknown"]).nullable(),
-    cultivar: shortText(120).nullable(),
-    purpose: z.enum(PURPOSES),
-    count: z
-      .number()
-      .int({ error: "A whole number of plants." })
-      .min(1, { error: "At least one plant." })
-      .max(100_000, { error: "At most 100,000 plants in one record." }),
-    form: z.enum(ARRIVAL_FORMS),
-    arrivedOn: isoDate,
-    lastPotted: happened.nullable(),
-    pot: potSchema,
-    finalVolumeL: z.number().positive().max(5000).nullable(),
-    trunkMm: z.number().positive().max(3000).nullable(),
-    heightM: z.number().positive().max(60).nullable(),
-  })
-  .refine((v) => v.kindId !== null || (v.typedName !== null && v.typedName.length > 0), {
-    path: ["typedName"],
-    error: "Name the kind: pick one from the list or type your own.",
-  });
+import { arrive, livingTags, NAMED, newTreeFields, refuseTakenTag } from "./arrive";
 
 /** A tree comes into the collection in the pot it stands in. */
 export const addTree = command({
   name: "add-tree",
-  input,
+  input: envelope.extend(newTreeFields).refine(NAMED.test, NAMED.fault),
   run: (context, v) => {
-    if (v.kindId !== null && !kindById(v.kindId))
-      refuse("kindId", "This kind is not in the library. Type its name instead.");
     refuseFuture(context, v.arrivedOn, "arrivedOn");
-    if (v.lastPotted && v.lastPotted.best > v.arrivedOn)
+    const on = asHappened(v.arrivedOn);
+    if (v.lastPotted && v.lastPotted.best > on.best)
       refuse("lastPotted", "The last potting lies after the arrival: record it as a potting of its own.");
-    const twin = context.loaded.trees.find((t) => t.tag.toLocaleLowerCase() === v.tag.toLocaleLowerCase());
-    if (twin)
-      refuse(
-        "tag",
-        `The tag "${v.tag}" hangs on another living tree already. Add a letter, or use the next free number.`,
-      );
-    const { entryId, scope, db } = context;
-    const lotId = randomUUID();
-    context.write(() =>
-      insertTree(db, scope, {
-        id: v.treeId,
-        entryId,
-        tag: v.tag,
-        kindId: v.kindId,
-        typedName: v.kindId === null ? v.typedName : null,
-        habit: v.kindId === null ? (v.habit ?? "unknown") : null,
-        cultivar: v.cultivar === "" ? null : v.cultivar,
-        purpose: v.purpose,
-        count: v.count,
-        finalVolumeL: v.finalVolumeL,
-        trunkMm: v.trunkMm,
-        heightM: v.heightM,
-      }),
-    );
-    context.write(() =>
-      insertLot(db, scope, {
-        id: lotId,
-        entryId,
-        name: `${potName(v.pot)} (came with ${v.tag})`,
-        pot: v.pot,
-        price: null,
-      }),
-    );
-    context.record(
-      {
-        id: randomUUID(),
-        treeId: null,
-        potLotId: lotId,
-        on: exactDay(v.arrivedOn),
-        payload: { kind: "stocked", count: v.count },
-      },
-      {
-        id: randomUUID(),
-        treeId: v.treeId,
-        potLotId: lotId,
-        on: exactDay(v.arrivedOn),
-        payload: { kind: "arrived", form: v.form, lastPotted: v.lastPotted },
-      },
-    );
+    refuseTakenTag(livingTags(context), v.tag);
+    const { scope, db } = context;
+    const { tree, lot, events } = arrive(context, v, on);
+    context.write(() => insertTrees(db, scope, [tree]));
+    if (lot) context.write(() => insertLots(db, scope, [lot]));
+    context.record(...events);
     context.note(`${v.tag} arrived`);
     return Promise.resolve({ treeId: v.treeId });
+  },
+});
+
+/** How a tree came, said anew: its day, its form, the pot it came in, when that was last potted. */
+export const correctArrival = command({
+  name: "correct-arrival",
+  corrects: ["arrived"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    arrivedOn: whenSchema,
+    form: z.enum(ARRIVAL_FORMS),
+    lastPotted: happened.nullable(),
+    pot: potSchema.nullable(),
+    depthToMixMm: z.number().min(0).max(2000).nullable(),
+    count: newTreeFields.count,
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const { replaced, scope, db, entryId } = context;
+    const tree = findTree(context, v.treeId);
+    if (replaced?.treeId !== v.treeId) refuse("replacesEventId", "Say which arrival is to be corrected.");
+    refuseFuture(context, v.arrivedOn, "arrivedOn");
+    const on = asHappened(v.arrivedOn);
+    if (v.lastPotted && v.lastPotted.best > on.best)
+      refuse("lastPotted", "The last potting lies after the arrival: record it as a potting of its own.");
+    const next = context.loaded.indexed.eventsByTree.get(tree.id)?.find((e) => e.on.best < on.best);
+    if (next)
+      refuse(
+        "arrivedOn",
+        `On ${next.on.best} something was done to this tree already: it cannot have arrived later than that.`,
+      );
+    const count = v.count;
+    let lotId = replaced.potLotId;
+    if (v.pot !== null && lotId === null) {
+      const id = randomUUID();
+      const lot = { id, entryId, name: `${potName(v.pot)} (came with ${tree.tag})`, pot: v.pot, price: null };
+      context.write(() => insertLots(db, scope, [lot]));
+      lotId = id;
+    } else if (v.pot !== null) {
+      const before = context.loaded.indexed.lots.get(lotId!);
+      if (JSON.stringify(before?.pot) !== JSON.stringify(v.pot))
+        context.record(happening({ kind: "measured", pot: v.pot }, on, { treeId: tree.id, potLotId: lotId }));
+    }
+    // The pot came with its tree: as many as there are plants, since that day.
+    const stocked = context.loaded.indexed.records.events.find(
+      (e) => e.payload.kind === "stocked" && e.potLotId === lotId && e.entryId === replaced.entryId,
+    );
+    if (stocked) context.withdraw([stocked.id]);
+    if (lotId !== null) context.record(happening({ kind: "stocked", count }, on, { potLotId: lotId }));
+    context.record(
+      happening({ kind: "arrived", form: v.form, lastPotted: v.lastPotted, depthToMixMm: v.depthToMixMm, count }, on, {
+        treeId: tree.id,
+        potLotId: lotId,
+      }),
+    );
+    context.note(`${tree.tag}: arrival corrected`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+function plantsToday(context: CommandContext, treeId: string): number {
+  return plantsOn(context.loaded.indexed.presence.get(treeId) ?? [], toDay(context.today));
+}
+
+/** Some plants of a batch become a record of their own, with the batch's past. */
+export const splitBatch = command({
+  name: "split-batch",
+  input: envelope.extend({
+    treeId: z.uuid(),
+    childId: z.uuid(),
+    tag: newTreeFields.tag,
+    count: newTreeFields.count,
+    on: whenSchema,
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.on);
+    refuseBeforeArrival(context, v.treeId, v.on);
+    refuseTakenTag(livingTags(context), v.tag);
+    const plants = plantsToday(context, tree.id);
+    if (v.count >= plants)
+      refuse(
+        "count",
+        `This record stands for ${plants} plants: take at least one fewer, or rename the record instead.`,
+      );
+    const { scope, db, entryId } = context;
+    const child = { ...tree, id: v.childId, entryId, tag: v.tag, count: v.count };
+    context.write(() => insertTrees(db, scope, [child]));
+    context.record(
+      happening({ kind: "split-off", count: v.count, childId: v.childId }, v.on, { treeId: tree.id }),
+      happening({ kind: "split-from", parentId: tree.id }, v.on, { treeId: v.childId }),
+    );
+    const told = Object.fromEntries(
+      (["rootstock", "stockPace", "motherId", "motherName", "method", "raisedOn"] as const).flatMap((field) =>
+        tree[field] === undefined || tree[field] === null ? [] : [[field, tree[field]]],
+      ),
+    );
+    if (Object.keys(told).length > 0)
+      context.record(happening({ kind: "described", changes: told }, v.on, { treeId: v.childId }));
+    if (tree.placeId) context.record(happening({ kind: "placed" }, v.on, { treeId: v.childId, placeId: tree.placeId }));
+    context.note(`${v.count} of ${tree.tag} became ${v.tag}`);
+    return Promise.resolve({ treeId: v.childId });
   },
 });

@@ -1,21 +1,24 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { KINDS } from "@/core/species/index";
+import type { LoggedEvent } from "@/core/event/index";
+import type { LoadedRecords } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { AddTreeForm } from "./add-form";
-
-/** The next free number after the tags in use. */
-function nextTag(tags: readonly string[]): string {
-  const numbers = tags.map((tag) => /^T-(\d+)$/.exec(tag)?.[1]).map((n) => Number(n ?? 0));
-  return `T-${Math.max(0, ...numbers) + 1}`;
-}
+import { kindOptions } from "./kind-options";
+import { nextTag } from "./next-tag";
 
 export async function AddTreeScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const tags = view.loaded.trees.map((t) => t.tag);
-  const kinds = KINDS.flatMap((k) => k.names.map((name) => ({ id: k.id, name, scientific: k.scientific }))).sort(
-    (a, b) => a.name.localeCompare(b.name),
+  return <AddTreeForm kinds={kindOptions()} takenTags={tags} suggestedTag={nextTag(lastTag(view.loaded), tags)} />;
+}
+
+/** The tag that was given last. */
+export function lastTag(loaded: LoadedRecords): string | null {
+  const newest = loaded.indexed.records.events.reduce<LoggedEvent | null>(
+    (best, e) => (e.payload.kind === "arrived" && (best === null || e.seq > best.seq) ? e : best),
+    null,
   );
-  return <AddTreeForm kinds={kinds} takenTags={tags} suggestedTag={nextTag(tags)} />;
+  return loaded.trees.find((t) => t.id === newest?.treeId)?.tag ?? null;
 }

@@ -1,6 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { yardRows } from "@/core/tree/index";
+import { movedSince } from "../look/since";
 import { countYard } from "../sentences";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
@@ -19,6 +20,8 @@ export async function YardScreen({ collectionId, on }: { collectionId: string; o
       initial={yardRows(view.loaded.indexed, states.slice(0, WITH_PAGE))}
       initialOn={day}
       counts={countYard(states)}
+      places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
+      moved={await movedSince(view)}
     />
   );
 }

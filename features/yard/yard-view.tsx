@@ -5,10 +5,13 @@ import { useRouter } from "next/navigation";
 import { type CSSProperties, memo, useEffect, useMemo, useRef, useState } from "react";
 import type { YardRow } from "@/core/tree/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
+import { isPageKey } from "@/ui/keys";
 import { fullness, litres, type Units } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "../sentences";
+import { MovedPanel } from "../look/moved-panel";
+import type { MovedSince } from "../look/since";
 import { useAsOf, useReplayed } from "../shell/as-of";
 import { LIMIT_WORD } from "../words";
 
@@ -21,10 +24,14 @@ export function YardView({
   initial,
   initialOn,
   counts,
+  places,
+  moved,
 }: {
   initial: YardRow[];
   initialOn: string;
   counts: YardCounts;
+  places: { id: string; name: string }[];
+  moved: MovedSince;
 }) {
   const { collectionId, settledOn, today, units, replay, revision } = useAsOf();
   const [whole, setWhole] = useState<{ rows: YardRow[]; revision: number } | null>(null);
@@ -60,24 +67,35 @@ export function YardView({
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (!isPageKey(event)) return;
       if (event.key === "l") setPlain((p) => !p);
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
   }, []);
 
+  const placeNames = useMemo(() => new Map(places.map((p) => [p.id, p.name])), [places]);
+  const terraces = useMemo(() => terracesOf(rows, placeNames, total), [rows, placeNames, total]);
+
   if (total === 0) {
     return (
       <div className="mx-auto max-w-xl py-12 text-center">
         <h1 className="text-2xl">No tree stands here yet</h1>
         <p className="my-4 text-lg">
-          Add the first one: its tag, its kind and the pot it stands in are enough to say when it is due.
+          Add the first one: its tag, its kind and the pot it stands in are enough to say when it is due. With many
+          trees, walk round with the phone, or read a list in.
         </p>
-        <Link href={`/c/${collectionId}/add`} className="btn btn-primary btn-lg">
-          Add the first tree
-        </Link>
+        <div className="flex flex-wrap justify-center gap-3">
+          <Link href={`/c/${collectionId}/add`} className="btn btn-primary btn-lg">
+            Add the first tree
+          </Link>
+          <Link href={`/c/${collectionId}/walk`} className="btn btn-lg">
+            Walk round
+          </Link>
+          <Link href={`/c/${collectionId}/import`} className="btn btn-lg">
+            Read a list in
+          </Link>
+        </div>
       </div>
     );
   }
@@ -98,6 +116,9 @@ export function YardView({
               Open {first.tag}: loses most by waiting
             </button>
           )}
+          <Link href={`/c/${collectionId}/walk`} className="btn sm:hidden">
+            Walk round
+          </Link>
           <Link href={`/c/${collectionId}/add`} className="btn">
             Add a tree
           </Link>
@@ -106,13 +127,62 @@ export function YardView({
           </button>
         </span>
       </div>
+      <MovedPanel moved={moved} />
       {plain ? (
-        <PlainList rows={rows} query={query} shown={shown} units={units} collectionId={collectionId} />
+        <PlainList
+          rows={rows}
+          query={query}
+          shown={shown}
+          units={units}
+          collectionId={collectionId}
+          places={placeNames}
+        />
       ) : (
-        <Ground rows={rows} query={query} shown={shown} scale={scale} units={units} collectionId={collectionId} />
+        terraces.map((terrace) => (
+          <section key={terrace.id ?? "none"} aria-label={terrace.name ?? "Yard"} className="mb-6">
+            {terrace.name !== null && (
+              <h2 className="mb-2 text-lg">
+                {terrace.name} <span className="text-base font-normal">· {yardSentence(countYard(terrace.rows))}</span>
+              </h2>
+            )}
+            <Ground
+              rows={terrace.rows}
+              query={query}
+              shown={shown}
+              scale={scale}
+              units={units}
+              collectionId={collectionId}
+              label={terrace.name}
+            />
+          </section>
+        ))
       )}
+      {!plain && <Legend overdue={rows.some((r) => r.verdict.code === "overdue")} />}
     </div>
   );
+}
+
+/** Above so many trees the yard is drawn place by place. */
+const TERRACES_ABOVE = 60;
+
+interface Terrace {
+  id: string | null;
+  name: string | null;
+  rows: YardRow[];
+}
+
+/** One ground for a small yard; a terrace per place for a large one, the place that loses most by waiting first. */
+function terracesOf(rows: YardRow[], places: ReadonlyMap<string, string>, total: number): Terrace[] {
+  if (total <= TERRACES_ABOVE || places.size === 0) return [{ id: null, name: null, rows }];
+  const terraces = new Map<string | null, Terrace>();
+  for (const row of rows) {
+    const id = row.placeId !== null && places.has(row.placeId) ? row.placeId : null;
+    let terrace = terraces.get(id);
+    if (!terrace)
+      terraces.set(id, (terrace = { id, name: id === null ? "No place on record" : places.get(id)!, rows: [] }));
+    terrace.rows.push(row);
+  }
+  return [...terraces.values()];
 }
 
 interface ListProps {
@@ -124,47 +194,58 @@ interface ListProps {
 }
 
 /** Redrawn when the trees change, not with every step of a drag. */
-const Ground = memo(function Ground({ rows, query, shown, scale, units, collectionId }: ListProps & { scale: number }) {
+const Ground = memo(function Ground({
+  rows,
+  query,
+  shown,
+  scale,
+  units,
+  collectionId,
+  label,
+}: ListProps & { scale: number; label: string | null }) {
   const list = useRef<HTMLOListElement>(null);
   const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
   return (
-    <>
-      <ol
-        ref={list}
-        data-on={shown}
-        aria-label="Trees, the ones that lose most by waiting first"
-        className="flex flex-col md:flex-row md:flex-wrap md:items-stretch md:gap-y-5"
-        onKeyDown={(e) => {
-          const step =
-            e.key === "ArrowRight" || e.key === "ArrowDown" ? 1 : e.key === "ArrowLeft" || e.key === "ArrowUp" ? -1 : 0;
-          if (step === 0) return;
-          const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>("a") ?? [])];
-          const at = links.indexOf(document.activeElement as HTMLAnchorElement);
-          links[at + step]?.focus();
-          e.preventDefault();
-        }}
-      >
-        {rows.map((row, i) => (
-          <YardTree
-            key={row.id}
-            row={row}
-            href={`/c/${collectionId}/tree/${row.id}${query}`}
-            shown={shown}
-            scale={scale}
-            units={units}
-            post={overdue > 0 && i === overdue}
-          />
-        ))}
-      </ol>
-      <p className="mt-3 text-sm">
-        Pots to one scale, in section; roots from <span className="bg-cream rounded px-1">cream</span> while there is
-        room to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up. Crowns show
-        the wood, not the size.
-        {overdue > 0 && " Left of the ochre post: overdue."}
-      </p>
-    </>
+    <ol
+      ref={list}
+      data-on={shown}
+      aria-label={`Trees${label ? ` of ${label}` : ""}, the ones that lose most by waiting first`}
+      className="flex flex-col md:flex-row md:flex-wrap md:items-stretch md:gap-y-5"
+      onKeyDown={(e) => {
+        const step =
+          e.key === "ArrowRight" || e.key === "ArrowDown" ? 1 : e.key === "ArrowLeft" || e.key === "ArrowUp" ? -1 : 0;
+        if (step === 0) return;
+        const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>("a") ?? [])];
+        const at = links.indexOf(document.activeElement as HTMLAnchorElement);
+        links[at + step]?.focus();
+        e.preventDefault();
+      }}
+    >
+      {rows.map((row, i) => (
+        <YardTree
+          key={row.id}
+          row={row}
+          href={`/c/${collectionId}/tree/${row.id}${query}`}
+          shown={shown}
+          scale={scale}
+          units={units}
+          post={overdue > 0 && i === overdue}
+        />
+      ))}
+    </ol>
   );
 });
+
+function Legend({ overdue }: { overdue: boolean }) {
+  return (
+    <p className="mt-3 text-sm">
+      Pots to one scale, in section; roots from <span className="bg-cream rounded px-1">cream</span> while there is room
+      to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up. Crowns show the
+      wood, not the size.
+      {overdue && " Left of the ochre post: overdue."}
+    </p>
+  );
+}
 
 interface TreeProps {
   row: YardRow;
@@ -243,13 +324,20 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
   );
 }, sameRow);
 
-function PlainList({ rows, query, shown, units, collectionId }: ListProps) {
+function PlainList({
+  rows,
+  query,
+  shown,
+  units,
+  collectionId,
+  places,
+}: ListProps & { places: ReadonlyMap<string, string> }) {
   return (
     <ScrollBox label="Plain list of trees">
       <table className="table-sm table">
         <thead>
           <tr>
-            {["Tag", "Kind", "Mix", "Full", "Due", "Verdict", "Held by"].map((h) => (
+            {["Tag", "Kind", "Place", "Mix", "Full", "Due", "Verdict", "Held by"].map((h) => (
               <th key={h} scope="col">
                 {h}
               </th>
@@ -269,6 +357,7 @@ function PlainList({ rows, query, shown, units, collectionId }: ListProps) {
                 {row.cultivar ? ` ‘${row.cultivar}’` : ""}
                 {row.count > 1 ? ` × ${row.count}` : ""}
               </td>
+              <td>{row.placeId === null ? "" : places.get(row.placeId)}</td>
               <td>{litres(row.volumeL, units)}</td>
               <td>{fullness(row.fill)}</td>
               <td>{row.dueOn ?? "later"}</td>

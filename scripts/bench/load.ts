@@ -3,8 +3,8 @@ import { randomUUID } from "node:crypto";
 import { insertCollection, bumpRevision } from "@/data/collections";
 import { tx } from "@/data/db";
 import { insertEntry, insertEvents } from "@/data/log";
-import { insertLot } from "@/data/pots";
-import { insertTree } from "@/data/trees";
+import { insertLots } from "@/data/pots";
+import { insertTrees } from "@/data/trees";
 import { insertWeather } from "@/data/weather";
 import { toDay, toIso } from "@/core/dates/index";
 import { generatedRecord, TRAMHALLE_NORMALS } from "@/demo/weather";
@@ -40,11 +40,20 @@ await tx(pool(), async (db) => {
     actor: "bench",
     recordedAt: now(),
     voidsEntryId: null,
+    replacesEntryId: null,
     note: null,
     result: null,
   });
-  for (const lot of records.lots) await insertLot(db, scope, { ...lot, entryId, price: null });
-  for (const tree of records.trees) await insertTree(db, scope, { ...tree, entryId });
+  await insertLots(
+    db,
+    scope,
+    records.lots.map((lot) => ({ ...lot, entryId, price: null })),
+  );
+  await insertTrees(
+    db,
+    scope,
+    records.trees.map((tree) => ({ ...tree, entryId })),
+  );
   await insertEvents(db, scope, entryId, records.events);
   const last = weather.startDay + weather.tminC.length - 1;
   await insertWeather(

@@ -1,0 +1,57 @@
+import type { EventPayload, LoggedEvent } from "../event/index";
+import type { CollectionRecords, LotRecord, TreeRecord } from "./records";
+
+type Of<K extends EventPayload["kind"]> = Extract<EventPayload, { kind: K }>;
+
+/**
+ * Reference rows as later events describe them: a tag changed, a stock learned, a pot measured count for all days, whenever they
+ * were learned. What moves with time (where it stands, how many are left) is read from the events by the day asked.
+ */
+export function resolveRecords(raw: CollectionRecords): CollectionRecords {
+  const trees = new Map(raw.trees.map((tree) => [tree.id, { ...tree }]));
+  const lots = new Map(raw.lots.map((lot) => [lot.id, lot]));
+  // What was recorded last knows best, whatever day it speaks of.
+  const told = raw.events.filter((e) => SPEAKS.has(e.payload.kind)).sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  for (const event of told) {
+    const tree = event.treeId === null ? undefined : trees.get(event.treeId);
+    const { payload } = event;
+    if (payload.kind === "measured") measure(payload, event, tree, lots);
+    if (!tree) continue;
+    if (payload.kind === "described") describe(tree, payload);
+    if (payload.kind === "arrived" && payload.count !== undefined) tree.count = payload.count;
+    if (payload.kind === "split-from") tree.parentId = payload.parentId;
+  }
+  for (const event of raw.events) {
+    if (event.payload.kind !== "placed" || event.treeId === null) continue;
+    const tree = trees.get(event.treeId);
+    if (tree) tree.placeId = event.placeId ?? null;
+  }
+  return { ...raw, trees: [...trees.values()], lots: [...lots.values()] };
+}
+
+const SPEAKS = new Set<EventPayload["kind"]>(["measured", "described", "arrived", "split-from"]);
+
+function measure(
+  payload: Of<"measured">,
+  event: LoggedEvent,
+  tree: TreeRecord | undefined,
+  lots: Map<string, LotRecord>,
+) {
+  const lot = event.potLotId === null ? undefined : lots.get(event.potLotId);
+  if (lot && payload.pot) lots.set(lot.id, { ...lot, pot: payload.pot });
+  if (tree && payload.trunkMm) tree.trunkMm = payload.trunkMm;
+  if (tree && payload.heightM) tree.heightM = payload.heightM;
+}
+
+function describe(tree: TreeRecord, { changes }: Of<"described">): void {
+  const { tag, ...rest } = changes;
+  if (tag === null) tree.tagLost = true;
+  else if (tag !== undefined) {
+    tree.tag = tag;
+    tree.tagLost = false;
+  }
+  for (const [field, value] of Object.entries(rest)) {
+    // The payload's schema has checked that each field fits the record's.
+    if (value !== undefined) (tree as unknown as Record<string, unknown>)[field] = value;
+  }
+}

@@ -1,0 +1,119 @@
+import { z } from "zod";
+import type { Estimate } from "../estimate/index";
+import { Z90 } from "../math/index";
+import type { Vessel } from "./schema";
+import { type Wall, WALLS } from "./walls";
+import { volumeL } from "./vessel";
+
+/** What a tape can reach while the tree stands in the pot: the outside. Widths at the rim, or once round it; mm. */
+export const outsideSchema = z
+  .object({
+    known: z.literal("outside"),
+    shape: z.enum(["round", "square"]),
+    wall: z.enum(WALLS),
+    outerWidthMm: z.number().min(40).max(5000).optional(),
+    /** Once round the rim with a tape. */
+    girthMm: z.number().min(120).max(16_000).optional(),
+    outerHeightMm: z.number().min(30).max(4000),
+    /** Across the foot; left out, a usual taper is taken. */
+    outerBaseWidthMm: z.number().min(20).max(5000).optional(),
+    /** Measured at the rim; left out, a wall usual for the material is taken. */
+    wallMm: z.number().min(0.2).max(300).optional(),
+  })
+  .refine((p) => (p.outerWidthMm === undefined) !== (p.girthMm === undefined), {
+    path: ["outerWidthMm"],
+    error: "Give the width at the rim or the girth round it: one of the two.",
+  })
+  .refine((p) => p.wallMm === undefined || 2 * p.wallMm < 0.8 * outerWidthMm(p), {
+    path: ["wallMm"],
+    error: "Walls this thick would leave no room inside.",
+  })
+  .refine((p) => p.outerBaseWidthMm === undefined || p.outerBaseWidthMm <= 2.5 * outerWidthMm(p), {
+    path: ["outerBaseWidthMm"],
+    error: "The foot cannot be that much wider than the rim.",
+  });
+export type OutsidePot = z.infer<typeof outsideSchema>;
+
+/** Width at the rim from either measure. */
+export function outerWidthMm(p: { shape: "round" | "square"; outerWidthMm?: number; girthMm?: number }): number {
+  return p.outerWidthMm ?? p.girthMm! / (p.shape === "round" ? Math.PI : 4);
+}
+
+/** Usual wall and floor, mm, at 300 mm width: our judgement from handling pots (L); thicker with the size of the pot. */
+const USUAL_WALL_MM: Record<Wall, number> = {
+  "smooth-plastic": 2,
+  glazed: 12,
+  metal: 2,
+  concrete: 28,
+  "poly-bag": 0.3,
+  "timber-lined": 22,
+  terracotta: 12,
+  "air-pruning": 2.5,
+  "copper-lined": 2.5,
+  fabric: 3,
+  rubber: 9,
+  fibre: 9,
+};
+/** Spread of a wall nobody measured (sd as a share), of one measured (mm). */
+const WALL_SD_SHARE = 0.35;
+const WALL_SD_MM = 1;
+/** A tape held against a rolled rim over leaves: sd of a width, of a height, of a girth, mm. */
+const WIDTH_SD_MM = 5;
+const HEIGHT_SD_MM = 7;
+const GIRTH_SD_MM = 10;
+/** Foot against rim where nobody measured the foot. */
+const USUAL_TAPER = 0.8;
+const TAPER_SD = 0.07;
+/** Walls that run straight down by nature. */
+const STRAIGHT: ReadonlySet<Wall> = new Set<Wall>(["fabric", "poly-bag", "timber-lined"]);
+/** The floor sits in the foot: a hollow under it, feet, a double bottom. */
+const FLOOR_EXTRA_MM = 4;
+
+export function usualWallMm(wall: Wall, widthMm: number): number {
+  return USUAL_WALL_MM[wall] * Math.sqrt(Math.max(0.4, widthMm / 300));
+}
+
+interface Outer {
+  widthMm: number;
+  heightMm: number;
+  taper: number;
+  wallMm: number;
+}
+
+function innerVessel(p: OutsidePot, o: Outer): Vessel {
+  const topWidthMm = Math.max(20, o.widthMm - 2 * o.wallMm);
+  const baseWidthMm = Math.max(10, o.widthMm * o.taper - 2 * o.wallMm);
+  const heightMm = Math.max(20, o.heightMm - o.wallMm - FLOOR_EXTRA_MM);
+  return { shape: p.shape, topWidthMm, baseWidthMm, heightMm, wall: p.wall };
+}
+
+/**
+ * Inner shape and brim volume of a pot measured from outside, with the range that tape, wall and taper leave: each is shifted by
+ * one standard deviation and the effects on ln V are added as independent.
+ * @example outsideVolume({known:"outside", shape:"round", wall:"smooth-plastic", outerWidthMm:300, outerHeightMm:270}).brim // 14.4 L (12.7–16.4)
+ */
+export function outsideVolume(p: OutsidePot): { vessel: Vessel; brim: Estimate } {
+  const widthMm = outerWidthMm(p);
+  const straight = STRAIGHT.has(p.wall);
+  const at: Outer = {
+    widthMm,
+    heightMm: p.outerHeightMm,
+    taper: p.outerBaseWidthMm !== undefined ? p.outerBaseWidthMm / widthMm : straight ? 1 : USUAL_TAPER,
+    wallMm: Math.min(p.wallMm ?? usualWallMm(p.wall, widthMm), 0.3 * widthMm),
+  };
+  const vessel = innerVessel(p, at);
+  const middle = volumeL(vessel);
+  const girthSd = GIRTH_SD_MM / (p.shape === "round" ? Math.PI : 4);
+  const shifts: Partial<Outer>[] = [
+    { widthMm: at.widthMm + (p.girthMm === undefined ? WIDTH_SD_MM : girthSd) },
+    { heightMm: at.heightMm + HEIGHT_SD_MM },
+    {
+      taper: at.taper + (p.outerBaseWidthMm !== undefined ? WIDTH_SD_MM / widthMm : straight ? TAPER_SD / 2 : TAPER_SD),
+    },
+    { wallMm: at.wallMm + (p.wallMm === undefined ? WALL_SD_SHARE * at.wallMm : WALL_SD_MM) },
+  ];
+  let variance = 0;
+  for (const shift of shifts) variance += Math.log(volumeL(innerVessel(p, { ...at, ...shift })) / middle) ** 2;
+  const spread = Math.exp(Z90 * Math.sqrt(variance));
+  return { vessel, brim: { p10: middle / spread, p50: middle, p90: middle * spread, basis: "derived" } };
+}

@@ -1,0 +1,1 @@
+ALTER TABLE event ADD COLUMN IF NOT EXISTS place_id UUID NULL AFTER pot_lot_id

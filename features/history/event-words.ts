@@ -1,0 +1,115 @@
+import type { EventPayload } from "@/core/event/index";
+import { kindById } from "@/core/species/index";
+import { mixEstimate } from "@/core/vessel/index";
+import { day, litres, millimetres, number, percent, type Units } from "@/ui/format";
+import {
+  CAUSE_WORDS,
+  CIRCLING_GRADES,
+  CORRECTION_WORDS,
+  ENDING_WORDS,
+  FEEL_WORDS,
+  FILL_GRADES,
+  FORM_WORDS,
+  METHOD_WORDS,
+  potName,
+  STOCK_WORDS,
+} from "../words";
+
+/** Names an event's words need beside its payload. */
+export interface EventNames {
+  lot: string | null;
+  place: string | null;
+  /** Tags of other trees it speaks of, by id. */
+  tags: Record<string, string>;
+}
+
+/** What happened, in one line. */
+export function eventWords(payload: EventPayload, names: EventNames, units: Units): string {
+  const tag = (id: string) => names.tags[id] ?? "another tree";
+  switch (payload.kind) {
+    case "arrived": {
+      const potted = payload.lastPotted;
+      const when = potted
+        ? `, last potted ${potted.from === potted.to ? day(potted.best) : `between ${day(potted.from)} and ${day(potted.to)}`}`
+        : "";
+      return `Arrived ${FORM_WORDS[payload.form]}${names.lot ? ` in ${names.lot}` : ""}${when}`;
+    }
+    case "potted": {
+      const kept = payload.retainedShare === null ? "" : `, ${percent(payload.retainedShare)} of roots kept`;
+      const mix = payload.mixL === null ? payload.mixName : `${payload.mixName}, ${litres(payload.mixL, units)}`;
+      return `Potted into ${names.lot ?? "a pot nobody remembers"}, ${mix}; ${CORRECTION_WORDS[payload.correction].name.toLowerCase()}${kept}`;
+    }
+    case "roots-read": {
+      if (payload.by === "feel")
+        return `Ball felt: ${payload.fillGrade === null ? "—" : FEEL_WORDS[payload.fillGrade - 1]?.name.toLowerCase()}`;
+      const seen = [
+        payload.fillGrade === null ? "" : FILL_GRADES[payload.fillGrade],
+        payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[payload.circlingGrade]}`,
+      ];
+      return `Roots seen: ${seen.filter(Boolean).join("; ")}`;
+    }
+    case "measured": {
+      const parts = [
+        payload.pot ? `pot ${potName(payload.pot)}, ${litres(mixEstimate(payload.pot).p50, units)} of mix` : "",
+        payload.depthToMixMm ? `${millimetres(payload.depthToMixMm, units)} from the rim to the mix` : "",
+        payload.trunkMm ? `trunk ${millimetres(payload.trunkMm, units)}` : "",
+        payload.heightM ? `height ${number(payload.heightM, 2)} m` : "",
+      ];
+      return `Measured: ${parts.filter(Boolean).join("; ")}`;
+    }
+    case "described":
+      return descriptionWords(payload.changes, tag);
+    case "placed":
+      return `Carried to ${names.place ?? "another place"}`;
+    case "ended": {
+      const n = payload.count > 1 ? `${number(payload.count)} plants ` : "";
+      const cause = payload.cause && payload.cause !== "unknown" ? `: ${CAUSE_WORDS[payload.cause]}` : "";
+      const words = `${n}${ENDING_WORDS[payload.how]}${cause}${payload.note ? ` – ${payload.note}` : ""}`;
+      return words[0].toUpperCase() + words.slice(1);
+    }
+    case "split-off":
+      return `${number(payload.count)} plants taken from the batch as ${tag(payload.childId)}`;
+    case "split-from":
+      return `Taken from the batch ${tag(payload.parentId)}`;
+    case "joined":
+      return payload.together.length > 1
+        ? `Shares its pot: ${payload.together.map(tag).join(", ")}, ${percent(payload.share)} of the mix each`
+        : "Has its pot to itself again";
+    case "photographed":
+      return "Photograph";
+    case "stocked":
+      return `${number(payload.count)} × ${names.lot ?? "pot"} put in store`;
+    case "noted":
+      return payload.text;
+    case "withdrawn":
+      return "Corrects what was said before";
+    case "voided":
+      return `${number(payload.entryIds.length)} entries taken back together`;
+    case "person":
+      return `${payload.name}: lifts up to ${number(payload.liftKg)} kg`;
+    case "absence":
+      return `Away ${day(payload.from)} to ${day(payload.to)}${payload.note ? `: ${payload.note}` : ""}`;
+  }
+}
+
+function descriptionWords(
+  changes: Extract<EventPayload, { kind: "described" }>["changes"],
+  tag: (id: string) => string,
+): string {
+  const parts: string[] = [];
+  if (changes.tag === null) parts.push("tag lost");
+  else if (changes.tag !== undefined) parts.push(`tag ${changes.tag}`);
+  if (changes.kindId) parts.push(`kind ${kindById(changes.kindId)?.names[0] ?? changes.kindId}`);
+  else if (changes.typedName) parts.push(`kind ${changes.typedName}`);
+  if (changes.cultivar !== undefined)
+    parts.push(changes.cultivar ? `cultivar ‘${changes.cultivar}’` : "cultivar unknown");
+  if (changes.rootstock) parts.push(`on ${changes.rootstock}`);
+  if (changes.stockPace) parts.push(`stock ${STOCK_WORDS[changes.stockPace]}`);
+  if (changes.purpose) parts.push(`purpose ${changes.purpose}`);
+  if (changes.finalVolumeL !== undefined)
+    parts.push(changes.finalVolumeL === null ? "no final pot" : `final pot ${number(changes.finalVolumeL)} L`);
+  if (changes.motherId) parts.push(`mother ${tag(changes.motherId)}`);
+  else if (changes.motherName) parts.push(`mother ${changes.motherName}`);
+  if (changes.method) parts.push(`raised ${METHOD_WORDS[changes.method]}`);
+  return `Described: ${parts.join(", ") || "details"}`;
+}

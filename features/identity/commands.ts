@@ -1,0 +1,288 @@
+import { z } from "zod";
+import { toDay } from "@/core/dates/index";
+import { DEATH_CAUSES, descriptionSchema, ENDINGS, type LoggedEvent } from "@/core/event/index";
+import { kindById } from "@/core/species/index";
+import { endOf, plantsOn, replay } from "@/core/tree/index";
+import { profileOf } from "@/core/species/index";
+import { loadSite } from "../collection/load";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { livingTags, refuseTakenTag } from "../trees/arrive";
+import { CAUSE_WORDS, ENDING_WORDS } from "../words";
+
+/** Tag, kind, cultivar, stock, mother …: said anew, for all days. */
+export const describeTree = command({
+  name: "describe-tree",
+  corrects: ["described"],
+  input: envelope.extend({ treeId: z.uuid(), changes: descriptionSchema }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    const { changes } = v;
+    if (Object.keys(changes).length === 0) refuse("changes", "Nothing has changed.");
+    if (changes.tag === null && tree.tagLost) refuse("changes.tag", "This tag is recorded as lost already.");
+    if (changes.tag) {
+      const tag = changes.tag.trim();
+      if (tag === "") refuse("changes.tag", "Every tree needs a tag: a number or a short name on its label.");
+      refuseTakenTag(livingTags(context), tag, tree.id, "changes.tag");
+      changes.tag = tag;
+    }
+    if (changes.kindId && !kindById(changes.kindId))
+      refuse("changes.kindId", "This kind is not in the library. Type its name instead.");
+    if (changes.kindId === null && !changes.typedName?.trim())
+      refuse("changes.typedName", "Name the kind: pick one from the list or type your own.");
+    if (changes.motherId) {
+      if (changes.motherId === tree.id) refuse("changes.motherId", "A tree is not its own mother.");
+      findTree(context, changes.motherId, "changes.motherId");
+    }
+    context.record(happening({ kind: "described", changes }, context.today, { treeId: tree.id }));
+    const what = changes.tag === null ? "tag lost" : changes.tag ? `now tagged ${changes.tag}` : "description changed";
+    context.note(`${tree.tag}: ${what}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** The other plants of its pot have the mix to themselves, in equal shares. */
+function shareAmong(context: CommandContext, stay: readonly string[], potLotId: string | null, on: string): void {
+  for (const treeId of stay)
+    context.record(
+      happening({ kind: "joined", share: 1 / stay.length, together: [...stay], correction: "none" }, on, {
+        treeId,
+        potLotId,
+      }),
+    );
+}
+
+async function stateOf(context: CommandContext, treeId: string, on: string) {
+  const tree = findTree(context, treeId);
+  const { indexed } = context.loaded;
+  const site = await loadSite(context.db, context.collection, context.loaded, context.today);
+  return replay(indexed.eventsByTree.get(treeId) ?? [], indexed.lots, profileOf(tree), site.warmth, toDay(on));
+}
+
+/** A tree leaves: it died, was sold, given, planted out, scrapped, lost. Part of a batch may. */
+export const endTree = command({
+  name: "end-tree",
+  corrects: ["ended"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    how: z.enum(ENDINGS).exclude(["merged"]),
+    count: z.number().int({ error: "A whole number of plants." }).min(1, { error: "At least one plant." }),
+    cause: z.enum(DEATH_CAUSES).nullable(),
+    potLeaves: z.boolean(),
+    note: z.string().trim().max(400, { error: "At most 400 characters here." }),
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: async (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.on);
+    refuseBeforeArrival(context, tree.id, v.on);
+    const steps = context.loaded.indexed.presence.get(tree.id) ?? [];
+    if (endOf(steps)) refuse("how", "This tree has left the collection already.");
+    const on = asHappened(v.on);
+    const plants = Math.min(plantsOn(steps, toDay(on.best)), plantsOn(steps, toDay(context.today)));
+    if (v.count > plants) refuse("count", `Only ${plants} ${plants === 1 ? "plant stands" : "plants stand"} here.`);
+    context.record(
+      happening(
+        {
+          kind: "ended",
+          how: v.how,
+          count: v.count,
+          cause: v.how === "died" ? (v.cause ?? "unknown") : null,
+          potLeaves: v.potLeaves,
+          note: v.note,
+        },
+        on,
+        { treeId: tree.id },
+      ),
+    );
+    if (v.count === plants) {
+      const state = await stateOf(context, tree.id, on.best);
+      const stay = (state?.together ?? []).filter((id) => id !== tree.id);
+      if (stay.length > 0) shareAmong(context, stay, state!.lotId, on.best);
+    }
+    const cause = v.how === "died" && v.cause && v.cause !== "unknown" ? ` (${CAUSE_WORDS[v.cause]})` : "";
+    context.note(`${tree.tag}${v.count < plants ? `: ${v.count} of ${plants}` : ""} ${ENDING_WORDS[v.how]}${cause}`);
+    return { treeId: tree.id };
+  },
+});
+
+/** What may be moved from one tree's history to another's. */
+const MOVABLE = new Set<LoggedEvent["payload"]["kind"]>([
+  "potted",
+  "roots-read",
+  "measured",
+  "noted",
+  "photographed",
+  "placed",
+]);
+
+/** "That was the other tree": an event counts for another one from now on. */
+export const reassignEvent = command({
+  name: "reassign-event",
+  input: envelope.extend({ eventId: z.uuid(), toTreeId: z.uuid({ error: "Choose the tree it belongs to." }) }),
+  touches: (v) => ({ treeId: v.toTreeId }),
+  run: (context, v) => {
+    const event =
+      context.loaded.indexed.records.events.find((e) => e.id === v.eventId) ??
+      refuse("eventId", "This has been undone or corrected already.");
+    if (event.treeId === null || !MOVABLE.has(event.payload.kind))
+      refuse("eventId", "This cannot move to another tree. Where a whole tree was entered twice, merge the two.");
+    const [from, to] = [findTree(context, event.treeId), findTree(context, v.toTreeId, "toTreeId")];
+    if (from.id === to.id) refuse("toTreeId", "It is recorded on this tree already.");
+    refuseBeforeArrival(context, to.id, event.on, "toTreeId");
+    context.withdraw([event.id]);
+    context.record(
+      happening(event.payload, event.on, {
+        treeId: to.id,
+        potLotId: event.payload.kind === "measured" ? lotOf(context, to.id, event) : event.potLotId,
+        placeId: event.placeId ?? null,
+      }),
+    );
+    context.note(`Moved from ${from.tag} to ${to.tag}: ${event.on.best}`);
+    return Promise.resolve({ fromTreeId: from.id, toTreeId: to.id });
+  },
+});
+
+/** The pot a tree stands in on the day of an event. */
+function lotOf(context: CommandContext, treeId: string, at: LoggedEvent): string | null {
+  const events = context.loaded.indexed.eventsByTree.get(treeId) ?? [];
+  return events.filter((e) => e.on.best <= at.on.best && e.potLotId !== null).at(-1)?.potLotId ?? null;
+}
+
+/** One tree entered twice: what was recorded on the second counts for the first, and the second goes. */
+export const mergeTrees = command({
+  name: "merge-trees",
+  input: envelope.extend({ keepId: z.uuid(), dropId: z.uuid({ error: "Choose the second record of this tree." }) }),
+  touches: (v) => ({ treeIds: [v.keepId, v.dropId] }),
+  run: (context, v) => {
+    const [keep, drop] = [findTree(context, v.keepId, "keepId"), findTree(context, v.dropId, "dropId")];
+    if (keep.id === drop.id) refuse("dropId", "These are one record already.");
+    const { indexed } = context.loaded;
+    for (const tree of [keep, drop])
+      if (endOf(indexed.presence.get(tree.id) ?? []))
+        refuse("dropId", `${tree.tag} has left the collection: bring it back first by undoing that.`);
+    if (plantsNow(context, keep.id) !== plantsNow(context, drop.id))
+      refuse("dropId", "The two records stand for different numbers of plants.");
+    const moved = (indexed.eventsByTree.get(drop.id) ?? []).filter((e) => e.treeId === drop.id);
+    if (
+      moved.some(
+        (e) => e.payload.kind === "split-off" || e.payload.kind === "split-from" || e.payload.kind === "joined",
+      )
+    )
+      refuse("dropId", `${drop.tag} has been split or shares a pot: undo that first.`);
+    const arrivals = [keep, drop].map((t) =>
+      indexed.eventsByTree.get(t.id)!.find((e) => e.payload.kind === "arrived")!,
+    );
+    const earlier = arrivals[1].on.best < arrivals[0].on.best;
+    // The pot the second record came with was never there.
+    const pots = indexed.records.events.filter(
+      (e) => e.payload.kind === "stocked" && e.entryId === arrivals[1].entryId && e.potLotId === arrivals[1].potLotId,
+    );
+    context.withdraw([
+      ...moved.map((e) => e.id),
+      ...(earlier ? [arrivals[0].id] : []),
+      ...(earlier ? [] : pots.map((e) => e.id)),
+    ]);
+    for (const event of moved) {
+      if (event.payload.kind === "arrived" && !earlier) continue;
+      context.record(
+        happening(event.payload, event.on, {
+          treeId: keep.id,
+          potLotId: event.potLotId,
+          placeId: event.placeId ?? null,
+        }),
+      );
+    }
+    // An earlier arrival opens the kept tree's history; the pot it stood in since its own follows as what it was.
+    if (earlier && arrivals[0].potLotId !== null)
+      context.record(
+        happening(
+          {
+            kind: "potted",
+            correction: "none",
+            retainedShare: null,
+            mix: null,
+            mixName: "unknown mix",
+            mixL: null,
+            fillHeightMm: null,
+            bottomLayerMm: 0,
+            wetMassKg: null,
+          },
+          arrivals[0].on,
+          { treeId: keep.id, potLotId: arrivals[0].potLotId },
+        ),
+      );
+    // Its arrival is withdrawn above; it must not vanish without a trace, so it arrives and ends on one day.
+    context.record(
+      happening({ kind: "arrived", form: "unknown", lastPotted: null }, arrivals[1].on, { treeId: drop.id }),
+      happening(
+        {
+          kind: "ended",
+          how: "merged",
+          count: drop.count,
+          cause: null,
+          potLeaves: false,
+          intoTreeId: keep.id,
+          note: `the same tree as ${keep.tag}`,
+        },
+        arrivals[1].on,
+        { treeId: drop.id },
+      ),
+    );
+    context.note(`${drop.tag} was ${keep.tag} entered twice: merged`);
+    return Promise.resolve({ treeId: keep.id });
+  },
+});
+
+function plantsNow(context: CommandContext, treeId: string): number {
+  return plantsOn(context.loaded.indexed.presence.get(treeId) ?? [], toDay(context.today));
+}
+
+/** Trees that stand in one pot: the first one's pot, in equal shares unless said otherwise. */
+export const joinPot = command({
+  name: "join-pot",
+  input: envelope.extend({
+    treeId: z.uuid(),
+    withIds: z.array(z.uuid()).min(1, { error: "Choose who stands in its pot." }).max(11),
+    on: whenSchema,
+    correction: z.enum(["none", "loosen", "tease-and-clip"]).default("none"),
+  }),
+  touches: (v) => ({ treeIds: [v.treeId, ...v.withIds] }),
+  run: async (context, v) => {
+    refuseFuture(context, v.on);
+    const on = asHappened(v.on);
+    const host = findTree(context, v.treeId);
+    const state = await stateOf(context, host.id, on.best);
+    if (!state) refuse("on", `${host.tag} had not arrived on this day.`);
+    const together = [...new Set([host.id, ...state.together, ...v.withIds])];
+    for (const id of together) {
+      const tree = findTree(context, id, "withIds");
+      refuseBeforeArrival(context, id, v.on);
+      if (plantsNow(context, id) !== 1)
+        refuse("withIds", `${tree.tag} stands for several plants: take one from the batch first.`);
+    }
+    for (const treeId of together)
+      context.record(
+        happening({ kind: "joined", share: 1 / together.length, together, correction: v.correction }, on, {
+          treeId,
+          potLotId: state.lotId,
+        }),
+      );
+    context.note(`${together.length} plants in the pot of ${host.tag}`);
+    return { treeId: host.id };
+  },
+});
+
+/** The plants of one pot stand apart again, as far as the records go: this one has left it, the others share what is left. */
+export function leavePot(
+  context: CommandContext,
+  together: readonly string[],
+  treeId: string,
+  lotId: string | null,
+  on: string,
+): void {
+  const stay = together.filter((id) => id !== treeId);
+  if (stay.length > 0) shareAmong(context, stay, lotId, on);
+}

@@ -1,0 +1,131 @@
+import "server-only";
+import { z } from "zod";
+import { toDay } from "@/core/dates/index";
+import { READY_MIX_NAMES } from "@/core/mix/index";
+import { plantsOn } from "@/core/tree/index";
+import { IMPORT_KINDS, type ImportKind } from "@/formats/collection-columns";
+import { writePotLines, writePottingLines, writeTreeLines } from "@/formats/collection-write";
+import { type CollectionView, viewCollection } from "../collection/load";
+
+/** Living trees, pots and pottings as files that can be read in again. */
+export async function exportCsv(
+  collectionId: string,
+  kind: ImportKind,
+): Promise<{ name: string; text: string } | null> {
+  const view = await viewCollection(collectionId);
+  if (!view) return null;
+  const text = { trees: treesOf, pots: potsOf, pottings: pottingsOf }[kind](view);
+  return { name: `${view.collection.name.replace(/[^\p{L}\p{N}]+/gu, "-")}-${kind}-${view.today}.csv`, text };
+}
+
+function living(view: CollectionView) {
+  const today = toDay(view.today);
+  const { indexed } = view.loaded;
+  return view.loaded.trees.flatMap((tree) => {
+    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], today);
+    return plants > 0 ? [{ tree, plants, events: indexed.eventsByTree.get(tree.id) ?? [] }] : [];
+  });
+}
+
+function treesOf(view: CollectionView): string {
+  const { loaded } = view;
+  const places = new Map(loaded.places.map((p) => [p.id, p.name]));
+  const tags = new Map(loaded.trees.map((t) => [t.id, t.tag]));
+  return writeTreeLines(
+    living(view).map(({ tree, plants, events }) => {
+      const arrival = events.find((e) => e.payload.kind === "arrived");
+      const arrived = arrival?.payload.kind === "arrived" ? arrival.payload : null;
+      // The file says which pot it came in; the pots since then stand in the file of pottings.
+      const lot = arrival?.potLotId ? loaded.indexed.lots.get(arrival.potLotId) : undefined;
+      const notes = events.flatMap((e) => (e.payload.kind === "noted" ? [e.payload.text] : []));
+      return {
+        tag: tree.tag,
+        kindId: tree.kindId,
+        typedName: tree.typedName,
+        habit: tree.habit,
+        cultivar: tree.cultivar,
+        purpose: tree.purpose,
+        count: plants,
+        arrived: arrival?.on ?? null,
+        form: arrived?.form ?? "unknown",
+        lastPotted: arrived?.lastPotted ?? null,
+        pot: lot?.pot ?? null,
+        depthToMixMm: arrived?.depthToMixMm ?? null,
+        finalVolumeL: tree.finalVolumeL,
+        trunkMm: tree.trunkMm,
+        heightM: tree.heightM,
+        rootstock: tree.rootstock ?? null,
+        stockPace: tree.stockPace ?? null,
+        place: tree.placeId ? (places.get(tree.placeId) ?? null) : null,
+        mother: tree.motherId ? (tags.get(tree.motherId) ?? null) : (tree.motherName ?? null),
+        method: tree.method ?? null,
+        raisedOn: tree.raisedOn ?? null,
+        note: notes.join(" · ").slice(0, 2000),
+      };
+    }),
+  );
+}
+
+function potsOf(view: CollectionView): string {
+  const { loaded } = view;
+  const stocked = new Map<string, { count: number; since: string }>();
+  for (const event of loaded.indexed.records.events) {
+    if (event.payload.kind !== "stocked" || event.potLotId === null) continue;
+    const known = stocked.get(event.potLotId);
+    stocked.set(event.potLotId, {
+      count: (known?.count ?? 0) + event.payload.count,
+      since: known?.since ?? event.on.best,
+    });
+  }
+  const cameWithTrees = new Set(
+    loaded.indexed.records.events.flatMap((e) => (e.payload.kind === "arrived" && e.potLotId ? [e.potLotId] : [])),
+  );
+  return writePotLines(
+    loaded.lots.flatMap((lot) => {
+      const store = stocked.get(lot.id);
+      if (!store || cameWithTrees.has(lot.id)) return [];
+      const since = { best: store.since, from: store.since, to: store.since };
+      return [{ name: lot.name, count: store.count, pot: lot.pot, price: lot.price, since }];
+    }),
+  );
+}
+
+function pottingsOf(view: CollectionView): string {
+  const { loaded } = view;
+  return writePottingLines(
+    living(view).flatMap(({ tree, events }) =>
+      events.flatMap((e) => {
+        if (e.payload.kind !== "potted") return [];
+        const lot = e.potLotId === null ? undefined : loaded.indexed.lots.get(e.potLotId);
+        const mix = typeof e.payload.mix === "string" ? e.payload.mix : null;
+        return [
+          {
+            tag: tree.tag,
+            when: e.on,
+            potName: lot?.name ?? null,
+            pot: lot?.pot ?? null,
+            mix: mix !== null && (READY_MIX_NAMES as readonly string[]).includes(mix) ? mix : null,
+            correction: e.payload.correction,
+            note: "",
+          },
+        ];
+      }),
+    ),
+  );
+}
+
+const asked = z.object({ id: z.uuid(), file: z.enum(IMPORT_KINDS.map((kind) => `${kind}.csv` as const)) });
+
+/** The file as a download; its byte order mark lets spreadsheets see that it is UTF-8. */
+export async function exportResponse(id: string, file: string): Promise<Response> {
+  const parsed = asked.safeParse({ id, file });
+  const written = parsed.success ? await exportCsv(id, file.replace(".csv", "") as ImportKind) : null;
+  if (!written) return new Response("There is no such list.", { status: 404 });
+  return new Response(`\uFEFF${written.text}`, {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": `attachment; filename*=UTF-8''${encodeURIComponent(written.name)}`,
+      "cache-control": "no-store",
+    },
+  });
+}

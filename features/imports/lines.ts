@@ -1,0 +1,58 @@
+import { z } from "zod";
+import { ARRIVAL_FORMS, happened, METHODS, PURPOSES, STOCK_PACES } from "@/core/event/index";
+import { READY_MIX_NAMES } from "@/core/mix/index";
+import { CORRECTION_NAMES } from "@/core/roots/index";
+import { potSchema } from "@/core/vessel/index";
+import { HABITS } from "@/core/wood/index";
+import type { PotLine, PottingLine, TreeLine } from "@/formats/collection-csv";
+
+/** Lines of a file as the commands take them: what the reader has made of the cells, checked once more at the door. */
+const text = (most: number) => z.string().max(most);
+const line = z.number().int().min(1);
+const count = z.number().int().min(1).max(100_000);
+
+export const treeLine = z.object({
+  line,
+  tag: text(40).min(1),
+  kindId: text(60).nullable(),
+  typedName: text(120).nullable(),
+  habit: z.enum([...HABITS, "unknown"]).nullable(),
+  cultivar: text(120).nullable(),
+  purpose: z.enum(PURPOSES),
+  count,
+  arrived: happened.nullable(),
+  form: z.enum(ARRIVAL_FORMS),
+  lastPotted: happened.nullable(),
+  pot: potSchema.nullable(),
+  depthToMixMm: z.number().min(0).max(2000).nullable(),
+  finalVolumeL: z.number().positive().max(5000).nullable(),
+  trunkMm: z.number().positive().max(3000).nullable(),
+  heightM: z.number().positive().max(60).nullable(),
+  rootstock: text(120).nullable(),
+  stockPace: z.enum(STOCK_PACES).nullable(),
+  place: text(120).nullable(),
+  mother: text(160).nullable(),
+  method: z.enum(METHODS).nullable(),
+  raisedOn: happened.nullable(),
+  note: text(2000),
+}) satisfies z.ZodType<TreeLine>;
+
+export const potLine = z.object({
+  line,
+  name: text(120).min(1),
+  count,
+  pot: potSchema,
+  price: z.number().min(0).max(1_000_000).nullable(),
+  since: happened.nullable(),
+}) satisfies z.ZodType<PotLine>;
+
+export const pottingLine = z.object({
+  line,
+  tag: text(40).min(1),
+  when: happened,
+  potName: text(120).nullable(),
+  pot: potSchema.nullable(),
+  mix: z.enum(READY_MIX_NAMES).nullable(),
+  correction: z.enum(CORRECTION_NAMES),
+  note: text(2000),
+}) satisfies z.ZodType<PottingLine>;

@@ -1,0 +1,287 @@
+"use client";
+
+import { useRef, useState } from "react";
+import type { ImportKind, Mapping } from "@/formats/collection-columns";
+import { number } from "@/ui/format";
+import { FormFaults, ScrollBox, SelectField } from "@/ui/fields";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import type { ImportPreview } from "./run";
+import { type ImportChoice, useImport } from "./use-import";
+
+const KIND_WORDS: Record<ImportKind, { name: string; what: string }> = {
+  trees: {
+    name: "Trees",
+    what: "a line per tree: tag and kind at least; its pot, when it was last potted, place, notes",
+  },
+  pots: { name: "Pots in store", what: "a line per kind of pot: name, size, how many, price" },
+  pottings: { name: "Past pottings", what: "a line per potting: the tree’s tag and when; pot, mix and roots if known" },
+};
+
+const STEP_WORDS = { reading: "Reading", checking: "Checking", saving: "Saving" } as const;
+
+/** Lists come in from a file, and go out as one. */
+export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, progress } = useImport();
+  const [choice, setChoice] = useState<ImportChoice>({
+    kind: "trees",
+    mapping: null,
+    options: { lengthUnit: units === "us" ? "in" : "cm", volumeUnit: units === "us" ? "gal" : "L", dateOrder: null },
+  });
+  const [file, setFile] = useState<File | null>(null);
+  const [preview, setPreview] = useState<ImportPreview | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [done, setDone] = useState<string | null>(null);
+  const commandId = useRef<string | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+
+  const look = async (chosen: File, next: ImportChoice) => {
+    setProblem(null);
+    setDone(null);
+    commandId.current = null;
+    const answer = await send(chosen, next, null);
+    if (!answer.ok) {
+      setPreview(null);
+      setProblem(answer.message);
+    } else if ("preview" in answer) {
+      setPreview(answer.preview);
+      setChoice({ ...next, mapping: answer.preview.mapping });
+    }
+  };
+  const change = (next: ImportChoice) => {
+    setChoice(next);
+    if (file) void look(file, next);
+  };
+  const confirm = async () => {
+    if (!file) return;
+    commandId.current ??= crypto.randomUUID();
+    const answer = await send(file, choice, commandId.current);
+    if (!answer.ok) return setProblem(answer.message);
+    if (!("count" in answer)) return;
+    const text = `${number(answer.count)} ${answer.count === 1 ? "line has" : "lines have"} come in${answer.skipped > 0 ? `, ${number(answer.skipped)} were left out` : ""}.`;
+    setDone(text);
+    tell({ text, entryId: answer.entryId });
+    setFile(null);
+    setPreview(null);
+    if (input.current) input.current.value = "";
+  };
+
+  return (
+    <div className="mx-auto max-w-5xl space-y-6">
+      <h1 className="text-2xl">Lists in and out</h1>
+      <section aria-label="Read a list in" className="space-y-3">
+        <h2 className="text-lg">Read a list in</h2>
+        <p>
+          Any table saved as CSV. The columns are matched by their names and can be put right below; what a line does
+          not say stays unknown. Look first: nothing is kept until you say so, and one undo takes the whole file back.
+        </p>
+        <fieldset className="grid gap-2 sm:grid-cols-3">
+          <legend className="sr-only">What the file holds</legend>
+          {(Object.keys(KIND_WORDS) as ImportKind[]).map((kind) => (
+            <label
+              key={kind}
+              className={`rounded-box flex cursor-pointer gap-3 border-2 p-3 ${choice.kind === kind ? "border-primary bg-base-200" : "border-base-300"}`}
+            >
+              <input
+                type="radio"
+                name="import-kind"
+                className="radio mt-1"
+                checked={choice.kind === kind}
+                onChange={() => change({ ...choice, kind, mapping: null })}
+              />
+              <span>
+                <b>{KIND_WORDS[kind].name}</b>
+                <span className="block text-sm">{KIND_WORDS[kind].what}</span>
+              </span>
+            </label>
+          ))}
+        </fieldset>
+        <div className="grid gap-3 sm:grid-cols-4">
+          <label className="sm:col-span-2">
+            <span className="mb-1 block font-medium">File</span>
+            <input
+              ref={input}
+              type="file"
+              accept=".csv,.tsv,.txt,text/csv,text/plain"
+              className="file-input w-full"
+              onChange={(e) => {
+                const picked = e.target.files?.[0];
+                if (!picked) return;
+                setFile(picked);
+                void look(picked, { ...choice, mapping: null });
+              }}
+            />
+          </label>
+          <SelectField
+            label="Lengths without a unit"
+            value={choice.options.lengthUnit}
+            onChange={(lengthUnit) => change({ ...choice, options: { ...choice.options, lengthUnit } })}
+            options={[
+              ["cm", "in cm"],
+              ["mm", "in mm"],
+              ["in", "in inches"],
+            ]}
+          />
+          <SelectField
+            label="Volumes"
+            value={choice.options.volumeUnit}
+            onChange={(volumeUnit) => change({ ...choice, options: { ...choice.options, volumeUnit } })}
+            options={[
+              ["L", "in litres"],
+              ["gal", "in US gallons"],
+            ]}
+          />
+          <SelectField
+            label="Dates such as 03/04/2021"
+            value={choice.options.dateOrder ?? "ask"}
+            onChange={(order) =>
+              change({ ...choice, options: { ...choice.options, dateOrder: order === "ask" ? null : order } })
+            }
+            options={[
+              ["ask", "are doubtful: a fault"],
+              ["dmy", "day first"],
+              ["mdy", "month first"],
+            ]}
+          />
+        </div>
+        {progress && (
+          <div role="status" className="space-y-1">
+            <progress
+              className="progress progress-primary w-full"
+              value={progress.done}
+              max={Math.max(1, progress.of)}
+            />
+            <p className="text-sm">
+              {STEP_WORDS[progress.step]} … {number((100 * progress.done) / Math.max(1, progress.of))} %
+            </p>
+          </div>
+        )}
+        <FormFaults faults={problem ? [{ message: problem }] : []} />
+        {done && <p className="text-lg font-semibold">{done}</p>}
+      </section>
+      {preview && file && (
+        <Preview
+          preview={preview}
+          fileName={file.name}
+          onMap={(mapping) => change({ ...choice, mapping })}
+          onConfirm={() => void confirm()}
+          busy={progress !== null}
+        />
+      )}
+      <section aria-label="Save lists" className="space-y-2">
+        <h2 className="text-lg">Save as files</h2>
+        <p>The same columns go out, so that a file can be read in again, here or anywhere.</p>
+        <div className="flex flex-wrap gap-2">
+          {(Object.keys(KIND_WORDS) as ImportKind[]).map((kind) => (
+            <a key={kind} className="btn" href={`/c/${collectionId}/export/${kind}.csv`} download>
+              {KIND_WORDS[kind].name} ({number(counts[kind])})
+            </a>
+          ))}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+function Preview({
+  preview,
+  fileName,
+  onMap,
+  onConfirm,
+  busy,
+}: {
+  preview: ImportPreview;
+  fileName: string;
+  onMap: (mapping: Mapping) => void;
+  onConfirm: () => void;
+  busy: boolean;
+}) {
+  const fieldOf = new Map(Object.entries(preview.mapping).map(([field, at]) => [at, field]));
+  const map = (at: number, field: string) => {
+    const next = Object.fromEntries(Object.entries(preview.mapping).filter(([f, i]) => i !== at && f !== field));
+    onMap(field === "" ? next : { ...next, [field]: at });
+  };
+  const bad = preview.total - preview.good;
+  return (
+    <section aria-label="What the file holds" className="space-y-3" data-testid="import-preview">
+      <h2 className="text-lg">{fileName}</h2>
+      <p className="text-lg">
+        <b>
+          {number(preview.good)} of {number(preview.total)} lines
+        </b>{" "}
+        can come in{bad > 0 ? `; ${number(bad)} cannot as they are and would be left out` : ""}.
+        {preview.missing.length > 0 && ` No column says the ${preview.missing.join(" or the ")} yet: choose it below.`}
+      </p>
+      <ScrollBox label="Columns and first lines of the file">
+        <table className="table-sm table">
+          <thead>
+            <tr>
+              <th scope="col">line</th>
+              {preview.headers.map((header, at) => (
+                <th key={at} scope="col" className="min-w-44 align-top">
+                  <span className="block truncate font-semibold">{header || `column ${at + 1}`}</span>
+                  <select
+                    aria-label={`What column ${header || at + 1} means`}
+                    className={`select select-sm mt-1 w-full font-normal ${fieldOf.has(at) ? "border-primary" : ""}`}
+                    value={fieldOf.get(at) ?? ""}
+                    onChange={(e) => map(at, e.target.value)}
+                  >
+                    <option value="">left out</option>
+                    {preview.columns.map((c) => (
+                      <option key={c.field} value={c.field}>
+                        {c.label}
+                        {c.needed ? " (needed)" : ""}
+                      </option>
+                    ))}
+                  </select>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {preview.sample.map((row) => (
+              <tr key={row.line}>
+                <td>{row.line}</td>
+                {preview.headers.map((_, at) => (
+                  <td key={at} className={`max-w-56 truncate ${fieldOf.has(at) ? "" : "opacity-60"}`}>
+                    {row.cells[at] ?? ""}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </ScrollBox>
+      {preview.problemCount > 0 && (
+        <details open className="border-base-300 rounded-box border px-3 py-2">
+          <summary className="min-h-11 cursor-pointer content-center font-semibold">
+            {number(preview.problemCount)} {preview.problemCount === 1 ? "fault" : "faults"}
+          </summary>
+          <ul className="max-h-72 overflow-y-auto text-sm">
+            {preview.problems.map((p, i) => (
+              <li key={i} className="py-0.5">
+                <b>
+                  Line {p.line}, {p.column}
+                </b>
+                {p.value === "" ? "" : ` “${p.value}”`}: {p.message}
+              </li>
+            ))}
+            {preview.problemCount > preview.problems.length && (
+              <li>and {number(preview.problemCount - preview.problems.length)} more</li>
+            )}
+          </ul>
+        </details>
+      )}
+      <button
+        type="button"
+        className="btn btn-primary btn-lg"
+        disabled={busy || preview.good === 0}
+        onClick={onConfirm}
+      >
+        Read in {number(preview.good)} {preview.good === 1 ? "line" : "lines"}
+      </button>
+    </section>
+  );
+}

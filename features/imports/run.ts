@@ -1,0 +1,153 @@
+import "server-only";
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { findCollection } from "@/data/collections";
+import { isDatabaseGone } from "@/data/db";
+import {
+  type CellProblem,
+  type ImportSetting,
+  type LinesRead,
+  readPotLines,
+  readPottingLines,
+  readTreeLines,
+} from "@/formats/collection-csv";
+import { COLUMNS, guessMapping, IMPORT_KINDS, type ImportKind, type Mapping } from "@/formats/collection-columns";
+import { readTable, type Table } from "@/formats/table";
+import { todayAt } from "@/server/clock";
+import { pool } from "@/server/pool";
+import { type LoadedRecords, loadRecords } from "../collection/load";
+import type { Fault } from "../commands/define";
+import { runCommand } from "../commands/run";
+import { checkPottingLines, checkTreeLines } from "./check";
+
+export const importRequest = z.object({
+  kind: z.enum(IMPORT_KINDS),
+  fileName: z.string().max(200),
+  bytes: z.number().int().min(0),
+  commandId: z.uuid().nullable(),
+  mapping: z.record(z.string(), z.number().int().min(0).max(200)).nullable(),
+  options: z.object({
+    lengthUnit: z.enum(["mm", "cm", "in"]),
+    volumeUnit: z.enum(["L", "gal"]),
+    dateOrder: z.enum(["dmy", "mdy"]).nullable(),
+  }),
+});
+export type ImportRequest = z.infer<typeof importRequest>;
+
+export interface ImportPreview {
+  headers: string[];
+  mapping: Mapping;
+  columns: { field: string; label: string; needed: boolean }[];
+  total: number;
+  good: number;
+  /** The first lines as they will come in. */
+  sample: { line: number; cells: string[] }[];
+  problemCount: number;
+  problems: CellProblem[];
+  /** Needed fields no column holds. */
+  missing: string[];
+}
+
+/** What the browser is told while a file is at work, a line of JSON each. */
+export type ImportMessage =
+  | { step: "reading" | "checking" | "saving"; done: number; of: number }
+  | { step: "preview"; preview: ImportPreview }
+  | { step: "done"; count: number; skipped: number; entryId: string }
+  | { step: "fault"; faults: Fault[] };
+
+const SHOWN_PROBLEMS = 200;
+const SAMPLE_LINES = 8;
+
+const COMMAND_OF: Record<ImportKind, string> = {
+  trees: "import-trees",
+  pots: "import-pots",
+  pottings: "import-pottings",
+};
+
+/** Reads a file as it streams in; without a commandId nothing is kept: that is the preview. */
+export async function runImport(
+  collectionId: string,
+  request: ImportRequest,
+  file: AsyncIterable<Uint8Array>,
+  tell: (message: ImportMessage) => void,
+): Promise<void> {
+  const fail = (message: string) => tell({ step: "fault", faults: [{ path: "file", message }] });
+  try {
+    const collection = await findCollection(pool(), collectionId);
+    if (!collection) return fail("This collection does not exist any more.");
+    const read = await readTable(file, (done) => tell({ step: "reading", done, of: Math.max(done, request.bytes) }));
+    if (!read.ok) return fail(read.message);
+    const { table } = read;
+    const mapping = request.mapping ?? guessMapping(request.kind, table.headers);
+    const missing = COLUMNS[request.kind].filter((c) => c.needed && !(c.field in mapping));
+    tell({ step: "checking", done: 0, of: table.rows.length });
+    const setting = { today: todayAt(collection.zone), latitudeDeg: collection.latitudeDeg };
+    const known = await loadRecords(pool(), collection);
+    const { good, problems } =
+      missing.length > 0 ? { good: [], problems: [] } : readLines(request, table, mapping, setting, known);
+    if (request.commandId === null)
+      return tell({ step: "preview", preview: previewOf(request.kind, table, mapping, good.length, problems) });
+    if (good.length === 0) return fail("No line of this file can come in as it is. Look at the faults.");
+    const answer = await runCommand(
+      COMMAND_OF[request.kind],
+      { commandId: request.commandId, collectionId, fileName: request.fileName, lines: good },
+      (done, of) => tell({ step: "saving", done, of }),
+    );
+    if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
+    tell({ step: "done", count: good.length, skipped: table.rows.length - good.length, entryId: answer.entryId });
+  } catch (error) {
+    if (isDatabaseGone(error))
+      return fail("The database does not answer just now. Nothing was saved: try again in a moment.");
+    console.error(`import ${randomUUID()} failed`, error);
+    fail("This file could not be read because of a fault in the program. Nothing was changed.");
+  }
+}
+
+/** The file's lines that can come in, and what is wrong with the others: in themselves, or beside what is on record. */
+function readLines(
+  { kind, options }: ImportRequest,
+  table: Table,
+  mapping: Mapping,
+  setting: ImportSetting,
+  known: LoadedRecords,
+): { good: { line: number }[]; problems: CellProblem[] } {
+  const sift = <T extends { line: number }>(read: LinesRead<T>, clashes: CellProblem[]) => {
+    const bad = new Set(clashes.map((p) => p.line));
+    return {
+      good: read.lines.filter((line) => !bad.has(line.line)),
+      problems: [...read.problems, ...clashes].sort((a, b) => a.line - b.line),
+    };
+  };
+  switch (kind) {
+    case "trees": {
+      const read = readTreeLines(table, mapping, options, setting);
+      return sift(read, checkTreeLines(known, read.lines));
+    }
+    case "pots":
+      return sift(readPotLines(table, mapping, options, setting), []);
+    case "pottings": {
+      const read = readPottingLines(table, mapping, options, setting);
+      return sift(read, checkPottingLines(known, read.lines));
+    }
+  }
+}
+
+function previewOf(
+  kind: ImportKind,
+  table: Table,
+  mapping: Mapping,
+  good: number,
+  problems: CellProblem[],
+): ImportPreview {
+  return {
+    headers: table.headers,
+    mapping,
+    columns: COLUMNS[kind].map(({ field, label, needed }) => ({ field, label, needed: needed ?? false })),
+    total: table.rows.length,
+    good,
+    sample: table.rows.slice(0, SAMPLE_LINES),
+    problemCount: problems.length,
+    problems: problems.slice(0, SHOWN_PROBLEMS),
+    missing: COLUMNS[kind].filter((c) => c.needed && !(c.field in mapping)).map((c) => c.label),
+  };
+}

@@ -1,0 +1,80 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { ImportKind, Mapping } from "@/formats/collection-columns";
+import { useAsOf } from "../shell/as-of";
+import type { ImportMessage, ImportPreview } from "./run";
+
+export interface ImportChoice {
+  kind: ImportKind;
+  mapping: Mapping | null;
+  options: { lengthUnit: "mm" | "cm" | "in"; volumeUnit: "L" | "gal"; dateOrder: "dmy" | "mdy" | null };
+}
+
+export interface Progress {
+  step: "reading" | "checking" | "saving";
+  done: number;
+  of: number;
+}
+
+type Answer =
+  | { ok: true; preview: ImportPreview }
+  | { ok: true; count: number; skipped: number; entryId: string }
+  | { ok: false; message: string };
+
+const AWAY = "Aurelian does not answer: is it still running? The file is still chosen; try again in a moment.";
+
+/** Sends a file as it is and follows what is made of it, line by line of the answer. */
+export function useImport() {
+  const { collectionId } = useAsOf();
+  const router = useRouter();
+  const [progress, setProgress] = useState<Progress | null>(null);
+
+  const send = async (file: File, choice: ImportChoice, commandId: string | null): Promise<Answer> => {
+    setProgress({ step: "reading", done: 0, of: file.size });
+    try {
+      const asked = { ...choice, fileName: file.name, bytes: file.size, commandId };
+      const response = await fetch(`/c/${collectionId}/import-file`, {
+        method: "POST",
+        headers: { "x-import": encodeURIComponent(JSON.stringify(asked)) },
+        body: file,
+      });
+      let last: Answer = { ok: false, message: AWAY };
+      for await (const message of messagesOf(response)) {
+        if (message.step === "preview") last = { ok: true, preview: message.preview };
+        else if (message.step === "done") {
+          last = { ok: true, count: message.count, skipped: message.skipped, entryId: message.entryId };
+          router.refresh();
+        } else if (message.step === "fault")
+          last = {
+            ok: false,
+            message: message.faults
+              .slice(0, 5)
+              .map((f) => f.message)
+              .join(" "),
+          };
+        else setProgress(message);
+      }
+      return last;
+    } catch {
+      return { ok: false, message: AWAY };
+    } finally {
+      setProgress(null);
+    }
+  };
+  return { send, progress };
+}
+
+async function* messagesOf(response: Response): AsyncGenerator<ImportMessage> {
+  if (!response.body) return;
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (;;) {
+    const { value, done } = await reader.read();
+    const lines = (rest + (value ?? "")).split("\n");
+    rest = done ? "" : (lines.pop() ?? "");
+    for (const line of lines) if (line !== "") yield JSON.parse(line) as ImportMessage;
+    if (done) return;
+  }
+}

@@ -1,0 +1,31 @@
+import { toDay } from "@/core/dates/index";
+import { collectionAt, datesOf, MODEL_VERSION } from "@/core/tree/index";
+import { saveLook } from "@/data/looks";
+import { now } from "@/server/clock";
+import { viewCollection } from "../collection/load";
+import { command, envelope } from "../commands/define";
+
+/** "Seen": from now on shifts are counted from the dates as they stand. */
+export const markSeen = command({
+  name: "mark-seen",
+  input: envelope,
+  quiet: true,
+  run: async (context) => {
+    const { collection, scope, actor, db } = context;
+    const view = await viewCollection(collection.id);
+    if (!view) return {};
+    const states = collectionAt(view.loaded.indexed, view.context, toDay(view.today));
+    const dates = Object.fromEntries(states.map((state) => [state.treeId, datesOf(state)]));
+    context.write(() =>
+      saveLook(db, scope, actor, {
+        seq: view.collection.revision,
+        weatherRevision: collection.weatherRevision,
+        onDay: view.today,
+        model: MODEL_VERSION,
+        lookedAt: now(),
+        dates,
+      }),
+    );
+    return {};
+  },
+});

@@ -1,0 +1,60 @@
+"use client";
+
+import Link from "next/link";
+import { useEffect, useRef } from "react";
+import type { DateKind, MoveCause } from "@/core/tree/index";
+import { day, number } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import type { MovedSince } from "./since";
+
+const WHICH: Record<DateKind, string> = { due: "due", opens: "window opens", moveBy: "last safe day" };
+
+const CAUSES: Record<MoveCause, string> = {
+  check: "a look at its roots",
+  correction: "a correction of its history",
+  record: "what was recorded of it",
+  weather: "the weather",
+  model: "a change in the model",
+  people: "days on which nobody is there",
+};
+
+/** Dates that shifted since the keeper last said "seen", the largest shift first. */
+export function MovedPanel({ moved }: { moved: MovedSince }) {
+  const { collectionId, today } = useAsOf();
+  const { send, busy } = useCommand("mark-seen");
+  const first = useRef(moved.lookedOn === null);
+  useEffect(() => {
+    // The very first look has nothing to compare with: it becomes what the next one is compared with.
+    if (!first.current) return;
+    first.current = false;
+    void send({ collectionId });
+  }, [collectionId, send]);
+  if (moved.lookedOn === null || moved.moves.length === 0) return null;
+  const causes = [...new Set(moved.moves.map((m) => m.cause))].map((c) => CAUSES[c]).join(", ");
+  return (
+    <details className="border-accent bg-base-200 mb-3 rounded border-l-4 px-3 py-1" data-testid="moved-since">
+      <summary className="min-h-11 cursor-pointer content-center">
+        <b>
+          {number(moved.moves.length)} {moved.moves.length === 1 ? "date has" : "dates have"} moved
+        </b>{" "}
+        since you last looked on {day(moved.lookedOn, today)}, by {causes}
+      </summary>
+      <ul className="max-h-80 overflow-y-auto pb-2">
+        {moved.moves.map((m) => (
+          <li key={`${m.treeId}-${m.which}`} className="py-1">
+            <Link prefetch={false} className="link font-semibold" href={`/c/${collectionId}/tree/${m.treeId}`}>
+              {m.tag}
+            </Link>{" "}
+            {WHICH[m.which]}: {day(m.before, today)} → {day(m.after, today)} ({number(Math.abs(m.days))} days{" "}
+            {m.days > 0 ? "later" : "earlier"}), because of {CAUSES[m.cause]}
+          </li>
+        ))}
+      </ul>
+      <p className="pb-1 text-sm">Shifts of five days or fewer are left out.</p>
+      <button type="button" className="btn btn-sm mb-2" disabled={busy} onClick={() => void send({ collectionId })}>
+        Seen
+      </button>
+    </details>
+  );
+}

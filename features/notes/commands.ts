@@ -1,0 +1,51 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { insertPhoto } from "@/data/photos";
+import { asHappened, findTree, happening, refuseFuture, whenSchema } from "../commands/days";
+import { command, envelope, refuse } from "../commands/define";
+import { type Picture, preparePicture } from "./picture";
+
+export const addNote = command({
+  name: "add-note",
+  corrects: ["noted"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    text: z
+      .string()
+      .trim()
+      .min(1, { error: "Write something first." })
+      .max(4000, { error: "At most 4,000 characters in one note." }),
+  }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.on);
+    context.record(happening({ kind: "noted", text: v.text }, v.on, { treeId: tree.id }));
+    context.note(`${tree.tag}: note`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** A photograph, reduced and stripped before anything of it is kept. */
+export const addPhoto = command({
+  name: "add-photo",
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    photo: z.instanceof(Uint8Array, { error: "Choose a picture." }),
+    picture: z.custom<Picture>().optional(),
+  }),
+  prepare: async (v) => ({ ...v, picture: await preparePicture(v.photo) }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.on);
+    const picture = v.picture ?? refuse("photo", "Choose a picture.");
+    const photoId = randomUUID();
+    context.write(() =>
+      insertPhoto(context.db, context.scope, { id: photoId, entryId: context.entryId, treeId: tree.id, ...picture }),
+    );
+    context.record(happening({ kind: "photographed", photoId }, asHappened(v.on), { treeId: tree.id }));
+    context.note(`${tree.tag}: photograph`);
+    return Promise.resolve({ photoId });
+  },
+});

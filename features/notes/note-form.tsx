@@ -1,0 +1,73 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { Field, FormFaults } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { usePhotoUpload } from "./use-photo";
+
+/** A remark, and a picture if there is one. */
+export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
+  const { collectionId, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("add-note");
+  const photo = usePhotoUpload();
+  const input = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState("");
+
+  const submit = async () => {
+    const done = await send({ collectionId, treeId, on: today, text });
+    if (!done) return;
+    tell({ text: `Note on ${tag} kept.`, entryId: done.entryId });
+    setText("");
+  };
+  const upload = async (file: File | undefined) => {
+    if (!file) return;
+    const done = await photo.upload(treeId, today, file);
+    if (done) tell({ text: `Photograph of ${tag} kept; where it was taken is not.`, entryId: done.entryId });
+    if (input.current) input.current.value = "";
+  };
+
+  return (
+    <div className="space-y-4">
+      <form
+        noValidate
+        className="space-y-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void submit();
+        }}
+      >
+        <Field label="Note" fault={at("text")}>
+          {(aria) => (
+            <textarea
+              {...aria}
+              className="textarea w-full"
+              rows={3}
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+            />
+          )}
+        </Field>
+        <FormFaults faults={loose(failure, ["text"])} />
+        <button type="submit" className="btn" disabled={busy || text.trim() === ""}>
+          Keep this note
+        </button>
+      </form>
+      <Field label="Photograph" fault={photo.fault} hint="Made smaller and kept without the place it was taken at.">
+        {(aria) => (
+          <input
+            {...aria}
+            ref={input}
+            type="file"
+            accept="image/jpeg,image/png,image/webp,image/*"
+            className="file-input w-full"
+            disabled={photo.busy}
+            onChange={(e) => void upload(e.target.files?.[0])}
+          />
+        )}
+      </Field>
+    </div>
+  );
+}

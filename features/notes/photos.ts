@@ -1,0 +1,51 @@
+import "server-only";
+import { z } from "zod";
+import { photoBytes } from "@/data/photos";
+import { isDatabaseGone } from "@/data/db";
+import { pool } from "@/server/pool";
+import { type CommandResult, runCommand } from "../commands/run";
+import { MOST_PHOTO_BYTES } from "./picture";
+
+/** A picture for an <img>: it never changes under its address. */
+export async function photoResponse(collectionId: string, photoId: string, size: string | null): Promise<Response> {
+  const known = [collectionId, photoId].every((id) => z.uuid().safeParse(id).success);
+  try {
+    const bytes = known
+      ? await photoBytes(pool(), { collectionId }, photoId, size === "thumb" ? "thumb" : "image")
+      : null;
+    if (!bytes) return new Response("There is no such picture.", { status: 404 });
+    return new Response(new Uint8Array(bytes), {
+      headers: { "content-type": "image/jpeg", "cache-control": "private, max-age=31536000, immutable" },
+    });
+  } catch (error) {
+    if (isDatabaseGone(error)) return new Response("The database does not answer just now.", { status: 503 });
+    throw error;
+  }
+}
+
+/** Takes the picture as the request's body; which tree and day it shows stand in the address. */
+export async function uploadPhoto(collectionId: string, request: Request): Promise<CommandResult> {
+  const asked = new URL(request.url).searchParams;
+  const tooLarge: CommandResult = {
+    ok: false,
+    code: "invalid",
+    faults: [{ path: "photo", message: "This picture is larger than 24 MB. Take a smaller one." }],
+  };
+  if (Number(request.headers.get("content-length") ?? 0) > MOST_PHOTO_BYTES) return tooLarge;
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  // The length is only what the sender says: counted once more as it comes.
+  if (request.body)
+    for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+      size += chunk.length;
+      if (size > MOST_PHOTO_BYTES) return tooLarge;
+      chunks.push(chunk);
+    }
+  return runCommand("add-photo", {
+    collectionId,
+    commandId: asked.get("commandId"),
+    treeId: asked.get("tree"),
+    on: asked.get("on"),
+    photo: new Uint8Array(Buffer.concat(chunks)),
+  });
+}

@@ -1,0 +1,36 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { CommandResult } from "../commands/run";
+import { useAsOf } from "../shell/as-of";
+
+/** Sends a picture by itself; what else is on the screen is not touched by its failing. */
+export function usePhotoUpload() {
+  const { collectionId } = useAsOf();
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string | undefined>(undefined);
+
+  const upload = async (treeId: string, on: string, file: Blob) => {
+    setBusy(true);
+    setFault(undefined);
+    try {
+      const query = new URLSearchParams({ commandId: crypto.randomUUID(), tree: treeId, on });
+      const response = await fetch(`/c/${collectionId}/photo-upload?${query}`, { method: "POST", body: file });
+      const answer = (await response.json()) as CommandResult;
+      if (answer.ok) {
+        router.refresh();
+        return answer;
+      }
+      setFault(answer.faults[0]?.message ?? "This picture could not be kept.");
+      return null;
+    } catch {
+      setFault("Aurelian does not answer: is it still running? Choose the picture again in a moment.");
+      return null;
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { upload, busy, fault, clear: () => setFault(undefined) };
+}

@@ -1,0 +1,266 @@
+"use client";
+
+import { useRef, useState } from "react";
+import type { Absence, Person } from "@/core/tree/index";
+import { day, kilograms, number, readNumber, type Units } from "@/ui/format";
+import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
+import { WEEKDAYS } from "../words";
+
+/** Who carries and pots, what they may lift, and when nobody is there. */
+export function People({
+  people,
+  absences,
+  away,
+}: {
+  people: Person[];
+  absences: Absence[];
+  away: { from: string; to: string }[];
+}) {
+  const { today } = useAsOf();
+  const self = people.find((p) => p.self);
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <div className="mx-auto max-w-4xl space-y-8">
+      <section aria-label="People">
+        <h1 className="text-2xl">People and days</h1>
+        <p>
+          Limits are personal: they may be lowered, never raised above 25 kg alone or above local manual-handling rules.
+          They decide what the bench advises for a lift; days on which nobody is there close the windows.
+        </p>
+        <ul className="divide-base-300 mt-3 divide-y">
+          {people.map((p) => (
+            <PersonRow key={p.id} person={p} open={open === p.id} onOpen={(o) => setOpen(o ? p.id : null)} />
+          ))}
+        </ul>
+        {!self && <PersonForm title="You" start={{ self: true, name: "keeper" }} />}
+        <details className="border-base-300 rounded-box mt-4 border px-3 py-2">
+          <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">Somebody who helps</summary>
+          <PersonForm title="Helper" start={{ self: false, name: "" }} />
+        </details>
+      </section>
+      <section aria-label="Away days">
+        <h2 className="text-xl">Away</h2>
+        <p data-testid="away">
+          {away.length === 0
+            ? "No day ahead on which nobody is there."
+            : `Nobody is there ${away.map((a) => `${day(a.from, today)} to ${day(a.to, today)}`).join(", ")}: on these days no window is open.`}
+        </p>
+        <ul className="divide-base-300 divide-y">
+          {absences
+            .filter((a) => a.to >= today)
+            .map((a) => (
+              <AbsenceRow
+                key={a.eventId}
+                absence={a}
+                who={people.find((p) => p.id === a.personId)?.name ?? "everybody"}
+              />
+            ))}
+        </ul>
+        <AbsenceForm people={people} />
+      </section>
+    </div>
+  );
+}
+
+const weekdayWords = (days: readonly number[]) =>
+  days.length === 0 || days.length === 7 ? "any day" : days.map((d) => WEEKDAYS[d - 1]).join(", ");
+
+function PersonRow({ person, open, onOpen }: { person: Person; open: boolean; onOpen: (open: boolean) => void }) {
+  const { units } = useAsOf();
+  return (
+    <li className="py-2">
+      <div className="flex flex-wrap items-center gap-3">
+        <span className="min-w-0 flex-1 basis-64">
+          <b>{person.name}</b>
+          {person.self && " (you)"}: lifts up to {kilograms(person.liftKg, units)} alone,{" "}
+          {weekdayWords(person.weekdays)}
+          {person.hoursPerWeek === null ? "" : `, ${number(person.hoursPerWeek, 1)} hours a week`}
+        </span>
+        <button type="button" className="btn btn-sm" aria-expanded={open} onClick={() => onOpen(!open)}>
+          Change
+        </button>
+      </div>
+      {open && <PersonForm title={person.name} start={person} onDone={() => onOpen(false)} />}
+    </li>
+  );
+}
+
+const POUNDS = 2.2046226;
+const shownKg = (kg: number, units: Units) => String(Math.round(units === "us" ? kg * POUNDS : kg));
+
+function PersonForm({
+  title,
+  start,
+  onDone = () => undefined,
+}: {
+  title: string;
+  start: Partial<Person> & { self: boolean; name: string };
+  onDone?: () => void;
+}) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-person");
+  const id = useRef<string | null>(start.id ?? null);
+  const [name, setName] = useState(start.name);
+  const [lift, setLift] = useState(start.liftKg === undefined ? "" : shownKg(start.liftKg, units));
+  const [hours, setHours] = useState(start.hoursPerWeek == null ? "" : String(start.hoursPerWeek));
+  const [weekdays, setWeekdays] = useState<number[]>(start.weekdays ?? []);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const fault = (path: string) => problems[path] ?? at(path);
+
+  const submit = async (gone: boolean) => {
+    const wrong: Record<string, string> = {};
+    const kg = readNumber(lift) / (units === "us" ? POUNDS : 1);
+    if (!(kg > 0)) wrong.liftKg = "How much may be lifted, as a number.";
+    const perWeek = hours.trim() === "" ? null : readNumber(hours);
+    if (perWeek !== null && !(perWeek >= 0)) wrong.hoursPerWeek = "Hours, or nothing.";
+    setProblems(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    id.current ??= crypto.randomUUID();
+    const done = await send({
+      collectionId,
+      personId: id.current,
+      name,
+      self: start.self,
+      liftKg: Math.round(kg * 10) / 10,
+      hoursPerWeek: perWeek,
+      weekdays,
+      gone,
+    });
+    if (!done) return;
+    tell({ text: gone ? `${name} is off the list.` : `${name}: kept.`, entryId: done.entryId });
+    if (start.id === undefined) {
+      id.current = null;
+      setName(start.name);
+      setLift("");
+      setHours("");
+      setWeekdays([]);
+    }
+    onDone();
+  };
+
+  return (
+    <form
+      noValidate
+      aria-label={title}
+      className="mt-2 space-y-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit(false);
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-3">
+        <TextField label="Name or role" value={name} onChange={setName} fault={fault("name")} />
+        <TextField
+          label="Lifts alone, up to"
+          numeric
+          suffix={units === "us" ? "lb" : "kg"}
+          value={lift}
+          onChange={setLift}
+          fault={fault("liftKg")}
+          hint={`16 kg is a usual limit for volunteers${units === "us" ? " (35 lb)" : ""}`}
+        />
+        <TextField label="Hours a week" numeric value={hours} onChange={setHours} fault={fault("hoursPerWeek")} />
+      </div>
+      <fieldset className="flex flex-wrap gap-x-4">
+        <legend className="font-medium">Days of the week, if not any</legend>
+        {WEEKDAYS.map((word, i) => (
+          <label key={word} className="flex min-h-11 cursor-pointer items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={weekdays.includes(i + 1)}
+              onChange={(e) =>
+                setWeekdays(e.target.checked ? [...weekdays, i + 1] : weekdays.filter((d) => d !== i + 1))
+              }
+            />
+            {word}
+          </label>
+        ))}
+      </fieldset>
+      <FormFaults faults={loose(failure, ["name", "liftKg", "hoursPerWeek"])} />
+      <div className="flex gap-2">
+        <button type="submit" className="btn btn-primary" disabled={busy}>
+          Keep
+        </button>
+        {start.id !== undefined && !start.self && (
+          <button type="button" className="btn" disabled={busy} onClick={() => void submit(true)}>
+            Does not help any more
+          </button>
+        )}
+      </div>
+    </form>
+  );
+}
+
+function AbsenceRow({ absence, who }: { absence: Absence; who: string }) {
+  const { collectionId, today } = useAsOf();
+  const { tell } = useNotice();
+  const { undo, busy } = useUndo(collectionId);
+  return (
+    <li className="flex flex-wrap items-center gap-3 py-2">
+      <span className="flex-1">
+        <b>
+          {day(absence.from, today)} to {day(absence.to, today)}
+        </b>{" "}
+        {who}
+        {absence.note ? `: ${absence.note}` : ""}
+      </span>
+      <button
+        type="button"
+        className="btn btn-sm"
+        disabled={busy}
+        onClick={() => void undo([absence.entryId]).then((entryId) => entryId && tell({ text: TAKEN_BACK, entryId }))}
+      >
+        Take it out
+      </button>
+    </li>
+  );
+}
+
+function AbsenceForm({ people }: { people: Person[] }) {
+  const { collectionId, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("record-absence");
+  const [who, setWho] = useState("");
+  const [from, setFrom] = useState(today);
+  const [to, setTo] = useState(today);
+  const [note, setNote] = useState("");
+  const submit = async () => {
+    const done = await send({ collectionId, personId: who === "" ? null : who, from, to, note });
+    if (!done) return;
+    tell({ text: "These days are taken out.", entryId: done.entryId });
+    setNote("");
+  };
+  return (
+    <form
+      noValidate
+      aria-label="Away from to"
+      className="mt-3 grid items-end gap-3 sm:grid-cols-4"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <SelectField
+        label="Who"
+        value={who}
+        onChange={setWho}
+        fault={at("personId")}
+        options={[["", "everybody"] as const, ...people.map((p) => [p.id, p.name] as const)]}
+      />
+      <TextField label="First day" type="date" value={from} onChange={setFrom} fault={at("from")} />
+      <TextField label="Last day" type="date" value={to} onChange={setTo} fault={at("to")} />
+      <TextField label="Remark" value={note} onChange={setNote} fault={at("note")} />
+      <div className="sm:col-span-4">
+        <FormFaults faults={loose(failure, ["personId", "from", "to", "note"])} />
+        <button type="submit" className="btn" disabled={busy}>
+          Away on these days
+        </button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,50 @@
+import { z } from "zod";
+import { PLACE_KINDS } from "@/core/tree/index";
+import { insertPlace } from "@/data/places";
+import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { command, envelope, refuse } from "../commands/define";
+
+/** A spot where trees stand gets a name. */
+export const addPlace = command({
+  name: "add-place",
+  input: envelope.extend({
+    placeId: z.uuid(),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the place the name you call it by." })
+      .max(120, { error: "At most 120 characters, please." }),
+    kind: z.enum(PLACE_KINDS),
+  }),
+  run: (context, v) => {
+    if (context.loaded.places.some((p) => p.name.toLocaleLowerCase() === v.name.toLocaleLowerCase()))
+      refuse("name", `There is a place named "${v.name}" already.`);
+    const { entryId, db, scope } = context;
+    context.write(() => insertPlace(db, scope, { id: v.placeId, entryId, name: v.name, kind: v.kind }));
+    context.note(`Place: ${v.name}`);
+    return Promise.resolve({ placeId: v.placeId });
+  },
+});
+
+/** Trees are carried to a place: one move, however many. */
+export const placeTrees = command({
+  name: "place-trees",
+  input: envelope.extend({
+    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    placeId: z.uuid({ error: "Choose a place." }),
+    on: whenSchema,
+  }),
+  touches: (v) => ({ treeIds: v.treeIds }),
+  run: (context, v) => {
+    refuseFuture(context, v.on);
+    const place =
+      context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "This place is not there any more.");
+    for (const treeId of new Set(v.treeIds)) {
+      const tree = findTree(context, treeId, "treeIds");
+      refuseBeforeArrival(context, tree.id, v.on);
+      context.record(happening({ kind: "placed" }, v.on, { treeId, placeId: place.id }));
+    }
+    context.note(`${v.treeIds.length === 1 ? "1 tree" : `${v.treeIds.length} trees`} to ${place.name}`);
+    return Promise.resolve({ placeId: place.id });
+  },
+});

@@ -1,0 +1,87 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { PLACE_KINDS, type PlaceKind } from "@/core/tree/index";
+import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { PLACE_WORDS } from "../words";
+
+/** Carries trees to a place, or to one that is named here. */
+export function PlaceTrees({
+  treeIds,
+  places,
+  current,
+  onDone = () => undefined,
+}: {
+  treeIds: string[];
+  places: { id: string; name: string }[];
+  current: string | null;
+  onDone?: () => void;
+}) {
+  const { collectionId, today } = useAsOf();
+  const { tell } = useNotice();
+  const place = useCommand("place-trees");
+  const add = useCommand("add-place");
+  const newId = useRef<string | null>(null);
+  const [to, setTo] = useState(current ?? places[0]?.id ?? "new");
+  const [on, setOn] = useState(today);
+  const [name, setName] = useState("");
+  const [kind, setKind] = useState<PlaceKind>("open");
+
+  const submit = async () => {
+    let placeId = to;
+    if (to === "new") {
+      newId.current ??= crypto.randomUUID();
+      const made = await add.send({ collectionId, placeId: newId.current, name, kind });
+      if (!made) return;
+      placeId = newId.current;
+      newId.current = null;
+    }
+    const done = await place.send({ collectionId, treeIds, placeId, on });
+    if (!done) return;
+    setTo(placeId);
+    tell({
+      text: treeIds.length === 1 ? "It stands there now." : `${treeIds.length} trees stand there now.`,
+      entryId: done.entryId,
+    });
+    onDone();
+  };
+  return (
+    <form
+      noValidate
+      className="space-y-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        <SelectField
+          label="Place"
+          value={to}
+          onChange={setTo}
+          fault={place.at("placeId")}
+          options={[...places.map((p) => [p.id, p.name] as const), ["new", "a new place …"] as const]}
+        />
+        <TextField label="Since" type="date" max={today} value={on} onChange={setOn} fault={place.at("on")} />
+        {to === "new" && (
+          <>
+            <TextField label="Its name" value={name} onChange={setName} fault={add.at("name")} />
+            <SelectField
+              label="What it is like"
+              value={kind}
+              onChange={setKind}
+              options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
+            />
+          </>
+        )}
+      </div>
+      <FormFaults faults={[...loose(place.failure, ["placeId", "on"]), ...loose(add.failure, ["name"])]} />
+      <button type="submit" className="btn" disabled={place.busy || add.busy}>
+        It stands there
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,125 @@
+"use client";
+
+import { useState } from "react";
+import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
+import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
+import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { RoughDateField, useRoughDate } from "../shell/rough-date";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
+import { CORRECTION_WORDS, MIX_WORDS } from "../words";
+
+type Which = "current" | "other" | "unknown";
+
+/** A potting of long ago, as far as anyone remembers. */
+export function PastPottingForm({
+  treeId,
+  tag,
+  currentLot,
+  arrivedOn,
+}: {
+  treeId: string;
+  tag: string;
+  currentLot: { id: string; name: string } | null;
+  arrivedOn: string;
+}) {
+  const { collectionId, revision, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("record-past-potting");
+  const readDate = useRoughDate();
+  const [when, setWhen] = useState("");
+  const [which, setWhich] = useState<Which>(currentLot ? "current" : "unknown");
+  const [pot, setPot] = useState({ ...emptyPotDraft, known: "about" } as typeof emptyPotDraft);
+  const [mix, setMix] = useState<ReadyMixName | "">("");
+  const [correction, setCorrection] = useState<CorrectionName>("loosen");
+  const [note, setNote] = useState("");
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const fault = (path: string) => problems[path] ?? at(path);
+  const read = readDate(when);
+
+  const submit = async () => {
+    const wrong: Record<string, string> = {};
+    if (read.fault) wrong.when = read.fault;
+    else if (read.range === null) wrong.when = "A year or a season is enough. What nobody knows at all needs no entry.";
+    const described = which === "other" ? readPot(pot) : null;
+    if (described) for (const [path, message] of Object.entries(described.problems)) wrong[`pot.${path}`] = message;
+    setProblems(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    const done = await send({
+      collectionId,
+      baseRevision: revision,
+      treeId,
+      when: read.range,
+      potLotId: which === "current" ? (currentLot?.id ?? null) : null,
+      pot: described?.pot ?? null,
+      mix: mix === "" ? null : mix,
+      correction,
+      note,
+    });
+    if (!done) return;
+    tell({ text: `${tag}: the earlier potting is in its history.`, entryId: done.entryId });
+    setWhen("");
+    setNote("");
+  };
+
+  return (
+    <form
+      noValidate
+      className="space-y-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void submit();
+      }}
+    >
+      <RoughDateField
+        needed
+        className="max-w-72"
+        label="When was it"
+        value={when}
+        onChange={setWhen}
+        fault={fault("when")}
+      />
+      {read.range && read.range.best < arrivedOn && (
+        <p className="text-sm">
+          Before its arrival on record ({arrivedOn}): the arrival moves back, since the tree was here by then.
+        </p>
+      )}
+      <SelectField<Which>
+        className="max-w-96"
+        label="Into which pot"
+        value={which}
+        onChange={setWhich}
+        fault={fault("potLotId")}
+        options={[
+          ...(currentLot ? [["current", `the one it stands in: ${currentLot.name}`] as const] : []),
+          ["other", "another one, which I can describe"],
+          ["unknown", "nobody remembers"],
+        ]}
+      />
+      {which === "other" && (
+        <PotFields draft={pot} onChange={setPot} fault={(path) => fault(`pot.${path}`)} units={units} />
+      )}
+      <div className="grid gap-3 sm:grid-cols-2">
+        <SelectField
+          label="Mix"
+          value={mix}
+          onChange={setMix}
+          options={[["", "unknown"] as const, ...READY_MIX_NAMES.map((m) => [m, MIX_WORDS[m]] as const)]}
+        />
+        <SelectField
+          label="Roots"
+          value={correction}
+          onChange={setCorrection}
+          options={CORRECTION_NAMES.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
+        />
+      </div>
+      <TextField label="Remark" value={note} onChange={setNote} fault={fault("note")} />
+      <FormFaults faults={loose(failure, ["when", "potLotId", "pot", "note"])} />
+      <button type="submit" className="btn btn-primary" disabled={busy}>
+        {busy ? "Recording …" : "Put into its history"}
+      </button>
+    </form>
+  );
+}

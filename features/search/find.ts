@@ -1,0 +1,134 @@
+import "server-only";
+import { z } from "zod";
+import { toDay } from "@/core/dates/index";
+import { kindById, profileOf } from "@/core/species/index";
+import { plantsOn } from "@/core/tree/index";
+import { isDatabaseGone } from "@/data/db";
+import { type LoadedRecords, viewCollection } from "../collection/load";
+
+export interface Found {
+  id: string;
+  tag: string;
+  name: string;
+  cultivar: string | null;
+  place: string | null;
+  /** The note the words were found in, cut to where they stand. */
+  note: string | null;
+  gone: boolean;
+}
+
+/** A tree's words, folded for comparing: `head` weighs most. */
+interface Entry {
+  found: Found;
+  tag: string;
+  head: string;
+  notes: { folded: string; text: string }[];
+}
+
+/** Letters without accents or case. */
+export function fold(text: string): string {
+  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
+}
+
+const MOST_FOUND = 30;
+const indexes = new WeakMap<LoadedRecords, Entry[]>();
+
+function indexOf(loaded: LoadedRecords, today: string): Entry[] {
+  let index = indexes.get(loaded);
+  if (index) return index;
+  const places = new Map(loaded.places.map((p) => [p.id, p.name]));
+  index = loaded.trees.map((tree) => {
+    const profile = profileOf(tree);
+    const kind = tree.kindId === null ? undefined : kindById(tree.kindId);
+    const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
+    const place = tree.placeId ? (places.get(tree.placeId) ?? null) : null;
+    const words = [
+      tree.tag,
+      profile.name,
+      ...(kind ? [...kind.names, kind.scientific] : []),
+      tree.cultivar,
+      tree.rootstock,
+      place,
+    ];
+    return {
+      found: {
+        id: tree.id,
+        tag: tree.tag,
+        name: profile.name,
+        cultivar: tree.cultivar,
+        place,
+        note: null,
+        gone: plantsOn(loaded.indexed.presence.get(tree.id) ?? [], toDay(today)) === 0,
+      },
+      tag: fold(tree.tag),
+      head: fold(words.filter(Boolean).join(" ")),
+      notes: events.flatMap(({ payload }) =>
+        payload.kind === "noted"
+          ? [{ folded: fold(payload.text), text: payload.text }]
+          : payload.kind === "ended" && payload.note !== ""
+            ? [{ folded: fold(payload.note), text: payload.note }]
+            : [],
+      ),
+    };
+  });
+  indexes.set(loaded, index);
+  return index;
+}
+
+/** Trees in which every word is found: by tag first, then by name and place, then in notes; those that left come last. */
+export function findTrees(loaded: LoadedRecords, today: string, query: string): Found[] {
+  const words = fold(query).split(/\s+/).filter(Boolean);
+  if (words.length === 0) return [];
+  const scored: { found: Found; score: number }[] = [];
+  for (const entry of indexOf(loaded, today)) {
+    let score = entry.found.gone ? 50 : 0;
+    let note: string | null = null;
+    const all = words.every((word) => {
+      if (entry.tag === word) return true;
+      if (entry.tag.startsWith(word)) score += 1;
+      else if (new RegExp(`(^|[^\\p{L}\\p{N}])${escape(word)}`, "u").test(entry.head)) score += 2;
+      else if (entry.head.includes(word)) score += 3;
+      else {
+        const in_ = entry.notes.find((n) => n.folded.includes(word));
+        if (!in_) return false;
+        score += 6;
+        note = cut(in_.text, in_.folded.indexOf(word));
+      }
+      return true;
+    });
+    if (all) scored.push({ found: { ...entry.found, note }, score });
+  }
+  return scored
+    .sort((a, b) => a.score - b.score || a.found.tag.localeCompare(b.found.tag, undefined, { numeric: true }))
+    .slice(0, MOST_FOUND)
+    .map((s) => s.found);
+}
+
+const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
+
+function cut(text: string, at: number): string {
+  const from = Math.max(0, at - 30);
+  return `${from > 0 ? "…" : ""}${text.slice(from, at + 60)}${text.length > at + 60 ? "…" : ""}`;
+}
+
+export async function searchResponse(collectionId: string, query: string): Promise<Response> {
+  if (!z.uuid().safeParse(collectionId).success) return new Response("no such collection", { status: 404 });
+  try {
+    const from = performance.now();
+    const view = await viewCollection(collectionId);
+    if (!view) return new Response("no such collection", { status: 404 });
+    const found = findTrees(view.loaded, view.today, query.slice(0, 200));
+    return Response.json(
+      { found },
+      {
+        headers: {
+          "cache-control": "no-store",
+          "server-timing": `search;dur=${(performance.now() - from).toFixed(1)}`,
+        },
+      },
+    );
+  } catch (error) {
+    if (isDatabaseGone(error)) return new Response("the database does not answer just now", { status: 503 });
+    throw error;
+  }
+}

@@ -1,0 +1,110 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { type RefObject, useEffect, useId, useRef, useState } from "react";
+import { useAsOf } from "../shell/as-of";
+import type { Found } from "./find";
+
+const WAIT_MS = 90;
+
+/** `/` finds a tree by tag, kind, cultivar, place or note; arrows choose, Enter opens. */
+export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null> }) {
+  const { collectionId, settledOn, today } = useAsOf();
+  const router = useRouter();
+  const list = useId();
+  const [query, setQuery] = useState("");
+  const [answer, setAnswer] = useState<{ query: string; found: Found[] } | null>(null);
+  const [at, setAt] = useState(0);
+  const [away, setAway] = useState(false);
+  const newest = useRef(0);
+  const found = answer?.found ?? [];
+
+  useEffect(() => {
+    if (query.trim() === "") return;
+    const mine = ++newest.current;
+    const timer = setTimeout(() => {
+      fetch(`/c/${collectionId}/search?q=${encodeURIComponent(query)}`)
+        .then((response) =>
+          response.ok ? (response.json() as Promise<{ found: Found[] }>) : Promise.reject(new Error()),
+        )
+        .then((body) => {
+          if (mine !== newest.current) return;
+          setAnswer({ query, found: body.found });
+          setAt(0);
+          setAway(false);
+        })
+        .catch(() => mine === newest.current && setAway(true));
+    }, WAIT_MS);
+    return () => clearTimeout(timer);
+  }, [query, collectionId]);
+
+  const open = (tree: Found | undefined) => {
+    if (!tree) return;
+    dialog.current?.close();
+    router.push(`/c/${collectionId}/tree/${tree.id}${settledOn === today ? "" : `?on=${settledOn}`}`);
+  };
+
+  return (
+    <dialog ref={dialog} className="modal modal-top sm:modal-middle" aria-label="Find a tree">
+      <div className="modal-box flex max-h-[85dvh] flex-col p-4">
+        <input
+          type="search"
+          role="combobox"
+          aria-label="Find a tree"
+          aria-expanded={found.length > 0}
+          aria-controls={list}
+          aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
+          autoComplete="off"
+          className="input input-lg w-full"
+          placeholder="tag, kind, cultivar, place or a word from a note"
+          value={query}
+          onChange={(e) => setQuery(e.target.value)}
+          onKeyDown={(e) => {
+            if (e.key === "ArrowDown" || e.key === "ArrowUp") {
+              const next = at + (e.key === "ArrowDown" ? 1 : -1);
+              setAt(Math.min(Math.max(0, next), Math.max(0, found.length - 1)));
+              e.preventDefault();
+            } else if (e.key === "Enter" && answer?.query === query) {
+              open(found[at]);
+              e.preventDefault();
+            }
+          }}
+        />
+        <p className="min-h-6 py-1 text-sm" aria-live="polite">
+          {away
+            ? "The search does not answer just now: is Aurelian still running?"
+            : query.trim() === "" || answer === null
+              ? ""
+              : found.length === 0
+                ? "No tree has all of these words."
+                : `${found.length === 30 ? "The first 30 trees" : found.length === 1 ? "1 tree" : `${found.length} trees`}`}
+        </p>
+        <ul id={list} role="listbox" aria-label="Trees found" className="min-h-0 overflow-y-auto">
+          {found.map((tree, i) => (
+            <li
+              key={tree.id}
+              id={`${list}-${i}`}
+              role="option"
+              aria-selected={i === at}
+              ref={(element) => {
+                if (i === at) element?.scrollIntoView({ block: "nearest" });
+              }}
+              className={`rounded-field min-h-12 cursor-pointer px-3 py-2 ${i === at ? "bg-primary text-primary-content" : ""}`}
+              onMouseMove={() => setAt(i)}
+              onClick={() => open(tree)}
+            >
+              <b>{tree.tag}</b> {tree.name}
+              {tree.cultivar ? ` ‘${tree.cultivar}’` : ""}
+              {tree.place ? ` · ${tree.place}` : ""}
+              {tree.gone ? " · not here any more" : ""}
+              {tree.note && <span className="block text-sm">“{tree.note}”</span>}
+            </li>
+          ))}
+        </ul>
+        <form method="dialog" className="pt-2 text-right">
+          <button className="btn btn-sm">Close</button>
+        </form>
+      </div>
+    </dialog>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+
+import type { Question } from "@/core/tree/index";
+import { percent } from "@/ui/format";
+import { Why } from "@/ui/fields";
+import type { TreeFacts } from "./tree-view";
+
+const ASK: Record<Question, { words: string; href: string }> = {
+  look: { words: "look at its roots", href: "#roots" },
+  feel: { words: "feel how hard the ball is", href: "#measure" },
+  "measure-pot": { words: "measure its pot", href: "#measure" },
+  "potting-date": { words: "find out when it was last potted", href: "#past" },
+};
+
+/** A band this narrow needs no further question. */
+const NARROW_ENOUGH = 0.25;
+
+/** The one thing that would tell most about this tree, and how the others compare. */
+export function Narrowest({ facts }: { facts: TreeFacts }) {
+  const [best, ...others] = facts.narrowing;
+  if (!best || best.before < NARROW_ENOUGH) return null;
+  return (
+    <Why
+      className="mt-1"
+      reason={
+        <ul>
+          {[best, ...others].map((n) => (
+            <li key={n.question}>
+              <a className="link" href={ASK[n.question].href}>
+                {ASK[n.question].words}
+              </a>
+              : the 80 % band of “how full” is expected to shrink from {percent(n.before)} to {percent(n.after)} of the
+              pot
+            </li>
+          ))}
+          <li>
+            For a look, every grade it may show is weighed by how probable it is; for an answer, the band that would be
+            left were it certain.
+          </li>
+        </ul>
+      }
+    >
+      What would tell most: <b data-testid="narrowest">{ASK[best.question].words}</b>.
+    </Why>
+  );
+}

@@ -1,0 +1,133 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES, STOCK_PACES } from "@/core/event/index";
+import { kindById } from "@/core/species/index";
+import { endOf } from "@/core/tree/index";
+import { potSchema } from "@/core/vessel/index";
+import { HABITS } from "@/core/wood/index";
+import type { StoredLot } from "@/data/pots";
+import type { StoredTree } from "@/data/trees";
+import type { CommandContext, NewEvent } from "../commands/define";
+import { refuse } from "../commands/define";
+import { happening } from "../commands/days";
+import { potName } from "../words";
+
+const shortText = (most: number) =>
+  z
+    .string()
+    .trim()
+    .max(most, { error: `At most ${most} characters here: put the rest into a note.` });
+
+/** What may be said of a tree when it comes into the records. Only tag and kind must be said. */
+export const newTreeFields = {
+  treeId: z.uuid(),
+  tag: shortText(40).min(1, { error: "Every tree needs a tag: a number or a short name on its label." }),
+  kindId: z.string().max(60).nullable(),
+  typedName: shortText(120).nullable(),
+  habit: z.enum([...HABITS, "unknown"]).nullable(),
+  cultivar: shortText(120).nullable(),
+  purpose: z.enum(PURPOSES),
+  count: z
+    .number()
+    .int({ error: "A whole number of plants." })
+    .min(1, { error: "At least one plant." })
+    .max(100_000, { error: "At most 100,000 plants in one record." }),
+  form: z.enum(ARRIVAL_FORMS),
+  arrivedOn: z.union([isoDate, happened]),
+  lastPotted: happened.nullable(),
+  /** null: nobody has said which pot it stands in. */
+  pot: potSchema.nullable(),
+  depthToMixMm: z.number().min(0).max(2000, { error: "More than 2 m down is no pot." }).nullable().default(null),
+  /** How full it feels through pot and surface, 1–4. */
+  feel: z.number().int().min(1).max(4).nullable().default(null),
+  finalVolumeL: z.number().positive().max(5000).nullable(),
+  trunkMm: z.number().positive().max(3000).nullable(),
+  heightM: z.number().positive().max(60).nullable(),
+  rootstock: shortText(120).nullable().default(null),
+  stockPace: z.enum(STOCK_PACES).nullable().default(null),
+  placeId: z.uuid().nullable().default(null),
+  motherId: z.uuid().nullable().default(null),
+  motherName: shortText(160).nullable().default(null),
+  method: z.enum(METHODS).nullable().default(null),
+  raisedOn: happened.nullable().default(null),
+  note: shortText(2000).default(""),
+};
+export type NewTree = z.output<z.ZodObject<typeof newTreeFields>>;
+
+export const NAMED = {
+  test: (v: { kindId: string | null; typedName: string | null }) =>
+    v.kindId !== null || (v.typedName !== null && v.typedName.length > 0),
+  fault: { path: ["typedName"], error: "Name the kind: pick one from the list or type your own." },
+};
+
+/** Tags that hang on living trees, in lower case, with the tree's id. */
+export function livingTags(context: CommandContext): Map<string, string> {
+  const tags = new Map<string, string>();
+  for (const tree of context.loaded.trees) {
+    if (tree.tagLost || endOf(context.loaded.indexed.presence.get(tree.id) ?? []) !== null) continue;
+    tags.set(tree.tag.toLocaleLowerCase(), tree.id);
+  }
+  return tags;
+}
+
+export function refuseTakenTag(tags: ReadonlyMap<string, string>, tag: string, ownId?: string, path = "tag"): void {
+  const holder = tags.get(tag.toLocaleLowerCase());
+  if (holder !== undefined && holder !== ownId)
+    refuse(path, `The tag "${tag}" hangs on another living tree already. Add a letter, or use the next free number.`);
+}
+
+/** Rows and events of a tree that comes into the records in the pot it stands in. */
+export function arrive(
+  context: CommandContext,
+  v: NewTree,
+  on: Happened,
+): { tree: StoredTree; lot: StoredLot | null; events: NewEvent[] } {
+  if (v.kindId !== null && !kindById(v.kindId))
+    refuse("kindId", "This kind is not in the library. Type its name instead.");
+  const { entryId } = context;
+  const tree: StoredTree = {
+    id: v.treeId,
+    entryId,
+    tag: v.tag,
+    kindId: v.kindId,
+    typedName: v.kindId === null ? v.typedName : null,
+    habit: v.kindId === null ? (v.habit ?? "unknown") : null,
+    cultivar: v.cultivar === "" ? null : v.cultivar,
+    purpose: v.purpose,
+    count: v.count,
+    finalVolumeL: v.finalVolumeL,
+    trunkMm: v.trunkMm,
+    heightM: v.heightM,
+  };
+  const lot: StoredLot | null = v.pot && {
+    id: randomUUID(),
+    entryId,
+    name: `${potName(v.pot)} (came with ${v.tag})`,
+    pot: v.pot,
+    price: null,
+  };
+  const about = { treeId: v.treeId };
+  const events: NewEvent[] = [];
+  if (lot) events.push(happening({ kind: "stocked", count: v.count }, on, { potLotId: lot.id }));
+  events.push(
+    happening({ kind: "arrived", form: v.form, lastPotted: v.lastPotted, depthToMixMm: v.depthToMixMm }, on, {
+      ...about,
+      potLotId: lot?.id ?? null,
+    }),
+  );
+  const { rootstock, stockPace, motherId, motherName, method, raisedOn } = v;
+  const told = Object.entries({ rootstock, stockPace, motherId, motherName, method, raisedOn }).filter(
+    ([, value]) => value !== null && value !== "",
+  );
+  if (told.length > 0) events.push(happening({ kind: "described", changes: Object.fromEntries(told) }, on, about));
+  if (v.placeId !== null) {
+    if (!context.loaded.places.some((p) => p.id === v.placeId)) refuse("placeId", "This place is not there any more.");
+    events.push(happening({ kind: "placed" }, on, { ...about, placeId: v.placeId }));
+  }
+  if (v.feel !== null)
+    events.push(
+      happening({ kind: "roots-read", fillGrade: v.feel, circlingGrade: null, by: "feel" }, context.today, about),
+    );
+  if (v.note !== "") events.push(happening({ kind: "noted", text: v.note }, context.today, about));
+  return { tree, lot, events };
+}

@@ -1,0 +1,22 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { profileOf } from "@/core/species/index";
+import { endOf } from "@/core/tree/index";
+import { collectionView } from "../shell/data";
+import { kindOptions } from "../trees/kind-options";
+import { lastTag } from "../trees/screen";
+import { Walk } from "./walk";
+
+export async function WalkScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const { loaded } = view;
+  const living = loaded.trees.filter((t) => endOf(loaded.indexed.presence.get(t.id) ?? []) === null);
+  return (
+    <Walk
+      kinds={kindOptions()}
+      trees={living.map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name }))}
+      lastTag={lastTag(loaded)}
+    />
+  );
+}

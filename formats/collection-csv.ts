@@ -1,0 +1,456 @@
+import { readRoughDate, type DayRange } from "@/core/dates/index";
+import {
+  ARRIVAL_FORMS,
+  type ArrivalForm,
+  type Method,
+  METHODS,
+  type Purpose,
+  PURPOSES,
+  STOCK_PACES,
+  type StockPace,
+} from "@/core/event/index";
+import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
+import { type CorrectionName, CORRECTION_NAMES } from "@/core/roots/index";
+import { KINDS } from "@/core/species/index";
+import { readNumber } from "@/core/units/index";
+import { nominalVolume, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
+import { type Habit, HABITS } from "@/core/wood/index";
+import { COLUMNS, type ImportKind, lengthUnitOf, type Mapping } from "./collection-columns";
+import { type Table, type TableRow, unguard } from "./table";
+import { DATE_FAULTS } from "./date-faults";
+
+export interface ImportOptions {
+  /** Unit of lengths whose header names none. */
+  lengthUnit: "mm" | "cm" | "in";
+  volumeUnit: "L" | "gal";
+  /** How 03/04/2021 is read. */
+  dateOrder: "dmy" | "mdy" | null;
+}
+
+/** Site facts a date needs to be understood. */
+export interface ImportSetting {
+  today: string;
+  latitudeDeg: number;
+}
+
+export interface TreeLine {
+  line: number;
+  tag: string;
+  kindId: string | null;
+  typedName: string | null;
+  habit: Habit | "unknown" | null;
+  cultivar: string | null;
+  purpose: Purpose;
+  count: number;
+  /** null: nobody knows when it came. */
+  arrived: DayRange | null;
+  form: ArrivalForm;
+  lastPotted: DayRange | null;
+  pot: Pot | null;
+  depthToMixMm: number | null;
+  finalVolumeL: number | null;
+  trunkMm: number | null;
+  heightM: number | null;
+  rootstock: string | null;
+  stockPace: StockPace | null;
+  place: string | null;
+  mother: string | null;
+  method: Method | null;
+  raisedOn: DayRange | null;
+  note: string;
+}
+
+export interface PotLine {
+  line: number;
+  name: string;
+  count: number;
+  pot: Pot;
+  price: number | null;
+  since: DayRange | null;
+}
+
+export interface PottingLine {
+  line: number;
+  tag: string;
+  when: DayRange;
+  potName: string | null;
+  pot: Pot | null;
+  mix: ReadyMixName | null;
+  correction: CorrectionName;
+  note: string;
+}
+
+/** A fault, at its line and column, in a grower's words; `value` is what stood there. */
+export interface CellProblem {
+  line: number;
+  column: string;
+  message: string;
+  value: string;
+}
+
+export interface LinesRead<T> {
+  lines: T[];
+  problems: CellProblem[];
+}
+
+const LENGTH_MM = { mm: 1, cm: 10, in: 25.4, m: 1000 };
+const LITRES_PER_GALLON = 3.785411784;
+
+/** Reads one row's cells; remembers what it could not read. */
+class Cells {
+  readonly problems: CellProblem[] = [];
+  constructor(
+    private readonly kind: ImportKind,
+    private readonly row: TableRow,
+    private readonly headers: readonly string[],
+    private readonly mapping: Mapping,
+    private readonly options: ImportOptions,
+    private readonly setting: ImportSetting,
+  ) {}
+
+  text(field: string, most = 200): string {
+    const at = this.mapping[field];
+    const value = at === undefined ? "" : unguard((this.row.cells[at] ?? "").trim());
+    if (value.length > most) this.fault(field, `At most ${most} characters here.`);
+    return value;
+  }
+
+  fault(field: string, message: string): void {
+    const at = this.mapping[field];
+    const label = COLUMNS[this.kind].find((column) => column.field === field)?.label ?? field;
+    this.problems.push({
+      line: this.row.line,
+      column: at === undefined ? label : (this.headers[at] ?? label),
+      message,
+      value: at === undefined ? "" : (this.row.cells[at] ?? "").slice(0, 80),
+    });
+  }
+
+  /** A number above zero, in `factor` of its unit; null where nothing stands. */
+  private positive(field: string, kind: "mm" | "litres" | "plain", factor: number, most: number): number | null {
+    const text = this.text(field);
+    if (text === "" || text === "?") return null;
+    const plain = readNumber(text, "plain");
+    const value = Number.isNaN(plain) ? readNumber(text, kind) : plain * factor;
+    if (!(value > 0)) this.fault(field, "A number above zero is needed here, or nothing.");
+    else if (value > most) this.fault(field, "This is too large to be true. Is the unit right?");
+    else return value;
+    return null;
+  }
+
+  lengthMm(field: string): number | null {
+    const at = this.mapping[field];
+    const unit = (at === undefined ? null : lengthUnitOf(this.headers[at] ?? "")) ?? this.options.lengthUnit;
+    return this.positive(field, "mm", LENGTH_MM[unit], 16_000);
+  }
+
+  litres(field: string): number | null {
+    return this.positive(field, "litres", this.options.volumeUnit === "gal" ? LITRES_PER_GALLON : 1, 5000);
+  }
+
+  metres(field: string): number | null {
+    const at = this.mapping[field];
+    const unit = (at === undefined ? null : lengthUnitOf(this.headers[at] ?? "")) ?? "m";
+    const text = this.text(field);
+    if (text === "") return null;
+    const plain = readNumber(text, "plain");
+    const value = Number.isNaN(plain) ? readNumber(text, "mm") / 1000 : (plain * LENGTH_MM[unit]) / 1000;
+    if (value > 0 && value <= 60) return value;
+    this.fault(field, "The height of the tree in metres, between 0 and 60.");
+    return null;
+  }
+
+  price(field: string): number | null {
+    const text = this.text(field).replace(/^[^\d.,-]+|[^\d]+$/g, "");
+    if (text === "") return null;
+    const value = readNumber(text);
+    if (value >= 0 && value < 1e6) return value;
+    this.fault(field, "A price is a number, 0 or more.");
+    return null;
+  }
+
+  count(field: string): number {
+    const text = this.text(field);
+    if (text === "") return 1;
+    const value = readNumber(text);
+    if (Number.isInteger(value) && value >= 1 && value <= 100_000) return value;
+    this.fault(field, "A whole number, at least one.");
+    return 1;
+  }
+
+  /** A rough date; null: unknown. */
+  date(field: string): DayRange | null {
+    const read = readRoughDate(this.text(field), { ...this.setting, order: this.options.dateOrder });
+    if (read.ok) return read.range;
+    this.fault(field, DATE_FAULTS[read.fault]);
+    return null;
+  }
+
+  oneOf<T extends string>(field: string, allowed: readonly T[], words: string): T | null {
+    const text = this.text(field)
+      .toLowerCase()
+      .replace(/[\s_]+/g, "-");
+    if (text === "") return null;
+    const found = allowed.find((name) => name === text);
+    if (found) return found;
+    this.fault(field, `${words}: one of ${allowed.join(", ")}, or nothing.`);
+    return null;
+  }
+}
+
+const WALL_SYNONYMS: [RegExp, Wall][] = [
+  [/^(plastic|pp|resin|smooth)/, "smooth-plastic"],
+  [/^(clay|terra|unglazed)/, "terracotta"],
+  [/^(glaz|ceramic|stoneware)/, "glazed"],
+  [/^(fabric|grow-?bag|felt)/, "fabric"],
+  [/^(wood|timber|box|larch|oak)/, "timber-lined"],
+  [/^(air|slot)/, "air-pruning"],
+  [/^(copper)/, "copper-lined"],
+  [/^(bag|poly|film)/, "poly-bag"],
+  [/^(metal|steel|zinc|tin)/, "metal"],
+  [/^(concrete|cement|stone)/, "concrete"],
+  [/^(rubber|tyre)/, "rubber"],
+  [/^(fibre|fiber|coir|peat)/, "fibre"],
+];
+
+function readWall(cells: Cells): Wall {
+  const text = cells
+    .text("wall")
+    .toLowerCase()
+    .replace(/[\s_]+/g, "-");
+  if (text === "") return "smooth-plastic";
+  const wall = WALLS.find((w) => w === text) ?? WALL_SYNONYMS.find(([pattern]) => pattern.test(text))?.[1];
+  if (wall) return wall;
+  cells.fault("wall", `What is its wall of? One of ${WALLS.join(", ")}, or nothing.`);
+  return "smooth-plastic";
+}
+
+const SHAPES = ["round", "square", "rectangle", "cylinder", "fabric", "bag"] as const;
+
+/** The pot of a line, by the best that is said of it; null where nothing is. */
+function readPot(cells: Cells): Pot | null {
+  const wall = readWall(cells);
+  const shape = cells.oneOf("shape", SHAPES, "The pot's shape") ?? (wall === "fabric" ? "fabric" : "round");
+  const inside = { width: cells.lengthMm("insideWidth"), height: cells.lengthMm("insideHeight") };
+  const base = cells.lengthMm("insideBase") ?? (inside.width === null ? null : 0.8 * inside.width);
+  const length = cells.lengthMm("insideLength");
+  const corner = cells.lengthMm("corner");
+  const bag = {
+    flatWidthMm: cells.lengthMm("bagWidth"),
+    gussetMm: cells.lengthMm("bagGusset"),
+    lengthMm: cells.lengthMm("bagLength"),
+  };
+  const footMm = cells.lengthMm("outsideBase");
+  const measured = cells.litres("measuredL");
+  const outer = { width: cells.lengthMm("outsideWidth"), height: cells.lengthMm("outsideHeight") };
+  const girth = cells.lengthMm("girth");
+  const thickness = cells.lengthMm("wallThickness");
+  const size = cells.text("size", 20);
+  const about = cells.litres("litres");
+
+  let pot: unknown = null;
+  let at = "size";
+  const counted = measured === null ? {} : { measuredVolumeL: measured };
+  if (bag.flatWidthMm !== null && bag.gussetMm !== null && bag.lengthMm !== null) {
+    at = "bagWidth";
+    pot = { known: "measured", vessel: { shape: "bag", wall, ...bag, ...counted } };
+  } else if (inside.width !== null && inside.height !== null) {
+    at = "insideWidth";
+    const common = { wall, heightMm: inside.height, ...counted };
+    const vessel =
+      shape === "cylinder" || shape === "fabric"
+        ? { shape, topWidthMm: inside.width, ...common }
+        : shape === "rectangle"
+          ? {
+              shape,
+              topWidthMm: inside.width,
+              baseWidthMm: base,
+              topLengthMm: length ?? inside.width,
+              baseLengthMm: ((length ?? inside.width) * base!) / inside.width,
+              ...common,
+            }
+          : {
+              shape: shape === "square" ? shape : "round",
+              topWidthMm: inside.width,
+              baseWidthMm: base,
+              ...(shape === "square" && corner !== null ? { cornerRadiusMm: corner } : {}),
+              ...common,
+            };
+    pot = { known: "measured", vessel };
+  } else if ((outer.width !== null || girth !== null) && outer.height !== null) {
+    at = outer.width === null ? "girth" : "outsideWidth";
+    pot = {
+      known: "outside",
+      shape: shape === "square" || shape === "rectangle" ? "square" : "round",
+      wall,
+      ...(outer.width === null ? { girthMm: girth } : { outerWidthMm: outer.width }),
+      outerHeightMm: outer.height,
+      ...(footMm === null ? {} : { outerBaseWidthMm: footMm }),
+      ...(thickness === null ? {} : { wallMm: thickness }),
+    };
+  } else if (size !== "") {
+    const named = readTradeSize(size);
+    if (!named)
+      cells.fault("size", "A trade size such as 7.5 L, #3 or 20 pint. For about so many litres use that column.");
+    else pot = { known: "nominal", wall, ...named };
+  } else if (measured !== null || about !== null) {
+    at = "litres";
+    pot = { known: "about", litres: (measured ?? about)!, wall };
+  } else if (inside.width !== null || outer.width !== null || girth !== null) {
+    cells.fault(
+      inside.width !== null ? "insideHeight" : "outsideHeight",
+      "A width without a height gives no volume. Add the height, or say about how many litres.",
+    );
+  }
+  if (pot === null) return null;
+  const parsed = potSchema.safeParse(pot);
+  if (parsed.success) return parsed.data;
+  cells.fault(at, `This pot is not possible: ${parsed.error.issues[0].message}`);
+  return null;
+}
+
+function readTradeSize(text: string): { system: "container-class" | "litre-label" | "pint-bag"; size: string } | null {
+  const t = text.trim().toLowerCase().replace(",", ".");
+  const forms: [RegExp, "container-class" | "litre-label" | "pint-bag"][] = [
+    [/^#\s*(\d+)$/, "container-class"],
+    [/^(\d+(?:\.\d+)?)\s*(?:l|litres?|liters?)?$/, "litre-label"],
+    [/^(\d+(?:\.\d+)?)\s*(?:pt|pints?)$/, "pint-bag"],
+  ];
+  for (const [pattern, system] of forms) {
+    const match = pattern.exec(t);
+    if (!match) continue;
+    const size = system === "container-class" ? `#${match[1]}` : match[1];
+    return nominalVolume(system, size) === null ? null : { system, size };
+  }
+  return null;
+}
+
+const KIND_BY_NAME = new Map(
+  KINDS.flatMap((kind) =>
+    [kind.id, kind.scientific, ...kind.names].map((name) => [name.toLowerCase(), kind.id] as const),
+  ),
+);
+
+/** The library's kind of this name, common or scientific. */
+export function kindNamed(text: string): string | null {
+  return KIND_BY_NAME.get(text.trim().toLowerCase().replace(/\s+/g, " ")) ?? null;
+}
+
+function cellsOf(kind: ImportKind, table: Table, mapping: Mapping, options: ImportOptions, setting: ImportSetting) {
+  return table.rows.map((row) => ({ row, cells: new Cells(kind, row, table.headers, mapping, options, setting) }));
+}
+
+function gather<T>(read: { cells: Cells; value: T }[]): LinesRead<T> {
+  const good = read.filter((r) => r.cells.problems.length === 0).map((r) => r.value);
+  return { lines: good, problems: read.flatMap((r) => r.cells.problems) };
+}
+
+export function readTreeLines(
+  table: Table,
+  mapping: Mapping,
+  options: ImportOptions,
+  setting: ImportSetting,
+): LinesRead<TreeLine> {
+  return gather(
+    cellsOf("trees", table, mapping, options, setting).map(({ row, cells }) => {
+      const tag = cells.text("tag", 40);
+      if (tag === "") cells.fault("tag", "Every tree needs a tag.");
+      const kind = cells.text("kind", 120);
+      if (kind === "") cells.fault("kind", "Name the kind.");
+      const kindId = kindNamed(kind);
+      const value: TreeLine = {
+        line: row.line,
+        tag,
+        kindId,
+        typedName: kindId === null ? kind : null,
+        habit: kindId === null ? (cells.oneOf("habit", HABITS, "How it grows") ?? "unknown") : null,
+        cultivar: cells.text("cultivar", 120) || null,
+        purpose: cells.oneOf("purpose", PURPOSES, "What it is for") ?? "ornament",
+        count: cells.count("count"),
+        arrived: cells.date("arrived"),
+        form: cells.oneOf("form", ARRIVAL_FORMS, "How it came") ?? "unknown",
+        lastPotted: cells.date("lastPotted"),
+        pot: readPot(cells),
+        depthToMixMm: cells.lengthMm("depthToMix"),
+        finalVolumeL: cells.litres("finalVolume"),
+        trunkMm: cells.lengthMm("trunk"),
+        heightM: cells.metres("height"),
+        rootstock: cells.text("rootstock", 120) || null,
+        stockPace: cells.oneOf("stockPace", STOCK_PACES, "The class of its stock"),
+        place: cells.text("place", 120) || null,
+        mother: cells.text("mother", 160) || null,
+        method: cells.oneOf("method", METHODS, "How it was raised"),
+        raisedOn: cells.date("raisedOn"),
+        note: cells.text("note", 2000),
+      };
+      if (value.arrived && value.lastPotted && value.lastPotted.from > value.arrived.to) {
+        // Potted while here: it must have arrived before.
+        cells.fault(
+          "lastPotted",
+          "The last potting lies after the arrival: bring it in as a potting, in a file of pottings.",
+        );
+      }
+      return { cells, value };
+    }),
+  );
+}
+
+export function readPotLines(
+  table: Table,
+  mapping: Mapping,
+  options: ImportOptions,
+  setting: ImportSetting,
+): LinesRead<PotLine> {
+  return gather(
+    cellsOf("pots", table, mapping, options, setting).map(({ row, cells }) => {
+      const name = cells.text("name", 120);
+      if (name === "") cells.fault("name", "Give these pots a name.");
+      const pot = readPot(cells);
+      if (pot === null && cells.problems.length === 0)
+        cells.fault(
+          "size",
+          "Nothing is said about the size: give its measures, a trade size or about how many litres.",
+        );
+      const value: PotLine = {
+        line: row.line,
+        name,
+        count: cells.count("count"),
+        pot: pot ?? { known: "about", litres: 1, wall: "smooth-plastic" },
+        price: cells.price("price"),
+        since: cells.date("since"),
+      };
+      return { cells, value };
+    }),
+  );
+}
+
+export function readPottingLines(
+  table: Table,
+  mapping: Mapping,
+  options: ImportOptions,
+  setting: ImportSetting,
+): LinesRead<PottingLine> {
+  return gather(
+    cellsOf("pottings", table, mapping, options, setting).map(({ row, cells }) => {
+      const tag = cells.text("tag", 40);
+      if (tag === "") cells.fault("tag", "Which tree? Its tag is missing.");
+      const when = cells.date("when");
+      if (when === null && !cells.problems.some((p) => p.line === row.line))
+        cells.fault(
+          "when",
+          "When was it potted? A year is enough; what nobody knows at all cannot be put into a history.",
+        );
+      const value: PottingLine = {
+        line: row.line,
+        tag,
+        when: when ?? { best: setting.today, from: setting.today, to: setting.today },
+        potName: cells.text("pot", 120) || null,
+        pot: readPot(cells),
+        mix: cells.oneOf("mix", READY_MIX_NAMES, "The mix"),
+        correction: cells.oneOf("correction", CORRECTION_NAMES, "What was done to the roots") ?? "loosen",
+        note: cells.text("note", 2000),
+      };
+      return { cells, value };
+    }),
+  );
+}

@@ -1,0 +1,133 @@
+import { Readable } from "node:stream";
+import { CsvError, parse } from "csv-parse";
+
+/** A text table as it stands in a file: nothing is interpreted yet. */
+export interface Table {
+  headers: string[];
+  rows: TableRow[];
+}
+
+export interface TableRow {
+  /** Line of the file the row begins on, from 1. */
+  line: number;
+  cells: string[];
+}
+
+export type TableRead = { ok: true; table: Table } | { ok: false; message: string };
+
+/** Separator of the first line with text: comma, semicolon or tab, whichever stands there most often outside quotes. */
+export function separatorOf(text: string): string {
+  const line =
+    text
+      .slice(0, 5000)
+      .split(/\r?\n/)
+      .find((l) => l.trim() !== "") ?? "";
+  const unquoted = line.replace(/"[^"]*"/g, "");
+  const count = (s: string) => unquoted.split(s).length - 1;
+  return [";", "\t", ","].sort((a, b) => count(b) - count(a))[0];
+}
+
+const MOST_ROWS = 50_000;
+const MOST_COLUMNS = 120;
+
+/** Bytes as text, chunk by chunk: UTF-8, or UTF-16 by its mark, or the old Western set where UTF-8 does not fit. */
+async function* decode(chunks: AsyncIterable<Uint8Array>, onBytes: (done: number) => void): AsyncGenerator<string> {
+  let decoder: TextDecoder | null = null;
+  let done = 0;
+  for await (const chunk of chunks) {
+    if (!decoder) {
+      const utf16 = (chunk[0] === 0xff && chunk[1] === 0xfe) || (chunk[0] === 0xfe && chunk[1] === 0xff);
+      decoder = new TextDecoder(
+        utf16 ? (chunk[0] === 0xff ? "utf-16le" : "utf-16be") : looksUtf8(chunk) ? "utf-8" : "windows-1252",
+      );
+    }
+    done += chunk.length;
+    onBytes(done);
+    yield decoder.decode(chunk, { stream: true });
+  }
+  if (decoder) yield decoder.decode();
+}
+
+function looksUtf8(chunk: Uint8Array): boolean {
+  try {
+    // The last bytes may be half a letter: they are left to the next chunk.
+    new TextDecoder("utf-8", { fatal: true }).decode(chunk, { stream: true });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * Reads comma-, semicolon- or tab-separated text with a header line as it streams in.
+ * Rules of RFC 4180; quotes inside fields, ragged rows and a byte order mark are forgiven.
+ */
+export async function readTable(
+  chunks: AsyncIterable<Uint8Array>,
+  onBytes: (done: number) => void = () => undefined,
+): Promise<TableRead> {
+  const texts = decode(chunks, onBytes);
+  const head = await texts.next();
+  const first = head.done ? "" : head.value.replace(/^\uFEFF/, "");
+  if (first.trim() === "") return { ok: false, message: "The file is empty." };
+  if (first.includes("\u0000")) return { ok: false, message: "This is no text file. Save the table as CSV first." };
+  const parser = parse({
+    delimiter: separatorOf(first),
+    bom: true,
+    relax_quotes: true,
+    relax_column_count: true,
+    skip_empty_lines: true,
+    trim: true,
+    info: true,
+    max_record_size: 200_000,
+  });
+  async function* whole() {
+    yield first;
+    yield* texts;
+  }
+  let headers: string[] | null = null;
+  const rows: TableRow[] = [];
+  try {
+    // What comes out while the file is still coming in is kept: the rest of the file never stands in memory as text.
+    for await (const { record, info } of Readable.from(whole()).pipe(parser) as AsyncIterable<{
+      record: string[];
+      info: { lines: number };
+    }>) {
+      if (!headers) {
+        headers = record;
+        if (headers.length > MOST_COLUMNS)
+          return { ok: false, message: "More than 120 columns: this is no list of trees." };
+        continue;
+      }
+      if (record.every((cell) => cell === "")) continue;
+      if (rows.length >= MOST_ROWS) return { ok: false, message: "More than 50,000 lines: read the file in in parts." };
+      rows.push({ line: info.lines - record.reduce((n, cell) => n + cell.split("\n").length - 1, 0), cells: record });
+    }
+  } catch (error) {
+    if (error instanceof CsvError)
+      return {
+        ok: false,
+        message: `The table breaks off near line ${String((error as { lines?: number }).lines ?? "?")}: a quotation mark is opened and never closed.`,
+      };
+    throw error;
+  }
+  if (!headers || rows.length === 0) return { ok: false, message: "There is a header line but no line under it." };
+  return { ok: true, table: { headers, rows } };
+}
+
+/** One line of CSV by RFC 4180. Text that a spreadsheet would run as a formula is kept as text by a leading apostrophe. */
+export function csvLine(cells: readonly (string | number | null)[]): string {
+  return `${cells.map(csvCell).join(",")}\r\n`;
+}
+
+function csvCell(value: string | number | null): string {
+  if (value === null) return "";
+  if (typeof value === "number") return String(value);
+  const safe = /^[=+@\t\r]/.test(value) || (value.startsWith("-") && Number.isNaN(Number(value))) ? `'${value}` : value;
+  return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
+}
+
+/** Takes back the apostrophe that `csvLine` sets before formula-like text. */
+export function unguard(cell: string): string {
+  return /^'[=+@-]/.test(cell) ? cell.slice(1) : cell;
+}
