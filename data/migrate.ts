@@ -5,6 +5,11 @@ import { type Db, many, one, run } from "./db";
 
 const FOLDER = path.join(import.meta.dirname, "migrations");
 
+/** Every migration this program knows, in order. */
+export async function migrationNames(): Promise<string[]> {
+  return (await readdir(FOLDER)).filter((name) => /^\d{3}_.+\.sql$/.test(name)).sort();
+}
+
 interface Applied {
   name: string;
   checksum: string;
@@ -28,7 +33,7 @@ export async function migrate(db: Db, report: (line: string) => void = () => und
     const applied = new Map(
       (await many<Applied>(db, "SELECT name, checksum, state FROM migration")).map((m) => [m.name, m]),
     );
-    const files = (await readdir(FOLDER)).filter((name) => /^\d{3}_.+\.sql$/.test(name)).sort();
+    const files = await migrationNames();
     const unknown = [...applied.keys()].filter((name) => !files.includes(name));
     if (unknown.length > 0)
       throw new Error(

@@ -1,4 +1,5 @@
 import type { ArrivalForm, Purpose } from "@/core/event/index";
+import type { Past } from "./sender";
 import type { ReadyMixName } from "@/core/mix/index";
 import type { CorrectionName } from "@/core/roots/index";
 import type { Pot, Wall } from "@/core/vessel/index";
@@ -20,9 +21,6 @@ export const TRAMHALLE_SITE = {
     firstAutumnFrost: "10-14",
   },
 };
-
-/** A day so many years ago; the demo's history always ends at the day it is loaded. */
-export type Past = [yearsAgo: number, monthDay: string];
 
 const round = (topWidthMm: number, baseWidthMm: number, heightMm: number, wall: Wall): Pot => ({
   known: "measured",
@@ -47,7 +45,7 @@ export const LOTS: DemoLot[] = [
   { key: "p5", name: "Black 22 cm", pot: round(220, 165, 205, "smooth-plastic"), count: 4, price: 1.9 },
   { key: "p7", name: "Black 25 cm", pot: round(250, 190, 235, "smooth-plastic"), count: 4, price: 2.6 },
   { key: "p12", name: "Black 30 cm", pot: round(300, 235, 270, "smooth-plastic"), count: 3, price: 4.2 },
-  { key: "t14", name: "Terracotta 32 cm", pot: round(320, 220, 300, "terracotta"), count: 3, price: 19 },
+  { key: "t14", name: "Terracotta 32 cm", pot: round(320, 220, 300, "terracotta"), count: 4, price: 19 },
   {
     key: "a18",
     name: "Slotted 30 cm",
@@ -86,6 +84,15 @@ export const LOTS: DemoLot[] = [
 
 export type DemoEvent =
   | { do: "pot"; on: Past; lot: string; mix: ReadyMixName; correction: CorrectionName; retainedShare?: number }
+  | {
+      do: "past-pot";
+      on: Past;
+      /** How well the day is remembered. */
+      rough: "day" | "season" | "year";
+      pot: Pot | null;
+      mix: ReadyMixName | null;
+      correction: CorrectionName;
+    }
   | { do: "roots"; on: Past; fill: number | null; circling: number | null };
 
 export interface DemoTree {
@@ -326,5 +333,81 @@ export const TREES: DemoTree[] = [
     pot: named("container-class", "#5"),
     heightM: 1.1,
     history: [],
+  },
+  {
+    tag: "R-8",
+    kindId: "lemon",
+    purpose: "rescue",
+    form: "unknown",
+    arrived: [1, "05-22"],
+    pot: named("container-class", "#3"),
+    heightM: 0.7,
+    history: [
+      { do: "roots", on: [1, "06-01"], fill: 4, circling: 3 },
+      {
+        do: "pot",
+        on: [1, "06-03"],
+        lot: "t14",
+        mix: "bark-pumice",
+        correction: "tease-and-clip",
+        retainedShare: 0.75,
+      },
+    ],
+  },
+  {
+    tag: "R-9",
+    kindId: "japanese-maple",
+    purpose: "rescue",
+    form: "field-bag",
+    arrived: [1, "03-08"],
+    pot: { known: "about", litres: 20, wall: "fabric" },
+    heightM: 1.6,
+    history: [],
+  },
+  {
+    tag: "CR-1",
+    kindId: "crape-myrtle",
+    cultivar: "Siding Pink",
+    purpose: "ornament",
+    form: "unknown",
+    arrived: [6, "03-15"],
+    finalVolumeL: 400,
+    pot: {
+      known: "measured",
+      vessel: {
+        shape: "cylinder",
+        topWidthMm: 900,
+        heightMm: 650,
+        wall: "concrete",
+        material: "concrete",
+        wallMm: 60,
+        floorMm: 60,
+      },
+    },
+    trunkMm: 95,
+    heightM: 3.4,
+    history: [{ do: "roots", on: [2, "04-20"], fill: 3, circling: 2 }],
+  },
+  {
+    tag: "PR-1",
+    kindId: "pear",
+    cultivar: "Wind Wall",
+    purpose: "crop",
+    form: "container",
+    arrived: [5, "03-12"],
+    pot: named("litre-label", "10"),
+    finalVolumeL: 45,
+    trunkMm: 33,
+    heightM: 2.1,
+    history: [
+      {
+        do: "past-pot",
+        on: [3, "03-10"],
+        rough: "season",
+        pot: { known: "about", litres: 40, wall: "timber-lined" },
+        mix: "compost-bark",
+        correction: "loosen",
+      },
+    ],
   },
 ];

@@ -12,6 +12,17 @@ export const TRAMHALLE_NORMALS: Normals = {
   windMs: [2.6, 2.6, 2.7, 2.6, 2.3, 2.2, 2.1, 2, 2.1, 2.2, 2.5, 2.6],
 };
 
+/** A mild, windy yard in the south with dry summers. Made-up normals of a plausible place at 38.6° S, 120 m; January first. */
+export const PEDREGAL_NORMALS: Normals = {
+  tminC: [14.8, 14.3, 12.4, 9, 6.2, 3.6, 3, 3.9, 5.6, 8.4, 11, 13.4],
+  tmaxC: [29.8, 28.7, 25.6, 21.2, 16.8, 13.4, 12.9, 15, 17.5, 20.8, 24.8, 28.3],
+  tminSdC: [3.1, 3.1, 3.4, 3.7, 3.7, 3.6, 3.6, 3.4, 3.3, 3.2, 3.2, 3.1],
+  tmaxSdC: [4.3, 4.2, 4, 3.9, 3.6, 3.3, 3.2, 3.7, 3.9, 4.1, 4.3, 4.4],
+  wetShare: [0.18, 0.19, 0.21, 0.22, 0.22, 0.22, 0.22, 0.22, 0.23, 0.27, 0.25, 0.22],
+  rainMm: [52, 56, 70, 58, 44, 28, 30, 31, 46, 66, 58, 60],
+  windMs: [4.8, 4.4, 4, 3.8, 3.7, 3.9, 4.1, 4.3, 4.6, 4.8, 5, 5],
+};
+
 /** Generated days dated as so many years up to yesterday. */
 export function generatedRecord(
   latitudeDeg: number,

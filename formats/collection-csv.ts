@@ -13,7 +13,7 @@ import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, CORRECTION_NAMES } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";
 import { readNumber } from "@/core/units/index";
-import { nominalVolume, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
+import { litresFromRim, nominalVolume, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
 import { type Habit, HABITS } from "@/core/wood/index";
 import { COLUMNS, type ImportKind, lengthUnitOf, type Mapping } from "./collection-columns";
 import { type Table, type TableRow, unguard } from "./table";
@@ -296,11 +296,14 @@ function readPot(cells: Cells): Pot | null {
   } else if (measured !== null || about !== null) {
     at = "litres";
     pot = { known: "about", litres: (measured ?? about)!, wall };
-  } else if (inside.width !== null || outer.width !== null || girth !== null) {
-    cells.fault(
-      inside.width !== null ? "insideHeight" : "outsideHeight",
-      "A width without a height gives no volume. Add the height, or say about how many litres.",
-    );
+  } else if (outer.width !== null || girth !== null) {
+    // A width alone is no volume, but better than none: it comes in as "about".
+    at = outer.width === null ? "girth" : "outsideWidth";
+    const side = shape === "square" || shape === "rectangle" ? "square" : "round";
+    const width = outer.width ?? girth! / (side === "round" ? Math.PI : 4);
+    pot = { known: "about", litres: litresFromRim(side, width, wall), wall };
+  } else if (inside.width !== null) {
+    cells.fault("insideHeight", "An inside width without a height gives no volume. Add the height.");
   }
   if (pot === null) return null;
   const parsed = potSchema.safeParse(pot);

@@ -8,6 +8,8 @@ if (existing.length > 0) {
   console.log(`    kept as it is: ${existing.map((c) => c.name).join(", ")}`);
 } else {
   const made = await loadDemo((line) => console.log(`    ${line}`));
-  console.log(`    ${made.trees} trees, ${made.pots} pots in store, ${made.weatherDays} days of weather: all made up`);
+  console.log(
+    `    ${made.roof.trees} trees on the roof; ${made.park.plants} plants in ${made.park.batches} batches and ${made.park.specimens} specimens in the yard: all made up`,
+  );
 }
 await pool().end();

@@ -5,6 +5,8 @@ import { parseArgs } from "node:util";
 import { buildIfChanged } from "./lib/build";
 import { databaseEnv, startDatabase } from "./lib/mariadb";
 import { freePort } from "./lib/ports";
+import { portsOf, profileDir } from "./lib/profile";
+import { scheduleBackups } from "./backup/schedule";
 import { isOurs, readPid, runToEnd, stopPid } from "./lib/processes";
 import { startWeb, stopLeftServer, type WebServer } from "./lib/web";
 
@@ -15,12 +17,8 @@ const { values } = parseArgs({
     reset: { type: "boolean", default: false },
   },
 });
-const PORTS: Record<string, { web: number; db: number }> = {
-  demo: { web: 4310, db: 43310 },
-  own: { web: 4320, db: 43320 },
-};
-const wanted = PORTS[values.profile] ?? { web: 4330, db: 43330 };
-const dir = path.resolve(".aurelian", values.profile);
+const wanted = portsOf(values.profile);
+const dir = profileDir(values.profile);
 const started = Date.now();
 let step = 0;
 const say = (text: string) => console.log(`    ${text}`);
@@ -71,11 +69,14 @@ async function main(): Promise<void> {
     `\nAurelian is ready at ${web.url}   (${Math.round((Date.now() - started) / 100) / 10} s; Ctrl-C stops it)\n`,
   );
 
+  const unschedule = scheduleBackups(values.profile, () => database.ownerAddress, console.log);
+
   let stopping = false;
   const stop = async (code: number) => {
     if (stopping) return;
     stopping = true;
     console.log("\nStopping: web server, then database …");
+    unschedule();
     await web.stop();
     await database.stop();
     for (const file of [upFile, path.join(dir, "web.pid"), path.join(dir, "address")]) rmSync(file, { force: true });

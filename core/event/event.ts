@@ -115,6 +115,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
   }),
   z.object({ kind: z.literal("photographed"), photoId: id }),
   z.object({ kind: z.literal("stocked"), count: z.number().int().min(1).max(100_000) }),
+  /** Pots of a lot that are thrown out, sold or broken. */
+  z.object({ kind: z.literal("discarded"), count: z.number().int().min(1).max(100_000) }),
   z.object({ kind: z.literal("noted"), text: text(4000) }),
   /** Events that do not count any more because this entry says it better or says it of another tree. */
   z.object({ kind: z.literal("withdrawn"), eventIds: z.array(id).min(1).max(20_000) }),

@@ -65,9 +65,11 @@ export function namesPot(event: LoggedEvent): boolean {
 export function storeAt(indexed: IndexedRecords, on: DayNumber): StorePot[] {
   const owned = new Map<string, number>();
   for (const event of indexed.records.events) {
-    if (event.payload.kind === "stocked" && event.potLotId && toDay(event.on.best) <= on) {
-      owned.set(event.potLotId, (owned.get(event.potLotId) ?? 0) + event.payload.count);
-    }
+    const { payload, potLotId } = event;
+    if (!potLotId || (payload.kind !== "stocked" && payload.kind !== "discarded") || toDay(event.on.best) > on)
+      continue;
+    const change = payload.kind === "stocked" ? payload.count : -payload.count;
+    owned.set(potLotId, (owned.get(potLotId) ?? 0) + change);
   }
   for (const tree of indexed.records.trees) {
     let lotId: string | null = null;

@@ -117,3 +117,12 @@ export function outsideVolume(p: OutsidePot): { vessel: Vessel; brim: Estimate }
   const spread = Math.exp(Z90 * Math.sqrt(variance));
   return { vessel, brim: { p10: middle / spread, p50: middle, p90: middle * spread, basis: "derived" } };
 }
+
+/** Height of a usual round pot as a share of its width at the rim: pots are sold between .85 and 1. */
+const USUAL_HEIGHT_SHARE = 0.92;
+
+/** Litres at the brim that a rim of this width suggests, where nobody measured the height: a guess, to be entered as "about". */
+export function litresFromRim(shape: "round" | "square", outerWidthMm: number, wall: Wall): number {
+  const outerHeightMm = outerWidthMm * USUAL_HEIGHT_SHARE;
+  return Math.round(outsideVolume({ known: "outside", shape, wall, outerWidthMm, outerHeightMm }).brim.p50 * 10) / 10;
+}

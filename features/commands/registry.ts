@@ -10,7 +10,7 @@ import { recordPastPotting, recordPotting } from "../potting/commands";
 import { recordRoots } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
-import { stockPots } from "../stores/commands";
+import { discardPots, stockPots } from "../stores/commands";
 import { addTree, correctArrival, splitBatch } from "../trees/commands";
 import { importWeather } from "../weather/commands";
 import type { Command } from "./define";
@@ -35,6 +35,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     addNote,
     addPhoto,
     stockPots,
+    discardPots,
     addPlace,
     placeTrees,
     setPerson,

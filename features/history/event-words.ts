@@ -79,6 +79,8 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return "Photograph";
     case "stocked":
       return `${number(payload.count)} × ${names.lot ?? "pot"} put in store`;
+    case "discarded":
+      return `${number(payload.count)} × ${names.lot ?? "pot"} thrown out`;
     case "noted":
       return payload.text;
     case "withdrawn":

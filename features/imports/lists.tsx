@@ -74,8 +74,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
       <section aria-label="Read a list in" className="space-y-3">
         <h2 className="text-lg">Read a list in</h2>
         <p>
-          Any table saved as CSV. The columns are matched by their names and can be put right below; what a line does
-          not say stays unknown. Look first: nothing is kept until you say so, and one undo takes the whole file back.
+          Any table saved as CSV. What a line does not say stays unknown; nothing is kept until you say so, and one undo
+          takes the whole file back.
         </p>
         <fieldset className="grid gap-2 sm:grid-cols-3">
           <legend className="sr-only">What the file holds</legend>
@@ -98,8 +98,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
             </label>
           ))}
         </fieldset>
-        <div className="grid gap-3 sm:grid-cols-4">
-          <label className="sm:col-span-2">
+        <div className="grid gap-3 sm:grid-cols-3 lg:grid-cols-[2fr_1fr_1fr_1fr]">
+          <label className="sm:col-span-3 lg:col-span-1">
             <span className="mb-1 block font-medium">File</span>
             <input
               ref={input}

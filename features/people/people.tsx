@@ -46,7 +46,7 @@ export function People({
         <p data-testid="away">
           {away.length === 0
             ? "No day ahead on which nobody is there."
-            : `Nobody is there ${away.map((a) => `${day(a.from, today)} to ${day(a.to, today)}`).join(", ")}: on these days no window is open.`}
+            : `Nobody is there ${away.map((a) => spanWords(a, today)).join(", ")}: on these days no window is open.`}
         </p>
         <ul className="divide-base-300 divide-y">
           {absences
@@ -64,6 +64,9 @@ export function People({
     </div>
   );
 }
+
+const spanWords = ({ from, to }: { from: string; to: string }, near: string) =>
+  from === to ? `on ${day(from, near)}` : `${day(from, near)} to ${day(to, near)}`;
 
 const weekdayWords = (days: readonly number[]) =>
   days.length === 0 || days.length === 7 ? "any day" : days.map((d) => WEEKDAYS[d - 1]).join(", ");
@@ -203,10 +206,7 @@ function AbsenceRow({ absence, who }: { absence: Absence; who: string }) {
   return (
     <li className="flex flex-wrap items-center gap-3 py-2">
       <span className="flex-1">
-        <b>
-          {day(absence.from, today)} to {day(absence.to, today)}
-        </b>{" "}
-        {who}
+        <b>{spanWords(absence, today)}</b> {who}
         {absence.note ? `: ${absence.note}` : ""}
       </span>
       <button

@@ -130,7 +130,7 @@ export const recordPastPotting = command({
     if (lot) context.write(() => insertLots(context.db, context.scope, [lot]));
     context.record(...events);
     context.note(`${tree.tag}: an earlier potting`);
-    return Promise.resolve({ treeId: tree.id });
+    return Promise.resolve({ treeId: tree.id, potLotId: lot?.id ?? v.potLotId });
   },
 });
 

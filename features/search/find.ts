@@ -17,11 +17,13 @@ export interface Found {
   gone: boolean;
 }
 
-/** A tree's words, folded for comparing: `head` weighs most. */
+/** A tree's words, folded for comparing: `tag` weighs most, then `head`. */
 interface Entry {
   found: Found;
   tag: string;
   head: string;
+  /** Words that are about it rather than its name. */
+  side: string;
   notes: { folded: string; text: string }[];
 }
 
@@ -42,14 +44,7 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
     const kind = tree.kindId === null ? undefined : kindById(tree.kindId);
     const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
     const place = tree.placeId ? (places.get(tree.placeId) ?? null) : null;
-    const words = [
-      tree.tag,
-      profile.name,
-      ...(kind ? [...kind.names, kind.scientific] : []),
-      tree.cultivar,
-      tree.rootstock,
-      place,
-    ];
+    const words = [tree.tag, profile.name, ...(kind ? [...kind.names, kind.scientific] : []), tree.cultivar];
     return {
       found: {
         id: tree.id,
@@ -62,6 +57,7 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
       },
       tag: fold(tree.tag),
       head: fold(words.filter(Boolean).join(" ")),
+      side: fold([place, tree.rootstock, tree.motherName].filter(Boolean).join(" ")),
       notes: events.flatMap(({ payload }) =>
         payload.kind === "noted"
           ? [{ folded: fold(payload.text), text: payload.text }]
@@ -88,6 +84,7 @@ export function findTrees(loaded: LoadedRecords, today: string, query: string): 
       if (entry.tag.startsWith(word)) score += 1;
       else if (new RegExp(`(^|[^\\p{L}\\p{N}])${escape(word)}`, "u").test(entry.head)) score += 2;
       else if (entry.head.includes(word)) score += 3;
+      else if (entry.side.includes(word)) score += 4;
       else {
         const in_ = entry.notes.find((n) => n.folded.includes(word));
         if (!in_) return false;

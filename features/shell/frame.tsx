@@ -1,6 +1,6 @@
 "use client";
 
-import { useSearchParams } from "next/navigation";
+import { usePathname, useSearchParams } from "next/navigation";
 import { type ReactNode, useState } from "react";
 import { parseIso } from "@/core/dates/index";
 import type { Units } from "@/ui/format";
@@ -29,6 +29,7 @@ export function Frame({
   strip: StripData;
   children: ReactNode;
 }) {
+  const path = usePathname();
   const asked = useSearchParams().get("on");
   // Only the address the page was opened with counts: later moves write the address, they do not read it.
   const [initialOn] = useState(asked !== null && parseIso(asked) !== null ? asked : today);
@@ -43,7 +44,8 @@ export function Frame({
     >
       <NoticeProvider collectionId={collectionId}>
         <Nav name={name} />
-        <SeasonStrip data={strip} />
+        {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
+        {!path.endsWith("/walk") && <SeasonStrip data={strip} />}
         <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
       </NoticeProvider>
     </AsOfProvider>

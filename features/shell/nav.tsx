@@ -93,12 +93,12 @@ export function Nav({ name }: { name: string }) {
   }, [collectionId, query, router]);
 
   return (
-    <header className="bg-base-200 border-base-300 flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-3 py-2">
+    <header className="bg-base-200 border-base-300 flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-3 py-1 sm:py-2">
       <span className="font-serif text-xl font-semibold tracking-tight">Aurelian</span>
-      <span className="max-w-[14rem] truncate text-sm" title={name}>
+      <span className="hidden max-w-[14rem] truncate text-sm sm:inline" title={name}>
         {name}
       </span>
-      <nav aria-label="Places" className="flex gap-1">
+      <nav aria-label="Places" className="order-last flex w-full gap-1 sm:order-none sm:w-auto">
         {PLACES.map(([key, word]) => {
           const here = path.includes(`/${key}`) || (key === "yard" && /\/(tree|add)(\/|$)/.test(path));
           return (

@@ -1,10 +1,12 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { toDay } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
+import { storeAt } from "@/core/tree/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
-import { exactDay, refuseFuture } from "../commands/days";
-import { command, envelope } from "../commands/define";
+import { exactDay, happening, refuseFuture } from "../commands/days";
+import { command, envelope, refuse } from "../commands/define";
 
 const input = envelope.extend({
   lotId: z.uuid(),
@@ -36,6 +38,27 @@ export const stockPots = command({
       payload: { kind: "stocked", count: v.count },
     });
     context.note(`${v.count} × ${v.name} put in store`);
+    return Promise.resolve({ lotId: v.lotId });
+  },
+});
+
+/** Free pots of a lot leave the store: broken, sold, thrown out. */
+export const discardPots = command({
+  name: "discard-pots",
+  input: envelope.extend({
+    lotId: z.uuid(),
+    count: z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." }),
+    on: isoDate.optional(),
+  }),
+  touches: (v) => ({ lotId: v.lotId }),
+  run: (context, v) => {
+    const on = v.on ?? context.today;
+    refuseFuture(context, on);
+    const lot = context.loaded.indexed.lots.get(v.lotId) ?? refuse("lotId", "These pots are not on record any more.");
+    const free = storeAt(context.loaded.indexed, toDay(context.today)).find((p) => p.lotId === v.lotId)?.free ?? 0;
+    if (v.count > free) refuse("count", `Only ${free} of these pots are free.`);
+    context.record(happening({ kind: "discarded", count: v.count }, on, { potLotId: v.lotId }));
+    context.note(`${v.count} × ${lot.name} thrown out`);
     return Promise.resolve({ lotId: v.lotId });
   },
 });

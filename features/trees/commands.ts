@@ -27,7 +27,7 @@ export const addTree = command({
     if (lot) context.write(() => insertLots(db, scope, [lot]));
     context.record(...events);
     context.note(`${v.tag} arrived`);
-    return Promise.resolve({ treeId: v.treeId });
+    return Promise.resolve({ treeId: v.treeId, potLotId: lot?.id ?? null });
   },
 });
 

@@ -1,6 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import type { LoggedEvent } from "@/core/event/index";
+import { endOf } from "@/core/tree/index";
 import type { LoadedRecords } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { AddTreeForm } from "./add-form";
@@ -14,10 +15,16 @@ export async function AddTreeScreen({ collectionId }: { collectionId: string }) 
   return <AddTreeForm kinds={kindOptions()} takenTags={tags} suggestedTag={nextTag(lastTag(view.loaded), tags)} />;
 }
 
-/** The tag that was given last. */
+/** The tag with a number that was given last to a tree that is still there. */
 export function lastTag(loaded: LoadedRecords): string | null {
+  const counted = new Set<string | null>(
+    loaded.trees
+      .filter((t) => /\d$/.test(t.tag) && endOf(loaded.indexed.presence.get(t.id) ?? []) === null)
+      .map((t) => t.id),
+  );
   const newest = loaded.indexed.records.events.reduce<LoggedEvent | null>(
-    (best, e) => (e.payload.kind === "arrived" && (best === null || e.seq > best.seq) ? e : best),
+    (best, e) =>
+      e.payload.kind === "arrived" && counted.has(e.treeId) && (best === null || e.seq > best.seq) ? e : best,
     null,
   );
   return loaded.trees.find((t) => t.id === newest?.treeId)?.tag ?? null;

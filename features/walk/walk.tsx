@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { type ReactNode, useEffect, useRef, useState } from "react";
-import { mixEstimate, type Wall, WALLS } from "@/core/vessel/index";
+import { litresFromRim, mixEstimate, type Wall, WALLS } from "@/core/vessel/index";
 import { litres, number, readNumber, type Units } from "@/ui/format";
 import { FormFaults } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
@@ -111,7 +111,9 @@ export function Walk({ kinds, trees, lastTag }: Props) {
           outerWidthMm: draft.widthMm,
           outerHeightMm: draft.heightMm,
         }
-      : null;
+      : draft.widthMm !== null
+        ? { known: "about" as const, litres: litresFromRim("round", draft.widthMm, draft.wall), wall: draft.wall }
+        : null;
 
   const save = async () => {
     const tag = draft.tag.trim();
@@ -186,7 +188,7 @@ export function Walk({ kinds, trees, lastTag }: Props) {
   ];
 
   return (
-    <div className="mx-auto flex min-h-[calc(100dvh-13rem)] max-w-md flex-col">
+    <div className="mx-auto flex min-h-[calc(100dvh-9.5rem)] max-w-md flex-col">
       <div className="flex items-baseline gap-3">
         <h1 className="text-xl">Walk-round</h1>
         <span className="text-sm">

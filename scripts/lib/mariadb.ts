@@ -43,6 +43,15 @@ function socketIn(dir: string): string {
   return path.join(tmpdir(), `aurelian-${createHash("sha256").update(dir).digest("hex").slice(0, 12)}.sock`);
 }
 
+function addressOf(name: string, password: string, port: number): DbAddress {
+  return { host: "127.0.0.1", port, user: name, password, database: DATABASE };
+}
+
+/** The owner's way into a database that is running already. */
+export function ownerAddressIn(dir: string, port: number): DbAddress {
+  return addressOf(OWNER, secretsIn(dir).owner, port);
+}
+
 /** Starts the profile's own MariaDB on loopback, making its data directory and users when they are not there yet. */
 export async function startDatabase(dir: string, wantedPort: number, say: (text: string) => void): Promise<Database> {
   mkdirSync(path.join(dir, "tmp"), { recursive: true, mode: 0o700 });
@@ -76,21 +85,18 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
   const child = launch(data, dir, socket, pidFile, port, user);
   await untilReady(socket, user, child, path.join(dir, "db.log"));
 
-  const address = (name: string, password: string): DbAddress => ({
-    host: "127.0.0.1",
-    port,
-    user: name,
-    password,
-    database: DATABASE,
-  });
-  const ownerAddress = address(OWNER, secrets.owner);
+  writeFileSync(path.join(dir, "db.port"), String(port));
+  const ownerAddress = addressOf(OWNER, secrets.owner, port);
   const admin = (sql: string) =>
     runToEnd("mariadb", ["--no-defaults", `--user=${user}`, `--socket=${socket}`], { input: sql });
   await admin(`
     CREATE DATABASE IF NOT EXISTS ${DATABASE} CHARACTER SET utf8mb4 COLLATE utf8mb4_uca1400_ai_ci;
     CREATE USER IF NOT EXISTS '${OWNER}'@'127.0.0.1' IDENTIFIED BY '${secrets.owner}';
     CREATE USER IF NOT EXISTS '${APP}'@'127.0.0.1' IDENTIFIED BY '${secrets.app}';
-    GRANT ALL PRIVILEGES ON ${DATABASE}.* TO '${OWNER}'@'127.0.0.1';`);
+    GRANT ALL PRIVILEGES ON ${DATABASE}.* TO '${OWNER}'@'127.0.0.1';
+    -- A backup is checked, and a restore prepared, in a database of its own; the lock is held for a moment at its start.
+    GRANT ALL PRIVILEGES ON \`${DATABASE}\\_scratch\\_%\`.* TO '${OWNER}'@'127.0.0.1';
+    GRANT RELOAD ON *.* TO '${OWNER}'@'127.0.0.1';`);
   const owner = openPool(ownerAddress, 1);
   try {
     const connection = await owner.getConnection();
@@ -112,7 +118,7 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
     if (wanted) onDeath();
   });
   return {
-    address: address(APP, secrets.app),
+    address: addressOf(APP, secrets.app, port),
     ownerAddress,
     onDeath: (handler) => (onDeath = handler),
     stop: async () => {
