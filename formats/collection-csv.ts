@@ -386,13 +386,6 @@ export function readTreeLines(
         raisedOn: cells.date("raisedOn"),
         note: cells.text("note", 2000),
       };
-      if (value.arrived && value.lastPotted && value.lastPotted.from > value.arrived.to) {
-        // Potted while here: it must have arrived before.
-        cells.fault(
-          "lastPotted",
-          "The last potting lies after the arrival: bring it in as a potting, in a file of pottings.",
-        );
-      }
       return { cells, value };
     }),
   );

@@ -20,11 +20,12 @@ if (!file) {
   process.exitCode = 1;
 } else {
   try {
-    const manifest = await withDatabase(values.profile, say, async (owner) => {
-      say("backing up what is there first");
-      await makeBackup(owner, `${values.profile}-before-restore`, backupDir(values.profile), () => undefined);
-      return restoreBackup(owner, file, say);
-    });
+    const { profile } = values;
+    const manifest = await withDatabase(profile, say, (owner) =>
+      restoreBackup(owner, file, say, () =>
+        makeBackup(owner, `${profile}-before-restore`, backupDir(profile), () => undefined),
+      ),
+    );
     console.log(
       `Restored: the state of ${manifest.createdAt}. Pages that are open show it once they are loaded again.`,
     );

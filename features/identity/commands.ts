@@ -7,7 +7,7 @@ import { profileOf } from "@/core/species/index";
 import { loadSite } from "../collection/load";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, type CommandContext, envelope, refuse } from "../commands/define";
-import { livingTags, refuseTakenTag } from "../trees/arrive";
+import { livingTags, refuseTakenTag, UNKNOWN_POTTING } from "../trees/arrive";
 import { CAUSE_WORDS, ENDING_WORDS } from "../words";
 
 /** Tag, kind, cultivar, stock, mother …: said anew, for all days. */
@@ -198,21 +198,10 @@ export const mergeTrees = command({
     // An earlier arrival opens the kept tree's history; the pot it stood in since its own follows as what it was.
     if (earlier && arrivals[0].potLotId !== null)
       context.record(
-        happening(
-          {
-            kind: "potted",
-            correction: "none",
-            retainedShare: null,
-            mix: null,
-            mixName: "unknown mix",
-            mixL: null,
-            fillHeightMm: null,
-            bottomLayerMm: 0,
-            wetMassKg: null,
-          },
-          arrivals[0].on,
-          { treeId: keep.id, potLotId: arrivals[0].potLotId },
-        ),
+        happening({ ...UNKNOWN_POTTING, correction: "none" }, arrivals[0].on, {
+          treeId: keep.id,
+          potLotId: arrivals[0].potLotId,
+        }),
       );
     // Its arrival is withdrawn above; it must not vanish without a trace, so it arrives and ends on one day.
     context.record(

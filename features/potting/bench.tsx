@@ -3,10 +3,13 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
+import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { READY_MIX_NAMES, READY_MIXES, type ReadyMixName } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import {
+  type GrowersCalendar,
+  liftersOn,
   type LotRecord,
   planPotting,
   type PottedNow,
@@ -15,7 +18,7 @@ import {
   type TreeState,
 } from "@/core/tree/index";
 import { brimHeightMm } from "@/core/vessel/index";
-import { kilograms, litres, millimetres, number, percent, readNumber } from "@/ui/format";
+import { kilograms, litres, millimetres, number, percent, readNumber, type Units } from "@/ui/format";
 import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { PotSection, type SectionDimension } from "@/ui/pot-section";
 import { loose, useCommand } from "../commands/use-command";
@@ -42,10 +45,11 @@ interface Props {
   state: TreeState;
   currentLot: LotRecord | null;
   store: StorePot[];
+  calendar: GrowersCalendar;
 }
 
 /** One potting with its numbers in hand: base layer, side gap, fill line, litres, mass; "Potted" records it. */
-export function PottingBench({ tree, now, ageYears, state, currentLot, store }: Props) {
+export function PottingBench({ tree, now, ageYears, state, currentLot, store, calendar }: Props) {
   const router = useRouter();
   const { collectionId, revision, today, units } = useAsOf();
   const { tell } = useNotice();
@@ -217,7 +221,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store }: 
               fault={fault("on")}
             />
           </div>
-          <Cautions plan={plan} hazards={tree.hazards} />
+          <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />
           <FormFaults faults={loose(failure, FIELDS)} />
           <button
             type="submit"
@@ -407,14 +411,35 @@ function PotChoice({
 }
 
 /** Cautions stand where the hazard is, short, and cannot be dismissed. */
-function Cautions({ plan, hazards }: { plan: PottingPlan | null; hazards: string[] }) {
-  const { units } = useAsOf();
+/** Who of the people on record can lift this today, each within the own limit. */
+function lifterWords(calendar: GrowersCalendar, today: string, massKg: number, units: Units): string {
+  const { alone, pair, present } = liftersOn(calendar, toDay(today), massKg);
+  if (present === 0) return "Nobody is there today, as the days of your people stand.";
+  if (alone) return `Within the limit of ${alone.name} (${kilograms(alone.liftKg, units)} alone).`;
+  if (pair)
+    return `Above everybody's own limit: ${pair[0].name} and ${pair[1].name} together, who as a team manage two thirds of both limits on level ground.`;
+  return "More than anybody who is there today may lift, alone or by two: sack truck, ramp or hoist, or another day.";
+}
+
+function Cautions({
+  plan,
+  hazards,
+  calendar,
+}: {
+  plan: PottingPlan | null;
+  hazards: string[];
+  calendar: GrowersCalendar;
+}) {
+  const { units, today } = useAsOf();
   return (
     <div className="border-warning rounded-box space-y-1 border-2 bg-[#fffaf0] p-3 text-sm">
       {plan && (
         <p className="text-base font-semibold" data-testid="lifting">
           {kilograms(plan.wetMassKg.total, units)} wet. {LIFT_WORDS[plan.lift]}
         </p>
+      )}
+      {plan && calendar.people.length > 0 && (
+        <p data-testid="lifters">{lifterWords(calendar, today, plan.wetMassKg.total, units)}</p>
       )}
       {plan?.setting.warnings.map((w) => (
         <p key={w.code}>

@@ -12,6 +12,7 @@ import { loadSite } from "../collection/load";
 import { arrivalOf, exactDay, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, envelope, type NewEvent, refuse } from "../commands/define";
 import { leavePot } from "../identity/commands";
+import { UNKNOWN_POTTING } from "../trees/arrive";
 import { MIX_WORDS, potName } from "../words";
 import { faultWords } from "./fault-words";
 
@@ -172,15 +173,9 @@ export function pastPotting(
   events.push(
     happening(
       {
-        kind: "potted",
+        ...UNKNOWN_POTTING,
         correction: v.correction,
-        retainedShare: null,
-        mix: v.mix,
-        mixName: v.mix === null ? "unknown mix" : MIX_WORDS[v.mix],
-        mixL: null,
-        fillHeightMm: null,
-        bottomLayerMm: 0,
-        wetMassKg: null,
+        ...(v.mix === null ? {} : { mix: v.mix, mixName: MIX_WORDS[v.mix] }),
       },
       v.when,
       { ...about, potLotId },

@@ -41,6 +41,7 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
       state={state}
       currentLot={loaded.lots.find((l) => l.id === replayed.lotId) ?? null}
       store={store}
+      calendar={loaded.calendar}
     />
   );
 }

@@ -42,7 +42,7 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
               style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
             >
               <ShelfPot pot={p} scale={scale} />
-              <span className="border-secondary h-[8.6rem] w-full border-t-4 px-1 pt-1 leading-tight">
+              <span className="border-secondary min-h-[8.6rem] w-full border-t-4 px-1 pt-1 leading-tight">
                 <b>{p.name}</b>
                 <span className="block text-sm">
                   {litres(p.brim.p50, units)} at the brim
@@ -56,6 +56,7 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
                     ? ""
                     : ` · ${new Intl.NumberFormat("en-GB", { style: "currency", currency }).format(p.price)}`}
                 </span>
+                <ThrowOut lotId={p.lotId} name={p.name} />
               </span>
             </li>
           ))}
@@ -63,6 +64,35 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
       </section>
       <AddPots />
     </div>
+  );
+}
+
+/** A pot that broke or was given away leaves the shelf; undo puts it back. */
+function ThrowOut({ lotId, name }: { lotId: string; name: string }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure } = useCommand("discard-pots");
+  const submit = async () => {
+    const done = await send({ collectionId, lotId, count: 1 });
+    if (done) tell({ text: `One ${name} is out of the store.`, entryId: done.entryId });
+  };
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-xs btn-ghost min-h-9"
+        disabled={busy}
+        aria-label={`Take one ${name} out of the store`}
+        onClick={() => void submit()}
+      >
+        one out
+      </button>
+      {failure && (
+        <span role="alert" className="text-error block text-sm">
+          {failure.faults[0]?.message}
+        </span>
+      )}
+    </>
   );
 }
 

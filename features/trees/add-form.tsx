@@ -2,7 +2,6 @@
 
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
-import type { DayRange } from "@/core/dates/index";
 import { ARRIVAL_FORMS, type ArrivalForm, PURPOSES, type Purpose } from "@/core/event/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber } from "@/ui/format";
@@ -109,7 +108,7 @@ export function AddTreeForm({
       count: plants,
       form,
       arrivedOn: arrived.range ?? today,
-      lastPotted: notAfter(potted.range ?? null, arrived.range?.best ?? today),
+      lastPotted: potted.range ?? null,
       pot: read.pot,
       depthToMixMm,
       rootstock,
@@ -231,11 +230,4 @@ export function AddTreeForm({
       </button>
     </form>
   );
-}
-
-/** A rough last potting reaches no further than the day the tree came. */
-function notAfter(range: DayRange | null, day: string): DayRange | null {
-  if (range === null || range.to <= day) return range;
-  const to = range.from <= day ? day : range.to;
-  return { from: range.from, to, best: range.best <= to ? range.best : range.from };
 }

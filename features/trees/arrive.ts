@@ -76,6 +76,19 @@ export function refuseTakenTag(tags: ReadonlyMap<string, string>, tag: string, o
     refuse(path, `The tag "${tag}" hangs on another living tree already. Add a letter, or use the next free number.`);
 }
 
+/** A potting of which only the pot and the day are known. */
+export const UNKNOWN_POTTING = {
+  kind: "potted" as const,
+  correction: "loosen" as const,
+  retainedShare: null,
+  mix: null,
+  mixName: "unknown mix",
+  mixL: null,
+  fillHeightMm: null,
+  bottomLayerMm: 0,
+  wetMassKg: null,
+};
+
 /** Rows and events of a tree that comes into the records in the pot it stands in. */
 export function arrive(
   context: CommandContext,
@@ -108,13 +121,22 @@ export function arrive(
   };
   const about = { treeId: v.treeId };
   const events: NewEvent[] = [];
-  if (lot) events.push(happening({ kind: "stocked", count: v.count }, on, { potLotId: lot.id }));
-  events.push(
-    happening({ kind: "arrived", form: v.form, lastPotted: v.lastPotted, depthToMixMm: v.depthToMixMm }, on, {
-      ...about,
-      potLotId: lot?.id ?? null,
-    }),
-  );
+  const inPot = { ...about, potLotId: lot?.id ?? null };
+  if (v.lastPotted && v.lastPotted.best > on.best) {
+    // Potted since it came: the pot described is the one of that potting; what it came in nobody has said.
+    if (lot) events.push(happening({ kind: "stocked", count: v.count }, v.lastPotted, { potLotId: lot.id }));
+    events.push(
+      happening({ kind: "arrived", form: v.form, lastPotted: null }, on, about),
+      happening(UNKNOWN_POTTING, v.lastPotted, inPot),
+    );
+    if (v.depthToMixMm !== null)
+      events.push(happening({ kind: "measured", pot: null, depthToMixMm: v.depthToMixMm }, context.today, inPot));
+  } else {
+    if (lot) events.push(happening({ kind: "stocked", count: v.count }, on, { potLotId: lot.id }));
+    events.push(
+      happening({ kind: "arrived", form: v.form, lastPotted: v.lastPotted, depthToMixMm: v.depthToMixMm }, on, inPot),
+    );
+  }
   const { rootstock, stockPace, motherId, motherName, method, raisedOn } = v;
   const told = Object.entries({ rootstock, stockPace, motherId, motherName, method, raisedOn }).filter(
     ([, value]) => value !== null && value !== "",

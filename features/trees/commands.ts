@@ -18,8 +18,7 @@ export const addTree = command({
   run: (context, v) => {
     refuseFuture(context, v.arrivedOn, "arrivedOn");
     const on = asHappened(v.arrivedOn);
-    if (v.lastPotted && v.lastPotted.best > on.best)
-      refuse("lastPotted", "The last potting lies after the arrival: record it as a potting of its own.");
+    if (v.lastPotted) refuseFuture(context, v.lastPotted, "lastPotted");
     refuseTakenTag(livingTags(context), v.tag);
     const { scope, db } = context;
     const { tree, lot, events } = arrive(context, v, on);

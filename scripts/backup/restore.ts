@@ -9,7 +9,12 @@ import { filesOf, type Manifest, readManifest, refuseUnusable } from "./manifest
  * Puts a backup in the place of what is there, while the application runs. Everything that can go wrong is found before the first row
  * is touched: damage, a newer schema, a row that differs. The change itself is one transaction, so a page sees either the old or the new.
  */
-export async function restoreBackup(owner: DbAddress, file: string, say: (text: string) => void): Promise<Manifest> {
+export async function restoreBackup(
+  owner: DbAddress,
+  file: string,
+  say: (text: string) => void,
+  beforeTakingOver: () => Promise<unknown>,
+): Promise<Manifest> {
   const files = filesOf(file);
   const manifest = readManifest(files.manifest);
   await refuseUnusable(manifest, files.dump, await migrationNames());
@@ -25,6 +30,8 @@ export async function restoreBackup(owner: DbAddress, file: string, say: (text: 
     } finally {
       connection.release();
     }
+    say("backing up what is there now");
+    await beforeTakingOver();
     say("taking it over");
     await takeOver(scratch, owner, name);
   });

@@ -1,0 +1,39 @@
+import { randomUUID } from "node:crypto";
+import type { EventPayload, LoggedEvent } from "@/core/event/index";
+import type { LotRecord, TreeRecord } from "@/core/tree/index";
+
+/** Records for tests, made short: what a test is not about has a plain value. */
+export const aTree = (more: Partial<TreeRecord> = {}): TreeRecord => ({
+  id: randomUUID(),
+  tag: "T-1",
+  kindId: "quince",
+  typedName: null,
+  habit: null,
+  cultivar: null,
+  purpose: "crop",
+  count: 1,
+  finalVolumeL: null,
+  trunkMm: null,
+  heightM: null,
+  ...more,
+});
+
+export const aLot = (pot: LotRecord["pot"], name = "Pot"): LotRecord => ({ id: randomUUID(), name, pot });
+
+let seq = 0;
+/** An event on a day; each is recorded after the one before it. */
+export function anEvent(on: string, payload: EventPayload, about: Partial<LoggedEvent> = {}): LoggedEvent {
+  seq++;
+  return {
+    id: randomUUID(),
+    entryId: randomUUID(),
+    seq,
+    ord: 0,
+    recordedAt: "2026-01-01 00:00:00.000",
+    treeId: null,
+    potLotId: null,
+    on: { best: on, from: on, to: on },
+    payload,
+    ...about,
+  };
+}
