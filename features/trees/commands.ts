@@ -65,10 +65,6 @@ export const correctArrival = command({
       const lot = { id, entryId, name: `${potName(v.pot)} (came with ${tree.tag})`, pot: v.pot, price: null };
       context.write(() => insertLots(db, scope, [lot]));
       lotId = id;
-    } else if (v.pot !== null) {
-      const before = context.loaded.indexed.lots.get(lotId!);
-      if (JSON.stringify(before?.pot) !== JSON.stringify(v.pot))
-        context.record(happening({ kind: "measured", pot: v.pot }, on, { treeId: tree.id, potLotId: lotId }));
     }
     // The pot came with its tree: as many as there are plants, since that day.
     const stocked = context.loaded.indexed.records.events.find(
@@ -82,6 +78,9 @@ export const correctArrival = command({
         potLotId: lotId,
       }),
     );
+    const before = lotId === null ? undefined : context.loaded.indexed.lots.get(lotId);
+    if (v.pot !== null && before && JSON.stringify(before.pot) !== JSON.stringify(v.pot))
+      context.record(happening({ kind: "measured", pot: v.pot }, on, { treeId: tree.id, potLotId: lotId }));
     context.note(`${tree.tag}: arrival corrected`);
     return Promise.resolve({ treeId: tree.id });
   },
