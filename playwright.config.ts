@@ -29,8 +29,10 @@ export default defineConfig({
   forbidOnly: true,
   use: shared,
   projects: [
-    { name: "screens", testIgnore: /outage/ },
+    { name: "screens", testIgnore: /outage|restore/ },
     // Takes the database away: alone, after all others.
     { name: "outage", testMatch: /outage/, dependencies: ["screens"] },
+    // Puts an older state in the place of everything: alone, last of all.
+    { name: "restore", testMatch: /restore/, dependencies: ["outage"] },
   ],
 });

@@ -1,7 +1,10 @@
 import { toDay, toIso } from "@/core/dates/index";
 import { kindById } from "@/core/species/index";
 import { potSchema, volumeL } from "@/core/vessel/index";
+import { grow } from "./grown";
+import { RAISED } from "./pedregal";
 import { LOTS, TREES } from "./tramhalle";
+import { TRAMHALLE_ROWS } from "./tramhalle-rows";
 import { generatedRecord, TRAMHALLE_NORMALS } from "./weather";
 
 test("tags are unique, kinds listed or typed with a habit, pots possible", () => {
@@ -52,4 +55,31 @@ test("the weather ends yesterday, has no holes and the cold nights of its place"
   expect(record.tminC.some(Number.isNaN)).toBe(false);
   expect(Math.min(...record.tminC)).toBeLessThan(-14);
   expect(Math.max(...record.tmaxC)).toBeGreaterThan(28);
+});
+
+test("the rows of the roof grow the same past every time, forward in time, with the usual gaps", () => {
+  const trees = grow(TRAMHALLE_ROWS, 7);
+  expect(grow(TRAMHALLE_ROWS, 7)).toEqual(trees);
+  expect(grow(TRAMHALLE_ROWS, 8)).not.toEqual(trees);
+  const tags = [...TREES, ...trees].map((t) => t.tag);
+  expect(new Set(tags).size).toBe(tags.length);
+  expect(tags.length).toBeGreaterThanOrEqual(60);
+  for (const tree of trees) {
+    expect(potSchema.safeParse(tree.pot).success).toBe(true);
+    expect(tree.kindId === undefined ? tree.habit : kindById(tree.kindId)).toBeTruthy();
+    const days = [tree.arrived, ...tree.history.map((e) => e.on)].map(
+      ([ago, md]) => -ago * 10_000 + Number(md.replace("-", "")),
+    );
+    expect([...days].sort((a, b) => a - b)).toEqual(days);
+  }
+  const pottings = trees.flatMap((t) => t.history).filter((e) => e.do === "past-pot");
+  expect(new Set(pottings.map((p) => p.rough))).toEqual(new Set(["day", "season", "year"]));
+  expect(pottings.some((p) => p.mix === null)).toBe(true);
+  expect(new Set(trees.map((t) => t.pot.known))).toEqual(new Set(["nominal", "about", "outside"]));
+});
+
+test("the parks yard raises nine hundred liners a year and forty specimens", () => {
+  expect(RAISED.reduce((n, k) => n + k.perYear, 0)).toBe(900);
+  expect(RAISED.reduce((n, k) => n + k.specimens, 0)).toBe(40);
+  for (const kind of RAISED) expect(kind.kindId === undefined ? kind.typedName : kindById(kind.kindId)).toBeTruthy();
 });

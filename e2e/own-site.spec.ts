@@ -24,11 +24,18 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
   await page.getByRole("link", { name: "Add the first tree" }).click();
   await expect(page.getByLabel("Tag")).toHaveValue("T-1");
   await page.getByLabel("Kind").fill("Fig");
+  // Measured from outside, as the tree stands in it: a volume with its honest range at once.
+  await page.getByLabel("Outside width at the rim").fill("22 cm");
+  await page.getByLabel("Outside height").fill("20,5 cm");
+  await expect(page.getByTestId("pot-volume")).toContainText(
+    /between .* and .*: wall, taper and fill line are not seen/,
+  );
+  await page.getByText("inside, empty").click();
   await page.getByLabel("Inside width at the rim").fill("22 cm");
   await page.getByLabel("Inside width at the floor").fill("165");
   await page.getByLabel("Inside height").fill("20,5 cm");
-  await page.getByText("In the year …").click();
-  await page.getByLabel("Year", { exact: true }).fill("2025");
+  await page.getByLabel("When was it last potted?").fill("spring 2025");
+  await expect(page.getByText("between 1 Mar 2025 and 31 May 2025")).toBeVisible();
   await expectNoSeriousFindings(page);
   await page.getByRole("button", { name: "Add this tree" }).click();
 

@@ -142,7 +142,7 @@ const pot: fc.Arbitrary<Pot> = fc.oneof(
       wall: "timber-lined" as const,
     },
   })),
-) as fc.Arbitrary<Pot>;
+);
 const range = fc.constantFrom(
   null,
   { best: "2021-05-03", from: "2021-05-03", to: "2021-05-03" },
@@ -187,7 +187,7 @@ test("trees that were written are read again as they were", async () => {
     method: fc.option(fc.constantFrom("seed", "graft")),
     raisedOn: range,
     note: words,
-  }) as fc.Arbitrary<TreeLine>;
+  });
   await fc.assert(
     fc.asyncProperty(line, async (t) => {
       const read = await again("trees", writeTreeLines([t]));

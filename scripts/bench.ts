@@ -53,6 +53,33 @@ async function benchYard(url: string, id: string) {
   return { cold: cold.took, p50: quantile(warm, 0.5), p95: quantile(warm, 0.95), bytes: cold.bytes };
 }
 
+interface ListsResult {
+  large: string;
+  treesMs: number;
+  pottingsMs: number;
+  events: number;
+  weatherMs: number;
+  lines: number;
+  demoMs: number;
+  demoEvents: number;
+  replayMs: number;
+  same: boolean;
+}
+
+const QUERIES = ["l-1999", "fig", "punica", "note 77", "japanese maple", "nothing like it"];
+
+/** The search as the server answers it, over HTTP on loopback. */
+async function benchSearch(url: string, id: string): Promise<number[]> {
+  const times: number[] = [];
+  for (let i = 0; i < 60; i++) {
+    const from = performance.now();
+    const answer = await fetch(`${url}/c/${id}/search?q=${encodeURIComponent(QUERIES[i % QUERIES.length])}`);
+    await answer.text();
+    if (i >= QUERIES.length) times.push(performance.now() - from);
+  }
+  return times;
+}
+
 /** From the pointer's move to the new picture of all trees on the screen. */
 async function benchDrag(page: Page, url: string, id: string): Promise<number[]> {
   await page.goto(`${url}/c/${id}/yard`, { waitUntil: "networkidle" });
@@ -102,7 +129,17 @@ async function main(): Promise<void> {
       ["--conditions=react-server", "--import", "tsx", "scripts/bench/load.ts", String(count)],
       { encoding: "utf8", env: { ...process.env, ...env } },
     ).trim();
-  const [large, small] = [load(800), load(60)];
+  const [large, small, three, none] = [load(800), load(60), load(3), load(0)];
+  console.log("lists, weather, demo …");
+  const lists = JSON.parse(
+    execFileSync(process.execPath, ["--conditions=react-server", "--import", "tsx", "scripts/bench/lists.ts"], {
+      encoding: "utf8",
+      env: { ...process.env, ...env },
+    })
+      .trim()
+      .split("\n")
+      .at(-1)!,
+  ) as ListsResult;
   const web = await startWeb(dir, await freePort(4360), env);
   const browser = await chromium.launch({
     executablePath: "/usr/bin/chromium",
@@ -119,6 +156,16 @@ async function main(): Promise<void> {
   try {
     console.log("Yard …");
     const yard = await benchYard(web.url, large);
+    console.log("search and other sizes …");
+    const sizes: [number, Awaited<ReturnType<typeof benchYard>>][] = [];
+    for (const [n, id] of [
+      [0, none],
+      [3, three],
+      [60, small],
+      [2000, lists.large],
+    ] as const)
+      sizes.push([n, await benchYard(web.url, id)]);
+    const search = await benchSearch(web.url, lists.large);
     console.log("strip …");
     const drag = await benchDrag(await browser.newPage({ viewport: { width: 1280, height: 800 } }), web.url, small);
     const rows: [string, string, string][] = [
@@ -136,6 +183,28 @@ async function main(): Promise<void> {
       ["Yard at 800 trees, cold (first request after start)", ms(yard.cold), "printed"],
       ["Yard at 800 trees, warm", `p50 ${ms(yard.p50)}, p95 ${ms(yard.p95)}`, "p50 ≤ 250 ms, p95 ≤ 500 ms"],
       ["Yard at 800 trees, HTML", `${(yard.bytes / 1000).toFixed(0)} kB`, "≤ 300 kB"],
+      ...sizes.map(([n, y]): [string, string, string] => [
+        `Yard at ${n} trees: first request, then warm; HTML`,
+        `${ms(y.cold)}; p50 ${ms(y.p50)}, p95 ${ms(y.p95)}; ${(y.bytes / 1000).toFixed(0)} kB`,
+        "—",
+      ]),
+      [
+        "search over 2,000 trees and their notes, over HTTP",
+        `p50 ${ms(quantile(search, 0.5))}, p95 ${ms(quantile(search, 0.95))}`,
+        "under 200 ms",
+      ],
+      [
+        `a list of 2,000 trees read in, then one of 8,000 pottings (${lists.events} events in all)`,
+        `${ms(lists.treesMs)} + ${ms(lists.pottingsMs)}`,
+        "—",
+      ],
+      [`${lists.lines} lines of weather read in, with what they move`, ms(lists.weatherMs), "under 5 s"],
+      [
+        `full demo: made through the commands; then all trees of both collections replayed (${lists.demoEvents} events)`,
+        `${ms(lists.demoMs)}; ${ms(lists.replayMs)}`,
+        "—",
+      ],
+      ["rebuilt tracks of the demo equal the kept ones", lists.same ? "yes" : "NO", "yes"],
       [
         "strip drag with 60 trees, pointer to new picture",
         `p50 ${ms(quantile(drag, 0.5))}, p95 ${ms(quantile(drag, 0.95))}`,

@@ -21,10 +21,14 @@ const on = toDay("2026-05-15");
 const tree = aTree();
 const lots = (...list: LotRecord[]) => new Map(list.map((lot) => [lot.id, lot]));
 const arrive = (lot: LotRecord | null, more: Record<string, unknown> = {}): LoggedEvent =>
-  anEvent("2025-05-01", { kind: "arrived", form: "unknown", lastPotted: null, ...more } as LoggedEvent["payload"], {
-    treeId: tree.id,
-    potLotId: lot?.id ?? null,
-  });
+  anEvent(
+    "2025-05-01",
+    { kind: "arrived", form: "unknown", lastPotted: null, ...more },
+    {
+      treeId: tree.id,
+      potLotId: lot?.id ?? null,
+    },
+  );
 const about = aLot({ known: "about", litres: 10, wall: "smooth-plastic" });
 const named = aLot({ known: "nominal", system: "container-class", size: "#5", wall: "smooth-plastic" });
 const measured = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 250, heightMm: 250 } });

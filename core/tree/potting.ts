@@ -9,6 +9,7 @@ import {
   leastFreeboardMm,
   likelyPotMassKg,
   type Pot,
+  potAtEnd,
   vesselOf,
   volumeL,
   type Vessel,
@@ -167,4 +168,38 @@ export function pottingFault(plan: PottingPlan): PottingFault | null {
   const trimShare = setting.trimMm / ball.heightMm;
   if (trimShare > MOST_TRIM_SHARE) return { code: "ball-too-tall", trimMm: setting.trimMm, trimShare };
   return null;
+}
+
+/** Litres of new mix and wet mass at both ends of what is known of the two pots; null where both are measured. */
+export interface PottingRange {
+  looseMixL: [low: number, high: number];
+  wetMassKg: [low: number, high: number];
+}
+
+/** A size known by name only stays a range to the last number: the plan is made for small and large of both pots. */
+export function pottingRange(
+  replayed: PottedNow,
+  ageYears: number,
+  tree: { trunkMm: number | null; heightM: number | null },
+  choice: PottingChoice,
+): PottingRange | null {
+  const from = replayed.pot;
+  if (!from || (from.known === "measured" && choice.pot.known === "measured")) return null;
+  const plans = (["p10", "p90"] as const).flatMap((old) =>
+    (["p10", "p90"] as const).flatMap((fresh) => {
+      // The fill line on record belongs to the middle size: each end has its own usual one.
+      const now = {
+        ...replayed,
+        pot: potAtEnd(from, old),
+        fillHeightMm: from.known === "measured" ? replayed.fillHeightMm : null,
+      };
+      const plan = planPotting(now, ageYears, tree, { ...choice, pot: potAtEnd(choice.pot, fresh) });
+      return plan ? [plan] : [];
+    }),
+  );
+  const ends = (values: number[]): [number, number] => [Math.max(0, Math.min(...values)), Math.max(...values)];
+  return {
+    looseMixL: ends(plans.map((p) => p.setting.looseMixL)),
+    wetMassKg: ends(plans.map((p) => p.wetMassKg.total)),
+  };
 }

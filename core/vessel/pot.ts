@@ -64,3 +64,29 @@ export function vesselOf(pot: Pot): { vessel: Vessel; guessed: boolean } {
 export function wallOf(pot: Pot) {
   return pot.known === "measured" ? (pot.vessel.wall ?? "smooth-plastic") : pot.wall;
 }
+
+/** A vessel of the same proportions with so many times the volume. */
+function scaledVessel(vessel: Vessel, volumeFactor: number): Vessel {
+  const s = Math.cbrt(volumeFactor);
+  const inner = [
+    "topWidthMm",
+    "baseWidthMm",
+    "heightMm",
+    "topLengthMm",
+    "baseLengthMm",
+    "cornerRadiusMm",
+    "flatWidthMm",
+    "gussetMm",
+    "lengthMm",
+  ];
+  return Object.fromEntries(
+    Object.entries(vessel).map(([field, value]) => [field, inner.includes(field) ? (value as number) * s : value]),
+  ) as Vessel;
+}
+
+/** The pot at one end of what is known of its size: its shape scaled to that volume. A measured pot is what it is. */
+export function potAtEnd(pot: Pot, end: "p10" | "p90"): Pot {
+  const brim = brimEstimate(pot);
+  if (pot.known === "measured" || !(brim.p50 > 0)) return pot;
+  return { known: "measured", vessel: scaledVessel(vesselOf(pot).vessel, brim[end] / brim.p50) };
+}

@@ -68,7 +68,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
       </div>
       <ol className="divide-base-300 divide-y">
         {entries.map((e) => (
-          <li key={e.id} className={`flex items-start gap-3 py-2 ${e.undone ? "opacity-80" : ""}`}>
+          <li key={e.id} className="flex items-start gap-3 py-2">
             <input
               type="checkbox"
               aria-label={`Choose: ${e.words}`}

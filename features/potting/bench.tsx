@@ -13,8 +13,11 @@ import {
   type LotRecord,
   planPotting,
   type PottedNow,
+  type PottingChoice,
   pottingFault,
   type PottingPlan,
+  type PottingRange,
+  pottingRange,
   type TreeState,
 } from "@/core/tree/index";
 import { brimHeightMm } from "@/core/vessel/index";
@@ -78,17 +81,19 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
     keptPercent: kept.trim() === "" ? null : readNumber(kept),
   };
   const { crownMm, bottomLayerMm, keptPercent } = numbers;
-  const plan = useMemo(() => {
+  const choice = useMemo((): PottingChoice | null => {
     if (!chosen || !(crownMm >= 0) || !(bottomLayerMm >= 0) || bottomLayerMm > brimHeightMmOf(chosen) / 2) return null;
-    return planPotting(now, ageYears, tree, {
+    return {
       pot: chosen.pot,
       mix: READY_MIXES[mix],
       correction,
       retainedShare: keptPercent === null || !(keptPercent > 0) ? null : keptPercent / 100,
       crownMm,
       bottomLayerMm,
-    });
-  }, [chosen, now, ageYears, tree, mix, correction, keptPercent, crownMm, bottomLayerMm]);
+    };
+  }, [chosen, mix, correction, keptPercent, crownMm, bottomLayerMm]);
+  const plan = useMemo(() => choice && planPotting(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
+  const range = useMemo(() => choice && pottingRange(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const misfit = plan ? pottingFault(plan) : null;
 
   const submit = async () => {
@@ -148,7 +153,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
             void submit();
           }}
         >
-          {plan && <Numbers plan={plan} />}
+          {plan && <Numbers plan={plan} range={range} />}
           {misfit && <FormFaults faults={[{ message: faultWords(misfit) }]} />}
           <PotChoice
             store={store}
@@ -245,7 +250,7 @@ function correctionHint(correction: CorrectionName, plan: PottingPlan | null): s
   return `${CORRECTION_WORDS[correction].what}${depth}${plan ? `; keeps ${percent(plan.retainedShare)} of the roots` : ""}`;
 }
 
-function Numbers({ plan }: { plan: PottingPlan }) {
+function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRange | null }) {
   const { units } = useAsOf();
   const items: [string, string, string][] = [
     [
@@ -255,8 +260,22 @@ function Numbers({ plan }: { plan: PottingPlan }) {
     ],
     ["Gap at the side", millimetres(Math.max(0, plan.setting.sideGapTopMm), units), "at the fill line"],
     ["Rim left empty", millimetres(plan.freeboardMm, units), "holds one watering"],
-    ["New mix, loose", litres(plan.setting.looseMixL, units), `settles to ${litres(plan.setting.settledMixL, units)}`],
-    ["Wet, all told", kilograms(plan.wetMassKg.total, units), plan.wetMassKg.guessed ? "partly guessed" : "computed"],
+    [
+      "New mix, loose",
+      litres(plan.setting.looseMixL, units),
+      range
+        ? `${litres(range.looseMixL[0], units)} to ${litres(range.looseMixL[1], units)}: a pot not measured`
+        : `settles to ${litres(plan.setting.settledMixL, units)}`,
+    ],
+    [
+      "Wet, all told",
+      kilograms(plan.wetMassKg.total, units),
+      range
+        ? `${kilograms(range.wetMassKg[0], units)} to ${kilograms(range.wetMassKg[1], units)}`
+        : plan.wetMassKg.guessed
+          ? "partly guessed"
+          : "computed",
+    ],
   ];
   return (
     <dl className="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-3 xl:grid-cols-5" data-testid="numbers">

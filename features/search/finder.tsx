@@ -48,7 +48,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
     <dialog ref={dialog} className="modal modal-top sm:modal-middle" aria-label="Find a tree">
       <div className="modal-box flex max-h-[85dvh] flex-col p-4">
         <input
-          type="search"
+          type="text"
           role="combobox"
           aria-label="Find a tree"
           aria-expanded={found.length > 0}

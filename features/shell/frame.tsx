@@ -29,7 +29,7 @@ export function Frame({
   strip: StripData;
   children: ReactNode;
 }) {
-  const path = usePathname();
+  const onWalk = usePathname().endsWith("/walk");
   const asked = useSearchParams().get("on");
   // Only the address the page was opened with counts: later moves write the address, they do not read it.
   const [initialOn] = useState(asked !== null && parseIso(asked) !== null ? asked : today);
@@ -42,10 +42,10 @@ export function Frame({
       units={units}
       latitudeDeg={latitudeDeg}
     >
-      <NoticeProvider collectionId={collectionId}>
+      <NoticeProvider collectionId={collectionId} atTop={onWalk}>
         <Nav name={name} />
         {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
-        {!path.endsWith("/walk") && <SeasonStrip data={strip} />}
+        {!onWalk && <SeasonStrip data={strip} />}
         <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
       </NoticeProvider>
     </AsOfProvider>

@@ -18,7 +18,16 @@ export function useNotice() {
 }
 
 /** Says what was just recorded and takes it back: undo instead of "are you sure?". */
-export function NoticeProvider({ collectionId, children }: { collectionId: string; children: ReactNode }) {
+export function NoticeProvider({
+  collectionId,
+  atTop,
+  children,
+}: {
+  collectionId: string;
+  /** Where the thumb works at the foot of the screen nothing may lie over it. */
+  atTop: boolean;
+  children: ReactNode;
+}) {
   const [notice, setNotice] = useState<Notice | null>(null);
   const undo = useUndo(collectionId);
   const tell = useCallback((next: Notice) => setNotice(next), []);
@@ -29,7 +38,7 @@ export function NoticeProvider({ collectionId, children }: { collectionId: strin
       <div
         role="status"
         aria-live="polite"
-        className="no-print pointer-events-none fixed inset-x-0 bottom-0 z-20 flex justify-center p-3"
+        className={`no-print pointer-events-none fixed inset-x-0 z-20 flex justify-center p-3 ${atTop ? "top-0" : "bottom-0"}`}
       >
         {notice && (
           <div className="rounded-box bg-neutral text-neutral-content pointer-events-auto flex max-w-xl flex-wrap items-center gap-3 px-4 py-3 shadow-lg">

@@ -112,7 +112,7 @@ export function History({
                     </a>
                   )}
                   <span
-                    className={`min-w-0 flex-1 basis-64 break-words ${item.standing === "counts" ? "" : "line-through opacity-80"}`}
+                    className={`min-w-0 flex-1 basis-64 break-words ${item.standing === "counts" ? "" : "line-through"}`}
                   >
                     <b>
                       {item.on.from === item.on.to

@@ -52,7 +52,7 @@ async function checkTable(connection: PoolConnection, database: string, table: s
 function textOf(value: unknown): string | Buffer {
   if (value === null || value === undefined) return "\u0000";
   if (Buffer.isBuffer(value)) return value;
-  return typeof value === "object" ? JSON.stringify(value) : String(value);
+  return typeof value === "string" ? value : JSON.stringify(value);
 }
 
 /** Tables that differ, in words; empty when every row is the same. */

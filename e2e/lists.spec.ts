@@ -1,0 +1,84 @@
+import { readFileSync } from "node:fs";
+import { expect, test } from "@playwright/test";
+import { expectNoSeriousFindings, visit, watchErrors, world } from "./support";
+
+const FILE = [
+  "Label;Species;Variety;Pot width (cm);Pot height (cm);Repotted;Where;Remarks;Acquired;Colour",
+  "A1;Fig;Cellar Brown;31;29;spring 2023;South steps;leans a little;2021;red",
+  "A2;Punica granatum;;28,5;27;before March 2020;South steps;;2019;",
+  "A3;Moon plum;;;;unknown;;nobody knows this one;;",
+  ";Olive;;30;28;2022;;no tag on it;;",
+  "A6;Olive;;30;28;when we moved;Gate;;2020;",
+  "A1;Lemon;;22;20;2024;Gate;;2022;",
+].join("\r\n");
+
+test("a list comes in with faults told line by line, and one undo takes it back as a whole", async ({
+  page,
+  request,
+}) => {
+  const errors = watchErrors(page);
+  const w = await world(request);
+  await visit(page, w.url("import"));
+  await expectNoSeriousFindings(page);
+  const choose = (text: string, name = "trees.csv") =>
+    page.getByLabel("File", { exact: true }).setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
+  await choose("no table at all");
+  await expect(page.getByText(/no line under it/)).toBeVisible();
+
+  await choose(FILE);
+  const preview = page.getByTestId("import-preview");
+  await expect(preview).toContainText("3 of 6 lines can come in; 3 cannot as they are");
+  await expect(preview).toContainText("Line 5, Label: Every tree needs a tag.");
+  await expect(preview).toContainText(/Line 6, Repotted “when we moved”: This cannot be read as a day/);
+  await expect(preview).toContainText(/Line 7, tag “A1”: This tag stands in line 2 already/);
+  await expect(preview.getByLabel("What column Colour means")).toHaveValue("");
+  await expect(preview.getByLabel("What column Where means")).toHaveValue("place");
+  await expectNoSeriousFindings(page);
+  // A column put right is read anew at once.
+  await preview.getByLabel("What column Repotted means").selectOption("");
+  await expect(preview).toContainText("4 of 6 lines");
+  await preview.getByLabel("What column Repotted means").selectOption("lastPotted");
+  await preview.getByRole("button", { name: "Read in 3 lines" }).click();
+  await expect(page.getByText("3 lines have come in, 3 were left out.").first()).toBeVisible();
+
+  await visit(page, w.url("yard"));
+  await expect(page.getByRole("link", { name: /^A1, Fig/ })).toBeVisible();
+  await page.getByRole("link", { name: /^A3, Moon plum/ }).click();
+  await expect(page.getByTestId("narrowest")).toHaveText("look at its roots");
+  await visit(page, w.url("yard"));
+  await page.getByRole("link", { name: /^A1, Fig/ }).click();
+  await expect(page.getByText(/between 1 Mar 2023 and 31 May 2023/)).toBeVisible();
+  await expect(page.getByText("Carried to South steps")).toBeVisible();
+
+  await visit(page, w.url("history"));
+  await page.getByRole("button", { name: /^Undo: 3 trees read in from trees.csv/ }).click();
+  await expect(page.getByRole("status")).toContainText("Taken back.");
+  await visit(page, w.url("yard"));
+  await expect(page.getByRole("heading", { name: "No tree stands here yet" })).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test("pots and pottings come in, and all three lists go out as files", async ({ page, request }) => {
+  const w = await world(request);
+  await w.tree("Q-1", { arrivedOn: "2026-05-01", pot: null });
+  await visit(page, w.url("import"));
+  const bring = async (kind: string, text: string) => {
+    await page.getByText(kind, { exact: true }).click();
+    await page
+      .getByLabel("File", { exact: true })
+      .setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+    await page.getByRole("button", { name: /^Read in/ }).click();
+    await expect(page.getByText(/come in/).first()).toBeVisible();
+  };
+  await bring("Pots in store", "name,count,trade_size,price\nBlack 7 L,4,7 L,2.50\n");
+  await bring("Past pottings", "tag,when,pot\nQ-1,2021,Black 7 L\nQ-1,autumn 2019,\n");
+  await visit(page, w.url("stores"));
+  await expect(page.getByRole("img", { name: "Black 7 L: 3 free" })).toBeVisible();
+
+  await visit(page, w.url("import"));
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: /^Past pottings \(2\)/ }).click();
+  const text = readFileSync(await (await download).path(), "utf8");
+  expect(text).toContain("Q-1,2021,Black 7 L");
+  expect(text).toMatch(/Q-1,2019-09-01 to 2019-11-30/);
+});
