@@ -108,7 +108,7 @@ export function grow(specs: readonly Spec[], seed: number): GrownTree[] {
         form: pick(["container", "container", "liner", "unknown"] as const),
         arrived: [arrivedAgo, shifted(spec.worked, Math.round(between(5, 60)))],
         pot: potOf(spec.ladder[0], "smooth-plastic"),
-        finalVolumeL: spec.finalVolumeL,
+        finalVolumeL: spec.finalVolumeL ?? (random() < 0.7 ? spec.ladder.at(-1) : undefined),
         trunkMm: Math.round(between(12, 40)),
         heightM: Math.round(between(6, 20)) / 10,
         history: history.sort((a, b) => order(b.on) - order(a.on)),

@@ -270,7 +270,7 @@ function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRange | nul
     [
       "Wet, all told",
       kilograms(plan.wetMassKg.total, units),
-      range
+      range && kilograms(range.wetMassKg[0], units) !== kilograms(range.wetMassKg[1], units)
         ? `${kilograms(range.wetMassKg[0], units)} to ${kilograms(range.wetMassKg[1], units)}`
         : plan.wetMassKg.guessed
           ? "partly guessed"

@@ -15,8 +15,16 @@ export async function WalkScreen({ collectionId }: { collectionId: string }) {
   return (
     <Walk
       kinds={kindOptions()}
+      usual={usualKinds(living.map((t) => profileOf(t).name))}
       trees={living.map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name }))}
       lastTag={lastTag(loaded)}
     />
   );
+}
+
+/** The collection's own kinds, the commonest first. */
+function usualKinds(names: readonly string[]): string[] {
+  const counts = new Map<string, number>();
+  for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0])).map(([name]) => name);
 }

@@ -25,6 +25,8 @@ import {
 
 interface Props {
   kinds: KindOption[];
+  /** Kinds of this collection, the commonest first. */
+  usual: string[];
   trees: { id: string; tag: string; name: string }[];
   lastTag: string | null;
 }
@@ -66,7 +68,7 @@ function restore<T>(key: string, read: (value: unknown) => T | null): T | null {
 }
 
 /** Tree after tree with one thumb: each is saved by itself, and the round can be left and taken up again at any step. */
-export function Walk({ kinds, trees, lastTag }: Props) {
+export function Walk({ kinds, usual, trees, lastTag }: Props) {
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const add = useCommand("add-tree");
@@ -238,7 +240,12 @@ export function Walk({ kinds, trees, lastTag }: Props) {
           <TagStep tag={draft.tag} known={known?.name} onChange={(tag) => change({ tag })} onDone={() => onward({})} />
         )}
         {draft.step === "kind" && (
-          <KindStep kinds={kinds} recent={memory.kinds} value={draft.kind} onPick={(kind) => onward({ kind })} />
+          <KindStep
+            kinds={kinds}
+            recent={[...memory.kinds, ...usual]}
+            value={draft.kind}
+            onPick={(kind) => onward({ kind })}
+          />
         )}
         {(draft.step === "width" || draft.step === "height") && (
           <SizeStep
@@ -281,8 +288,7 @@ export function Walk({ kinds, trees, lastTag }: Props) {
         <div className="mt-3 grid grid-cols-[1fr_2fr] gap-2">
           <button
             type="button"
-            className="btn h-16"
-            disabled={draft.step === "tag"}
+            className={`btn h-16 ${draft.step === "tag" ? "invisible" : ""}`}
             onClick={() =>
               go(WALK_STEPS[Math.max(0, WALK_STEPS.indexOf(draft.step) - (known && draft.step === "width" ? 2 : 1))])
             }
@@ -299,8 +305,12 @@ export function Walk({ kinds, trees, lastTag }: Props) {
               {add.busy || measure.busy ? "Saving …" : "Save, next tree"}
             </button>
           ) : (
-            <button type="button" className="btn h-16" onClick={() => onward({})} disabled={draft.step === "tag"}>
-              {draft.step === "kind" ? "" : "Skip"}
+            <button
+              type="button"
+              className={`btn h-16 ${draft.step === "kind" || draft.step === "tag" ? "invisible" : ""}`}
+              onClick={() => onward({})}
+            >
+              Skip
             </button>
           )}
         </div>

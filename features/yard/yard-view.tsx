@@ -6,7 +6,7 @@ import { type CSSProperties, memo, useEffect, useMemo, useRef, useState } from "
 import type { YardRow } from "@/core/tree/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { isPageKey } from "@/ui/keys";
-import { fullness, litres, type Units } from "@/ui/format";
+import { day, fullness, litres, type Units } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "../sentences";
@@ -360,9 +360,10 @@ function PlainList({
               <td>{row.placeId === null ? "" : places.get(row.placeId)}</td>
               <td>{litres(row.volumeL, units)}</td>
               <td>{fullness(row.fill)}</td>
-              <td>{row.dueOn ?? "later"}</td>
+              <td>{row.dueOn === null ? "later" : row.dueOn <= shown ? "now" : day(row.dueOn, shown)}</td>
               <td>
-                {verdictWord(row.verdict)} {verdictDate(row.verdict, shown)}
+                {verdictWord(row.verdict)}
+                {verdictDate(row.verdict, shown) && ` · ${verdictDate(row.verdict, shown)}`}
               </td>
               <td>{row.verdict.open ? "" : LIMIT_WORD[row.verdict.limiting]}</td>
             </tr>
