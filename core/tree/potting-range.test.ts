@@ -49,5 +49,5 @@ test("a trade size leaves a wider range than a tape held outside", () => {
     const [low, high] = pottingRange(now(from), 1, tree, choice(measured(420)))!.looseMixL;
     return high - low;
   };
-  expect(spread(named)).toBeGreaterThan(spread({ ...outside, outerWidthMm: 275, outerHeightMm: 265 } as Pot));
+  expect(spread(named)).toBeGreaterThan(spread({ ...outside, outerWidthMm: 275, outerHeightMm: 265 }));
 });

@@ -257,6 +257,13 @@ export interface CollectionView {
   context: ReplayContext;
 }
 
+/** The records alone, for what needs no weather. */
+export async function viewRecords(id: string): Promise<{ today: string; loaded: LoadedRecords } | null> {
+  const db = pool();
+  const collection = await findCollection(db, id);
+  return collection && { today: todayAt(collection.zone), loaded: await loadRecords(db, collection) };
+}
+
 /** Everything a page of a collection is computed from; null when there is no such collection. */
 export async function viewCollection(id: string): Promise<CollectionView | null> {
   const db = pool();

@@ -1,6 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
+import { generatedRecord, TRAMHALLE_NORMALS } from "@/demo/weather";
+import { writeWeatherCsv } from "@/formats/weather-csv";
 import { pool } from "@/server/pool";
 import { movedSince } from "../look/since";
 import { exportCsv } from "../imports/export";
@@ -161,6 +163,18 @@ onDatabase("corrections, looks back and lists on a real database", () => {
     await look(a, 0, { on: "2026-05-10" });
     const again = (await movedSince(await yard.view())).moves.filter((m) => m.treeId === a && m.which === "due");
     expect(again[0]).toMatchObject({ cause: "check" });
+  });
+
+  test("a weather record that comes in moves dates because of the weather", async () => {
+    const other = new TestYard();
+    await other.found();
+    await other.tree("W-1", { arrivedOn: "2026-03-01", form: "liner" });
+    await other.ok("mark-seen", {});
+    const record = generatedRecord(48, TRAMHALLE_NORMALS, other.today, 12, 5);
+    await other.ok("import-weather", { fileName: "w.csv", text: writeWeatherCsv(record), options: {} });
+    const { moves } = await movedSince(await other.view());
+    expect(moves.length).toBeGreaterThan(0);
+    expect(new Set(moves.map((m) => m.cause))).toEqual(new Set(["weather"]));
   });
 
   test("search looks in tag, kind, cultivar, place and notes, without accents or case; every word must be found", async () => {

@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import { kindById, profileOf } from "@/core/species/index";
 import { plantsOn } from "@/core/tree/index";
 import { isDatabaseGone } from "@/data/db";
-import { type LoadedRecords, viewCollection } from "../collection/load";
+import { type LoadedRecords, viewRecords } from "../collection/load";
 
 export interface Found {
   id: string;
@@ -75,14 +75,15 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
 export function findTrees(loaded: LoadedRecords, today: string, query: string): Found[] {
   const words = fold(query).split(/\s+/).filter(Boolean);
   if (words.length === 0) return [];
+  const starts = words.map((word) => new RegExp(`(^|[^\\p{L}\\p{N}])${escape(word)}`, "u"));
   const scored: { found: Found; score: number }[] = [];
   for (const entry of indexOf(loaded, today)) {
     let score = entry.found.gone ? 50 : 0;
     let note: string | null = null;
-    const all = words.every((word) => {
+    const all = words.every((word, i) => {
       if (entry.tag === word) return true;
       if (entry.tag.startsWith(word)) score += 1;
-      else if (new RegExp(`(^|[^\\p{L}\\p{N}])${escape(word)}`, "u").test(entry.head)) score += 2;
+      else if (starts[i].test(entry.head)) score += 2;
       else if (entry.head.includes(word)) score += 3;
       else if (entry.side.includes(word)) score += 4;
       else {
@@ -112,7 +113,7 @@ export async function searchResponse(collectionId: string, query: string): Promi
   if (!z.uuid().safeParse(collectionId).success) return new Response("no such collection", { status: 404 });
   try {
     const from = performance.now();
-    const view = await viewCollection(collectionId);
+    const view = await viewRecords(collectionId);
     if (!view) return new Response("no such collection", { status: 404 });
     const found = findTrees(view.loaded, view.today, query.slice(0, 200));
     return Response.json(

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { type CSSProperties, memo, useEffect, useMemo, useRef, useState } from "react";
+import { type CSSProperties, memo, useEffect, useMemo, useState } from "react";
 import type { YardRow } from "@/core/tree/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { isPageKey } from "@/ui/keys";
@@ -203,11 +203,9 @@ const Ground = memo(function Ground({
   collectionId,
   label,
 }: ListProps & { scale: number; label: string | null }) {
-  const list = useRef<HTMLOListElement>(null);
   const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
   return (
     <ol
-      ref={list}
       data-on={shown}
       aria-label={`Trees${label ? ` of ${label}` : ""}, the ones that lose most by waiting first`}
       className="flex flex-col md:flex-row md:flex-wrap md:items-stretch md:gap-y-5"
@@ -215,8 +213,9 @@ const Ground = memo(function Ground({
         const step =
           e.key === "ArrowRight" || e.key === "ArrowDown" ? 1 : e.key === "ArrowLeft" || e.key === "ArrowUp" ? -1 : 0;
         if (step === 0) return;
-        const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>("a") ?? [])];
-        const at = links.indexOf(document.activeElement as HTMLAnchorElement);
+        // From terrace to terrace, too: all of them are one walk.
+        const links = [...document.querySelectorAll<HTMLAnchorElement>("ol[data-on] a")];
+        const at = links.findIndex((link) => link === document.activeElement);
         links[at + step]?.focus();
         e.preventDefault();
       }}
