@@ -63,7 +63,7 @@ export async function loadTramhalle(s: Sender, report: (line: string) => void) {
     });
     trees.set(tree.tag, { id: treeId, arrivedOn, home: place });
     let standsIn = added.result.potLotId as string | null;
-    for (const event of history) standsIn = await recordEvent(s, treeId, event, lots, standsIn);
+    for (const event of history) standsIn = await recordEvent(s, treeId, event, lots, standsIn, tree.count ?? 1);
   }
   await moveForWinter(s, places, trees);
   await tellStory(s, new Map([...trees].map(([tag, t]) => [tag, t.id])));
@@ -77,6 +77,7 @@ async function recordEvent(
   event: DemoEvent,
   lots: ReadonlyMap<string, string>,
   standsIn: string | null,
+  plants: number,
 ): Promise<string | null> {
   if (event.do === "roots") {
     await s.send("record-roots", { treeId, on: s.day(event.on), fillGrade: event.fill, circlingGrade: event.circling });
@@ -94,6 +95,8 @@ async function recordEvent(
       crownMm: 10,
       bottomLayerMm: 0,
     });
+    // Nobody keeps thirty seedling pots.
+    if (plants > 1 && standsIn !== null) await s.send("discard-pots", { lotId: standsIn, count: plants });
     return lotId;
   }
   const done = await s.send("record-past-potting", {

@@ -190,7 +190,15 @@ function StripDrawing({ data, centre, now, width, height, reach }: DrawingProps)
   }, [anchor]);
 
   return (
-    <svg width={width} height={height} aria-hidden="true" className="block">
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      height={height}
+      // Until the width is known the drawing is stretched to it.
+      preserveAspectRatio="none"
+      aria-hidden="true"
+      className="block"
+    >
       <rect width={width} height={height} fill="#fbf8ef" />
       <g transform={`translate(${x(anchor).toFixed(1)} 0)`}>
         <g transform={`translate(0 ${frostBase})`}>

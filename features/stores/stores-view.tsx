@@ -42,7 +42,7 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
               style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
             >
               <ShelfPot pot={p} scale={scale} />
-              <span className="border-secondary min-h-[8.6rem] w-full border-t-4 px-1 pt-1 leading-tight">
+              <span className="border-secondary h-[10.4rem] w-full border-t-4 px-1 pt-1 leading-tight">
                 <b>{p.name}</b>
                 <span className="block text-sm">
                   {litres(p.brim.p50, units)} at the brim
