@@ -127,6 +127,41 @@ onDatabase("corrections, looks back and lists on a real database", () => {
     ).toMatch(/at least one/);
   });
 
+  test("a potting whose day was wrong keeps what was measured; another pot does not", async () => {
+    const a = await yard.tree("P-1");
+    const stock = async (name: string, mm: number) => {
+      const lotId = randomUUID();
+      const pot = { known: "measured", vessel: { shape: "cylinder", topWidthMm: mm, heightMm: mm } };
+      await yard.ok("stock-pots", { lotId, name, pot, count: 2, price: null, on: "2020-01-01" });
+      return lotId;
+    };
+    const [lot, other] = [await stock("One", 260), await stock("Other", 300)];
+    const potting = {
+      treeId: a,
+      potLotId: lot,
+      mix: "pine-bark",
+      correction: "shave",
+      retainedShare: 0.62,
+      crownMm: 5,
+      bottomLayerMm: 20,
+    };
+    await yard.ok("record-potting", { ...potting, on: "2026-03-20" });
+    const before = await eventOf(a, "potted");
+    const again = {
+      treeId: a,
+      when: { best: "2026-03-02", from: "2026-03-02", to: "2026-03-02" },
+      pot: null,
+      mix: "pine-bark",
+      correction: "shave",
+    };
+    await yard.ok("record-past-potting", { ...again, potLotId: lot, replacesEventId: before.id });
+    const moved = await eventOf(a, "potted");
+    expect(moved.on.best).toBe("2026-03-02");
+    expect(moved.payload).toEqual(before.payload);
+    await yard.ok("record-past-potting", { ...again, potLotId: other, replacesEventId: moved.id });
+    expect((await eventOf(a, "potted")).payload).toMatchObject({ mixL: null, retainedShare: null, mix: "pine-bark" });
+  });
+
   test("several entries are taken back as one and come back as one; what leans on them is offered too", async () => {
     const a = await yard.tree("E-1");
     const first = await look(a, 2);

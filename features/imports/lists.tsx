@@ -204,6 +204,7 @@ function Preview({
     onMap(field === "" ? next : { ...next, [field]: at });
   };
   const bad = preview.total - preview.good;
+  const faulty = new Set(preview.problems.map((p) => p.line));
   return (
     <section aria-label="What the file holds" className="space-y-3" data-testid="import-preview">
       <h2 className="text-lg">{fileName}</h2>
@@ -220,7 +221,7 @@ function Preview({
             <tr>
               <th scope="col">line</th>
               {preview.headers.map((header, at) => (
-                <th key={at} scope="col" className="min-w-44 align-top">
+                <th key={at} scope="col" className="min-w-52 align-top">
                   <span className="block truncate font-semibold">{header || `column ${at + 1}`}</span>
                   <select
                     aria-label={`What column ${header || at + 1} means`}
@@ -242,8 +243,11 @@ function Preview({
           </thead>
           <tbody>
             {preview.sample.map((row) => (
-              <tr key={row.line}>
-                <td>{row.line}</td>
+              <tr key={row.line} className={faulty.has(row.line) ? "text-error" : ""}>
+                <td>
+                  {row.line}
+                  {faulty.has(row.line) && <span className="block text-xs">left out</span>}
+                </td>
                 {preview.headers.map((_, at) => (
                   <td key={at} className={`max-w-56 truncate ${fieldOf.has(at) ? "" : "opacity-60"}`}>
                     {row.cells[at] ?? ""}

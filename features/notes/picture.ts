@@ -33,7 +33,10 @@ export async function preparePicture(raw: Uint8Array) {
     };
   } catch (error) {
     if (error instanceof Error && "faults" in error) throw error;
-    refuse("photo", "This picture cannot be read: the file may be damaged or cut short.");
+    refuse(
+      "photo",
+      "This picture cannot be read: it may be damaged or cut short, or of a kind only its camera knows. JPEG, PNG and WebP can be read.",
+    );
   }
 }
 export type Picture = Awaited<ReturnType<typeof preparePicture>>;

@@ -1,9 +1,9 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { happened, isoDate } from "@/core/event/index";
+import { happened, isoDate, type LoggedEvent } from "@/core/event/index";
 import { READY_MIX_NAMES, READY_MIXES } from "@/core/mix/index";
-import { CORRECTION_NAMES } from "@/core/roots/index";
+import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import { plantsOn, planPotting, pottingFault, replay, storeAt } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
@@ -135,6 +135,19 @@ export const recordPastPotting = command({
   },
 });
 
+/** What a correction of a potting leaves as it was measured then: levels and litres in the same pot, the share kept by the same work. */
+function whatStays(replaced: LoggedEvent | null, potLotId: string | null, correction: CorrectionName) {
+  if (replaced?.payload.kind !== "potted" || replaced.potLotId !== potLotId) return UNKNOWN_POTTING;
+  const { payload } = replaced;
+  const own = typeof payload.mix === "object" && payload.mix !== null;
+  return {
+    ...payload,
+    retainedShare: payload.correction === correction ? payload.retainedShare : null,
+    // A mix the form cannot name stays; one that was taken back to "unknown" goes.
+    ...(own ? {} : { mix: null, mixName: UNKNOWN_POTTING.mixName }),
+  };
+}
+
 type PastPotting = z.output<z.ZodObject<typeof pastPottingFields>>;
 
 /** Events of an old potting. One before the arrival on record moves the arrival back: the tree was here by then. */
@@ -173,7 +186,7 @@ export function pastPotting(
   events.push(
     happening(
       {
-        ...UNKNOWN_POTTING,
+        ...whatStays(context.replaced, potLotId, v.correction),
         correction: v.correction,
         ...(v.mix === null ? {} : { mix: v.mix, mixName: MIX_WORDS[v.mix] }),
       },
