@@ -1,3 +1,4 @@
+import { PLAIN_TREE } from "../test-support/inputs";
 import { randomUUID } from "node:crypto";
 import { AxeBuilder } from "@axe-core/playwright";
 import { type APIRequestContext, expect, type Page } from "@playwright/test";
@@ -45,19 +46,9 @@ export class World {
     await this.send("add-tree", {
       treeId,
       tag,
-      kindId: "quince",
-      typedName: null,
-      habit: null,
-      cultivar: null,
-      purpose: "crop",
-      count: 1,
-      form: "container",
+      ...PLAIN_TREE,
       arrivedOn: "2023-04-01",
-      lastPotted: null,
       pot: round(220, 165, 205),
-      finalVolumeL: null,
-      trunkMm: null,
-      heightM: null,
       ...more,
     });
     return treeId;

@@ -1,3 +1,4 @@
+import { PLAIN_TREE } from "./inputs";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { plantsOn, storeAt, treeAt } from "@/core/tree/index";
@@ -46,19 +47,9 @@ export class TestYard {
     await this.ok("add-tree", {
       treeId,
       tag,
-      kindId: "quince",
-      typedName: null,
-      habit: null,
-      cultivar: null,
-      purpose: "crop",
-      count: 1,
-      form: "container",
+      ...PLAIN_TREE,
       arrivedOn: "2023-04-01",
-      lastPotted: null,
       pot: { known: "measured", vessel: { shape: "cylinder", topWidthMm: 200, heightMm: 200 } },
-      finalVolumeL: null,
-      trunkMm: null,
-      heightM: null,
       ...more,
     });
     return treeId;

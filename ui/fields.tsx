@@ -116,6 +116,33 @@ export function SelectField<T extends string>({
   );
 }
 
+/** A form of ours: the browser's own bubbles stay away, faults stand at their fields. */
+export function Form({
+  onSubmit,
+  label,
+  className,
+  children,
+}: {
+  onSubmit: () => void | Promise<void>;
+  label?: string;
+  className?: string;
+  children: ReactNode;
+}) {
+  return (
+    <form
+      noValidate
+      aria-label={label}
+      className={className}
+      onSubmit={(e) => {
+        e.preventDefault();
+        void onSubmit();
+      }}
+    >
+      {children}
+    </form>
+  );
+}
+
 /** Faults of the whole form. */
 export function FormFaults({ faults }: { faults: readonly { message: string }[] }) {
   if (faults.length === 0) return null;

@@ -1,3 +1,4 @@
+import { PLAIN_TREE } from "@/test-support/inputs";
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { findCollection } from "@/data/collections";
@@ -23,19 +24,9 @@ onDatabase("commands on a real database", () => {
   const treeInput = (tag: string, more: Record<string, unknown> = {}) => ({
     treeId: randomUUID(),
     tag,
-    kindId: "quince",
-    typedName: null,
-    habit: null,
-    cultivar: null,
-    purpose: "crop",
-    count: 1,
-    form: "container",
+    ...PLAIN_TREE,
     arrivedOn: "2024-04-01",
-    lastPotted: null,
     pot: cylinder(200),
-    finalVolumeL: null,
-    trunkMm: null,
-    heightM: null,
     ...more,
   });
   const potInput = (treeId: string, potLotId: string, more: Record<string, unknown> = {}) => ({

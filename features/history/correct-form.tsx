@@ -14,7 +14,7 @@ import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import type { Pot } from "@/core/vessel/index";
 import { readNumber } from "@/ui/format";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { useAsOf } from "../shell/as-of";
@@ -189,14 +189,10 @@ export function CorrectForm({
   };
 
   return (
-    <form
-      noValidate
-      aria-label="Correct this entry"
+    <Form
+      label="Correct this entry"
       className="border-accent bg-base-200 rounded-box mt-2 space-y-3 border-l-4 p-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
+      onSubmit={submit}
     >
       <RoughDateField
         needed
@@ -369,6 +365,6 @@ export function CorrectForm({
           Leave it
         </button>
       </div>
-    </form>
+    </Form>
   );
 }

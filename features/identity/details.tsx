@@ -18,7 +18,7 @@ import {
 } from "@/core/event/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber } from "@/ui/format";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { PlaceTrees } from "../places/place-trees";
 import { useAsOf } from "../shell/as-of";
@@ -152,14 +152,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
 
   return (
     <Part title="Who it is">
-      <form
-        noValidate
-        className="space-y-4"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="space-y-4" onSubmit={submit}>
         <div className="grid gap-4 sm:grid-cols-2">
           <div>
             <TextField label="Tag" value={tag} onChange={setTag} fault={fault("tag")} />
@@ -228,7 +221,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Keeping …" : "Keep these details"}
         </button>
-      </form>
+      </Form>
     </Part>
   );
 }
@@ -262,14 +255,7 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
   };
   return (
     <Part title={`Take some of the ${tree.plants} plants out of the batch`}>
-      <form
-        noValidate
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <TextField
           className="w-28"
           label="Plants"
@@ -283,7 +269,7 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
           Take them out
         </button>
         <FormFaults faults={loose(failure, ["count", "tag"])} />
-      </form>
+      </Form>
       <p className="mt-2 text-sm">They keep the batch’s past and go their own way from today.</p>
     </Part>
   );
@@ -314,14 +300,7 @@ function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] })
           or shaken apart, and the others keep the pot.
         </p>
       )}
-      <form
-        noValidate
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <SelectField
           className="basis-72"
           label="This one stands in the same pot"
@@ -336,7 +315,7 @@ function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] })
           They share the pot
         </button>
         <FormFaults faults={failure?.faults ?? []} />
-      </form>
+      </Form>
     </Part>
   );
 }
@@ -355,14 +334,7 @@ function Merge({ tree, others }: { tree: TreeDetails; others: TreeChoice[] }) {
   };
   return (
     <Part title="Entered twice?">
-      <form
-        noValidate
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <SelectField
           className="basis-72"
           label="This record is the same tree"
@@ -374,7 +346,7 @@ function Merge({ tree, others }: { tree: TreeDetails; others: TreeChoice[] }) {
           Merge it into {tree.tag}
         </button>
         <FormFaults faults={failure?.faults ?? []} />
-      </form>
+      </Form>
     </Part>
   );
 }
@@ -423,14 +395,7 @@ function Ends({ tree }: { tree: TreeDetails }) {
   };
   return (
     <Part title="It has left">
-      <form
-        noValidate
-        className="space-y-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="space-y-3" onSubmit={submit}>
         <div className="grid gap-3 sm:grid-cols-2">
           <SelectField
             label="What became of it"
@@ -474,7 +439,7 @@ function Ends({ tree }: { tree: TreeDetails }) {
         <button type="submit" className="btn" disabled={busy}>
           {busy ? "Recording …" : `Record that ${tree.tag} ${ENDING_WORDS[how]}`}
         </button>
-      </form>
+      </Form>
     </Part>
   );
 }

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { Pot } from "@/core/vessel/index";
 import { readNumber } from "@/ui/format";
-import { FormFaults, TextField } from "@/ui/fields";
+import { Form, FormFaults, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
@@ -57,14 +57,7 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
   };
 
   return (
-    <form
-      noValidate
-      className="space-y-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
-    >
+    <Form className="space-y-3" onSubmit={submit}>
       <label className="flex min-h-11 cursor-pointer items-center gap-2">
         <input
           type="checkbox"
@@ -115,6 +108,6 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
       <button type="submit" className="btn btn-primary" disabled={busy}>
         {busy ? "Recording …" : "Record the measures"}
       </button>
-    </form>
+    </Form>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { Field, FormFaults } from "@/ui/fields";
+import { Field, Form, FormFaults } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
@@ -31,14 +31,7 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
 
   return (
     <div className="space-y-4">
-      <form
-        noValidate
-        className="space-y-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="space-y-2" onSubmit={submit}>
         <Field label="Note" fault={at("text")}>
           {(aria) => (
             <textarea
@@ -54,7 +47,7 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
         <button type="submit" className="btn" disabled={busy || text.trim() === ""}>
           Keep this note
         </button>
-      </form>
+      </Form>
       <Field label="Photograph" fault={photo.fault} hint="Made smaller and kept without the place it was taken at.">
         {(aria) => (
           <input

@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import type { Absence, Person } from "@/core/tree/index";
 import { day, kilograms, number, readNumber, type Units } from "@/ui/format";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
@@ -146,15 +146,7 @@ function PersonForm({
   };
 
   return (
-    <form
-      noValidate
-      aria-label={title}
-      className="mt-2 space-y-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit(false);
-      }}
-    >
+    <Form label={title} className="mt-2 space-y-3" onSubmit={() => submit(false)}>
       <div className="grid gap-3 sm:grid-cols-3">
         <TextField label="Name or role" value={name} onChange={setName} fault={fault("name")} />
         <TextField
@@ -195,7 +187,7 @@ function PersonForm({
           </button>
         )}
       </div>
-    </form>
+    </Form>
   );
 }
 
@@ -236,15 +228,7 @@ function AbsenceForm({ people }: { people: Person[] }) {
     setNote("");
   };
   return (
-    <form
-      noValidate
-      aria-label="Away from to"
-      className="mt-3 grid items-end gap-3 sm:grid-cols-4"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
-    >
+    <Form label="Away from to" className="mt-3 grid items-end gap-3 sm:grid-cols-4" onSubmit={submit}>
       <SelectField
         label="Who"
         value={who}
@@ -261,6 +245,6 @@ function AbsenceForm({ people }: { people: Person[] }) {
           Away on these days
         </button>
       </div>
-    </form>
+    </Form>
   );
 }

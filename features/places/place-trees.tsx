@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/tree/index";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
@@ -49,14 +49,7 @@ export function PlaceTrees({
     onDone();
   };
   return (
-    <form
-      noValidate
-      className="space-y-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
-    >
+    <Form className="space-y-3" onSubmit={submit}>
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
           label="Place"
@@ -82,6 +75,6 @@ export function PlaceTrees({
       <button type="submit" className="btn" disabled={place.busy || add.busy}>
         It stands there
       </button>
-    </form>
+    </Form>
   );
 }

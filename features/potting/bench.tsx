@@ -22,7 +22,7 @@ import {
 } from "@/core/tree/index";
 import { brimHeightMm } from "@/core/vessel/index";
 import { kilograms, litres, millimetres, number, percent, readNumber, type Units } from "@/ui/format";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { PotSection, type SectionDimension } from "@/ui/pot-section";
 import { loose, useCommand } from "../commands/use-command";
 import { windowReason } from "../sentences";
@@ -145,14 +145,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
             <p className="py-10">Choose a pot: its section appears here.</p>
           )}
         </div>
-        <form
-          noValidate
-          className="space-y-5"
-          onSubmit={(e) => {
-            e.preventDefault();
-            void submit();
-          }}
-        >
+        <Form className="space-y-5" onSubmit={submit}>
           {plan && <Numbers plan={plan} range={range} />}
           {misfit && <FormFaults faults={[{ message: faultWords(misfit) }]} />}
           <PotChoice
@@ -235,7 +228,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
           >
             {busy ? "Recording …" : "Potted"}
           </button>
-        </form>
+        </Form>
       </div>
     </div>
   );

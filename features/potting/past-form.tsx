@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { useAsOf } from "../shell/as-of";
@@ -65,14 +65,7 @@ export function PastPottingForm({
   };
 
   return (
-    <form
-      noValidate
-      className="space-y-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
-    >
+    <Form className="space-y-3" onSubmit={submit}>
       <RoughDateField
         needed
         className="max-w-72"
@@ -120,6 +113,6 @@ export function PastPottingForm({
       <button type="submit" className="btn btn-primary" disabled={busy}>
         {busy ? "Recording …" : "Put into its history"}
       </button>
-    </form>
+    </Form>
   );
 }

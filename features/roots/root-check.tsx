@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { FormFaults, TextField } from "@/ui/fields";
+import { Form, FormFaults, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
@@ -37,14 +37,7 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
     <section id="roots" aria-label="Look at the roots" className="scroll-mt-4">
       <h2 className="text-lg">Look at the roots</h2>
       <p className="text-sm">Water the day before, invert over the hand, never pull on the trunk. Gloves.</p>
-      <form
-        noValidate
-        className="mt-2 space-y-3"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="mt-2 space-y-3" onSubmit={submit}>
         <Grades legend="How full" words={FILL_GRADES} value={fill} onChange={setFill} name="fill" />
         <Grades
           legend="How much turns"
@@ -66,7 +59,7 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
         <button type="submit" className="btn btn-primary" disabled={busy || (fill === null && circling === null)}>
           {busy ? "Recording …" : "Record what I see"}
         </button>
-      </form>
+      </Form>
     </section>
   );
 }

@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { readNumber } from "@/ui/format";
-import { FormFaults, TextField } from "@/ui/fields";
+import { Form, FormFaults, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 
 const MONTHS = [
@@ -97,14 +97,7 @@ export function SetupForm() {
         Four answers are enough to begin. From them we guess the months of your site; every screen says so until you
         read in a real weather record.
       </p>
-      <form
-        className="mt-6 space-y-6"
-        noValidate
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="mt-6 space-y-6" onSubmit={submit}>
         <TextField label="Name of the collection" value={name} onChange={setName} fault={fault("name")} />
         <fieldset className="space-y-3">
           <legend className="font-serif text-xl font-semibold">1 · The place on the globe</legend>
@@ -179,7 +172,7 @@ export function SetupForm() {
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {busy ? "Guessing your months …" : "Begin"}
         </button>
-      </form>
+      </Form>
     </main>
   );
 }

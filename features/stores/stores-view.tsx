@@ -5,7 +5,7 @@ import type { Estimate } from "@/core/estimate/index";
 import type { StorePot } from "@/core/ladder/index";
 import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
 import { litres, number, readNumber } from "@/ui/format";
-import { FormFaults, TextField } from "@/ui/fields";
+import { Form, FormFaults, TextField } from "@/ui/fields";
 import { drawnWallMm, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { WALL_TONE } from "@/ui/tones";
 import { loose, useCommand } from "../commands/use-command";
@@ -164,14 +164,7 @@ function AddPots() {
   return (
     <section aria-label="Put pots in store">
       <h2 className="text-xl">Put pots in store</h2>
-      <form
-        noValidate
-        className="mt-3 space-y-4"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void submit();
-        }}
-      >
+      <Form className="mt-3 space-y-4" onSubmit={submit}>
         <TextField label="Name" value={name} onChange={setName} fault={fault("name")} hint="such as Black 25 cm" />
         <PotFields draft={pot} onChange={setPot} fault={(path) => fault(`pot.${path}`)} units={units} />
         <div className="grid grid-cols-2 gap-3">
@@ -182,7 +175,7 @@ function AddPots() {
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {busy ? "Adding …" : "Put in store"}
         </button>
-      </form>
+      </Form>
     </section>
   );
 }

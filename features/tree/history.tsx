@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { EventPayload, Happened } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { day } from "@/ui/format";
-import { SelectField } from "@/ui/fields";
+import { Form, SelectField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { canCorrect, CorrectForm } from "../history/correct-form";
 import { type EventNames, eventWords } from "../history/event-words";
@@ -213,14 +213,10 @@ function MoveForm({ eventId, others, onDone }: { eventId: string; others: TreeCh
     onDone();
   };
   return (
-    <form
-      noValidate
-      aria-label="Move to another tree"
+    <Form
+      label="Move to another tree"
       className="border-accent bg-base-200 rounded-box mt-2 flex flex-wrap items-end gap-3 border-l-4 p-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
+      onSubmit={submit}
     >
       <SelectField
         className="basis-72"
@@ -236,6 +232,6 @@ function MoveForm({ eventId, others, onDone }: { eventId: string; others: TreeCh
       <button type="button" className="btn" onClick={onDone}>
         Leave it
       </button>
-    </form>
+    </Form>
   );
 }

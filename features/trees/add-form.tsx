@@ -5,7 +5,7 @@ import { useRef, useState } from "react";
 import { ARRIVAL_FORMS, type ArrivalForm, PURPOSES, type Purpose } from "@/core/event/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber } from "@/ui/format";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
@@ -122,14 +122,7 @@ export function AddTreeForm({
   };
 
   return (
-    <form
-      className="mx-auto max-w-2xl space-y-6"
-      noValidate
-      onSubmit={(e) => {
-        e.preventDefault();
-        void submit();
-      }}
-    >
+    <Form className="mx-auto max-w-2xl space-y-6" onSubmit={submit}>
       <h1 className="text-2xl">Add a tree</h1>
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Tag" value={tag} onChange={setTag} fault={fault("tag")} hint="what stands on its label" />
@@ -228,6 +221,6 @@ export function AddTreeForm({
       <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
         {busy ? "Adding …" : "Add this tree"}
       </button>
-    </form>
+    </Form>
   );
 }
