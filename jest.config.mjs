@@ -1,7 +1,7 @@
 const config = {
   testEnvironment: "node",
-  // Models run about ten times slower inside the test runner's sandbox than outside it.
-  testTimeout: 120_000,
+  // Tests on a database build whole sites and their seasons.
+  testTimeout: 60_000,
   setupFiles: ["<rootDir>/test-support/setup.ts"],
   roots: [
     "<rootDir>/core",
@@ -16,19 +16,7 @@ const config = {
   ],
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],
   extensionsToTreatAsEsm: [".ts", ".tsx"],
-  transform: {
-    "^.+\\.tsx?$": [
-      "@swc/jest",
-      {
-        jsc: {
-          target: "es2022",
-          parser: { syntax: "typescript", tsx: true },
-          transform: { react: { runtime: "automatic" } },
-        },
-        module: { type: "es6" },
-      },
-    ],
-  },
+  transform: { "^.+\\.tsx?$": "<rootDir>/test-support/transform.mjs" },
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/$1", "^server-only$": "<rootDir>/test-support/empty.ts" },
 };
 

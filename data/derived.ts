@@ -1,6 +1,9 @@
 import { type Db, maybeOne, run, type Scope } from "./db";
 
-/** Computed arrays kept between starts. Everything here may be deleted at any time and is computed again. */
+/**
+ * Computed arrays kept between starts. Everything here may be deleted at any time and is computed again. The table has no link to the
+ * collection on purpose: a page that keeps its arrays must never wait for a command that holds the collection's row.
+ */
 export async function findTracks(db: Db, scope: Scope, cacheKey: string): Promise<string | null> {
   const row = await maybeOne<{ packed: string }>(
     db,

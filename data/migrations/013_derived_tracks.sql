@@ -2,6 +2,5 @@ CREATE TABLE IF NOT EXISTS derived_tracks (
   collection_id UUID NOT NULL,
   cache_key CHAR(64) NOT NULL,
   packed LONGTEXT NOT NULL,
-  PRIMARY KEY (collection_id, cache_key),
-  CONSTRAINT derived_tracks_collection FOREIGN KEY (collection_id) REFERENCES collection (id)
+  PRIMARY KEY (collection_id, cache_key)
 )

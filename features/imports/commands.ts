@@ -129,7 +129,7 @@ export const importPottings = command({
     for (const [treeId, lines] of byTree) {
       const tree = context.loaded.trees.find((t) => t.id === treeId)!;
       // From the oldest on: the first may move the arrival back, the others then lie after it.
-      let arrival = arrivalOf(context, treeId);
+      let arrival = arrivalOf(context, treeId) ?? null;
       const inOrder = [...lines].sort((a, b) => a.when.best.localeCompare(b.when.best));
       inOrder.forEach((line, i) => {
         const known = line.potName === null ? undefined : named.get(line.potName.toLocaleLowerCase());
@@ -141,7 +141,7 @@ export const importPottings = command({
           { when: line.when, potLotId, pot: null, mix: line.mix, correction: line.correction, note: line.note },
           arrival,
         );
-        if (line.when.best < (arrival?.on.best ?? "")) arrival = undefined;
+        if (arrival && line.when.best < arrival.on.best) arrival = null;
         // Only the pot it stands in today is certainly still there.
         if (newest && known === undefined && potLotId !== null)
           context.record(happening({ kind: "stocked", count: tree.count }, line.when, { potLotId }));

@@ -155,7 +155,8 @@ export function pastPotting(
   context: CommandContext,
   tree: { id: string; tag: string; count: number },
   v: PastPotting,
-  arrival = arrivalOf(context, tree.id),
+  /** The arrival on record; null where an older potting of the same list has moved it back already. */
+  arrival: LoggedEvent | null = arrivalOf(context, tree.id) ?? null,
 ): { events: NewEvent[]; lot: StoredLot | null } {
   const about = { treeId: tree.id };
   const events: NewEvent[] = [];

@@ -1,0 +1,141 @@
+import { randomUUID } from "node:crypto";
+import { hasTestDatabase } from "@/test-support/database";
+import { TestYard } from "@/test-support/yard";
+import { pool } from "@/server/pool";
+import { type ImportMessage, type ImportRequest, runImport } from "./run";
+import { importStream } from "./stream";
+
+const onDatabase = hasTestDatabase() ? describe : describe.skip;
+
+onDatabase("lists on a real database", () => {
+  const yard = new TestYard();
+  beforeAll(() => yard.found());
+  afterAll(() => pool().end());
+
+  const request = (kind: ImportRequest["kind"], more: Partial<ImportRequest> = {}): ImportRequest => ({
+    kind,
+    fileName: `${kind}.csv`,
+    bytes: 0,
+    commandId: randomUUID(),
+    mapping: null,
+    options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null },
+    ...more,
+  });
+  const bring = async (kind: ImportRequest["kind"], text: string, more: Partial<ImportRequest> = {}) => {
+    const messages: ImportMessage[] = [];
+    async function* file() {
+      await Promise.resolve();
+      yield new TextEncoder().encode(text);
+    }
+    await runImport(yard.id, request(kind, more), file(), (m) => messages.push(m));
+    return messages;
+  };
+  const tree = async (tag: string) => (await yard.view()).loaded.trees.find((t) => t.tag === tag)!;
+
+  test("a preview keeps nothing; reading in twice with one command records once", async () => {
+    const text = "tag,kind\nP-1,Fig\n";
+    const before = (await yard.view()).collection.revision;
+    const seen = await bring("trees", text, { commandId: null });
+    expect(seen.at(-1)).toMatchObject({
+      step: "preview",
+      preview: { good: 1, total: 1, mapping: { tag: 0, kind: 1 } },
+    });
+    expect((await yard.view()).collection.revision).toBe(before);
+    const commandId = randomUUID();
+    const done = (await bring("trees", text, { commandId })).at(-1);
+    expect(done).toMatchObject({ step: "done", count: 1, skipped: 0 });
+    // The second time its tag hangs already: the line is told, nothing is added.
+    expect((await bring("trees", text, { commandId: randomUUID() })).at(-1)).toMatchObject({ step: "fault" });
+    expect((await yard.view()).loaded.trees.filter((t) => t.tag === "P-1")).toHaveLength(1);
+  });
+
+  test("mothers may stand below their children, places are made once, batches are one record", async () => {
+    await bring(
+      "trees",
+      "tag,kind,plants,place,mother,raised,note\nC-1,Fig,1,East wall,M-1,cutting,first of two\nC-2,Fig,40,east WALL,Unknown garden,seed,\nM-1,Fig,1,,,,\n",
+    );
+    const [child, batch, mother] = [await tree("C-1"), await tree("C-2"), await tree("M-1")];
+    expect(child).toMatchObject({ motherId: mother.id, method: "cutting" });
+    expect(batch).toMatchObject({ motherName: "Unknown garden", count: 40, method: "seed" });
+    expect(child.placeId).toBe(batch.placeId);
+    expect((await yard.view()).loaded.places.map((p) => p.name)).toEqual(["East wall"]);
+    expect(await yard.kinds(child.id)).toEqual(["arrived", "described", "noted", "placed"]);
+  });
+
+  test("a last potting after the arrival is a potting of its own, into the pot that is described", async () => {
+    await bring(
+      "trees",
+      "tag,kind,acquired,repotted,width,pot height\nL-1,Fig,2019,spring 2024,30,28\nL-2,Fig,2024,2021,30,28\n",
+    );
+    const [later, earlier] = [await tree("L-1"), await tree("L-2")];
+    const events = await yard.events(later.id);
+    expect(events.map((e) => [e.payload.kind, e.on.from, e.potLotId !== null])).toEqual([
+      ["arrived", "2019-01-01", false],
+      ["potted", "2024-03-01", true],
+    ]);
+    expect(await yard.kinds(earlier.id)).toEqual(["arrived"]);
+  });
+
+  test("pottings of one tree come in from the oldest on; the first moves the arrival, later ones do not", async () => {
+    const id = await yard.tree("H-1", { arrivedOn: "2026-05-01" });
+    const done = await bring(
+      "pottings",
+      "tag,when,litres,mix,correction\nH-1,2024,20,pine-bark,shave\nh-1,spring 2020,6,,\nH-1,2022,12,,none\nX-9,2022,12,,\n",
+    );
+    expect(done.at(-1)).toMatchObject({ step: "done", count: 3, skipped: 1 });
+    const events = await yard.events(id);
+    expect(events.map((e) => [e.payload.kind, e.on.from])).toEqual([
+      ["arrived", "2020-03-01"],
+      ["potted", "2020-03-01"],
+      ["potted", "2022-01-01"],
+      ["potted", "2024-01-01"],
+    ]);
+    const volume = (await yard.state(id)).volumeL;
+    expect(volume.p50).toBeCloseTo(20 * 0.88, 1);
+    expect(volume.p10).toBeLessThan(volume.p50);
+  });
+
+  test("a file that is none, a column that is missing and a stranger's request are told apart", async () => {
+    expect((await bring("trees", "")).at(-1)).toMatchObject({
+      step: "fault",
+      faults: [{ message: "The file is empty." }],
+    });
+    const half = (await bring("trees", "Colour,kind\nred,Fig\n", { commandId: null })).at(-1);
+    expect(half).toMatchObject({ step: "preview", preview: { missing: ["tag"], good: 0 } });
+    const put = (await bring("trees", "Colour,kind\nred,Fig\n", { commandId: null, mapping: { tag: 0, kind: 1 } })).at(
+      -1,
+    );
+    expect(put).toMatchObject({ step: "preview", preview: { missing: [], good: 1 } });
+    const answer = await importStream(
+      yard.id,
+      new Request("http://127.0.0.1/x", { method: "POST", body: "tag,kind\n", headers: { "x-import": "{" } }),
+    ).json();
+    expect(answer).toMatchObject({ step: "fault" });
+  });
+
+  test("a large file tells how far it is, in order, and comes in whole", async () => {
+    const lines = Array.from({ length: 3000 }, (_, i) => `B-${i},Fig\n`);
+    const text = `tag,kind\n${lines.join("")}`;
+    const sent = request("trees", { bytes: text.length });
+    const response = importStream(
+      yard.id,
+      new Request("http://127.0.0.1/x", {
+        method: "POST",
+        body: text,
+        headers: { "x-import": encodeURIComponent(JSON.stringify(sent)) },
+      }),
+    );
+    const messages = (await response.text())
+      .trim()
+      .split("\n")
+      .map((line) => JSON.parse(line) as ImportMessage);
+    expect(messages.at(-1)).toMatchObject({ step: "done", count: 3000 });
+    const order = ["reading", "checking", "saving", "done"];
+    const steps = messages.map((m) => order.indexOf(m.step));
+    expect([...steps].sort((a, b) => a - b)).toEqual(steps);
+    const { loaded } = await yard.view();
+    const entry = loaded.entries.find((e) => e.note?.startsWith("3000 trees"))!;
+    await yard.ok("undo-entry", { entryId: entry.id });
+    expect((await yard.view()).loaded.trees.some((t) => t.tag === "B-7")).toBe(false);
+  });
+});
