@@ -106,7 +106,7 @@ onDatabase("lists on a real database", () => {
       -1,
     );
     expect(put).toMatchObject({ step: "preview", preview: { missing: [], good: 1 } });
-    const answer = await importStream(
+    const answer: unknown = await importStream(
       yard.id,
       new Request("http://127.0.0.1/x", { method: "POST", body: "tag,kind\n", headers: { "x-import": "{" } }),
     ).json();
