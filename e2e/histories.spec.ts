@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, pressUntil, visit, watchErrors, world } from "./support";
 
 test("a correction moves a date, and the move is listed with its cause until it is seen", async ({ page, request }) => {
   const errors = watchErrors(page);
@@ -68,7 +68,7 @@ test("a tree dies and leaves the Yard but not the history; several entries are u
   await expect(page.getByTestId("verdict")).toContainText("Not here any more: died");
   await visit(page, w.url("yard"));
   await expect(page.getByRole("link", { name: /^X-1/ })).toHaveCount(0);
-  await page.keyboard.press("/");
+  await pressUntil(page, "/", page.getByRole("combobox", { name: "Find a tree" }));
   await page.getByRole("combobox", { name: "Find a tree" }).fill("x-1");
   await expect(page.getByRole("option")).toContainText("not here any more");
   await page.keyboard.press("Enter");
@@ -112,8 +112,8 @@ test("search by key: tag, kind, place and note; arrows choose", async ({ page, r
   const b = await w.tree("S-2");
   await w.send("add-note", { treeId: b, on: "2026-05-01", text: "Leans towards the gate" });
   await visit(page, w.url("yard"));
-  await page.keyboard.press("/");
   const box = page.getByRole("combobox", { name: "Find a tree" });
+  await pressUntil(page, "/", box);
   await box.fill("S");
   await expect(page.getByRole("option")).toHaveCount(2);
   await page.keyboard.press("ArrowDown");

@@ -113,3 +113,34 @@ test("a batch is one record, and an order that loses by waiting leads the Yard",
   await expect(page.getByRole("link", { name: /^B-300/ })).toHaveCount(1);
   await expect(page.getByText("1 tree")).toBeVisible();
 });
+
+test("the shelf answers: which pots lie between two volumes, which fit a ball, and why the others do not", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  const tree = await w.tree("H-1");
+  await w.roots(tree, "2026-03-20", 3, 0);
+  await w.pots("Thimble", round(90, 70, 80));
+  await w.pots("Black 26 cm", round(260, 205, 240), 3);
+  await w.pots("Tub 60 cm", round(600, 500, 520));
+  await visit(page, w.url("stores"));
+  await page.getByLabel("Between").fill("5");
+  await page.getByLabel("and", { exact: true }).fill("20");
+  await expect(page.getByText("3 free pots of this size")).toBeVisible();
+  await page.getByLabel("Between").fill("");
+  await page.getByLabel("and", { exact: true }).fill("");
+  await page.getByLabel("Hold a ball against the shelf").selectOption({ label: "H-1 · Quince" });
+  await expect(page.getByTestId("held")).toContainText("1 kind of pot fits");
+  await expect(page.getByText(/^fits: .* × the mix$/)).toBeVisible();
+  await expect(page.getByText("too small a step to be worth lifting it")).toBeVisible();
+  await expect(page.getByText(/^too large: most of the mix/)).toBeVisible();
+  await expectNoSeriousFindings(page);
+  await page.getByLabel("Hold a ball against the shelf").selectOption("");
+  await page.getByLabel("One Black 26 cm is").selectOption("cracked");
+  await expect(page.getByRole("status")).toContainText("One Black 26 cm: cracked.");
+  await expect(page.getByRole("img", { name: "Black 26 cm: 2 free" })).toBeVisible();
+  await expect(page.getByRole("img", { name: "Black 26 cm, cracked: 1 free" })).toBeVisible();
+  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("img", { name: "Black 26 cm: 3 free" })).toBeVisible();
+});

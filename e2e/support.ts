@@ -1,7 +1,7 @@
 import { PLAIN_TREE } from "../test-support/inputs";
 import { randomUUID } from "node:crypto";
 import { AxeBuilder } from "@axe-core/playwright";
-import { type APIRequestContext, expect, type Page } from "@playwright/test";
+import { type APIRequestContext, expect, type Locator, type Page } from "@playwright/test";
 
 /** The fixed day of the test server. */
 export const TODAY = "2026-05-15";
@@ -108,4 +108,12 @@ export async function visit(page: Page, url: string): Promise<void> {
       Object.keys(element).some((key) => key.startsWith("__reactProps")),
     ),
   );
+}
+
+/** Presses a page key until it is heard: right after loading nobody listens yet. */
+export async function pressUntil(page: Page, key: string, shown: Locator): Promise<void> {
+  await expect(async () => {
+    if (!(await shown.isVisible())) await page.keyboard.press(key);
+    await expect(shown).toBeVisible({ timeout: 500 });
+  }).toPass();
 }

@@ -6,7 +6,7 @@ import type { LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
 import type { Habit, WoodStage } from "@/core/wood/index";
-import type { ArrivalForm, DeathCause, Ending, Method, Purpose, StockPace } from "@/core/event/index";
+import type { ArrivalForm, DeathCause, Ending, Method, PotCondition, Purpose, StockPace } from "@/core/event/index";
 
 /** Words for the core's codes: made last, in one place. */
 
@@ -112,6 +112,7 @@ export const MISFIT_WORDS: Record<Misfit, string> = {
   "ball-too-wide": "the ball is too wide for it",
   "ball-too-tall": "the ball is too tall for it",
   "none-free": "none is free",
+  unsound: "cracked or brittle",
 };
 
 export const WARNING_WORDS: Record<SettingWarning, string> = {
@@ -265,3 +266,10 @@ export const FEEL_WORDS = [
 
 /** Days of the week, Monday first. */
 export const WEEKDAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
+
+export const CONDITION_WORDS: Record<PotCondition, string> = {
+  sound: "sound",
+  wash: "to be washed and disinfected",
+  brittle: "brittle",
+  cracked: "cracked",
+};

@@ -18,8 +18,9 @@ let context: ReplayContext | null = null;
 const api = {
   async open(url: string): Promise<number> {
     const answer = await fetch(url);
-    if (!answer.ok) throw new Error(`The collection could not be read (${answer.status}).`);
-    const bundle = unpackBundle(await answer.text());
+    if (!answer.ok || !answer.body) throw new Error(`The collection could not be read (${answer.status}).`);
+    const text = await new Response(answer.body.pipeThrough(new DecompressionStream("gzip"))).text();
+    const bundle = unpackBundle(text);
     indexed = indexRecords(bundle.records);
     context = bundle.context;
     return bundle.revision;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { parseIso } from "../dates/index";
 import { potSchema } from "../vessel/index";
-import { ARRIVAL_FORMS, DEATH_CAUSES, ENDINGS, METHODS, PURPOSES, STOCK_PACES } from "./forms";
+import { ARRIVAL_FORMS, DEATH_CAUSES, ENDINGS, METHODS, POT_CONDITIONS, PURPOSES, STOCK_PACES } from "./forms";
 import { CORRECTION_NAMES } from "../roots/index";
 import { HABITS } from "../wood/index";
 import { mixSchema, READY_MIX_NAMES } from "../mix/index";
@@ -117,6 +117,7 @@ export const eventPayload = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("stocked"), count: z.number().int().min(1).max(100_000) }),
   /** Pots of a lot that are thrown out, sold or broken. */
   z.object({ kind: z.literal("discarded"), count: z.number().int().min(1).max(100_000) }),
+  z.object({ kind: z.literal("conditioned"), condition: z.enum(POT_CONDITIONS) }),
   z.object({ kind: z.literal("noted"), text: text(4000) }),
   /** Events that do not count any more because this entry says it better or says it of another tree. */
   z.object({ kind: z.literal("withdrawn"), eventIds: z.array(id).min(1).max(20_000) }),

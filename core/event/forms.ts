@@ -40,3 +40,7 @@ export type StockPace = (typeof STOCK_PACES)[number];
 /** What a tree is for: it sets the end of its ladder of pots. */
 export const PURPOSES = ["crop", "ornament", "grow-on", "stock", "rescue", "miniature"] as const;
 export type Purpose = (typeof PURPOSES)[number];
+
+/** State of a pot in store. A cracked or brittle one is not potted into; one to be washed is, once it is clean. */
+export const POT_CONDITIONS = ["sound", "wash", "brittle", "cracked"] as const;
+export type PotCondition = (typeof POT_CONDITIONS)[number];

@@ -1,3 +1,4 @@
+import type { PotCondition } from "../event/index";
 import { logistic, logit } from "../math/index";
 import { clipFill, effectiveWarmth, moveRoots, type CorrectionName } from "../roots/index";
 import { type Ball, settingPlan } from "../setting/index";
@@ -17,9 +18,10 @@ export interface StorePot {
   name: string;
   pot: Pot;
   free: number;
+  condition?: PotCondition;
 }
 
-export type Misfit = "too-small" | "too-large" | "ball-too-wide" | "ball-too-tall" | "none-free";
+export type Misfit = "too-small" | "too-large" | "ball-too-wide" | "ball-too-tall" | "none-free" | "unsound";
 
 export interface PotFit {
   lotId: string;
@@ -95,6 +97,7 @@ export function fitPots(input: {
       const fillAtSeasonEnd = logistic(logit(clipFill(moved.fill)) + input.kPerDegreeDay * effective);
       let misfit: Misfit | null = null;
       if (candidate.free < 1) misfit = "none-free";
+      else if (candidate.condition === "cracked" || candidate.condition === "brittle") misfit = "unsound";
       else if (ratio < LEAST_RATIO) misfit = "too-small";
       else if (ratio > rule.largest && fillAtSeasonEnd < HALF_ROOTED) misfit = "too-large";
       else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";

@@ -89,7 +89,13 @@ export function storeAt(indexed: IndexedRecords, on: DayNumber): StorePot[] {
   }
   return indexed.records.lots
     .filter((lot) => owned.has(lot.id))
-    .map((lot) => ({ lotId: lot.id, name: lot.name, pot: lot.pot, free: Math.max(0, Math.round(owned.get(lot.id)!)) }));
+    .map((lot) => ({
+      lotId: lot.id,
+      name: lot.name,
+      pot: lot.pot,
+      condition: lot.condition ?? "sound",
+      free: Math.max(0, Math.round(owned.get(lot.id)!)),
+    }));
 }
 
 /** All trees of a collection on a day, in the order of what is lost by waiting: overdue first, then by days to the last safe day. */

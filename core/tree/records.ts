@@ -1,4 +1,4 @@
-import type { Happened, LoggedEvent, Method, Purpose, StockPace } from "../event/index";
+import type { Happened, LoggedEvent, Method, PotCondition, Purpose, StockPace } from "../event/index";
 import type { KindChoice } from "../species/index";
 import type { Pot } from "../vessel/index";
 
@@ -40,6 +40,8 @@ export interface LotRecord {
   id: string;
   name: string;
   pot: Pot;
+  /** Sound where nobody has said otherwise. */
+  condition?: PotCondition;
 }
 
 /** What a collection's screens are computed from. */

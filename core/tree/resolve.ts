@@ -16,6 +16,8 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
     const tree = event.treeId === null ? undefined : trees.get(event.treeId);
     const { payload } = event;
     if (payload.kind === "measured") measure(payload, event, tree, lots);
+    const lot = event.potLotId === null ? undefined : lots.get(event.potLotId);
+    if (payload.kind === "conditioned" && lot) lots.set(lot.id, { ...lot, condition: payload.condition });
     if (!tree) continue;
     if (payload.kind === "described") describe(tree, payload);
     if (payload.kind === "arrived" && payload.count !== undefined) tree.count = payload.count;
@@ -29,7 +31,7 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
   return { ...raw, trees: [...trees.values()], lots: [...lots.values()] };
 }
 
-const SPEAKS = new Set<EventPayload["kind"]>(["measured", "described", "arrived", "split-from"]);
+const SPEAKS = new Set<EventPayload["kind"]>(["conditioned", "measured", "described", "arrived", "split-from"]);
 
 function measure(
   payload: Of<"measured">,

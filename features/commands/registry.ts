@@ -10,7 +10,7 @@ import { recordPastPotting, recordPotting } from "../potting/commands";
 import { recordRoots } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
-import { discardPots, stockPots } from "../stores/commands";
+import { discardPots, setPotCondition, stockPots } from "../stores/commands";
 import { addTree, correctArrival, splitBatch } from "../trees/commands";
 import { importWeather } from "../weather/commands";
 import type { Command } from "./define";
@@ -36,6 +36,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     addPhoto,
     stockPots,
     discardPots,
+    setPotCondition,
     addPlace,
     placeTrees,
     setPerson,

@@ -5,6 +5,7 @@ import { day, litres, millimetres, number, percent, type Units } from "@/ui/form
 import {
   CAUSE_WORDS,
   CIRCLING_GRADES,
+  CONDITION_WORDS,
   CORRECTION_WORDS,
   ENDING_WORDS,
   FEEL_WORDS,
@@ -81,6 +82,8 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return `${number(payload.count)} × ${names.lot ?? "pot"} put in store`;
     case "discarded":
       return `${number(payload.count)} × ${names.lot ?? "pot"} thrown out`;
+    case "conditioned":
+      return `${names.lot ?? "Pot"}: ${CONDITION_WORDS[payload.condition]}`;
     case "noted":
       return payload.text;
     case "withdrawn":

@@ -57,26 +57,3 @@ onDatabase("people and their days on a real database", () => {
     expect((await yard.state(tree)).window.periods).toEqual(open.periods);
   });
 });
-
-onDatabase("the store's small change", () => {
-  const yard = new TestYard();
-  beforeAll(() => yard.found());
-
-  test("pots are thrown out as long as they are free", async () => {
-    const lotId = randomUUID();
-    await yard.ok("stock-pots", {
-      lotId,
-      name: "Grey",
-      count: 3,
-      price: null,
-      pot: { known: "about", litres: 5, wall: "glazed" },
-    });
-    expect(await yard.free()).toBe(3);
-    const out = await yard.ok("discard-pots", { lotId, count: 2 });
-    expect(await yard.free()).toBe(1);
-    expect(await yard.fault("discard-pots", { lotId, count: 2 }, "count")).toMatch(/Only 1/);
-    await yard.ok("undo-entry", { entryId: out.entryId });
-    expect(await yard.free()).toBe(3);
-    expect(await yard.fault("discard-pots", { lotId: randomUUID(), count: 1 }, "lotId")).toMatch(/not on record/);
-  });
-});

@@ -1,12 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { isoDate } from "@/core/event/index";
+import { isoDate, POT_CONDITIONS } from "@/core/event/index";
 import { storeAt } from "@/core/tree/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { exactDay, happening, refuseFuture } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
+import { CONDITION_WORDS } from "../words";
 
 const input = envelope.extend({
   lotId: z.uuid(),
@@ -59,6 +60,42 @@ export const discardPots = command({
     if (v.count > free) refuse("count", `Only ${free} of these pots are free.`);
     context.record(happening({ kind: "discarded", count: v.count }, on, { potLotId: v.lotId }));
     context.note(`${v.count} × ${lot.name} thrown out`);
+    return Promise.resolve({ lotId: v.lotId });
+  },
+});
+
+/** Pots of a lot are found cracked, brittle, dirty, or sound again. Some of a lot become a lot of their own. */
+export const setPotCondition = command({
+  name: "set-pot-condition",
+  input: envelope.extend({
+    lotId: z.uuid(),
+    newLotId: z.uuid(),
+    condition: z.enum(POT_CONDITIONS),
+    count: z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." }),
+  }),
+  touches: (v) => ({ lotId: v.lotId }),
+  run: (context, v) => {
+    const { db, scope, entryId, loaded, today } = context;
+    const lot = loaded.lots.find((l) => l.id === v.lotId) ?? refuse("lotId", "These pots are not on record any more.");
+    const condition = lot.condition ?? "sound";
+    if (condition === v.condition) refuse("condition", "They are recorded so already.");
+    const free = storeAt(loaded.indexed, toDay(today)).find((p) => p.lotId === lot.id)?.free ?? 0;
+    if (v.count > free)
+      refuse("count", `Only ${free} of these pots are free: those in use are looked at when they are empty.`);
+    const inUse = loaded.indexed.records.events.some((e) => e.potLotId === lot.id && e.treeId !== null);
+    if (v.count === free && !inUse) {
+      context.record(happening({ kind: "conditioned", condition: v.condition }, today, { potLotId: lot.id }));
+    } else {
+      const { id: _old, ...rest } = lot;
+      const name = `${lot.name.replace(/, (sound|brittle|cracked|to be washed and disinfected)$/, "")}, ${CONDITION_WORDS[v.condition]}`;
+      context.write(() => insertLots(db, scope, [{ ...rest, id: v.newLotId, entryId, name: name.slice(0, 120) }]));
+      context.record(
+        happening({ kind: "discarded", count: v.count }, today, { potLotId: lot.id }),
+        happening({ kind: "stocked", count: v.count }, today, { potLotId: v.newLotId }),
+        happening({ kind: "conditioned", condition: v.condition }, today, { potLotId: v.newLotId }),
+      );
+    }
+    context.note(`${v.count} × ${lot.name}: ${CONDITION_WORDS[v.condition]}`);
     return Promise.resolve({ lotId: v.lotId });
   },
 });

@@ -1,17 +1,19 @@
 "use client";
 
+import { useRouter } from "next/navigation";
 import { type CSSProperties, useRef, useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import type { StorePot } from "@/core/ladder/index";
+import { POT_CONDITIONS, type PotCondition } from "@/core/event/index";
+import type { PotFit, StorePot } from "@/core/ladder/index";
 import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
-import { litres, number, readNumber } from "@/ui/format";
-import { Form, FormFaults, TextField } from "@/ui/fields";
+import { litres, number, readNumber, type Units } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { drawnWallMm, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { WALL_TONE } from "@/ui/tones";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { WALL_WORDS } from "../words";
+import { CONDITION_WORDS, MISFIT_WORDS, WALL_WORDS } from "../words";
 import { emptyPotDraft, PotFields, readPot } from "./pot-fields";
 
 type Stocked = StorePot & { price: number | null; brim: Estimate };
@@ -20,11 +22,28 @@ const TALLEST_PX = 150;
 const FIELDS = ["name", "pot", "count", "price"];
 
 /** Free pots on a shelf, in section, to one scale and ordered by volume. */
-export function StoresView({ pots, currency }: { pots: Stocked[]; currency: string }) {
-  const { units } = useAsOf();
+export function StoresView({
+  pots,
+  currency,
+  held,
+  trees,
+}: {
+  pots: Stocked[];
+  currency: string;
+  held: Held | null;
+  trees: { id: string; tag: string; name: string }[];
+}) {
+  const { units, collectionId } = useAsOf();
+  const router = useRouter();
+  const [from, setFrom] = useState("");
+  const [to, setTo] = useState("");
+  const [low, high] = [readNumber(from, "litres"), readNumber(to, "litres")];
+  // A pot counts as between two volumes when its range reaches in: a name is not a measure.
+  const shown = pots.filter((p) => !(p.brim.p90 < low) && !(p.brim.p10 > high));
+  const fits = new Map(held?.fits.map((f) => [f.lotId, f]));
   const tallest = Math.max(200, ...pots.map((p) => brimHeightMm(vesselOf(p.pot).vessel)));
   const scale = TALLEST_PX / tallest;
-  const free = pots.reduce((n, p) => n + p.free, 0);
+  const free = shown.reduce((n, p) => n + p.free, 0);
   return (
     <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label="The shelf">
@@ -32,17 +51,35 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
         <p className="text-lg">
           {pots.length === 0
             ? "No free pot stands in store."
-            : `${number(free)} free ${free === 1 ? "pot" : "pots"}, smallest first.`}
+            : `${number(free)} free ${free === 1 ? "pot" : "pots"}${shown.length < pots.length ? " of this size" : ""}, smallest first.`}
         </p>
+        {pots.length > 0 && (
+          <div className="mt-2 flex flex-wrap items-end gap-3">
+            <TextField className="w-28" label="Between" numeric suffix="L" value={from} onChange={setFrom} />
+            <TextField className="w-28" label="and" numeric suffix="L" value={to} onChange={setTo} />
+            <SelectField
+              className="min-w-56"
+              label="Hold a ball against the shelf"
+              value={held?.treeId ?? ""}
+              onChange={(id) => router.push(`/c/${collectionId}/stores${id === "" ? "" : `?tree=${id}`}`)}
+              options={[["", "no tree"] as const, ...trees.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
+            />
+          </div>
+        )}
+        {held && (
+          <p className="mt-2" data-testid="held">
+            {heldWords(held, units)}
+          </p>
+        )}
         <ol className="mt-3 flex flex-wrap items-end gap-y-6">
-          {pots.map((p) => (
+          {shown.map((p) => (
             <li
               key={p.lotId}
-              className="shelf-place flex flex-col items-center text-center"
+              className={`shelf-place flex flex-col items-center text-center ${fits.get(p.lotId)?.misfit === null ? "bg-base-200 rounded" : ""}`}
               style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
             >
               <ShelfPot pot={p} scale={scale} />
-              <span className="border-secondary h-[10.4rem] w-full border-t-4 px-1 pt-1 leading-tight">
+              <span className="border-secondary h-[12.4rem] w-full border-t-4 px-1 pt-1 leading-tight">
                 <b>{p.name}</b>
                 <span className="block text-sm">
                   {litres(p.brim.p50, units)} at the brim
@@ -56,7 +93,10 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
                     ? ""
                     : ` · ${new Intl.NumberFormat("en-GB", { style: "currency", currency }).format(p.price)}`}
                 </span>
-                <ThrowOut lotId={p.lotId} name={p.name} />
+                {p.condition !== undefined && p.condition !== "sound" && (
+                  <span className="text-warning block text-sm font-semibold">{CONDITION_WORDS[p.condition]}</span>
+                )}
+                {held ? <FitWords fit={fits.get(p.lotId)} /> : <PotCare pot={p} />}
               </span>
             </li>
           ))}
@@ -64,6 +104,68 @@ export function StoresView({ pots, currency }: { pots: Stocked[]; currency: stri
       </section>
       <AddPots />
     </div>
+  );
+}
+
+/** A tree whose ball is held against the shelf. */
+export interface Held {
+  treeId: string;
+  tag: string;
+  mixL: Estimate;
+  fits: PotFit[];
+}
+
+function heldWords({ tag, mixL, fits }: Held, units: Units): string {
+  const good = fits.filter((f) => f.misfit === null).length;
+  const from = `${tag} stands in ${litres(mixL.p50, units)} of mix.`;
+  return good === 0
+    ? `${from} Nothing on the shelf fits: each pot says why.`
+    : `${from} ${number(good)} ${good === 1 ? "kind of pot fits" : "kinds of pots fit"}; each of the others says why not.`;
+}
+
+function FitWords({ fit }: { fit: PotFit | undefined }) {
+  if (!fit) return <span className="block text-sm">the pot it stands in</span>;
+  if (fit.misfit !== null) return <span className="block text-sm">{MISFIT_WORDS[fit.misfit]}</span>;
+  return (
+    <span className="bg-primary text-primary-content rounded px-1 text-sm font-semibold">
+      fits: {number(fit.ratio, 1)} × the mix
+    </span>
+  );
+}
+
+/** What became of pots on the shelf: out of the store, or in another condition. */
+function PotCare({ pot }: { pot: Stocked }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure } = useCommand("set-pot-condition");
+  const change = async (condition: PotCondition) => {
+    const newLotId = crypto.randomUUID();
+    const done = await send({ collectionId, lotId: pot.lotId, newLotId, condition, count: 1 });
+    if (done) tell({ text: `One ${pot.name}: ${CONDITION_WORDS[condition]}.`, entryId: done.entryId });
+  };
+  return (
+    <span className="flex flex-wrap justify-center">
+      <ThrowOut lotId={pot.lotId} name={pot.name} />
+      <select
+        aria-label={`One ${pot.name} is`}
+        className="select select-xs min-h-9 w-full"
+        disabled={busy}
+        value=""
+        onChange={(e) => void change(e.target.value as PotCondition)}
+      >
+        <option value="">one is …</option>
+        {POT_CONDITIONS.filter((c) => c !== (pot.condition ?? "sound")).map((c) => (
+          <option key={c} value={c}>
+            {CONDITION_WORDS[c]}
+          </option>
+        ))}
+      </select>
+      {failure && (
+        <span role="alert" className="text-error block text-sm">
+          {failure.faults[0]?.message}
+        </span>
+      )}
+    </span>
   );
 }
 
