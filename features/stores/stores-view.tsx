@@ -79,7 +79,7 @@ export function StoresView({
               style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
             >
               <ShelfPot pot={p} scale={scale} />
-              <span className="border-secondary h-[12.4rem] w-full border-t-4 px-1 pt-1 leading-tight">
+              <span className="border-secondary h-[10.8rem] w-full border-t-4 px-1 pt-1 leading-tight">
                 <b>{p.name}</b>
                 <span className="block text-sm">
                   {litres(p.brim.p50, units)} at the brim
@@ -133,25 +133,30 @@ function FitWords({ fit }: { fit: PotFit | undefined }) {
   );
 }
 
-/** What became of pots on the shelf: out of the store, or in another condition. */
+/** What became of one of the pots on the shelf: another condition, or out of the store; undo puts it back. */
 function PotCare({ pot }: { pot: Stocked }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure } = useCommand("set-pot-condition");
-  const change = async (condition: PotCondition) => {
-    const newLotId = crypto.randomUUID();
-    const done = await send({ collectionId, lotId: pot.lotId, newLotId, condition, count: 1 });
-    if (done) tell({ text: `One ${pot.name}: ${CONDITION_WORDS[condition]}.`, entryId: done.entryId });
+  const condition = useCommand("set-pot-condition");
+  const discard = useCommand("discard-pots");
+  const change = async (what: PotCondition | "out") => {
+    const about = { collectionId, lotId: pot.lotId, count: 1 };
+    const done =
+      what === "out"
+        ? await discard.send(about)
+        : await condition.send({ ...about, newLotId: crypto.randomUUID(), condition: what });
+    if (done)
+      tell({ text: `One ${pot.name}: ${what === "out" ? OUT : CONDITION_WORDS[what]}.`, entryId: done.entryId });
   };
+  const fault = (condition.failure ?? discard.failure)?.faults[0]?.message;
   return (
-    <span className="flex flex-wrap justify-center">
-      <ThrowOut lotId={pot.lotId} name={pot.name} />
+    <span className="block">
       <select
         aria-label={`One ${pot.name} is`}
-        className="select select-xs min-h-9 w-full"
-        disabled={busy}
+        className="select select-xs mt-1 min-h-9 w-full"
+        disabled={condition.busy || discard.busy}
         value=""
-        onChange={(e) => void change(e.target.value as PotCondition)}
+        onChange={(e) => void change(e.target.value as PotCondition | "out")}
       >
         <option value="">one is …</option>
         {POT_CONDITIONS.filter((c) => c !== (pot.condition ?? "sound")).map((c) => (
@@ -159,44 +164,17 @@ function PotCare({ pot }: { pot: Stocked }) {
             {CONDITION_WORDS[c]}
           </option>
         ))}
+        <option value="out">{OUT}</option>
       </select>
-      {failure && (
+      {fault && (
         <span role="alert" className="text-error block text-sm">
-          {failure.faults[0]?.message}
+          {fault}
         </span>
       )}
     </span>
   );
 }
-
-/** A pot that broke or was given away leaves the shelf; undo puts it back. */
-function ThrowOut({ lotId, name }: { lotId: string; name: string }) {
-  const { collectionId } = useAsOf();
-  const { tell } = useNotice();
-  const { send, busy, failure } = useCommand("discard-pots");
-  const submit = async () => {
-    const done = await send({ collectionId, lotId, count: 1 });
-    if (done) tell({ text: `One ${name} is out of the store.`, entryId: done.entryId });
-  };
-  return (
-    <>
-      <button
-        type="button"
-        className="btn btn-xs btn-ghost min-h-9"
-        disabled={busy}
-        aria-label={`Take one ${name} out of the store`}
-        onClick={() => void submit()}
-      >
-        one out
-      </button>
-      {failure && (
-        <span role="alert" className="text-error block text-sm">
-          {failure.faults[0]?.message}
-        </span>
-      )}
-    </>
-  );
-}
+const OUT = "out of the store";
 
 function shelfWidth(pot: Stocked, scale: number): number {
   const { vessel } = vesselOf(pot.pot);
