@@ -1,5 +1,5 @@
 import type { Misfit } from "@/core/ladder/index";
-import type { ReadyMixName } from "@/core/mix/index";
+import type { ComponentName, ReadyMixName } from "@/core/mix/index";
 import type { CorrectionName, FillStage } from "@/core/roots/index";
 import type { SettingWarning } from "@/core/setting/index";
 import type { LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
@@ -272,4 +272,17 @@ export const CONDITION_WORDS: Record<PotCondition, string> = {
   wash: "to be washed and disinfected",
   brittle: "brittle",
   cracked: "cracked",
+};
+
+export const COMPONENT_WORDS: Record<ComponentName, string> = {
+  "bark-fine": "fine bark",
+  "bark-coarse": "coarse bark",
+  peat: "peat",
+  coir: "coir",
+  compost: "compost",
+  loam: "loam",
+  grit: "grit, 2–6 mm",
+  sand: "sharp sand",
+  perlite: "perlite",
+  pumice: "pumice",
 };

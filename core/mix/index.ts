@@ -1,3 +1,4 @@
 export * from "./schema";
 export * from "./mix";
 export * from "./blend";
+export * from "./batch";

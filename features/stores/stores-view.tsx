@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type CSSProperties, useRef, useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
@@ -47,7 +48,12 @@ export function StoresView({
   return (
     <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label="The shelf">
-        <h1 className="text-2xl">Stores</h1>
+        <div className="flex flex-wrap items-baseline gap-4">
+          <h1 className="text-2xl">Stores</h1>
+          <Link href={`/c/${collectionId}/stores/mixing`} className="btn btn-sm">
+            Mixing
+          </Link>
+        </div>
         <p className="text-lg">
           {pots.length === 0
             ? "No free pot stands in store."
