@@ -168,8 +168,8 @@ export function Mixing({ needs, currency }: { needs: Need[]; currency: string })
             <p className="mt-2">
               Dry mass about {kilograms(batch.dryKg, units)}
               {batch.cost === null ? "" : `; bags ${money.format(batch.cost)} in all`}. Fine material fills the gaps in
-              coarse: {percent(batch.blend.shrinkage)} of the summed volumes vanish. 12 % for settling and 5 % for waste
-              are counted; these three are our own judgement on published packing rules.
+              coarse: {percent(batch.blend.shrinkage)} of the summed volumes vanish. The packing follows published
+              rules; how far a shovel reaches it, 12 % for settling and 5 % for waste are our own judgement.
             </p>
             <p className="border-warning rounded-box mt-4 border-2 bg-[#fffaf0] p-3 text-sm">
               Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands: potting
