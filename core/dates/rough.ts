@@ -22,7 +22,20 @@ export interface RoughDateSetting {
   openYears?: number;
 }
 
-const MONTHS = ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"];
+const MONTH_NAMES = [
+  "january",
+  "february",
+  "march",
+  "april",
+  "may",
+  "june",
+  "july",
+  "august",
+  "september",
+  "october",
+  "november",
+  "december",
+];
 const UNKNOWN = /^(|\?+|-+|–|n\/?a|unknown|not known|nobody knows|no idea|don'?t know)$/;
 const FIRST_YEAR = 1950;
 const DEFAULT_OPEN_YEARS = 6;
@@ -149,7 +162,7 @@ function readDay(words: string, { order = null }: RoughDateSetting): Span | "not
     if (order === null && a !== b) return null;
     return order === "mdy" ? exact(year, a, b) : exact(year, b, a);
   }
-  const named = /^(\d{1,2})(?:st|nd|rd|th)? ([a-z]{3,9}) (\d{4})$/.exec(words) ?? null;
+  const named = /^(\d{1,2})(?:st|nd|rd|th)? ([a-z]{3,9}) (\d{4})$/.exec(words);
   if (named) return withMonth(named[2], (m) => exact(Number(named[3]), m, Number(named[1])));
   const american = /^([a-z]{3,9}) (\d{1,2})(?:st|nd|rd|th)? (\d{4})$/.exec(words);
   if (american) return withMonth(american[1], (m) => exact(Number(american[3]), m, Number(american[2])));
@@ -161,24 +174,9 @@ function withMonth<T>(word: string, then: (month: number) => T): T | null {
   return month === null ? null : then(month);
 }
 
-const MONTH_NAMES = [
-  "january",
-  "february",
-  "march",
-  "april",
-  "may",
-  "june",
-  "july",
-  "august",
-  "september",
-  "october",
-  "november",
-  "december",
-];
-
 function monthOf(word: string): number | null {
-  const at = MONTHS.indexOf(word.slice(0, 3));
-  return at >= 0 && (word === "sept" || MONTH_NAMES[at].startsWith(word)) ? at + 1 : null;
+  const at = MONTH_NAMES.findIndex((name) => name.startsWith(word));
+  return at >= 0 ? at + 1 : null;
 }
 
 function readSeason(words: string, today: DayNumber, { latitudeDeg }: RoughDateSetting): Span | null {
@@ -204,7 +202,7 @@ function monthSpan(year: number, month: number): Span {
 }
 
 function readMonth(words: string, today: DayNumber): Span | null {
-  const numeric = /^(\d{4})-(\d{2})$/.exec(words) ?? null;
+  const numeric = /^(\d{4})-(\d{2})$/.exec(words);
   if (numeric && Number(numeric[2]) >= 1 && Number(numeric[2]) <= 12)
     return monthSpan(Number(numeric[1]), Number(numeric[2]));
   const named = /^(?:last )?([a-z]{3,9})(?:\s+(\d{4}))?$/.exec(words);

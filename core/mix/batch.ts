@@ -1,7 +1,7 @@
 import { blend, type Blend, cheapestBags, type BagChoice, COMPONENT_NAMES, type ComponentName } from "./blend";
 
-/** Share by which loose mix settles after two soaks: peat and bark .10–.15, loam .08; our judgement (L). */
-export const SETTLING = 0.12;
+/** Fresh fill settles by this share under the first soaks: our judgement (peat and bark .10–.15, loam .08). */
+export const SETTLE_FRACTION = 0.12;
 /** What stays on the shovel and the bench. Our judgement (L). */
 export const WASTE = 1.05;
 
@@ -42,7 +42,7 @@ export interface Batch {
  * when fine fills the gaps of coarse. Bags are sold in loose litres: settling is counted once.
  * @example planBatch({settledL: 88, recipe: {"bark-coarse": 2, compost: 1}}).measuredL // 127.8
  */
-export function planBatch({ settledL, recipe, settling = SETTLING, bags = {} }: BatchInput): Batch {
+export function planBatch({ settledL, recipe, settling = SETTLE_FRACTION, bags = {} }: BatchInput): Batch {
   const looseL = settledL / (1 - settling);
   const mixed = blend(recipe);
   const measuredL = (looseL * WASTE) / (1 - mixed.shrinkage);

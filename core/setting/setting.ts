@@ -1,8 +1,6 @@
+import { SETTLE_FRACTION } from "../mix/index";
 import { brimHeightMm, type Vessel, volumeL, widthAtMm } from "../vessel/index";
 import type { Ball } from "./schema";
-
-/** Fresh fill settles by this share under the first soaks: our judgement (peat and bark .10–.15, loam .08). */
-export const SETTLE_FRACTION = 0.12;
 
 export type SettingWarning = "ball-too-tall" | "gap-tight" | "gap-none" | "base-thin" | "narrow-mouth";
 

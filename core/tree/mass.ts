@@ -7,15 +7,18 @@ export function treeMassKg(trunkMm: number, heightM: number, leafless = false): 
 /** How a mass may be carried, after general manual-handling guidance (remembered): limits may be lowered, never raised above local rules. */
 export type LiftAdvice = "easy" | "raise-first" | "volunteer-limit" | "two-people" | "machine" | "professional";
 
+/** Nobody lifts more than this alone, whatever they say of themselves: general guidance, local rules may be stricter. */
+export const SOLO_LIMIT_KG = 25;
+
 const LIFT_STEPS: [number, LiftAdvice][] = [
   [10, "easy"],
   [16, "raise-first"],
-  [25, "volunteer-limit"],
+  [SOLO_LIMIT_KG, "volunteer-limit"],
   [33, "two-people"],
   [200, "machine"],
 ];
 
-/** `volunteer-limit`: one strong person at waist height only; above 25 kg never alone. */
+/** `volunteer-limit`: one strong person at waist height only; above the solo limit never alone. */
 export function liftAdvice(massKg: number): LiftAdvice {
   return LIFT_STEPS.find(([most]) => massKg <= most)?.[1] ?? "professional";
 }

@@ -1,3 +1,4 @@
+import { aTree } from "@/test-support/records";
 import { toDay, toIso } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import type { StorePot } from "../ladder/index";
@@ -60,19 +61,7 @@ const pot = (mm: number): LotRecord["pot"] => ({
 });
 const lots = new Map<string, LotRecord>([["p", { id: "p", name: "p", pot: pot(220) }]]);
 const store: StorePot[] = [{ lotId: "next", name: "next", pot: pot(280), free: 1 }];
-const tree: TreeRecord = {
-  id: "t",
-  tag: "T",
-  kindId: "quince",
-  typedName: null,
-  habit: null,
-  cultivar: null,
-  purpose: "crop",
-  count: 1,
-  finalVolumeL: null,
-  trunkMm: null,
-  heightM: null,
-};
+const tree = aTree({ id: "t", tag: "T" });
 let seq = 0;
 const event = (day: string, payload: LoggedEvent["payload"], potLotId: string | null = null): LoggedEvent => ({
   id: `e${++seq}`,

@@ -205,12 +205,16 @@ export async function loadSite(db: Db, collection: Collection, loaded: LoadedRec
 }
 
 /** Names everything the tracks are computed from. */
-export function tracksKey(collection: Collection, loaded: LoadedRecords, from: number, today: string): string {
+function tracksKey(collection: Collection, loaded: LoadedRecords, from: number, today: string): string {
   const profiles = [...new Set(loaded.trees.map((tree) => profileOf(tree).key))].sort().join("|");
   return `${MODEL_VERSION}:${stateKey(collection)}:${collection.weatherRevision}:${today}:${from}:${collection.risk}:${profiles}`;
 }
 
 const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
+
+function computeTracks(collection: Collection, loaded: LoadedRecords, site: Site): ReplayContext {
+  return buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false });
+}
 
 /** Wood, windows and warmth of a collection: from memory, from what an earlier start kept, or computed now and kept. */
 async function loadContext(
@@ -228,7 +232,7 @@ async function loadContext(
     const kept = await findTracks(db, scope, keptKey(key));
     if (kept !== null) tracks = unpackContext(kept);
     else {
-      tracks = buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false });
+      tracks = computeTracks(collection, loaded, site);
       await keepTracks(db, scope, keptKey(key), packContext(tracks));
     }
     remember(contexts, key, tracks);
@@ -244,7 +248,7 @@ export async function rebuildTracks(db: Db, collection: Collection): Promise<boo
   const key = keptKey(tracksKey(collection, loaded, site.warmth.startDay, today));
   const scope = { collectionId: collection.id };
   const kept = await findTracks(db, scope, key);
-  const fresh = packContext(buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false }));
+  const fresh = packContext(computeTracks(collection, loaded, site));
   await keepTracks(db, scope, key, fresh);
   return kept === null ? null : kept === fresh;
 }

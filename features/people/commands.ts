@@ -1,11 +1,9 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
+import { SOLO_LIMIT_KG } from "@/core/tree/index";
 import { happening } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
-
-/** Nobody lifts more than this alone, whatever they say of themselves: general manual-handling guidance, local rules may be stricter. */
-export const MOST_SOLO_LIFT_KG = 25;
 
 /** The keeper or somebody who helps: what they may lift, when they are there. */
 export const setPerson = command({
@@ -21,8 +19,8 @@ export const setPerson = command({
     liftKg: z
       .number({ error: "Kilograms, as a number." })
       .min(1, { error: "At least 1 kg." })
-      .max(MOST_SOLO_LIFT_KG, {
-        error: `Above ${MOST_SOLO_LIFT_KG} kg nobody lifts alone. A limit may be lowered, not raised.`,
+      .max(SOLO_LIMIT_KG, {
+        error: `Above ${SOLO_LIMIT_KG} kg nobody lifts alone. A limit may be lowered, not raised.`,
       }),
     hoursPerWeek: z
       .number()

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import type { Absence, Person } from "@/core/tree/index";
+import { type Absence, type Person, SOLO_LIMIT_KG } from "@/core/tree/index";
 import { day, kilograms, number, readNumber, type Units } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
@@ -19,7 +19,7 @@ export function People({
   absences: Absence[];
   away: { from: string; to: string }[];
 }) {
-  const { today } = useAsOf();
+  const { today, units } = useAsOf();
   const self = people.find((p) => p.self);
   const [open, setOpen] = useState<string | null>(null);
   return (
@@ -27,8 +27,9 @@ export function People({
       <section aria-label="People">
         <h1 className="text-2xl">People and days</h1>
         <p>
-          Limits are personal: they may be lowered, never raised above 25 kg alone or above local manual-handling rules.
-          They decide what the bench advises for a lift; days on which nobody is there close the windows.
+          Limits are personal: they may be lowered, never raised above {kilograms(SOLO_LIMIT_KG, units)} alone or above
+          local manual-handling rules. They decide what the bench advises for a lift; days on which nobody is there
+          close the windows.
         </p>
         <ul className="divide-base-300 mt-3 divide-y">
           {people.map((p) => (

@@ -9,7 +9,7 @@ import { profileOf } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { loadSite } from "../collection/load";
-import { arrivalOf, exactDay, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { arrivalOf, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, envelope, type NewEvent, refuse } from "../commands/define";
 import { leavePot } from "../identity/commands";
 import { UNKNOWN_POTTING } from "../trees/arrive";
@@ -81,24 +81,24 @@ export const recordPotting = command({
       refuse("bottomLayerMm", "A bottom layer of more than half the pot leaves too little room for roots.");
     const fault = pottingFault(plan);
     if (fault) refuse("potLotId", faultWords(fault));
-    context.record({
-      id: randomUUID(),
-      treeId: tree.id,
-      potLotId: lot.id,
-      on: exactDay(v.on),
-      payload: {
-        kind: "potted",
-        correction: v.correction,
-        retainedShare: v.retainedShare ?? (plan.shaveDepthMm === null ? null : plan.retainedShare),
-        mix: v.mix,
-        mixName: MIX_WORDS[v.mix],
-        // In a pot nobody measured the plan's litres are a guess: its range must travel on.
-        mixL: lot.pot.known === "measured" ? plan.mixL : null,
-        fillHeightMm: lot.pot.known === "measured" ? plan.fillHeightMm : null,
-        bottomLayerMm: v.bottomLayerMm,
-        wetMassKg: plan.wetMassKg.total,
-      },
-    });
+    context.record(
+      happening(
+        {
+          kind: "potted",
+          correction: v.correction,
+          retainedShare: v.retainedShare ?? (plan.shaveDepthMm === null ? null : plan.retainedShare),
+          mix: v.mix,
+          mixName: MIX_WORDS[v.mix],
+          // In a pot nobody measured the plan's litres are a guess: its range must travel on.
+          mixL: lot.pot.known === "measured" ? plan.mixL : null,
+          fillHeightMm: lot.pot.known === "measured" ? plan.fillHeightMm : null,
+          bottomLayerMm: v.bottomLayerMm,
+          wetMassKg: plan.wetMassKg.total,
+        },
+        v.on,
+        { treeId: tree.id, potLotId: lot.id },
+      ),
+    );
     leavePot(context, state.together, tree.id, state.lotId, v.on);
     context.note(`${tree.tag} potted into ${lot.name}`);
     return { treeId: tree.id };

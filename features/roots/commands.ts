@@ -1,6 +1,5 @@
-import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { asHappened, findTree, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, envelope } from "../commands/define";
 
 const grade = z.number().int().min(0).max(4).nullable();
@@ -26,13 +25,11 @@ export const recordRoots = command({
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
     refuseBeforeArrival(context, v.treeId, v.on);
-    context.record({
-      id: randomUUID(),
-      treeId: tree.id,
-      potLotId: null,
-      on: asHappened(v.on),
-      payload: { kind: "roots-read", fillGrade: v.fillGrade, circlingGrade: v.circlingGrade, by: v.by },
-    });
+    context.record(
+      happening({ kind: "roots-read", fillGrade: v.fillGrade, circlingGrade: v.circlingGrade, by: v.by }, v.on, {
+        treeId: tree.id,
+      }),
+    );
     context.note(`${tree.tag}: ${v.by === "feel" ? "ball felt" : "roots looked at"}`);
     return Promise.resolve({ treeId: tree.id });
   },

@@ -1,11 +1,10 @@
-import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate, POT_CONDITIONS } from "@/core/event/index";
 import { storeAt } from "@/core/tree/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
-import { exactDay, happening, refuseFuture } from "../commands/days";
+import { happening, refuseFuture } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
 import { CONDITION_WORDS } from "../words";
 
@@ -31,13 +30,7 @@ export const stockPots = command({
     if (v.on !== undefined) refuseFuture(context, v.on);
     const { entryId, scope, db } = context;
     context.write(() => insertLots(db, scope, [{ id: v.lotId, entryId, name: v.name, pot: v.pot, price: v.price }]));
-    context.record({
-      id: randomUUID(),
-      treeId: null,
-      potLotId: v.lotId,
-      on: exactDay(v.on ?? context.today),
-      payload: { kind: "stocked", count: v.count },
-    });
+    context.record(happening({ kind: "stocked", count: v.count }, v.on ?? context.today, { potLotId: v.lotId }));
     context.note(`${v.count} × ${v.name} put in store`);
     return Promise.resolve({ lotId: v.lotId });
   },

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { COMPONENT_NAMES, type ComponentName, planBatch, type Recipe } from "@/core/mix/index";
+import { COMPONENT_NAMES, type ComponentName, planBatch, type Recipe, SETTLE_FRACTION, WASTE } from "@/core/mix/index";
 import { kilograms, litres, number, percent, readNumber } from "@/ui/format";
 import { ScrollBox, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
@@ -56,7 +56,7 @@ export function Mixing({ needs, currency }: { needs: Need[]; currency: string })
 
   return (
     <div className="grid gap-8 lg:grid-cols-2">
-      <section aria-label="What is wanted">
+      <section aria-label="What is wanted" className="min-w-0">
         <h1 className="text-2xl">Mixing</h1>
         {needs.length === 0 ? (
           <p className="my-2">
@@ -146,7 +146,7 @@ export function Mixing({ needs, currency }: { needs: Need[]; currency: string })
           </table>
         </ScrollBox>
       </section>
-      <section aria-label="What it takes" aria-live="polite">
+      <section aria-label="What it takes" aria-live="polite" className="min-w-0">
         <h2 className="text-xl">What it takes</h2>
         {batch === null ? (
           <p className="my-2">Say how much is wanted and of what.</p>
@@ -169,7 +169,8 @@ export function Mixing({ needs, currency }: { needs: Need[]; currency: string })
               Dry mass about {kilograms(batch.dryKg, units)}
               {batch.cost === null ? "" : `; bags ${money.format(batch.cost)} in all`}. Fine material fills the gaps in
               coarse: {percent(batch.blend.shrinkage)} of the summed volumes vanish. The packing follows published
-              rules; how far a shovel reaches it, 12 % for settling and 5 % for waste are our own judgement.
+              rules; how far a shovel reaches it, {percent(SETTLE_FRACTION)} for settling and {percent(WASTE - 1)} for
+              waste are our own judgement.
             </p>
             <p className="border-warning rounded-box mt-4 border-2 bg-[#fffaf0] p-3 text-sm">
               Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands: potting

@@ -86,8 +86,8 @@ const outsideMeasures = (rimBy: PotDraft["rimBy"]) =>
   [
     rimBy === "width" ? ["outerWidthMm", "Outside width at the rim"] : ["girthMm", "Girth round the rim"],
     ["outerHeightMm", "Outside height"],
-    ["outerBaseWidthMm", "Width at the foot, if you can"],
-    ["wallMm", "Wall at the rim, if you can"],
+    ["outerBaseWidthMm", "Width at the foot"],
+    ["wallMm", "Wall at the rim"],
   ] as const;
 const OPTIONAL = new Set(["outerBaseWidthMm", "wallMm"]);
 
@@ -263,6 +263,7 @@ export function PotFields({
               suffix="mm"
               value={draft.measures[field] ?? ""}
               onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
+              hint={OPTIONAL.has(field) ? "if you can" : undefined}
               fault={fault(field) ?? fault(`vessel.${field}`)}
             />
           ))}
