@@ -1,12 +1,14 @@
 import type { Misfit } from "@/core/ladder/index";
-import type { ComponentName, ReadyMixName } from "@/core/mix/index";
+import type { ReadyMixName } from "@/core/mix/index";
 import type { CorrectionName, FillStage } from "@/core/roots/index";
-import type { SettingWarning } from "@/core/setting/index";
-import type { LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
+import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
+import type { CarryWay, LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
 import type { Habit, WoodStage } from "@/core/wood/index";
 import type { ArrivalForm, DeathCause, Ending, Method, PotCondition, Purpose, StockPace } from "@/core/event/index";
+
+import { number } from "@/ui/format";
 
 /** Words for the core's codes: made last, in one place. */
 
@@ -115,13 +117,39 @@ export const MISFIT_WORDS: Record<Misfit, string> = {
   unsound: "cracked or brittle",
 };
 
-export const WARNING_WORDS: Record<SettingWarning, string> = {
-  "ball-too-tall": "The ball is too tall: cut this much from its base, or take a deeper pot.",
-  "gap-tight": "The gap at the side is tight: work dry mix in with a stick.",
-  "gap-none": "There is no gap at the side to work mix into: shave the ball or take a wider pot.",
-  "base-thin": "Almost no mix beneath the ball: it will sit on the floor and drain slowly.",
-  "narrow-mouth": "This pot is narrower above than below: it will never give its ball back whole.",
-};
+/** A warning with what to do about it; `by` is its measure, already in the units on screen. */
+export function warningWords(code: SettingWarning | BareRootWarning, by: string, ratio: number | undefined): string {
+  switch (code) {
+    case "ball-too-tall":
+      return `The ball is ${by} too tall: cut that much from its base, take a deeper pot, or leave the bottom layer out.`;
+    case "gap-tight":
+      return `The gap at the side is tight: work dry mix in with a stick, or shave ${by} off each side.`;
+    case "gap-none":
+      return `There is no gap at the side to work mix into: shave ${by} off each side, or take a wider pot.`;
+    case "base-thin":
+      return `Almost no mix beneath the ball: it will sit on the floor and drain slowly. Set it ${by} higher, or cut as much from its base.`;
+    case "narrow-mouth":
+      return "This pot is narrower above than below: it will never give its ball back whole.";
+    case "union-buried":
+      return `The graft union would come too near the mix: set the tree ${by} higher, or fill as much lower.`;
+    case "flare-low":
+      return `The flare stays ${by} under the surface. It is recorded: expose the rest at later pottings.`;
+    case "off-centre":
+      return `The stem stands off the axis of its ball: shift the ball by ${by} so that the stem stands in the middle.`;
+    case "texture":
+      return (ratio ?? 1) > 1
+        ? `The new mix is ${number(ratio ?? 1, 1)} times coarser than the ball: loosen the outer 10 mm or blend, and water the old ball by hand for six weeks.`
+        : `The new mix is ${number(1 / (ratio ?? 1), 1)} times finer than the ball: it keeps the water to itself. Loosen the outside or blend, and check both by hand.`;
+    case "rim-proud":
+      return `The rim of the old pot would stand out or end too near the surface: tear ${by} off it, or it draws the ball dry like a wick.`;
+    case "roots-too-long":
+      return `The longest roots are ${by} too long to hang down the mound: cut them cleanly or take a deeper pot.`;
+    case "pot-too-wide":
+      return `The pot is ${by} wider than one and a half times the roots: mix without roots stays wet. Take a smaller one.`;
+    case "roots-too-wide":
+      return `The roots reach ${by} past the wall on each side: cut them cleanly or take a wider pot, never wind them round.`;
+  }
+}
 
 export const LIFT_WORDS: Record<LiftAdvice, string> = {
   easy: "Light enough to lift with care.",
@@ -133,6 +161,19 @@ export const LIFT_WORDS: Record<LiftAdvice, string> = {
     "Too heavy to lift by hand: sack truck, ramp or hoist with rated slings; hands out from under, nobody beneath.",
   professional:
     "A professional lift: rated gear, the ball slung, never the trunk alone, licensed operators where the law asks.",
+};
+
+export const CARRY_WORDS: Record<CarryWay, { name: string; what: string }> = {
+  floor: { name: "One person, from the floor", what: "bent knees, close to the body" },
+  alone: { name: "One person, at waist height", what: "from bench to bench or trolley, close to the body" },
+  "two-level": {
+    name: "Two together, level ground",
+    what: "two who know each other’s pace; they manage two thirds of both limits",
+  },
+  "two-steps": { name: "Two together, on steps", what: "half of what they manage on the level" },
+  truck: { name: "Sack truck or ramp", what: "strapped, the weight over the axle; two on a ramp" },
+  hoist: { name: "Hoist or lifting machine", what: "rated gear, the ball slung, hands out from under, nobody beneath" },
+  professional: { name: "A firm that lifts", what: "licensed operators where the law asks" },
 };
 
 export const PURPOSE_WORDS: Record<Purpose, string> = {
@@ -272,17 +313,4 @@ export const CONDITION_WORDS: Record<PotCondition, string> = {
   wash: "to be washed and disinfected",
   brittle: "brittle",
   cracked: "cracked",
-};
-
-export const COMPONENT_WORDS: Record<ComponentName, string> = {
-  "bark-fine": "fine bark",
-  "bark-coarse": "coarse bark",
-  peat: "peat",
-  coir: "coir",
-  compost: "compost",
-  loam: "loam",
-  grit: "grit, 2–6 mm",
-  sand: "sharp sand",
-  perlite: "perlite",
-  pumice: "pumice",
 };

@@ -18,14 +18,24 @@ export interface PotSectionProps {
   fillHeightMm: number;
   looseFillHeightMm?: number;
   bottomLayerMm: number;
-  /** The ball as set: its base above the floor, and how far its flare stands proud of the line. */
-  ball?: Ball & { standsAtMm: number };
+  /** The ball as set: its base above the floor, how far it is moved off the axis of the pot. */
+  ball?: Ball & { standsAtMm: number; shiftMm?: number };
+  /** Roots without a ball, drawn down a cone of mix from the collar. */
+  bareRoots?: { collarMm: number; moundMm: number; spreadMm: number };
+  /** Lean of the stem from upright, degrees. */
+  tiltDeg?: number;
+  /** A shard, mesh or leaf over the middle hole. */
+  cover?: boolean;
+  /** Gravel, bark or grit on top, a hand’s width off the stem. */
+  toppingMm?: number;
   /** Share of the mix (or of the ball) that roots have filled, and how much turns (0–4). */
   fill: number;
   circling: number;
   /** The next pot as an outline round this one. */
   ghost?: { vessel: Vessel; fillHeightMm: number; label: string };
   dimensions?: SectionDimension[];
+  /** Nothing in it: only the pot and the line mix would end at. */
+  empty?: boolean;
   /** The shape is a guess: drawn with a broken outline. */
   guessed?: boolean;
   /** Height of another vessel to keep the same scale with. */
@@ -63,6 +73,10 @@ export function PotSection(props: PotSectionProps) {
   const half = (y: number) => (widthAtMm(vessel, y) / 2) * scale;
   const broken = props.guessed ? "7 4" : undefined;
   const ids = `s${props.seed ?? 0}`;
+  const flareMm = props.ball
+    ? props.ball.standsAtMm + props.ball.heightMm
+    : (props.bareRoots?.collarMm ?? props.fillHeightMm);
+  const leaning = props.tiltDeg ? `rotate(${props.tiltDeg} ${cx} ${line(flareMm)})` : undefined;
 
   return (
     <svg
@@ -106,11 +120,21 @@ export function PotSection(props: PotSectionProps) {
           </text>
         </g>
       )}
-      <path d={pathOf(innerOutline(vessel, props.bottomLayerMm, props.fillHeightMm), at)} fill={`url(#${ids}-mix)`} />
+      {!props.empty && (
+        <path d={pathOf(innerOutline(vessel, props.bottomLayerMm, props.fillHeightMm), at)} fill={`url(#${ids}-mix)`} />
+      )}
       {props.bottomLayerMm > 0 && (
         <path d={pathOf(innerOutline(vessel, 0, props.bottomLayerMm), at)} fill={`url(#${ids}-gravel)`} />
       )}
-      {props.ball ? <BallWithRoots {...props} at={at} ball={props.ball} /> : <Roots {...props} at={at} />}
+      {props.empty ? null : props.ball ? (
+        <g transform={leaning}>
+          <BallWithRoots {...props} at={at} ball={props.ball} />
+        </g>
+      ) : props.bareRoots ? (
+        <SpreadRoots {...props.bareRoots} at={at} seed={props.seed} />
+      ) : (
+        <Roots {...props} at={at} />
+      )}
       <path
         d={pathOf(wallOutline(vessel, wall), at)}
         fill={WALL_TONE[vessel.wall ?? "smooth-plastic"]}
@@ -119,6 +143,10 @@ export function PotSection(props: PotSectionProps) {
         strokeDasharray={broken}
       />
       <DrainHoles cx={cx} y={line(-wall / 2)} half={half(0)} />
+      {props.cover && <HoleCover cx={cx} y={line(0)} />}
+      {(props.toppingMm ?? 0) > 0 && (
+        <Topping vessel={vessel} fromMm={props.fillHeightMm} mm={props.toppingMm!} at={at} />
+      )}
       <path
         d={`M${cx - half(props.fillHeightMm)} ${line(props.fillHeightMm)}H${cx + half(props.fillHeightMm)}`}
         stroke={INK}
@@ -132,16 +160,11 @@ export function PotSection(props: PotSectionProps) {
           strokeDasharray="3 3"
         />
       )}
-      <Stem
-        cx={cx}
-        y={line(
-          props.fillHeightMm +
-            Math.max(
-              0,
-              (props.ball ? props.ball.standsAtMm + props.ball.heightMm : props.fillHeightMm) - props.fillHeightMm,
-            ),
-        )}
-      />
+      {!props.empty && (
+        <g transform={leaning}>
+          <Stem cx={cx} y={line(Math.max(props.fillHeightMm, flareMm))} />
+        </g>
+      )}
       {(props.dimensions ?? []).map((d, i) => (
         <Dimension
           key={i}
@@ -163,6 +186,69 @@ function Stem({ cx, y }: { cx: number; y: number }) {
     <g stroke="#6b4a2f" strokeLinecap="round">
       <path d={`M${cx} ${y + 3}V${Math.max(4, y - 34)}`} strokeWidth="7" />
       <path d={`M${cx - 5} ${y + 2}L${cx - 10} ${y + 8}M${cx + 5} ${y + 2}L${cx + 10} ${y + 8}`} strokeWidth="4" />
+    </g>
+  );
+}
+
+/** A curved shard over the middle hole. */
+function HoleCover({ cx, y }: { cx: number; y: number }) {
+  return <path d={`M${cx - 13} ${y}q13 -11 26 0`} fill="none" stroke="#8c4a2c" strokeWidth="3.5" />;
+}
+
+/** Mulch or grit on top; it stays off the stem. */
+function Topping({ vessel, fromMm, mm, at }: { vessel: Vessel; fromMm: number; mm: number; at: (p: Point) => Point }) {
+  const clear = 50;
+  const half = widthAtMm(vessel, fromMm) / 2;
+  if (half <= clear) return null;
+  const side = (s: 1 | -1): Point[] => [
+    [s * clear, fromMm],
+    [s * half, fromMm],
+    [s * half, fromMm + mm],
+    [s * (clear + mm), fromMm + mm],
+  ];
+  return (
+    <g fill="#a59c86" stroke={INK} strokeWidth="0.7">
+      <path d={pathOf(side(1), at)} />
+      <path d={pathOf(side(-1), at)} />
+    </g>
+  );
+}
+
+/** Roots drawn outward over a cone of mix. */
+function SpreadRoots({
+  collarMm,
+  moundMm,
+  spreadMm,
+  at,
+  seed,
+}: NonNullable<PotSectionProps["bareRoots"]> & { at: (p: Point) => Point; seed?: number }) {
+  const random = mulberry32(300 + (seed ?? 0));
+  const foot = collarMm - moundMm;
+  const cone: Point[] = [
+    [-spreadMm / 2, foot],
+    [0, collarMm - 12],
+    [spreadMm / 2, foot],
+  ];
+  return (
+    <g fill="none" strokeLinecap="round">
+      <path d={pathOf(cone, at)} fill="#b99f78" stroke={SOIL} strokeDasharray="3 3" />
+      {Array.from({ length: 13 }, (_, i) => {
+        const reach = -1 + (2 * i) / 12;
+        const drop = moundMm * (0.75 + 0.25 * random());
+        const [[ax, ay], [bx, by], [ex, ey]] = [
+          at([0, collarMm - 4]),
+          at([(spreadMm / 4) * reach, collarMm - drop * 0.35]),
+          at([(spreadMm / 2) * reach, collarMm - drop * (0.35 + 0.65 * Math.abs(reach) ** 0.6)]),
+        ];
+        return (
+          <path
+            key={i}
+            d={`M${ax.toFixed(1)} ${ay.toFixed(1)}Q${bx.toFixed(1)} ${by.toFixed(1)} ${ex.toFixed(1)} ${ey.toFixed(1)}`}
+            stroke="#93663c"
+            strokeWidth={1 + 1.6 * random()}
+          />
+        );
+      })}
     </g>
   );
 }
@@ -270,7 +356,7 @@ function BallWithRoots({
     baseWidthMm: ball.baseWidthMm,
     heightMm: ball.heightMm,
   };
-  const lifted = ([x, y]: Point): Point => at([x, y + ball.standsAtMm]);
+  const lifted = ([x, y]: Point): Point => at([x + (ball.shiftMm ?? 0), y + ball.standsAtMm]);
   return (
     <g>
       <path

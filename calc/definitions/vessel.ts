@@ -1,11 +1,16 @@
 import { z } from "zod";
 import {
+  boxPlan,
+  boxSchema,
   brimHeightMm,
+  drainHoles,
   freeboard,
   heightAtVolumeMm,
   NOMINAL_SYSTEMS,
   nominalVolume,
   potMassKg,
+  sunkPlan,
+  sunkSchema,
   vesselSchema,
   volumeL,
 } from "@/core/vessel/index";
@@ -66,4 +71,20 @@ export const vesselCalculations = [
     z.strictObject({ system: z.enum(NOMINAL_SYSTEMS), size: z.string().max(20) }),
     ({ system, size }) => nominalVolume(system, size) ?? new CalcProblem("size", "No such size in this naming."),
   ),
+  define(
+    "vessel.drain",
+    "Drain holes a base still wants",
+    z.strictObject({
+      baseAreaM2: z.number().positive().max(50),
+      holeMm: z.number().min(1).max(200),
+      existing: z.number().int().min(0).max(1000),
+      existingMm: z.number().min(1).max(200).optional(),
+      aimShare: z.number().positive().max(0.2).optional(),
+    }),
+    (input) => drainHoles(input),
+  ),
+  define("vessel.box", "Cutting list, liner, volume and mass of a timber box", boxSchema.strict(), (box) =>
+    boxPlan(box),
+  ),
+  define("vessel.sunk", "Hole, gravel and soil of a pot let into the ground", sunkSchema.strict(), (v) => sunkPlan(v)),
 ];

@@ -4,7 +4,14 @@ import { potSchema } from "../vessel/index";
 import { ARRIVAL_FORMS, DEATH_CAUSES, ENDINGS, METHODS, POT_CONDITIONS, PURPOSES, STOCK_PACES } from "./forms";
 import { CORRECTION_NAMES } from "../roots/index";
 import { HABITS } from "../wood/index";
-import { mixSchema, READY_MIX_NAMES } from "../mix/index";
+import {
+  mixSchema,
+  ownComponentSchema,
+  partsSchema,
+  productSchema,
+  READY_MIX_NAMES,
+  reclaimedSchema,
+} from "../mix/index";
 
 /** A calendar day as text; the message speaks to the person who typed it. */
 export const isoDate = z
@@ -73,6 +80,23 @@ export const eventPayload = z.discriminatedUnion("kind", [
     fillHeightMm: z.number().positive().max(5000).nullable(),
     bottomLayerMm: z.number().min(0).max(1000),
     wetMassKg: z.number().positive().max(50_000).nullable(),
+    /** Age of the mix when it was filled in: reclaimed mix starts older. */
+    mixAgeYears: z.number().min(0).max(40).optional(),
+    /** Months the mix feeds. */
+    fedMonths: z.number().min(0).max(60).optional(),
+    /** Which of the figures above were measured once the tree stood, instead of planned. */
+    measured: z
+      .array(z.enum(["fill", "litres", "mass"]))
+      .max(3)
+      .optional(),
+    /** New loose mix that went in, where it was counted. */
+    looseMixL: z.number().positive().max(20_000).optional(),
+    /** How it stands: lean from upright, the side it leans or faces to, the ball moved off the axis. */
+    tiltDeg: z.number().min(0).max(60).optional(),
+    facing: text(60).optional(),
+    shiftMm: z.number().min(-1000).max(1000).optional(),
+    /** The flare stays buried by this much, for a later potting. */
+    flareBelowMm: z.number().min(0).max(1000).optional(),
   }),
   z.object({
     kind: z.literal("roots-read"),
@@ -118,6 +142,35 @@ export const eventPayload = z.discriminatedUnion("kind", [
   /** Pots of a lot that are thrown out, sold or broken. */
   z.object({ kind: z.literal("discarded"), count: z.number().int().min(1).max(100_000) }),
   z.object({ kind: z.literal("conditioned"), condition: z.enum(POT_CONDITIONS) }),
+  /** What may be said anew of a lot of pots; only the named fields change. */
+  z.object({
+    kind: z.literal("lot-described"),
+    name: text(120).min(1).optional(),
+    price: z.number().min(0).max(1_000_000).nullable().optional(),
+    /** More of them can be bought at this price. */
+    toBuy: z.boolean().optional(),
+  }),
+  /** The pot a tree stands in becomes a record of its own: the same pot, the same roots. */
+  z.object({ kind: z.literal("identified") }),
+  /** Own components, recipes, bags on offer, products and reclaimed mix: the newest word about each counts. */
+  z.object({ kind: z.literal("component"), componentId: id, own: ownComponentSchema, gone: z.boolean() }),
+  z.object({
+    kind: z.literal("recipe"),
+    recipeId: id,
+    name: text(80).min(1),
+    parts: partsSchema,
+    feedsMonths: z.number().min(0).max(60).nullable(),
+    note: text(400),
+    gone: z.boolean(),
+  }),
+  z.object({
+    kind: z.literal("offer"),
+    componentId: text(60).min(1),
+    bags: z.array(z.object({ litres: z.number().min(0.1).max(5000), price: z.number().min(0).max(100_000) })).max(8),
+  }),
+  z.object({ kind: z.literal("product"), productId: id, product: productSchema, gone: z.boolean() }),
+  z.object({ kind: z.literal("reclaimed"), stockId: id, stock: reclaimedSchema, gone: z.boolean() }),
+  z.object({ kind: z.literal("reclaimed-used"), stockId: id, litres: z.number().positive().max(20_000) }),
   z.object({ kind: z.literal("noted"), text: text(4000) }),
   /** Events that do not count any more because this entry says it better or says it of another tree. */
   z.object({ kind: z.literal("withdrawn"), eventIds: z.array(id).min(1).max(20_000) }),

@@ -1,7 +1,7 @@
 import type { PotCondition } from "../event/index";
 import { logistic, logit } from "../math/index";
 import { clipFill, effectiveWarmth, moveRoots, type CorrectionName } from "../roots/index";
-import { type Ball, settingPlan } from "../setting/index";
+import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
 import {
   freeboard,
   leastFreeboardMm,
@@ -36,7 +36,7 @@ export interface PotFit {
 /** Least step worth the handling. */
 export const LEAST_RATIO = 1.15;
 /** A larger step is fine when the pot is expected to be half rooted by the season's end. */
-const HALF_ROOTED = 0.5;
+export const HALF_ROOTED = 0.5;
 
 /** Ideal and largest ordinary step by pace of growth (per °C·d): small for slow trees, long for fast ones. Our judgement (L). */
 export function stepRule(kPerDegreeDay: number): { ideal: number; largest: number } {
@@ -46,8 +46,6 @@ export function stepRule(kPerDegreeDay: number): { ideal: number; largest: numbe
   return { ideal: 3, largest: 6 };
 }
 
-/** A ball may lose this share of its height at the base to fit. */
-const MOST_TRIM = 0.15;
 /** Share of mix lost room for one watering when nothing is known of the mix: the usual tenth. */
 const USUAL_DOSE = 0.1;
 
@@ -103,8 +101,8 @@ export function fitPots(input: {
       else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";
       else {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
-        if (plan.sideGapTopMm < 8) misfit = "ball-too-wide";
-        else if (plan.trimMm > MOST_TRIM * input.ball.heightMm) misfit = "ball-too-tall";
+        if (plan.sideGapTopMm < LEAST_GAP_MM) misfit = "ball-too-wide";
+        else if (plan.trimMm > MOST_TRIM_SHARE * input.ball.heightMm) misfit = "ball-too-tall";
       }
       return {
         lotId: candidate.lotId,

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { blend, COMPONENT_NAMES } from "./blend";
+import { blend } from "./blend";
+import { COMPONENT_NAMES } from "./components";
 import { planBatch, SETTLE_FRACTION, WASTE } from "./batch";
 
 test("coarse bark and compost, two to one: a fifth more than the mix must be measured out", () => {

@@ -44,7 +44,7 @@ export const CIRCLING_BY_WALL: Record<Wall, number> = {
 };
 
 /** Roots are denser in the shell of a ball than in its core. */
-const SHELL_DENSITY = 1.3;
+export const SHELL_DENSITY = 1.3;
 
 /** Usual shaving depth: 5 % of the ball's width a side, 8–30 mm. */
 export function usualShaveDepthMm(ballWidthMm: number): number {

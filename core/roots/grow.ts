@@ -8,11 +8,11 @@ export const FILL_LEAST = 0.005;
 export const FILL_MOST = 0.995;
 /** x is held here: f reaching 1.0 would break the logit. */
 const X_MOST = 8;
-const CIRCLING_FROM = 0.75;
+export const CIRCLING_FROM = 0.75;
 const X_CIRCLING = logit(CIRCLING_FROM);
 /** Circling gathers no faster than in a vigorous tree: fast growers outrun their own turning. */
 const CIRCLING_K_MOST = 0.0014;
-const CIRCLING_PACE = 1.2;
+export const CIRCLING_PACE = 1.2;
 export const CIRCLING_MOST = 4;
 
 /** A tree is due at this fill, or at this grade of circling. */

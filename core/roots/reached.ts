@@ -1,7 +1,7 @@
 import type { Vigour } from "./vigour";
 
 /** Warmth by which roots cross fresh mix, °C·d: our judgement (L). */
-const CROSSING_DEGREE_DAYS: Record<Vigour, number> = {
+export const CROSSING_DEGREE_DAYS: Record<Vigour, number> = {
   "very-vigorous": 80,
   vigorous: 120,
   moderate: 180,

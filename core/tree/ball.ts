@@ -1,7 +1,7 @@
 import { type Mix, volumeLeft } from "../mix/index";
 import { type CorrectionName, CORRECTIONS, retainedAfterShave, usualShaveDepthMm } from "../roots/index";
-import type { Ball } from "../setting/index";
-import { areaAtM2, freeboard, leastFreeboardMm, type Vessel } from "../vessel/index";
+import { type Ball, scaledBall, shavedBall } from "../setting/index";
+import { areaAtM2, freeboard, leastFreeboardMm, lengthAtMm, type Vessel, widthAtMm } from "../vessel/index";
 
 /** Fill line where nobody recorded one: room for a usual watering. */
 export function usualFillHeightMm(vessel: Vessel): number {
@@ -12,12 +12,7 @@ export function usualFillHeightMm(vessel: Vessel): number {
 }
 const usualFill = new WeakMap<Vessel, number>();
 
-/** Diameter of the circle of equal area, mm: balls from square and long pots are planned as round ones. */
-function equalWidthMm(vessel: Vessel, heightMm: number): number {
-  return Math.sqrt((4 / Math.PI) * areaAtM2(vessel, heightMm) * 1e6);
-}
-
-/** The ball a pot gives back: mix from the bottom layer to the fill line, lower by what the mix has slumped. */
+/** The ball a pot gives back: mix from the bottom layer to the fill line, lower by what the mix has slumped; angular out of angular pots. */
 export function ballInPot(
   vessel: Vessel,
   fillHeightMm: number,
@@ -26,11 +21,23 @@ export function ballInPot(
   ageYears: number,
 ): Ball {
   const left = mix ? volumeLeft(mix, ageYears) : 1;
-  return {
-    topWidthMm: equalWidthMm(vessel, fillHeightMm),
-    baseWidthMm: equalWidthMm(vessel, bottomLayerMm),
-    heightMm: Math.max(20, (fillHeightMm - bottomLayerMm) * left),
+  const heightMm = Math.max(20, (fillHeightMm - bottomLayerMm) * left);
+  const widths = {
+    topWidthMm: widthAtMm(vessel, fillHeightMm),
+    baseWidthMm: widthAtMm(vessel, bottomLayerMm),
+    heightMm,
   };
+  if (vessel.shape === "square") return { shape: "square", ...widths };
+  if (vessel.shape === "rectangle")
+    return {
+      shape: "rectangle",
+      ...widths,
+      topLengthMm: lengthAtMm(vessel, fillHeightMm),
+      baseLengthMm: lengthAtMm(vessel, bottomLayerMm),
+    };
+  // A bag's section changes from a strip to a circle: the circle of equal area is what its ball comes to.
+  const round = (atMm: number) => Math.sqrt((4 / Math.PI) * areaAtM2(vessel, atMm) * 1e6);
+  return { topWidthMm: round(fillHeightMm), baseWidthMm: round(bottomLayerMm), heightMm };
 }
 
 /** The ball after a correction, and the share of roots it keeps when the depth decides it. */
@@ -41,11 +48,7 @@ export function correctBall(
   if (correction === "shave") {
     const depthMm = usualShaveDepthMm(ball.topWidthMm);
     return {
-      ball: {
-        topWidthMm: ball.topWidthMm - 2 * depthMm,
-        baseWidthMm: ball.baseWidthMm - 2 * depthMm,
-        heightMm: ball.heightMm - depthMm,
-      },
+      ball: shavedBall(ball, depthMm, depthMm),
       retainedShare: retainedAfterShave(ball.topWidthMm, ball.heightMm, depthMm),
       depthMm,
     };
@@ -53,16 +56,7 @@ export function correctBall(
   const retainedShare = CORRECTIONS[correction].retained;
   if (correction === "rake-and-thin" || correction === "prune-and-return" || correction === "wash-bare") {
     // A raked ball shrinks on all sides alike.
-    const scale = Math.cbrt(retainedShare);
-    return {
-      ball: {
-        topWidthMm: ball.topWidthMm * scale,
-        baseWidthMm: ball.baseWidthMm * scale,
-        heightMm: ball.heightMm * scale,
-      },
-      retainedShare,
-      depthMm: null,
-    };
+    return { ball: scaledBall(ball, Math.cbrt(retainedShare)), retainedShare, depthMm: null };
   }
   return { ball, retainedShare, depthMm: null };
 }

@@ -58,7 +58,7 @@ function comesBefore(a: LoggedEvent, b: LoggedEvent): boolean {
 /** Whether an event puts the tree into a pot. */
 export function namesPot(event: LoggedEvent): boolean {
   const { kind } = event.payload;
-  return kind === "arrived" || kind === "potted" || kind === "joined";
+  return kind === "arrived" || kind === "potted" || kind === "joined" || kind === "identified";
 }
 
 /** Pots by lot on a day: how many there are, less those a tree stands in. */
@@ -78,7 +78,7 @@ export function storeAt(indexed: IndexedRecords, on: DayNumber): StorePot[] {
       if (toDay(event.on.best) > on) break;
       if (namesPot(event)) {
         lotId = event.potLotId;
-        share = event.payload.kind === "joined" ? event.payload.share : 1;
+        if (event.payload.kind !== "identified") share = event.payload.kind === "joined" ? event.payload.share : 1;
       }
       // A pot that leaves with its tree is owned no more.
       if (event.payload.kind === "ended" && event.treeId === tree.id && event.payload.potLeaves && lotId !== null)

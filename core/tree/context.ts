@@ -7,7 +7,7 @@ import type { DayStretch } from "./people";
 import type { TreeRecord } from "./records";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-b";
+export const MODEL_VERSION = "2026-11-c";
 
 /** The work whose window decides a tree's verdict. */
 export const VERDICT_OPERATION: Operation = "up-pot";

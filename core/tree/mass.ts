@@ -10,12 +10,18 @@ export type LiftAdvice = "easy" | "raise-first" | "volunteer-limit" | "two-peopl
 /** Nobody lifts more than this alone, whatever they say of themselves: general guidance, local rules may be stricter. */
 export const SOLO_LIMIT_KG = 25;
 
+/** From the floor more than this is raised first; above the second one a volunteer does not lift alone; two together at best; above the last a firm's work. */
+export const LIFT_FROM_FLOOR_KG = 10;
+export const VOLUNTEER_LIMIT_KG = 16;
+export const PAIR_LIMIT_KG = 33;
+export const MACHINE_LIMIT_KG = 200;
+
 const LIFT_STEPS: [number, LiftAdvice][] = [
-  [10, "easy"],
-  [16, "raise-first"],
+  [LIFT_FROM_FLOOR_KG, "easy"],
+  [VOLUNTEER_LIMIT_KG, "raise-first"],
   [SOLO_LIMIT_KG, "volunteer-limit"],
-  [33, "two-people"],
-  [200, "machine"],
+  [PAIR_LIMIT_KG, "two-people"],
+  [MACHINE_LIMIT_KG, "machine"],
 ];
 
 /** `volunteer-limit`: one strong person at waist height only; above the solo limit never alone. */

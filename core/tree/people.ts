@@ -85,7 +85,7 @@ export function awayStretches(calendar: GrowersCalendar): DayStretch[] {
 }
 
 /** Two who lift together manage two thirds of the sum of what each may lift, as a rule of manual handling (remembered; local rules decide). */
-const TEAM_SHARE = 2 / 3;
+export const TEAM_SHARE = 2 / 3;
 
 /** Who can lift this mass on a day: one alone, two together, or nobody. */
 export function liftersOn(

@@ -1,6 +1,27 @@
-import { type Mix, mixInPot, type MixInPot, READY_MIXES, TRIGGER_SUCTION_CM, waterContent } from "../mix/index";
+import {
+  dryKgPerL,
+  type Mix,
+  mixInPot,
+  type MixInPot,
+  READY_MIXES,
+  type TextureJump,
+  textureJump,
+  TRIGGER_SUCTION_CM,
+  waterContent,
+} from "../mix/index";
 import type { CorrectionName } from "../roots/index";
-import { type Ball, settingPlan, type SettingPlan } from "../setting/index";
+import {
+  type Ball,
+  type BareRoot,
+  bareRootPlan,
+  type BareRootPlan,
+  type BareRootWarning,
+  MOST_TRIM_SHARE,
+  settingPlan,
+  type SettingPlan,
+  type SettingWarning,
+  type Warning,
+} from "../setting/index";
 import {
   areaAtM2,
   brimHeightMm,
@@ -8,23 +29,42 @@ import {
   freeboard,
   leastFreeboardMm,
   likelyPotMassKg,
+  GRAVEL_KG_PER_L,
   type Pot,
   potAtEnd,
+  usualWallMm,
   vesselOf,
   volumeL,
   type Vessel,
+  wallOf,
+  widthAtMm,
 } from "../vessel/index";
 import { ballInPot, correctBall, usualFillHeightMm } from "./ball";
 import { type LiftAdvice, liftAdvice, treeMassKg } from "./mass";
 import type { Replayed } from "./replay";
 
+/** What is set: the ball its pot gives back, one measured at the bench, roots without a ball, or a decomposable pot planted whole. */
+export type WhatIsSet =
+  { as: "ball" } | { as: "measured"; ball: Ball } | { as: "bare-root"; roots: BareRoot } | { as: "whole-pot" };
+
 export interface PottingChoice {
   pot: Pot;
   mix: Mix;
+  /** Age of the mix on the day: 0 for fresh, more for reclaimed mix. */
+  mixAgeYears?: number;
   correction: CorrectionName;
   retainedShare: number | null;
   crownMm: number;
   bottomLayerMm: number;
+  set?: WhatIsSet;
+  /** How far the stem stands off the axis of its ball, mm. */
+  offAxisMm?: number;
+  tiltDeg?: number;
+  /** Depth of the flare below the surface as it is, and how much of that is taken off today. */
+  flareDepthMm?: number;
+  takenOffMm?: number;
+  /** Graft union above the surface as it is; null where there is none. */
+  unionMm?: number | null;
 }
 
 export interface PottingPlan {
@@ -39,11 +79,18 @@ export interface PottingPlan {
   freeboardMm: number;
   /** Height of loose fill today, before two soaks settle it, capped at the brim. */
   looseFillHeightMm: number;
-  setting: SettingPlan;
+  setting: Omit<SettingPlan, "warnings"> & {
+    warnings: (Omit<Warning, "code"> & { code: SettingWarning | BareRootWarning })[];
+  };
+  /** Roots spread over a mound, where there is no ball. */
+  bare: BareRootPlan | null;
+  texture: TextureJump | null;
   /** Mix in place after settling: ball and new mix together. */
   mixL: number;
   water: MixInPot;
   wetMassKg: { total: number; pot: number; soil: number; tree: number; bottomLayer: number; guessed: boolean };
+  /** The same pot dried until the leaves droop: what stands in wind on a bad day. */
+  dryMassKg: number;
   lift: LiftAdvice;
   bottomLayerMm: number;
   crownMm: number;
@@ -51,28 +98,31 @@ export interface PottingPlan {
 
 /** Unknown old mix is weighed as bark and compost. */
 const UNKNOWN_MIX: Mix = READY_MIXES["compost-bark"];
-const GRAVEL_KG_PER_L = 1.6;
 /** A tree nobody measured is taken as a tenth of its wet soil: a guess. */
-const TREE_SHARE = 0.1;
+export const TREE_SHARE = 0.1;
 
 /** What a potting needs to know of how the tree stands now. */
 export type PottedNow = Pick<Replayed, "pot" | "fillHeightMm" | "bottomLayerMm" | "mix">;
 
-/** The ball the tree stands in today. */
-export function currentBall(
-  replayed: PottedNow,
-  ageYears: number,
-): { ball: Ball; vessel: Vessel; guessedShape: boolean } | null {
-  if (!replayed.pot) return null;
-  const { vessel, guessed } = vesselOf(replayed.pot);
-  const ball = ballInPot(
-    vessel,
-    replayed.fillHeightMm ?? usualFillHeightMm(vessel),
-    replayed.bottomLayerMm,
-    replayed.mix,
-    ageYears,
-  );
-  return { ball, vessel, guessedShape: guessed };
+interface CurrentBall {
+  ball: Ball;
+  pot: Pot | null;
+  fillHeightMm: number;
+  guessedShape: boolean;
+}
+
+/** The ball the tree stands in today; null where nobody said which pot it is. */
+export function currentBall(replayed: PottedNow, ageYears: number): CurrentBall | null {
+  const { pot, bottomLayerMm, mix } = replayed;
+  if (!pot) return null;
+  const { vessel, guessed } = vesselOf(pot);
+  const fillHeightMm = replayed.fillHeightMm ?? usualFillHeightMm(vessel);
+  return {
+    ball: ballInPot(vessel, fillHeightMm, bottomLayerMm, mix, ageYears),
+    pot,
+    fillHeightMm,
+    guessedShape: guessed,
+  };
 }
 
 /** Fill line that leaves room for one watering of this mix in this pot. Two rounds: the share of water depends on the fill a little. */
@@ -86,6 +136,34 @@ function fillLine(vessel: Vessel, mix: Mix, bottomLayerMm: number) {
   return level;
 }
 
+/** Suction at which leaves droop, cm: dry enough to be the lightest state of a living tree (L). */
+export const DROOPING_SUCTION_CM = 1000;
+
+/** A decomposable pot as the ball it becomes: outside measures up to the mix in it, and how far its rim stands above that. */
+function wholePot(pot: Pot, fillHeightMm: number): { ball: Ball; rimAboveMm: number } {
+  const { vessel } = vesselOf(pot);
+  const brim = brimHeightMm(vessel);
+  const wall = vessel.wallMm ?? usualWallMm(wallOf(pot), widthAtMm(vessel, brim));
+  const grown = (atMm: number) => widthAtMm(vessel, atMm) + 2 * wall;
+  return {
+    ball: { topWidthMm: grown(fillHeightMm), baseWidthMm: grown(0), heightMm: fillHeightMm + (vessel.floorMm ?? wall) },
+    rimAboveMm: brim - fillHeightMm,
+  };
+}
+
+/** The ball as it will be set: as found, less what comes off the top, after the correction. */
+function ballToSet(current: CurrentBall, choice: PottingChoice) {
+  const set = choice.set ?? { as: "ball" };
+  const whole = set.as === "whole-pot" && current.pot ? wholePot(current.pot, current.fillHeightMm) : null;
+  const found = whole?.ball ?? (set.as === "measured" ? set.ball : current.ball);
+  const takenOff = Math.min(choice.takenOffMm ?? 0, found.heightMm / 2);
+  const lowered = takenOff > 0 ? { ...found, heightMm: found.heightMm - takenOff } : found;
+  const corrected = whole
+    ? { ball: lowered, retainedShare: 1, depthMm: null }
+    : correctBall(lowered, choice.correction);
+  return { ...corrected, takenOff, rimAboveMm: whole ? whole.rimAboveMm + takenOff : undefined };
+}
+
 /** Everything the bench needs to know before the tree is out of its pot. */
 export function planPotting(
   replayed: PottedNow,
@@ -94,40 +172,56 @@ export function planPotting(
   choice: PottingChoice,
 ): PottingPlan | null {
   const current = currentBall(replayed, ageYears);
-  if (!current) return null;
+  const set = choice.set ?? { as: "ball" };
+  if (!current && (set.as === "ball" || set.as === "whole-pot")) return null;
+  const found: CurrentBall = current ?? { ...NO_BALL, ball: set.as === "measured" ? set.ball : NO_BALL.ball };
   const { vessel, guessed } = vesselOf(choice.pot);
-  const corrected = correctBall(current.ball, choice.correction);
+  const { ball, retainedShare, depthMm, takenOff, rimAboveMm } = ballToSet(found, choice);
   const level = fillLine(vessel, choice.mix, choice.bottomLayerMm);
-  const setting = settingPlan({
+  const levels = {
     vessel,
-    ball: corrected.ball,
     fillHeightMm: level.fillHeightMm,
     crownMm: choice.crownMm,
     bottomLayerMm: choice.bottomLayerMm,
-  });
-  const water = mixInPot(choice.mix, vessel, level.fillHeightMm, choice.bottomLayerMm);
+  };
+  const union = choice.unionMm ?? null;
+  const bare = set.as === "bare-root" ? bareRootPlan({ ...levels, roots: { ...set.roots, unionMm: union } }) : null;
+  const texture = bare ? null : textureJump(replayed.mix, choice.mix);
+  const setting = bare
+    ? settingOfBare(bare)
+    : settingPlan({
+        ...levels,
+        ball,
+        offAxisMm: choice.offAxisMm,
+        tiltDeg: choice.tiltDeg,
+        flareBelowMm: Math.max(0, (choice.flareDepthMm ?? 0) - takenOff),
+        unionMm: union === null ? null : union + takenOff,
+        texture,
+        rimAboveMm,
+      });
+  const mixAge = choice.mixAgeYears ?? 0;
+  const water = mixInPot(choice.mix, vessel, level.fillHeightMm, choice.bottomLayerMm, mixAge);
   const oldMix = replayed.mix ?? UNKNOWN_MIX;
-  const oldWet = mixInPot(
-    oldMix,
-    vessel,
-    level.fillHeightMm,
-    choice.bottomLayerMm,
-    replayed.mix ? ageYears : 0,
-  ).wetKgPerL;
-  const bottomL = volumeL(vessel, choice.bottomLayerMm);
+  const oldAge = replayed.mix ? ageYears : 0;
+  const oldWet = mixInPot(oldMix, vessel, level.fillHeightMm, choice.bottomLayerMm, oldAge).wetKgPerL;
+  const bottomKg = volumeL(vessel, choice.bottomLayerMm) * GRAVEL_KG_PER_L;
   const soil = setting.ballL * oldWet + setting.settledMixL * water.wetKgPerL;
+  const drooping = (mix: Mix, age: number) => dryKgPerL(mix) + waterContent(mix, DROOPING_SUCTION_CM, age);
+  const drySoil = setting.ballL * drooping(oldMix, oldAge) + setting.settledMixL * drooping(choice.mix, mixAge);
   const pot = likelyPotMassKg(vessel);
   const measuredTree = tree.trunkMm !== null && tree.heightM !== null;
   const treeKg = measuredTree ? treeMassKg(tree.trunkMm!, tree.heightM!) : TREE_SHARE * soil;
-  const total = soil + pot.massKg + treeKg + bottomL * GRAVEL_KG_PER_L;
+  const total = soil + pot.massKg + treeKg + bottomKg;
   const top = areaAtM2(vessel, level.fillHeightMm) * 1e3;
   return {
     vessel,
-    guessedShape: guessed || current.guessedShape,
-    ball: corrected.ball,
-    ballBefore: current.ball,
-    retainedShare: choice.retainedShare ?? corrected.retainedShare,
-    shaveDepthMm: corrected.depthMm,
+    guessedShape: guessed || found.guessedShape,
+    ball,
+    ballBefore: found.ball,
+    bare,
+    texture,
+    retainedShare: choice.retainedShare ?? retainedShare,
+    shaveDepthMm: depthMm,
     fillHeightMm: level.fillHeightMm,
     freeboardMm: level.freeboardMm,
     looseFillHeightMm: Math.min(
@@ -142,12 +236,39 @@ export function planPotting(
       pot: pot.massKg,
       soil,
       tree: treeKg,
-      bottomLayer: bottomL * GRAVEL_KG_PER_L,
+      bottomLayer: bottomKg,
       guessed: !measuredTree || pot.basis === "guess",
     },
+    dryMassKg: total - soil + drySoil,
     lift: liftAdvice(total),
     bottomLayerMm: choice.bottomLayerMm,
     crownMm: choice.crownMm,
+  };
+}
+
+/** Nothing is known of the pot it stands in: what is measured at the bench has to do. */
+const NO_BALL: CurrentBall = {
+  ball: { topWidthMm: 100, baseWidthMm: 100, heightMm: 100 },
+  pot: null,
+  fillHeightMm: 100,
+  guessedShape: false,
+};
+
+function settingOfBare(bare: BareRootPlan): PottingPlan["setting"] {
+  const { baseLayerMm, settledMixL, looseMixL, sideGapTopMm, warnings } = bare;
+  return {
+    baseLayerMm,
+    looseBaseLayerMm: baseLayerMm * (looseMixL / Math.max(settledMixL, 1e-9)),
+    trimMm: 0,
+    ballL: 0,
+    settledMixL,
+    looseMixL,
+    sideGapTopMm,
+    endGapTopMm: sideGapTopMm,
+    smallestGapMm: sideGapTopMm,
+    shiftMm: 0,
+    tiltWedgeMm: 0,
+    warnings,
   };
 }
 
@@ -155,12 +276,10 @@ export type PottingFault =
   | { code: "ball-too-wide"; ballMm: number; potMm: number; shaveMm: number }
   | { code: "ball-too-tall"; trimMm: number; trimShare: number };
 
-/** A ball may lose this share of its height at the base without a deeper correction. */
-export const MOST_TRIM_SHARE = 0.15;
-
 /** Why this ball cannot stand in this pot; null when it can. */
 export function pottingFault(plan: PottingPlan): PottingFault | null {
   const { setting, ball } = plan;
+  if (plan.bare) return null;
   if (setting.sideGapTopMm < 0) {
     const potMm = ball.topWidthMm + 2 * setting.sideGapTopMm;
     return { code: "ball-too-wide", ballMm: ball.topWidthMm, potMm, shaveMm: 15 - setting.sideGapTopMm };

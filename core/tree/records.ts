@@ -42,6 +42,11 @@ export interface LotRecord {
   pot: Pot;
   /** Sound where nobody has said otherwise. */
   condition?: PotCondition;
+  price?: number | null;
+  /** More of them can be bought. */
+  toBuy?: boolean;
+  /** Where the free ones stand. */
+  placeId?: string | null;
 }
 
 /** What a collection's screens are computed from. */

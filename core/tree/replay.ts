@@ -60,6 +60,12 @@ export interface Replayed {
   disturbedOn: DayNumber | null;
   mix: Mix | null;
   mixName: string | null;
+  /** Age of the mix when it was filled in: reclaimed mix starts older. */
+  mixStartAgeYears: number;
+  /** Months the mix feeds, as its recipe says. */
+  fedMonths: number | null;
+  /** Wet mass of the whole pot by a scale, right after the potting. */
+  weighedKg: number | null;
   fillHeightMm: number | null;
   bottomLayerMm: number;
   arrivedOn: DayNumber;
@@ -67,6 +73,12 @@ export interface Replayed {
   /** Probability, before it was seen, of the last grade of fill: small = surprising. */
   lastCheckEvidence: number | null;
 }
+
+/** Years since the tree was last potted; a pot nobody remembers filling is taken as two years old. */
+export function yearsInPot(replayed: Pick<Replayed, "pottedOn">, on: DayNumber): number {
+  return replayed.pottedOn === null ? UNKNOWN_YEARS : (on - replayed.pottedOn) / 365.25;
+}
+const UNKNOWN_YEARS = 2;
 
 function warmthSdOf(track: WarmthTrack, set: RootWarmthSet, when: Happened): number {
   if (when.from === when.to) return 0;
@@ -146,6 +158,9 @@ function apply(
         disturbedOn: payload.form === "bare-root" ? day : pottedOn,
         mix: null,
         mixName: null,
+        mixStartAgeYears: 0,
+        fedMonths: null,
+        weighedKg: null,
         fillHeightMm: fillHeightOf(pot, depth),
         bottomLayerMm: 0,
         arrivedOn: day,
@@ -164,7 +179,9 @@ function apply(
       const ageYears = state.pottedOn === null ? 0 : (day - state.pottedOn) / 365.25;
       const slumped = state.mix ? volumeLeft(state.mix, ageYears) : 1;
       const from = state.volumeL.p50 * slumped;
-      const to = mixAfter(payload.mixL, pot, state.volumeL.p50);
+      const to = payload.measured?.includes("litres")
+        ? countedMix(payload.mixL!)
+        : mixAfter(payload.mixL, pot, state.volumeL.p50);
       // Back into the same pot nobody measured: whatever its size, it has not changed.
       const samePot = event.potLotId !== null && event.potLotId === state.lotId && pot?.known !== "measured";
       moveBelief(state.belief, {
@@ -185,6 +202,9 @@ function apply(
       state.disturbedOn = day;
       state.mix = mix;
       state.mixName = payload.mixName;
+      state.mixStartAgeYears = payload.mixAgeYears ?? 0;
+      state.fedMonths = payload.fedMonths ?? null;
+      state.weighedKg = payload.measured?.includes("mass") ? payload.wetMassKg : null;
       state.fillHeightMm = payload.fillHeightMm;
       state.bottomLayerMm = payload.bottomLayerMm;
       return state;
@@ -209,6 +229,13 @@ function apply(
       state.fillHeightMm = fillHeightOf(state.pot, payload.depthToMixMm);
       return state;
     }
+    case "identified": {
+      // The same pot under a name of its own: nothing happened to the roots.
+      if (!state) return null;
+      state.lotId = event.potLotId;
+      state.pot = pot ?? state.pot;
+      return state;
+    }
     case "joined": {
       if (!state) return null;
       joinPot(state, event.potLotId, pot, payload, day);
@@ -218,6 +245,11 @@ function apply(
       // Notes, photographs, names, endings: nothing that changes roots.
       return state;
   }
+}
+
+/** Litres counted into the pot: what settles and what the ball brought leave a tenth open. */
+function countedMix(mixL: number): Estimate {
+  return { p10: 0.9 * mixL, p50: mixL, p90: 1.1 * mixL, basis: "measured" };
 }
 
 /** Mix in place after a potting: as measured, else what is known of the pot, else a wide step from the pot before. */
@@ -267,6 +299,9 @@ function joinPot(
     state.disturbedOn = day;
     state.mix = null;
     state.mixName = null;
+    state.mixStartAgeYears = 0;
+    state.fedMonths = null;
+    state.weighedKg = null;
     state.fillHeightMm = null;
     state.bottomLayerMm = 0;
   }

@@ -18,20 +18,31 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
     if (payload.kind === "measured") measure(payload, event, tree, lots);
     const lot = event.potLotId === null ? undefined : lots.get(event.potLotId);
     if (payload.kind === "conditioned" && lot) lots.set(lot.id, { ...lot, condition: payload.condition });
+    if (payload.kind === "lot-described" && lot) lots.set(lot.id, describeLot(lot, payload));
     if (!tree) continue;
     if (payload.kind === "described") describe(tree, payload);
     if (payload.kind === "arrived" && payload.count !== undefined) tree.count = payload.count;
     if (payload.kind === "split-from") tree.parentId = payload.parentId;
   }
   for (const event of raw.events) {
-    if (event.payload.kind !== "placed" || event.treeId === null) continue;
-    const tree = trees.get(event.treeId);
-    if (tree) tree.placeId = event.placeId ?? null;
+    if (event.payload.kind !== "placed") continue;
+    const placeId = event.placeId ?? null;
+    const tree = event.treeId === null ? undefined : trees.get(event.treeId);
+    const lot = event.treeId !== null || event.potLotId === null ? undefined : lots.get(event.potLotId);
+    if (tree) tree.placeId = placeId;
+    if (lot) lots.set(lot.id, { ...lot, placeId });
   }
   return { ...raw, trees: [...trees.values()], lots: [...lots.values()] };
 }
 
-const SPEAKS = new Set<EventPayload["kind"]>(["conditioned", "measured", "described", "arrived", "split-from"]);
+const SPEAKS = new Set<EventPayload["kind"]>([
+  "conditioned",
+  "lot-described",
+  "measured",
+  "described",
+  "arrived",
+  "split-from",
+]);
 
 function measure(
   payload: Of<"measured">,
@@ -43,6 +54,15 @@ function measure(
   if (lot && payload.pot) lots.set(lot.id, { ...lot, pot: payload.pot });
   if (tree && payload.trunkMm) tree.trunkMm = payload.trunkMm;
   if (tree && payload.heightM) tree.heightM = payload.heightM;
+}
+
+function describeLot(lot: LotRecord, { name, price, toBuy }: Of<"lot-described">): LotRecord {
+  return {
+    ...lot,
+    ...(name === undefined ? {} : { name }),
+    ...(price === undefined ? {} : { price }),
+    ...(toBuy === undefined ? {} : { toBuy }),
+  };
 }
 
 function describe(tree: TreeRecord, { changes }: Of<"described">): void {

@@ -18,7 +18,7 @@ import { WOOD_PHASES, woodStage, type WoodStage } from "../wood/index";
 import { ballInPot, usualFillHeightMm } from "./ball";
 import type { KindTracks, ReplayContext } from "./context";
 import type { LotRecord, TreeRecord } from "./records";
-import { replay, type Replayed } from "./replay";
+import { replay, type Replayed, yearsInPot } from "./replay";
 import { judge, SURPRISE_BELOW, type Verdict, type WindowState, windowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;
@@ -161,7 +161,7 @@ export function treeAt(
     due,
     dueBy: byCircling > 0.5 ? "circling" : "fill",
     isDue,
-    mixAgeYears: replayed.pottedOn === null ? null : (on - replayed.pottedOn) / 365.25,
+    mixAgeYears: replayed.pottedOn === null ? null : replayed.mixStartAgeYears + (on - replayed.pottedOn) / 365.25,
     wood,
     window,
     verdict,
@@ -191,13 +191,12 @@ function fitStore(
 ): PotFit[] {
   if (!replayed.pot) return [];
   const { vessel } = vesselOf(replayed.pot);
-  const ageYears = replayed.pottedOn === null ? 2 : (on - replayed.pottedOn) / 365.25;
   const ball = ballInPot(
     vessel,
     replayed.fillHeightMm ?? usualFillHeightMm(vessel),
     replayed.bottomLayerMm,
     replayed.mix,
-    ageYears,
+    yearsInPot(replayed, on),
   );
   const end = seasonEndAfter(context, on);
   return fitPots({

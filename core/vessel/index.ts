@@ -5,3 +5,6 @@ export * from "./mass";
 export * from "./nominal";
 export * from "./pot";
 export * from "./outside";
+export * from "./drain";
+export * from "./box";
+export * from "./sunk";

@@ -15,7 +15,7 @@ export const NOMINAL_SYSTEMS = ["container-class", "pint-bag", "litre-label"] as
 export type NominalSystem = (typeof NOMINAL_SYSTEMS)[number];
 
 const LITRES_PER_CUBIC_INCH = 0.016387064;
-const LITRES_PER_IMPERIAL_PINT = 0.56826125;
+export const LITRES_PER_IMPERIAL_PINT = 0.56826125;
 
 /**
  * Container classes of the American Standard for Nursery Stock (ANSI Z60.1), which states them in cubic inches.
@@ -35,7 +35,7 @@ const CLASS_CUBIC_INCHES: Record<string, { low: number; high: number; typicalL: 
 export const CONTAINER_CLASSES = Object.keys(CLASS_CUBIC_INCHES);
 
 /** Brim volume as a share of the label of pots sold by the litre: typical trade range, our reading. */
-const LITRE_LABEL = { low: 0.93, typical: 0.98, high: 1.05 };
+export const LITRE_LABEL = { low: 0.93, typical: 0.98, high: 1.05 };
 
 /** Mix at the fill line as a share of the brim, for pots known only by name. */
 export const MIX_SHARE_OF_BRIM = { low: 0.85, typical: 0.88, high: 0.91 };

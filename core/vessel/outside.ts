@@ -40,7 +40,7 @@ export function outerWidthMm(p: { shape: "round" | "square"; outerWidthMm?: numb
 }
 
 /** Usual wall and floor, mm, at 300 mm width: our judgement from handling pots (L); thicker with the size of the pot. */
-const USUAL_WALL_MM: Record<Wall, number> = {
+export const USUAL_WALL_MM: Record<Wall, number> = {
   "smooth-plastic": 2,
   glazed: 12,
   metal: 2,
@@ -58,11 +58,11 @@ const USUAL_WALL_MM: Record<Wall, number> = {
 const WALL_SD_SHARE = 0.35;
 const WALL_SD_MM = 1;
 /** A tape held against a rolled rim over leaves: sd of a width, of a height, of a girth, mm. */
-const WIDTH_SD_MM = 5;
-const HEIGHT_SD_MM = 7;
+export const WIDTH_SD_MM = 5;
+export const HEIGHT_SD_MM = 7;
 const GIRTH_SD_MM = 10;
 /** Foot against rim where nobody measured the foot. */
-const USUAL_TAPER = 0.8;
+export const USUAL_TAPER = 0.8;
 const TAPER_SD = 0.07;
 /** Walls that run straight down by nature. */
 const STRAIGHT: ReadonlySet<Wall> = new Set<Wall>(["fabric", "poly-bag", "timber-lined"]);

@@ -6,7 +6,7 @@ import { outsideVolume } from "./outside";
 import { brimHeightMm, typicalRoundVessel, volumeL } from "./vessel";
 
 /** Spread of "about n litres" (80 % band): our judgement. */
-const ABOUT_SPREAD = 0.2;
+export const ABOUT_SPREAD = 0.2;
 
 /** Brim volume with its honest range. */
 export function brimEstimate(pot: Pot): Estimate {
@@ -28,7 +28,7 @@ export function brimEstimate(pot: Pot): Estimate {
 }
 
 /** How exactly a finger finds the level of the mix under its topping: sd, mm. */
-const DEPTH_SD_MM = 7;
+export const DEPTH_SD_MM = 7;
 
 /**
  * Mix in place, litres. Without a depth from the rim to the mix: the usual share of the brim. With one: the geometry at that level,

@@ -8,7 +8,7 @@ import type { Wall } from "./walls";
  */
 
 /** Hoop stretch of a filled fabric cylinder: our judgement. */
-const FABRIC_STRETCH = 0.02;
+export const FABRIC_STRETCH = 0.02;
 const MM3_PER_L = 1e6;
 
 /** Height from the inner floor to the brim, mm. A filled gusseted bag stands L − G/2 high. */

@@ -11,6 +11,8 @@ import {
   type GrowersCalendar,
   indexRecords,
   type IndexedRecords,
+  type MixStores,
+  mixStoresOf,
   MODEL_VERSION,
   packContext,
   type ReplayContext,
@@ -44,6 +46,7 @@ export interface LoadedRecords {
   places: StoredPlace[];
   sources: WeatherSource[];
   calendar: GrowersCalendar;
+  stores: MixStores;
   away: DayStretch[];
 }
 
@@ -145,6 +148,7 @@ function digest(revision: number, rows: Rows, sources: WeatherSource[], without?
     places: (resolved.places ?? []) as StoredPlace[],
     sources: sources.filter(stands),
     calendar,
+    stores: mixStoresOf(resolved.events),
     away: awayStretches(calendar),
   };
 }

@@ -10,7 +10,17 @@ import { recordPastPotting, recordPotting } from "../potting/commands";
 import { recordRoots } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
-import { discardPots, setPotCondition, stockPots } from "../stores/commands";
+import {
+  addPots,
+  describeLot,
+  discardPots,
+  identifyPot,
+  measurePots,
+  movePots,
+  setPotCondition,
+  stockPots,
+} from "../stores/commands";
+import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "../stores/mix-commands";
 import { addTree, correctArrival, splitBatch } from "../trees/commands";
 import { importWeather } from "../weather/commands";
 import type { Command } from "./define";
@@ -37,6 +47,16 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     stockPots,
     discardPots,
     setPotCondition,
+    addPots,
+    describeLot,
+    movePots,
+    identifyPot,
+    measurePots,
+    setComponent,
+    setRecipe,
+    setOffer,
+    setProduct,
+    setReclaimed,
     addPlace,
     placeTrees,
     setPerson,

@@ -1,7 +1,7 @@
 import type { EventPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
-import { day, litres, millimetres, number, percent, type Units } from "@/ui/format";
+import { day, kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
 import {
   CAUSE_WORDS,
   CIRCLING_GRADES,
@@ -38,7 +38,15 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
     case "potted": {
       const kept = payload.retainedShare === null ? "" : `, ${percent(payload.retainedShare)} of roots kept`;
       const mix = payload.mixL === null ? payload.mixName : `${payload.mixName}, ${litres(payload.mixL, units)}`;
-      return `Potted into ${names.lot ?? "a pot nobody remembers"}, ${mix}; ${CORRECTION_WORDS[payload.correction].name.toLowerCase()}${kept}`;
+      const stands = [
+        payload.wetMassKg && payload.measured?.includes("mass") ? `weighed ${kilograms(payload.wetMassKg, units)}` : "",
+        payload.tiltDeg ? `leaning ${number(payload.tiltDeg)}°${payload.facing ? ` to ${payload.facing}` : ""}` : "",
+        payload.facing && !payload.tiltDeg ? `facing ${payload.facing}` : "",
+        payload.flareBelowMm ? `flare still ${millimetres(payload.flareBelowMm, units)} down` : "",
+      ]
+        .filter(Boolean)
+        .join(", ");
+      return `Potted into ${names.lot ?? "a pot nobody remembers"}, ${mix}; ${CORRECTION_WORDS[payload.correction].name.toLowerCase()}${kept}${stands === "" ? "" : `; ${stands}`}`;
     }
     case "roots-read": {
       if (payload.by === "feel")
@@ -61,7 +69,7 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
     case "described":
       return descriptionWords(payload.changes, tag);
     case "placed":
-      return `Carried to ${names.place ?? "another place"}`;
+      return `${names.lot ? `${names.lot} carried` : "Carried"} to ${names.place ?? "another place"}`;
     case "ended": {
       const n = payload.count > 1 ? `${number(payload.count)} plants ` : "";
       const cause = payload.cause && payload.cause !== "unknown" ? `: ${CAUSE_WORDS[payload.cause]}` : "";
@@ -84,6 +92,34 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return `${number(payload.count)} × ${names.lot ?? "pot"} thrown out`;
     case "conditioned":
       return `${names.lot ?? "Pot"}: ${CONDITION_WORDS[payload.condition]}`;
+    case "lot-described": {
+      const parts = [
+        payload.name === undefined ? "" : `now called ${payload.name}`,
+        payload.price === undefined
+          ? ""
+          : payload.price === null
+            ? "price unknown"
+            : `price ${number(payload.price, 2)}`,
+        payload.toBuy === undefined ? "" : payload.toBuy ? "more can be bought" : "not to be bought any more",
+      ];
+      return `${names.lot ?? "Pots"}: ${parts.filter(Boolean).join(", ")}`;
+    }
+    case "identified":
+      return `Its pot got a record of its own: ${names.lot ?? "a pot"}`;
+    case "component":
+      return `Component ${payload.own.name}${payload.gone ? " taken out of the library" : ""}`;
+    case "recipe":
+      return `Recipe ${payload.name}${payload.gone ? " taken out" : ""}`;
+    case "offer":
+      return payload.bags.length === 0
+        ? "Bags no longer on offer"
+        : `Bags on offer: ${payload.bags.map((b) => `${litres(b.litres, units)} at ${number(b.price, 2)}`).join(", ")}`;
+    case "product":
+      return `Product ${payload.product.name}${payload.gone ? " taken off the shelf" : ""}`;
+    case "reclaimed":
+      return `Reclaimed mix ${payload.stock.name}: ${payload.gone ? "cleared away" : litres(payload.stock.litres, units)}`;
+    case "reclaimed-used":
+      return `${litres(payload.litres, units)} of reclaimed mix used`;
     case "noted":
       return payload.text;
     case "withdrawn":

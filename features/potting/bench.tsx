@@ -3,35 +3,54 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
-import { READY_MIX_NAMES, READY_MIXES, type ReadyMixName } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import {
   type GrowersCalendar,
-  liftersOn,
   type LotRecord,
+  type MixChoice,
   planPotting,
   type PottedNow,
   type PottingChoice,
   pottingFault,
   type PottingPlan,
-  type PottingRange,
   pottingRange,
   type TreeState,
 } from "@/core/tree/index";
-import { brimHeightMm } from "@/core/vessel/index";
-import { kilograms, litres, millimetres, number, percent, readNumber, type Units } from "@/ui/format";
+import { brimHeightMm, wallOf, widthAtMm } from "@/core/vessel/index";
+import { litres, number, percent, readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { PotSection, type SectionDimension } from "@/ui/pot-section";
 import { loose, useCommand } from "../commands/use-command";
 import { windowReason } from "../sentences";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CORRECTION_WORDS, HAZARD_WORDS, LIFT_WORDS, MISFIT_WORDS, MIX_WORDS, WARNING_WORDS } from "../words";
+import { CORRECTION_WORDS } from "../words";
+import { Cautions } from "./cautions";
 import { faultWords } from "./fault-words";
+import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
+import { Numbers, PlanDrawing } from "./plan-view";
+import { PotChoice } from "./pot-choice";
+import { emptySetDraft, readSet } from "./set-draft";
+import { SetFields } from "./set-fields";
+import { Standing } from "./standing";
 
-const FIELDS = ["potLotId", "mix", "correction", "retainedShare", "crownMm", "bottomLayerMm", "on"];
+const FIELDS = [
+  "potLotId",
+  "mix",
+  "correction",
+  "retainedShare",
+  "crownMm",
+  "bottomLayerMm",
+  "on",
+  "set",
+  "offAxisMm",
+  "tiltDeg",
+  "facing",
+  "flareDepthMm",
+  "takenOffMm",
+  "unionMm",
+  "measured",
+];
 
 interface Props {
   tree: {
@@ -48,22 +67,25 @@ interface Props {
   state: TreeState;
   currentLot: LotRecord | null;
   store: StorePot[];
+  mixes: MixChoice[];
   calendar: GrowersCalendar;
 }
 
 /** One potting with its numbers in hand: base layer, side gap, fill line, litres, mass; "Potted" records it. */
-export function PottingBench({ tree, now, ageYears, state, currentLot, store, calendar }: Props) {
+export function PottingBench({ tree, now, ageYears, state, currentLot, store, mixes, calendar }: Props) {
   const router = useRouter();
   const { collectionId, revision, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-potting");
   const best = state.pots.find((p) => p.misfit === null) ?? null;
   const [lotId, setLotId] = useState<string | null>(best?.lotId ?? null);
-  const [mix, setMix] = useState<ReadyMixName>("compost-bark");
+  const [mixKey, setMixKey] = useState(mixes[0].key);
   const [correction, setCorrection] = useState<CorrectionName>(state.correction);
   const [kept, setKept] = useState("");
   const [crown, setCrown] = useState("10");
   const [bottom, setBottom] = useState("0");
+  const [setting, setSetting] = useState({ ...emptySetDraft, as: now.pot ? emptySetDraft.as : ("measured" as const) });
+  const [after, setAfter] = useState<MeasuredDraft>(noMeasures);
   const [doneOn, setDoneOn] = useState(today);
   const [problems, setProblems] = useState<Record<string, string>>({});
 
@@ -75,29 +97,32 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
         : null),
     [store, lotId, currentLot],
   );
-  const numbers = {
-    crownMm: readNumber(crown, "mm"),
-    bottomLayerMm: readNumber(bottom, "mm"),
-    keptPercent: kept.trim() === "" ? null : readNumber(kept),
-  };
-  const { crownMm, bottomLayerMm, keptPercent } = numbers;
+  const mix = mixes.find((m) => m.key === mixKey) ?? mixes[0];
+  const crownMm = readNumber(crown, "mm");
+  const bottomLayerMm = readNumber(bottom, "mm");
+  const keptPercent = kept.trim() === "" ? null : readNumber(kept);
+  const set = useMemo(() => readSet(setting), [setting]);
   const choice = useMemo((): PottingChoice | null => {
-    if (!chosen || !(crownMm >= 0) || !(bottomLayerMm >= 0) || bottomLayerMm > brimHeightMmOf(chosen) / 2) return null;
+    if (!chosen || !set.read || !(crownMm >= 0) || !(bottomLayerMm >= 0)) return null;
+    if (bottomLayerMm > brimHeightMmOf(chosen) / 2) return null;
     return {
       pot: chosen.pot,
-      mix: READY_MIXES[mix],
+      mix: mix.mix,
+      mixAgeYears: mix.ageYears,
       correction,
       retainedShare: keptPercent === null || !(keptPercent > 0) ? null : keptPercent / 100,
       crownMm,
       bottomLayerMm,
+      ...set.read,
     };
-  }, [chosen, mix, correction, keptPercent, crownMm, bottomLayerMm]);
+  }, [chosen, mix, correction, keptPercent, crownMm, bottomLayerMm, set]);
   const plan = useMemo(() => choice && planPotting(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const range = useMemo(() => choice && pottingRange(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const misfit = plan ? pottingFault(plan) : null;
 
   const submit = async () => {
-    const wrong: Record<string, string> = {};
+    const measured = readMeasured(after);
+    const wrong: Record<string, string> = { ...set.problems, ...measured.problems };
     if (!lotId) wrong.potLotId = "Choose a pot.";
     if (!(crownMm >= 0)) wrong.crownMm = "A number of millimetres, 0 or more.";
     if (!(bottomLayerMm >= 0)) wrong.bottomLayerMm = "A number of millimetres, 0 or more.";
@@ -111,11 +136,13 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
       treeId: tree.id,
       on: doneOn,
       potLotId: lotId,
-      mix,
+      mix: mix.key,
       correction,
       retainedShare: keptPercent === null ? null : keptPercent / 100,
       crownMm,
       bottomLayerMm,
+      ...set.read,
+      measured: measured.values,
     });
     if (!done) return;
     tell({ text: `${tree.tag} is potted. Soak it twice; shade for some days.`, entryId: done.entryId });
@@ -140,9 +167,11 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
       <div className="mt-3 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
         <div className="lg:sticky lg:top-2 lg:self-start">
           {plan && chosen ? (
-            <PlanDrawing plan={plan} name={chosen.name} tag={tree.tag} state={state} />
+            <PlanDrawing plan={plan} name={chosen.name} tag={tree.tag} state={state} tiltDeg={set.read?.tiltDeg ?? 0} />
           ) : (
-            <p className="py-10">Choose a pot: its section appears here.</p>
+            <p className="py-10">
+              {chosen ? "Measure what is set: its section appears here." : "Choose a pot: its section appears here."}
+            </p>
           )}
         </div>
         <Form className="space-y-5" onSubmit={submit}>
@@ -156,12 +185,19 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
             onChoose={setLotId}
             fault={fault("potLotId")}
           />
+          <SetFields
+            draft={setting}
+            onChange={setSetting}
+            fault={fault}
+            decomposes={now.pot !== null && wallOf(now.pot) === "fibre"}
+            knownPot={now.pot !== null}
+          />
           <div className="grid gap-4 sm:grid-cols-2">
             <SelectField
               label="Mix"
-              value={mix}
-              onChange={setMix}
-              options={READY_MIX_NAMES.map((m) => [m, MIX_WORDS[m]] as const)}
+              value={mix.key}
+              onChange={setMixKey}
+              options={mixes.map((m) => [m.key, mixLabel(m, litres(m.leftL ?? 0, units))] as const)}
               hint={
                 plan
                   ? `in this pot: ${percent(plan.water.airFraction)} air, ${percent(plan.water.waterFraction)} water after draining`
@@ -220,6 +256,24 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
             />
           </div>
           <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />
+          {plan && (
+            <details>
+              <summary className="min-h-11 cursor-pointer font-medium">In wind, and how it is carried</summary>
+              <Standing
+                facts={{
+                  wetKg: plan.wetMassKg.total,
+                  dryKg: plan.dryMassKg,
+                  guessed: plan.wetMassKg.guessed,
+                  potHeightMm: brimHeightMm(plan.vessel),
+                  baseWidthMm: widthAtMm(plan.vessel, 0),
+                  heightM: tree.heightM,
+                  inLeaf: state.wood.stage !== "dormant" && state.wood.stage !== "swelling",
+                  people: calendar,
+                }}
+              />
+            </details>
+          )}
+          <MeasuredAfter draft={after} onChange={setAfter} fault={fault} plan={plan} />
           <FormFaults faults={loose(failure, FIELDS)} />
           <button
             type="submit"
@@ -234,6 +288,10 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, ca
   );
 }
 
+function mixLabel(m: MixChoice, left: string): string {
+  return m.from === "reclaimed" ? `${m.name}: reclaimed, ${number(m.ageYears, 1)} years old, ${left} left` : m.name;
+}
+
 function brimHeightMmOf(pot: StorePot): number {
   return pot.pot.known === "measured" ? brimHeightMm(pot.pot.vessel) : 2000;
 }
@@ -241,233 +299,4 @@ function brimHeightMmOf(pot: StorePot): number {
 function correctionHint(correction: CorrectionName, plan: PottingPlan | null): string {
   const depth = plan?.shaveDepthMm ? `, ${Math.round(plan.shaveDepthMm)} mm a side` : "";
   return `${CORRECTION_WORDS[correction].what}${depth}${plan ? `; keeps ${percent(plan.retainedShare)} of the roots` : ""}`;
-}
-
-function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRange | null }) {
-  const { units } = useAsOf();
-  const items: [string, string, string][] = [
-    [
-      "Base layer, loose",
-      millimetres(plan.setting.looseBaseLayerMm, units),
-      `settles to ${millimetres(plan.setting.baseLayerMm, units)}`,
-    ],
-    ["Gap at the side", millimetres(Math.max(0, plan.setting.sideGapTopMm), units), "at the fill line"],
-    ["Rim left empty", millimetres(plan.freeboardMm, units), "holds one watering"],
-    [
-      "New mix, loose",
-      litres(plan.setting.looseMixL, units),
-      range
-        ? `${litres(range.looseMixL[0], units)} to ${litres(range.looseMixL[1], units)}: a pot not measured`
-        : `settles to ${litres(plan.setting.settledMixL, units)}`,
-    ],
-    [
-      "Wet, all told",
-      kilograms(plan.wetMassKg.total, units),
-      range && kilograms(range.wetMassKg[0], units) !== kilograms(range.wetMassKg[1], units)
-        ? `${kilograms(range.wetMassKg[0], units)} to ${kilograms(range.wetMassKg[1], units)}`
-        : plan.wetMassKg.guessed
-          ? "partly guessed"
-          : "computed",
-    ],
-  ];
-  return (
-    <dl className="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-3 xl:grid-cols-5" data-testid="numbers">
-      {items.map(([what, value, more]) => (
-        <div key={what}>
-          <dt className="text-sm">{what}</dt>
-          <dd className="font-serif text-[2rem] leading-tight font-semibold whitespace-nowrap">{value}</dd>
-          <dd className="text-xs">{more}</dd>
-        </div>
-      ))}
-    </dl>
-  );
-}
-
-function PlanDrawing({ plan, name, tag, state }: { plan: PottingPlan; name: string; tag: string; state: TreeState }) {
-  const { units } = useAsOf();
-  const standsAtMm = plan.bottomLayerMm + plan.setting.baseLayerMm;
-  const dimensions: SectionDimension[] = [
-    {
-      side: "left",
-      fromMm: plan.fillHeightMm,
-      toMm: brimHeightMm(plan.vessel),
-      label: millimetres(plan.freeboardMm, units),
-    },
-    { side: "left", fromMm: 0, toMm: plan.fillHeightMm, label: millimetres(plan.fillHeightMm, units) },
-    {
-      side: "right",
-      fromMm: plan.bottomLayerMm,
-      toMm: standsAtMm,
-      label: millimetres(plan.setting.baseLayerMm, units),
-    },
-  ];
-  if (plan.bottomLayerMm > 0)
-    dimensions.push({
-      side: "right",
-      fromMm: 0,
-      toMm: plan.bottomLayerMm,
-      label: `gravel ${millimetres(plan.bottomLayerMm, units)}`,
-    });
-  return (
-    <PotSection
-      vessel={plan.vessel}
-      guessed={plan.guessedShape}
-      fillHeightMm={plan.fillHeightMm}
-      looseFillHeightMm={plan.looseFillHeightMm}
-      bottomLayerMm={plan.bottomLayerMm}
-      ball={{ ...plan.ball, heightMm: Math.max(10, plan.ball.heightMm - plan.setting.trimMm), standsAtMm }}
-      fill={state.fill.p50}
-      circling={state.circling.p50}
-      dimensions={dimensions}
-      widthPx={480}
-      heightPx={420}
-      units={units}
-      seed={7}
-      title={`${tag} in ${name}`}
-      description={`Base layer ${millimetres(plan.setting.baseLayerMm, units)}, ball ${millimetres(plan.ball.heightMm, units)} tall, fill line ${millimetres(plan.fillHeightMm, units)} above the floor, ${millimetres(plan.freeboardMm, units)} of rim left empty, ${millimetres(plan.setting.sideGapTopMm, units)} gap at each side. Loose fill stands a little higher today than after two soaks.`}
-    />
-  );
-}
-
-function PotChoice({
-  store,
-  state,
-  currentLot,
-  chosen,
-  onChoose,
-  fault,
-}: {
-  store: StorePot[];
-  state: TreeState;
-  currentLot: LotRecord | null;
-  chosen: string | null;
-  onChoose: (id: string) => void;
-  fault?: string;
-}) {
-  const { collectionId, units } = useAsOf();
-  const [all, setAll] = useState(false);
-  const rows = state.pots
-    .map((fit) => ({ fit, pot: store.find((p) => p.lotId === fit.lotId) }))
-    .filter((r) => r.pot !== undefined);
-  const fitting = rows.filter((r) => r.fit.misfit === null);
-  const shown = all ? rows : fitting;
-  return (
-    <fieldset>
-      <legend className="font-medium">Pot</legend>
-      {rows.length === 0 && (
-        <p>
-          The store is empty.{" "}
-          <Link className="link" href={`/c/${collectionId}/stores`}>
-            Put pots in store
-          </Link>
-        </p>
-      )}
-      {rows.length > 0 && fitting.length === 0 && (
-        <p className="text-warning font-semibold">Nothing in store fits well.</p>
-      )}
-      <div className="mt-1 grid gap-2 sm:grid-cols-2">
-        {shown.map(({ fit, pot }) => (
-          <label
-            key={fit.lotId}
-            className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen === fit.lotId ? "border-primary bg-base-200" : "border-base-300"}`}
-          >
-            <input
-              type="radio"
-              name="pot"
-              className="radio radio-sm"
-              checked={chosen === fit.lotId}
-              onChange={() => onChoose(fit.lotId)}
-            />
-            <span className="leading-tight">
-              <b>{pot!.name}</b> <span className="text-sm">{number(pot!.free)} free</span>
-              <span className="block text-sm">
-                {fit.misfit
-                  ? MISFIT_WORDS[fit.misfit]
-                  : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
-              </span>
-            </span>
-          </label>
-        ))}
-        {all && currentLot && (
-          <label
-            className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen === currentLot.id ? "border-primary bg-base-200" : "border-base-300"}`}
-          >
-            <input
-              type="radio"
-              name="pot"
-              className="radio radio-sm"
-              checked={chosen === currentLot.id}
-              onChange={() => onChoose(currentLot.id)}
-            />
-            <span className="leading-tight">
-              <b>The same pot again</b>
-              <span className="block text-sm">
-                {currentLot.name}, {litres(state.volumeL.p50, units)}: after root pruning
-              </span>
-            </span>
-          </label>
-        )}
-      </div>
-      {!all && (
-        <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
-          Show the others, with the reason
-        </button>
-      )}
-      {fault && (
-        <p role="alert" className="text-error mt-1 font-semibold">
-          {fault}
-        </p>
-      )}
-    </fieldset>
-  );
-}
-
-/** Cautions stand where the hazard is, short, and cannot be dismissed. */
-/** Who of the people on record can lift this today, each within the own limit. */
-function lifterWords(calendar: GrowersCalendar, today: string, massKg: number, units: Units): string {
-  const { alone, pair, present } = liftersOn(calendar, toDay(today), massKg);
-  if (present === 0) return "Nobody is there today, as the days of your people stand.";
-  if (alone) return `Within the limit of ${alone.name} (${kilograms(alone.liftKg, units)} alone).`;
-  if (pair)
-    return `Above everybody's own limit: ${pair[0].name} and ${pair[1].name} together, who as a team manage two thirds of both limits on level ground.`;
-  return "More than anybody who is there today may lift, alone or by two: sack truck, ramp or hoist, or another day.";
-}
-
-function Cautions({
-  plan,
-  hazards,
-  calendar,
-}: {
-  plan: PottingPlan | null;
-  hazards: string[];
-  calendar: GrowersCalendar;
-}) {
-  const { units, today } = useAsOf();
-  return (
-    <div className="border-warning rounded-box space-y-1 border-2 bg-[#fffaf0] p-3 text-sm">
-      {plan && (
-        <p className="text-base font-semibold" data-testid="lifting">
-          {kilograms(plan.wetMassKg.total, units)} wet. {LIFT_WORDS[plan.lift]}
-        </p>
-      )}
-      {plan && calendar.people.length > 0 && (
-        <p data-testid="lifters">{lifterWords(calendar, today, plan.wetMassKg.total, units)}</p>
-      )}
-      {plan?.setting.warnings.map((w) => (
-        <p key={w.code}>
-          {w.code === "ball-too-tall"
-            ? `${WARNING_WORDS[w.code]} (${millimetres(plan.setting.trimMm, units)})`
-            : WARNING_WORDS[w.code]}
-        </p>
-      ))}
-      {hazards.map((h) => (
-        <p key={h}>{HAZARD_WORDS[h]}</p>
-      ))}
-      <p>
-        Gloves. Open bags of mix away from the face and damp the mix: its dust can carry germs. Cut away from the body;
-        clean blades between trees.
-      </p>
-      <p>Lifting limits follow general guidance; your local rules and your own back come first.</p>
-    </div>
-  );
 }

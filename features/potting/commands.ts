@@ -2,25 +2,44 @@ import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { happened, isoDate, type LoggedEvent } from "@/core/event/index";
-import { READY_MIX_NAMES, READY_MIXES } from "@/core/mix/index";
+import { READY_MIX_NAMES, SETTLE_FRACTION } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
-import { plantsOn, planPotting, pottingFault, replay, storeAt } from "@/core/tree/index";
+import { ballSchema, bareRootSchema } from "@/core/setting/index";
+import {
+  type LotRecord,
+  mixChoices,
+  plantsOn,
+  planPotting,
+  pottingFault,
+  replay,
+  storeAt,
+  yearsInPot,
+} from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
-import { potSchema } from "@/core/vessel/index";
+import { brimHeightMm, potSchema, wallOf } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { loadSite } from "../collection/load";
 import { arrivalOf, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, envelope, type NewEvent, refuse } from "../commands/define";
 import { leavePot } from "../identity/commands";
 import { UNKNOWN_POTTING } from "../trees/arrive";
+import { mixName } from "../stores/mix-words";
 import { MIX_WORDS, potName } from "../words";
 import { faultWords } from "./fault-words";
+
+const whatIsSet = z.discriminatedUnion("as", [
+  z.object({ as: z.literal("ball") }),
+  z.object({ as: z.literal("measured"), ball: ballSchema }),
+  z.object({ as: z.literal("bare-root"), roots: bareRootSchema }),
+  z.object({ as: z.literal("whole-pot") }),
+]);
 
 const input = envelope.extend({
   treeId: z.uuid(),
   on: isoDate,
   potLotId: z.uuid({ error: "Choose a pot." }),
-  mix: z.enum(READY_MIX_NAMES, { error: "Choose a mix." }),
+  /** A ready mix by name, `recipe:<id>` or `reclaimed:<id>`. */
+  mix: z.string({ error: "Choose a mix." }).min(1, { error: "Choose a mix." }).max(60),
   correction: z.enum(CORRECTION_NAMES),
   retainedShare: z
     .number()
@@ -32,7 +51,28 @@ const input = envelope.extend({
     .min(0, { error: "0 mm or more." })
     .max(80, { error: "At most 80 mm proud: more leaves roots in the air." }),
   bottomLayerMm: z.number().min(0, { error: "0 mm or more." }).max(400),
+  set: whatIsSet.default({ as: "ball" }),
+  offAxisMm: z.number().min(-500).max(500, { error: "At most 500 mm." }).default(0),
+  tiltDeg: z
+    .number()
+    .min(0, { error: "0 to 45 degrees from upright." })
+    .max(45, { error: "0 to 45 degrees from upright." })
+    .default(0),
+  facing: z.string().trim().max(60, { error: "At most 60 characters." }).default(""),
+  flareDepthMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
+  takenOffMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
+  unionMm: z.number().min(0, { error: "0 mm or more." }).max(2000).nullable().default(null),
+  /** What was measured once the tree stood: it counts instead of the plan. */
+  measured: z
+    .object({
+      rimMm: z.number().min(0, { error: "0 mm or more." }).max(2000).nullable(),
+      looseMixL: z.number().positive({ error: "More than 0 L." }).max(20_000).nullable(),
+      wetKg: z.number().positive({ error: "More than 0 kg." }).max(50_000).nullable(),
+    })
+    .default({ rimMm: null, looseMixL: null, wetKg: null }),
 });
+
+const wallOfLot = (lot: LotRecord | undefined) => (lot ? wallOf(lot.pot) : null);
 
 /** Free pots of a lot on a day's store; a tree that goes back into its own pot needs none. */
 function freePots(context: CommandContext, lotId: string): number {
@@ -67,38 +107,90 @@ export const recordPotting = command({
           : `This record stands for ${plants} plants, but only ${free} of these pots are free.`,
       );
     }
-    const ageYears = state.pottedOn === null ? 2 : (on - state.pottedOn) / 365.25;
-    const plan = planPotting(state, ageYears, tree, {
+    const choice = mixChoices(context.loaded.stores, on).find((m) => m.key === v.mix);
+    if (!choice) refuse("mix", "This mix is not at hand any more. Choose another.");
+    if (lot.condition === "cracked" && !returns)
+      refuse("potLotId", "This pot is cracked: it would break with the ball in it. Choose another.");
+    if (v.set.as === "whole-pot" && wallOfLot(indexed.lots.get(state.lotId ?? "")) !== "fibre")
+      refuse("set", "Only a pot that rots in the mix is planted whole: pressed fibre or dung.");
+    const plan = planPotting(state, yearsInPot(state, on), tree, {
       pot: lot.pot,
-      mix: READY_MIXES[v.mix],
+      mix: choice.mix,
+      mixAgeYears: choice.ageYears,
       correction: v.correction,
       retainedShare: v.retainedShare,
       crownMm: v.crownMm,
       bottomLayerMm: v.bottomLayerMm,
+      set: v.set,
+      offAxisMm: v.offAxisMm,
+      tiltDeg: v.tiltDeg,
+      flareDepthMm: v.flareDepthMm,
+      takenOffMm: v.takenOffMm,
+      unionMm: v.unionMm,
     });
-    if (!plan) refuse("treeId", "Nobody has said which pot this tree stands in: record that first.");
+    if (!plan)
+      refuse("treeId", "Nobody has said which pot this tree stands in: record that first, or measure its ball.");
     if (v.bottomLayerMm > plan.fillHeightMm / 2)
       refuse("bottomLayerMm", "A bottom layer of more than half the pot leaves too little room for roots.");
+    if (v.takenOffMm > v.flareDepthMm)
+      refuse("takenOffMm", "Taking off more than lies above the flare would bare the roots.");
+    const brim = brimHeightMm(plan.vessel);
+    const { rimMm, looseMixL, wetKg } = v.measured;
+    if (rimMm !== null && rimMm > 0.7 * brim)
+      refuse(
+        "measured.rimMm",
+        `The pot is only about ${Math.round(brim)} mm deep inside: so little mix is no potting.`,
+      );
+    if (wetKg !== null && (wetKg > 4 * plan.wetMassKg.total || wetKg < plan.wetMassKg.total / 6))
+      refuse(
+        "measured.wetKg",
+        `About ${Math.round(plan.wetMassKg.total)} kg were expected. Check the scale, or leave it empty.`,
+      );
     const fault = pottingFault(plan);
     if (fault) refuse("potLotId", faultWords(fault));
+    // Counted litres settle like all fill; what they leave of the pot is known, whatever the pot is called.
+    const countedL = looseMixL === null ? null : plan.setting.ballL + looseMixL * (1 - SETTLE_FRACTION);
+    const exact = lot.pot.known === "measured";
+    const measured = [
+      ...(rimMm === null ? [] : ["fill" as const]),
+      ...(looseMixL === null ? [] : ["litres" as const]),
+      ...(wetKg === null ? [] : ["mass" as const]),
+    ];
+    const about = { treeId: tree.id, potLotId: lot.id };
     context.record(
       happening(
         {
           kind: "potted",
           correction: v.correction,
           retainedShare: v.retainedShare ?? (plan.shaveDepthMm === null ? null : plan.retainedShare),
-          mix: v.mix,
-          mixName: MIX_WORDS[v.mix],
+          mix: choice.ready ?? choice.mix,
+          mixName: mixName(choice),
           // In a pot nobody measured the plan's litres are a guess: its range must travel on.
-          mixL: lot.pot.known === "measured" ? plan.mixL : null,
-          fillHeightMm: lot.pot.known === "measured" ? plan.fillHeightMm : null,
+          mixL: countedL ?? (exact ? plan.mixL : null),
+          fillHeightMm: exact ? plan.fillHeightMm : null,
           bottomLayerMm: v.bottomLayerMm,
-          wetMassKg: plan.wetMassKg.total,
+          wetMassKg: wetKg ?? plan.wetMassKg.total,
+          ...(choice.ageYears > 0 ? { mixAgeYears: choice.ageYears } : {}),
+          ...(choice.feedsMonths === null ? {} : { fedMonths: choice.feedsMonths }),
+          ...(measured.length > 0 ? { measured } : {}),
+          ...(looseMixL === null ? {} : { looseMixL }),
+          ...(v.tiltDeg > 0 ? { tiltDeg: v.tiltDeg } : {}),
+          ...(v.facing === "" ? {} : { facing: v.facing }),
+          ...(plan.setting.shiftMm === 0 ? {} : { shiftMm: plan.setting.shiftMm }),
+          ...(v.flareDepthMm > v.takenOffMm ? { flareBelowMm: v.flareDepthMm - v.takenOffMm } : {}),
         },
         v.on,
-        { treeId: tree.id, potLotId: lot.id },
+        about,
       ),
     );
+    if (rimMm !== null) context.record(happening({ kind: "measured", pot: null, depthToMixMm: rimMm }, v.on, about));
+    if (choice.from === "reclaimed") {
+      const litres = Math.min(choice.leftL ?? 0, (looseMixL ?? plan.setting.looseMixL) * plants);
+      if (litres > 0)
+        context.record(
+          happening({ kind: "reclaimed-used", stockId: choice.key.slice("reclaimed:".length), litres }, v.on),
+        );
+    }
     leavePot(context, state.together, tree.id, state.lotId, v.on);
     context.note(`${tree.tag} potted into ${lot.name}`);
     return { treeId: tree.id };

@@ -2,8 +2,9 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { replay, storeAt, treeAt } from "@/core/tree/index";
+import { mixChoices, replay, storeAt, treeAt, yearsInPot } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
+import { mixName } from "../stores/mix-words";
 import { PottingBench } from "./bench";
 
 /** Potting always works on today: what is ahead is planned elsewhere. */
@@ -37,10 +38,11 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
         bottomLayerMm: replayed.bottomLayerMm,
         mix: replayed.mix,
       }}
-      ageYears={replayed.pottedOn === null ? 2 : (on - replayed.pottedOn) / 365.25}
+      ageYears={yearsInPot(replayed, on)}
       state={state}
       currentLot={loaded.lots.find((l) => l.id === replayed.lotId) ?? null}
       store={store}
+      mixes={mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }))}
       calendar={loaded.calendar}
     />
   );

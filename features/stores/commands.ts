@@ -1,38 +1,174 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate, POT_CONDITIONS } from "@/core/event/index";
-import { storeAt } from "@/core/tree/index";
+import { replay, storeAt } from "@/core/tree/index";
+import { profileOf } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
-import { insertLots } from "@/data/pots";
-import { happening, refuseFuture } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
+import { insertLots, type StoredLot } from "@/data/pots";
+import { loadSite } from "../collection/load";
+import { findTree, happening, refuseFuture } from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
 import { CONDITION_WORDS } from "../words";
 
-const input = envelope.extend({
-  lotId: z.uuid(),
-  name: z
-    .string()
-    .trim()
-    .min(1, { error: "Give these pots a name you will know them by." })
-    .max(120, { error: "At most 120 characters, please." }),
-  pot: potSchema,
-  count: z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." }).max(100_000),
-  /** Since when they stand in store; today where nobody says. */
-  on: isoDate.optional(),
-  price: z.number().min(0, { error: "A price cannot be negative." }).max(1_000_000).nullable(),
-});
+const lotName = z
+  .string()
+  .trim()
+  .min(1, { error: "Give these pots a name you will know them by." })
+  .max(120, { error: "At most 120 characters, please." });
+const price = z.number().min(0, { error: "A price cannot be negative." }).max(1_000_000).nullable();
+const several = z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." });
 
-/** Pots of one shape, wall and price come into the store as one lot. */
+const input = envelope
+  .extend({
+    lotId: z.uuid(),
+    name: lotName,
+    pot: potSchema,
+    /** How many there are; none, where they could only be bought. */
+    count: z
+      .number()
+      .int({ error: "A whole number of pots." })
+      .min(0, { error: "At least one pot." })
+      .max(100_000, { error: "At most 100,000 at once." }),
+    /** More of them can be bought at the price. */
+    toBuy: z.boolean().default(false),
+    placeId: z.uuid().nullable().default(null),
+    /** Since when they stand in store; today where nobody says. */
+    on: isoDate.optional(),
+    price,
+  })
+  .refine((v) => v.count > 0 || v.toBuy, { path: ["count"], error: "At least one pot." });
+
+/** Pots of one shape, wall and price come into the store as one lot, or are known to be on sale. */
 export const stockPots = command({
   name: "stock-pots",
   input,
   run: (context, v) => {
     if (v.on !== undefined) refuseFuture(context, v.on);
     const { entryId, scope, db } = context;
+    if (v.placeId !== null) findPlace(context, v.placeId);
+    const on = v.on ?? context.today;
+    const about = { potLotId: v.lotId };
     context.write(() => insertLots(db, scope, [{ id: v.lotId, entryId, name: v.name, pot: v.pot, price: v.price }]));
-    context.record(happening({ kind: "stocked", count: v.count }, v.on ?? context.today, { potLotId: v.lotId }));
-    context.note(`${v.count} × ${v.name} put in store`);
+    if (v.count > 0) context.record(happening({ kind: "stocked", count: v.count }, on, about));
+    if (v.toBuy) context.record(happening({ kind: "lot-described", toBuy: true }, on, about));
+    if (v.placeId !== null) context.record(happening({ kind: "placed" }, on, { ...about, placeId: v.placeId }));
+    context.note(v.count > 0 ? `${v.count} × ${v.name} put in store` : `${v.name}: can be bought`);
     return Promise.resolve({ lotId: v.lotId });
+  },
+});
+
+function findPlace(context: CommandContext, placeId: string) {
+  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "This place is not there any more.");
+}
+
+function findLot(context: CommandContext, lotId: string): StoredLot {
+  return context.loaded.lots.find((l) => l.id === lotId) ?? refuse("lotId", "These pots are not on record any more.");
+}
+
+/** Some more of the same come into the store: found, bought, brought back. */
+export const addPots = command({
+  name: "add-pots",
+  input: envelope.extend({
+    lotId: z.uuid(),
+    count: several.max(100_000, { error: "At most 100,000 at once." }),
+    on: isoDate.optional(),
+  }),
+  touches: (v) => ({ lotId: v.lotId }),
+  run: (context, v) => {
+    const lot = findLot(context, v.lotId);
+    const on = v.on ?? context.today;
+    refuseFuture(context, on);
+    context.record(happening({ kind: "stocked", count: v.count }, on, { potLotId: lot.id }));
+    context.note(`${v.count} × ${lot.name} put in store`);
+    return Promise.resolve({ lotId: lot.id });
+  },
+});
+
+/** What these pots are called, what they cost, whether more can be bought. */
+export const describeLot = command({
+  name: "describe-lot",
+  input: envelope
+    .extend({ lotId: z.uuid(), name: lotName.optional(), price: price.optional(), toBuy: z.boolean().optional() })
+    .refine((v) => v.name !== undefined || v.price !== undefined || v.toBuy !== undefined, {
+      path: ["name"],
+      error: "Nothing is said anew.",
+    }),
+  touches: (v) => ({ lotId: v.lotId }),
+  run: (context, v) => {
+    const lot = findLot(context, v.lotId);
+    const { name, price, toBuy } = v;
+    context.record(happening({ kind: "lot-described", name, price, toBuy }, context.today, { potLotId: lot.id }));
+    context.note(`${lot.name}: described anew`);
+    return Promise.resolve({ lotId: lot.id });
+  },
+});
+
+/** Pots of a lot measured, empty or from outside: they are that size for all the days they were used. */
+export const measurePots = command({
+  name: "measure-pots",
+  input: envelope.extend({ lotId: z.uuid(), pot: potSchema }),
+  touches: (v) => ({ lotId: v.lotId }),
+  run: (context, v) => {
+    const lot = findLot(context, v.lotId);
+    context.record(
+      happening({ kind: "measured", pot: v.pot, depthToMixMm: null }, context.today, { potLotId: lot.id }),
+    );
+    context.note(`${lot.name} measured`);
+    return Promise.resolve({ lotId: lot.id });
+  },
+});
+
+/** The free pots of a lot stand somewhere else from now on. */
+export const movePots = command({
+  name: "move-pots",
+  input: envelope.extend({ lotId: z.uuid(), placeId: z.uuid({ error: "Choose a place." }) }),
+  touches: (v) => ({ lotId: v.lotId }),
+  run: (context, v) => {
+    const lot = findLot(context, v.lotId);
+    const place = findPlace(context, v.placeId);
+    context.record(happening({ kind: "placed" }, context.today, { potLotId: lot.id, placeId: place.id }));
+    context.note(`${lot.name} to ${place.name}`);
+    return Promise.resolve({ lotId: lot.id });
+  },
+});
+
+/** A pot that has earned a fact of its own becomes a lot of one: a free one, or the one a tree stands in. */
+export const identifyPot = command({
+  name: "identify-pot",
+  input: envelope.extend({ lotId: z.uuid(), newLotId: z.uuid(), name: lotName, treeId: z.uuid().nullable() }),
+  touches: (v) => ({ lotId: v.lotId, ...(v.treeId === null ? {} : { treeId: v.treeId }) }),
+  run: async (context, v) => {
+    const { db, scope, entryId, loaded, today } = context;
+    const lot = findLot(context, v.lotId);
+    const { id: _old, ...rest } = lot;
+    const about = { potLotId: v.newLotId };
+    if (v.treeId === null) {
+      const free = storeAt(loaded.indexed, toDay(today)).find((p) => p.lotId === lot.id)?.free ?? 0;
+      if (free < 1) refuse("lotId", "None of these pots is free: name the tree it stands under.");
+    } else {
+      const tree = findTree(context, v.treeId);
+      const site = await loadSite(db, context.collection, loaded, today);
+      const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
+      const state = replay(events, loaded.indexed.lots, profileOf(tree), site.warmth, toDay(today));
+      if (state?.lotId !== lot.id) refuse("treeId", "This tree does not stand in one of these pots.");
+      if (tree.count > 1) refuse("treeId", "A batch stands in many pots: take one plant out of it first.");
+      if (state.together.length > 1)
+        refuse(
+          "treeId",
+          "Several trees share this pot: it gets a record of its own once one of them has it to itself.",
+        );
+      context.record(happening({ kind: "identified" }, today, { treeId: tree.id, ...about }));
+    }
+    context.write(() => insertLots(db, scope, [{ ...rest, id: v.newLotId, entryId, name: v.name }]));
+    context.record(
+      happening({ kind: "discarded", count: 1 }, today, { potLotId: lot.id }),
+      happening({ kind: "stocked", count: 1 }, today, about),
+    );
+    if (lot.condition && lot.condition !== "sound")
+      context.record(happening({ kind: "conditioned", condition: lot.condition }, today, about));
+    if (lot.placeId) context.record(happening({ kind: "placed" }, today, { ...about, placeId: lot.placeId }));
+    context.note(`One of ${lot.name} is now ${v.name}`);
+    return { lotId: v.newLotId };
   },
 });
 
@@ -41,14 +177,14 @@ export const discardPots = command({
   name: "discard-pots",
   input: envelope.extend({
     lotId: z.uuid(),
-    count: z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." }),
+    count: several,
     on: isoDate.optional(),
   }),
   touches: (v) => ({ lotId: v.lotId }),
   run: (context, v) => {
     const on = v.on ?? context.today;
     refuseFuture(context, on);
-    const lot = context.loaded.indexed.lots.get(v.lotId) ?? refuse("lotId", "These pots are not on record any more.");
+    const lot = findLot(context, v.lotId);
     const free = storeAt(context.loaded.indexed, toDay(context.today)).find((p) => p.lotId === v.lotId)?.free ?? 0;
     if (v.count > free) refuse("count", `Only ${free} of these pots are free.`);
     context.record(happening({ kind: "discarded", count: v.count }, on, { potLotId: v.lotId }));
@@ -64,12 +200,12 @@ export const setPotCondition = command({
     lotId: z.uuid(),
     newLotId: z.uuid(),
     condition: z.enum(POT_CONDITIONS),
-    count: z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." }),
+    count: several,
   }),
   touches: (v) => ({ lotId: v.lotId }),
   run: (context, v) => {
     const { db, scope, entryId, loaded, today } = context;
-    const lot = loaded.lots.find((l) => l.id === v.lotId) ?? refuse("lotId", "These pots are not on record any more.");
+    const lot = findLot(context, v.lotId);
     const condition = lot.condition ?? "sound";
     if (condition === v.condition) refuse("condition", "They are recorded so already.");
     const free = storeAt(loaded.indexed, toDay(today)).find((p) => p.lotId === lot.id)?.free ?? 0;

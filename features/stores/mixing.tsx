@@ -1,221 +1,252 @@
 "use client";
 
+import Link from "next/link";
 import { useState } from "react";
-import { COMPONENT_NAMES, type ComponentName, planBatch, type Recipe, SETTLE_FRACTION, WASTE } from "@/core/mix/index";
+import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
+import type { MixStores } from "@/core/tree/index";
 import { kilograms, litres, number, percent, readNumber } from "@/ui/format";
-import { ScrollBox, SelectField, TextField } from "@/ui/fields";
+import { SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
-import { COMPONENT_WORDS } from "../words";
+import { componentName } from "./mix-words";
+import { OfferEditor } from "./offers";
+import { type PotToBuy, ShoppingList } from "./shopping-list";
+import { StoresNav } from "./stores-nav";
 
-/** Mix a tree takes that is due and has its next pot in store. */
+/** Mix a tree takes that is due and can move today. */
 export interface Need {
   id: string;
   tag: string;
   pot: string;
   plants: number;
   settledL: number;
+  /** Its pot is not in store and must be bought. */
+  toBuy: { lotId: string; price: number | null } | null;
 }
 
-const RECIPES: [string, Recipe][] = [
-  ["Compost and fine bark, 1 : 1", { compost: 1, "bark-fine": 1 }],
-  ["Coarse bark and compost, 2 : 1", { "bark-coarse": 2, compost: 1 }],
-  ["Coarse bark and pumice, 1 : 1", { "bark-coarse": 1, pumice: 1 }],
-  ["Loam, peat, grit, 7 : 3 : 2", { loam: 7, peat: 3, grit: 2 }],
-  ["Peat and perlite, 3 : 1", { peat: 3, perlite: 1 }],
-];
+interface RecipeOption {
+  key: string;
+  name: string;
+  parts: Recipe;
+}
 
-type Text = Partial<Record<ComponentName, string>>;
-
-/** From the trees of the day to litres of each component, bags and mass. */
-export function Mixing({ needs, currency }: { needs: Need[]; currency: string }) {
-  const { units } = useAsOf();
-  const [chosen, setChosen] = useState(needs.map((n) => n.id));
+/** From the trees of the day to litres of each component, bags, mass and a shopping list. */
+export function Mixing({
+  needs,
+  stores,
+  recipes,
+  currency,
+}: {
+  needs: Need[];
+  stores: MixStores;
+  recipes: RecipeOption[];
+  currency: string;
+}) {
+  const { units, collectionId } = useAsOf();
+  const [chosen, setChosen] = useState(() => needs.filter((n) => n.toBuy === null).map((n) => n.id));
   const [extra, setExtra] = useState("");
-  const [preset, setPreset] = useState("0");
-  const [parts, setParts] = useState<Text>(() => textOf(RECIPES[0][1]));
-  const [bagL, setBagL] = useState<Text>({});
-  const [bagPrice, setBagPrice] = useState<Text>({});
+  const [recipe, setRecipe] = useState(recipes[0].key);
+  /** Trees that take another mix than the rest. */
+  const [others, setOthers] = useState<Record<string, string>>({});
+  const [inStock, setInStock] = useState<Record<string, string>>({});
 
-  const fromTrees = needs.filter((n) => chosen.includes(n.id)).reduce((sum, n) => sum + n.settledL, 0);
   const more = extra.trim() === "" ? 0 : readNumber(extra, "litres");
-  const settledL = fromTrees + (more >= 0 ? more : 0);
-  const recipe = Object.fromEntries(
-    COMPONENT_NAMES.flatMap((name) => {
-      const part = readNumber(parts[name] ?? "");
-      return part > 0 ? [[name, part]] : [];
-    }),
-  ) as Recipe;
-  const bags = Object.fromEntries(
-    COMPONENT_NAMES.flatMap((name) => {
-      const [size, price] = [readNumber(bagL[name] ?? "", "litres"), readNumber(bagPrice[name] ?? "")];
-      return size > 0 && price >= 0 ? [[name, [{ litres: size, price }]]] : [];
+  const wanted = needs.filter((n) => chosen.includes(n.id));
+  const batches = recipes.flatMap((r) => {
+    const trees = wanted.filter((n) => (others[n.id] ?? recipe) === r.key);
+    const settledL = trees.reduce((sum, n) => sum + n.settledL, 0) + (r.key === recipe && more > 0 ? more : 0);
+    return settledL > 0
+      ? [{ ...r, trees, settledL, batch: planBatch({ settledL, recipe: r.parts, library: stores.library }) }]
+      : [];
+  });
+  const together = wantedTogether(batches.map((b) => b.batch));
+  const stock = Object.fromEntries(
+    Object.keys(together).flatMap((id) => {
+      const read = readNumber(inStock[id] ?? "", "litres");
+      return read > 0 ? [[id, read] as const] : [];
     }),
   );
-  const batch = settledL > 0 && Object.keys(recipe).length > 0 ? planBatch({ settledL, recipe, bags }) : null;
-  const money = new Intl.NumberFormat("en-GB", { style: "currency", currency });
+  const shopping = shoppingFor(together, stock, stores.offers);
+  const pots = potsToBuy(wanted);
+  const dryKg = batches.reduce((sum, b) => sum + b.batch.dryKg, 0);
 
   return (
-    <div className="grid gap-8 lg:grid-cols-2">
-      <section aria-label="What is wanted" className="min-w-0">
-        <h1 className="text-2xl">Mixing</h1>
-        {needs.length === 0 ? (
-          <p className="my-2">
-            No tree can be moved today into a pot from the store. Say below how much mix is wanted.
-          </p>
-        ) : (
-          <fieldset className="my-2">
-            <legend className="font-medium">Trees that can move today, into the pot that suits best</legend>
-            <ul className="max-h-72 overflow-y-auto">
-              {needs.map((n) => (
-                <li key={n.id}>
-                  <label className="flex min-h-11 cursor-pointer items-center gap-3">
-                    <input
-                      type="checkbox"
-                      className="checkbox"
-                      checked={chosen.includes(n.id)}
-                      onChange={(e) =>
-                        setChosen(e.target.checked ? [...chosen, n.id] : chosen.filter((id) => id !== n.id))
-                      }
+    <div>
+      <StoresNav at="mixing" />
+      <div className="grid gap-8 lg:grid-cols-2">
+        <section aria-label="What is wanted" className="no-print min-w-0">
+          <h1 className="text-2xl">Mixing</h1>
+          <SelectField
+            className="mt-2 max-w-96"
+            label="Recipe"
+            value={recipe}
+            onChange={setRecipe}
+            options={recipes.map((r) => [r.key, r.name] as const)}
+            hint={
+              <Link className="link" href={`/c/${collectionId}/stores/library`}>
+                Write another recipe
+              </Link>
+            }
+          />
+          <Trees
+            needs={needs}
+            chosen={chosen}
+            setChosen={setChosen}
+            recipes={recipes}
+            recipe={recipe}
+            others={others}
+            setOthers={setOthers}
+          />
+          <TextField
+            className="max-w-64"
+            label="And besides, settled in the pots"
+            numeric
+            suffix="L"
+            value={extra}
+            onChange={setExtra}
+            fault={extra.trim() !== "" && !(more >= 0) ? "A number of litres, or nothing." : undefined}
+          />
+          {shopping.lines.length > 0 && (
+            <div className="mt-5">
+              <h2 className="text-xl">What is there, and what bags cost</h2>
+              <ul className="divide-base-300 divide-y">
+                {shopping.lines.map((l) => (
+                  <li key={l.component} className="py-2">
+                    <OfferEditor
+                      component={l.component}
+                      name={componentName(l.component, stores)}
+                      offers={stores.offers[l.component] ?? []}
+                      currency={currency}
+                      stock={inStock[l.component] ?? ""}
+                      onStock={(text) => setInStock({ ...inStock, [l.component]: text })}
                     />
-                    <span>
-                      <b>{n.tag}</b>
-                      {n.plants > 1 && ` × ${number(n.plants)}`} into {n.pot}: {litres(n.settledL, units)} new mix
-                    </span>
-                  </label>
-                </li>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+        </section>
+        <section aria-label="What it takes" aria-live="polite" className="min-w-0">
+          <h2 className="text-xl">What it takes</h2>
+          {batches.length === 0 ? (
+            <p className="my-2">Choose trees or say how much is wanted.</p>
+          ) : (
+            <>
+              {batches.map((b) => (
+                <div key={b.key} className="my-2">
+                  <h3 className="font-semibold">{b.name}</h3>
+                  <p className="text-lg" data-testid="batch">
+                    <b>{litres(b.batch.measuredL, units)}</b> measured out give {litres(b.batch.looseL, units)} of loose
+                    mix, which settles to {litres(b.settledL, units)}.
+                  </p>
+                  <p className="text-sm">
+                    {b.batch.parts
+                      .map(
+                        (p) => `${litres(p.litres, units)} ${componentName(p.component, stores)} (${percent(p.share)})`,
+                      )
+                      .join(" · ")}
+                    {b.trees.length > 0 && `; for ${b.trees.map((t) => t.tag).join(", ")}`}
+                  </p>
+                </div>
               ))}
-            </ul>
-          </fieldset>
-        )}
-        <TextField
-          className="max-w-56"
-          label="And besides, settled in the pots"
-          numeric
-          suffix="L"
-          value={extra}
-          onChange={setExtra}
-          fault={extra.trim() !== "" && !(more >= 0) ? "A number of litres, or nothing." : undefined}
-        />
-        <SelectField
-          className="mt-3 max-w-96"
-          label="Recipe"
-          value={preset}
-          onChange={(i) => {
-            setPreset(i);
-            setParts(textOf(RECIPES[Number(i)][1]));
-          }}
-          options={RECIPES.map(([name], i) => [String(i), name] as const)}
-        />
-        <ScrollBox label="Parts of the recipe and bags on offer">
-          <table className="table-sm table">
-            <thead>
-              <tr>
-                <th scope="col">Component</th>
-                <th scope="col">Parts</th>
-                <th scope="col">Bag, L</th>
-                <th scope="col">Price a bag</th>
-              </tr>
-            </thead>
-            <tbody>
-              {COMPONENT_NAMES.map((name) => (
-                <tr key={name}>
-                  <th scope="row" className="font-normal">
-                    {COMPONENT_WORDS[name]}
-                  </th>
-                  <NumberCell
-                    label={`Parts of ${COMPONENT_WORDS[name]}`}
-                    text={parts}
-                    name={name}
-                    onChange={setParts}
-                  />
-                  <NumberCell
-                    label={`Bag of ${COMPONENT_WORDS[name]}, litres`}
-                    text={bagL}
-                    name={name}
-                    onChange={setBagL}
-                  />
-                  <NumberCell
-                    label={`Price of a bag of ${COMPONENT_WORDS[name]}`}
-                    text={bagPrice}
-                    name={name}
-                    onChange={setBagPrice}
-                  />
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </ScrollBox>
-      </section>
-      <section aria-label="What it takes" aria-live="polite" className="min-w-0">
-        <h2 className="text-xl">What it takes</h2>
-        {batch === null ? (
-          <p className="my-2">Say how much is wanted and of what.</p>
-        ) : (
-          <>
-            <p className="my-2 text-lg" data-testid="batch">
-              <b>{litres(batch.measuredL, units)}</b> measured out give {litres(batch.looseL, units)} of loose mix,
-              which settles to {litres(settledL, units)}.
-            </p>
-            <ul className="divide-base-300 divide-y">
-              {batch.parts.map((p) => (
-                <li key={p.component} className="py-2">
-                  <b>{litres(p.litres, units)}</b> {COMPONENT_WORDS[p.component]} ({percent(p.share)})
-                  {p.bags &&
-                    `: ${bagWords(p.bags.counts)}, ${money.format(p.bags.cost)}, ${litres(p.bags.leftoverL, units)} left over`}
-                </li>
-              ))}
-            </ul>
-            <p className="mt-2">
-              Dry mass about {kilograms(batch.dryKg, units)}
-              {batch.cost === null ? "" : `; bags ${money.format(batch.cost)} in all`}. Fine material fills the gaps in
-              coarse: {percent(batch.blend.shrinkage)} of the summed volumes vanish. The packing follows published
-              rules; how far a shovel reaches it, {percent(SETTLE_FRACTION)} for settling and {percent(WASTE - 1)} for
-              waste are our own judgement.
-            </p>
-            <p className="border-warning rounded-box mt-4 border-2 bg-[#fffaf0] p-3 text-sm">
-              Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands: potting
-              mixes can carry germs and moulds, and perlite, pumice and vermiculite dust harms lungs. People with weak
-              immunity should not handle them at all. Never reach into a running mixer.
-            </p>
-          </>
-        )}
-      </section>
+              <ShoppingList
+                shopping={shopping}
+                offers={stores.offers}
+                pots={pots}
+                nameOf={(id) => componentName(id, stores)}
+                currency={currency}
+              />
+              <p className="mt-3 text-sm">
+                Dry mass about {kilograms(dryKg, units)} in all. Fine material fills the gaps in coarse:{" "}
+                {percent(batches[0].batch.blend.shrinkage)} of the summed volumes vanish
+                {batches.length > 1 ? ` in ${batches[0].name}` : ""}. The packing follows published rules; how far a
+                shovel reaches it, {percent(SETTLE_FRACTION)} for settling and {percent(WASTE - 1)} for waste are our
+                own judgement.
+              </p>
+              <p className="border-warning rounded-box mt-4 border-2 bg-[#fffaf0] p-3 text-sm">
+                Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands: potting
+                mixes can carry germs and moulds, and perlite, pumice and vermiculite dust harms lungs. People with weak
+                immunity should not handle them at all. Never reach into a running mixer.
+              </p>
+            </>
+          )}
+        </section>
+      </div>
     </div>
   );
 }
 
-function bagWords(counts: readonly number[]): string {
-  const bags = counts.reduce((a, b) => a + b, 0);
-  return bags === 1 ? "1 bag" : `${number(bags)} bags`;
+/** Pots of one kind are bought together. */
+function potsToBuy(needs: Need[]): PotToBuy[] {
+  const lots = new Map<string, PotToBuy>();
+  for (const n of needs) {
+    if (!n.toBuy) continue;
+    const known = lots.get(n.toBuy.lotId);
+    if (known) known.count += n.plants;
+    else lots.set(n.toBuy.lotId, { lotId: n.toBuy.lotId, name: n.pot, count: n.plants, price: n.toBuy.price });
+  }
+  return [...lots.values()];
 }
 
-function textOf(recipe: Recipe): Text {
-  return Object.fromEntries(Object.entries(recipe).map(([name, part]) => [name, String(part)]));
-}
-
-function NumberCell({
-  label,
-  text,
-  name,
-  onChange,
+function Trees({
+  needs,
+  chosen,
+  setChosen,
+  recipes,
+  recipe,
+  others,
+  setOthers,
 }: {
-  label: string;
-  text: Text;
-  name: ComponentName;
-  onChange: (text: Text) => void;
+  needs: Need[];
+  chosen: string[];
+  setChosen: (ids: string[]) => void;
+  recipes: RecipeOption[];
+  recipe: string;
+  others: Record<string, string>;
+  setOthers: (others: Record<string, string>) => void;
 }) {
-  const typed = text[name] ?? "";
-  const wrong = typed.trim() !== "" && !(readNumber(typed) >= 0);
+  const { units } = useAsOf();
+  if (needs.length === 0)
+    return (
+      <p className="my-3">
+        No tree is due today with an open window and a pot that fits. Say below how much mix is wanted.
+      </p>
+    );
   return (
-    <td>
-      <input
-        aria-label={label}
-        aria-invalid={wrong}
-        inputMode="decimal"
-        className={`input input-sm w-20 ${wrong ? "input-error" : ""}`}
-        value={typed}
-        onChange={(e) => onChange({ ...text, [name]: e.target.value })}
-      />
-    </td>
+    <fieldset className="my-3">
+      <legend className="font-medium">Trees that can move today, into the pot that suits best</legend>
+      <ul className="max-h-96 overflow-y-auto">
+        {needs.map((n) => (
+          <li key={n.id} className="flex flex-wrap items-center justify-between gap-x-3 py-1">
+            <label className="flex min-h-11 cursor-pointer items-center gap-3">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={chosen.includes(n.id)}
+                onChange={(e) => setChosen(e.target.checked ? [...chosen, n.id] : chosen.filter((id) => id !== n.id))}
+              />
+              <span>
+                <b>{n.tag}</b>
+                {n.plants > 1 && ` × ${number(n.plants)}`} into {n.pot}: {litres(n.settledL, units)} new mix
+                {n.toBuy && <span className="text-warning font-semibold"> · pot to be bought</span>}
+              </span>
+            </label>
+            {chosen.includes(n.id) && (
+              <select
+                aria-label={`Mix for ${n.tag}`}
+                className="select select-sm min-h-11 max-w-48"
+                value={others[n.id] ?? recipe}
+                onChange={(e) => setOthers({ ...others, [n.id]: e.target.value })}
+              >
+                {recipes.map((r) => (
+                  <option key={r.key} value={r.key}>
+                    {r.name}
+                  </option>
+                ))}
+              </select>
+            )}
+          </li>
+        ))}
+      </ul>
+    </fieldset>
   );
 }

@@ -1,28 +1,47 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
+import type { StorePot } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
-import { storeAt, treeAt } from "@/core/tree/index";
+import { treeAt } from "@/core/tree/index";
 import { brimEstimate } from "@/core/vessel/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
+import { shelfOf, usersByLot } from "./lots";
+import type { ShelfLot } from "./shelf";
 import { type Held, StoresView } from "./stores-view";
 
 export async function StoresScreen({ collectionId, treeId }: { collectionId: string; treeId: string | undefined }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { loaded } = view;
-  const prices = new Map(loaded.lots.map((lot) => [lot.id, lot.price]));
-  const pots = storeAt(loaded.indexed, toDay(view.today))
-    .filter((p) => p.free > 0)
-    .map((p) => ({ ...p, price: prices.get(p.lotId) ?? null, brim: brimEstimate(p.pot) }))
-    .sort((a, b) => a.brim.p50 - b.brim.p50);
+  const { free, toBuy } = shelfOf(view);
+  const lots = new Map(loaded.lots.map((lot) => [lot.id, lot]));
+  const users = usersByLot(view);
+  const places = new Map(loaded.places.map((p) => [p.id, p.name]));
+  const shown = (p: StorePot): ShelfLot => {
+    const lot = lots.get(p.lotId);
+    return {
+      ...p,
+      price: lot?.price ?? null,
+      toBuy: lot?.toBuy ?? false,
+      place: lot?.placeId ? (places.get(lot.placeId) ?? null) : null,
+      inUse: (users.get(p.lotId) ?? []).reduce((n, u) => n + u.plants, 0),
+      brim: brimEstimate(p.pot),
+    };
+  };
+  const bySize = (a: ShelfLot, b: ShelfLot) => a.brim.p50 - b.brim.p50;
   const trees = new Map(loaded.trees.map((t) => [t.id, t]));
   return (
     <StoresView
-      pots={pots}
+      pots={free.map(shown).sort(bySize)}
+      toBuy={toBuy.map(shown).sort(bySize)}
+      inUse={loaded.lots
+        .filter((lot) => users.has(lot.id))
+        .map((lot) => ({ lotId: lot.id, name: lot.name, tags: users.get(lot.id)!.map((u) => u.tag) }))}
+      places={loaded.places.map(({ id, name }) => ({ id, name }))}
       currency={view.collection.currency}
-      held={treeId === undefined ? null : heldAgainst(view, treeId)}
+      held={treeId === undefined ? null : heldAgainst(view, treeId, [...free, ...toBuy])}
       // In the order of the Yard: what presses comes first.
       trees={statesOn(view, view.today).flatMap((s) => {
         const tree = trees.get(s.treeId);
@@ -32,15 +51,14 @@ export async function StoresScreen({ collectionId, treeId }: { collectionId: str
   );
 }
 
-/** A tree's ball held against every pot of the shelf: which fit, and why the others do not. */
-function heldAgainst(view: CollectionView, treeId: string): Held | null {
+/** A tree's ball held against every pot of the shelf: which fit, and why the others do not. What can be bought counts as there. */
+function heldAgainst(view: CollectionView, treeId: string, shelf: StorePot[]): Held | null {
   const { loaded, context, today } = view;
   const tree = loaded.trees.find((t) => t.id === treeId);
   if (!tree) return null;
-  const on = toDay(today);
-  const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
+  const store = shelf.map((p) => (p.free > 0 ? p : { ...p, free: 1 }));
   const kind = context.kinds[profileOf(tree).key];
   const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
-  const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, on);
+  const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, toDay(today));
   return state && { treeId, tag: tree.tag, mixL: state.volumeL, fits: state.pots };
 }

@@ -1,0 +1,59 @@
+"use client";
+
+import { toDay } from "@/core/dates/index";
+import { type GrowersCalendar, liftersOn, type PottingPlan } from "@/core/tree/index";
+import { kilograms, millimetres, type Units } from "@/ui/format";
+import { useAsOf } from "../shell/as-of";
+import { HAZARD_WORDS, LIFT_WORDS, warningWords } from "../words";
+
+/** Who of the people on record can lift this today, each within the own limit. */
+function lifterWords(calendar: GrowersCalendar, today: string, massKg: number, units: Units): string {
+  const { alone, pair, present } = liftersOn(calendar, toDay(today), massKg);
+  if (present === 0) return "Nobody is there today, as the days of your people stand.";
+  if (alone) return `Within the limit of ${alone.name} (${kilograms(alone.liftKg, units)} alone).`;
+  if (pair)
+    return `Above everybody's own limit: ${pair[0].name} and ${pair[1].name} together, who as a team manage two thirds of both limits on level ground.`;
+  return "More than anybody who is there today may lift, alone or by two: sack truck, ramp or hoist, or another day.";
+}
+
+/** Cautions stand where the hazard is, short, and cannot be dismissed. */
+export function Cautions({
+  plan,
+  hazards,
+  calendar,
+}: {
+  plan: PottingPlan | null;
+  hazards: string[];
+  calendar: GrowersCalendar;
+}) {
+  const { units, today } = useAsOf();
+  return (
+    <div className="border-warning rounded-box space-y-1 border-2 bg-[#fffaf0] p-3 text-sm">
+      {plan && (
+        <p className="text-base font-semibold" data-testid="lifting">
+          {kilograms(plan.wetMassKg.total, units)} wet. {LIFT_WORDS[plan.lift]}
+        </p>
+      )}
+      {plan && calendar.people.length > 0 && (
+        <p data-testid="lifters">{lifterWords(calendar, today, plan.wetMassKg.total, units)}</p>
+      )}
+      {plan && plan.setting.warnings.length > 0 && (
+        <ul data-testid="warnings">
+          {plan.setting.warnings.map((w) => (
+            <li key={w.code} className="font-semibold">
+              {warningWords(w.code, millimetres(w.byMm ?? 0, units), w.ratio)}
+            </li>
+          ))}
+        </ul>
+      )}
+      {hazards.map((h) => (
+        <p key={h}>{HAZARD_WORDS[h]}</p>
+      ))}
+      <p>
+        Gloves. Open bags of mix away from the face and damp the mix: its dust can carry germs. Cut away from the body;
+        clean blades between trees.
+      </p>
+      <p>Lifting limits follow general guidance; your local rules and your own back come first.</p>
+    </div>
+  );
+}

@@ -1,0 +1,137 @@
+"use client";
+
+import type { PottingPlan, PottingRange, TreeState } from "@/core/tree/index";
+import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
+import { kilograms, litres, millimetres } from "@/ui/format";
+import { PotSection, type SectionDimension } from "@/ui/pot-section";
+import { useAsOf } from "../shell/as-of";
+
+/** The numbers a person at the bench needs in large print. */
+export function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRange | null }) {
+  const { units } = useAsOf();
+  const items: [string, string, string][] = [
+    [
+      plan.bare ? "Base under the mound" : "Base layer, loose",
+      millimetres(plan.setting.looseBaseLayerMm, units),
+      plan.setting.tiltWedgeMm > 0.5
+        ? `${millimetres(plan.setting.tiltWedgeMm, units)} more under the side it leans from`
+        : `settles to ${millimetres(plan.setting.baseLayerMm, units)}`,
+    ],
+    [
+      "Gap at the side",
+      millimetres(Math.max(0, plan.setting.smallestGapMm), units),
+      plan.setting.shiftMm !== 0
+        ? `once the ball is shifted by ${millimetres(Math.abs(plan.setting.shiftMm), units)}`
+        : plan.setting.endGapTopMm - plan.setting.sideGapTopMm > 1
+          ? `${millimetres(plan.setting.endGapTopMm, units)} at the ends`
+          : "at the fill line",
+    ],
+    ["Rim left empty", millimetres(plan.freeboardMm, units), "holds one watering"],
+    [
+      "New mix, loose",
+      litres(plan.setting.looseMixL, units),
+      range
+        ? `${litres(range.looseMixL[0], units)} to ${litres(range.looseMixL[1], units)}: a pot not measured`
+        : `settles to ${litres(plan.setting.settledMixL, units)}`,
+    ],
+    [
+      "Wet, all told",
+      kilograms(plan.wetMassKg.total, units),
+      range && kilograms(range.wetMassKg[0], units) !== kilograms(range.wetMassKg[1], units)
+        ? `${kilograms(range.wetMassKg[0], units)} to ${kilograms(range.wetMassKg[1], units)}`
+        : plan.wetMassKg.guessed
+          ? "partly guessed"
+          : "computed",
+    ],
+  ];
+  return (
+    <dl className="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-3 xl:grid-cols-5" data-testid="numbers">
+      {items.map(([what, value, more]) => (
+        <div key={what}>
+          <dt className="text-sm">{what}</dt>
+          <dd className="font-serif text-[2rem] leading-tight font-semibold whitespace-nowrap">{value}</dd>
+          <dd className="text-xs">{more}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** The tree as it will stand: both fill lines, the ball on its base, the gaps. */
+export function PlanDrawing({
+  plan,
+  name,
+  tag,
+  state,
+  tiltDeg,
+}: {
+  plan: PottingPlan;
+  name: string;
+  tag: string;
+  state: TreeState;
+  tiltDeg: number;
+}) {
+  const { units } = useAsOf();
+  const standsAtMm = plan.bottomLayerMm + plan.setting.baseLayerMm;
+  const dimensions: SectionDimension[] = [
+    {
+      side: "left",
+      fromMm: plan.fillHeightMm,
+      toMm: brimHeightMm(plan.vessel),
+      label: millimetres(plan.freeboardMm, units),
+    },
+    { side: "left", fromMm: 0, toMm: plan.fillHeightMm, label: millimetres(plan.fillHeightMm, units) },
+    {
+      side: "right",
+      fromMm: plan.bottomLayerMm,
+      toMm: standsAtMm,
+      label: millimetres(plan.setting.baseLayerMm, units),
+    },
+  ];
+  if (plan.bottomLayerMm > 0)
+    dimensions.push({
+      side: "right",
+      fromMm: 0,
+      toMm: plan.bottomLayerMm,
+      label: `gravel ${millimetres(plan.bottomLayerMm, units)}`,
+    });
+  return (
+    <PotSection
+      vessel={plan.vessel}
+      guessed={plan.guessedShape}
+      fillHeightMm={plan.fillHeightMm}
+      looseFillHeightMm={plan.looseFillHeightMm}
+      bottomLayerMm={plan.bottomLayerMm}
+      ball={
+        plan.bare
+          ? undefined
+          : {
+              ...plan.ball,
+              heightMm: Math.max(10, plan.ball.heightMm - plan.setting.trimMm),
+              standsAtMm,
+              shiftMm: plan.setting.shiftMm,
+            }
+      }
+      bareRoots={
+        plan.bare
+          ? {
+              collarMm: plan.bare.collarHeightMm,
+              moundMm: plan.bare.moundMm,
+              spreadMm: Math.max(20, widthAtMm(plan.vessel, plan.fillHeightMm) - 2 * plan.bare.sideGapTopMm),
+            }
+          : undefined
+      }
+      tiltDeg={tiltDeg}
+      cover={plan.bottomLayerMm === 0}
+      fill={state.fill.p50}
+      circling={state.circling.p50}
+      dimensions={dimensions}
+      widthPx={480}
+      heightPx={420}
+      units={units}
+      seed={7}
+      title={`${tag} in ${name}`}
+      description={`Base layer ${millimetres(plan.setting.baseLayerMm, units)}, ${plan.bare ? `roots over a mound of ${millimetres(plan.bare.moundMm, units)}` : `ball ${millimetres(plan.ball.heightMm, units)} tall`}, fill line ${millimetres(plan.fillHeightMm, units)} above the floor, ${millimetres(plan.freeboardMm, units)} of rim left empty, ${millimetres(plan.setting.sideGapTopMm, units)} gap at each side. Loose fill stands at ${millimetres(plan.looseFillHeightMm, units)} today and sinks to the line after two soaks.`}
+    />
+  );
+}

@@ -1,0 +1,106 @@
+"use client";
+
+import Link from "next/link";
+import { useState } from "react";
+import type { StorePot } from "@/core/ladder/index";
+import type { LotRecord, TreeState } from "@/core/tree/index";
+import { litres, number, percent } from "@/ui/format";
+import { useAsOf } from "../shell/as-of";
+import { CONDITION_WORDS, MISFIT_WORDS } from "../words";
+
+/** Pots of the store that suit, best first; the others with the reason on demand. */
+export function PotChoice({
+  store,
+  state,
+  currentLot,
+  chosen,
+  onChoose,
+  fault,
+}: {
+  store: StorePot[];
+  state: TreeState;
+  currentLot: LotRecord | null;
+  chosen: string | null;
+  onChoose: (id: string) => void;
+  fault?: string;
+}) {
+  const { collectionId, units } = useAsOf();
+  const [all, setAll] = useState(false);
+  const rows = state.pots
+    .map((fit) => ({ fit, pot: store.find((p) => p.lotId === fit.lotId) }))
+    .filter((r) => r.pot !== undefined);
+  const fitting = rows.filter((r) => r.fit.misfit === null);
+  const shown = all ? rows : fitting;
+  return (
+    <fieldset>
+      <legend className="font-medium">Pot</legend>
+      {rows.length === 0 && (
+        <p>
+          The store is empty.{" "}
+          <Link className="link" href={`/c/${collectionId}/stores`}>
+            Put pots in store
+          </Link>
+        </p>
+      )}
+      {rows.length > 0 && fitting.length === 0 && (
+        <p className="text-warning font-semibold">Nothing in store fits well.</p>
+      )}
+      <div className="mt-1 grid gap-2 sm:grid-cols-2">
+        {shown.map(({ fit, pot }) => (
+          <label
+            key={fit.lotId}
+            className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen === fit.lotId ? "border-primary bg-base-200" : "border-base-300"}`}
+          >
+            <input
+              type="radio"
+              name="pot"
+              className="radio radio-sm"
+              checked={chosen === fit.lotId}
+              onChange={() => onChoose(fit.lotId)}
+            />
+            <span className="leading-tight">
+              <b>{pot!.name}</b> <span className="text-sm">{number(pot!.free)} free</span>
+              {pot!.condition === "wash" && (
+                <span className="text-warning block text-sm font-semibold">{CONDITION_WORDS.wash} first</span>
+              )}
+              <span className="block text-sm">
+                {fit.misfit
+                  ? MISFIT_WORDS[fit.misfit]
+                  : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
+              </span>
+            </span>
+          </label>
+        ))}
+        {all && currentLot && (
+          <label
+            className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen === currentLot.id ? "border-primary bg-base-200" : "border-base-300"}`}
+          >
+            <input
+              type="radio"
+              name="pot"
+              className="radio radio-sm"
+              checked={chosen === currentLot.id}
+              onChange={() => onChoose(currentLot.id)}
+            />
+            <span className="leading-tight">
+              <b>The same pot again</b>
+              <span className="block text-sm">
+                {currentLot.name}, {litres(state.volumeL.p50, units)}: after root pruning
+              </span>
+            </span>
+          </label>
+        )}
+      </div>
+      {!all && (
+        <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
+          Show the others, with the reason
+        </button>
+      )}
+      {fault && (
+        <p role="alert" className="text-error mt-1 font-semibold">
+          {fault}
+        </p>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,113 @@
+"use client";
+
+import type { WhatIsSet } from "@/core/tree/index";
+import { SelectField, TextField } from "@/ui/fields";
+import { BALL_FIELDS, ROOT_FIELDS, type SetDraft } from "./set-draft";
+
+const AS_WORDS: Record<WhatIsSet["as"], string> = {
+  ball: "the ball as this pot gives it back",
+  measured: "a ball measured at the bench",
+  "bare-root": "bare roots",
+  "whole-pot": "pot and all: it rots in the mix",
+};
+
+/** What is set, and how it shall stand. */
+export function SetFields({
+  draft,
+  onChange,
+  fault,
+  decomposes,
+  knownPot,
+}: {
+  draft: SetDraft;
+  onChange: (draft: SetDraft) => void;
+  fault: (path: string) => string | undefined;
+  /** The pot it stands in is of pressed fibre. */
+  decomposes: boolean;
+  /** Whether anyone has said which pot it stands in. */
+  knownPot: boolean;
+}) {
+  const set = (part: Partial<SetDraft>) => onChange({ ...draft, ...part });
+  const fields = draft.as === "measured" ? BALL_FIELDS[draft.shape] : draft.as === "bare-root" ? ROOT_FIELDS : [];
+  const options = (Object.keys(AS_WORDS) as WhatIsSet["as"][]).filter(
+    (as) => (as !== "whole-pot" || decomposes) && (knownPot || as === "measured" || as === "bare-root"),
+  );
+  const millimetres = (
+    field: "offAxis" | "flareDepth" | "takenOff" | "union",
+    path: string,
+    label: string,
+    hint: string,
+  ) => (
+    <TextField
+      label={label}
+      numeric
+      suffix="mm"
+      value={draft[field]}
+      onChange={(text) => set({ [field]: text })}
+      fault={fault(path)}
+      hint={hint}
+    />
+  );
+  return (
+    <div className="space-y-4">
+      <div className="grid gap-4 sm:grid-cols-3">
+        <SelectField
+          className={fields.length === 0 ? "sm:col-span-2" : ""}
+          label="What is set"
+          value={draft.as}
+          onChange={(as) => set({ as })}
+          options={options.map((as) => [as, AS_WORDS[as]] as const)}
+          fault={fault("set")}
+        />
+        {draft.as === "measured" && (
+          <SelectField
+            label="The ball is"
+            value={draft.shape}
+            onChange={(shape) => set({ shape })}
+            options={[
+              ["round", "round"],
+              ["square", "square"],
+              ["rectangle", "long"],
+            ]}
+          />
+        )}
+        {fields.map(([field, label]) => (
+          <TextField
+            key={field}
+            label={label}
+            numeric
+            suffix="mm"
+            value={draft.measures[field] ?? ""}
+            onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
+            fault={fault(field)}
+          />
+        ))}
+      </div>
+      <details open={["offAxisMm", "tiltDeg", "flareDepthMm", "takenOffMm", "unionMm"].some((f) => fault(f))}>
+        <summary className="min-h-11 cursor-pointer font-medium">Flare, graft, lean and facing</summary>
+        <div className="mt-2 grid gap-4 sm:grid-cols-3">
+          {millimetres("flareDepth", "flareDepthMm", "Flare lies under the surface by", "empty: it can be seen")}
+          {millimetres("takenOff", "takenOffMm", "of which comes off today", "down to the flare, if roots allow")}
+          {millimetres("union", "unionMm", "Graft union above the surface", "empty: not grafted")}
+          {millimetres("offAxis", "offAxisMm", "Stem off the ball’s middle by", "the ball is shifted, not the stem")}
+          <TextField
+            label="Lean from upright"
+            numeric
+            suffix="°"
+            value={draft.tilt}
+            onChange={(tilt) => set({ tilt })}
+            fault={fault("tiltDeg")}
+            hint="a bend can be set right now"
+          />
+          <TextField
+            label="Facing"
+            value={draft.facing}
+            onChange={(facing) => set({ facing })}
+            fault={fault("facing")}
+            hint="which side looks where, such as low branch south"
+          />
+        </div>
+      </details>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import "server-only";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { toDay } from "@/core/dates/index";
+import { profileOf } from "@/core/species/index";
+import { massNow, replay, woodOn } from "@/core/tree/index";
+import { brimHeightMm, vesselOf, widthAtMm } from "@/core/vessel/index";
+import { collectionView } from "../shell/data";
+import { Standing } from "./standing";
+
+/** A tree as it stands today: what it weighs, which gust tips it, how it is carried. */
+export async function StandingScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const { loaded, context, today } = view;
+  const tree = loaded.trees.find((t) => t.id === treeId);
+  if (!tree) notFound();
+  const on = toDay(today);
+  const profile = profileOf(tree);
+  const state = replay(loaded.indexed.eventsByTree.get(treeId) ?? [], loaded.indexed.lots, profile, context.warmth, on);
+  const mass = state && massNow(state, tree, on);
+  const stage = woodOn(context.kinds[profile.key], on).stage;
+  return (
+    <div>
+      <p className="text-sm">
+        <Link className="link" href={`/c/${collectionId}/tree/${treeId}`}>
+          {tree.tag} · {profile.name}
+        </Link>
+      </p>
+      <h1 className="mb-3 text-2xl">{tree.tag} in wind and in hands</h1>
+      {!state?.pot || !mass ? (
+        <p>
+          Nobody has said which pot it stands in:{" "}
+          <Link className="link" href={`/c/${collectionId}/tree/${treeId}`}>
+            measure it
+          </Link>{" "}
+          first, then its mass and its stand can be computed.
+        </p>
+      ) : (
+        <Standing
+          facts={{
+            wetKg: mass.wetKg,
+            dryKg: mass.dryKg,
+            guessed: mass.guessed,
+            potHeightMm: brimHeightMm(vesselOf(state.pot).vessel),
+            baseWidthMm: widthAtMm(vesselOf(state.pot).vessel, 0),
+            heightM: tree.heightM,
+            inLeaf: stage !== "dormant" && stage !== "swelling",
+            people: loaded.calendar,
+          }}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+import "server-only";
+import { FIGURE_GROUPS, FIGURES, type FigureGroup } from "@/core/figures/index";
+import type { CorrectionName } from "@/core/roots/index";
+import type { ReadyMixName } from "@/core/mix/index";
+import type { Wall } from "@/core/vessel/index";
+import { number } from "@/ui/format";
+import { ScrollBox } from "@/ui/fields";
+import { CORRECTION_WORDS, WALL_WORDS } from "../words";
+import { COMPONENT_WORDS, CONFIDENCE_WORDS, readyName } from "./mix-words";
+import { StoresNav } from "./stores-nav";
+
+const GROUP_WORDS: Record<FigureGroup, string> = {
+  "trade-sizes": "Trade sizes: names, not volumes",
+  geometry: "Pots and measuring them",
+  materials: "Materials",
+  components: "Components of mixes",
+  "ready-mixes": "Ordinary mixes",
+  mixing: "Mixing, settling, wearing out",
+  setting: "Setting a ball",
+  big: "Boxes, sunk pots, drain holes",
+  wind: "Standing in wind",
+  lifting: "Lifting",
+  roots: "Roots and corrections",
+};
+
+/** Words for figures that are about something named elsewhere. */
+function nameOf(what: string): string {
+  const [kind, key] = what.split(":");
+  switch (kind) {
+    case "component":
+      return COMPONENT_WORDS[key as keyof typeof COMPONENT_WORDS];
+    case "mix":
+      return readyName(key as ReadyMixName);
+    case "wall":
+      return `wall of ${WALL_WORDS[key as Wall]}`;
+    case "circling":
+      return `circling at ${WALL_WORDS[key as Wall]}`;
+    case "correction":
+      return CORRECTION_WORDS[key as CorrectionName].name;
+    default:
+      return key ?? what;
+  }
+}
+
+/** Every figure behind Stores and the bench, with its source and how sure it is. */
+export function FiguresScreen(_props: { collectionId: string }) {
+  return (
+    <div>
+      <StoresNav at="figures" />
+      <h1 className="text-2xl">Figures and sources</h1>
+      <p className="mt-1 max-w-prose">
+        What the arithmetic stands on. Where you measure, your measurement takes the place of the figure: inner sizes of
+        a pot, litres counted in, roots kept, a component weighed and soaked, the mass on a scale.
+      </p>
+      <ul className="mt-2 text-sm">
+        {(["H", "M", "L"] as const).map((c) => (
+          <li key={c}>
+            <b>{c}</b>: {CONFIDENCE_WORDS[c]}
+          </li>
+        ))}
+      </ul>
+      {FIGURE_GROUPS.map((group) => (
+        <section key={group} aria-label={GROUP_WORDS[group]} className="mt-6">
+          <h2 className="text-lg">{GROUP_WORDS[group]}</h2>
+          <ScrollBox label={GROUP_WORDS[group]}>
+            <table className="table-sm table">
+              <thead>
+                <tr>
+                  <th scope="col">Figure</th>
+                  <th scope="col">Value</th>
+                  <th scope="col">Unit</th>
+                  <th scope="col">Source</th>
+                  <th scope="col">Sure</th>
+                </tr>
+              </thead>
+              <tbody>
+                {FIGURES[group].map((f) => (
+                  <tr key={f.what}>
+                    <th scope="row" className="font-normal">
+                      {nameOf(f.what)}
+                    </th>
+                    <td className="whitespace-nowrap">
+                      {f.values.map((v) => number(v, v < 0.01 ? 5 : 3)).join(" · ")}
+                    </td>
+                    <td>{f.unit}</td>
+                    <td>{f.source}</td>
+                    <td>{f.confidence}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </ScrollBox>
+        </section>
+      ))}
+    </div>
+  );
+}

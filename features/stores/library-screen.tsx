@@ -1,0 +1,22 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { toDay } from "@/core/dates/index";
+import { mixChoices } from "@/core/tree/index";
+import { collectionView } from "../shell/data";
+import { LibraryView } from "./library";
+import { mixName } from "./mix-words";
+
+export async function LibraryScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const { stores } = view.loaded;
+  return (
+    <LibraryView
+      stores={stores}
+      mixes={mixChoices(stores, toDay(view.today))
+        .filter((m) => m.from !== "reclaimed")
+        .map((m) => ({ ...m, name: mixName(m) }))}
+      currency={view.collection.currency}
+    />
+  );
+}

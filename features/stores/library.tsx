@@ -1,0 +1,131 @@
+"use client";
+
+import { useState } from "react";
+import { COMPONENTS } from "@/core/mix/index";
+import type { MixChoice, MixStores } from "@/core/tree/index";
+import { number, percent } from "@/ui/format";
+import { ScrollBox } from "@/ui/fields";
+import { ComponentForm } from "./component-form";
+import { componentName, CONFIDENCE_WORDS, FLAG_WORDS, readyName, partsWords } from "./mix-words";
+import { RecipeForm } from "./recipe-form";
+import { ReclaimedHeap } from "./reclaimed";
+import { StoresNav } from "./stores-nav";
+import { READY_MIX_NAMES, READY_RECIPES } from "@/core/mix/index";
+
+/** Recipes of one's own, the component library, and the heap of reclaimed mix. */
+export function LibraryView({ stores, mixes, currency }: { stores: MixStores; mixes: MixChoice[]; currency: string }) {
+  const [recipe, setRecipe] = useState<string | null>(null);
+  const [component, setComponent] = useState<{ id: string | null; from: string } | null>(null);
+  const editing = stores.recipes.find((r) => r.id === recipe) ?? null;
+  return (
+    <div>
+      <StoresNav at="library" />
+      <div className="grid gap-8 xl:grid-cols-2">
+        <section aria-label="Recipes" className="min-w-0">
+          <h1 className="text-2xl">Recipes</h1>
+          {stores.recipes.length === 0 ? (
+            <p className="my-2">No recipe of your own yet. Write one down, or use one of the ordinary ones below.</p>
+          ) : (
+            <ul className="divide-base-300 my-2 divide-y">
+              {stores.recipes.map((r) => (
+                <li key={r.id} className="flex flex-wrap items-center justify-between gap-2 py-2">
+                  <span>
+                    <b>{r.name}</b>
+                    <span className="block text-sm">
+                      {partsWords(r.parts, stores)}
+                      {r.feedsMonths === null ? "" : `; feeds ${number(r.feedsMonths, 1)} months`}
+                      {r.note && `; ${r.note}`}
+                    </span>
+                  </span>
+                  <button type="button" className="btn btn-sm min-h-11" onClick={() => setRecipe(r.id)}>
+                    Change
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+          <RecipeForm
+            key={editing?.id ?? "new"}
+            stores={stores}
+            recipe={editing}
+            onDone={() => setRecipe(null)}
+            currency={currency}
+          />
+          <details className="mt-4">
+            <summary className="min-h-11 cursor-pointer font-medium">Ordinary mixes, always at hand</summary>
+            <ul className="text-sm">
+              {READY_MIX_NAMES.map((name) => (
+                <li key={name} className="py-1">
+                  <b>{readyName(name)}</b>: {partsWords(READY_RECIPES[name], stores)}
+                </li>
+              ))}
+            </ul>
+          </details>
+          <ReclaimedHeap stores={stores} mixes={mixes} />
+        </section>
+        <section aria-label="Components" className="min-w-0">
+          <h2 className="text-2xl">Components</h2>
+          <p className="my-1 text-sm">
+            Typical values, to start from. Where you have weighed or soaked your own, make a component of your own: your
+            measurement wins.
+          </p>
+          <ScrollBox label="Component library">
+            <table className="table-sm table">
+              <thead>
+                <tr>
+                  <th scope="col">Component</th>
+                  <th scope="col">pores</th>
+                  <th scope="col">grain, mm</th>
+                  <th scope="col">kg/L dry</th>
+                  <th scope="col">rots, a year</th>
+                  <th scope="col">to mind</th>
+                  <th scope="col">from</th>
+                  <th scope="col">
+                    <span className="sr-only">Copy or change</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {Object.entries(stores.library).map(([id, c]) => {
+                  const own = !(id in COMPONENTS);
+                  return (
+                    <tr key={id}>
+                      <th scope="row" className={own ? "font-semibold" : "font-normal"}>
+                        {componentName(id, stores)}
+                      </th>
+                      <td>{percent(c.porosity)}</td>
+                      <td>{number(c.particleMm, 1)}</td>
+                      <td>{number(c.dryKgPerL, 2)}</td>
+                      <td>{percent(c.volumeLossPerYear)}</td>
+                      <td>{c.flags.map((f) => FLAG_WORDS[f].name).join(", ")}</td>
+                      <td title={c.source}>
+                        {own ? c.source || "your own" : CONFIDENCE_WORDS[c.confidence]} ({c.confidence})
+                      </td>
+                      <td>
+                        <button
+                          type="button"
+                          className="btn btn-xs min-h-9"
+                          onClick={() => setComponent({ id: own ? id : null, from: id })}
+                        >
+                          {own ? "Change" : "Copy"}
+                          <span className="sr-only"> {componentName(id, stores)}</span>
+                        </button>
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </ScrollBox>
+          <ComponentForm
+            key={component ? `${component.id ?? "copy"}-${component.from}` : "new"}
+            stores={stores}
+            id={component?.id ?? null}
+            from={component?.from ?? null}
+            onDone={() => setComponent(null)}
+          />
+        </section>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,126 @@
+import { z } from "zod";
+import { COMPONENT_NAMES, ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
+import { happening } from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
+
+/** Each of these says a thing anew as a whole: the newest word counts, and an undo brings the one before back. */
+
+function refuseSameName(
+  context: CommandContext,
+  names: readonly { id: string; name: string }[],
+  id: string,
+  name: string,
+) {
+  const same = names.find((n) => n.id !== id && n.name.toLocaleLowerCase() === name.toLocaleLowerCase());
+  if (same) refuse("name", `There is one named "${same.name}" already.`);
+}
+
+/** A component of one's own, with its properties and where they come from. */
+export const setComponent = command({
+  name: "set-component",
+  input: envelope.extend({ componentId: z.uuid(), own: ownComponentSchema, gone: z.boolean().default(false) }),
+  run: (context, v) => {
+    const { components, recipes } = context.loaded.stores;
+    const names = components.map((c) => ({ id: c.id, name: c.own.name }));
+    if (!v.gone) refuseSameName(context, names, v.componentId, v.own.name);
+    const user = recipes.find((r) => (r.parts[v.componentId] ?? 0) > 0);
+    if (v.gone && user) refuse("gone", `The recipe ${user.name} uses it: take it out there first.`);
+    context.record(
+      happening({ kind: "component", componentId: v.componentId, own: v.own, gone: v.gone }, context.today),
+    );
+    context.note(v.gone ? `Component ${v.own.name} taken out` : `Component ${v.own.name}`);
+    return Promise.resolve({ componentId: v.componentId });
+  },
+});
+
+/** A recipe: parts by volume, how long it feeds. */
+export const setRecipe = command({
+  name: "set-recipe",
+  input: envelope.extend({
+    recipeId: z.uuid(),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the recipe a name." })
+      .max(80, { error: "At most 80 characters, please." }),
+    parts: partsSchema,
+    feedsMonths: z
+      .number({ error: "Months, or leave it empty." })
+      .min(0, { error: "0 or more months." })
+      .max(60, { error: "At most 60 months." })
+      .nullable(),
+    note: z.string().trim().max(400, { error: "At most 400 characters, please." }).default(""),
+    gone: z.boolean().default(false),
+  }),
+  run: (context, v) => {
+    const { library, recipes } = context.loaded.stores;
+    const unknown = Object.keys(v.parts).find((id) => !(id in library));
+    if (unknown !== undefined && !v.gone) refuse("parts", "One of these components is not on record any more.");
+    if (!v.gone) refuseSameName(context, recipes, v.recipeId, v.name);
+    const { recipeId, name, feedsMonths, note, gone } = v;
+    const parts = Object.fromEntries(Object.entries(v.parts).filter(([, part]) => part > 0));
+    context.record(happening({ kind: "recipe", recipeId, name, parts, feedsMonths, note, gone }, context.today));
+    context.note(gone ? `Recipe ${name} taken out` : `Recipe ${name}`);
+    return Promise.resolve({ recipeId });
+  },
+});
+
+/** Bags of a component as they are sold: sizes in loose litres and prices. */
+export const setOffer = command({
+  name: "set-offer",
+  input: envelope.extend({
+    componentId: z.string().min(1).max(60),
+    bags: z
+      .array(
+        z.object({
+          litres: z
+            .number({ error: "Litres in the bag." })
+            .min(0.1, { error: "At least 0.1 L." })
+            .max(5000, { error: "At most 5,000 L." }),
+          price: z
+            .number({ error: "What a bag costs." })
+            .min(0, { error: "A price cannot be negative." })
+            .max(100_000, { error: "At most 100,000." }),
+        }),
+      )
+      .max(8, { error: "At most eight sizes." }),
+  }),
+  run: (context, v) => {
+    if (
+      !(COMPONENT_NAMES as readonly string[]).includes(v.componentId) &&
+      !(v.componentId in context.loaded.stores.library)
+    )
+      refuse("componentId", "This component is not on record any more.");
+    context.record(happening({ kind: "offer", componentId: v.componentId, bags: v.bags }, context.today));
+    context.note("Bags on offer");
+    return Promise.resolve({ componentId: v.componentId });
+  },
+});
+
+/** A concentrate or powder with its rate and its cap. */
+export const setProduct = command({
+  name: "set-product",
+  input: envelope.extend({ productId: z.uuid(), product: productSchema, gone: z.boolean().default(false) }),
+  run: (context, v) => {
+    if (!v.gone) refuseSameName(context, context.loaded.stores.products, v.productId, v.product.name);
+    context.record(
+      happening({ kind: "product", productId: v.productId, product: v.product, gone: v.gone }, context.today),
+    );
+    context.note(`Product ${v.product.name}${v.gone ? " taken off the shelf" : ""}`);
+    return Promise.resolve({ productId: v.productId });
+  },
+});
+
+/** Mix kept from emptied pots. Mix of sick trees is not kept. */
+export const setReclaimed = command({
+  name: "set-reclaimed",
+  input: envelope.extend({ stockId: z.uuid(), stock: reclaimedSchema, gone: z.boolean().default(false) }),
+  run: (context, v) => {
+    if (!v.gone && !v.stock.fromHealthy)
+      refuse("stock.fromHealthy", "Mix of a sick or dead tree is not kept: it would carry what ailed it. Discard it.");
+    if (!v.gone) refuseSameName(context, context.loaded.stores.reclaimed, v.stockId, v.stock.name);
+    context.record(happening({ kind: "reclaimed", stockId: v.stockId, stock: v.stock, gone: v.gone }, context.today));
+    context.note(`Reclaimed mix ${v.stock.name}`);
+    return Promise.resolve({ stockId: v.stockId });
+  },
+});

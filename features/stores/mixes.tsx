@@ -1,0 +1,373 @@
+"use client";
+
+import { useDeferredValue, useMemo, useState } from "react";
+import {
+  mixColumn,
+  type MixColumn,
+  mixLife,
+  mixOfRecipe,
+  mixYears,
+  textureJump,
+  WORN_OUT_AIR,
+  WORN_OUT_LOSS,
+} from "@/core/mix/index";
+import { type MixChoice, type MixStores, usualFillHeightMm } from "@/core/tree/index";
+import { brimHeightMm, type Pot, type Vessel, vesselOf, widthAtMm } from "@/core/vessel/index";
+import { kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
+import { SelectField, Why } from "@/ui/fields";
+import { ColumnLegend, MixColumnDrawing } from "@/ui/mix-column";
+import { useAsOf } from "../shell/as-of";
+import { FLAG_WORDS, partsWords } from "./mix-words";
+import { SliderField } from "./slider-field";
+import { StoresNav } from "./stores-nav";
+
+interface PotOption {
+  lotId: string;
+  name: string;
+  pot: Pot;
+}
+
+/** One side of the comparison: what is in which pot, how deep, how old. */
+interface Side {
+  mix: string;
+  pot: string;
+  heightMm: number;
+  layerMm: number;
+  ageYears: number;
+}
+
+const LAYERS = 200;
+/** A pot to start with where the store is empty: an ordinary round one. */
+const PLAIN_POT: Vessel = { shape: "round", topWidthMm: 300, baseWidthMm: 240, heightMm: 280 };
+
+function vesselFor(pots: PotOption[], side: Side): Vessel {
+  const found = pots.find((p) => p.lotId === side.pot);
+  const base = found ? vesselOf(found.pot).vessel : PLAIN_POT;
+  // The slider makes the same pot deeper or shallower: what depth does is best seen with nothing else changed.
+  if (base.shape === "bag") return { ...base, lengthMm: side.heightMm + base.gussetMm / 2 };
+  return { ...base, heightMm: side.heightMm, measuredVolumeL: undefined };
+}
+
+function ownHeight(pots: PotOption[], lotId: string): number {
+  const found = pots.find((p) => p.lotId === lotId);
+  return Math.round(brimHeightMm(found ? vesselOf(found.pot).vessel : PLAIN_POT));
+}
+
+/** Two fillings side by side: air, water and their reasons, as a picture in the pot. */
+export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pots: PotOption[]; stores: MixStores }) {
+  const { units } = useAsOf();
+  const first = pots.find((p) => brimHeightMm(vesselOf(p.pot).vessel) > 200)?.lotId ?? pots[0]?.lotId ?? "";
+  const start = { pot: first, heightMm: ownHeight(pots, first), layerMm: 0, ageYears: 0 };
+  const coarse = choices.find((c) => c.key === "bark-pumice")!.key;
+  const [a, setA] = useState<Side>({ ...start, mix: choices[0].key });
+  const [b, setB] = useState<Side>({ ...start, mix: choices[0].key === coarse ? "compost-bark" : coarse });
+  const left = useSide(a, choices, pots);
+  const right = useSide(b, choices, pots);
+  const scaleToMm = Math.max(brimHeightMm(left.vessel), brimHeightMm(right.vessel));
+  const widestMm = Math.max(
+    ...[left, right].flatMap(({ vessel: v }) => [widthAtMm(v, brimHeightMm(v)), widthAtMm(v, 0)]),
+  );
+  const frame = { scaleToMm, widestMm, units };
+  return (
+    <div>
+      <StoresNav at="mixes" />
+      <h1 className="text-2xl">Mixes in the pot</h1>
+      <p className="mt-1 max-w-prose">
+        A drained pot is wettest at its floor: the water stands as if it hung on a string as long as the pot is deep.
+        Change one thing on one side and look what it does.
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Compare">
+        <button type="button" className="btn btn-sm min-h-11" onClick={() => setB({ ...a, mix: b.mix })}>
+          Two mixes, same pot
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm min-h-11"
+          onClick={() => setB({ ...a, heightMm: Math.round(a.heightMm * 0.5) })}
+        >
+          Deep and shallow
+        </button>
+        <button type="button" className="btn btn-sm min-h-11" onClick={() => setB({ ...a, layerMm: 60 })}>
+          With a gravel layer
+        </button>
+        <button type="button" className="btn btn-sm min-h-11" onClick={() => setB({ ...a, ageYears: a.ageYears + 3 })}>
+          Three years on
+        </button>
+      </div>
+      <div className="mt-3">
+        <ColumnLegend />
+      </div>
+      <div className="mt-2 grid grid-cols-2 gap-4 md:gap-8">
+        <SideView name="Left" side={a} set={setA} found={left} choices={choices} pots={pots} frame={frame} />
+        <SideView name="Right" side={b} set={setB} found={right} choices={choices} pots={pots} frame={frame} />
+      </div>
+      <Difference left={left} right={right} units={units} />
+      <div className="mt-6 grid gap-6 md:grid-cols-2">
+        <Facts found={left} stores={stores} units={units} />
+        <Facts found={right} stores={stores} units={units} />
+      </div>
+    </div>
+  );
+}
+
+interface Found {
+  choice: MixChoice;
+  vessel: Vessel;
+  guessed: boolean;
+  fillHeightMm: number;
+  layerMm: number;
+  ageYears: number;
+  column: MixColumn;
+}
+
+function useSide(side: Side, choices: MixChoice[], pots: PotOption[]): Found {
+  // The slider stays smooth on a slow phone: the drawing may lag a frame behind the thumb.
+  const shown = useDeferredValue(side);
+  return useMemo(() => {
+    const choice = choices.find((c) => c.key === shown.mix) ?? choices[0];
+    const vessel = vesselFor(pots, shown);
+    const fillHeightMm = usualFillHeightMm(vessel);
+    const layerMm = Math.min(shown.layerMm, Math.round(fillHeightMm / 2));
+    const ageYears = choice.ageYears + shown.ageYears;
+    const found = pots.find((p) => p.lotId === shown.pot);
+    return {
+      choice,
+      vessel,
+      guessed: found ? vesselOf(found.pot).guessed : true,
+      fillHeightMm,
+      layerMm,
+      ageYears,
+      column: mixColumn({
+        mix: choice.mix,
+        vessel,
+        fillHeightMm,
+        bottomLayerMm: layerMm,
+        ageYears,
+        layers: LAYERS,
+      }),
+    };
+  }, [shown, choices, pots]);
+}
+
+function SideView({
+  name,
+  side,
+  set,
+  found,
+  choices,
+  pots,
+  frame,
+}: {
+  name: string;
+  side: Side;
+  set: (side: Side) => void;
+  found: Found;
+  choices: MixChoice[];
+  pots: PotOption[];
+  frame: { scaleToMm: number; widestMm: number; units: Units };
+}) {
+  const { column } = found;
+  const { units } = frame;
+  return (
+    <section aria-label={name} className="min-w-0">
+      <MixColumnDrawing
+        id={`col-${name}`}
+        {...frame}
+        vessel={found.vessel}
+        column={column}
+        fillHeightMm={found.fillHeightMm}
+        bottomLayerMm={found.layerMm}
+        widthPx={440}
+        heightPx={330}
+        title={`${found.choice.name}, ${name.toLowerCase()}`}
+      />
+      <p className="my-1 text-center leading-tight" data-testid={`sum-${name}`}>
+        <b>{litres(column.whole.airL, units)} of air</b> ({percent(column.whole.airFraction)}),{" "}
+        <b>{litres(column.availableL, units)} of water for roots</b>
+      </p>
+      <div className="space-y-2">
+        <SelectField
+          label="Mix"
+          value={side.mix}
+          onChange={(mix) => set({ ...side, mix })}
+          options={choices.map((c) => [c.key, c.from === "reclaimed" ? `${c.name} (reclaimed)` : c.name] as const)}
+        />
+        <SelectField
+          label="Pot"
+          value={side.pot}
+          onChange={(pot) => set({ ...side, pot, heightMm: ownHeight(pots, pot) })}
+          options={[["", "an ordinary pot, 30 cm"] as const, ...pots.map((p) => [p.lotId, p.name] as const)]}
+        />
+        <SliderField
+          label="Depth inside"
+          value={side.heightMm}
+          min={60}
+          max={900}
+          step={5}
+          unit="mm"
+          onChange={(heightMm) => set({ ...side, heightMm })}
+        />
+        <SliderField
+          label="Gravel layer"
+          value={side.layerMm}
+          min={0}
+          max={150}
+          step={5}
+          unit="mm"
+          onChange={(layerMm) => set({ ...side, layerMm })}
+        />
+        <SliderField
+          label="Years in the pot"
+          value={side.ageYears}
+          min={0}
+          max={8}
+          step={0.5}
+          unit="years"
+          onChange={(ageYears) => set({ ...side, ageYears })}
+        />
+      </div>
+    </section>
+  );
+}
+
+/** What differs, in words, and why. */
+function Difference({ left, right, units }: { left: Found; right: Found; units: Units }) {
+  const air = right.column.whole.airL - left.column.whole.airL;
+  const more =
+    Math.abs(air) < 0.05 ? "as much air as" : `${litres(Math.abs(air), units)} ${air > 0 ? "more" : "less"} air than`;
+  const reasons: string[] = [];
+  if (left.layerMm !== right.layerMm)
+    reasons.push(
+      `Gravel cannot pull water out of the finer mix above it: the wet zone sits on the gravel instead of on the floor, and ${litres(Math.abs(left.column.whole.mixL - right.column.whole.mixL), units)} of mix are missing. Water runs out sooner because there is less to fill. As ballast, or to keep the holes clear, it may still be right.`,
+    );
+  if (brimHeightMm(left.vessel) !== brimHeightMm(right.vessel))
+    reasons.push(
+      "In the deeper pot the water hangs on a longer string: its upper part drains further, so it holds more air in every litre.",
+    );
+  if (left.choice.key !== right.choice.key) {
+    const jump = textureJump(left.choice.mix, right.choice.mix);
+    reasons.push(
+      jump === null
+        ? "One of the two mixes is not known by its particles: whether they may touch cannot be said."
+        : jump.jump === null
+          ? `As ball and new mix they get along: particles differ ${number(Math.max(jump.ratio, 1 / jump.ratio), 1)}-fold.`
+          : `As ball (left) and new mix (right) they do not get along: the new one is ${number(Math.max(jump.ratio, 1 / jump.ratio), 1)} times ${jump.jump}. One stays wet while the other dries: loosen the outside or blend the two, and check both by hand.`,
+    );
+  }
+  if (left.ageYears !== right.ageYears)
+    reasons.push("With the years the particles rot: pores get finer, air goes, the mix slumps in the pot.");
+  return (
+    <div className="bg-base-200 rounded-box mt-5 p-3" aria-live="polite" data-testid="difference">
+      <p className="font-semibold">The right one holds {more} the left one.</p>
+      {reasons.map((r) => (
+        <p key={r} className="mt-1 max-w-prose">
+          {r}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+const YEARS_SHOWN = 6;
+
+function Facts({ found, stores, units }: { found: Found; stores: MixStores; units: Units }) {
+  const { choice, column, vessel, fillHeightMm, layerMm, ageYears } = found;
+  const life = mixLife(choice.mix);
+  const made = choice.parts && mixOfRecipe(choice.parts, stores.library);
+  const years = mixYears({ mix: choice.mix, vessel, fillHeightMm, bottomLayerMm: layerMm, ageYears }, YEARS_SHOWN);
+  const flags = made ? (Object.keys(made.flags) as (keyof typeof FLAG_WORDS)[]) : [];
+  return (
+    <section aria-label={`${choice.name} in figures`} className="min-w-0">
+      <h2 className="text-lg">{choice.name}</h2>
+      {choice.parts && <p className="text-sm">{partsWords(choice.parts, stores)}</p>}
+      <dl className="mt-1 grid grid-cols-2 gap-x-4 gap-y-1">
+        <Fact what="Mix in the pot" value={litres(column.whole.mixL, units)} />
+        <Fact
+          what="Water after draining"
+          value={`${litres(column.whole.waterL, units)} (${percent(column.whole.waterFraction)})`}
+        />
+        <Fact what="Dry" value={kilograms(column.dryKg, units)} />
+        <Fact what="Wet" value={kilograms(column.wetKg, units)} />
+        <Fact
+          what="Feeds"
+          value={
+            choice.feedsMonths === null || choice.feedsMonths < 0.5
+              ? "nothing to speak of"
+              : `about ${number(choice.feedsMonths)} months`
+          }
+        />
+        <Fact what="Lasts" value={life.by === "long" ? "thirty years and more" : `${number(life.years, 1)} years`} />
+      </dl>
+      <Why
+        className="mt-2"
+        reason={
+          <>
+            <p>
+              Water by the drained-pot method (Bilderback & Fonteno 1987; van Genuchten 1980); water for roots lies
+              between what the pot holds after draining and what is left at 50 cm of suction.
+              {choice.from === "ready"
+                ? " The curve is a typical one for such mixes: yours may differ by a tenth."
+                : choice.from === "recipe"
+                  ? " The curve is summed from the components, each a typical range or our judgement."
+                  : " It is old mix: its pores are taken as finer by its age."}
+            </p>
+            <p>
+              It is worn out when {percent(WORN_OUT_LOSS)} of its volume is gone or a layer of 20 cm has less than{" "}
+              {percent(WORN_OUT_AIR)} of air; here{" "}
+              {life.by === "volume"
+                ? "slumping comes first"
+                : life.by === "air"
+                  ? life.years === 0
+                    ? "it is short of air from the first day: for deep pots, or blended with something coarse"
+                    : "air comes first"
+                  : "neither comes within thirty years"}
+              . Ageing and feeding are our judgement.
+              {found.guessed && " The shape of this pot is a guess: measure it."}
+            </p>
+          </>
+        }
+      >
+        <span className="text-sm">Where these figures come from</span>
+      </Why>
+      {flags.length > 0 && (
+        <ul className="mt-2 text-sm" aria-label="To mind">
+          {flags.map((f) => (
+            <li key={f}>
+              <b>{FLAG_WORDS[f].name}</b> ({percent(made!.flags[f]!)}): {FLAG_WORDS[f].what}
+            </li>
+          ))}
+        </ul>
+      )}
+      <table className="table-sm mt-2 table">
+        <caption className="text-left text-sm">Year by year, if nothing is done</caption>
+        <thead>
+          <tr>
+            <th scope="col">age</th>
+            <th scope="col">volume left</th>
+            <th scope="col">surface sinks</th>
+            <th scope="col">air</th>
+          </tr>
+        </thead>
+        <tbody>
+          {years.map((y) => (
+            <tr key={y.ageYears}>
+              <td>{number(y.ageYears, 1)} y</td>
+              <td>{percent(y.volumeShare)}</td>
+              <td>{millimetres(fillHeightMm - y.fillHeightMm, units)}</td>
+              <td>{percent(y.airFraction)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Fact({ what, value }: { what: string; value: string }) {
+  return (
+    <div>
+      <dt className="text-sm">{what}</dt>
+      <dd className="font-semibold">{value}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,322 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { Estimate } from "@/core/estimate/index";
+import type { PotCondition } from "@/core/event/index";
+import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, type Vessel, wallOf } from "@/core/vessel/index";
+import { day, kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { money } from "@/ui/money";
+import { PotSection } from "@/ui/pot-section";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { CONDITION_WORDS, WALL_WORDS } from "../words";
+import { draftOf, PotFields, readPot } from "./pot-fields";
+import type { PotUser } from "./lots";
+import { StoresNav } from "./stores-nav";
+
+interface Lot {
+  id: string;
+  name: string;
+  pot: Pot;
+  price: number | null;
+  toBuy: boolean;
+  condition: PotCondition;
+  placeId: string | null;
+}
+
+export interface PotEvent {
+  id: string;
+  on: string;
+  tree: { id: string; tag: string } | null;
+  words: string;
+  actor: string;
+}
+
+/** A lot of pots, or an identified one. */
+export function PotView({
+  lot,
+  vessel,
+  guessed,
+  fillHeightMm,
+  brim,
+  free,
+  users,
+  places,
+  history,
+  currency,
+}: {
+  lot: Lot;
+  vessel: Vessel;
+  guessed: boolean;
+  fillHeightMm: number;
+  brim: Estimate;
+  free: number;
+  users: PotUser[];
+  places: { id: string; name: string }[];
+  history: PotEvent[];
+  currency: string;
+}) {
+  const { units, collectionId, today } = useAsOf();
+  const mix = mixEstimate(lot.pot);
+  const mass = likelyPotMassKg(vessel);
+  const place = places.find((p) => p.id === lot.placeId)?.name;
+  const facts: [string, string][] = [
+    [
+      "At the brim",
+      `${litres(brim.p50, units)}${spread(brim) ? ` (${litres(brim.p10, units)}–${litres(brim.p90, units)})` : ""}`,
+    ],
+    [
+      "Mix at the fill line",
+      `${litres(mix.p50, units)}${spread(mix) ? ` (${litres(mix.p10, units)}–${litres(mix.p90, units)})` : ""}`,
+    ],
+    ["Empty", `${kilograms(mass.massKg, units)}${mass.basis === "guess" ? ", wall guessed" : ""}`],
+    ["Wall", WALL_WORDS[wallOf(lot.pot)]],
+    ["Condition", CONDITION_WORDS[lot.condition]],
+    ["Price", lot.price === null ? "not known" : money(lot.price, currency)],
+    ["Stands", place ?? "nobody said where"],
+    ["Can be bought", lot.toBuy ? "yes" : "not on the list"],
+  ];
+  return (
+    <div>
+      <StoresNav at="" />
+      <h1 className="text-2xl">{lot.name}</h1>
+      <p className="text-lg" data-testid="standing">
+        {number(free)} free
+        {users.length > 0 && (
+          <>
+            {"; in use by "}
+            {users.slice(0, 12).map((u, i) => (
+              <span key={u.treeId}>
+                {i > 0 && ", "}
+                <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${u.treeId}`}>
+                  {u.tag}
+                </Link>
+                {u.plants > 1 && ` (${number(u.plants)} plants)`}
+              </span>
+            ))}
+            {users.length > 12 && ` and ${users.length - 12} more`}
+          </>
+        )}
+        .
+      </p>
+      <div className="mt-3 grid gap-8 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+        <div>
+          <PotSection
+            vessel={vessel}
+            guessed={guessed}
+            fillHeightMm={fillHeightMm}
+            bottomLayerMm={0}
+            fill={0}
+            circling={0}
+            empty
+            cover
+            widthPx={380}
+            heightPx={340}
+            units={units}
+            dimensions={[
+              {
+                side: "left",
+                fromMm: fillHeightMm,
+                toMm: brimHeightMm(vessel),
+                label: millimetres(brimHeightMm(vessel) - fillHeightMm, units),
+              },
+              { side: "left", fromMm: 0, toMm: fillHeightMm, label: millimetres(fillHeightMm, units) },
+            ]}
+            title={lot.name}
+            description={`${litres(brim.p50, units)} at the brim; the line is where mix ends so that one watering finds room`}
+          />
+          <dl className="mt-2 grid grid-cols-2 gap-x-4 gap-y-1">
+            {facts.map(([what, value]) => (
+              <div key={what}>
+                <dt className="text-sm">{what}</dt>
+                <dd className="font-semibold">{value}</dd>
+              </div>
+            ))}
+          </dl>
+        </div>
+        <div className="space-y-6">
+          <More lot={lot} places={places} />
+          <Own lot={lot} free={free} users={users} />
+          <Measure lot={lot} />
+          <section aria-label="What happened">
+            <h2 className="text-lg">What happened</h2>
+            <ul className="divide-base-300 divide-y">
+              {history.slice(0, 60).map((e) => (
+                <li key={e.id} className="py-1">
+                  <span className="text-sm">{day(e.on, today)}</span> ·{" "}
+                  {e.tree && (
+                    <>
+                      <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${e.tree.id}`}>
+                        {e.tree.tag}
+                      </Link>
+                      {": "}
+                    </>
+                  )}
+                  {e.words}
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+const spread = (e: Estimate) => e.p90 - e.p10 > 0.03 * e.p50;
+
+/** More of the same, where they stand, what they cost. */
+function More({ lot, places }: { lot: Lot; places: { id: string; name: string }[] }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const add = useCommand("add-pots");
+  const move = useCommand("move-pots");
+  const describe = useCommand("describe-lot");
+  const [count, setCount] = useState("5");
+  const [price, setPrice] = useState(lot.price === null ? "" : String(lot.price));
+  const [wrong, setWrong] = useState<Record<string, string>>({});
+  const about = { collectionId, lotId: lot.id };
+  const more = async () => {
+    const many = readNumber(count);
+    if (!Number.isInteger(many) || many < 1) return setWrong({ count: "A whole number of pots, at least one." });
+    setWrong({});
+    const done = await add.send({ ...about, count: many });
+    if (done) tell({ text: `${many} more put in store.`, entryId: done.entryId });
+  };
+  const reprice = async () => {
+    const value = price.trim() === "" ? null : readNumber(price);
+    if (value !== null && !(value >= 0)) return setWrong({ price: "A price, or leave it empty." });
+    setWrong({});
+    const done = await describe.send({ ...about, price: value });
+    if (done) tell({ text: "The price is kept.", entryId: done.entryId });
+  };
+  return (
+    <section aria-label="More of these" className="flex flex-wrap items-end gap-4">
+      <Form className="flex items-end gap-2" label="More of these" onSubmit={more}>
+        <TextField
+          className="w-28"
+          label="More of these"
+          numeric
+          value={count}
+          onChange={setCount}
+          fault={wrong.count ?? add.at("count")}
+        />
+        <button type="submit" className="btn min-h-11" disabled={add.busy}>
+          Add
+        </button>
+      </Form>
+      <Form className="flex items-end gap-2" label="Price" onSubmit={reprice}>
+        <TextField className="w-28" label="Price each" numeric value={price} onChange={setPrice} fault={wrong.price} />
+        <button type="submit" className="btn min-h-11" disabled={describe.busy}>
+          Keep
+        </button>
+      </Form>
+      {places.length > 0 && (
+        <SelectField
+          className="w-48"
+          label="The free ones stand"
+          value={lot.placeId ?? ""}
+          onChange={async (placeId) => {
+            if (placeId === "") return;
+            const done = await move.send({ ...about, placeId });
+            if (done) tell({ text: "They stand there now.", entryId: done.entryId });
+          }}
+          options={[["", "nobody said where"] as const, ...places.map((p) => [p.id, p.name] as const)]}
+        />
+      )}
+      <label className="flex min-h-11 cursor-pointer items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={lot.toBuy}
+          disabled={describe.busy}
+          onChange={async (e) => {
+            const done = await describe.send({ ...about, toBuy: e.target.checked });
+            if (done) tell({ text: "Kept.", entryId: done.entryId });
+          }}
+        />
+        more can be bought
+      </label>
+      <FormFaults
+        faults={[...loose(add.failure, ["count"]), ...loose(move.failure, []), ...loose(describe.failure, [])]}
+      />
+    </section>
+  );
+}
+
+/** One of them gets a record of its own: a name, a history, a place. */
+function Own({ lot, free, users }: { lot: Lot; free: number; users: PotUser[] }) {
+  const { collectionId } = useAsOf();
+  const router = useRouter();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("identify-pot");
+  const [name, setName] = useState(`${lot.name}, no. 1`);
+  const single = users.filter((u) => u.plants === 1);
+  const [which, setWhich] = useState(free > 0 ? "" : (single[0]?.treeId ?? ""));
+  if (free + users.length < 2) return null;
+  const submit = async () => {
+    const newLotId = crypto.randomUUID();
+    const done = await send({ collectionId, lotId: lot.id, newLotId, name, treeId: which === "" ? null : which });
+    if (!done) return;
+    tell({ text: `${name} has a record of its own.`, entryId: done.entryId });
+    router.push(`/c/${collectionId}/stores/pot/${newLotId}`);
+  };
+  return (
+    <Form className="flex flex-wrap items-end gap-3" label="A pot with a record of its own" onSubmit={submit}>
+      <SelectField
+        label="Give one a record of its own"
+        value={which}
+        onChange={setWhich}
+        fault={at("treeId") ?? at("lotId")}
+        options={[
+          ...(free > 0 ? [["", "a free one"] as const] : []),
+          ...single.map((u) => [u.treeId, `the one under ${u.tag}`] as const),
+        ]}
+      />
+      <TextField className="w-64" label="Called" value={name} onChange={setName} fault={at("name")} />
+      <button type="submit" className="btn min-h-11" disabled={busy}>
+        Name it
+      </button>
+      <FormFaults faults={loose(failure, ["treeId", "lotId", "name"])} />
+    </Form>
+  );
+}
+
+/** A tape beats a label: measured once, it counts for every day these pots were used. */
+function Measure({ lot }: { lot: Lot }) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("measure-pots");
+  const [draft, setDraft] = useState(() => draftOf(lot.pot));
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const submit = async () => {
+    const read = readPot(draft);
+    setProblems(read.problems);
+    if (Object.keys(read.problems).length > 0) return;
+    const done = await send({ collectionId, lotId: lot.id, pot: read.pot });
+    if (done) tell({ text: "Measured: every litre is computed anew.", entryId: done.entryId });
+  };
+  return (
+    <details open={lot.pot.known !== "measured"}>
+      <summary className="min-h-11 cursor-pointer font-medium">
+        {lot.pot.known === "measured" ? "Measure again" : "Known by name or from outside only: measure one"}
+      </summary>
+      <Form className="mt-2 space-y-3" label="Measure" onSubmit={submit}>
+        <PotFields
+          draft={draft}
+          onChange={setDraft}
+          fault={(path) => problems[path] ?? at(`pot.${path}`)}
+          units={units}
+        />
+        <FormFaults faults={loose(failure, ["pot"])} />
+        <button type="submit" className="btn min-h-11" disabled={busy}>
+          Keep the measures
+        </button>
+      </Form>
+    </details>
+  );
+}

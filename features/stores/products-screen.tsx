@@ -1,0 +1,10 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { collectionView } from "../shell/data";
+import { ProductsView } from "./products";
+
+export async function ProductsScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  return <ProductsView products={view.loaded.stores.products} />;
+}

@@ -1,0 +1,240 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { dilute, type Product, PRODUCT_KINDS, productSchema } from "@/core/mix/index";
+import { number, readNumber } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { PRODUCT_WORDS } from "./mix-words";
+import { StoresNav } from "./stores-nav";
+
+type Kept = Product & { id: string };
+const STRENGTHS = [
+  ["1", "full strength"],
+  ["0.5", "half"],
+  ["0.25", "a quarter"],
+] as const;
+const significant = (v: number) => number(v, v < 10 ? 1 : 0);
+
+/** Feeds, washes and wetting agents: how much for the can in hand, in caps. */
+export function ProductsView({ products }: { products: Kept[] }) {
+  const [can, setCan] = useState("10");
+  const [strength, setStrength] = useState<(typeof STRENGTHS)[number][0]>("1");
+  const [editing, setEditing] = useState<string | null>(null);
+  const canL = readNumber(can, "litres");
+  return (
+    <div>
+      <StoresNav at="products" />
+      <h1 className="text-2xl">Cans and caps</h1>
+      <div className="mt-2 flex flex-wrap gap-4">
+        <TextField
+          className="w-32"
+          label="Your can holds"
+          numeric
+          suffix="L"
+          value={can}
+          onChange={setCan}
+          fault={canL > 0 && canL <= 2000 ? undefined : "0.1 to 2,000 L."}
+        />
+        <SelectField label="Strength" value={strength} onChange={setStrength} options={STRENGTHS} />
+      </div>
+      {products.length === 0 ? (
+        <p className="my-3">
+          No product on the shelf yet. Put one down with what its label says and what its cap holds.
+        </p>
+      ) : (
+        <ul className="divide-base-300 my-3 divide-y">
+          {products.map((p) => (
+            <li key={p.id} className="flex flex-wrap items-center justify-between gap-3 py-3">
+              <span>
+                <b>{p.name}</b> <span className="text-sm">{PRODUCT_WORDS[p.kind]}</span>
+                <Amount product={p} canL={canL} strength={Number(strength)} />
+              </span>
+              <button type="button" className="btn btn-sm min-h-11" onClick={() => setEditing(p.id)}>
+                Change<span className="sr-only"> {p.name}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <ProductForm
+        key={editing ?? "new"}
+        product={products.find((p) => p.id === editing) ?? null}
+        onDone={() => setEditing(null)}
+      />
+      <p className="border-warning rounded-box mt-4 max-w-prose border-2 bg-[#fffaf0] p-3 text-sm">
+        The label comes first: in many places its rates are law. Never mix bleach with acids or with anything that holds
+        ammonia. Keep products from children, pets and drains; gloves and eye protection with concentrates. A hose or
+        feed line needs the backflow prevention your local rules ask for.
+      </p>
+    </div>
+  );
+}
+
+function Amount({ product, canL, strength }: { product: Product; canL: number; strength: number }) {
+  if (!(canL > 0)) return null;
+  const unit = product.form === "liquid" ? "ml" : "g";
+  const spoon = product.form === "liquid" ? ["cap", "caps"] : ["spoon", "spoons"];
+  const d = dilute({ ...product, strength, canL });
+  return (
+    <span className="block" data-testid={`dose-${product.name}`}>
+      <span className="font-serif text-2xl font-semibold">
+        {significant(d.perCan)} {unit}
+      </span>
+      {d.caps !== null && ` = ${number(d.caps, 1)} ${Math.abs(d.caps - 1) < 0.05 ? spoon[0] : spoon[1]}`} for{" "}
+      {number(canL, 1)} L{d.cansLeft !== null && `; a full one is good for ${number(d.cansLeft)} cans`}
+    </span>
+  );
+}
+
+function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => void }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-product");
+  const productId = useRef<string | null>(product?.id ?? null);
+  const text = (v: number | null | undefined) => (v === null || v === undefined ? "" : String(v));
+  const [name, setName] = useState(product?.name ?? "");
+  const [kind, setKind] = useState<Product["kind"]>(product?.kind ?? "feed");
+  const [form, setForm] = useState<Product["form"]>(product?.form ?? "liquid");
+  const [rate, setRate] = useState(text(product?.ratePerL));
+  const [cap, setCap] = useState(text(product?.capSize));
+  const [bottle, setBottle] = useState(text(product?.bottleSize));
+  const [npk, setNpk] = useState<[string, string, string]>([0, 1, 2].map((i) => text(product?.npk?.[i])) as never);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const fault = (path: string) => problems[path] ?? at(`product.${path}`) ?? (path === "name" ? at("name") : undefined);
+  const unit = form === "liquid" ? "ml" : "g";
+
+  const submit = async (gone = false) => {
+    const optional = (t: string) => (t.trim() === "" ? null : readNumber(t));
+    const grades = npk.map((t) => (t.trim() === "" ? 0 : readNumber(t))) as [number, number, number];
+    const value = {
+      name,
+      kind,
+      form,
+      ratePerL: readNumber(rate),
+      capSize: optional(cap),
+      bottleSize: optional(bottle),
+      npk: npk.every((t) => t.trim() === "") ? null : grades,
+    };
+    const parsed = productSchema.safeParse(value);
+    setProblems(
+      parsed.success
+        ? {}
+        : Object.fromEntries(
+            parsed.error.issues.map((i) => [
+              String(i.path[0]),
+              i.path[0] === "npk" ? "Per cent, 0 to 60 each." : i.message,
+            ]),
+          ),
+    );
+    if (!parsed.success) return;
+    productId.current ??= crypto.randomUUID();
+    const done = await send({ collectionId, productId: productId.current, product: parsed.data, gone });
+    if (!done) return;
+    tell({ text: gone ? `${name.trim()} is off the shelf.` : `${name.trim()} is kept.`, entryId: done.entryId });
+    if (!product) {
+      productId.current = null;
+      setName("");
+      setRate("");
+      setCap("");
+      setBottle("");
+      setNpk(["", "", ""]);
+    }
+    onDone();
+  };
+
+  return (
+    <Form
+      className="border-base-300 rounded-box max-w-3xl space-y-3 border p-3"
+      label="Product"
+      onSubmit={() => submit()}
+    >
+      <h2 className="text-lg">{product ? `Change ${product.name}` : "Put a product down"}</h2>
+      <div className="grid gap-3 sm:grid-cols-3">
+        <TextField label="Name" value={name} onChange={setName} fault={fault("name")} />
+        <SelectField
+          label="It is a"
+          value={kind}
+          onChange={setKind}
+          options={PRODUCT_KINDS.map((k) => [k, PRODUCT_WORDS[k]] as const)}
+        />
+        <SelectField
+          label="Form"
+          value={form}
+          onChange={setForm}
+          options={[
+            ["liquid", "liquid, by ml"],
+            ["powder", "powder, by gram"],
+          ]}
+        />
+        <TextField
+          label="Full strength by the label"
+          numeric
+          suffix={`${unit} a litre`}
+          value={rate}
+          onChange={setRate}
+          fault={fault("ratePerL")}
+          hint="a label of 1 : 200 is 5 ml"
+        />
+        <TextField
+          label={form === "liquid" ? "The cap holds" : "The spoon holds"}
+          numeric
+          suffix={unit}
+          value={cap}
+          onChange={setCap}
+          fault={fault("capSize")}
+          hint="measure it once; empty if unknown"
+        />
+        <TextField
+          label="A full one holds"
+          numeric
+          suffix={unit}
+          value={bottle}
+          onChange={setBottle}
+          fault={fault("bottleSize")}
+          hint="empty if unknown"
+        />
+      </div>
+      {kind === "feed" && (
+        <fieldset>
+          <legend className="font-medium">Nitrogen, phosphate, potash, %</legend>
+          <div className="flex gap-2">
+            {(["nitrogen", "phosphate", "potash"] as const).map((what, i) => (
+              <input
+                key={what}
+                aria-label={`Per cent ${what}`}
+                inputMode="decimal"
+                className="input w-20"
+                value={npk[i]}
+                onChange={(e) => setNpk(npk.map((t, k) => (k === i ? e.target.value : t)) as typeof npk)}
+              />
+            ))}
+          </div>
+          {fault("npk") && (
+            <p role="alert" className="text-error text-sm font-semibold">
+              {fault("npk")}
+            </p>
+          )}
+        </fieldset>
+      )}
+      <FormFaults faults={loose(failure, ["product", "name"])} />
+      <div className="flex flex-wrap gap-3">
+        <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
+          Keep it
+        </button>
+        {product && (
+          <>
+            <button type="button" className="btn min-h-12" onClick={onDone}>
+              Leave it
+            </button>
+            <button type="button" className="btn btn-ghost min-h-12" disabled={busy} onClick={() => void submit(true)}>
+              Off the shelf
+            </button>
+          </>
+        )}
+      </div>
+    </Form>
+  );
+}

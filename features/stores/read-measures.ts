@@ -1,0 +1,19 @@
+import type { z } from "zod";
+import { readNumber } from "@/ui/format";
+
+/** Typed lengths read as millimetres and checked by a schema: faults by field, in its own words. */
+export function readMeasures<T>(
+  schema: z.ZodType<T>,
+  texts: Readonly<Record<string, string>>,
+  rest: Readonly<Record<string, unknown>> = {},
+): { value: T | null; problems: Record<string, string> } {
+  const numbers = Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, readNumber(text, "mm")]));
+  const parsed = schema.safeParse({ ...numbers, ...rest });
+  if (parsed.success) return { value: parsed.data, problems: {} };
+  const problems: Record<string, string> = {};
+  for (const issue of parsed.error.issues) {
+    const key = String(issue.path[0]);
+    problems[key] ??= Number.isNaN(numbers[key]) ? "A measure in mm (or write 60 cm, 24 in)." : issue.message;
+  }
+  return { value: null, problems };
+}

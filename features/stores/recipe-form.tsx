@@ -1,0 +1,183 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { mixLife, mixOfRecipe } from "@/core/mix/index";
+import type { MixStores, StoredRecipe } from "@/core/tree/index";
+import { kilograms, number, percent, readNumber } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { componentName } from "./mix-words";
+
+const FIELDS = ["name", "parts", "feedsMonths", "note"];
+type Line = { id: string; part: string };
+
+/** A recipe as parts by volume; what it comes to stands beneath while it is typed. */
+export function RecipeForm({
+  stores,
+  recipe,
+  onDone,
+}: {
+  stores: MixStores;
+  recipe: StoredRecipe | null;
+  onDone: () => void;
+  currency: string;
+}) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-recipe");
+  const recipeId = useRef<string | null>(recipe?.id ?? null);
+  const [name, setName] = useState(recipe?.name ?? "");
+  const [lines, setLines] = useState<Line[]>(
+    recipe
+      ? Object.entries(recipe.parts).map(([id, part]) => ({ id, part: String(part) }))
+      : [
+          { id: "bark-coarse", part: "2" },
+          { id: "compost", part: "1" },
+        ],
+  );
+  const [months, setMonths] = useState(recipe?.feedsMonths === null || !recipe ? "" : String(recipe.feedsMonths));
+  const [note, setNote] = useState(recipe?.note ?? "");
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const fault = (path: string) => problems[path] ?? at(path);
+  const parts = Object.fromEntries(
+    lines.flatMap(({ id, part }) => {
+      const read = readNumber(part);
+      return id !== "" && read > 0 ? [[id, read] as const] : [];
+    }),
+  );
+  const made = mixOfRecipe(parts, stores.library);
+  const free = Object.keys(stores.library).filter((id) => !lines.some((l) => l.id === id));
+
+  const submit = async (gone = false) => {
+    const wrong: Record<string, string> = {};
+    if (name.trim() === "") wrong.name = "Give the recipe a name.";
+    if (lines.some((l) => l.part.trim() !== "" && !(readNumber(l.part) >= 0)))
+      wrong.parts = "Parts are numbers, such as 2 or 0.5.";
+    else if (Object.keys(parts).length === 0) wrong.parts = "At least one part, please.";
+    const feedsMonths = months.trim() === "" ? null : readNumber(months);
+    if (feedsMonths !== null && !(feedsMonths >= 0)) wrong.feedsMonths = "Months, or leave it empty.";
+    setProblems(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    recipeId.current ??= crypto.randomUUID();
+    const done = await send({
+      collectionId,
+      recipeId: recipeId.current,
+      name: name.trim(),
+      parts,
+      feedsMonths,
+      note: note.trim(),
+      gone,
+    });
+    if (!done) return;
+    tell({ text: gone ? `${name.trim()} is taken out.` : `${name.trim()} is kept.`, entryId: done.entryId });
+    if (!recipe) {
+      recipeId.current = null;
+      setName("");
+      setNote("");
+    }
+    onDone();
+  };
+
+  return (
+    <Form className="border-base-300 rounded-box mt-3 space-y-3 border p-3" label="Recipe" onSubmit={() => submit()}>
+      <h2 className="text-lg">{recipe ? `Change ${recipe.name}` : "A recipe of your own"}</h2>
+      <TextField
+        label="Name"
+        value={name}
+        onChange={setName}
+        fault={fault("name")}
+        hint="such as House mix for citrus"
+      />
+      <fieldset>
+        <legend className="font-medium">Parts by volume</legend>
+        <ul className="space-y-2">
+          {lines.map((line, i) => (
+            <li key={i} className="flex items-center gap-2">
+              <input
+                aria-label={`Parts of ${componentName(line.id, stores)}`}
+                inputMode="decimal"
+                className="input w-20"
+                value={line.part}
+                onChange={(e) => setLines(lines.map((l, k) => (k === i ? { ...l, part: e.target.value } : l)))}
+              />
+              <select
+                aria-label={`Component ${i + 1}`}
+                className="select min-w-0 flex-1"
+                value={line.id}
+                onChange={(e) => setLines(lines.map((l, k) => (k === i ? { ...l, id: e.target.value } : l)))}
+              >
+                {[line.id, ...free].map((id) => (
+                  <option key={id} value={id}>
+                    {componentName(id, stores)}
+                  </option>
+                ))}
+              </select>
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm min-h-11"
+                aria-label={`Leave ${componentName(line.id, stores)} out`}
+                onClick={() => setLines(lines.filter((_, k) => k !== i))}
+              >
+                ×
+              </button>
+            </li>
+          ))}
+        </ul>
+        {fault("parts") && (
+          <p role="alert" className="text-error mt-1 text-sm font-semibold">
+            {fault("parts")}
+          </p>
+        )}
+        <SelectField
+          className="mt-2 max-w-72"
+          label="Add a component"
+          value=""
+          onChange={(id) => id !== "" && setLines([...lines, { id, part: "1" }])}
+          options={[["", "choose …"] as const, ...free.map((id) => [id, componentName(id, stores)] as const)]}
+        />
+      </fieldset>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Feeds for"
+          numeric
+          suffix="months"
+          value={months}
+          onChange={setMonths}
+          fault={fault("feedsMonths")}
+          hint={made ? `empty: about ${number(made.feedsMonths)}, from what is in it (our judgement)` : undefined}
+        />
+        <TextField label="Note" value={note} onChange={setNote} fault={fault("note")} />
+      </div>
+      {made && (
+        <p className="text-sm" data-testid="recipe-sum" aria-live="polite">
+          {percent(made.blend.shrinkage)} of the summed volumes vanish on mixing; {percent(made.mix.thetaS)} pores;{" "}
+          {kilograms(made.blend.dryKgPerL, units)} a litre dry; {lifeWords(made)}.
+        </p>
+      )}
+      <FormFaults faults={loose(failure, FIELDS)} />
+      <div className="flex flex-wrap gap-3">
+        <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
+          {recipe ? "Keep the change" : "Keep this recipe"}
+        </button>
+        {recipe && (
+          <>
+            <button type="button" className="btn min-h-12" onClick={onDone}>
+              Leave it
+            </button>
+            <button type="button" className="btn btn-ghost min-h-12" disabled={busy} onClick={() => void submit(true)}>
+              Take it out
+            </button>
+          </>
+        )}
+      </div>
+    </Form>
+  );
+}
+
+function lifeWords(made: NonNullable<ReturnType<typeof mixOfRecipe>>): string {
+  const life = mixLife(made.mix);
+  if (life.by === "long") return "hardly slumps";
+  return life.years === 0 ? "short of air in a pot of 20 cm" : `lasts about ${number(life.years, 1)} years`;
+}

@@ -1,0 +1,127 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { STRUCTURES } from "@/core/mix/index";
+import type { MixChoice, MixStores } from "@/core/tree/index";
+import { day, litres, number, readNumber } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { STRUCTURE_WORDS } from "./mix-words";
+
+/** Mix saved from emptied pots: a stock of its own, older than it looks. */
+export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: MixChoice[] }) {
+  const { collectionId, units, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-reclaimed");
+  const stockId = useRef<string | null>(null);
+  const [name, setName] = useState("");
+  const [amount, setAmount] = useState("");
+  const [age, setAge] = useState("2");
+  const [from, setFrom] = useState(mixes[0].key);
+  const [structure, setStructure] = useState<(typeof STRUCTURES)[number]>("open");
+  const [healthy, setHealthy] = useState(false);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const fault = (path: string) => problems[path] ?? at(`stock.${path}`) ?? (path === "name" ? at("name") : undefined);
+
+  const submit = async () => {
+    const [litresRead, years] = [readNumber(amount, "litres"), readNumber(age)];
+    const wrong: Record<string, string> = {};
+    if (name.trim() === "") wrong.name = "Give the heap a name you will know it by.";
+    if (!(litresRead > 0)) wrong.litres = "How many litres, about?";
+    if (!(years >= 0 && years <= 30)) wrong.ageYears = "0 to 30 years.";
+    if (!healthy) wrong.fromHealthy = "Only mix of healthy trees is kept: that of sick or dead ones is discarded.";
+    setProblems(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    stockId.current ??= crypto.randomUUID();
+    const mix = mixes.find((m) => m.key === from)!.mix;
+    const stock = { name: name.trim(), litres: litresRead, ageYears: years, mix, structure, fromHealthy: healthy };
+    const done = await send({ collectionId, stockId: stockId.current, stock });
+    if (!done) return;
+    tell({ text: `${litres(litresRead, units)} of old mix kept.`, entryId: done.entryId });
+    stockId.current = null;
+    setName("");
+    setAmount("");
+    setHealthy(false);
+  };
+  const clear = async (id: string) => {
+    const { id: _id, on: _on, left: _left, ...stock } = stores.reclaimed.find((s) => s.id === id)!;
+    const done = await send({ collectionId, stockId: id, stock, gone: true });
+    if (done) tell({ text: `${stock.name} is cleared away.`, entryId: done.entryId });
+  };
+
+  return (
+    <section aria-label="Reclaimed mix" className="mt-6">
+      <h2 className="text-xl">Reclaimed mix</h2>
+      {stores.reclaimed.length > 0 && (
+        <ul className="divide-base-300 my-2 divide-y">
+          {stores.reclaimed.map((s) => (
+            <li key={s.id} className="flex flex-wrap items-center justify-between gap-2 py-2">
+              <span>
+                <b>{s.name}</b>: {litres(s.left, units)} left of {litres(s.litres, units)}
+                <span className="block text-sm">
+                  {number(s.ageYears, 1)} years old on {day(s.on, today)}, {STRUCTURE_WORDS[s.structure]}; offered when
+                  you pot
+                </span>
+              </span>
+              <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void clear(s.id)}>
+                Clear away
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <details>
+        <summary className="min-h-11 cursor-pointer font-medium">Keep mix from emptied pots</summary>
+        <Form className="mt-2 space-y-3" label="Reclaimed mix" onSubmit={submit}>
+          <div className="grid gap-3 sm:grid-cols-2">
+            <TextField label="Name" value={name} onChange={setName} fault={fault("name")} hint="such as Blue tub" />
+            <TextField label="Litres" numeric suffix="L" value={amount} onChange={setAmount} fault={fault("litres")} />
+            <SelectField
+              label="It was once"
+              value={from}
+              onChange={setFrom}
+              options={mixes.map((m) => [m.key, m.name] as const)}
+            />
+            <TextField
+              label="Years since it was mixed"
+              numeric
+              value={age}
+              onChange={setAge}
+              fault={fault("ageYears")}
+            />
+            <SelectField
+              label="Structure"
+              value={structure}
+              onChange={setStructure}
+              options={STRUCTURES.map((s) => [s, STRUCTURE_WORDS[s]] as const)}
+            />
+          </div>
+          <label className="flex min-h-11 cursor-pointer items-center gap-3">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={healthy}
+              onChange={(e) => setHealthy(e.target.checked)}
+            />
+            all of it from pots of healthy trees
+          </label>
+          {fault("fromHealthy") && (
+            <p role="alert" className="text-error text-sm font-semibold">
+              {fault("fromHealthy")}
+            </p>
+          )}
+          <FormFaults faults={loose(failure, ["stock", "name"])} />
+          <button type="submit" className="btn min-h-12" disabled={busy}>
+            Keep it
+          </button>
+          <p className="text-sm">
+            Sour, slimy or root-ridden mix, and mix with grubs, is not worth keeping. Damp it before you turn it, and
+            wash your hands.
+          </p>
+        </Form>
+      </details>
+    </section>
+  );
+}

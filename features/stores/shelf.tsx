@@ -1,0 +1,227 @@
+"use client";
+
+import Link from "next/link";
+import type { CSSProperties } from "react";
+import type { Estimate } from "@/core/estimate/index";
+import { POT_CONDITIONS, type PotCondition } from "@/core/event/index";
+import type { PotFit, StorePot } from "@/core/ladder/index";
+import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
+import { litres, number } from "@/ui/format";
+import { drawnWallMm, pathOf, type Point, wallOutline } from "@/ui/geometry";
+import { money } from "@/ui/money";
+import { WALL_TONE } from "@/ui/tones";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { CONDITION_WORDS, MISFIT_WORDS, WALL_WORDS } from "../words";
+
+export type ShelfLot = StorePot & {
+  price: number | null;
+  toBuy: boolean;
+  place: string | null;
+  inUse: number;
+  brim: Estimate;
+};
+
+const TALLEST_PX = 150;
+
+export function shelfScale(pots: readonly ShelfLot[]): number {
+  return TALLEST_PX / Math.max(200, ...pots.map((p) => brimHeightMm(vesselOf(p.pot).vessel)));
+}
+
+/** Pots in section on one board, to one scale, smallest first. */
+export function Shelf({
+  label,
+  pots,
+  scale,
+  fits,
+  currency,
+}: {
+  label: string;
+  pots: readonly ShelfLot[];
+  scale: number;
+  fits: ReadonlyMap<string, PotFit> | null;
+  currency: string;
+}) {
+  return (
+    <ol aria-label={label} className="mt-3 flex flex-wrap items-end gap-y-6">
+      {pots.map((p) => (
+        <li
+          key={p.lotId}
+          className={`shelf-place flex flex-col items-center text-center ${fits?.get(p.lotId)?.misfit === null ? "bg-base-200 rounded" : ""}`}
+          style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
+        >
+          <ShelfPot pot={p} scale={scale} />
+          <ShelfLabel pot={p} fits={fits} currency={currency} />
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function ShelfLabel({
+  pot: p,
+  fits,
+  currency,
+}: {
+  pot: ShelfLot;
+  fits: ReadonlyMap<string, PotFit> | null;
+  currency: string;
+}) {
+  const { units, collectionId } = useAsOf();
+  const ranged = p.brim.p90 - p.brim.p10 > 0.03 * p.brim.p50;
+  return (
+    <span className="border-secondary h-[12.4rem] w-full border-t-4 px-1 pt-1 leading-tight">
+      <Link
+        prefetch={false}
+        href={`/c/${collectionId}/stores/pot/${p.lotId}`}
+        className="font-bold underline-offset-2 hover:underline"
+      >
+        {p.name}
+      </Link>
+      <span className="block text-sm">
+        {litres(p.brim.p50, units)} at the brim
+        {ranged ? ` (${litres(p.brim.p10, units)}–${litres(p.brim.p90, units)})` : ""}
+      </span>
+      <span className="block text-sm">
+        {WALL_WORDS[wallOf(p.pot)]}
+        {p.price === null ? "" : ` · ${money(p.price, currency)}`}
+      </span>
+      {(p.place !== null || p.inUse > 0) && (
+        <span className="block text-sm">
+          {[p.place, p.inUse > 0 ? `${number(p.inUse)} in use` : null].filter(Boolean).join(" · ")}
+        </span>
+      )}
+      {p.condition !== undefined && p.condition !== "sound" && (
+        <span className="text-warning block text-sm font-semibold">{CONDITION_WORDS[p.condition]}</span>
+      )}
+      {fits ? <FitWords fit={fits.get(p.lotId)} /> : p.free > 0 ? <PotCare pot={p} /> : <Bought pot={p} />}
+    </span>
+  );
+}
+
+function FitWords({ fit }: { fit: PotFit | undefined }) {
+  if (!fit) return <span className="block text-sm">the pot it stands in</span>;
+  if (fit.misfit !== null) return <span className="block text-sm">{MISFIT_WORDS[fit.misfit]}</span>;
+  return (
+    <span className="bg-primary text-primary-content rounded px-1 text-sm font-semibold">
+      fits: {number(fit.ratio, 1)} × the mix
+    </span>
+  );
+}
+
+/** One of the pots that could be bought has been. */
+function Bought({ pot }: { pot: ShelfLot }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy } = useCommand("add-pots");
+  return (
+    <button
+      type="button"
+      className="btn btn-xs mt-1 min-h-9"
+      disabled={busy}
+      onClick={async () => {
+        const done = await send({ collectionId, lotId: pot.lotId, count: 1 });
+        if (done) tell({ text: `One ${pot.name} put in store.`, entryId: done.entryId });
+      }}
+    >
+      one bought<span className="sr-only"> {pot.name}</span>
+    </button>
+  );
+}
+
+/** What became of one of the pots on the shelf: another condition, or out of the store; undo puts it back. */
+function PotCare({ pot }: { pot: ShelfLot }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const condition = useCommand("set-pot-condition");
+  const discard = useCommand("discard-pots");
+  const add = useCommand("add-pots");
+  const change = async (what: PotCondition | "out" | `more-${number}`) => {
+    const about = { collectionId, lotId: pot.lotId, count: 1 };
+    if (what.startsWith("more-")) {
+      const count = Number(what.slice(5));
+      const done = await add.send({ ...about, count });
+      if (done) tell({ text: `${count} more ${pot.name} put in store.`, entryId: done.entryId });
+      return;
+    }
+    const done =
+      what === "out"
+        ? await discard.send(about)
+        : await condition.send({ ...about, newLotId: crypto.randomUUID(), condition: what });
+    if (done)
+      tell({
+        text: `One ${pot.name}: ${what === "out" ? OUT : CONDITION_WORDS[what as PotCondition]}.`,
+        entryId: done.entryId,
+      });
+  };
+  const fault = (condition.failure ?? discard.failure ?? add.failure)?.faults[0]?.message;
+  return (
+    <span className="block">
+      <select
+        aria-label={`One ${pot.name} is`}
+        className="select select-xs mt-1 min-h-9 w-full"
+        disabled={condition.busy || discard.busy || add.busy}
+        value=""
+        onChange={(e) => void change(e.target.value as PotCondition | "out")}
+      >
+        <option value="">one is …</option>
+        {POT_CONDITIONS.filter((c) => c !== (pot.condition ?? "sound")).map((c) => (
+          <option key={c} value={c}>
+            {CONDITION_WORDS[c]}
+          </option>
+        ))}
+        <option value="out">{OUT}</option>
+        {MORE.map((n) => (
+          <option key={n} value={`more-${n}`}>
+            {n === 1 ? "and one more" : `and ${n} more`} of these
+          </option>
+        ))}
+      </select>
+      {fault && (
+        <span role="alert" className="text-error block text-sm">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}
+const OUT = "out of the store";
+const MORE = [1, 5, 10] as const;
+
+function shelfWidth(pot: ShelfLot, scale: number): number {
+  const { vessel } = vesselOf(pot.pot);
+  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
+  return Math.round((Math.max(widthAtMm(vessel, brimHeightMm(vessel)), widthAtMm(vessel, 0)) + 2 * wall) * scale) + 6;
+}
+
+function ShelfPot({ pot, scale }: { pot: ShelfLot; scale: number }) {
+  const { vessel, guessed } = vesselOf(pot.pot);
+  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
+  const brim = brimHeightMm(vessel);
+  const w = shelfWidth(pot, scale);
+  const h = Math.round((brim + wall) * scale) + 22;
+  const at = ([x, y]: Point): Point => [w / 2 + x * scale, h - wall * scale - y * scale];
+  const none = pot.free === 0;
+  return (
+    <svg
+      viewBox={`0 0 ${w} ${h}`}
+      width={w}
+      height={h}
+      role="img"
+      aria-label={none ? `${pot.name}: to be bought` : `${pot.name}: ${pot.free} free`}
+    >
+      <path
+        d={pathOf(wallOutline(vessel, wall), at)}
+        fill={none ? "none" : WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        fillOpacity={guessed ? 0.5 : 1}
+        stroke="#2c2a22"
+        strokeWidth="0.8"
+        strokeDasharray={guessed || none ? "4 3" : undefined}
+      />
+      <text x={w / 2} y={13} textAnchor="middle" fontSize="13" fontWeight="700" fill="#2c2a22">
+        {none ? "buy" : pot.free}
+      </text>
+    </svg>
+  );
+}

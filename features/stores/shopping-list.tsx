@@ -1,0 +1,128 @@
+"use client";
+
+import type { BagOffer, Shopping } from "@/core/mix/index";
+import { csvLine } from "@/formats/table";
+import { day, litres, number } from "@/ui/format";
+import { money } from "@/ui/money";
+import { useAsOf } from "../shell/as-of";
+
+export interface PotToBuy {
+  lotId: string;
+  name: string;
+  count: number;
+  price: number | null;
+}
+
+interface Row {
+  what: string;
+  wanted: string;
+  buy: string;
+  cost: number | null;
+}
+
+/** What to buy, as a list that prints on one sheet and goes out as a file. */
+export function ShoppingList({
+  shopping,
+  offers,
+  pots,
+  nameOf,
+  currency,
+}: {
+  shopping: Shopping;
+  offers: Readonly<Record<string, readonly BagOffer[]>>;
+  pots: PotToBuy[];
+  nameOf: (component: string) => string;
+  currency: string;
+}) {
+  const { units, today } = useAsOf();
+  const rows: Row[] = [
+    ...shopping.lines.map((l): Row => {
+      const toBuy = l.litres - l.fromStockL;
+      const bags = (l.bags?.counts ?? []).flatMap((n, i) =>
+        n === 0 ? [] : [`${number(n)} × ${litres(offers[l.component][i].litres, units)}`],
+      );
+      const there = l.fromStockL > 0 ? `, ${litres(l.fromStockL, units)} are there` : "";
+      return {
+        what: nameOf(l.component),
+        wanted: `${litres(l.litres, units)}${there}`,
+        buy:
+          l.bags === null
+            ? `${litres(toBuy, units)}: no bag on offer yet`
+            : bags.length === 0
+              ? "nothing"
+              : `${bags.join(" + ")}, ${litres(Math.max(0, l.bags.leftoverL), units)} left over`,
+        cost: l.bags?.cost ?? null,
+      };
+    }),
+    ...pots.map((p): Row => ({
+      what: p.name,
+      wanted: `${number(p.count)} ${p.count === 1 ? "pot" : "pots"}`,
+      buy: `${number(p.count)} ×`,
+      cost: p.price === null ? null : p.price * p.count,
+    })),
+  ];
+  const total = rows.every((r) => r.cost !== null) ? rows.reduce((sum, r) => sum + r.cost!, 0) : null;
+  const save = () => {
+    const lines = [
+      ["item", "wanted", "buy", `cost ${currency}`],
+      ...rows.map((r) => [r.what, r.wanted, r.buy, r.cost]),
+    ];
+    const url = URL.createObjectURL(new Blob([lines.map(csvLine).join("")], { type: "text/csv" }));
+    const link = document.createElement("a");
+    link.href = url;
+    link.download = `shopping-${today}.csv`;
+    link.click();
+    URL.revokeObjectURL(url);
+  };
+  return (
+    <section aria-label="Shopping list" className="print-sheet mt-4">
+      <h3 className="text-lg">Shopping list</h3>
+      <p className="print-only text-sm">As of {day(today)}</p>
+      <table className="table-sm table">
+        <thead>
+          <tr>
+            <th scope="col">Item</th>
+            <th scope="col">Wanted</th>
+            <th scope="col">Buy</th>
+            <th scope="col" className="text-right">
+              Cost
+            </th>
+          </tr>
+        </thead>
+        <tbody data-testid="shopping">
+          {rows.map((r) => (
+            <tr key={r.what}>
+              <th scope="row" className="font-semibold">
+                {r.what}
+              </th>
+              <td>{r.wanted}</td>
+              <td>{r.buy}</td>
+              <td className="text-right whitespace-nowrap">{r.cost === null ? "?" : money(r.cost, currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr>
+            <th scope="row" colSpan={3}>
+              {total === null ? "In all, as far as prices are known" : "In all"}
+            </th>
+            <td className="text-right font-semibold">
+              {money(
+                rows.reduce((sum, r) => sum + (r.cost ?? 0), 0),
+                currency,
+              )}
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+      <div className="no-print mt-2 flex flex-wrap gap-3">
+        <button type="button" className="btn min-h-11" onClick={() => window.print()}>
+          Print
+        </button>
+        <button type="button" className="btn min-h-11" onClick={save}>
+          Save as a file
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,35 @@
+"use client";
+
+import Link from "next/link";
+import { useAsOf } from "../shell/as-of";
+
+const PARTS = [
+  ["", "Pots"],
+  ["mixes", "Mixes in the pot"],
+  ["library", "Recipes and components"],
+  ["mixing", "Mixing and bags"],
+  ["big", "Big containers"],
+  ["products", "Cans and caps"],
+  ["figures", "Figures and sources"],
+] as const;
+export type StoresPart = (typeof PARTS)[number][0];
+
+/** The rooms of the Stores. */
+export function StoresNav({ at }: { at: StoresPart }) {
+  const { collectionId } = useAsOf();
+  return (
+    <nav aria-label="Stores" className="mb-4 flex flex-wrap gap-x-5 gap-y-0">
+      {PARTS.map(([key, words]) => (
+        <Link
+          key={key}
+          prefetch={false}
+          href={`/c/${collectionId}/stores${key === "" ? "" : `/${key}`}`}
+          aria-current={key === at ? "page" : undefined}
+          className="aria-[current]:border-accent inline-flex min-h-11 items-center border-b-2 border-transparent underline-offset-4 hover:underline aria-[current]:font-semibold"
+        >
+          {words}
+        </Link>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,149 @@
+import type { MixColumn } from "@/core/mix/index";
+import { brimHeightMm, type Vessel, widthAtMm } from "@/core/vessel/index";
+import { litres, millimetres, type Units } from "./format";
+import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
+import { INK, WALL_TONE } from "./tones";
+
+/** What a litre at each depth is made of, from the stem outwards, with the pattern that tells them apart without colour. */
+export const COLUMN_PARTS = [
+  { key: "solids", name: "solid matter", tone: "#8d7355" },
+  { key: "held", name: "water held too hard", tone: "#3f566b" },
+  { key: "available", name: "water for roots", tone: "#7fa6c4" },
+  { key: "air", name: "air", tone: "#f6f1e2" },
+] as const;
+
+interface Props {
+  vessel: Vessel;
+  column: MixColumn;
+  fillHeightMm: number;
+  bottomLayerMm: number;
+  /** Keeps two drawings to one scale. */
+  scaleToMm: number;
+  widestMm: number;
+  widthPx: number;
+  heightPx: number;
+  title: string;
+  units: Units;
+  id: string;
+}
+
+const ROOM = { side: 14, top: 16, bottom: 30 };
+
+/** A drained pot in section, every level divided by what fills it: the picture of "wet below, airy above". */
+export function MixColumnDrawing(props: Props) {
+  const { vessel, column, fillHeightMm, bottomLayerMm, widthPx, heightPx, units, id } = props;
+  const wall = drawnWallMm(vessel);
+  const scale = Math.min(
+    (widthPx - 2 * ROOM.side) / (props.widestMm + 2 * wall),
+    (heightPx - ROOM.top - ROOM.bottom) / (props.scaleToMm + wall),
+  );
+  const floorY = heightPx - ROOM.bottom - wall * scale;
+  const cx = widthPx / 2;
+  const at = ([x, y]: Point): Point => [cx + x * scale, floorY - y * scale];
+  const { whole } = column;
+  const words = `${litres(whole.airL, units)} of air, ${litres(whole.waterL, units)} of water, of which ${litres(column.availableL, units)} for roots; ${column.soddenMm < 1 ? "no sodden zone" : `sodden to ${millimetres(column.soddenMm, units)} above ${bottomLayerMm > 0 ? "the gravel" : "the floor"}`}`;
+  return (
+    <svg
+      viewBox={`0 0 ${widthPx} ${heightPx}`}
+      role="img"
+      aria-label={`${props.title}: ${words}`}
+      className="mx-auto h-auto w-full"
+      style={{ maxWidth: widthPx }}
+    >
+      <defs>
+        <pattern id={`${id}-held`} width="6" height="6" patternUnits="userSpaceOnUse">
+          <rect width="6" height="6" fill={COLUMN_PARTS[1].tone} />
+          <path d="M0 3h6" stroke="#6d8499" strokeWidth="1" />
+        </pattern>
+        <pattern id={`${id}-available`} width="8" height="8" patternUnits="userSpaceOnUse">
+          <rect width="8" height="8" fill={COLUMN_PARTS[2].tone} />
+          <circle cx="4" cy="4" r="1.1" fill="#e6f0f6" />
+        </pattern>
+        <pattern id={`${id}-gravel`} width="9" height="9" patternUnits="userSpaceOnUse">
+          <rect width="9" height="9" fill="#c9bfa9" />
+          <circle cx="2.5" cy="3" r="1.9" fill="#8f8774" />
+          <circle cx="6.8" cy="6.6" r="1.6" fill="#a59c86" />
+        </pattern>
+      </defs>
+      <path d={`M0 ${floorY + wall * scale}H${widthPx}`} stroke={INK} strokeWidth="1.2" />
+      <path d={pathOf(innerOutline(vessel, bottomLayerMm, fillHeightMm), at)} fill={COLUMN_PARTS[3].tone} />
+      {COLUMN_PARTS.slice(0, 3).map(({ key, tone }, i) => (
+        <path
+          key={key}
+          d={bandPath(vessel, column, i, at)}
+          fill={i === 0 ? tone : `url(#${id}-${key})`}
+          stroke={INK}
+          strokeOpacity="0.25"
+          strokeWidth="0.6"
+        />
+      ))}
+      {bottomLayerMm > 0 && <path d={pathOf(innerOutline(vessel, 0, bottomLayerMm), at)} fill={`url(#${id}-gravel)`} />}
+      <path
+        d={pathOf(wallOutline(vessel, wall), at)}
+        fill={WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        stroke={INK}
+        strokeWidth="0.8"
+      />
+      {column.soddenMm > 1 && (
+        <g stroke="#9b2f1f" fill="#9b2f1f">
+          <path
+            d={`M${at([-widthAtMm(vessel, 0) / 2, bottomLayerMm + column.soddenMm])[0]} ${at([0, bottomLayerMm + column.soddenMm])[1]}H${at([widthAtMm(vessel, 0) / 2, 0])[0]}`}
+            strokeWidth="1.6"
+            strokeDasharray="5 4"
+          />
+          <text
+            x={cx}
+            y={at([0, bottomLayerMm + column.soddenMm])[1] - 4}
+            textAnchor="middle"
+            fontSize="11.5"
+            fontWeight="600"
+            stroke="#fbf8ef"
+            strokeWidth="3"
+            paintOrder="stroke"
+          >
+            sodden below
+          </text>
+        </g>
+      )}
+      <text x={cx} y={heightPx - 8} textAnchor="middle" fontSize="12" fill={INK}>
+        {millimetres(widthAtMm(vessel, brimHeightMm(vessel)), units)} wide, filled to {millimetres(fillHeightMm, units)}
+      </text>
+    </svg>
+  );
+}
+
+/** Outline of one part: it lies outside the parts before it, on both sides of the axis. */
+function bandPath(vessel: Vessel, column: MixColumn, part: number, at: (p: Point) => Point): string {
+  const inner: Point[] = [];
+  const outer: Point[] = [];
+  for (const layer of column.layers) {
+    const half = widthAtMm(vessel, layer.heightMm) / 2;
+    const shares = [layer.solids, layer.held, layer.available];
+    const before = shares.slice(0, part).reduce((a, b) => a + b, 0);
+    // Each layer is drawn from its lower to its upper edge, so that the outermost layers reach floor and line.
+    for (const y of [layer.heightMm - layer.thicknessMm / 2, layer.heightMm + layer.thicknessMm / 2]) {
+      inner.push([half * before, y]);
+      outer.push([half * (before + shares[part]), y]);
+    }
+  }
+  const right = [...inner, ...outer.reverse()];
+  const left = right.map(([x, y]) => [-x, y] as const);
+  return pathOf(right, at) + pathOf(left, at);
+}
+
+export function ColumnLegend() {
+  return (
+    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="What the columns show, from the stem outwards">
+      {COLUMN_PARTS.map((p) => (
+        <li key={p.key} className="flex items-center gap-2">
+          <span
+            aria-hidden
+            className="inline-block h-4 w-4 border border-[#2c2a22]"
+            style={{ backgroundColor: p.tone }}
+          />
+          {p.name}
+        </li>
+      ))}
+    </ul>
+  );
+}
