@@ -5,6 +5,7 @@ import { grow } from "./grown";
 import type { Past, Sender } from "./sender";
 import { type DemoEvent, LOTS, TRAMHALLE_SITE, TREES } from "./tramhalle";
 import { TRAMHALLE_ROWS } from "./tramhalle-rows";
+import { fillStores } from "./tramhalle-stores";
 import { addPlaces, moveForWinter, type Placed, tellStory } from "./tramhalle-story";
 import { generatedRecord, TRAMHALLE_NORMALS } from "./weather";
 
@@ -65,6 +66,7 @@ export async function loadTramhalle(s: Sender, report: (line: string) => void) {
     let standsIn = added.result.potLotId as string | null;
     for (const event of history) standsIn = await recordEvent(s, treeId, event, lots, standsIn, tree.count ?? 1);
   }
+  await fillStores(s, lots, places);
   await moveForWinter(s, places, trees);
   await tellStory(s, new Map([...trees].map(([tag, t]) => [tag, t.id])));
   return { trees: trees.size, weatherDays: record.tminC.length };

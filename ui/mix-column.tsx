@@ -1,5 +1,5 @@
 import type { MixColumn } from "@/core/mix/index";
-import { brimHeightMm, type Vessel, widthAtMm } from "@/core/vessel/index";
+import { type Vessel, widthAtMm } from "@/core/vessel/index";
 import { litres, millimetres, type Units } from "./format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, WALL_TONE } from "./tones";
@@ -27,7 +27,7 @@ interface Props {
   id: string;
 }
 
-const ROOM = { side: 14, top: 16, bottom: 30 };
+const ROOM = { side: 14, top: 10, bottom: 8 };
 
 /** A drained pot in section, every level divided by what fills it: the picture of "wet below, airy above". */
 export function MixColumnDrawing(props: Props) {
@@ -68,14 +68,7 @@ export function MixColumnDrawing(props: Props) {
       <path d={`M0 ${floorY + wall * scale}H${widthPx}`} stroke={INK} strokeWidth="1.2" />
       <path d={pathOf(innerOutline(vessel, bottomLayerMm, fillHeightMm), at)} fill={COLUMN_PARTS[3].tone} />
       {COLUMN_PARTS.slice(0, 3).map(({ key, tone }, i) => (
-        <path
-          key={key}
-          d={bandPath(vessel, column, i, at)}
-          fill={i === 0 ? tone : `url(#${id}-${key})`}
-          stroke={INK}
-          strokeOpacity="0.25"
-          strokeWidth="0.6"
-        />
+        <path key={key} d={bandPath(vessel, column, i, at)} fill={i === 0 ? tone : `url(#${id}-${key})`} />
       ))}
       {bottomLayerMm > 0 && <path d={pathOf(innerOutline(vessel, 0, bottomLayerMm), at)} fill={`url(#${id}-gravel)`} />}
       <path
@@ -95,7 +88,8 @@ export function MixColumnDrawing(props: Props) {
             x={cx}
             y={at([0, bottomLayerMm + column.soddenMm])[1] - 4}
             textAnchor="middle"
-            fontSize="11.5"
+            className="max-md:hidden"
+            fontSize="12"
             fontWeight="600"
             stroke="#fbf8ef"
             strokeWidth="3"
@@ -105,9 +99,6 @@ export function MixColumnDrawing(props: Props) {
           </text>
         </g>
       )}
-      <text x={cx} y={heightPx - 8} textAnchor="middle" fontSize="12" fill={INK}>
-        {millimetres(widthAtMm(vessel, brimHeightMm(vessel)), units)} wide, filled to {millimetres(fillHeightMm, units)}
-      </text>
     </svg>
   );
 }

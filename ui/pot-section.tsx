@@ -120,9 +120,10 @@ export function PotSection(props: PotSectionProps) {
           </text>
         </g>
       )}
-      {!props.empty && (
-        <path d={pathOf(innerOutline(vessel, props.bottomLayerMm, props.fillHeightMm), at)} fill={`url(#${ids}-mix)`} />
-      )}
+      <path
+        d={pathOf(innerOutline(vessel, props.bottomLayerMm, props.empty ? brim : props.fillHeightMm), at)}
+        fill={props.empty ? "#f3ecda" : `url(#${ids}-mix)`}
+      />
       {props.bottomLayerMm > 0 && (
         <path d={pathOf(innerOutline(vessel, 0, props.bottomLayerMm), at)} fill={`url(#${ids}-gravel)`} />
       )}

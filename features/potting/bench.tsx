@@ -68,18 +68,20 @@ interface Props {
   currentLot: LotRecord | null;
   store: StorePot[];
   mixes: MixChoice[];
+  /** The mix to start with. */
+  usualMix: string;
   calendar: GrowersCalendar;
 }
 
 /** One potting with its numbers in hand: base layer, side gap, fill line, litres, mass; "Potted" records it. */
-export function PottingBench({ tree, now, ageYears, state, currentLot, store, mixes, calendar }: Props) {
+export function PottingBench({ tree, now, ageYears, state, currentLot, store, mixes, usualMix, calendar }: Props) {
   const router = useRouter();
   const { collectionId, revision, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-potting");
   const best = state.pots.find((p) => p.misfit === null) ?? null;
   const [lotId, setLotId] = useState<string | null>(best?.lotId ?? null);
-  const [mixKey, setMixKey] = useState(mixes[0].key);
+  const [mixKey, setMixKey] = useState(usualMix);
   const [correction, setCorrection] = useState<CorrectionName>(state.correction);
   const [kept, setKept] = useState("");
   const [crown, setCrown] = useState("10");

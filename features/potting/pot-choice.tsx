@@ -8,6 +8,9 @@ import { litres, number, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
 import { CONDITION_WORDS, MISFIT_WORDS } from "../words";
 
+/** As many as a look can take in; the best come first. */
+const FIRST = 6;
+
 /** Pots of the store that suit, best first; the others with the reason on demand. */
 export function PotChoice({
   store,
@@ -30,7 +33,7 @@ export function PotChoice({
     .map((fit) => ({ fit, pot: store.find((p) => p.lotId === fit.lotId) }))
     .filter((r) => r.pot !== undefined);
   const fitting = rows.filter((r) => r.fit.misfit === null);
-  const shown = all ? rows : fitting;
+  const shown = all ? rows : fitting.slice(0, FIRST);
   return (
     <fieldset>
       <legend className="font-medium">Pot</legend>
@@ -93,7 +96,7 @@ export function PotChoice({
       </div>
       {!all && (
         <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
-          Show the others, with the reason
+          {fitting.length > FIRST ? "Show all pots, with the reason" : "Show the others, with the reason"}
         </button>
       )}
       {fault && (

@@ -1,8 +1,9 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
+import type { LoggedEvent } from "@/core/event/index";
 import { profileOf } from "@/core/species/index";
-import { mixChoices, replay, storeAt, treeAt, yearsInPot } from "@/core/tree/index";
+import { type MixChoice, mixChoices, replay, storeAt, treeAt, yearsInPot } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
 import { mixName } from "../stores/mix-words";
 import { PottingBench } from "./bench";
@@ -21,6 +22,7 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
   const state = treeAt(tree, events, loaded.indexed.lots, store, context, context.kinds[profile.key], on);
   if (!replayed || !state) notFound();
+  const mixes = mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }));
   return (
     <PottingBench
       tree={{
@@ -42,8 +44,20 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
       state={state}
       currentLot={loaded.lots.find((l) => l.id === replayed.lotId) ?? null}
       store={store}
-      mixes={mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }))}
+      mixes={mixes}
+      usualMix={usualMix(mixes, loaded.indexed.records.events)}
       calendar={loaded.calendar}
     />
   );
+}
+
+/** The mix used last in the collection, where it is still at hand. */
+function usualMix(mixes: readonly MixChoice[], events: readonly LoggedEvent[]): string {
+  for (let i = events.length - 1; i >= 0; i--) {
+    const { payload } = events[i];
+    if (payload.kind !== "potted") continue;
+    const found = mixes.find((m) => m.from !== "reclaimed" && (m.key === payload.mix || m.name === payload.mixName));
+    if (found) return found.key;
+  }
+  return mixes[0].key;
 }

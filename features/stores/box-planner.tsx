@@ -98,6 +98,9 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
               {plan.topBoardMm < box.boardWidthMm - 0.5
                 ? `, the uppermost ripped to ${millimetres(plan.topBoardMm, units)}`
                 : ""}
+              {plan.rows > 1 && plan.topBoardMm < box.boardWidthMm / 2
+                ? ` (a box ${millimetres((plan.rows - 1) * box.boardWidthMm, units)} high would spare it)`
+                : ""}
               . Liner {number(plan.linerM2, 2)} m², turned 100 mm over the edge, pierced over the gaps of the floor. One
               short side is bolted from outside with {plan.bolts} bolts so that it comes off: a big tree is then sliced
               and renewed where it stands.
@@ -201,7 +204,11 @@ function BoxDrawing({ box, plan }: { box: BoxInput; plan: BoxPlan }) {
         <circle
           key={i}
           cx={x0 + lengthMm * scale - (box.boardThickMm + box.postMm / 2) * scale}
-          cy={floor - box.boardThickMm * scale - (i + 0.5) * box.boardWidthMm * scale}
+          cy={
+            floor -
+            (box.boardThickMm + i * box.boardWidthMm + (i === plan.rows - 1 ? plan.topBoardMm : box.boardWidthMm) / 2) *
+              scale
+          }
           r="2.6"
           fill={INK}
         />

@@ -66,20 +66,20 @@ export function LibraryView({ stores, mixes, currency }: { stores: MixStores; mi
         <section aria-label="Components" className="min-w-0">
           <h2 className="text-2xl">Components</h2>
           <p className="my-1 text-sm">
-            Typical values, to start from. Where you have weighed or soaked your own, make a component of your own: your
-            measurement wins.
+            Typical values, to start from: M {CONFIDENCE_WORDS.M}, L {CONFIDENCE_WORDS.L}. Where you have weighed or
+            soaked your own, make a component of your own: your measurement wins.
           </p>
           <ScrollBox label="Component library">
-            <table className="table-sm table">
+            <table className="table-xs table">
               <thead>
                 <tr>
                   <th scope="col">Component</th>
                   <th scope="col">pores</th>
-                  <th scope="col">grain, mm</th>
+                  <th scope="col">grain</th>
                   <th scope="col">kg/L dry</th>
-                  <th scope="col">rots, a year</th>
+                  <th scope="col">rots a year</th>
                   <th scope="col">to mind</th>
-                  <th scope="col">from</th>
+                  <th scope="col">sure</th>
                   <th scope="col">
                     <span className="sr-only">Copy or change</span>
                   </th>
@@ -94,13 +94,11 @@ export function LibraryView({ stores, mixes, currency }: { stores: MixStores; mi
                         {componentName(id, stores)}
                       </th>
                       <td>{percent(c.porosity)}</td>
-                      <td>{number(c.particleMm, 1)}</td>
+                      <td className="whitespace-nowrap">{number(c.particleMm, 1)} mm</td>
                       <td>{number(c.dryKgPerL, 2)}</td>
                       <td>{percent(c.volumeLossPerYear)}</td>
                       <td>{c.flags.map((f) => FLAG_WORDS[f].name).join(", ")}</td>
-                      <td title={c.source}>
-                        {own ? c.source || "your own" : CONFIDENCE_WORDS[c.confidence]} ({c.confidence})
-                      </td>
+                      <td title={c.source}>{own ? `${c.confidence}, ${c.source || "your own"}` : c.confidence}</td>
                       <td>
                         <button
                           type="button"

@@ -56,7 +56,9 @@ function ownHeight(pots: PotOption[], lotId: string): number {
 /** Two fillings side by side: air, water and their reasons, as a picture in the pot. */
 export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pots: PotOption[]; stores: MixStores }) {
   const { units } = useAsOf();
-  const first = pots.find((p) => brimHeightMm(vesselOf(p.pot).vessel) > 200)?.lotId ?? pots[0]?.lotId ?? "";
+  // A measured pot of a usual depth shows it best.
+  const usual = (p: PotOption) => brimHeightMm(vesselOf(p.pot).vessel) > 200;
+  const first = (pots.find((p) => p.pot.known === "measured" && usual(p)) ?? pots.find(usual))?.lotId ?? "";
   const start = { pot: first, heightMm: ownHeight(pots, first), layerMm: 0, ageYears: 0 };
   const coarse = choices.find((c) => c.key === "bark-pumice")!.key;
   const [a, setA] = useState<Side>({ ...start, mix: choices[0].key });
@@ -184,6 +186,13 @@ function SideView({
       <p className="my-1 text-center leading-tight" data-testid={`sum-${name}`}>
         <b>{litres(column.whole.airL, units)} of air</b> ({percent(column.whole.airFraction)}),{" "}
         <b>{litres(column.availableL, units)} of water for roots</b>
+        <span className="block text-sm">
+          {millimetres(widthAtMm(found.vessel, brimHeightMm(found.vessel)), units)} wide, filled to{" "}
+          {millimetres(found.fillHeightMm, units)};{" "}
+          {column.soddenMm < 1
+            ? "nowhere sodden"
+            : `sodden up to ${millimetres(column.soddenMm, units)} above ${found.layerMm > 0 ? "the gravel" : "the floor"}`}
+        </span>
       </p>
       <div className="space-y-2">
         <SelectField

@@ -7,16 +7,20 @@ import { onStock, profileOf } from "@/core/species/index";
 import { mixChoices, planPotting, plantsOn, replay, storeAt, treeAt, yearsInPot } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
+import { asOfDay } from "../shell/page-props";
 import { Mixing, type Need } from "./mixing";
 import { mixName } from "./mix-words";
 
-export async function MixingScreen({ collectionId }: { collectionId: string }) {
+export async function MixingScreen({ collectionId, on }: { collectionId: string; on: string | undefined }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { stores } = view.loaded;
+  const asOf = asOfDay(on, view.today);
   return (
     <Mixing
-      needs={needsOf(view)}
+      key={asOf}
+      asOf={asOf}
+      needs={needsOf(view, asOf)}
       stores={stores}
       recipes={mixChoices(stores, toDay(view.today)).flatMap((m) =>
         m.parts ? [{ key: m.key, name: mixName(m), parts: m.parts }] : [],
@@ -34,32 +38,29 @@ function onSale(view: CollectionView): StorePot[] {
 }
 
 /**
- * Settled litres of new mix each tree takes that can move today, in the pot that fits it best: from the store, else one that can be
- * bought. What presses most has the first choice.
+ * Settled litres of new mix each tree takes that is due on the day asked, in the pot that fits it best: from the store, else one
+ * that can be bought. What presses most has the first choice. Trees whose window is closed are listed with the day it opens.
  */
-function needsOf(view: CollectionView): Need[] {
-  const { loaded, context, today } = view;
-  const on = toDay(today);
-  const free = new Map(storeAt(loaded.indexed, on).map((p) => [p.lotId, p.free]));
+function needsOf(view: CollectionView, asOf: string): Need[] {
+  const { loaded, context } = view;
+  const on = toDay(asOf);
+  const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
+  const free = new Map(store.map((p) => [p.lotId, p.free]));
   const sale = onSale(view);
-  return statesOn(view, today).flatMap((state): Need[] => {
+  const needs = statesOn(view, asOf).flatMap((state): Need[] => {
     const tree = loaded.trees.find((t) => t.id === state.treeId);
-    if (!tree || !state.isDue || !state.window.open) return [];
+    if (!tree || !state.isDue) return [];
     const plants = plantsOn(loaded.indexed.presence.get(tree.id) ?? [], on);
     const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
+    const kind = context.kinds[profileOf(tree).key];
     const profile = onStock(profileOf(tree), tree.stockPace);
-    const inStore = state.pots.find((p) => p.misfit === null && (free.get(p.lotId) ?? 0) >= plants);
-    const bought = inStore
-      ? undefined
-      : treeAt(tree, events, loaded.indexed.lots, sale, context, context.kinds[profileOf(tree).key], on)?.pots.find(
-          (p) => p.misfit === null,
-        );
-    const best = inStore ?? bought;
-    const lot = best && loaded.indexed.lots.get(best.lotId);
-    if (!lot) return [];
-    if (inStore) free.set(lot.id, free.get(lot.id)! - plants);
+    const fits = (pots: StorePot[]) =>
+      treeAt(tree, events, loaded.indexed.lots, pots, context, kind, on)?.pots.filter((p) => p.misfit === null) ?? [];
+    const inStore = fits(store).find((p) => (free.get(p.lotId) ?? 0) >= plants);
+    const lot = loaded.indexed.lots.get((inStore ?? fits(sale)[0])?.lotId ?? "");
     const replayed = replay(events, loaded.indexed.lots, profile, context.warmth, on);
     const plan =
+      lot &&
       replayed &&
       planPotting(replayed, yearsInPot(replayed, on), tree, {
         pot: lot.pot,
@@ -69,7 +70,8 @@ function needsOf(view: CollectionView): Need[] {
         crownMm: 0,
         bottomLayerMm: 0,
       });
-    if (!plan) return [];
+    if (!lot || !plan) return [];
+    if (inStore) free.set(lot.id, free.get(lot.id)! - plants);
     return [
       {
         id: tree.id,
@@ -78,7 +80,11 @@ function needsOf(view: CollectionView): Need[] {
         plants,
         settledL: plan.setting.settledMixL * plants,
         toBuy: inStore ? null : { lotId: lot.id, price: lot.price ?? null },
+        opens: state.window.open ? null : (state.window.period?.from ?? null),
+        open: state.window.open,
       },
     ];
   });
+  // What can be done on the day comes first, each part in the order of the Yard.
+  return [...needs.filter((n) => n.open), ...needs.filter((n) => !n.open)];
 }

@@ -1,10 +1,11 @@
 "use client";
 
 import Link from "next/link";
-import { useState } from "react";
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
 import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
 import type { MixStores } from "@/core/tree/index";
-import { kilograms, litres, number, percent, readNumber } from "@/ui/format";
+import { day, kilograms, litres, number, percent, readNumber } from "@/ui/format";
 import { SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { componentName } from "./mix-words";
@@ -21,6 +22,9 @@ export interface Need {
   settledL: number;
   /** Its pot is not in store and must be bought. */
   toBuy: { lotId: string; price: number | null } | null;
+  /** Whether its window is open, and when it opens again where that is known. */
+  open: boolean;
+  opens: string | null;
 }
 
 interface RecipeOption {
@@ -31,18 +35,26 @@ interface RecipeOption {
 
 /** From the trees of the day to litres of each component, bags, mass and a shopping list. */
 export function Mixing({
+  asOf,
   needs,
   stores,
   recipes,
   currency,
 }: {
+  /** The day the needs were worked out for. */
+  asOf: string;
   needs: Need[];
   stores: MixStores;
   recipes: RecipeOption[];
   currency: string;
 }) {
-  const { units, collectionId } = useAsOf();
-  const [chosen, setChosen] = useState(() => needs.filter((n) => n.toBuy === null).map((n) => n.id));
+  const { units, collectionId, settledOn } = useAsOf();
+  const router = useRouter();
+  // The strip moved: what is due then is the server's to say.
+  useEffect(() => {
+    if (settledOn !== asOf) router.refresh();
+  }, [settledOn, asOf, router]);
+  const [chosen, setChosen] = useState(() => needs.filter((n) => n.open && n.toBuy === null).map((n) => n.id));
   const [extra, setExtra] = useState("");
   const [recipe, setRecipe] = useState(recipes[0].key);
   /** Trees that take another mix than the rest. */
@@ -88,6 +100,7 @@ export function Mixing({
             }
           />
           <Trees
+            asOf={asOf}
             needs={needs}
             chosen={chosen}
             setChosen={setChosen}
@@ -188,6 +201,7 @@ function potsToBuy(needs: Need[]): PotToBuy[] {
 }
 
 function Trees({
+  asOf,
   needs,
   chosen,
   setChosen,
@@ -196,6 +210,7 @@ function Trees({
   others,
   setOthers,
 }: {
+  asOf: string;
   needs: Need[];
   chosen: string[];
   setChosen: (ids: string[]) => void;
@@ -204,16 +219,27 @@ function Trees({
   others: Record<string, string>;
   setOthers: (others: Record<string, string>) => void;
 }) {
-  const { units } = useAsOf();
+  const { units, today } = useAsOf();
   if (needs.length === 0)
     return (
       <p className="my-3">
-        No tree is due today with an open window and a pot that fits. Say below how much mix is wanted.
+        No tree is due on this day that a pot in store or on sale would fit. Drag the season strip ahead, or say below
+        how much mix is wanted.
       </p>
     );
   return (
     <fieldset className="my-3">
-      <legend className="font-medium">Trees that can move today, into the pot that suits best</legend>
+      <legend className="font-medium">
+        Trees that are due {asOf === today ? "today" : `on ${day(asOf, today)}`}, into the pot that suits best
+      </legend>
+      <div className="flex flex-wrap gap-2 py-1">
+        <button type="button" className="btn btn-sm min-h-11" onClick={() => setChosen(needs.map((n) => n.id))}>
+          All of them
+        </button>
+        <button type="button" className="btn btn-sm min-h-11" onClick={() => setChosen([])}>
+          None
+        </button>
+      </div>
       <ul className="max-h-96 overflow-y-auto">
         {needs.map((n) => (
           <li key={n.id} className="flex flex-wrap items-center justify-between gap-x-3 py-1">
@@ -227,6 +253,9 @@ function Trees({
               <span>
                 <b>{n.tag}</b>
                 {n.plants > 1 && ` × ${number(n.plants)}`} into {n.pot}: {litres(n.settledL, units)} new mix
+                {!n.open && (
+                  <span className="text-sm"> · window {n.opens ? `opens ${day(n.opens, asOf)}` : "closed"}</span>
+                )}
                 {n.toBuy && <span className="text-warning font-semibold"> · pot to be bought</span>}
               </span>
             </label>

@@ -45,11 +45,11 @@ export function OfferEditor({
   };
   return (
     <Form label={`Bags of ${name}`} onSubmit={add}>
-      <p className="font-semibold">{name}</p>
+      <p className="text-lg font-semibold">{name}</p>
       <div className="flex flex-wrap items-end gap-2">
         <TextField
-          className="w-32"
-          label={`${name} there already`}
+          className="w-28"
+          label="There already"
           numeric
           suffix="L"
           value={stock}
@@ -58,21 +58,14 @@ export function OfferEditor({
         />
         <TextField
           className="w-28"
-          label={`Bag of ${name}`}
+          label="A bag holds"
           numeric
           suffix="L"
           value={size}
           onChange={setSize}
           fault={problem.size}
         />
-        <TextField
-          className="w-24"
-          label="at a price of"
-          numeric
-          value={price}
-          onChange={setPrice}
-          fault={problem.price}
-        />
+        <TextField className="w-24" label="and costs" numeric value={price} onChange={setPrice} fault={problem.price} />
         <button type="submit" className="btn min-h-11" disabled={busy}>
           Add bag
           <span className="sr-only"> of {name}</span>

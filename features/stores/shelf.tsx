@@ -7,7 +7,7 @@ import { POT_CONDITIONS, type PotCondition } from "@/core/event/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
 import { litres, number } from "@/ui/format";
-import { drawnWallMm, pathOf, type Point, wallOutline } from "@/ui/geometry";
+import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { money } from "@/ui/money";
 import { WALL_TONE } from "@/ui/tones";
 import { useCommand } from "../commands/use-command";
@@ -211,6 +211,7 @@ function ShelfPot({ pot, scale }: { pot: ShelfLot; scale: number }) {
       role="img"
       aria-label={none ? `${pot.name}: to be bought` : `${pot.name}: ${pot.free} free`}
     >
+      {!none && <path d={pathOf(innerOutline(vessel, 0, brim), at)} fill="#efe6cf" />}
       <path
         d={pathOf(wallOutline(vessel, wall), at)}
         fill={none ? "none" : WALL_TONE[vessel.wall ?? "smooth-plastic"]}

@@ -122,12 +122,17 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
               Look at its roots
             </a>
           ) : state.verdict.code === "no-pot" ? (
-            <Link href={`/c/${collectionId}/stores`} className="btn btn-primary">
+            <Link href={`/c/${collectionId}/stores?tree=${facts.id}`} className="btn btn-primary">
               Put a pot in store
             </Link>
           ) : (
             <Link href={`/c/${collectionId}/tree/${facts.id}/pot`} className={`btn ${doPot ? "btn-primary" : ""}`}>
               Pot on
+            </Link>
+          )}
+          {!facts.left && (
+            <Link href={`/c/${collectionId}/tree/${facts.id}/standing`} className="btn">
+              Wind and carrying
             </Link>
           )}
           <Link href={`/c/${collectionId}/tree/${facts.id}/edit`} className="btn">
