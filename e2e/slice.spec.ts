@@ -144,23 +144,3 @@ test("the shelf answers: which pots lie between two volumes, which fit a ball, a
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("img", { name: "Black 26 cm: 3 free" })).toBeVisible();
 });
-
-test("mixing: litres wanted become litres of each component, bags and mass", async ({ page, request }) => {
-  const w = await world(request);
-  await visit(page, w.url("stores"));
-  await page.getByRole("link", { name: "Mixing" }).click();
-  await expect(page.getByText("No tree can be moved today into a pot from the store.")).toBeVisible();
-  await page.getByLabel("And besides, settled in the pots").fill("much");
-  await expect(page.getByText("A number of litres, or nothing.")).toBeVisible();
-  await page.getByLabel("And besides, settled in the pots").fill("88");
-  await page.getByLabel("Recipe", { exact: true }).selectOption({ label: "Coarse bark and compost, 2 : 1" });
-  await expect(page.getByTestId("batch")).toHaveText(
-    /^128 L measured out give 100 L of loose mix, which settles to 88 L/,
-  );
-  await page.getByLabel("Bag of compost, litres").fill("45");
-  await page.getByLabel("Price of a bag of compost").fill("6,50");
-  await expect(page.getByText(/43 L compost \(33 %\): 1 bag, €6.50/)).toBeVisible();
-  await page.getByLabel("Parts of peat").fill("some");
-  await expect(page.getByLabel("Parts of peat")).toHaveAttribute("aria-invalid", "true");
-  await expectNoSeriousFindings(page);
-});

@@ -40,12 +40,8 @@ test("a stem off the axis of its ball: the ball is shifted, and the gap on that 
   const shifted = settingPlan({ vessel, ball, fillHeightMm: 250, offAxisMm: 25 });
   expect(shifted.smallestGapMm).toBeCloseTo(straight.sideGapTopMm - 25, 9);
   expect(shifted.shiftMm).toBe(-25);
-  expect(shifted.warnings).toEqual(
-    expect.arrayContaining([
-      { code: "off-centre", byMm: 25 },
-      { code: "gap-tight", byMm: expect.any(Number) },
-    ]),
-  );
+  expect(shifted.warnings).toContainEqual({ code: "off-centre", byMm: 25 });
+  expect(shifted.warnings.map((w) => w.code)).toContain("gap-tight");
 });
 
 test("a long ball lies along a long box, its corners decide in a round pot", () => {

@@ -30,6 +30,10 @@ test.each<[EventPayload, string]>([
   ],
   [potted, "Potted into Black 25 cm, Own mix, 8.2 L; shave, 70 % of roots kept"],
   [{ ...potted, mixL: null, retainedShare: null }, "Potted into Black 25 cm, Own mix; shave"],
+  [
+    { ...potted, wetMassKg: 18.5, measured: ["mass"], tiltDeg: 8, facing: "south", flareBelowMm: 20 },
+    "Potted into Black 25 cm, Own mix, 8.2 L; shave, 70 % of roots kept; weighed 19 kg, leaning 8° to south, flare still 20 mm down",
+  ],
   [{ kind: "roots-read", fillGrade: 4, circlingGrade: null }, "Roots seen: solid: no mix to be seen"],
   [{ kind: "roots-read", fillGrade: 3, circlingGrade: null, by: "feel" }, "Ball felt: firm"],
   [
@@ -79,6 +83,15 @@ test.each<[EventPayload, string]>([
     { kind: "absence", personId: null, from: "2026-12-23", to: "2027-01-02", note: "closed" },
     "Away 23 Dec 2026 to 2 Jan 2027: closed",
   ],
+  [{ kind: "identified" }, "Its pot got a record of its own: Black 25 cm"],
+  [{ kind: "lot-described", price: 4.5, toBuy: true }, "Black 25 cm: price 4.5, more can be bought"],
+  [
+    { kind: "recipe", recipeId: id, name: "House", parts: { compost: 1 }, feedsMonths: 3, note: "", gone: false },
+    "Recipe House",
+  ],
+  [{ kind: "offer", componentId: "compost", bags: [{ litres: 45, price: 6.5 }] }, "Bags on offer: 45 L at 6.5"],
+  [{ kind: "offer", componentId: "compost", bags: [] }, "Bags no longer on offer"],
+  [{ kind: "reclaimed-used", stockId: id, litres: 12 }, "12 L of reclaimed mix used"],
 ])("%j", (payload, expected) => {
   expect(say(payload)).toBe(expected);
 });

@@ -69,7 +69,7 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
     case "described":
       return descriptionWords(payload.changes, tag);
     case "placed":
-      return `${names.lot ? `${names.lot} carried` : "Carried"} to ${names.place ?? "another place"}`;
+      return `Carried to ${names.place ?? "another place"}`;
     case "ended": {
       const n = payload.count > 1 ? `${number(payload.count)} plants ` : "";
       const cause = payload.cause && payload.cause !== "unknown" ? `: ${CAUSE_WORDS[payload.cause]}` : "";

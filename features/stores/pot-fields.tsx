@@ -18,7 +18,7 @@ import { WALL_WORDS } from "../words";
 /** A pot as it is being typed: text stays text until it is read. */
 export interface PotDraft {
   known: "measured" | "outside" | "nominal" | "about";
-  shape: "round" | "square" | "rectangle" | "cylinder" | "fabric" | "bag";
+  shape: NamedShape;
   wall: Wall;
   measures: Record<string, string>;
   /** Outside, at the rim: across, or once round. */
@@ -39,15 +39,19 @@ export const emptyPotDraft: PotDraft = {
   litres: "",
 };
 
-const MEASURES: Record<PotDraft["shape"], readonly (readonly [string, string])[]> = {
-  round: [
-    ["topWidthMm", "Inside width at the rim"],
-    ["baseWidthMm", "Inside width at the floor"],
-    ["heightMm", "Inside height"],
-  ],
-  square: [
-    ["topWidthMm", "Inside width at the rim"],
-    ["baseWidthMm", "Inside width at the floor"],
+const TAPERED = [
+  ["topWidthMm", "Inside width at the rim"],
+  ["baseWidthMm", "Inside width at the floor"],
+  ["heightMm", "Inside height"],
+] as const;
+
+const MEASURES: Record<NamedShape, readonly (readonly [string, string])[]> = {
+  round: TAPERED,
+  square: TAPERED,
+  "deep-square": TAPERED,
+  box: [
+    ["topLengthMm", "Inside length"],
+    ["topWidthMm", "Inside width"],
     ["heightMm", "Inside height"],
   ],
   rectangle: [
@@ -72,14 +76,19 @@ const MEASURES: Record<PotDraft["shape"], readonly (readonly [string, string])[]
   ],
 };
 
+/** Shapes as people name them, and the geometry behind each: a box is a rectangle that does not taper, a deep tree pot a square. */
 const SHAPES = [
-  ["round", "round, tapered"],
-  ["square", "square, tapered"],
-  ["rectangle", "rectangular or box"],
-  ["cylinder", "straight-sided round"],
-  ["fabric", "fabric, round"],
-  ["bag", "gusseted bag"],
+  ["round", "round, tapered", "round"],
+  ["square", "square, tapered", "square"],
+  ["deep-square", "deep tree pot, square", "square"],
+  ["rectangle", "rectangular, tapered", "rectangle"],
+  ["box", "box, upright sides", "rectangle"],
+  ["cylinder", "straight-sided round", "cylinder"],
+  ["fabric", "fabric, round", "fabric"],
+  ["bag", "gusseted bag", "bag"],
 ] as const;
+type NamedShape = (typeof SHAPES)[number][0];
+const geometryOf = (shape: NamedShape) => SHAPES.find(([key]) => key === shape)![2];
 
 /** Measures a tape can take while the tree stands in the pot. */
 const outsideMeasures = (rimBy: PotDraft["rimBy"]) =>
@@ -163,7 +172,9 @@ export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, s
   if (draft.shape === "bag" && measures.lengthMm <= measures.gussetMm / 2)
     problems.lengthMm = "The bag is shorter than half its gusset: it cannot stand.";
   // Exactly the measures this shape asks for have been read just above; the server validates them once more.
-  const vessel = { shape: draft.shape, wall: draft.wall, ...measures } as unknown as Vessel;
+  const upright = draft.shape === "box" ? { baseLengthMm: measures.topLengthMm, baseWidthMm: measures.topWidthMm } : {};
+  const shape = geometryOf(draft.shape);
+  const vessel = { shape, wall: draft.wall, ...measures, ...upright } as unknown as Vessel;
   return { pot: { known: "measured", vessel }, problems };
 }
 
@@ -216,7 +227,12 @@ export function PotFields({
           options={WALLS.map((w) => [w, WALL_WORDS[w]] as const)}
         />
         {draft.known === "measured" && (
-          <SelectField label="Shape" value={draft.shape} onChange={(shape) => set({ shape })} options={SHAPES} />
+          <SelectField
+            label="Shape"
+            value={draft.shape}
+            onChange={(shape) => set({ shape })}
+            options={SHAPES.map(([key, words]) => [key, words] as const)}
+          />
         )}
         {draft.known === "outside" && (
           <SelectField
