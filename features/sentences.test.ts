@@ -35,6 +35,7 @@ const state = (v: Verdict, more: Partial<TreeState> = {}): TreeState => ({
   dueBy: "fill",
   isDue: false,
   mixAgeYears: null,
+  mix: null,
   wood: { stage: "soft", ripe: band(0, 0.1, 0.2) },
   window: {
     open: v.open,

@@ -96,6 +96,9 @@ const STORE_COLUMNS: Column[] = [
   c("count", "count", "how many", /^(count|qty|quantity|how_?many|number|pieces)$/),
   ...POT_COLUMNS,
   c("price", "price", "price each", /^(price|cost|price_?each)$/),
+  c("condition", "condition", "condition", /^(condition|state)$/),
+  c("place", "place", "where they stand", /^(place|location|where|shelf)$/),
+  c("toBuy", "to_buy", "more can be bought (yes or no)", /^(to_?buy|on_?sale|can_?be_?bought)$/),
   c("since", "since", "in store since", /^(since|bought|acquired)$/),
 ];
 

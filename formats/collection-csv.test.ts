@@ -200,7 +200,17 @@ test("trees that were written are read again as they were", async () => {
 test("pots and pottings that were written are read again as they were", async () => {
   await fc.assert(
     fc.asyncProperty(pot, range, async (p, when) => {
-      const stored: PotLine = { line: 2, name: "Grey pots", count: 5, pot: p, price: 1.5, since: when };
+      const stored: PotLine = {
+        line: 2,
+        name: "Grey pots",
+        count: 5,
+        pot: p,
+        price: 1.5,
+        condition: "wash",
+        place: "Shed",
+        toBuy: true,
+        since: when,
+      };
       expect(await again("pots", writePotLines([stored]))).toEqual({ lines: [stored], problems: [] });
       if (when === null) return;
       const potting = {

@@ -8,6 +8,8 @@ import {
   PURPOSES,
   STOCK_PACES,
   type StockPace,
+  POT_CONDITIONS,
+  type PotCondition,
 } from "@/core/event/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, CORRECTION_NAMES } from "@/core/roots/index";
@@ -66,6 +68,10 @@ export interface PotLine {
   count: number;
   pot: Pot;
   price: number | null;
+  condition: PotCondition;
+  place: string | null;
+  /** More of them can be bought; only then may there be none. */
+  toBuy: boolean;
   since: DayRange | null;
 }
 
@@ -169,12 +175,12 @@ class Cells {
     return null;
   }
 
-  count(field: string): number {
+  count(field: string, least: 0 | 1 = 1): number {
     const text = this.text(field);
     if (text === "") return 1;
     const value = readNumber(text);
-    if (Number.isInteger(value) && value >= 1 && value <= 100_000) return value;
-    this.fault(field, "A whole number, at least one.");
+    if (Number.isInteger(value) && value >= least && value <= 100_000) return value;
+    this.fault(field, least === 1 ? "A whole number, at least one." : "A whole number, 0 or more.");
     return 1;
   }
 
@@ -407,12 +413,16 @@ export function readPotLines(
           "size",
           "Nothing is said about the size: give its measures, a trade size or about how many litres.",
         );
+      const toBuy = cells.oneOf("toBuy", ["yes", "no"] as const, "Whether more can be bought") === "yes";
       const value: PotLine = {
         line: row.line,
         name,
-        count: cells.count("count"),
+        count: cells.count("count", toBuy ? 0 : 1),
         pot: pot ?? { known: "about", litres: 1, wall: "smooth-plastic" },
         price: cells.price("price"),
+        condition: cells.oneOf("condition", POT_CONDITIONS, "The condition") ?? "sound",
+        place: cells.text("place", 120) || null,
+        toBuy,
         since: cells.date("since"),
       };
       return { cells, value };

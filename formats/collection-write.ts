@@ -88,7 +88,16 @@ export function writeTreeLines(lines: readonly Omit<TreeLine, "line">[]): string
 export function writePotLines(lines: readonly Omit<PotLine, "line">[]): string {
   return write(
     "pots",
-    lines.map((p) => ({ ...potCells(p.pot), name: p.name, count: p.count, price: p.price, since: day(p.since) })),
+    lines.map((p) => ({
+      ...potCells(p.pot),
+      name: p.name,
+      count: p.count,
+      price: p.price,
+      condition: p.condition === "sound" ? null : p.condition,
+      place: p.place,
+      toBuy: p.toBuy ? "yes" : null,
+      since: day(p.since),
+    })),
   );
 }
 

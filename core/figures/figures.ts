@@ -57,6 +57,7 @@ import {
   FREEBOARD_RULE,
   GRAVEL_KG_PER_L,
   HEIGHT_SD_MM,
+  LININGS,
   LINER_OVERLAP_MM,
   LITRE_LABEL,
   LITRES_PER_IMPERIAL_PINT,
@@ -236,6 +237,9 @@ export const FIGURES: Record<FigureGroup, Figure[]> = {
     figure("open area of drain holes", [DRAIN_LEAST_SHARE, DRAIN_GOOD_SHARE], "of the base: least, good", OURS, "L"),
     figure("drain holes, never fewer than", DRAIN_LEAST_HOLES, "", OURS, "L"),
     figure("liner turned over and lapped", LINER_OVERLAP_MM, "mm", OURS, "L"),
+    ...entries(LININGS).map(([name, l]) =>
+      figure(`lining, ${name}`, [l.thickMm, l.resistance], "mm thick, R in m²K/W", "typical figures, remembered", "M"),
+    ),
     figure("gap between floor boards", FLOOR_GAP_MM, "mm", OURS, "L"),
     figure("gravel", GRAVEL_KG_PER_L, "kg/L", "typical figure", "M"),
     figure("moist soil", MOIST_SOIL_KG_PER_L, "kg/L", "typical figure", "M"),

@@ -98,8 +98,16 @@ export interface MixLife {
   by: "volume" | "air" | "long";
 }
 
-/** Years until the mix is worn out: the first of the two ends. */
+const lives = new WeakMap<Mix, MixLife>();
+
+/** Years until the mix is worn out: the first of the two ends. Asked of every tree on every day, so each mix is worked out once. */
 export function mixLife(mix: Mix): MixLife {
+  let life = lives.get(mix);
+  if (!life) lives.set(mix, (life = lifeOf(mix)));
+  return life;
+}
+
+function lifeOf(mix: Mix): MixLife {
   const loss = mix.volumeLossPerYear ?? 0;
   const byVolume = loss > 0 ? -Math.log(1 - WORN_OUT_LOSS) / loss : Infinity;
   let byAir = Infinity;

@@ -3,6 +3,7 @@ import { type DayNumber, toDay, toIso } from "../dates/index";
 import { type DateEstimate, type Estimate, mapEstimate, weaker } from "../estimate/index";
 import type { LoggedEvent } from "../event/index";
 import { fitPots, type PotFit, type StorePot } from "../ladder/index";
+import { mixLife } from "../mix/index";
 import { logistic, weightedQuantiles } from "../math/index";
 import {
   type CorrectionName,
@@ -46,6 +47,8 @@ export interface TreeState {
   dueBy: "fill" | "circling";
   isDue: boolean;
   mixAgeYears: number | null;
+  /** What it stands in, until when that feeds it, and when it is worn out; null where nobody said which mix. */
+  mix: { name: string; fedUntil: string | null; wornOutOn: string | null } | null;
   wood: WoodState;
   window: WindowState;
   verdict: Verdict;
@@ -162,6 +165,7 @@ export function treeAt(
     dueBy: byCircling > 0.5 ? "circling" : "fill",
     isDue,
     mixAgeYears: replayed.pottedOn === null ? null : replayed.mixStartAgeYears + (on - replayed.pottedOn) / 365.25,
+    mix: mixFacts(replayed),
     wood,
     window,
     verdict,
@@ -174,6 +178,20 @@ export function treeAt(
       replayed.lastCheckEvidence < SURPRISE_BELOW
         ? { on: toIso(replayed.lastCheckOn), probability: replayed.lastCheckEvidence }
         : null,
+  };
+}
+
+const DAYS_PER_YEAR = 365.25;
+
+function mixFacts(replayed: Replayed): TreeState["mix"] {
+  const { mix, pottedOn, fedMonths } = replayed;
+  if (mix === null || pottedOn === null) return null;
+  const life = mixLife(mix);
+  const after = (years: number) => toIso(Math.round(pottedOn + years * DAYS_PER_YEAR));
+  return {
+    name: replayed.mixName ?? "",
+    fedUntil: fedMonths === null || fedMonths < 0.5 ? null : after(fedMonths / 12),
+    wornOutOn: life.by === "long" ? null : after(Math.max(0, life.years - replayed.mixStartAgeYears)),
   };
 }
 

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { boxPlan, boxSchema, drainHoles, soakTest, sunkPlan } from "./index";
+import { boxPlan, boxSchema, drainHoles, liningPlan, soakTest, sunkPlan } from "./index";
 
 const box = {
   lengthMm: 750,
@@ -75,4 +75,17 @@ test.each([
   [20, 20, "free"],
 ] as const)("water falling %d mm in %d minutes: %s ground", (mm, minutes, verdict) => {
   expect(soakTest(mm, minutes).verdict).toBe(verdict);
+});
+
+test("a lining takes its thickness round the wall, and seals a wall that breathes", () => {
+  const pot = { shape: "cylinder", topWidthMm: 300, heightMm: 300, wall: "terracotta" } as const;
+  const foam = liningPlan(pot, "foam");
+  expect(foam.areaM2).toBeCloseTo((Math.PI * 300 * 300 + 100 * 300) / 1e6, 9);
+  expect(foam.volumeLostL).toBeCloseTo(Math.PI * 0.3 * 0.3 * 30, 6);
+  expect(foam.volumeLeftL + foam.volumeLostL).toBeCloseTo(Math.PI * 2.25 * 3, 6);
+  expect(foam.sealsWall).toBe(true);
+  expect(liningPlan(pot, "jute").sealsWall).toBe(false);
+  expect(liningPlan({ ...pot, wall: "smooth-plastic" }, "foam").sealsWall).toBe(false);
+  const box = { shape: "square", topWidthMm: 300, baseWidthMm: 300, heightMm: 300 } as const;
+  expect(liningPlan(box, "film").areaM2).toBeCloseTo((1200 * 300 + 100 * 300) / 1e6, 9);
 });

@@ -8,3 +8,4 @@ export * from "./outside";
 export * from "./drain";
 export * from "./box";
 export * from "./sunk";
+export * from "./lining";

@@ -75,7 +75,7 @@ function motherIds(context: CommandContext, lines: readonly TreeLine[]): Map<str
 }
 
 /** Places by name in lower case; new names become places in the open until somebody says more of them. */
-function placesOf(context: CommandContext, lines: readonly TreeLine[]): Map<string, string> {
+function placesOf(context: CommandContext, lines: readonly { place: string | null }[]): Map<string, string> {
   const places = new Map(context.loaded.places.map((p) => [p.name.toLocaleLowerCase(), p.id]));
   for (const { place } of lines) {
     if (place === null || places.has(place.toLocaleLowerCase())) continue;
@@ -100,11 +100,17 @@ export const importPots = command({
       price: line.price,
     }));
     context.write(() => insertLots(db, scope, lots));
-    v.lines.forEach((line, i) =>
-      context.record(
-        happening({ kind: "stocked", count: line.count }, line.since ?? context.today, { potLotId: lots[i].id }),
-      ),
-    );
+    const places = placesOf(context, v.lines);
+    v.lines.forEach((line, i) => {
+      const since = line.since ?? context.today;
+      const about = { potLotId: lots[i].id };
+      if (line.count > 0) context.record(happening({ kind: "stocked", count: line.count }, since, about));
+      if (line.toBuy) context.record(happening({ kind: "lot-described", toBuy: true }, since, about));
+      if (line.condition !== "sound")
+        context.record(happening({ kind: "conditioned", condition: line.condition }, since, about));
+      const placeId = line.place === null ? undefined : places.get(line.place.toLocaleLowerCase());
+      if (placeId !== undefined) context.record(happening({ kind: "placed" }, since, { ...about, placeId }));
+    });
     context.note(`${lots.length} kinds of pots read in from ${v.fileName}`);
     return Promise.resolve({ count: lots.length });
   },

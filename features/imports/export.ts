@@ -66,26 +66,37 @@ function treesOf(view: CollectionView): string {
   );
 }
 
+/** Lots as they are owned today, in use or free, and what could be bought; pots that came with a tree belong to its line. */
 function potsOf(view: CollectionView): string {
   const { loaded } = view;
-  const stocked = new Map<string, { count: number; since: string }>();
-  for (const event of loaded.indexed.records.events) {
-    if (event.payload.kind !== "stocked" || event.potLotId === null) continue;
-    const known = stocked.get(event.potLotId);
-    stocked.set(event.potLotId, {
-      count: (known?.count ?? 0) + event.payload.count,
-      since: known?.since ?? event.on.best,
-    });
+  const owned = new Map<string, { count: number; since: string }>();
+  for (const { payload, potLotId, on } of loaded.indexed.records.events) {
+    if (potLotId === null || (payload.kind !== "stocked" && payload.kind !== "discarded")) continue;
+    const known = owned.get(potLotId);
+    const change = payload.kind === "stocked" ? payload.count : -payload.count;
+    owned.set(potLotId, { count: (known?.count ?? 0) + change, since: known?.since ?? on.best });
   }
   const cameWithTrees = new Set(
     loaded.indexed.records.events.flatMap((e) => (e.payload.kind === "arrived" && e.potLotId ? [e.potLotId] : [])),
   );
+  const places = new Map(loaded.places.map((p) => [p.id, p.name]));
   return writePotLines(
     loaded.lots.flatMap((lot) => {
-      const store = stocked.get(lot.id);
-      if (!store || cameWithTrees.has(lot.id)) return [];
-      const since = { best: store.since, from: store.since, to: store.since };
-      return [{ name: lot.name, count: store.count, pot: lot.pot, price: lot.price, since }];
+      const { count, since } = owned.get(lot.id) ?? { count: 0, since: null };
+      const toBuy = lot.toBuy ?? false;
+      if ((count < 1 && !toBuy) || cameWithTrees.has(lot.id)) return [];
+      return [
+        {
+          name: lot.name,
+          count: Math.max(0, count),
+          pot: lot.pot,
+          price: lot.price,
+          condition: lot.condition ?? "sound",
+          place: lot.placeId ? (places.get(lot.placeId) ?? null) : null,
+          toBuy,
+          since: since === null ? null : { best: since, from: since, to: since },
+        },
+      ];
     }),
   );
 }

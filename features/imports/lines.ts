@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened, METHODS, PURPOSES, STOCK_PACES } from "@/core/event/index";
+import { ARRIVAL_FORMS, happened, METHODS, POT_CONDITIONS, PURPOSES, STOCK_PACES } from "@/core/event/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
 import { potSchema } from "@/core/vessel/index";
@@ -40,9 +40,12 @@ export const treeLine = z.object({
 export const potLine = z.object({
   line,
   name: text(120).min(1),
-  count,
   pot: potSchema,
+  count: z.number().int().min(0).max(100_000),
   price: z.number().min(0).max(1_000_000).nullable(),
+  condition: z.enum(POT_CONDITIONS),
+  place: text(120).nullable(),
+  toBuy: z.boolean(),
   since: happened.nullable(),
 }) satisfies z.ZodType<PotLine>;
 

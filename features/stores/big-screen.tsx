@@ -4,10 +4,16 @@ import { toDay } from "@/core/dates/index";
 import { mixChoices } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
 import { BigView } from "./big";
+import { shelfOf } from "./lots";
 import { mixName } from "./mix-words";
 
 export async function BigScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  return <BigView mixes={mixChoices(view.loaded.stores, toDay(view.today)).map((m) => ({ ...m, name: mixName(m) }))} />;
+  return (
+    <BigView
+      mixes={mixChoices(view.loaded.stores, toDay(view.today)).map((m) => ({ ...m, name: mixName(m) }))}
+      pots={shelfOf(view).free.map(({ lotId, name, pot }) => ({ lotId, name, pot }))}
+    />
+  );
 }

@@ -1,13 +1,15 @@
 "use client";
 
 import type { MixChoice } from "@/core/tree/index";
+import type { Pot } from "@/core/vessel/index";
 import { BoxPlanner } from "./box-planner";
 import { DrainPlanner } from "./drain-planner";
+import { LiningPlanner } from "./lining-planner";
 import { StoresNav } from "./stores-nav";
 import { SunkPlanner } from "./sunk-planner";
 
 /** Containers nobody buys ready: built from boards, let into the ground, drilled. */
-export function BigView({ mixes }: { mixes: MixChoice[] }) {
+export function BigView({ mixes, pots }: { mixes: MixChoice[]; pots: { lotId: string; name: string; pot: Pot }[] }) {
   return (
     <div>
       <StoresNav at="big" />
@@ -16,6 +18,7 @@ export function BigView({ mixes }: { mixes: MixChoice[] }) {
         <BoxPlanner mixes={mixes} />
         <SunkPlanner />
         <DrainPlanner />
+        <LiningPlanner pots={pots} />
       </div>
     </div>
   );

@@ -8,6 +8,7 @@ import {
   type Pot,
   potSchema,
   type Vessel,
+  volumeL,
   type Wall,
   WALLS,
 } from "@/core/vessel/index";
@@ -98,7 +99,15 @@ const outsideMeasures = (rimBy: PotDraft["rimBy"]) =>
     ["outerBaseWidthMm", "Width at the foot"],
     ["wallMm", "Wall at the rim"],
   ] as const;
-const OPTIONAL = new Set(["outerBaseWidthMm", "wallMm"]);
+/** Measured inside: what may be said besides. Litres poured in beat the tape; the wall gives mass. */
+const MORE_INSIDE = [
+  ["measuredVolumeL", "Litres of water it took", "L"],
+  ["wallMm", "Wall thickness", "mm"],
+  ["cornerRadiusMm", "Corner radius", "mm"],
+] as const;
+const moreInside = (shape: NamedShape) =>
+  MORE_INSIDE.filter(([field]) => field !== "cornerRadiusMm" || geometryOf(shape) === "square");
+const OPTIONAL = new Set(["outerBaseWidthMm", "wallMm", "measuredVolumeL", "cornerRadiusMm"]);
 
 /** A pot on record as it would be typed: what a correction starts from. */
 export function draftOf(pot: Pot | null): PotDraft {
@@ -169,12 +178,28 @@ export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, s
       for (const issue of parsed.error.issues) problems[String(issue.path[0] ?? "outerWidthMm")] = issue.message;
     return { pot, problems };
   }
+  for (const [field, , unit] of moreInside(draft.shape)) {
+    const typed = draft.measures[field] ?? "";
+    if (typed.trim() === "") continue;
+    const value = readNumber(typed, unit === "L" ? "litres" : "mm");
+    if (!(value > 0)) problems[field] = "A number above 0, or leave it empty.";
+    measures[field] = value;
+  }
   if (draft.shape === "bag" && measures.lengthMm <= measures.gussetMm / 2)
     problems.lengthMm = "The bag is shorter than half its gusset: it cannot stand.";
   // Exactly the measures this shape asks for have been read just above; the server validates them once more.
   const upright = draft.shape === "box" ? { baseLengthMm: measures.topLengthMm, baseWidthMm: measures.topWidthMm } : {};
   const shape = geometryOf(draft.shape);
   const vessel = { shape, wall: draft.wall, ...measures, ...upright } as unknown as Vessel;
+  if (Object.keys(problems).length === 0) {
+    // What no tape could have measured together: told at the field the schema names, or by a volume far from the shape's.
+    for (const issue of potSchema.safeParse({ known: "measured", vessel }).error?.issues ?? [])
+      problems[String(issue.path.at(-1))] ??= issue.message;
+    const { measuredVolumeL, ...shapeOnly } = vessel;
+    const byTape = Object.keys(problems).length === 0 ? volumeL(shapeOnly) : NaN;
+    if (measuredVolumeL !== undefined && (measuredVolumeL > 1.6 * byTape || measuredVolumeL < 0.5 * byTape))
+      problems.measuredVolumeL = `By the tape it holds about ${Math.round(byTape * 10) / 10} L: check the litres or the measures.`;
+  }
   return { pot: { known: "measured", vessel }, problems };
 }
 
@@ -284,6 +309,25 @@ export function PotFields({
             />
           ))}
         </div>
+      )}
+      {draft.known === "measured" && (
+        <details open={moreInside(draft.shape).some(([field]) => (draft.measures[field] ?? "") !== "")}>
+          <summary className="min-h-11 cursor-pointer">More, if you measured it</summary>
+          <div className="mt-1 grid gap-3 sm:grid-cols-3">
+            {moreInside(draft.shape).map(([field, label, suffix]) => (
+              <TextField
+                key={field}
+                label={label}
+                numeric
+                suffix={suffix}
+                value={draft.measures[field] ?? ""}
+                onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
+                hint={field === "measuredVolumeL" ? "to the brim: beats the tape" : undefined}
+                fault={fault(field) ?? fault(`vessel.${field}`)}
+              />
+            ))}
+          </div>
+        </details>
       )}
       {draft.known === "nominal" &&
         (draft.system === "container-class" ? (

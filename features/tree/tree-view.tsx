@@ -241,6 +241,22 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
             ? ""
             : `, ${percent(state.wood.ripe.p50)} ripe`}
         </Why>
+        {state.mix && (
+          <Why
+            reason={`Slumping and rotting by the mix’s own figures, feeding by its recipe${state.mix.fedUntil ? "" : ", which says nothing of any"}; both are judgement. Look at the surface: how far it has sunk tells more than the calendar.`}
+          >
+            <b>Its mix</b> {state.mix.name}
+            {state.mix.fedUntil &&
+              (state.mix.fedUntil > on
+                ? ` · feeds until about ${day(state.mix.fedUntil, on)}`
+                : " · its own feed is used up")}
+            {state.mix.wornOutOn === null
+              ? " · hardly slumps"
+              : state.mix.wornOutOn > on
+                ? ` · lasts until about ${day(state.mix.wornOutOn, on)}`
+                : ` · worn out since about ${day(state.mix.wornOutOn, on)}`}
+          </Why>
+        )}
         <Why
           reason={
             <>
