@@ -46,7 +46,12 @@ export function PotChoice({
         </p>
       )}
       {rows.length > 0 && fitting.length === 0 && (
-        <p className="text-warning font-semibold">Nothing in store fits well.</p>
+        <p className="text-warning font-semibold">
+          Nothing in store fits well.{" "}
+          <Link className="link" href={`/c/${collectionId}/stores?tree=${state.treeId}`}>
+            Hold its ball against the shelf
+          </Link>
+        </p>
       )}
       <div className="mt-1 grid gap-2 sm:grid-cols-2">
         {shown.map(({ fit, pot }) => (

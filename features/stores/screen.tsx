@@ -2,8 +2,8 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
-import { profileOf } from "@/core/species/index";
-import { treeAt } from "@/core/tree/index";
+import { onStock, profileOf } from "@/core/species/index";
+import { currentBall, replay, treeAt, yearsInPot } from "@/core/tree/index";
 import { brimEstimate } from "@/core/vessel/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
@@ -60,5 +60,8 @@ function heldAgainst(view: CollectionView, treeId: string, shelf: StorePot[]): H
   const kind = context.kinds[profileOf(tree).key];
   const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
   const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, toDay(today));
-  return state && { treeId, tag: tree.tag, mixL: state.volumeL, fits: state.pots };
+  const on = toDay(today);
+  const replayed = replay(events, loaded.indexed.lots, onStock(profileOf(tree), tree.stockPace), context.warmth, on);
+  const ball = replayed && currentBall(replayed, yearsInPot(replayed, on))?.ball;
+  return state && { treeId, tag: tree.tag, mixL: state.volumeL, fits: state.pots, ball: ball ?? null };
 }

@@ -5,6 +5,8 @@ import type { CSSProperties } from "react";
 import type { Estimate } from "@/core/estimate/index";
 import { POT_CONDITIONS, type PotCondition } from "@/core/event/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
+import type { Ball } from "@/core/setting/index";
+import { usualFillHeightMm } from "@/core/tree/index";
 import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
 import { litres, number } from "@/ui/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";
@@ -35,12 +37,15 @@ export function Shelf({
   pots,
   scale,
   fits,
+  ball,
   currency,
 }: {
   label: string;
   pots: readonly ShelfLot[];
   scale: number;
   fits: ReadonlyMap<string, PotFit> | null;
+  /** Drawn into every pot, to the same scale. */
+  ball: Ball | null;
   currency: string;
 }) {
   return (
@@ -51,7 +56,7 @@ export function Shelf({
           className={`shelf-place flex flex-col items-center text-center ${fits?.get(p.lotId)?.misfit === null ? "bg-base-200 rounded" : ""}`}
           style={{ "--pot": `${shelfWidth(p, scale)}px` } as CSSProperties}
         >
-          <ShelfPot pot={p} scale={scale} />
+          <ShelfPot pot={p} scale={scale} ball={ball} />
           <ShelfLabel pot={p} fits={fits} currency={currency} />
         </li>
       ))}
@@ -195,7 +200,18 @@ function shelfWidth(pot: ShelfLot, scale: number): number {
   return Math.round((Math.max(widthAtMm(vessel, brimHeightMm(vessel)), widthAtMm(vessel, 0)) + 2 * wall) * scale) + 6;
 }
 
-function ShelfPot({ pot, scale }: { pot: ShelfLot; scale: number }) {
+/** The ball with its top at the line mix would end at: what stands out at the sides or through the floor does not fit. */
+function ballOutline(ball: Ball, fillHeightMm: number): Point[] {
+  const base = fillHeightMm - ball.heightMm;
+  return [
+    [-ball.topWidthMm / 2, fillHeightMm],
+    [ball.topWidthMm / 2, fillHeightMm],
+    [ball.baseWidthMm / 2, base],
+    [-ball.baseWidthMm / 2, base],
+  ];
+}
+
+function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ball | null }) {
   const { vessel, guessed } = vesselOf(pot.pot);
   const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
   const brim = brimHeightMm(vessel);
@@ -208,6 +224,7 @@ function ShelfPot({ pot, scale }: { pot: ShelfLot; scale: number }) {
       viewBox={`0 0 ${w} ${h}`}
       width={w}
       height={h}
+      overflow="visible"
       role="img"
       aria-label={none ? `${pot.name}: to be bought` : `${pot.name}: ${pot.free} free`}
     >
@@ -220,6 +237,15 @@ function ShelfPot({ pot, scale }: { pot: ShelfLot; scale: number }) {
         strokeWidth="0.8"
         strokeDasharray={guessed || none ? "4 3" : undefined}
       />
+      {ball && (
+        <path
+          d={pathOf(ballOutline(ball, usualFillHeightMm(vessel)), at)}
+          fill="#9e4a28"
+          fillOpacity="0.25"
+          stroke="#9e4a28"
+          strokeWidth="1.4"
+        />
+      )}
       <text x={w / 2} y={13} textAnchor="middle" fontSize="13" fontWeight="700" fill="#2c2a22">
         {none ? "buy" : pot.free}
       </text>

@@ -5,6 +5,7 @@ import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
 import type { PotFit } from "@/core/ladder/index";
+import type { Ball } from "@/core/setting/index";
 import { litres, number, readNumber, type Units } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
@@ -23,6 +24,8 @@ export interface Held {
   tag: string;
   mixL: Estimate;
   fits: PotFit[];
+  /** The ball its pot gives back; null where nobody said which pot that is. */
+  ball: Ball | null;
 }
 
 /** Free pots on a shelf, in section, to one scale and ordered by volume. */
@@ -83,11 +86,25 @@ export function StoresView({
               {heldWords(held, units)}
             </p>
           )}
-          <Shelf label="Free pots" pots={shown} scale={scale} fits={fits} currency={currency} />
+          <Shelf
+            label="Free pots"
+            pots={shown}
+            scale={scale}
+            fits={fits}
+            ball={held?.ball ?? null}
+            currency={currency}
+          />
           {sale.length > 0 && (
             <>
               <h2 className="mt-6 text-xl">Could be bought</h2>
-              <Shelf label="Pots on sale" pots={sale} scale={scale} fits={fits} currency={currency} />
+              <Shelf
+                label="Pots on sale"
+                pots={sale}
+                scale={scale}
+                fits={fits}
+                ball={held?.ball ?? null}
+                currency={currency}
+              />
             </>
           )}
           {inUse.length > 0 && (
