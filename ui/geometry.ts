@@ -33,7 +33,12 @@ export function wallOutline(vessel: Vessel, wallMm: number): Point[] {
 /** SVG path of points; `at` turns millimetres into drawing units. */
 export function pathOf(points: readonly Point[], at: (p: Point) => Point, close = true): string {
   const r = (v: number) => Math.round(v * 10) / 10;
-  return points.map((p, i) => `${i === 0 ? "M" : "L"}${r(at(p)[0])} ${r(at(p)[1])}`).join("") + (close ? "Z" : "");
+  let path = "";
+  for (const point of points) {
+    const [x, y] = at(point);
+    path += `${path === "" ? "M" : "L"}${r(x)} ${r(y)}`;
+  }
+  return close ? `${path}Z` : path;
 }
 
 /** Thickness to draw a wall with: true where known, else what looks like its kind. */

@@ -107,16 +107,19 @@ export function MixColumnDrawing(props: Props) {
 function bandPath(vessel: Vessel, column: MixColumn, part: number, at: (p: Point) => Point): string {
   const inner: Point[] = [];
   const outer: Point[] = [];
-  for (const layer of column.layers) {
-    const half = widthAtMm(vessel, layer.heightMm) / 2;
-    const shares = [layer.solids, layer.held, layer.available];
-    const before = shares.slice(0, part).reduce((a, b) => a + b, 0);
-    // Each layer is drawn from its lower to its upper edge, so that the outermost layers reach floor and line.
-    for (const y of [layer.heightMm - layer.thicknessMm / 2, layer.heightMm + layer.thicknessMm / 2]) {
-      inner.push([half * before, y]);
-      outer.push([half * (before + shares[part]), y]);
-    }
-  }
+  const add = (layer: MixColumn["layers"][number], y: number) => {
+    const half = widthAtMm(vessel, y) / 2;
+    const before = part === 0 ? 0 : part === 1 ? layer.solids : layer.solids + layer.held;
+    const own = part === 0 ? layer.solids : part === 1 ? layer.held : layer.available;
+    inner.push([half * before, y]);
+    outer.push([half * (before + own), y]);
+  };
+  const { layers } = column;
+  // The outermost layers are drawn to their edges, so that they reach floor and line.
+  if (layers.length > 0) add(layers[0], layers[0].heightMm - layers[0].thicknessMm / 2);
+  for (const layer of layers) add(layer, layer.heightMm);
+  const last = layers.at(-1);
+  if (last) add(last, last.heightMm + last.thicknessMm / 2);
   const right = [...inner, ...outer.reverse()];
   const left = right.map(([x, y]) => [-x, y] as const);
   return pathOf(right, at) + pathOf(left, at);

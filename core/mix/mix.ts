@@ -66,10 +66,11 @@ export function mixInPot(
   bottomLayerMm = 0,
   ageYears = 0,
   planeBelowMm = 0,
+  slices = SLICES,
 ): MixInPot {
-  const step = (fillHeightMm - bottomLayerMm) / SLICES;
+  const step = (fillHeightMm - bottomLayerMm) / slices;
   let [water, whole] = [0, 0];
-  for (let i = 0; i < SLICES; i++) {
+  for (let i = 0; i < slices; i++) {
     const z = bottomLayerMm + (i + 0.5) * step;
     const area = areaAtM2(vessel, z);
     whole += area;

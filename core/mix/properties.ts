@@ -42,6 +42,26 @@ export interface ColumnInput {
   layers?: number;
 }
 
+const FINE_LAYERS = 200;
+
+function wholeOf(rows: readonly MixLayer[], mix: Mix, mixL: number): MixInPot {
+  let [water, all] = [0, 0];
+  for (const row of rows) {
+    water += (row.available + row.held) * row.volumeL;
+    all += row.volumeL;
+  }
+  const waterFraction = all > 0 ? water / all : mix.thetaS;
+  const airFraction = mix.thetaS - waterFraction;
+  return {
+    waterFraction,
+    airFraction,
+    waterL: waterFraction * mixL,
+    airL: airFraction * mixL,
+    mixL,
+    wetKgPerL: dryKgPerL(mix) + waterFraction,
+  };
+}
+
 /** The pot after draining, layer by layer: what is drawn as a column beside the wall. */
 export function mixColumn(input: ColumnInput): MixColumn {
   const { mix, vessel, fillHeightMm, bottomLayerMm = 0, ageYears = 0, planeBelowMm = 0, layers = 200 } = input;
@@ -66,8 +86,12 @@ export function mixColumn(input: ColumnInput): MixColumn {
       air: mix.thetaS - water,
     };
   });
-  const whole = mixInPot(mix, vessel, fillHeightMm, bottomLayerMm, ageYears, planeBelowMm);
   const mixL = Math.max(0, volumeL(vessel, fillHeightMm) - volumeL(vessel, bottomLayerMm));
+  // Enough layers are the integral already; few of them only draw it.
+  const whole =
+    layers >= FINE_LAYERS
+      ? wholeOf(rows, mix, mixL)
+      : mixInPot(mix, vessel, fillHeightMm, bottomLayerMm, ageYears, planeBelowMm);
   return {
     layers: rows,
     whole,
@@ -135,13 +159,16 @@ export interface MixYear {
   waterFraction: number;
 }
 
+/** Shares shown in whole per cent need no finer slices. */
+const YEAR_SLICES = 60;
+
 export function mixYears(input: ColumnInput, years: number): MixYear[] {
   const { mix, vessel, fillHeightMm, bottomLayerMm = 0, planeBelowMm = 0 } = input;
   return Array.from({ length: years + 1 }, (_, i) => {
     const ageYears = (input.ageYears ?? 0) + i;
     const volumeShare = volumeLeft(mix, i);
     const fill = bottomLayerMm + (fillHeightMm - bottomLayerMm) * volumeShare;
-    const pot = mixInPot(mix, vessel, fill, bottomLayerMm, ageYears, planeBelowMm);
+    const pot = mixInPot(mix, vessel, fill, bottomLayerMm, ageYears, planeBelowMm, YEAR_SLICES);
     return {
       ageYears,
       volumeShare,

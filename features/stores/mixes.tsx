@@ -1,6 +1,6 @@
 "use client";
 
-import { useDeferredValue, useMemo, useState } from "react";
+import { type Dispatch, memo, type SetStateAction, useMemo, useState } from "react";
 import {
   mixColumn,
   type MixColumn,
@@ -69,7 +69,8 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
   const widestMm = Math.max(
     ...[left, right].flatMap(({ vessel: v }) => [widthAtMm(v, brimHeightMm(v)), widthAtMm(v, 0)]),
   );
-  const frame = { scaleToMm, widestMm, units };
+  // The side that did not move is not drawn anew: its props stay the same objects.
+  const frame = useMemo(() => ({ scaleToMm, widestMm, units }), [scaleToMm, widestMm, units]);
   return (
     <div>
       <StoresNav at="mixes" />
@@ -123,15 +124,13 @@ interface Found {
 }
 
 function useSide(side: Side, choices: MixChoice[], pots: PotOption[]): Found {
-  // The slider stays smooth on a slow phone: the drawing may lag a frame behind the thumb.
-  const shown = useDeferredValue(side);
   return useMemo(() => {
-    const choice = choices.find((c) => c.key === shown.mix) ?? choices[0];
-    const vessel = vesselFor(pots, shown);
+    const choice = choices.find((c) => c.key === side.mix) ?? choices[0];
+    const vessel = vesselFor(pots, side);
     const fillHeightMm = usualFillHeightMm(vessel);
-    const layerMm = Math.min(shown.layerMm, Math.round(fillHeightMm / 2));
-    const ageYears = choice.ageYears + shown.ageYears;
-    const found = pots.find((p) => p.lotId === shown.pot);
+    const layerMm = Math.min(side.layerMm, Math.round(fillHeightMm / 2));
+    const ageYears = choice.ageYears + side.ageYears;
+    const found = pots.find((p) => p.lotId === side.pot);
     return {
       choice,
       vessel,
@@ -148,10 +147,10 @@ function useSide(side: Side, choices: MixChoice[], pots: PotOption[]): Found {
         layers: LAYERS,
       }),
     };
-  }, [shown, choices, pots]);
+  }, [side, choices, pots]);
 }
 
-function SideView({
+const SideView = memo(function SideView({
   name,
   side,
   set,
@@ -162,7 +161,7 @@ function SideView({
 }: {
   name: string;
   side: Side;
-  set: (side: Side) => void;
+  set: Dispatch<SetStateAction<Side>>;
   found: Found;
   choices: MixChoice[];
   pots: PotOption[];
@@ -195,18 +194,7 @@ function SideView({
         </span>
       </p>
       <div className="space-y-2">
-        <SelectField
-          label="Mix"
-          value={side.mix}
-          onChange={(mix) => set({ ...side, mix })}
-          options={choices.map((c) => [c.key, c.from === "reclaimed" ? `${c.name} (reclaimed)` : c.name] as const)}
-        />
-        <SelectField
-          label="Pot"
-          value={side.pot}
-          onChange={(pot) => set({ ...side, pot, heightMm: ownHeight(pots, pot) })}
-          options={[["", "an ordinary pot, 30 cm"] as const, ...pots.map((p) => [p.lotId, p.name] as const)]}
-        />
+        <MixAndPot side={side} set={set} choices={choices} pots={pots} />
         <SliderField
           label="Depth inside"
           value={side.heightMm}
@@ -237,7 +225,40 @@ function SideView({
       </div>
     </section>
   );
-}
+});
+
+/** The two long lists: they do not change while a slider moves. */
+const MixAndPot = memo(
+  function MixAndPot({
+    side,
+    set,
+    choices,
+    pots,
+  }: {
+    side: Side;
+    set: (change: (side: Side) => Side) => void;
+    choices: MixChoice[];
+    pots: PotOption[];
+  }) {
+    return (
+      <>
+        <SelectField
+          label="Mix"
+          value={side.mix}
+          onChange={(mix) => set((now) => ({ ...now, mix }))}
+          options={choices.map((c) => [c.key, c.from === "reclaimed" ? `${c.name} (reclaimed)` : c.name] as const)}
+        />
+        <SelectField
+          label="Pot"
+          value={side.pot}
+          onChange={(pot) => set((now) => ({ ...now, pot, heightMm: ownHeight(pots, pot) }))}
+          options={[["", "an ordinary pot, 30 cm"] as const, ...pots.map((p) => [p.lotId, p.name] as const)]}
+        />
+      </>
+    );
+  },
+  (a, b) => a.side.mix === b.side.mix && a.side.pot === b.side.pot && a.choices === b.choices && a.pots === b.pots,
+);
 
 /** What differs, in words, and why. */
 function Difference({ left, right, units }: { left: Found; right: Found; units: Units }) {
@@ -279,7 +300,7 @@ function Difference({ left, right, units }: { left: Found; right: Found; units: 
 
 const YEARS_SHOWN = 6;
 
-function Facts({ found, stores, units }: { found: Found; stores: MixStores; units: Units }) {
+const Facts = memo(function Facts({ found, stores, units }: { found: Found; stores: MixStores; units: Units }) {
   const { choice, column, vessel, fillHeightMm, layerMm, ageYears } = found;
   const life = mixLife(choice.mix);
   const made = choice.parts && mixOfRecipe(choice.parts, stores.library);
@@ -370,7 +391,7 @@ function Facts({ found, stores, units }: { found: Found; stores: MixStores; unit
       </table>
     </section>
   );
-}
+});
 
 function Fact({ what, value }: { what: string; value: string }) {
   return (
