@@ -154,12 +154,23 @@ export function PotSection(props: PotSectionProps) {
         strokeWidth="1.4"
       />
       {props.looseFillHeightMm !== undefined && props.looseFillHeightMm - props.fillHeightMm > 1 && (
-        <path
-          d={`M${cx - half(props.looseFillHeightMm)} ${line(props.looseFillHeightMm)}H${cx + half(props.looseFillHeightMm)}`}
-          stroke={INK}
-          strokeWidth="1"
-          strokeDasharray="3 3"
-        />
+        <g>
+          <path
+            d={`M${cx - half(props.looseFillHeightMm)} ${line(props.looseFillHeightMm)}H${cx + half(props.looseFillHeightMm)}`}
+            stroke={INK}
+            strokeWidth="1"
+            strokeDasharray="3 3"
+          />
+          <text
+            x={cx + half(props.looseFillHeightMm) - 4}
+            y={line(props.looseFillHeightMm) - 3}
+            textAnchor="end"
+            fontSize="11"
+            fill={INK}
+          >
+            today
+          </text>
+        </g>
       )}
       {!props.empty && (
         <g transform={leaning}>

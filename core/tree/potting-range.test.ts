@@ -52,3 +52,10 @@ test("a trade size leaves a wider range than a tape held outside", () => {
   };
   expect(spread(named)).toBeGreaterThan(spread({ ...outside, outerWidthMm: 275, outerHeightMm: 265 }));
 });
+
+test("loose fill stands higher today by the litres that will settle, and never above the brim", () => {
+  const plan = planPotting(now(measured(360)), 1, tree, choice(measured(400)))!;
+  const aboveMm = (plan.setting.looseMixL - plan.setting.settledMixL) / (Math.PI * 0.04);
+  expect(aboveMm).toBeGreaterThan(5);
+  expect(plan.looseFillHeightMm).toBeCloseTo(Math.min(400, plan.fillHeightMm + aboveMm), 6);
+});

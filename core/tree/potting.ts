@@ -212,7 +212,8 @@ export function planPotting(
   const measuredTree = tree.trunkMm !== null && tree.heightM !== null;
   const treeKg = measuredTree ? treeMassKg(tree.trunkMm!, tree.heightM!) : TREE_SHARE * soil;
   const total = soil + pot.massKg + treeKg + bottomKg;
-  const top = areaAtM2(vessel, level.fillHeightMm) * 1e3;
+  // A litre on a square metre stands a millimetre high.
+  const topM2 = areaAtM2(vessel, level.fillHeightMm);
   return {
     vessel,
     guessedShape: guessed || found.guessedShape,
@@ -226,7 +227,7 @@ export function planPotting(
     freeboardMm: level.freeboardMm,
     looseFillHeightMm: Math.min(
       brimHeightMm(vessel),
-      level.fillHeightMm + (setting.looseMixL - setting.settledMixL) / top,
+      level.fillHeightMm + (setting.looseMixL - setting.settledMixL) / topM2,
     ),
     setting,
     mixL: setting.ballL + setting.settledMixL,

@@ -164,3 +164,16 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
     }));
   return [...recipes, ...ready, ...reclaimed];
 }
+
+/** The mix used last in the collection, where it is still at hand. */
+export function usualMix(choices: readonly MixChoice[], events: readonly LoggedEvent[]): string {
+  for (let i = events.length - 1; i >= 0; i--) {
+    const { payload } = events[i];
+    if (payload.kind !== "potted") continue;
+    const found = choices.find(
+      (m) => m.from !== "reclaimed" && (m.key === payload.mix || (m.name !== "" && m.name === payload.mixName)),
+    );
+    if (found) return found.key;
+  }
+  return choices[0].key;
+}

@@ -1,9 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import type { LoggedEvent } from "@/core/event/index";
 import { profileOf } from "@/core/species/index";
-import { type MixChoice, mixChoices, replay, storeAt, treeAt, yearsInPot } from "@/core/tree/index";
+import { mixChoices, replay, storeAt, treeAt, usualMix, yearsInPot } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
 import { mixName } from "../stores/mix-words";
 import { PottingBench } from "./bench";
@@ -49,15 +48,4 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
       calendar={loaded.calendar}
     />
   );
-}
-
-/** The mix used last in the collection, where it is still at hand. */
-function usualMix(mixes: readonly MixChoice[], events: readonly LoggedEvent[]): string {
-  for (let i = events.length - 1; i >= 0; i--) {
-    const { payload } = events[i];
-    if (payload.kind !== "potted") continue;
-    const found = mixes.find((m) => m.from !== "reclaimed" && (m.key === payload.mix || m.name === payload.mixName));
-    if (found) return found.key;
-  }
-  return mixes[0].key;
 }

@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { READY_MIXES } from "@/core/mix/index";
 import { onStock, profileOf } from "@/core/species/index";
-import { mixChoices, planPotting, plantsOn, replay, storeAt, treeAt, yearsInPot } from "@/core/tree/index";
+import { mixChoices, planPotting, plantsOn, replay, storeAt, treeAt, usualMix, yearsInPot } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
@@ -16,15 +16,15 @@ export async function MixingScreen({ collectionId, on }: { collectionId: string;
   if (!view) notFound();
   const { stores } = view.loaded;
   const asOf = asOfDay(on, view.today);
+  const mixes = mixChoices(stores, toDay(view.today)).map((m) => ({ ...m, name: mixName(m) }));
   return (
     <Mixing
       key={asOf}
       asOf={asOf}
       needs={needsOf(view, asOf)}
       stores={stores}
-      recipes={mixChoices(stores, toDay(view.today)).flatMap((m) =>
-        m.parts ? [{ key: m.key, name: mixName(m), parts: m.parts }] : [],
-      )}
+      recipes={mixes.flatMap((m) => (m.parts ? [{ key: m.key, name: m.name, parts: m.parts }] : []))}
+      usual={usualMix(mixes, view.loaded.indexed.records.events)}
       currency={view.collection.currency}
     />
   );

@@ -39,6 +39,7 @@ export function Mixing({
   needs,
   stores,
   recipes,
+  usual,
   currency,
 }: {
   /** The day the needs were worked out for. */
@@ -46,6 +47,8 @@ export function Mixing({
   needs: Need[];
   stores: MixStores;
   recipes: RecipeOption[];
+  /** The recipe to start with. */
+  usual: string;
   currency: string;
 }) {
   const { units, collectionId, settledOn } = useAsOf();
@@ -56,7 +59,7 @@ export function Mixing({
   }, [settledOn, asOf, router]);
   const [chosen, setChosen] = useState(() => needs.filter((n) => n.open && n.toBuy === null).map((n) => n.id));
   const [extra, setExtra] = useState("");
-  const [recipe, setRecipe] = useState(recipes[0].key);
+  const [recipe, setRecipe] = useState(usual);
   /** Trees that take another mix than the rest. */
   const [others, setOthers] = useState<Record<string, string>>({});
   const [inStock, setInStock] = useState<Record<string, string>>({});
