@@ -2,6 +2,7 @@ import { type DayNumber, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import {
   type BagOffer,
+  type ComponentFlag,
   type ComponentLibrary,
   componentOf,
   COMPONENTS,
@@ -111,6 +112,8 @@ export interface MixChoice {
   leftL: number | null;
   /** Set by a grower, or expected from what is in it. */
   fedBy: "recipe" | "components";
+  /** What to mind, with the share of the recipe that carries it. */
+  flags: Partial<Record<ComponentFlag, number>>;
 }
 
 const DAYS_PER_YEAR = 365.25;
@@ -133,6 +136,7 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
         parts: r.parts,
         leftL: null,
         fedBy: r.feedsMonths === null ? "components" : "recipe",
+        flags: made.flags,
       },
     ];
   });

@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
+import { parseIso, toDay, toIso } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import {
@@ -18,12 +19,13 @@ import {
   type TreeState,
 } from "@/core/tree/index";
 import { brimHeightMm, wallOf, widthAtMm } from "@/core/vessel/index";
-import { litres, number, percent, readNumber } from "@/ui/format";
+import { day, litres, number, percent, readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { windowReason } from "../sentences";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
+import { FLAG_WORDS } from "../stores/mix-words";
 import { CORRECTION_WORDS } from "../words";
 import { Cautions } from "./cautions";
 import { faultWords } from "./fault-words";
@@ -200,11 +202,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
               value={mix.key}
               onChange={setMixKey}
               options={mixes.map((m) => [m.key, mixLabel(m, litres(m.leftL ?? 0, units))] as const)}
-              hint={
-                plan
-                  ? `in this pot: ${percent(plan.water.airFraction)} air, ${percent(plan.water.waterFraction)} water after draining`
-                  : undefined
-              }
+              hint={mixHint(mix, plan, doneOn)}
               fault={fault("mix")}
             />
             <SelectField
@@ -293,6 +291,22 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
 function mixLabel(m: MixChoice, left: string): string {
   return m.from === "reclaimed" ? `${m.name}: reclaimed, ${number(m.ageYears, 1)} years old, ${left} left` : m.name;
 }
+
+/** In this pot, until when it feeds, and what in it some kinds do not stand. */
+function mixHint(mix: MixChoice, plan: PottingPlan | null, on: string): string {
+  const parts: string[] = [];
+  if (plan)
+    parts.push(
+      `in this pot: ${percent(plan.water.airFraction)} air, ${percent(plan.water.waterFraction)} water after draining`,
+    );
+  const months = mix.feedsMonths ?? 0;
+  if (months >= 0.5 && parseIso(on) !== null)
+    parts.push(`feeds until about ${day(toIso(Math.round(toDay(on) + months * DAYS_PER_MONTH)), on)}`);
+  for (const flag of ["lime", "phosphate", "salt"] as const)
+    if ((mix.flags[flag] ?? 0) > 0) parts.push(`${FLAG_WORDS[flag].name}: ${FLAG_WORDS[flag].what}`);
+  return parts.join("; ");
+}
+const DAYS_PER_MONTH = 30.44;
 
 function brimHeightMmOf(pot: StorePot): number {
   return pot.pot.known === "measured" ? brimHeightMm(pot.pot.vessel) : 2000;
