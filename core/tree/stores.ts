@@ -140,18 +140,22 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
       },
     ];
   });
-  const ready = READY_MIX_NAMES.map((name): MixChoice => ({
-    key: name,
-    from: "ready",
-    ready: name,
-    name: "",
-    mix: READY_MIXES[name],
-    ageYears: 0,
-    feedsMonths: mixOfRecipe(READY_RECIPES[name])?.feedsMonths ?? null,
-    parts: READY_RECIPES[name],
-    leftL: null,
-    fedBy: "components",
-  }));
+  const ready = READY_MIX_NAMES.map((name): MixChoice => {
+    const made = mixOfRecipe(READY_RECIPES[name]);
+    return {
+      key: name,
+      from: "ready",
+      ready: name,
+      name: "",
+      mix: READY_MIXES[name],
+      ageYears: 0,
+      feedsMonths: made?.feedsMonths ?? null,
+      parts: READY_RECIPES[name],
+      leftL: null,
+      fedBy: "components",
+      flags: made?.flags ?? {},
+    };
+  });
   const reclaimed = stores.reclaimed
     .filter((s) => s.left > 0)
     .map((s): MixChoice => ({
@@ -165,6 +169,7 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
       parts: null,
       leftL: s.left,
       fedBy: "components",
+      flags: {},
     }));
   return [...recipes, ...ready, ...reclaimed];
 }
