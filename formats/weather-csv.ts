@@ -1,6 +1,7 @@
 import { parse } from "csv-parse/sync";
 import type { DailyRecord } from "@/core/climate/index";
 import { separatorOf } from "./table";
+import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
 import { dayFromParts, type DayNumber, toDay, toIso } from "@/core/dates/index";
 
 /**
@@ -15,25 +16,6 @@ export interface WeatherOptions {
   dateOrder: "auto" | "dmy" | "mdy";
 }
 
-export interface LineProblem {
-  line: number;
-  message: string;
-  text: string;
-}
-
-export interface WeatherFile {
-  record: DailyRecord;
-  goodDays: number;
-  firstDay: string;
-  lastDay: string;
-  problems: LineProblem[];
-  gaps: { from: string; to: string; days: number }[];
-  unit: "C" | "F";
-  columns: string[];
-}
-
-export type WeatherParse = { ok: true; file: WeatherFile } | { ok: false; message: string; needs?: "dateOrder" };
-
 type Field = "date" | "tmin" | "tmax" | "rain" | "solar" | "wind";
 
 const HEADERS: Record<Field, RegExp> = {
@@ -46,8 +28,6 @@ const HEADERS: Record<Field, RegExp> = {
 };
 
 const MISSING = /^(|na|n\/a|nan|null|-|--|\*|-?9999?(\.0+)?|-99\.9|999\.9)$/i;
-const LEAST_C = -75;
-const MOST_C = 60;
 
 /** Column name without unit: "Tmin (°F)" and "tmin_f" both become tmin, with the unit kept apart. */
 function readHeader(cell: string): { field: Field | null; fahrenheit: boolean } {
@@ -152,7 +132,7 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
   }
 
   const problems: LineProblem[] = [];
-  const days = new Map<DayNumber, { line: number; values: Record<Exclude<Field, "date">, number> }>();
+  const days = new Map<DayNumber, { line: number; values: DayValues }>();
   const limit = toDay(today);
   for (const { record: cells, info } of body) {
     const problem = (message: string) =>
@@ -186,12 +166,9 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
     }
     if (tmin === "missing" || tmax === "missing") continue;
     const [minC, maxC] = [toC(tmin), toC(tmax)];
-    if (minC < LEAST_C || maxC > MOST_C) {
-      problem(`${unit === "F" ? "°F" : "°C"} outside what thermometers outdoors ever read: is the unit right?`);
-      continue;
-    }
-    if (minC > maxC) {
-      problem("the lowest temperature is above the highest");
+    const impossible = temperatureProblem(minC, maxC, unit === "F" ? "°F" : "°C");
+    if (impossible !== null) {
+      problem(impossible);
       continue;
     }
     const extra = (field: Field, most: number) => {
@@ -216,7 +193,14 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
     };
   return {
     ok: true,
-    file: { ...assemble(days), problems, unit, columns: headers.map((h, i) => h.field ?? `(${head[i] ?? "?"})`) },
+    file: {
+      ...assembleDays(days),
+      problems,
+      unit,
+      columns: headers.map((h, i) => h.field ?? `(${head[i] ?? "?"})`),
+      format: "csv",
+      notes: [],
+    },
   };
 }
 
@@ -231,34 +215,6 @@ function dateOrderOf(dates: string[], wanted: WeatherOptions["dateOrder"]): "dmy
     if (date.slashed.b > 12) return "mdy";
   }
   return slashed ? "unclear" : "dmy";
-}
-
-function assemble(days: Map<DayNumber, { values: Record<"tmin" | "tmax" | "rain" | "solar" | "wind", number> }>) {
-  const sorted = [...days.keys()].sort((a, b) => a - b);
-  const [first, last] = [sorted[0], sorted[sorted.length - 1]];
-  const empty = () => new Float32Array(last - first + 1).fill(NaN);
-  const record: DailyRecord = {
-    startDay: first,
-    tminC: empty(),
-    tmaxC: empty(),
-    solarMJ: empty(),
-    rainMm: empty(),
-    windMs: empty(),
-  };
-  const gaps: { from: string; to: string; days: number }[] = [];
-  let before = first;
-  for (const day of sorted) {
-    const { values } = days.get(day)!;
-    const at = day - first;
-    record.tminC[at] = values.tmin;
-    record.tmaxC[at] = values.tmax;
-    record.rainMm[at] = values.rain;
-    record.solarMJ[at] = values.solar;
-    record.windMs[at] = values.wind;
-    if (day - before > 1) gaps.push({ from: toIso(before + 1), to: toIso(day - 1), days: day - before - 1 });
-    before = day;
-  }
-  return { record, goodDays: sorted.length, firstDay: toIso(first), lastDay: toIso(last), gaps };
 }
 
 /** Writes a record in the form the parser documents. */

@@ -1,6 +1,6 @@
 import { createHash, randomUUID } from "node:crypto";
 import { z } from "zod";
-import { parseWeatherCsv } from "@/formats/weather-csv";
+import { readWeatherFile } from "@/formats/weather-file";
 import { insertWeather } from "@/data/weather";
 import { command, envelope, refuse } from "../commands/define";
 import { MOST_WEATHER_BYTES } from "./limits";
@@ -20,7 +20,7 @@ export const importWeather = command({
     options: weatherOptions,
   }),
   run: async (context, v) => {
-    const parsed = parseWeatherCsv(v.text, v.options, context.today);
+    const parsed = readWeatherFile(v.text, v.options, context.today);
     if (!parsed.ok) refuse("file", parsed.message);
     const { file } = parsed;
     const sha256 = createHash("sha256").update(v.text).digest("hex");

@@ -2,7 +2,8 @@ import "server-only";
 import { z } from "zod";
 import { findCollection } from "@/data/collections";
 import { isDatabaseGone } from "@/data/db";
-import { type LineProblem, parseWeatherCsv } from "@/formats/weather-csv";
+import type { LineProblem, WeatherFormat } from "@/formats/weather-days";
+import { readWeatherFile } from "@/formats/weather-file";
 import { todayAt } from "@/server/clock";
 import { pool } from "@/server/pool";
 import { weatherOptions } from "./commands";
@@ -15,6 +16,9 @@ export type WeatherPreview =
       firstDay: string;
       lastDay: string;
       unit: "C" | "F";
+      format: WeatherFormat;
+      /** What a reader should know before it is used. */
+      notes: string[];
       /** Lowest and highest of the lows, then of the highs, °C. */
       range: [number, number, number, number];
       gapDays: number;
@@ -34,7 +38,7 @@ export async function previewWeather(collectionId: string, raw: unknown): Promis
   try {
     const collection = z.uuid().safeParse(collectionId).success ? await findCollection(pool(), collectionId) : null;
     if (!collection) return { ok: false, message: "This collection does not exist any more." };
-    const answer = parseWeatherCsv(parsed.data.text, parsed.data.options, todayAt(collection.zone));
+    const answer = readWeatherFile(parsed.data.text, parsed.data.options, todayAt(collection.zone));
     if (!answer.ok) return { ok: false, message: answer.message };
     const { file } = answer;
     const ends = (values: Float32Array): [number, number] => {
@@ -48,6 +52,8 @@ export async function previewWeather(collectionId: string, raw: unknown): Promis
       firstDay: file.firstDay,
       lastDay: file.lastDay,
       unit: file.unit,
+      format: file.format,
+      notes: file.notes,
       range: [...ends(file.record.tminC), ...ends(file.record.tmaxC)],
       gapDays: file.gaps.reduce((n, g) => n + g.days, 0),
       gaps: file.gaps.slice(0, SHOWN_PROBLEMS),

@@ -7,6 +7,7 @@ import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { MOST_WEATHER_BYTES } from "./limits";
+import type { WeatherFormat } from "@/formats/weather-days";
 import type { WeatherPreview } from "./preview";
 
 type Unit = "auto" | "C" | "F";
@@ -73,14 +74,15 @@ export function WeatherImport() {
       <h2 className="text-xl">Read in a weather record</h2>
       <p className="text-sm">
         A CSV file with a line per day: <b>date, tmin, tmax</b>, and if you have them rain (mm), sun (MJ/m²), wind
-        (m/s). Comma, semicolon or tab; decimal point or comma; °C or °F.
+        (m/s). Comma, semicolon or tab; decimal point or comma; °C or °F. Station files of the global daily network
+        (comma-separated or fixed-width .dly) and hourly EPW files are known by their first line.
       </p>
       <label className="mt-3 block">
         <span className="mb-1 block font-medium">Weather file</span>
         <input
           ref={input}
           type="file"
-          accept=".csv,.txt,.tsv,text/csv,text/plain"
+          accept=".csv,.txt,.tsv,.dly,.epw,text/csv,text/plain"
           className="file-input w-full"
           onChange={(e) => void choose(e.target.files?.[0])}
         />
@@ -134,6 +136,13 @@ export function WeatherImport() {
   );
 }
 
+const FORMAT_WORDS: Record<WeatherFormat, string> = {
+  csv: "A file of days",
+  "ghcn-csv": "Station file of the global daily network",
+  "ghcn-fixed": "Fixed-width station file of the global daily network",
+  epw: "Hourly weather file",
+};
+
 function PreviewSummary({ preview }: { preview: Extract<WeatherPreview, { ok: true }> }) {
   return (
     <div className="bg-base-200 rounded-box p-3">
@@ -142,6 +151,11 @@ function PreviewSummary({ preview }: { preview: Extract<WeatherPreview, { ok: tr
         {preview.unit}: lows {preview.range[0]} to {preview.range[1]} °C, highs {preview.range[2]} to {preview.range[3]}{" "}
         °C.
       </p>
+      {preview.format !== "csv" && (
+        <p>
+          {FORMAT_WORDS[preview.format]}: {preview.notes.join("; ")}.
+        </p>
+      )}
       {preview.gapDays > 0 && (
         <p>
           {number(preview.gapDays)} days are missing in {number(preview.gaps.length)}{" "}
