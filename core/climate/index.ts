@@ -3,6 +3,7 @@ export * from "./degree-days";
 export * from "./hourly";
 export * from "./chill";
 export * from "./frost";
+export * from "./frost-detail";
 export * from "./normals";
 export * from "./generator";
 export * from "./answers";

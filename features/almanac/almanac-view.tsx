@@ -10,6 +10,8 @@ import { UnitsSwitch } from "../settings/units-switch";
 import { MovedList } from "../weather/moved-list";
 import { WeatherImport } from "../weather/weather-import";
 import type { MovedDate } from "../weather/moves";
+import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
+import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./frost-detail";
 import type { FrostWords } from "./words";
 
 export interface FrostTable {
@@ -24,6 +26,11 @@ export interface FrostTable {
 
 interface Props {
   words: FrostWords;
+  thresholdC: number;
+  curves: FrostCurves;
+  season: FrostFreeSeason | null;
+  /** Null where the years are generated. */
+  trends: { last: FrostTrend | null; first: FrostTrend | null } | null;
   tables: FrostTable[];
   allYear: boolean;
   frostBySlot: number[];
@@ -59,12 +66,15 @@ export function AlmanacView(props: Props) {
           </p>
           <p className="mt-1">
             {words.guess && <span className="badge badge-warning mr-2">guess</span>}
-            At 0 °C, {words.source}; the one-in-ten day {words.plusMinus}.
+            At {celsius(props.thresholdC, units)}, {words.source}; the one-in-ten day {words.plusMinus}.
             {props.allYear && " Frost is possible all year."}
             {props.filledDays > 0 &&
               ` ${number(props.filledDays)} missing days in gaps of at most three were filled in a straight line.`}
           </p>
+          <Threshold thresholdC={props.thresholdC} />
           <FrostProfile bySlot={props.frostBySlot} />
+          <FrostCurveChart curves={props.curves} />
+          <SeasonWords season={props.season} trends={props.trends} />
           <Why
             className="mt-2"
             reason={

@@ -1,16 +1,47 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { FROST_RISKS, type FrostEvent, type RiskDates } from "@/core/climate/index";
+import {
+  calendarSlot,
+  FROST_RISKS,
+  frostCurve,
+  type FrostEvent,
+  frostFreeSeason,
+  frostProbabilityBySlot,
+  frostTrend,
+  type RiskDates,
+} from "@/core/climate/index";
 import { listMoves } from "../weather/history";
 import { collectionView, stripData } from "../shell/data";
 import { AlmanacView, type FrostTable } from "./almanac-view";
 import { frostWords, slotWord } from "./words";
 
-export async function AlmanacScreen({ collectionId }: { collectionId: string }) {
+/** Thresholds asked for: what frost means to blossom, leaves or roots. */
+const LEAST_THRESHOLD_C = -25;
+const MOST_THRESHOLD_C = 10;
+
+export function thresholdOf(asked: string | undefined): number {
+  const value = Number(asked ?? 0);
+  return value >= LEAST_THRESHOLD_C && value <= MOST_THRESHOLD_C ? Math.round(value * 2) / 2 : 0;
+}
+
+export async function AlmanacScreen({ collectionId, thresholdC }: { collectionId: string; thresholdC: number }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { site, collection, loaded } = view;
-  const { first, last, allYear } = site.frost(0);
+  const statistics = site.frost(thresholdC);
+  const { first, last, allYear } = statistics;
+  const curve = (event: FrostEvent, which: "first" | "last") =>
+    frostCurve(event, which, site.latitudeDeg).map((p) => ({
+      slot: calendarSlot(p.slot, site.latitudeDeg),
+      rank: Math.round(1000 * p.rank) / 1000,
+      normal: Math.round(1000 * p.normal) / 1000,
+    }));
+  const bySlot =
+    thresholdC === 0
+      ? stripData(view).frost
+      : Array.from(frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, site.minima.tminC, thresholdC), (p) =>
+          Math.round(100 * p),
+        );
   const table = (event: FrostEvent, which: string): FrostTable => ({
     which,
     years: event.years,
@@ -22,10 +53,19 @@ export async function AlmanacScreen({ collectionId }: { collectionId: string }) 
   const row = (dates: RiskDates) => FROST_RISKS.map((risk) => slotWord(dates[risk], site.latitudeDeg));
   return (
     <AlmanacView
-      words={frostWords(site)}
+      words={frostWords(site, thresholdC)}
+      thresholdC={thresholdC}
+      curves={{ last: curve(last, "last"), first: curve(first, "first") }}
+      season={frostFreeSeason(statistics)}
+      // Generated years have no trend in them: one found there would be chance.
+      trends={
+        site.basis === "record"
+          ? { last: frostTrend(last, site.latitudeDeg), first: frostTrend(first, site.latitudeDeg) }
+          : null
+      }
       tables={[table(last, "Last in spring"), table(first, "First in autumn")]}
       allYear={allYear}
-      frostBySlot={stripData(view).frost}
+      frostBySlot={bySlot}
       months={{ tminC: site.normals.tminC, tmaxC: site.normals.tmaxC }}
       place={{
         latitudeDeg: collection.latitudeDeg,

@@ -34,8 +34,8 @@ export function sourceWords(site: Site): string {
   return "guess from four answers, until you read in a weather record";
 }
 
-export function frostWords(site: Site): FrostWords {
-  const { last, first } = site.frost(0);
+export function frostWords(site: Site, thresholdC = 0): FrostWords {
+  const { last, first } = site.frost(thresholdC);
   return {
     last: sentence(last, site.latitudeDeg, "last"),
     first: sentence(first, site.latitudeDeg, "first"),
