@@ -9,3 +9,4 @@ export * from "./generator";
 export * from "./answers";
 export * from "./track";
 export * from "./site";
+export * from "./season-sums";

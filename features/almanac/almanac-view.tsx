@@ -12,6 +12,7 @@ import { WeatherImport } from "../weather/weather-import";
 import type { MovedDate } from "../weather/moves";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./frost-detail";
+import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
 import type { FrostWords } from "./words";
 
 export interface FrostTable {
@@ -28,6 +29,10 @@ interface Props {
   words: FrostWords;
   thresholdC: number;
   curves: FrostCurves;
+  sums: DrawnSums[];
+  chill: ChillOfKind[];
+  /** The band is made of generated years. */
+  generated: boolean;
   season: FrostFreeSeason | null;
   /** Null where the years are generated. */
   trends: { last: FrostTrend | null; first: FrostTrend | null } | null;
@@ -119,6 +124,7 @@ export function AlmanacView(props: Props) {
             </table>
           </ScrollBox>
         </section>
+        <SeasonSumsView sums={props.sums} chill={props.chill} generated={props.generated} />
         <section aria-label="Months">
           <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
           <MonthTable months={props.months} units={units} />

@@ -9,11 +9,52 @@ import {
   frostProbabilityBySlot,
   frostTrend,
   type RiskDates,
+  chillMet,
+  seasonSums,
+  type SeasonSums,
+  SUM_KINDS,
 } from "@/core/climate/index";
+import { toDay, toIso } from "@/core/dates/index";
+import { profileOf } from "@/core/species/index";
+import type { CollectionView } from "../collection/load";
 import { listMoves } from "../weather/history";
 import { collectionView, stripData } from "../shell/data";
 import { AlmanacView, type FrostTable } from "./almanac-view";
+import type { ChillOfKind, DrawnSums } from "./season-sums";
 import { frostWords, slotWord } from "./words";
+
+/** Every fifth day is as much as the drawing shows. */
+const STEP_DAYS = 5;
+
+function thin(sums: SeasonSums): DrawnSums {
+  const pick = (values: number[]) => values.filter((_, i) => i % STEP_DAYS === 0).map((v) => Math.round(v));
+  return {
+    kind: sums.kind,
+    from: sums.from,
+    days: sums.days,
+    years: sums.years,
+    stepDays: STEP_DAYS,
+    p10: pick(sums.p10),
+    p50: pick(sums.p50),
+    p90: pick(sums.p90),
+    current: pick(sums.current),
+    now: sums.current.at(-1) ?? null,
+    usualNow: sums.current.length === 0 ? null : sums.p50[sums.current.length - 1],
+  };
+}
+
+/** Kinds of the collection that need cold, and whether this site gives it. */
+function chillOfKinds(view: CollectionView, sums: SeasonSums): ChillOfKind[] {
+  const kinds = new Map(view.loaded.trees.map((tree) => [profileOf(tree).name, profileOf(tree)]));
+  return [...kinds]
+    .flatMap(([name, profile]): ChillOfKind[] => {
+      const need = Math.max(...profile.parameters.map((p) => p.chillPortions));
+      if (need <= 0) return [];
+      const { share, day } = chillMet(sums, need);
+      return [{ name, need, share, metOn: day === null ? null : toIso(toDay(sums.from) + day), basis: profile.basis }];
+    })
+    .sort((a, b) => b.need - a.need || a.name.localeCompare(b.name));
+}
 
 /** Thresholds asked for: what frost means to blossom, leaves or roots. */
 const LEAST_THRESHOLD_C = -25;
@@ -50,11 +91,19 @@ export async function AlmanacScreen({ collectionId, thresholdC }: { collectionId
     rank: row(event.rank),
     normal: row(event.normal),
   });
+  const past = site.basis === "record" && site.observed ? site.observed : site.ensemble;
+  const sums = SUM_KINDS.map((kind) => seasonSums(past, site.observed, site.latitudeDeg, toDay(view.today), kind));
   const row = (dates: RiskDates) => FROST_RISKS.map((risk) => slotWord(dates[risk], site.latitudeDeg));
   return (
     <AlmanacView
       words={frostWords(site, thresholdC)}
       thresholdC={thresholdC}
+      sums={sums.map(thin)}
+      chill={chillOfKinds(
+        view,
+        sums.find((s) => s.kind === "chill")!,
+      )}
+      generated={past === site.ensemble}
       curves={{ last: curve(last, "last"), first: curve(first, "first") }}
       season={frostFreeSeason(statistics)}
       // Generated years have no trend in them: one found there would be chance.

@@ -1,0 +1,173 @@
+"use client";
+
+import { useState } from "react";
+import { type SumKind, WARMTH_BASE_C } from "@/core/climate/index";
+import { toDay, toIso } from "@/core/dates/index";
+import type { Basis } from "@/core/estimate/index";
+import { celsius, day, month, number, percent } from "@/ui/format";
+import { ScrollBox, SelectField, Why } from "@/ui/fields";
+import { FROST, INK, OCHRE } from "@/ui/tones";
+import { useAsOf } from "../shell/as-of";
+
+/** A running sum as it is drawn: thinned to every few days. */
+export interface DrawnSums {
+  kind: SumKind;
+  from: string;
+  days: number;
+  years: number;
+  stepDays: number;
+  p10: number[];
+  p50: number[];
+  p90: number[];
+  current: number[];
+  /** Where this year stands on the last day of its record, and where the middle year stood then. */
+  now: number | null;
+  usualNow: number | null;
+}
+
+export interface ChillOfKind {
+  name: string;
+  need: number;
+  share: number;
+  metOn: string | null;
+  basis: Basis;
+}
+
+const UNIT: Record<SumKind, string> = { warmth: "°C·d", roots: "°C·d", chill: "portions" };
+
+/** This year's warmth and cold against the other years: the band is eight years in ten, this year the bold line. */
+export function SeasonSumsView({
+  sums,
+  chill,
+  generated,
+}: {
+  sums: DrawnSums[];
+  chill: ChillOfKind[];
+  generated: boolean;
+}) {
+  const { units } = useAsOf();
+  const [kind, setKind] = useState<SumKind>("warmth");
+  const shown = sums.find((s) => s.kind === kind) ?? sums[0];
+  const words: Record<SumKind, string> = {
+    warmth: `warmth of the air above ${celsius(WARMTH_BASE_C, units)}`,
+    roots: "warmth of the root zone",
+    chill: "winter chill",
+  };
+  return (
+    <section aria-label="Warmth and chill">
+      <h2 className="text-lg">Warmth and chill against other years</h2>
+      <SelectField
+        className="mt-1 max-w-80"
+        label="Summed up"
+        value={kind}
+        onChange={setKind}
+        options={sums.map((s) => [s.kind, words[s.kind]] as const)}
+      />
+      <SumChart sums={shown} word={words[kind]} />
+      <p data-testid="sums">
+        {nowWords(shown)} Since {day(shown.from)}; the band holds eight of {number(shown.years)}{" "}
+        {generated ? "generated years" : "years of your record"}.
+      </p>
+      <Why
+        reason={
+          kind === "chill"
+            ? "Portions of the Dynamic model (Fishman et al. 1987) from hours that a curve puts between the day’s two extremes (Linvill 1990). Needs of kinds are the middles of ranges from the literature, remembered."
+            : kind === "roots"
+              ? "Day by day from the temperature of a root zone in a pot outdoors, our own model: none below 7 °C, most at 25, none at 37."
+              : "By the single sine of Baskerville & Emin (1969) between the day’s two extremes."
+        }
+      >
+        <span className="text-sm">How it is counted</span>
+      </Why>
+      {kind === "chill" && <ChillTable chill={chill} />}
+    </section>
+  );
+}
+
+function nowWords(s: DrawnSums): string {
+  if (s.now === null || s.usualNow === null) return "Nothing of this year is on record yet.";
+  const ahead = s.now - s.usualNow;
+  const size = `${number(Math.abs(ahead))} ${UNIT[s.kind]}`;
+  const against =
+    Math.abs(ahead) < 0.05 * Math.max(20, s.usualNow)
+      ? "as in the middle year"
+      : `${size} ${ahead > 0 ? "more" : "less"} than the middle year`;
+  return `${number(s.now)} ${UNIT[s.kind]} so far, ${against}.`;
+}
+
+function ChillTable({ chill }: { chill: ChillOfKind[] }) {
+  if (chill.length === 0) return <p className="mt-2">No kind of the collection asks for winter cold.</p>;
+  return (
+    <ScrollBox label="Chill the kinds need">
+      <table className="table-sm mt-2 table">
+        <thead>
+          <tr>
+            <th scope="col">Kind</th>
+            <th scope="col">Needs, portions</th>
+            <th scope="col">Met outdoors in</th>
+            <th scope="col">In the middle year by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {chill.map((c) => (
+            <tr key={c.name}>
+              <th scope="row" className="font-normal">
+                {c.name}
+                {c.basis === "guess" && <span className="badge badge-warning badge-sm ml-2">guess</span>}
+              </th>
+              <td>{number(c.need)}</td>
+              <td>{percent(c.share)} of years</td>
+              <td>{c.metOn === null ? "not met" : day(c.metOn, c.metOn)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </ScrollBox>
+  );
+}
+
+const W = 760;
+const H = 220;
+const LEFT = 52;
+
+function SumChart({ sums, word }: { sums: DrawnSums; word: string }) {
+  const most = Math.max(1, ...sums.p90, ...sums.current);
+  const x = (i: number) => LEFT + ((i * sums.stepDays) / (sums.days - 1)) * (W - LEFT - 12);
+  const y = (v: number) => 10 + (1 - v / most) * (H - 36);
+  const line = (values: number[]) =>
+    values.map((v, i) => `${i === 0 ? "M" : "L"}${x(i).toFixed(1)} ${y(v).toFixed(1)}`).join("");
+  const band =
+    line(sums.p90) +
+    [...sums.p10]
+      .map((v, i) => `L${x(i).toFixed(1)} ${y(v).toFixed(1)}`)
+      .reverse()
+      .join("") +
+    "Z";
+  const start = toDay(sums.from);
+  const months = Array.from({ length: sums.days }, (_, d) => d).filter((d) => toIso(start + d).endsWith("-01"));
+  return (
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className="mt-2 h-auto w-full max-w-3xl"
+      role="img"
+      aria-label={`${word}: ${sums.now === null ? "this year not on record" : `${number(sums.now)} ${UNIT[sums.kind]} this year so far`}; the middle year ends at ${number(sums.p50.at(-1) ?? 0)}, eight years in ten between ${number(sums.p10.at(-1) ?? 0)} and ${number(sums.p90.at(-1) ?? 0)}.`}
+    >
+      {[0, 0.5, 1].map((share) => (
+        <g key={share}>
+          <path d={`M${LEFT} ${y(share * most)}H${W - 12}`} stroke={INK} strokeOpacity={share === 0 ? 1 : 0.18} />
+          <text x={LEFT - 6} y={y(share * most) + 4} fontSize="11" textAnchor="end" fill={INK}>
+            {number(Math.round(share * most))}
+          </text>
+        </g>
+      ))}
+      <path d={band} fill={FROST} opacity="0.3" />
+      <path d={line(sums.p50)} fill="none" stroke="#2b4357" strokeWidth="1.4" strokeDasharray="5 4" />
+      {sums.current.length > 1 && <path d={line(sums.current)} fill="none" stroke={OCHRE} strokeWidth="3" />}
+      {months.map((d) => (
+        <text key={d} x={x(d / sums.stepDays) + 3} y={H - 8} fontSize="11.5" fill={INK}>
+          {month(toIso(start + d))}
+        </text>
+      ))}
+    </svg>
+  );
+}
