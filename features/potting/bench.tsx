@@ -181,83 +181,85 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
         <Form className="space-y-5" onSubmit={submit}>
           {plan && <Numbers plan={plan} range={range} />}
           {misfit && <FormFaults faults={[{ message: faultWords(misfit) }]} />}
-          <PotChoice
-            store={store}
-            state={state}
-            currentLot={currentLot}
-            chosen={lotId}
-            onChoose={setLotId}
-            fault={fault("potLotId")}
-          />
-          <SetFields
-            draft={setting}
-            onChange={setSetting}
-            fault={fault}
-            decomposes={now.pot !== null && wallOf(now.pot) === "fibre"}
-            knownPot={now.pot !== null}
-          />
-          <div className="grid gap-4 sm:grid-cols-2">
-            <SelectField
-              label="Mix"
-              value={mix.key}
-              onChange={setMixKey}
-              options={mixes.map((m) => [m.key, mixLabel(m, litres(m.leftL ?? 0, units))] as const)}
-              hint={mixHint(mix, plan, doneOn)}
-              fault={fault("mix")}
+          <div className="no-print space-y-5">
+            <PotChoice
+              store={store}
+              state={state}
+              currentLot={currentLot}
+              chosen={lotId}
+              onChoose={setLotId}
+              fault={fault("potLotId")}
             />
-            <SelectField
-              label="Correction"
-              value={correction}
-              onChange={setCorrection}
-              options={CORRECTION_NAMES.filter((c) => c !== "replace-top").map(
-                (c) => [c, CORRECTION_WORDS[c].name] as const,
-              )}
-              hint={correctionHint(correction, plan)}
-              fault={fault("correction")}
+            <SetFields
+              draft={setting}
+              onChange={setSetting}
+              fault={fault}
+              decomposes={now.pot !== null && wallOf(now.pot) === "fibre"}
+              knownPot={now.pot !== null}
             />
-            <TextField
-              label="Roots kept, if you measured"
-              numeric
-              suffix="%"
-              value={kept}
-              onChange={setKept}
-              fault={fault("retainedShare")}
-              hint="empty: the usual share"
-            />
-            <TextField
-              label="Flare proud of the mix by"
-              numeric
-              suffix="mm"
-              value={crown}
-              onChange={setCrown}
-              fault={fault("crownMm")}
-              hint="fresh bark and compost sink: 10–20"
-            />
-            <TextField
-              label="Gravel layer"
-              numeric
-              suffix="mm"
-              value={bottom}
-              onChange={setBottom}
-              fault={fault("bottomLayerMm")}
-              hint={
-                plan && bottomLayerMm > 0
-                  ? `air left in the mix: ${litres(plan.water.airL, units)}; the wet zone sits on the gravel`
-                  : "none: only cover the hole"
-              }
-            />
-            <TextField
-              label="Done on"
-              type="date"
-              max={today}
-              value={doneOn}
-              onChange={setDoneOn}
-              fault={fault("on")}
-            />
+            <div className="grid gap-4 sm:grid-cols-2">
+              <SelectField
+                label="Mix"
+                value={mix.key}
+                onChange={setMixKey}
+                options={mixes.map((m) => [m.key, mixLabel(m, litres(m.leftL ?? 0, units))] as const)}
+                hint={mixHint(mix, plan, doneOn)}
+                fault={fault("mix")}
+              />
+              <SelectField
+                label="Correction"
+                value={correction}
+                onChange={setCorrection}
+                options={CORRECTION_NAMES.filter((c) => c !== "replace-top").map(
+                  (c) => [c, CORRECTION_WORDS[c].name] as const,
+                )}
+                hint={correctionHint(correction, plan)}
+                fault={fault("correction")}
+              />
+              <TextField
+                label="Roots kept, if you measured"
+                numeric
+                suffix="%"
+                value={kept}
+                onChange={setKept}
+                fault={fault("retainedShare")}
+                hint="empty: the usual share"
+              />
+              <TextField
+                label="Flare proud of the mix by"
+                numeric
+                suffix="mm"
+                value={crown}
+                onChange={setCrown}
+                fault={fault("crownMm")}
+                hint="fresh bark and compost sink: 10–20"
+              />
+              <TextField
+                label="Gravel layer"
+                numeric
+                suffix="mm"
+                value={bottom}
+                onChange={setBottom}
+                fault={fault("bottomLayerMm")}
+                hint={
+                  plan && bottomLayerMm > 0
+                    ? `air left in the mix: ${litres(plan.water.airL, units)}; the wet zone sits on the gravel`
+                    : "none: only cover the hole"
+                }
+              />
+              <TextField
+                label="Done on"
+                type="date"
+                max={today}
+                value={doneOn}
+                onChange={setDoneOn}
+                fault={fault("on")}
+              />
+            </div>
           </div>
           <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />
           {plan && (
-            <details>
+            <details className="no-print">
               <summary className="min-h-11 cursor-pointer font-medium">In wind, and how it is carried</summary>
               <Standing
                 facts={{
@@ -277,7 +279,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
           <FormFaults faults={loose(failure, FIELDS)} />
           <button
             type="submit"
-            className="btn btn-primary h-16 w-full text-xl sm:w-auto sm:px-12"
+            className="no-print btn btn-primary h-16 w-full text-xl sm:w-auto sm:px-12"
             disabled={busy || misfit !== null}
           >
             {busy ? "Recording …" : "Potted"}

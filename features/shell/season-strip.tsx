@@ -55,7 +55,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
   }, [on, today, now, setOn]);
 
   return (
-    <section aria-label="Season strip" className="border-base-300 bg-base-100 border-b">
+    <section aria-label="Season strip" className="no-print border-base-300 bg-base-100 border-b">
       <div
         ref={box}
         role="slider"

@@ -165,6 +165,7 @@ export function Mixing({
                 </div>
               ))}
               <ShoppingList
+                asOf={asOf}
                 shopping={shopping}
                 offers={stores.offers}
                 pots={pots}

@@ -22,12 +22,15 @@ interface Row {
 
 /** What to buy, as a list that prints on one sheet and goes out as a file. */
 export function ShoppingList({
+  asOf,
   shopping,
   offers,
   pots,
   nameOf,
   currency,
 }: {
+  /** The day the trees are to be potted on. */
+  asOf: string;
   shopping: Shopping;
   offers: Readonly<Record<string, readonly BagOffer[]>>;
   pots: PotToBuy[];
@@ -70,14 +73,17 @@ export function ShoppingList({
     const url = URL.createObjectURL(new Blob([lines.map(csvLine).join("")], { type: "text/csv" }));
     const link = document.createElement("a");
     link.href = url;
-    link.download = `shopping-${today}.csv`;
+    link.download = `shopping-${asOf}.csv`;
     link.click();
     URL.revokeObjectURL(url);
   };
   return (
     <section aria-label="Shopping list" className="print-sheet mt-4">
       <h3 className="text-lg">Shopping list</h3>
-      <p className="print-only text-sm">As of {day(today)}</p>
+      <p className="print-only text-sm">
+        As of {day(asOf)}
+        {asOf === today ? "" : `, written ${day(today)}`}
+      </p>
       <table className="table-sm table">
         <thead>
           <tr>
