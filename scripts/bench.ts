@@ -117,6 +117,12 @@ async function benchDrag(page: Page, url: string, id: string): Promise<number[]>
 /** From the slider's move to the column of 200 layers drawn anew, without waiting for the next frame. */
 async function benchColumn(page: Page, url: string, id: string): Promise<number[]> {
   await page.goto(`${url}/c/${id}/stores/mixes`, { waitUntil: "networkidle" });
+  // A slider moved before the page has woken up is heard by nobody, and the wait below would never end.
+  await page.waitForFunction(() =>
+    Object.keys(document.querySelector("section[aria-label=Left] input[type=range]") ?? {}).some((key) =>
+      key.startsWith("__reactProps"),
+    ),
+  );
   await page.evaluate("globalThis.__name = (f) => f");
   return page.evaluate(async () => {
     const side = document.querySelector<HTMLElement>('section[aria-label="Left"]')!;
