@@ -1,5 +1,5 @@
 import { frostSlotOf, toDay } from "../dates/index";
-import { mean, normalCdf, standardDeviation } from "../math/index";
+import { mean, normalCdf, standardDeviation, weightedQuantiles, Z90 } from "../math/index";
 
 import type { FrostEvent, FrostStatistics } from "./frost";
 
@@ -46,8 +46,6 @@ export interface FrostTrend {
 
 /** Fewest dated years a trend is drawn from. */
 export const TREND_YEARS = 15;
-/** 80 % interval of a normal: close to Student's t from fifteen years on. */
-const Z80 = 1.2816;
 
 /** Straight line through the dates by year (least squares); null where there are too few. */
 export function frostTrend(event: FrostEvent, latitudeDeg: number): FrostTrend | null {
@@ -64,18 +62,18 @@ export function frostTrend(event: FrostEvent, latitudeDeg: number): FrostTrend |
   }
   const slope = sxy / sxx;
   const residual = points.reduce((sum, { x, y }) => sum + (y - my - slope * (x - mx)) ** 2, 0);
-  return { daysPerDecade: 10 * slope, plusMinus: 10 * Z80 * Math.sqrt(residual / (n - 2) / sxx), years: n };
+  return { daysPerDecade: 10 * slope, plusMinus: 10 * Z90 * Math.sqrt(residual / (n - 2) / sxx), years: n };
 }
 
 export interface FrostFreeSeason {
   years: number;
-  /** Days between the last frost of spring and the first of the autumn after it; sorted. */
+  /** Days between the last frost of spring and the first of the autumn after it. */
   p10: number;
   p50: number;
   p90: number;
 }
 
-/** Length of the time without frost; a spring or autumn without any counts to the end of its half. Null without three whole summers. */
+/** Length of the time without frost; only summers between two dated frosts count. Null without three of them. */
 export function frostFreeSeason({ first, last }: FrostStatistics): FrostFreeSeason | null {
   const autumnOf = new Map(first.startYear.map((year, i) => [year, first.byYear[i]]));
   const lengths = last.startYear.flatMap((year, i) => {
@@ -83,11 +81,10 @@ export function frostFreeSeason({ first, last }: FrostStatistics): FrostFreeSeas
     return spring === null || autumn === undefined || autumn === null ? [] : [toDay(autumn) - toDay(spring) - 1];
   });
   if (lengths.length < 3) return null;
-  lengths.sort((a, b) => a - b);
-  const at = (p: number) => {
-    const h = p * (lengths.length - 1);
-    const low = Math.floor(h);
-    return lengths[low] + (h - low) * ((lengths[low + 1] ?? lengths[low]) - lengths[low]);
-  };
-  return { years: lengths.length, p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+  const [p10, p50, p90] = weightedQuantiles(
+    lengths,
+    lengths.map(() => 1),
+    [0.1, 0.5, 0.9],
+  );
+  return { years: lengths.length, p10, p50, p90 };
 }

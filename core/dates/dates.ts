@@ -7,6 +7,8 @@ export type DayNumber = number;
 
 /** Length of the year every statistic by slot uses: 29 February shares the slot of the 28th. */
 export const SLOTS_PER_YEAR = 365;
+/** Mean length of a calendar year, for spans that are counted in years. */
+export const DAYS_PER_YEAR = 365.25;
 
 const CUMULATIVE_DAYS = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 

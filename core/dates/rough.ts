@@ -1,4 +1,4 @@
-import { dayFromParts, type DayNumber, isNorth, parseIso, toDay, toIso } from "./dates";
+import { dayFromParts, type DayNumber, isNorth, parseIso, toDay, toIso, DAYS_PER_YEAR } from "./dates";
 
 /** What is known of a day: the best one and the range it lies in, all calendar dates. */
 export interface DayRange {
@@ -76,7 +76,7 @@ export function readRoughDate(text: string, setting: RoughDateSetting): RoughDat
 }
 
 function readSpan(words: string, today: DayNumber, setting: RoughDateSetting): Span | "not-a-day" | null {
-  const open = Math.round((setting.openYears ?? DEFAULT_OPEN_YEARS) * 365.25);
+  const open = Math.round((setting.openYears ?? DEFAULT_OPEN_YEARS) * DAYS_PER_YEAR);
   if (words === "today") return [today, today];
   if (words === "yesterday") return [today - 1, today - 1];
   const around = /^(?:about|around|ca|circa|roughly|~)\s*(.+)$/.exec(words);
@@ -137,7 +137,7 @@ function readAgo(words: string, today: DayNumber): Span | null {
   const ago = /^(a|an|one|two|three|four|five|six|seven|eight|\d{1,2}) (week|month|year)s? ago$/.exec(words);
   if (!ago) return null;
   const n = COUNT[ago[1]] ?? Number(ago[1]);
-  const unit = { week: 7, month: 30.4, year: 365.25 }[ago[2] as "week" | "month" | "year"];
+  const unit = { week: 7, month: DAYS_PER_YEAR / 12, year: DAYS_PER_YEAR }[ago[2] as "week" | "month" | "year"];
   // "Two years ago" is said of anything between one and a half and two and a half.
   const half = unit / 2;
   return [Math.round(today - n * unit - half), Math.round(today - n * unit + half)];

@@ -101,7 +101,7 @@ export function fitPots(input: {
       else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";
       else {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
-        if (plan.sideGapTopMm < LEAST_GAP_MM) misfit = "ball-too-wide";
+        if (plan.smallestGapMm < LEAST_GAP_MM) misfit = "ball-too-wide";
         else if (plan.trimMm > MOST_TRIM_SHARE * input.ball.heightMm) misfit = "ball-too-tall";
       }
       return {

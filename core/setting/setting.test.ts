@@ -24,7 +24,7 @@ test("base, ball and crown add up to the fill line", () => {
 
 test.each([
   [{ topWidthMm: 290, baseWidthMm: 240, heightMm: 180 }, "gap-none"],
-  [{ topWidthMm: 268, baseWidthMm: 240, heightMm: 180 }, "gap-tight"],
+  [{ topWidthMm: 268, baseWidthMm: 220, heightMm: 180 }, "gap-tight"],
   [{ topWidthMm: 220, baseWidthMm: 170, heightMm: 300 }, "ball-too-tall"],
   [{ topWidthMm: 220, baseWidthMm: 170, heightMm: 245 }, "base-thin"],
 ])("a ball of %j warns of %s", (wide, code) => {
@@ -111,4 +111,13 @@ describe("roots without a ball", () => {
     const found = bare(more, roots).warnings.find((w) => w.code === code);
     expect(found?.byMm).toBeGreaterThan(0);
   });
+});
+
+test("a steep ball that clears the rim but would wedge at its base is told so", () => {
+  const steep = { topWidthMm: 230, baseWidthMm: 225, heightMm: 200 };
+  const tapered = { shape: "round", topWidthMm: 300, baseWidthMm: 200, heightMm: 260 } as const;
+  const plan = settingPlan({ vessel: tapered, ball: steep, fillHeightMm: 235 });
+  expect(plan.sideGapTopMm).toBeGreaterThan(25);
+  expect(plan.smallestGapMm).toBeLessThan(8);
+  expect(plan.warnings.map((w) => w.code)).toContain("gap-none");
 });

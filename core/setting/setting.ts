@@ -66,7 +66,7 @@ export interface SettingPlan {
   sideGapTopMm: number;
   /** Gap at the ends of a long pot; the same as at the side in all others. */
   endGapTopMm: number;
-  /** Smallest gap once the stem stands on the axis of the pot. */
+  /** Smallest gap anywhere from the base of the ball to the fill line, once the stem stands on the axis of the pot. */
   smallestGapMm: number;
   /** How far the ball is moved off the axis so that the stem stands on it; towards the side the stem leans from. */
   shiftMm: number;
@@ -95,7 +95,10 @@ export function settingPlan(input: SettingInput): SettingPlan {
   const gaps = gapsAt(vessel, fillHeightMm, ball, belowLine);
   const shiftMm = input.offAxisMm ?? 0;
   const tiltWedgeMm = ball.baseWidthMm * Math.tan(((input.tiltDeg ?? 0) * Math.PI) / 180);
-  const smallestGapMm = gaps.sideMm - Math.abs(shiftMm);
+  // A steep ball may clear the rim and still wedge lower down: its base counts as well.
+  const standsAt = bottomLayerMm + baseLayerMm;
+  const lowest = standsAt < fillHeightMm ? gapsAt(vessel, standsAt, ball, trimMm).sideMm : gaps.sideMm;
+  const smallestGapMm = Math.min(gaps.sideMm, lowest) - Math.abs(shiftMm);
   const warnings = [
     ...fitWarnings(trimMm, smallestGapMm, baseLayerMm),
     ...placeWarnings(input, crownMm, shiftMm),

@@ -1,5 +1,5 @@
-import { LIFT_FROM_FLOOR_KG, MACHINE_LIMIT_KG, PAIR_LIMIT_KG, SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "./mass";
-import { type Person, TEAM_SHARE } from "./people";
+import { LIFT_FROM_FLOOR_KG, MACHINE_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "./mass";
+import { pairLimitKg, type Person, soloLimitKg } from "./people";
 
 /** Ways of getting a pot from here to there, from the lightest to the heaviest. */
 export const CARRY_WAYS = ["floor", "alone", "two-level", "two-steps", "truck", "hoist", "professional"] as const;
@@ -23,11 +23,10 @@ export const STEPS_SHARE = 0.5;
  */
 export function waysToCarry(massKg: number, present: readonly Person[]): WayToCarry[] {
   const hands = [...present].sort((a, b) => b.liftKg - a.liftKg);
-  const limitOf = (p: Person | undefined) => Math.min(p?.liftKg ?? VOLUNTEER_LIMIT_KG, SOLO_LIMIT_KG);
   const [first, second] = hands;
-  const team = first && second ? TEAM_SHARE * (limitOf(first) + limitOf(second)) : TEAM_SHARE * 2 * VOLUNTEER_LIMIT_KG;
-  const alone = limitOf(first);
-  const pair = Math.min(team, PAIR_LIMIT_KG);
+  const volunteer = { liftKg: VOLUNTEER_LIMIT_KG };
+  const alone = soloLimitKg(first ?? volunteer);
+  const pair = pairLimitKg(first ?? volunteer, second ?? volunteer);
   const one = first ? [first.name] : [];
   const two = first && second ? [first.name, second.name] : [];
   const row = (way: CarryWay, limitKg: number | null, who: string[], can = limitKg === null || massKg <= limitKg) => ({

@@ -11,6 +11,7 @@ export * from "./replay";
 export * from "./state";
 export * from "./verdict";
 export * from "./collection";
+export * from "./soil-mass";
 export * from "./potting";
 export * from "./mass-now";
 export * from "./picture";

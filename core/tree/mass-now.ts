@@ -1,9 +1,8 @@
-import { dryKgPerL, mixInPot, READY_MIXES, waterContent } from "../mix/index";
+import { mixInPot } from "../mix/index";
 import { GRAVEL_KG_PER_L, likelyPotMassKg, vesselOf, volumeL } from "../vessel/index";
 import { usualFillHeightMm } from "./ball";
-import { treeMassKg } from "./mass";
-import { DROOPING_SUCTION_CM, TREE_SHARE } from "./potting";
 import { type Replayed, yearsInPot } from "./replay";
+import { droopingKgPerL, treeKgOn, type TreeMeasures, UNKNOWN_MIX } from "./soil-mass";
 
 export interface MassNow {
   wetKg: number;
@@ -14,30 +13,24 @@ export interface MassNow {
 }
 
 /** What the tree weighs as it stands: drained after a watering, and dried until its leaves droop. Null where its pot is unknown. */
-export function massNow(
-  replayed: Replayed,
-  tree: { trunkMm: number | null; heightM: number | null },
-  on: number,
-): MassNow | null {
+export function massNow(replayed: Replayed, tree: TreeMeasures, on: number): MassNow | null {
   if (!replayed.pot) return null;
   const { vessel, guessed } = vesselOf(replayed.pot);
   const fill = replayed.fillHeightMm ?? usualFillHeightMm(vessel);
-  const mix = replayed.mix ?? READY_MIXES["compost-bark"];
+  const mix = replayed.mix ?? UNKNOWN_MIX;
   const age = replayed.mix ? replayed.mixStartAgeYears + yearsInPot(replayed, on) : 0;
   // Its share of a shared pot is its own mix; who carries it carries all of it.
   const mixL = replayed.volumeL.p50 / replayed.share;
   const wetPerL = mixInPot(mix, vessel, fill, replayed.bottomLayerMm, age).wetKgPerL;
-  const dryPerL = dryKgPerL(mix) + waterContent(mix, DROOPING_SUCTION_CM, age);
   const pot = likelyPotMassKg(vessel);
-  const measured = tree.trunkMm !== null && tree.heightM !== null;
-  const treeKg = measured ? treeMassKg(tree.trunkMm!, tree.heightM!) : TREE_SHARE * mixL * wetPerL;
-  const rest = pot.massKg + treeKg + volumeL(vessel, replayed.bottomLayerMm) * GRAVEL_KG_PER_L;
-  const computed = rest + mixL * wetPerL;
+  const above = treeKgOn(tree, mixL * wetPerL);
+  const computed = mixL * wetPerL + pot.massKg + above.kg + volumeL(vessel, replayed.bottomLayerMm) * GRAVEL_KG_PER_L;
   const wetKg = replayed.weighedKg ?? computed;
+  const weighed = replayed.weighedKg !== null;
   return {
     wetKg,
-    dryKg: Math.max(0.2 * wetKg, wetKg - mixL * Math.max(0, wetPerL - dryPerL)),
-    weighed: replayed.weighedKg !== null,
-    guessed: replayed.weighedKg === null && (guessed || !measured || pot.basis === "guess" || replayed.mix === null),
+    dryKg: Math.max(0.2 * wetKg, wetKg - mixL * Math.max(0, wetPerL - droopingKgPerL(mix, age))),
+    weighed,
+    guessed: !weighed && (guessed || !above.measured || pot.basis === "guess" || replayed.mix === null),
   };
 }

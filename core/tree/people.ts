@@ -1,5 +1,6 @@
 import { type DayNumber, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
+import { PAIR_LIMIT_KG, SOLO_LIMIT_KG } from "./mass";
 
 /** Somebody who carries and pots. Limits are personal: they may be lowered, never raised above local manual-handling rules. */
 export interface Person {
@@ -87,6 +88,16 @@ export function awayStretches(calendar: GrowersCalendar): DayStretch[] {
 /** Two who lift together manage two thirds of the sum of what each may lift, as a rule of manual handling (remembered; local rules decide). */
 export const TEAM_SHARE = 2 / 3;
 
+/** What one may lift: the own limit, never more than the general one. */
+export function soloLimitKg(person: Pick<Person, "liftKg">): number {
+  return Math.min(person.liftKg, SOLO_LIMIT_KG);
+}
+
+/** What two manage together on the level. */
+export function pairLimitKg(a: Pick<Person, "liftKg">, b: Pick<Person, "liftKg">): number {
+  return Math.min(TEAM_SHARE * (soloLimitKg(a) + soloLimitKg(b)), PAIR_LIMIT_KG);
+}
+
 /** Who can lift this mass on a day: one alone, two together, or nobody. */
 export function liftersOn(
   calendar: GrowersCalendar,
@@ -94,8 +105,8 @@ export function liftersOn(
   massKg: number,
 ): { alone: Person | null; pair: [Person, Person] | null; present: number } {
   const present = presentOn(calendar, day).sort((a, b) => b.liftKg - a.liftKg);
-  const alone = present.find((p) => p.liftKg >= massKg) ?? null;
+  const alone = present.find((p) => soloLimitKg(p) >= massKg) ?? null;
   const [a, b] = present;
-  const pair: [Person, Person] | null = a && b && TEAM_SHARE * (a.liftKg + b.liftKg) >= massKg ? [a, b] : null;
+  const pair: [Person, Person] | null = a && b && pairLimitKg(a, b) >= massKg ? [a, b] : null;
   return { alone, pair: alone ? null : pair, present: present.length };
 }

@@ -15,7 +15,7 @@ const outside: Pot = {
   outerHeightMm: 310,
 };
 const tree = { trunkMm: 30, heightM: 1.5 };
-const now = (pot: Pot | null) => ({ pot, fillHeightMm: null, bottomLayerMm: 0, mix: null });
+const now = (pot: Pot | null) => ({ pot, fillHeightMm: null, bottomLayerMm: 0, mix: null, mixStartAgeYears: 0 });
 const choice = (pot: Pot) => ({
   pot,
   mix: READY_MIXES["compost-bark"],
@@ -58,4 +58,43 @@ test("loose fill stands higher today by the litres that will settle, and never a
   const aboveMm = (plan.setting.looseMixL - plan.setting.settledMixL) / (Math.PI * 0.04);
   expect(aboveMm).toBeGreaterThan(5);
   expect(plan.looseFillHeightMm).toBeCloseTo(Math.min(400, plan.fillHeightMm + aboveMm), 6);
+});
+
+test("a pot that rots in the mix is set with its wall on it, keeps its shape and its roots, and its rim is told", () => {
+  const fibre: Pot = {
+    known: "measured",
+    vessel: { shape: "square", topWidthMm: 120, baseWidthMm: 100, heightMm: 130, wall: "fibre", wallMm: 5, floorMm: 5 },
+  };
+  const plan = planPotting(now(fibre), 0, tree, {
+    ...choice(measured(260)),
+    correction: "shave",
+    set: { as: "whole-pot" },
+  })!;
+  const inside = planPotting(now(fibre), 0, tree, choice(measured(260)))!.ball;
+  expect(plan.ball).toMatchObject({
+    shape: "square",
+    topWidthMm: inside.topWidthMm + 10,
+    baseWidthMm: inside.baseWidthMm + 10,
+    heightMm: inside.heightMm + 5,
+  });
+  expect(plan.retainedShare).toBe(1);
+  const rim = plan.setting.warnings.find((w) => w.code === "rim-proud")!;
+  expect(rim.byMm).toBeCloseTo(130 - inside.heightMm + 10, 6);
+});
+
+test("bare roots bring no old mix: all of the pot is new, and a pot nobody described does not stand in the way", () => {
+  const set = { as: "bare-root" as const, roots: { spreadMm: 230, rootLengthMm: 150 } };
+  const plan = planPotting(now(null), 1, tree, { ...choice(measured(300)), set })!;
+  expect(plan.bare).not.toBeNull();
+  expect(plan.setting.ballL).toBe(0);
+  expect(plan.mixL).toBeCloseTo(plan.setting.settledMixL, 9);
+  expect(planPotting(now(null), 1, tree, choice(measured(300)))).toBeNull();
+});
+
+test("a dried pot weighs less than a wet one, an old reclaimed mix in the ball more than the same mix fresh", () => {
+  const from = { ...now(measured(220)), mix: READY_MIXES["bark-pumice"] };
+  const fresh = planPotting(from, 1, tree, choice(measured(300)))!;
+  const old = planPotting({ ...from, mixStartAgeYears: 4 }, 1, tree, choice(measured(300)))!;
+  expect(fresh.dryMassKg).toBeLessThan(fresh.wetMassKg.total);
+  expect(old.wetMassKg.total).toBeGreaterThan(fresh.wetMassKg.total);
 });

@@ -1,9 +1,7 @@
 import {
-  dryKgPerL,
   type Mix,
   mixInPot,
   type MixInPot,
-  READY_MIXES,
   type TextureJump,
   textureJump,
   TRIGGER_SUCTION_CM,
@@ -19,8 +17,10 @@ import {
   MOST_TRIM_SHARE,
   settingPlan,
   type SettingPlan,
+  shavedBall,
   type SettingWarning,
   type Warning,
+  WORKABLE_GAP_MM,
 } from "../setting/index";
 import {
   areaAtM2,
@@ -40,7 +40,8 @@ import {
   widthAtMm,
 } from "../vessel/index";
 import { ballInPot, correctBall, usualFillHeightMm } from "./ball";
-import { type LiftAdvice, liftAdvice, treeMassKg } from "./mass";
+import { type LiftAdvice, liftAdvice } from "./mass";
+import { droopingKgPerL, treeKgOn, type TreeMeasures, UNKNOWN_MIX } from "./soil-mass";
 import type { Replayed } from "./replay";
 
 /** What is set: the ball its pot gives back, one measured at the bench, roots without a ball, or a decomposable pot planted whole. */
@@ -96,18 +97,12 @@ export interface PottingPlan {
   crownMm: number;
 }
 
-/** Unknown old mix is weighed as bark and compost. */
-const UNKNOWN_MIX: Mix = READY_MIXES["compost-bark"];
-/** A tree nobody measured is taken as a tenth of its wet soil: a guess. */
-export const TREE_SHARE = 0.1;
-
 /** What a potting needs to know of how the tree stands now. */
-export type PottedNow = Pick<Replayed, "pot" | "fillHeightMm" | "bottomLayerMm" | "mix">;
+export type PottedNow = Pick<Replayed, "pot" | "fillHeightMm" | "bottomLayerMm" | "mix" | "mixStartAgeYears">;
 
 interface CurrentBall {
   ball: Ball;
   pot: Pot | null;
-  fillHeightMm: number;
   guessedShape: boolean;
 }
 
@@ -120,41 +115,36 @@ export function currentBall(replayed: PottedNow, ageYears: number): CurrentBall 
   return {
     ball: ballInPot(vessel, fillHeightMm, bottomLayerMm, mix, ageYears),
     pot,
-    fillHeightMm,
     guessedShape: guessed,
   };
 }
 
 /** Fill line that leaves room for one watering of this mix in this pot. Two rounds: the share of water depends on the fill a little. */
-function fillLine(vessel: Vessel, mix: Mix, bottomLayerMm: number) {
+function fillLine(vessel: Vessel, mix: Mix, ageYears: number, bottomLayerMm: number) {
   let level = freeboard(vessel, { dosePerMixL: 0.1 }, leastFreeboardMm(vessel));
   for (let i = 0; i < 2; i++) {
-    const { waterFraction } = mixInPot(mix, vessel, level.fillHeightMm, bottomLayerMm);
-    const dose = dosePerMixL(waterFraction, waterContent(mix, TRIGGER_SUCTION_CM));
+    const { waterFraction } = mixInPot(mix, vessel, level.fillHeightMm, bottomLayerMm, ageYears);
+    const dose = dosePerMixL(waterFraction, waterContent(mix, TRIGGER_SUCTION_CM, ageYears));
     level = freeboard(vessel, { dosePerMixL: dose }, leastFreeboardMm(vessel));
   }
   return level;
 }
 
-/** Suction at which leaves droop, cm: dry enough to be the lightest state of a living tree (L). */
-export const DROOPING_SUCTION_CM = 1000;
-
-/** A decomposable pot as the ball it becomes: outside measures up to the mix in it, and how far its rim stands above that. */
-function wholePot(pot: Pot, fillHeightMm: number): { ball: Ball; rimAboveMm: number } {
+/** A decomposable pot as the ball it becomes: its wall and floor on the ball in it, and how far its rim stands above that. */
+function wholePot(pot: Pot, current: CurrentBall, bottomLayerMm: number): { ball: Ball; rimAboveMm: number } {
   const { vessel } = vesselOf(pot);
   const brim = brimHeightMm(vessel);
   const wall = vessel.wallMm ?? usualWallMm(wallOf(pot), widthAtMm(vessel, brim));
-  const grown = (atMm: number) => widthAtMm(vessel, atMm) + 2 * wall;
   return {
-    ball: { topWidthMm: grown(fillHeightMm), baseWidthMm: grown(0), heightMm: fillHeightMm + (vessel.floorMm ?? wall) },
-    rimAboveMm: brim - fillHeightMm,
+    ball: shavedBall(current.ball, -wall, -(vessel.floorMm ?? wall)),
+    rimAboveMm: brim - bottomLayerMm - current.ball.heightMm,
   };
 }
 
 /** The ball as it will be set: as found, less what comes off the top, after the correction. */
-function ballToSet(current: CurrentBall, choice: PottingChoice) {
+function ballToSet(current: CurrentBall, bottomLayerMm: number, choice: PottingChoice) {
   const set = choice.set ?? { as: "ball" };
-  const whole = set.as === "whole-pot" && current.pot ? wholePot(current.pot, current.fillHeightMm) : null;
+  const whole = set.as === "whole-pot" && current.pot ? wholePot(current.pot, current, bottomLayerMm) : null;
   const found = whole?.ball ?? (set.as === "measured" ? set.ball : current.ball);
   const takenOff = Math.min(choice.takenOffMm ?? 0, found.heightMm / 2);
   const lowered = takenOff > 0 ? { ...found, heightMm: found.heightMm - takenOff } : found;
@@ -168,7 +158,7 @@ function ballToSet(current: CurrentBall, choice: PottingChoice) {
 export function planPotting(
   replayed: PottedNow,
   ageYears: number,
-  tree: { trunkMm: number | null; heightM: number | null },
+  tree: TreeMeasures,
   choice: PottingChoice,
 ): PottingPlan | null {
   const current = currentBall(replayed, ageYears);
@@ -176,8 +166,9 @@ export function planPotting(
   if (!current && (set.as === "ball" || set.as === "whole-pot")) return null;
   const found: CurrentBall = current ?? { ...NO_BALL, ball: set.as === "measured" ? set.ball : NO_BALL.ball };
   const { vessel, guessed } = vesselOf(choice.pot);
-  const { ball, retainedShare, depthMm, takenOff, rimAboveMm } = ballToSet(found, choice);
-  const level = fillLine(vessel, choice.mix, choice.bottomLayerMm);
+  const { ball, retainedShare, depthMm, takenOff, rimAboveMm } = ballToSet(found, replayed.bottomLayerMm, choice);
+  const mixAge = choice.mixAgeYears ?? 0;
+  const level = fillLine(vessel, choice.mix, mixAge, choice.bottomLayerMm);
   const levels = {
     vessel,
     fillHeightMm: level.fillHeightMm,
@@ -199,19 +190,17 @@ export function planPotting(
         texture,
         rimAboveMm,
       });
-  const mixAge = choice.mixAgeYears ?? 0;
   const water = mixInPot(choice.mix, vessel, level.fillHeightMm, choice.bottomLayerMm, mixAge);
   const oldMix = replayed.mix ?? UNKNOWN_MIX;
-  const oldAge = replayed.mix ? ageYears : 0;
+  const oldAge = replayed.mix ? replayed.mixStartAgeYears + ageYears : 0;
   const oldWet = mixInPot(oldMix, vessel, level.fillHeightMm, choice.bottomLayerMm, oldAge).wetKgPerL;
   const bottomKg = volumeL(vessel, choice.bottomLayerMm) * GRAVEL_KG_PER_L;
   const soil = setting.ballL * oldWet + setting.settledMixL * water.wetKgPerL;
-  const drooping = (mix: Mix, age: number) => dryKgPerL(mix) + waterContent(mix, DROOPING_SUCTION_CM, age);
-  const drySoil = setting.ballL * drooping(oldMix, oldAge) + setting.settledMixL * drooping(choice.mix, mixAge);
+  const drySoil =
+    setting.ballL * droopingKgPerL(oldMix, oldAge) + setting.settledMixL * droopingKgPerL(choice.mix, mixAge);
   const pot = likelyPotMassKg(vessel);
-  const measuredTree = tree.trunkMm !== null && tree.heightM !== null;
-  const treeKg = measuredTree ? treeMassKg(tree.trunkMm!, tree.heightM!) : TREE_SHARE * soil;
-  const total = soil + pot.massKg + treeKg + bottomKg;
+  const above = treeKgOn(tree, soil);
+  const total = soil + pot.massKg + above.kg + bottomKg;
   // A litre on a square metre stands a millimetre high.
   const topM2 = areaAtM2(vessel, level.fillHeightMm);
   return {
@@ -236,9 +225,9 @@ export function planPotting(
       total,
       pot: pot.massKg,
       soil,
-      tree: treeKg,
+      tree: above.kg,
       bottomLayer: bottomKg,
-      guessed: !measuredTree || pot.basis === "guess",
+      guessed: !above.measured || pot.basis === "guess",
     },
     dryMassKg: total - soil + drySoil,
     lift: liftAdvice(total),
@@ -251,7 +240,6 @@ export function planPotting(
 const NO_BALL: CurrentBall = {
   ball: { topWidthMm: 100, baseWidthMm: 100, heightMm: 100 },
   pot: null,
-  fillHeightMm: 100,
   guessedShape: false,
 };
 
@@ -281,9 +269,10 @@ export type PottingFault =
 export function pottingFault(plan: PottingPlan): PottingFault | null {
   const { setting, ball } = plan;
   if (plan.bare) return null;
-  if (setting.sideGapTopMm < 0) {
-    const potMm = ball.topWidthMm + 2 * setting.sideGapTopMm;
-    return { code: "ball-too-wide", ballMm: ball.topWidthMm, potMm, shaveMm: 15 - setting.sideGapTopMm };
+  const gapMm = setting.smallestGapMm;
+  if (gapMm < 0) {
+    const potMm = ball.topWidthMm + 2 * gapMm;
+    return { code: "ball-too-wide", ballMm: ball.topWidthMm, potMm, shaveMm: WORKABLE_GAP_MM - gapMm };
   }
   const trimShare = setting.trimMm / ball.heightMm;
   if (trimShare > MOST_TRIM_SHARE) return { code: "ball-too-tall", trimMm: setting.trimMm, trimShare };
@@ -300,7 +289,7 @@ export interface PottingRange {
 export function pottingRange(
   replayed: PottedNow,
   ageYears: number,
-  tree: { trunkMm: number | null; heightM: number | null },
+  tree: TreeMeasures,
   choice: PottingChoice,
 ): PottingRange | null {
   const from = replayed.pot;

@@ -1,5 +1,5 @@
 import { type RootWarmthSet, warmthBetween, type WarmthTrack } from "../climate/index";
-import { type DayNumber, toDay } from "../dates/index";
+import { type DayNumber, DAYS_PER_YEAR, toDay } from "../dates/index";
 import { type Estimate, exactly, logSd, mapEstimate } from "../estimate/index";
 import type { ArrivalForm, Happened, LoggedEvent } from "../event/index";
 import { type Mix, READY_MIXES, volumeLeft } from "../mix/index";
@@ -76,7 +76,7 @@ export interface Replayed {
 
 /** Years since the tree was last potted; a pot nobody remembers filling is taken as two years old. */
 export function yearsInPot(replayed: Pick<Replayed, "pottedOn">, on: DayNumber): number {
-  return replayed.pottedOn === null ? UNKNOWN_YEARS : (on - replayed.pottedOn) / 365.25;
+  return replayed.pottedOn === null ? UNKNOWN_YEARS : (on - replayed.pottedOn) / DAYS_PER_YEAR;
 }
 const UNKNOWN_YEARS = 2;
 
@@ -176,7 +176,7 @@ function apply(
     case "potted": {
       if (!state) return null;
       const mix = payload.mix === null ? null : mixOf(payload.mix);
-      const ageYears = state.pottedOn === null ? 0 : (day - state.pottedOn) / 365.25;
+      const ageYears = state.pottedOn === null ? 0 : (day - state.pottedOn) / DAYS_PER_YEAR;
       const slumped = state.mix ? volumeLeft(state.mix, ageYears) : 1;
       const from = state.volumeL.p50 * slumped;
       const to = payload.measured?.includes("litres")

@@ -1,5 +1,5 @@
 import { dayAfterWarmth, warmthBetween } from "../climate/index";
-import { type DayNumber, toDay, toIso } from "../dates/index";
+import { type DayNumber, DAYS_PER_YEAR, toDay, toIso } from "../dates/index";
 import { type DateEstimate, type Estimate, mapEstimate, weaker } from "../estimate/index";
 import type { LoggedEvent } from "../event/index";
 import { fitPots, type PotFit, type StorePot } from "../ladder/index";
@@ -164,7 +164,7 @@ export function treeAt(
     due,
     dueBy: byCircling > 0.5 ? "circling" : "fill",
     isDue,
-    mixAgeYears: replayed.pottedOn === null ? null : replayed.mixStartAgeYears + (on - replayed.pottedOn) / 365.25,
+    mixAgeYears: replayed.pottedOn === null ? null : replayed.mixStartAgeYears + yearsInPot(replayed, on),
     mix: mixFacts(replayed),
     wood,
     window,
@@ -181,7 +181,13 @@ export function treeAt(
   };
 }
 
-const DAYS_PER_YEAR = 365.25;
+/** Less than this is no feed to speak of. */
+const LEAST_FEED_MONTHS = 0.5;
+
+/** Until when a mix feeds what was potted on a day; null where it hardly does. */
+export function fedUntil(pottedOn: DayNumber, months: number): string | null {
+  return months < LEAST_FEED_MONTHS ? null : toIso(Math.round(pottedOn + (months / 12) * DAYS_PER_YEAR));
+}
 
 function mixFacts(replayed: Replayed): TreeState["mix"] {
   const { mix, pottedOn, fedMonths } = replayed;
@@ -190,7 +196,7 @@ function mixFacts(replayed: Replayed): TreeState["mix"] {
   const after = (years: number) => toIso(Math.round(pottedOn + years * DAYS_PER_YEAR));
   return {
     name: replayed.mixName ?? "",
-    fedUntil: fedMonths === null || fedMonths < 0.5 ? null : after(fedMonths / 12),
+    fedUntil: fedMonths === null ? null : fedUntil(pottedOn, fedMonths),
     wornOutOn: life.by === "long" ? null : after(Math.max(0, life.years - replayed.mixStartAgeYears)),
   };
 }

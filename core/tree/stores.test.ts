@@ -2,7 +2,19 @@ import { toDay } from "../dates/index";
 import { aTree, aLot, anEvent } from "../../test-support/records";
 import { COMPONENTS, READY_MIXES } from "../mix/index";
 import type { EventPayload } from "../event/index";
-import { mixChoices, mixStoresOf, resolveRecords, storeAt, indexRecords, waysToCarry } from "./index";
+import { profileOf } from "../species/index";
+import {
+  indexRecords,
+  massNow,
+  mixChoices,
+  mixStoresOf,
+  pairLimitKg,
+  replay,
+  resolveRecords,
+  soloLimitKg,
+  storeAt,
+  waysToCarry,
+} from "./index";
 
 const POT = { known: "about", litres: 10, wall: "terracotta" } as const;
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
@@ -39,7 +51,7 @@ test("a recipe with a component of one's own is a mix at hand; without the compo
   );
   const stores = mixStoresOf(events);
   const choice = mixChoices(stores, toDay("2026-05-15"))[0];
-  expect(choice).toMatchObject({ name: "Mine", from: "recipe", feedsMonths: 5, fedBy: "recipe", ageYears: 0 });
+  expect(choice).toMatchObject({ name: "Mine", from: "recipe", feedsMonths: 5, ageYears: 0 });
   expect("parts" in choice.mix && choice.mix.parts).toHaveLength(2);
 });
 
@@ -122,4 +134,52 @@ test("one person alone is no pair, and nobody lifts more than the general limit 
   const ways = waysToCarry(20, [strong]);
   expect(ways.find((w) => w.way === "alone")).toMatchObject({ can: true, limitKg: 25 });
   expect(ways.find((w) => w.way === "two-level")!.can).toBe(false);
+});
+
+test("two manage together what the team rule and the general limit allow, the same wherever it is asked", () => {
+  const strong = { liftKg: 50 };
+  expect(soloLimitKg(strong)).toBe(25);
+  expect(pairLimitKg(strong, strong)).toBe(33);
+  expect(pairLimitKg({ liftKg: 15 }, { liftKg: 18 })).toBeCloseTo(22, 9);
+});
+
+describe("what a tree weighs as it stands", () => {
+  const lot = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 300 } });
+  const tree = aTree({ trunkMm: 30, heightM: 1.5 });
+  const weigh = (measured: boolean) => {
+    const events = [
+      anEvent(
+        "2024-01-01",
+        { kind: "arrived", form: "container", lastPotted: null },
+        { potLotId: lot.id, treeId: tree.id },
+      ),
+      anEvent(
+        "2025-04-01",
+        {
+          kind: "potted",
+          correction: "none",
+          retainedShare: null,
+          mix: "pine-bark",
+          mixName: "bark",
+          mixL: 18,
+          fillHeightMm: 260,
+          bottomLayerMm: 0,
+          wetMassKg: 16.4,
+          ...(measured ? { measured: ["mass" as const] } : {}),
+        },
+        { potLotId: lot.id, treeId: tree.id },
+      ),
+    ];
+    const flat = new Float32Array(4001);
+    const warmth = { startDay: toDay("2020-01-01"), observedUntil: 0, sums: { temperate: flat, warm: flat } };
+    const state = replay(events, new Map([[lot.id, lot]]), profileOf(tree), warmth, toDay("2026-01-01"))!;
+    return massNow(state, tree, toDay("2026-01-01"))!;
+  };
+  test("computed from pot, mix and tree; dried it weighs less; a scale beats the computation", () => {
+    const computed = weigh(false);
+    expect(computed.weighed).toBe(false);
+    expect(computed.dryKg).toBeLessThan(computed.wetKg);
+    expect(computed.wetKg).toBeGreaterThan(10);
+    expect(weigh(true)).toMatchObject({ wetKg: 16.4, weighed: true, guessed: false });
+  });
 });

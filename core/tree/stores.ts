@@ -1,4 +1,4 @@
-import { type DayNumber, toDay } from "../dates/index";
+import { type DayNumber, DAYS_PER_YEAR, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import {
   type BagOffer,
@@ -110,13 +110,9 @@ export interface MixChoice {
   feedsMonths: number | null;
   parts: Recipe | null;
   leftL: number | null;
-  /** Set by a grower, or expected from what is in it. */
-  fedBy: "recipe" | "components";
   /** What to mind, with the share of the recipe that carries it. */
   flags: Partial<Record<ComponentFlag, number>>;
 }
-
-const DAYS_PER_YEAR = 365.25;
 
 /** All mixes at hand on a day; reclaimed mix goes on ageing in its heap. */
 export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
@@ -135,7 +131,6 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
         feedsMonths,
         parts: r.parts,
         leftL: null,
-        fedBy: r.feedsMonths === null ? "components" : "recipe",
         flags: made.flags,
       },
     ];
@@ -152,7 +147,6 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
       feedsMonths: made?.feedsMonths ?? null,
       parts: READY_RECIPES[name],
       leftL: null,
-      fedBy: "components",
       flags: made?.flags ?? {},
     };
   });
@@ -168,7 +162,6 @@ export function mixChoices(stores: MixStores, on: DayNumber): MixChoice[] {
       feedsMonths: 0,
       parts: null,
       leftL: s.left,
-      fedBy: "components",
       flags: {},
     }));
   return [...recipes, ...ready, ...reclaimed];

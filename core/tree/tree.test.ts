@@ -297,7 +297,7 @@ test("the picture breaks where the tree was potted", () => {
   expect(picture.events.map((e) => e.kind)).toEqual(["potted"]);
 });
 
-const now = { pot: cylinder(240), fillHeightMm: null, bottomLayerMm: 0, mix: null };
+const now = { pot: cylinder(240), fillHeightMm: null, bottomLayerMm: 0, mix: null, mixStartAgeYears: 0 };
 const choice = {
   pot: cylinder(300),
   mix: READY_MIXES["compost-bark"],

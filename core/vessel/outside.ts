@@ -3,7 +3,7 @@ import type { Estimate } from "../estimate/index";
 import { Z90 } from "../math/index";
 import type { Vessel } from "./schema";
 import { type Wall, WALLS } from "./walls";
-import { volumeL } from "./vessel";
+import { lengthAtMm, volumeL, widthAtMm } from "./vessel";
 
 /** What a tape can reach while the tree stands in the pot: the outside. Widths at the rim, or once round it; mm. */
 export const outsideSchema = z
@@ -71,6 +71,12 @@ const FLOOR_EXTRA_MM = 4;
 
 export function usualWallMm(wall: Wall, widthMm: number): number {
   return USUAL_WALL_MM[wall] * Math.sqrt(Math.max(0.4, widthMm / 300));
+}
+
+/** Width of the foot outside its walls, the narrower way of a long pot: what a pot tips over. */
+export function footWidthMm(vessel: Vessel): number {
+  const inner = Math.min(widthAtMm(vessel, 0), lengthAtMm(vessel, 0));
+  return inner + 2 * (vessel.wallMm ?? usualWallMm(vessel.wall ?? "smooth-plastic", inner));
 }
 
 interface Outer {

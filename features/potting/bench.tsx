@@ -3,10 +3,11 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { parseIso, toDay, toIso } from "@/core/dates/index";
+import { parseIso, toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import {
+  fedUntil,
   type GrowersCalendar,
   type LotRecord,
   type MixChoice,
@@ -18,7 +19,7 @@ import {
   pottingRange,
   type TreeState,
 } from "@/core/tree/index";
-import { brimHeightMm, wallOf, widthAtMm } from "@/core/vessel/index";
+import { brimHeightMm, footWidthMm, wallOf } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
@@ -267,7 +268,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
                   dryKg: plan.dryMassKg,
                   guessed: plan.wetMassKg.guessed,
                   potHeightMm: brimHeightMm(plan.vessel),
-                  baseWidthMm: widthAtMm(plan.vessel, 0),
+                  baseWidthMm: footWidthMm(plan.vessel),
                   heightM: tree.heightM,
                   inLeaf: state.wood.stage !== "dormant" && state.wood.stage !== "swelling",
                   people: calendar,
@@ -301,14 +302,12 @@ function mixHint(mix: MixChoice, plan: PottingPlan | null, on: string): string {
     parts.push(
       `in this pot: ${percent(plan.water.airFraction)} air, ${percent(plan.water.waterFraction)} water after draining`,
     );
-  const months = mix.feedsMonths ?? 0;
-  if (months >= 0.5 && parseIso(on) !== null)
-    parts.push(`feeds until about ${day(toIso(Math.round(toDay(on) + months * DAYS_PER_MONTH)), on)}`);
+  const fed = mix.feedsMonths === null || parseIso(on) === null ? null : fedUntil(toDay(on), mix.feedsMonths);
+  if (fed !== null) parts.push(`feeds until about ${day(fed, on)}`);
   for (const flag of ["lime", "phosphate", "salt"] as const)
     if ((mix.flags[flag] ?? 0) > 0) parts.push(`${FLAG_WORDS[flag].name}: ${FLAG_WORDS[flag].what}`);
   return parts.join("; ");
 }
-const DAYS_PER_MONTH = 30.44;
 
 function brimHeightMmOf(pot: StorePot): number {
   return pot.pot.known === "measured" ? brimHeightMm(pot.pot.vessel) : 2000;

@@ -113,11 +113,14 @@ export const recordPotting = command({
       refuse("potLotId", "This pot is cracked: it would break with the ball in it. Choose another.");
     if (v.set.as === "whole-pot" && wallOfLot(indexed.lots.get(state.lotId ?? "")) !== "fibre")
       refuse("set", "Only a pot that rots in the mix is planted whole: pressed fibre or dung.");
+    const whole = v.set.as === "whole-pot";
+    // Planted pot and all: nobody touches the roots.
+    const correction = whole ? "none" : v.correction;
     const plan = planPotting(state, yearsInPot(state, on), tree, {
       pot: lot.pot,
       mix: choice.mix,
       mixAgeYears: choice.ageYears,
-      correction: v.correction,
+      correction,
       retainedShare: v.retainedShare,
       crownMm: v.crownMm,
       bottomLayerMm: v.bottomLayerMm,
@@ -161,7 +164,7 @@ export const recordPotting = command({
       happening(
         {
           kind: "potted",
-          correction: v.correction,
+          correction,
           retainedShare: v.retainedShare ?? (plan.shaveDepthMm === null ? null : plan.retainedShare),
           mix: choice.ready ?? choice.mix,
           mixName: mixName(choice),
@@ -191,6 +194,9 @@ export const recordPotting = command({
           happening({ kind: "reclaimed-used", stockId: choice.key.slice("reclaimed:".length), litres }, v.on),
         );
     }
+    // A pot that rots in the mix does not come back to the shelf.
+    if (whole && state.lotId !== null && state.together.length < 2)
+      context.record(happening({ kind: "discarded", count: plants }, v.on, { potLotId: state.lotId }));
     leavePot(context, state.together, tree.id, state.lotId, v.on);
     context.note(`${tree.tag} potted into ${lot.name}`);
     return { treeId: tree.id };

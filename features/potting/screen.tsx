@@ -38,6 +38,7 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
         fillHeightMm: replayed.fillHeightMm,
         bottomLayerMm: replayed.bottomLayerMm,
         mix: replayed.mix,
+        mixStartAgeYears: replayed.mixStartAgeYears,
       }}
       ageYears={yearsInPot(replayed, on)}
       state={state}

@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
 import { massNow, replay, woodOn } from "@/core/tree/index";
-import { brimHeightMm, vesselOf, widthAtMm } from "@/core/vessel/index";
+import { brimHeightMm, footWidthMm, vesselOf } from "@/core/vessel/index";
 import { collectionView } from "../shell/data";
 import { Standing } from "./standing";
 
@@ -43,7 +43,7 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
             dryKg: mass.dryKg,
             guessed: mass.guessed,
             potHeightMm: brimHeightMm(vesselOf(state.pot).vessel),
-            baseWidthMm: widthAtMm(vesselOf(state.pot).vessel, 0),
+            baseWidthMm: footWidthMm(vesselOf(state.pot).vessel),
             heightM: tree.heightM,
             inLeaf: stage !== "dormant" && stage !== "swelling",
             people: loaded.calendar,

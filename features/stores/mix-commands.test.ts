@@ -219,6 +219,33 @@ onDatabase("mixes, recipes and pots of their own", () => {
     expect(await free(lotId)).toBe(1);
   });
 
+  test("a pot planted whole is no pot any more, and nobody touched its roots", async () => {
+    const vessel = { shape: "round", topWidthMm: 110, baseWidthMm: 85, heightMm: 110, wall: "fibre" };
+    const treeId = await yard.tree("W-1", { pot: { known: "measured", vessel } });
+    const before = await stateOf(treeId);
+    const owned = async () => {
+      const { loaded } = await yard.view();
+      return storeAt(loaded.indexed, toDay(yard.today)).find((p) => p.lotId === before.lotId)?.free;
+    };
+    const lotId = randomUUID();
+    await yard.ok("stock-pots", { lotId, name: "Whole into", pot: LARGE, count: 1, price: null, on: "2024-01-01" });
+    const potting = {
+      treeId,
+      on: yard.today,
+      potLotId: lotId,
+      mix: "pine-bark",
+      correction: "wash-bare",
+      retainedShare: null,
+      crownMm: 0,
+      bottomLayerMm: 0,
+      set: { as: "whole-pot" },
+    };
+    await yard.ok("record-potting", potting);
+    const potted = (await yard.events(treeId)).find((e) => e.payload.kind === "potted")!.payload;
+    expect(potted).toMatchObject({ correction: "none" });
+    expect(await owned()).toBe(0);
+  });
+
   test("a cracked pot chosen by hand is refused", async () => {
     const lotId = randomUUID();
     await yard.ok("stock-pots", { lotId, name: "Cracked", pot: LARGE, count: 1, price: null, on: "2024-01-01" });

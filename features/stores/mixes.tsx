@@ -34,6 +34,8 @@ interface Side {
   heightMm: number;
   layerMm: number;
   ageYears: number;
+  /** How far the water hangs down below the mix: a wick, or soil under a pot without feet. */
+  wickMm: number;
 }
 
 const LAYERS = 200;
@@ -59,7 +61,7 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
   // A measured pot of a usual depth shows it best.
   const usual = (p: PotOption) => brimHeightMm(vesselOf(p.pot).vessel) > 200;
   const first = (pots.find((p) => p.pot.known === "measured" && usual(p)) ?? pots.find(usual))?.lotId ?? "";
-  const start = { pot: first, heightMm: ownHeight(pots, first), layerMm: 0, ageYears: 0 };
+  const start = { pot: first, heightMm: ownHeight(pots, first), layerMm: 0, ageYears: 0, wickMm: 0 };
   const coarse = choices.find((c) => c.key === "bark-pumice")!.key;
   const [a, setA] = useState<Side>({ ...start, mix: choices[0].key });
   const [b, setB] = useState<Side>({ ...start, mix: choices[0].key === coarse ? "compost-bark" : coarse });
@@ -120,6 +122,7 @@ interface Found {
   fillHeightMm: number;
   layerMm: number;
   ageYears: number;
+  wickMm: number;
   column: MixColumn;
 }
 
@@ -138,12 +141,14 @@ function useSide(side: Side, choices: MixChoice[], pots: PotOption[]): Found {
       fillHeightMm,
       layerMm,
       ageYears,
+      wickMm: side.wickMm,
       column: mixColumn({
         mix: choice.mix,
         vessel,
         fillHeightMm,
         bottomLayerMm: layerMm,
         ageYears,
+        planeBelowMm: side.wickMm,
         layers: LAYERS,
       }),
     };
@@ -212,6 +217,15 @@ const SideView = memo(function SideView({
           step={5}
           unit="mm"
           onChange={(layerMm) => set({ ...side, layerMm })}
+        />
+        <SliderField
+          label="Wick, or soil below"
+          value={side.wickMm}
+          min={0}
+          max={400}
+          step={10}
+          unit="mm"
+          onChange={(wickMm) => set({ ...side, wickMm })}
         />
         <SliderField
           label="Years in the pot"
@@ -284,6 +298,10 @@ function Difference({ left, right, units }: { left: Found; right: Found; units: 
           : `As ball (left) and new mix (right) they do not get along: the new one is ${number(Math.max(jump.ratio, 1 / jump.ratio), 1)} times ${jump.jump}. One stays wet while the other dries: loosen the outside or blend the two, and check both by hand.`,
     );
   }
+  if (left.wickMm !== right.wickMm)
+    reasons.push(
+      "On a wick, or sunk on soil without an air gap, the water hangs further down than the floor: the mix drains as if the pot were so much deeper.",
+    );
   if (left.ageYears !== right.ageYears)
     reasons.push("With the years the particles rot: pores get finer, air goes, the mix slumps in the pot.");
   return (
@@ -301,10 +319,13 @@ function Difference({ left, right, units }: { left: Found; right: Found; units: 
 const YEARS_SHOWN = 6;
 
 const Facts = memo(function Facts({ found, stores, units }: { found: Found; stores: MixStores; units: Units }) {
-  const { choice, column, vessel, fillHeightMm, layerMm, ageYears } = found;
+  const { choice, column, vessel, fillHeightMm, layerMm, ageYears, wickMm } = found;
   const life = mixLife(choice.mix);
   const made = choice.parts && mixOfRecipe(choice.parts, stores.library);
-  const years = mixYears({ mix: choice.mix, vessel, fillHeightMm, bottomLayerMm: layerMm, ageYears }, YEARS_SHOWN);
+  const years = mixYears(
+    { mix: choice.mix, vessel, fillHeightMm, bottomLayerMm: layerMm, ageYears, planeBelowMm: wickMm },
+    YEARS_SHOWN,
+  );
   const flags = made ? (Object.keys(made.flags) as (keyof typeof FLAG_WORDS)[]) : [];
   return (
     <section aria-label={`${choice.name} in figures`} className="min-w-0">
@@ -326,7 +347,12 @@ const Facts = memo(function Facts({ found, stores, units }: { found: Found; stor
               : `about ${number(choice.feedsMonths)} months`
           }
         />
-        <Fact what="Lasts" value={life.by === "long" ? "thirty years and more" : `${number(life.years, 1)} years`} />
+        <Fact
+          what={ageYears > 0 ? "Still lasts" : "Lasts"}
+          value={
+            life.by === "long" ? "thirty years and more" : `${number(Math.max(0, life.years - ageYears), 1)} years`
+          }
+        />
       </dl>
       <Why
         className="mt-2"

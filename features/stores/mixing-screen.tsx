@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
-import { READY_MIXES } from "@/core/mix/index";
+import type { Mix } from "@/core/mix/index";
 import { onStock, profileOf } from "@/core/species/index";
 import { mixChoices, planPotting, plantsOn, replay, storeAt, treeAt, usualMix, yearsInPot } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
@@ -17,14 +17,15 @@ export async function MixingScreen({ collectionId, on }: { collectionId: string;
   const { stores } = view.loaded;
   const asOf = asOfDay(on, view.today);
   const mixes = mixChoices(stores, toDay(view.today)).map((m) => ({ ...m, name: mixName(m) }));
+  const usual = usualMix(mixes, view.loaded.indexed.records.events);
   return (
     <Mixing
       key={asOf}
       asOf={asOf}
-      needs={needsOf(view, asOf)}
+      needs={needsOf(view, asOf, mixes.find((m) => m.key === usual)!.mix)}
       stores={stores}
       recipes={mixes.flatMap((m) => (m.parts ? [{ key: m.key, name: m.name, parts: m.parts }] : []))}
-      usual={usualMix(mixes, view.loaded.indexed.records.events)}
+      usual={usual}
       currency={view.collection.currency}
     />
   );
@@ -41,7 +42,7 @@ function onSale(view: CollectionView): StorePot[] {
  * Settled litres of new mix each tree takes that is due on the day asked, in the pot that fits it best: from the store, else one
  * that can be bought. What presses most has the first choice. Trees whose window is closed are listed with the day it opens.
  */
-function needsOf(view: CollectionView, asOf: string): Need[] {
+function needsOf(view: CollectionView, asOf: string, mix: Mix): Need[] {
   const { loaded, context } = view;
   const on = toDay(asOf);
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
@@ -64,7 +65,7 @@ function needsOf(view: CollectionView, asOf: string): Need[] {
       replayed &&
       planPotting(replayed, yearsInPot(replayed, on), tree, {
         pot: lot.pot,
-        mix: READY_MIXES["compost-bark"],
+        mix,
         correction: state.correction,
         retainedShare: null,
         crownMm: 0,
