@@ -182,3 +182,10 @@ test("our own form still reads as before, and days to come are not taken from st
     "2024-01-01",
   );
 });
+
+test.each(["", "\u0000\u0001binary", 'broken "quote, here\n1,2,3', "LOCATION,only\n", "just words"])(
+  "%j is told apart as no weather file, without an exception",
+  (text) => {
+    expect(readWeatherFile(text, auto, TODAY)).toMatchObject({ ok: false });
+  },
+);

@@ -1,3 +1,4 @@
+import { parse } from "csv-parse/sync";
 import { dayFromParts, type DayNumber, toDay } from "@/core/dates/index";
 import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
 
@@ -109,11 +110,25 @@ export function parseGhcnFixed(text: string, today: string): WeatherParse {
   return gather.finish("ghcn-fixed", station);
 }
 
-/** Cells of a line; quotes hold commas. */
+/** Cells of a first line; none where it is no line of a table. */
 function cellsOf(line: string): string[] {
-  const cells: string[] = [];
-  for (const m of line.matchAll(/(?:^|,)(?:"((?:[^"]|"")*)"|([^,]*))/g)) cells.push((m[1] ?? m[2] ?? "").trim());
-  return cells;
+  try {
+    return rowsOf(line)[0]?.record ?? [];
+  } catch {
+    return [];
+  }
+}
+
+/** Rows with their line numbers. */
+function rowsOf(text: string) {
+  return parse(text, {
+    bom: true,
+    relax_column_count: true,
+    relax_quotes: true,
+    skip_empty_lines: true,
+    info: true,
+    trim: true,
+  }) as unknown as { record: string[]; info: { lines: number } }[];
 }
 
 export function looksLikeGhcnCsv(firstLine: string): boolean {
@@ -139,8 +154,13 @@ function dayOf(text: string): DayNumber | null {
 
 export function parseGhcnCsv(text: string, today: string): WeatherParse {
   const gather = new Gatherer(toDay(today));
-  const lines = text.split(/\r?\n/);
-  const head = cellsOf(lines[0].toUpperCase());
+  let rows: ReturnType<typeof rowsOf>;
+  try {
+    rows = rowsOf(text);
+  } catch {
+    return { ok: false, message: "The file's quotes do not match up, so its columns cannot be told apart." };
+  }
+  const head = rows[0].record.map((cell) => cell.toUpperCase());
   let station = "";
   const sameStation = (id: string, line: number, whole: string): boolean => {
     if (station === "" || id === station) {
@@ -152,19 +172,18 @@ export function parseGhcnCsv(text: string, today: string): WeatherParse {
   };
   const long = isLong(head) || isLongHeader(head);
   const at = (name: string, or: number) => (head.includes(name) ? head.indexOf(name) : or);
-  const header = !isLong(head);
-  for (let i = header ? 1 : 0; i < lines.length; i++) {
-    if (lines[i].trim() === "") continue;
-    const cells = cellsOf(lines[i]);
+  for (const { record: cells, info } of isLong(head) ? rows : rows.slice(1)) {
+    const line = info.lines;
+    const whole = cells.join(",");
     const day = dayOf(cells[at("DATE", 1)] ?? "");
     if (day === null) {
-      gather.fault(i + 1, "the date cannot be read or does not exist", lines[i]);
+      gather.fault(line, "the date cannot be read or does not exist", whole);
       continue;
     }
-    if (!sameStation(cells[at("STATION", at("ID", 0))] ?? "", i + 1, lines[i])) continue;
+    if (!sameStation(cells[at("STATION", at("ID", 0))] ?? "", line, whole)) continue;
     if (long) {
       const value = Number(cells[at("DATA_VALUE", at("VALUE", 3))]);
-      gather.add(i + 1, day, cells[at("ELEMENT", 2)] ?? "", value, cells[at("Q_FLAG", 5)] ?? "");
+      gather.add(line, day, cells[at("ELEMENT", 2)] ?? "", value, cells[at("Q_FLAG", 5)] ?? "");
       continue;
     }
     for (const element of Object.keys(ELEMENTS)) {
@@ -174,7 +193,7 @@ export function parseGhcnCsv(text: string, today: string): WeatherParse {
       // Attributes are measurement, quality and source flag, in this order.
       const attributes = head.indexOf(`${element}_ATTRIBUTES`);
       const quality = attributes < 0 ? "" : ((cells[attributes] ?? "").split(",")[1] ?? "");
-      gather.add(i + 1, day, element, Number(cell), quality);
+      gather.add(line, day, element, Number(cell), quality);
     }
   }
   return gather.finish("ghcn-csv", station);

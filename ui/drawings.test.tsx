@@ -1,5 +1,7 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import type { Vessel } from "@/core/vessel/index";
+import { mixColumn, READY_MIXES } from "@/core/mix/index";
+import { MixColumnDrawing } from "./mix-column";
 import { PotSection, type PotSectionProps } from "./pot-section";
 import { YardPot, yardPotWidth } from "./yard-pot";
 import { rootTone, woodTone } from "./tones";
@@ -91,4 +93,56 @@ test("tones run from one end to the other", () => {
   expect(rootTone(0)).toBe("#efe3c4");
   expect(rootTone(1)).toBe("#9e4a28");
   expect(woodTone(0)).not.toBe(woodTone(1));
+});
+
+describe("a mix in its pot", () => {
+  const column = (layerMm: number) =>
+    mixColumn({ mix: READY_MIXES["compost-bark"], vessel: small, fillHeightMm: 185, bottomLayerMm: layerMm });
+  const drawn = (layerMm: number) =>
+    renderToStaticMarkup(
+      <MixColumnDrawing
+        vessel={small}
+        column={column(layerMm)}
+        fillHeightMm={185}
+        bottomLayerMm={layerMm}
+        scaleToMm={205}
+        widestMm={220}
+        widthPx={400}
+        heightPx={300}
+        title="Compost and bark"
+        units="metric"
+        id="t"
+      />,
+    );
+  test("says air, water and the sodden zone in words, and draws a pattern for each kind of water", () => {
+    const svg = drawn(0);
+    expect(svg).toMatch(
+      /aria-label="Compost and bark: [\d.]+ L of air, [\d.]+ L of water, of which [\d.]+ L for roots; sodden to \d+ mm above the floor"/,
+    );
+    expect(svg).toContain("url(#t-available)");
+    expect(svg).not.toMatch(/NaN|undefined|Infinity/);
+  });
+  test("a gravel layer shows as gravel, and the sodden zone stands on it", () => {
+    expect(drawn(40)).toContain("above the gravel");
+    expect(drawn(40)).toContain('fill="url(#t-gravel)"');
+    expect(drawn(0)).not.toContain('fill="url(#t-gravel)"');
+  });
+});
+
+test("bare roots hang over their mound, a lean turns stem and ball, a shard covers the hole, an empty pot is empty", () => {
+  const bare = draw({ bareRoots: { collarMm: 190, moundMm: 90, spreadMm: 150 }, cover: true });
+  expect(bare.match(/stroke="#93663c"/g)).toHaveLength(13);
+  expect(bare).toContain("q13 -11 26 0");
+  const ball = { topWidthMm: 120, baseWidthMm: 100, heightMm: 110, standsAtMm: 70, shiftMm: -20 };
+  expect(draw({ ball, tiltDeg: 8 }).match(/rotate\(8 /g)).toHaveLength(2);
+  expect(draw({ ball })).not.toContain("rotate(");
+  expect(draw({ ball })).not.toBe(draw({ ball: { ...ball, shiftMm: 0 } }));
+  const empty = draw({ empty: true });
+  expect(empty).not.toContain('url(#s0-mix)"/>');
+  expect(empty).not.toMatch(/NaN/);
+});
+
+test("today's loose fill is a broken line with its word, none where it is the settled one", () => {
+  expect(draw({ looseFillHeightMm: 195 })).toContain(">today<");
+  expect(draw({ looseFillHeightMm: 185 })).not.toContain(">today<");
 });

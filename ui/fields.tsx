@@ -186,3 +186,34 @@ export function ScrollBox({ label, children }: { label: string; children: ReactN
     </div>
   );
 }
+
+/** A caution where the hazard is: short, and not to be dismissed. */
+export function Caution({ children, className = "" }: { children: ReactNode; className?: string }) {
+  return (
+    <div role="note" className={`border-warning rounded-box space-y-1 border-2 bg-[#fffaf0] p-3 text-sm ${className}`}>
+      {children}
+    </div>
+  );
+}
+
+/** Figures with what they are: name above, value beneath. */
+export function Facts({
+  facts,
+  columns = false,
+  testId,
+}: {
+  facts: readonly (readonly [what: string, value: string])[];
+  columns?: boolean;
+  testId?: string;
+}) {
+  return (
+    <dl className={columns ? "mt-1 grid grid-cols-2 gap-x-4 gap-y-1" : "space-y-1"} data-testid={testId}>
+      {facts.map(([what, value]) => (
+        <div key={what}>
+          <dt className="text-sm">{what}</dt>
+          <dd className={columns ? "font-semibold" : "text-lg font-semibold"}>{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -3,6 +3,7 @@ import { type Vessel, widthAtMm } from "@/core/vessel/index";
 import { litres, millimetres, type Units } from "./format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, WALL_TONE } from "./tones";
+import { GravelPattern } from "./patterns";
 
 /** What a litre at each depth is made of, from the stem outwards, with the pattern that tells them apart without colour. */
 export const COLUMN_PARTS = [
@@ -59,11 +60,7 @@ export function MixColumnDrawing(props: Props) {
           <rect width="8" height="8" fill={COLUMN_PARTS[2].tone} />
           <circle cx="4" cy="4" r="1.1" fill="#e6f0f6" />
         </pattern>
-        <pattern id={`${id}-gravel`} width="9" height="9" patternUnits="userSpaceOnUse">
-          <rect width="9" height="9" fill="#c9bfa9" />
-          <circle cx="2.5" cy="3" r="1.9" fill="#8f8774" />
-          <circle cx="6.8" cy="6.6" r="1.6" fill="#a59c86" />
-        </pattern>
+        <GravelPattern id={`${id}-gravel`} />
       </defs>
       <path d={`M0 ${floorY + wall * scale}H${widthPx}`} stroke={INK} strokeWidth="1.2" />
       <path d={pathOf(innerOutline(vessel, bottomLayerMm, fillHeightMm), at)} fill={COLUMN_PARTS[3].tone} />

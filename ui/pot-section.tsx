@@ -4,6 +4,7 @@ import { brimHeightMm, type Vessel, widthAtMm } from "@/core/vessel/index";
 import { millimetres, type Units } from "./format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, OCHRE, rootTone, SOIL, WALL_TONE } from "./tones";
+import { GravelPattern } from "./patterns";
 
 /** A measure drawn beside the section. */
 export interface SectionDimension {
@@ -26,8 +27,6 @@ export interface PotSectionProps {
   tiltDeg?: number;
   /** A shard, mesh or leaf over the middle hole. */
   cover?: boolean;
-  /** Gravel, bark or grit on top, a hand’s width off the stem. */
-  toppingMm?: number;
   /** Share of the mix (or of the ball) that roots have filled, and how much turns (0–4). */
   fill: number;
   circling: number;
@@ -86,11 +85,7 @@ export function PotSection(props: PotSectionProps) {
       className="h-auto w-full max-w-full"
     >
       <defs>
-        <pattern id={`${ids}-gravel`} width="9" height="9" patternUnits="userSpaceOnUse">
-          <rect width="9" height="9" fill="#c9bfa9" />
-          <circle cx="2.5" cy="3" r="1.9" fill="#8f8774" />
-          <circle cx="6.8" cy="6.6" r="1.6" fill="#a59c86" />
-        </pattern>
+        <GravelPattern id={`${ids}-gravel`} />
         <pattern id={`${ids}-mix`} width="7" height="7" patternUnits="userSpaceOnUse">
           <rect width="7" height="7" fill="#cdb794" />
           <path d="M1 5l2 1M4.5 1.5l1.5 1" stroke={SOIL} strokeWidth=".9" />
@@ -145,9 +140,6 @@ export function PotSection(props: PotSectionProps) {
       />
       <DrainHoles cx={cx} y={line(-wall / 2)} half={half(0)} />
       {props.cover && <HoleCover cx={cx} y={line(0)} />}
-      {(props.toppingMm ?? 0) > 0 && (
-        <Topping vessel={vessel} fromMm={props.fillHeightMm} mm={props.toppingMm!} at={at} />
-      )}
       <path
         d={`M${cx - half(props.fillHeightMm)} ${line(props.fillHeightMm)}H${cx + half(props.fillHeightMm)}`}
         stroke={INK}
@@ -205,25 +197,6 @@ function Stem({ cx, y }: { cx: number; y: number }) {
 /** A curved shard over the middle hole. */
 function HoleCover({ cx, y }: { cx: number; y: number }) {
   return <path d={`M${cx - 13} ${y}q13 -11 26 0`} fill="none" stroke="#8c4a2c" strokeWidth="3.5" />;
-}
-
-/** Mulch or grit on top; it stays off the stem. */
-function Topping({ vessel, fromMm, mm, at }: { vessel: Vessel; fromMm: number; mm: number; at: (p: Point) => Point }) {
-  const clear = 50;
-  const half = widthAtMm(vessel, fromMm) / 2;
-  if (half <= clear) return null;
-  const side = (s: 1 | -1): Point[] => [
-    [s * clear, fromMm],
-    [s * half, fromMm],
-    [s * half, fromMm + mm],
-    [s * (clear + mm), fromMm + mm],
-  ];
-  return (
-    <g fill="#a59c86" stroke={INK} strokeWidth="0.7">
-      <path d={pathOf(side(1), at)} />
-      <path d={pathOf(side(-1), at)} />
-    </g>
-  );
 }
 
 /** Roots drawn outward over a cone of mix. */

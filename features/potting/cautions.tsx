@@ -3,6 +3,7 @@
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, liftersOn, type PottingPlan } from "@/core/tree/index";
 import { kilograms, millimetres, type Units } from "@/ui/format";
+import { Caution } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { HAZARD_WORDS, LIFT_WORDS, warningWords } from "../words";
 
@@ -28,7 +29,7 @@ export function Cautions({
 }) {
   const { units, today } = useAsOf();
   return (
-    <div className="border-warning rounded-box space-y-1 border-2 bg-[#fffaf0] p-3 text-sm">
+    <Caution>
       {plan && (
         <p className="text-base font-semibold" data-testid="lifting">
           {kilograms(plan.wetMassKg.total, units)} wet. {LIFT_WORDS[plan.lift]}
@@ -54,6 +55,6 @@ export function Cautions({
         clean blades between trees.
       </p>
       <p>Lifting limits follow general guidance; your local rules and your own back come first.</p>
-    </div>
+    </Caution>
   );
 }

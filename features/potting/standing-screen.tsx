@@ -42,6 +42,7 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
             wetKg: mass.wetKg,
             dryKg: mass.dryKg,
             guessed: mass.guessed,
+            weighed: mass.weighed,
             potHeightMm: brimHeightMm(vesselOf(state.pot).vessel),
             baseWidthMm: footWidthMm(vesselOf(state.pot).vessel),
             heightM: tree.heightM,

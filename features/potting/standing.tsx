@@ -5,7 +5,7 @@ import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/tree/index";
 import { standing } from "@/core/wind/index";
 import { kilograms, millimetres, number, percent, readNumber } from "@/ui/format";
-import { TextField, Why } from "@/ui/fields";
+import { Caution, TextField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { CARRY_WORDS } from "../words";
 
@@ -13,6 +13,8 @@ export interface StandingFacts {
   wetKg: number;
   dryKg: number;
   guessed: boolean;
+  /** The wet mass came from a scale. */
+  weighed?: boolean;
   potHeightMm: number;
   baseWidthMm: number;
   /** Height of the tree above its pot, where it was measured. */
@@ -98,17 +100,19 @@ function InWind({ facts }: { facts: StandingFacts }) {
               ` To stand ${kmh(g)} dry: ${kilograms(result.ballastKg, units)} of ballast low in or on the pot, or a base ${millimetres(result.baseNeededM * 1000, units)} wide instead of ${millimetres(facts.baseWidthMm, units)}.`}
           </p>
           <Why
-            reason={`Crown silhouette ${number(result.silhouetteM2, 2)} m², lever ${number(result.leverM, 2)} m, ${kilograms(facts.dryKg, units)} dry and ${kilograms(facts.wetKg, units)} wet${facts.guessed ? " (partly guessed)" : ""}; the gust asks ${percent(result.shareDry)} of what it withstands dry, two thirds are allowed. Drag and the middle of the crown are our judgement; corners of buildings make gusts of their own.`}
+            reason={`Crown silhouette ${number(result.silhouetteM2, 2)} m², lever ${number(result.leverM, 2)} m, ${kilograms(facts.dryKg, units)} dry and ${kilograms(facts.wetKg, units)} wet${facts.weighed ? " (by the scale when it was potted)" : facts.guessed ? " (partly guessed)" : ""}; the gust asks ${percent(result.shareDry)} of what it withstands dry, two thirds are allowed. Drag and the middle of the crown are our judgement; corners of buildings make gusts of their own.`}
           >
             <span className="text-sm">A rough estimate</span>
           </Why>
         </div>
       )}
-      <p className="border-warning rounded-box mt-3 border-2 bg-[#fffaf0] p-3 text-sm">
-        Tall trees in pots fall in gusts, worst on roofs and balconies: there they are always tied, and nobody stands
-        below. Wet containers are point loads: a structural engineer or the building’s owner decides what a roof
-        carries.
-      </p>
+      <Caution className="mt-3">
+        <p>
+          Tall trees in pots fall in gusts, worst on roofs and balconies: there they are always tied, and nobody stands
+          below. Wet containers are point loads: a structural engineer or the building’s owner decides what a roof
+          carries.
+        </p>
+      </Caution>
     </section>
   );
 }

@@ -5,10 +5,11 @@ import { mixInPot, READY_MIXES } from "@/core/mix/index";
 import { liftAdvice, type MixChoice, usualFillHeightMm } from "@/core/tree/index";
 import { boxPlan, type BoxPlan, boxSchema, type BoxInput, type CutPiece, volumeL, WOODS } from "@/core/vessel/index";
 import { kilograms, litres, millimetres, number } from "@/ui/format";
-import { SelectField, TextField } from "@/ui/fields";
+import { Caution, Facts, SelectField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
 import { LIFT_WORDS } from "../words";
+import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";
 
 const START = {
@@ -52,17 +53,7 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
       <h2 className="text-xl">A timber box</h2>
       <div className="mt-2 grid gap-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <div className="no-print grid grid-cols-2 gap-3 self-start">
-          {LABELS.map(([key, label]) => (
-            <TextField
-              key={key}
-              label={label}
-              numeric
-              suffix="mm"
-              value={texts[key]}
-              onChange={(text) => setTexts({ ...texts, [key]: text })}
-              fault={problems[key]}
-            />
-          ))}
+          <MeasureFields labels={LABELS} texts={texts} onChange={setTexts} problems={problems} />
           <SelectField label="Wood" value={wood} onChange={setWood} options={WOODS.map((w) => [w, w] as const)} />
           <SelectField
             className="col-span-2"
@@ -105,12 +96,14 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
               short side is bolted from outside with {plan.bolts} bolts so that it comes off: a big tree is then sliced
               and renewed where it stands.
             </p>
-            <p className="border-warning rounded-box mt-3 border-2 bg-[#fffaf0] p-3 text-sm">
-              Keep a liner between treated wood and anything you eat from, and check what the treatment is approved for.
-              Saw outdoors with mask and eye protection; never burn the dust of preserved wood. Two hands on drills and
-              saws, residual-current protection outdoors. On a roof or balcony such a box is a point load: a structural
-              engineer or the owner of the building decides.
-            </p>
+            <Caution className="mt-3">
+              <p>
+                Keep a liner between treated wood and anything you eat from, and check what the treatment is approved
+                for. Saw outdoors with mask and eye protection; never burn the dust of preserved wood. Two hands on
+                drills and saws, residual-current protection outdoors. On a roof or balcony such a box is a point load:
+                a structural engineer or the owner of the building decides.
+              </p>
+            </Caution>
           </div>
         )}
       </div>
@@ -144,14 +137,7 @@ function Masses({ box, plan, mix }: { box: BoxInput; plan: BoxPlan; mix: MixChoi
   ];
   return (
     <div>
-      <dl className="space-y-1">
-        {rows.map(([what, value]) => (
-          <div key={what}>
-            <dt className="text-sm">{what}</dt>
-            <dd className="text-lg font-semibold">{value}</dd>
-          </div>
-        ))}
-      </dl>
+      <Facts facts={rows} />
       <p className="mt-2 text-sm">{LIFT_WORDS[liftAdvice(wet)]} Build it where it will stand.</p>
     </div>
   );

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { DRAIN_GOOD_SHARE, DRAIN_LEAST_HOLES, DRAIN_LEAST_SHARE, drainHoles } from "@/core/vessel/index";
 import { number, percent, readNumber } from "@/ui/format";
-import { SelectField, TextField } from "@/ui/fields";
+import { Caution, SelectField, TextField } from "@/ui/fields";
 
 const percent1 = (share: number) => `${number(100 * share, 1)} %`;
 
@@ -101,10 +101,12 @@ export function DrainPlanner() {
           {DRAIN_LEAST_HOLES} holes: our judgement.
         </p>
       )}
-      <p className="border-warning rounded-box mt-3 max-w-prose border-2 bg-[#fffaf0] p-3 text-sm">
-        Drilling: eye protection, two hands and a side handle, residual-current protection outdoors, dry hands, no loose
-        gloves near a turning bit. Glazed and terracotta pots from inside, with water, without hammer.
-      </p>
+      <Caution className="mt-3 max-w-prose">
+        <p>
+          Drilling: eye protection, two hands and a side handle, residual-current protection outdoors, dry hands, no
+          loose gloves near a turning bit. Glazed and terracotta pots from inside, with water, without hammer.
+        </p>
+      </Caution>
     </section>
   );
 }

@@ -16,7 +16,6 @@ export async function LibraryScreen({ collectionId }: { collectionId: string }) 
       mixes={mixChoices(stores, toDay(view.today))
         .filter((m) => m.from !== "reclaimed")
         .map((m) => ({ ...m, name: mixName(m) }))}
-      currency={view.collection.currency}
     />
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { COMPONENTS } from "@/core/mix/index";
+import { COMPONENTS, READY_MIX_NAMES, READY_RECIPES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/tree/index";
 import { number, percent } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
@@ -10,10 +10,9 @@ import { componentName, CONFIDENCE_WORDS, FLAG_WORDS, readyName, partsWords } fr
 import { RecipeForm } from "./recipe-form";
 import { ReclaimedHeap } from "./reclaimed";
 import { StoresNav } from "./stores-nav";
-import { READY_MIX_NAMES, READY_RECIPES } from "@/core/mix/index";
 
 /** Recipes of one's own, the component library, and the heap of reclaimed mix. */
-export function LibraryView({ stores, mixes, currency }: { stores: MixStores; mixes: MixChoice[]; currency: string }) {
+export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixChoice[] }) {
   const [recipe, setRecipe] = useState<string | null>(null);
   const [component, setComponent] = useState<{ id: string | null; from: string } | null>(null);
   const editing = stores.recipes.find((r) => r.id === recipe) ?? null;
@@ -44,13 +43,7 @@ export function LibraryView({ stores, mixes, currency }: { stores: MixStores; mi
               ))}
             </ul>
           )}
-          <RecipeForm
-            key={editing?.id ?? "new"}
-            stores={stores}
-            recipe={editing}
-            onDone={() => setRecipe(null)}
-            currency={currency}
-          />
+          <RecipeForm key={editing?.id ?? "new"} stores={stores} recipe={editing} onDone={() => setRecipe(null)} />
           <details className="mt-4">
             <summary className="min-h-11 cursor-pointer font-medium">Ordinary mixes, always at hand</summary>
             <ul className="text-sm">

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { COMPONENT_NAMES, ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
+import { ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
 import { happening } from "../commands/days";
 import { command, type CommandContext, envelope, refuse } from "../commands/define";
 
@@ -86,10 +86,7 @@ export const setOffer = command({
       .max(8, { error: "At most eight sizes." }),
   }),
   run: (context, v) => {
-    if (
-      !(COMPONENT_NAMES as readonly string[]).includes(v.componentId) &&
-      !(v.componentId in context.loaded.stores.library)
-    )
+    if (!(v.componentId in context.loaded.stores.library))
       refuse("componentId", "This component is not on record any more.");
     context.record(happening({ kind: "offer", componentId: v.componentId, bags: v.bags }, context.today));
     context.note("Bags on offer");

@@ -14,7 +14,7 @@ import {
 import { type MixChoice, type MixStores, usualFillHeightMm } from "@/core/tree/index";
 import { brimHeightMm, type Pot, type Vessel, vesselOf, widthAtMm } from "@/core/vessel/index";
 import { kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
-import { SelectField, Why } from "@/ui/fields";
+import { Facts, SelectField, Why } from "@/ui/fields";
 import { ColumnLegend, MixColumnDrawing } from "@/ui/mix-column";
 import { useAsOf } from "../shell/as-of";
 import { FLAG_WORDS, partsWords } from "./mix-words";
@@ -108,8 +108,8 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
       </div>
       <Difference left={left} right={right} units={units} />
       <div className="mt-6 grid gap-6 md:grid-cols-2">
-        <Facts found={left} stores={stores} units={units} />
-        <Facts found={right} stores={stores} units={units} />
+        <SideFacts found={left} stores={stores} units={units} />
+        <SideFacts found={right} stores={stores} units={units} />
       </div>
     </div>
   );
@@ -318,7 +318,7 @@ function Difference({ left, right, units }: { left: Found; right: Found; units: 
 
 const YEARS_SHOWN = 6;
 
-const Facts = memo(function Facts({ found, stores, units }: { found: Found; stores: MixStores; units: Units }) {
+const SideFacts = memo(function SideFacts({ found, stores, units }: { found: Found; stores: MixStores; units: Units }) {
   const { choice, column, vessel, fillHeightMm, layerMm, ageYears, wickMm } = found;
   const life = mixLife(choice.mix);
   const made = choice.parts && mixOfRecipe(choice.parts, stores.library);
@@ -331,29 +331,25 @@ const Facts = memo(function Facts({ found, stores, units }: { found: Found; stor
     <section aria-label={`${choice.name} in figures`} className="min-w-0">
       <h2 className="text-lg">{choice.name}</h2>
       {choice.parts && <p className="text-sm">{partsWords(choice.parts, stores)}</p>}
-      <dl className="mt-1 grid grid-cols-2 gap-x-4 gap-y-1">
-        <Fact what="Mix in the pot" value={litres(column.whole.mixL, units)} />
-        <Fact
-          what="Water after draining"
-          value={`${litres(column.whole.waterL, units)} (${percent(column.whole.waterFraction)})`}
-        />
-        <Fact what="Dry" value={kilograms(column.dryKg, units)} />
-        <Fact what="Wet" value={kilograms(column.wetKg, units)} />
-        <Fact
-          what="Feeds"
-          value={
+      <Facts
+        columns
+        facts={[
+          ["Mix in the pot", litres(column.whole.mixL, units)],
+          ["Water after draining", `${litres(column.whole.waterL, units)} (${percent(column.whole.waterFraction)})`],
+          ["Dry", kilograms(column.dryKg, units)],
+          ["Wet", kilograms(column.wetKg, units)],
+          [
+            "Feeds",
             choice.feedsMonths === null || choice.feedsMonths < 0.5
               ? "nothing to speak of"
-              : `about ${number(choice.feedsMonths)} months`
-          }
-        />
-        <Fact
-          what={ageYears > 0 ? "Still lasts" : "Lasts"}
-          value={
-            life.by === "long" ? "thirty years and more" : `${number(Math.max(0, life.years - ageYears), 1)} years`
-          }
-        />
-      </dl>
+              : `about ${number(choice.feedsMonths)} months`,
+          ],
+          [
+            ageYears > 0 ? "Still lasts" : "Lasts",
+            life.by === "long" ? "thirty years and more" : `${number(Math.max(0, life.years - ageYears), 1)} years`,
+          ],
+        ]}
+      />
       <Why
         className="mt-2"
         reason={
@@ -418,12 +414,3 @@ const Facts = memo(function Facts({ found, stores, units }: { found: Found; stor
     </section>
   );
 });
-
-function Fact({ what, value }: { what: string; value: string }) {
-  return (
-    <div>
-      <dt className="text-sm">{what}</dt>
-      <dd className="font-semibold">{value}</dd>
-    </div>
-  );
-}

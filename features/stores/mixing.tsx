@@ -6,7 +6,7 @@ import { useEffect, useState } from "react";
 import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
 import type { MixStores } from "@/core/tree/index";
 import { day, kilograms, litres, number, percent, readNumber } from "@/ui/format";
-import { SelectField, TextField } from "@/ui/fields";
+import { Caution, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { componentName } from "./mix-words";
 import { OfferEditor } from "./offers";
@@ -179,11 +179,13 @@ export function Mixing({
                 shovel reaches it, {percent(SETTLE_FRACTION)} for settling and {percent(WASTE - 1)} for waste are our
                 own judgement.
               </p>
-              <p className="border-warning rounded-box mt-4 border-2 bg-[#fffaf0] p-3 text-sm">
-                Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands: potting
-                mixes can carry germs and moulds, and perlite, pumice and vermiculite dust harms lungs. People with weak
-                immunity should not handle them at all. Never reach into a running mixer.
-              </p>
+              <Caution className="mt-4">
+                <p>
+                  Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands:
+                  potting mixes can carry germs and moulds, and perlite, pumice and vermiculite dust harms lungs. People
+                  with weak immunity should not handle them at all. Never reach into a running mixer.
+                </p>
+              </Caution>
             </>
           )}
         </section>

@@ -7,7 +7,7 @@ import type { Estimate } from "@/core/estimate/index";
 import type { PotCondition } from "@/core/event/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, type Vessel, wallOf } from "@/core/vessel/index";
 import { day, kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Facts, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { money } from "@/ui/money";
 import { PotSection } from "@/ui/pot-section";
 import { loose, useCommand } from "../commands/use-command";
@@ -129,14 +129,7 @@ export function PotView({
             title={lot.name}
             description={`${litres(brim.p50, units)} at the brim; the line is where mix ends so that one watering finds room`}
           />
-          <dl className="mt-2 grid grid-cols-2 gap-x-4 gap-y-1">
-            {facts.map(([what, value]) => (
-              <div key={what}>
-                <dt className="text-sm">{what}</dt>
-                <dd className="font-semibold">{value}</dd>
-              </div>
-            ))}
-          </dl>
+          <Facts columns facts={facts} />
         </div>
         <div className="space-y-6">
           <More lot={lot} places={places} />

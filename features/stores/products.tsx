@@ -3,11 +3,12 @@
 import { useRef, useState } from "react";
 import { dilute, type Product, PRODUCT_KINDS, productSchema } from "@/core/mix/index";
 import { number, readNumber } from "@/ui/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { PRODUCT_WORDS } from "./mix-words";
+import { readRate } from "./read-measures";
 import { StoresNav } from "./stores-nav";
 
 type Kept = Product & { id: string };
@@ -49,7 +50,11 @@ export function ProductsView({ products }: { products: Kept[] }) {
           {products.map((p) => (
             <li key={p.id} className="flex flex-wrap items-center justify-between gap-3 py-3">
               <span>
-                <b>{p.name}</b> <span className="text-sm">{PRODUCT_WORDS[p.kind]}</span>
+                <b>{p.name}</b>{" "}
+                <span className="text-sm">
+                  {PRODUCT_WORDS[p.kind]}
+                  {p.npk && ` ${p.npk.map((v) => number(v, 1)).join("-")}`}
+                </span>
                 <Amount product={p} canL={canL} strength={Number(strength)} />
               </span>
               <button type="button" className="btn btn-sm min-h-11" onClick={() => setEditing(p.id)}>
@@ -64,11 +69,13 @@ export function ProductsView({ products }: { products: Kept[] }) {
         product={products.find((p) => p.id === editing) ?? null}
         onDone={() => setEditing(null)}
       />
-      <p className="border-warning rounded-box mt-4 max-w-prose border-2 bg-[#fffaf0] p-3 text-sm">
-        The label comes first: in many places its rates are law. Never mix bleach with acids or with anything that holds
-        ammonia. Keep products from children, pets and drains; gloves and eye protection with concentrates. A hose or
-        feed line needs the backflow prevention your local rules ask for.
-      </p>
+      <Caution className="mt-4 max-w-prose">
+        <p>
+          The label comes first: in many places its rates are law. Never mix bleach with acids or with anything that
+          holds ammonia. Keep products from children, pets and drains; gloves and eye protection with concentrates. A
+          hose or feed line needs the backflow prevention your local rules ask for.
+        </p>
+      </Caution>
     </div>
   );
 }
@@ -113,7 +120,7 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
       name,
       kind,
       form,
-      ratePerL: readNumber(rate),
+      ratePerL: readRate(rate),
       capSize: optional(cap),
       bottleSize: optional(bottle),
       npk: npk.every((t) => t.trim() === "") ? null : grades,
@@ -176,7 +183,7 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
           value={rate}
           onChange={setRate}
           fault={fault("ratePerL")}
-          hint="a label of 1 : 200 is 5 ml"
+          hint="such as 5, or 1 : 200 as on the label"
         />
         <TextField
           label={form === "liquid" ? "The cap holds" : "The spoon holds"}

@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import { ratioToMlPerL } from "@/core/mix/index";
 import { readNumber } from "@/ui/format";
 
 /** Typed lengths read as millimetres and checked by a schema: faults by field, in its own words. */
@@ -16,4 +17,10 @@ export function readMeasures<T>(
     problems[key] ??= Number.isNaN(numbers[key]) ? "A measure in mm (or write 60 cm, 24 in)." : issue.message;
   }
   return { value: null, problems };
+}
+
+/** "5" or, as labels put it, "1 : 200". */
+export function readRate(text: string): number {
+  const ratio = /^\s*1\s*:\s*(.+)$/.exec(text);
+  return ratio ? ratioToMlPerL(readNumber(ratio[1])) : readNumber(text);
 }

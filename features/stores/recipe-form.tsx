@@ -22,7 +22,6 @@ export function RecipeForm({
   stores: MixStores;
   recipe: StoredRecipe | null;
   onDone: () => void;
-  currency: string;
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();

@@ -11,11 +11,13 @@ import {
   SUMP_MM_PER_H,
 } from "@/core/vessel/index";
 import { kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
-import { TextField } from "@/ui/fields";
+import { Caution, Facts, TextField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
 import { SOAK_WORDS } from "./mix-words";
+import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";
+import { GravelPattern } from "@/ui/patterns";
 
 const START = {
   outerTopMm: "450",
@@ -46,17 +48,7 @@ export function SunkPlanner() {
       <h2 className="text-xl">A pot sunk in the ground</h2>
       <div className="mt-2 grid gap-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <div className="no-print grid grid-cols-2 gap-3 self-start">
-          {LABELS.map(([key, label]) => (
-            <TextField
-              key={key}
-              label={label}
-              numeric
-              suffix="mm"
-              value={texts[key]}
-              onChange={(text) => setTexts({ ...texts, [key]: text })}
-              fault={problems[key]}
-            />
-          ))}
+          <MeasureFields labels={LABELS} texts={texts} onChange={setTexts} problems={problems} />
           <label className="col-span-2 flex min-h-11 cursor-pointer items-center gap-2">
             <input
               type="checkbox"
@@ -71,42 +63,33 @@ export function SunkPlanner() {
           <div>
             <div className="grid gap-4 md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)]">
               <SunkDrawing v={value} plan={plan} />
-              <dl className="space-y-1" data-testid="sunk">
-                <Line
-                  what="Hole"
-                  value={`${millimetres(plan.holeWidthMm, units)} wide, ${millimetres(plan.holeDepthMm, units)} deep`}
-                />
-                <Line
-                  what="Soil out"
-                  value={`${kilograms(plan.soilOutKg, units)} moist, ${litres(plan.looseSoilL, units)} loose`}
-                />
-                <Line
-                  what="Gravel"
-                  value={`${litres(plan.ringL, units)} round it + ${litres(plan.bedL, units)} beneath = ${kilograms(plan.gravelKg, units)}`}
-                />
-              </dl>
+              <Facts
+                testId="sunk"
+                facts={[
+                  [
+                    "Hole",
+                    `${millimetres(plan.holeWidthMm, units)} wide, ${millimetres(plan.holeDepthMm, units)} deep`,
+                  ],
+                  ["Soil out", `${kilograms(plan.soilOutKg, units)} moist, ${litres(plan.looseSoilL, units)} loose`],
+                  [
+                    "Gravel",
+                    `${litres(plan.ringL, units)} round it + ${litres(plan.bedL, units)} beneath = ${kilograms(plan.gravelKg, units)}`,
+                  ],
+                ]}
+              />
             </div>
             <p className="mt-2 max-w-prose">
               Roots will leave through the holes: turn the pot or slice round it once a year. On gravel or soil without
               an air gap the mix drains as if the pot were deeper; in limy ground keep lime-haters out of it.
             </p>
             <SoakTest />
-            <p className="border-warning rounded-box mt-3 border-2 bg-[#fffaf0] p-3 text-sm">
-              Ask for buried cables and pipes before you dig; cover or fence an open hole.
-            </p>
+            <Caution className="mt-3">
+              <p>Ask for buried cables and pipes before you dig; cover or fence an open hole.</p>
+            </Caution>
           </div>
         )}
       </div>
     </section>
-  );
-}
-
-function Line({ what, value }: { what: string; value: string }) {
-  return (
-    <div>
-      <dt className="text-sm">{what}</dt>
-      <dd className="text-lg font-semibold">{value}</dd>
-    </div>
   );
 }
 
@@ -173,11 +156,7 @@ function SunkDrawing({ v, plan }: { v: SunkInput; plan: SunkPlan }) {
       className="h-auto w-full max-w-80"
     >
       <defs>
-        <pattern id="sunk-gravel" width="9" height="9" patternUnits="userSpaceOnUse">
-          <rect width="9" height="9" fill="#c9bfa9" />
-          <circle cx="2.5" cy="3" r="1.9" fill="#8f8774" />
-          <circle cx="6.8" cy="6.6" r="1.6" fill="#a59c86" />
-        </pattern>
+        <GravelPattern id="sunk-gravel" />
       </defs>
       <rect x="0" y={ground} width={w} height={h - ground} fill="#a58d6b" />
       <rect x={cx - hole} y={ground} width={2 * hole} height={bottom - ground} fill="url(#sunk-gravel)" stroke={INK} />
