@@ -7,7 +7,7 @@ import { findByCommandId, insertEntry, insertEvents, listEntries, listEvents } f
 import { migrate } from "./migrate";
 import { insertLots, listLots } from "./pots";
 import { insertTrees, listTrees } from "./trees";
-import { insertWeather, listWeatherSources, loadRecord } from "./weather";
+import { insertWeather, listWeatherSources, loadSourceRecords } from "./weather";
 
 // These run on a real MariaDB, which `npm test` starts.
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
@@ -165,6 +165,7 @@ onDatabase("the log on a real database", () => {
         badLines: 0,
         firstDay: "2024-02-28",
         lastDay: "2024-03-01",
+        elevationM: null,
       },
       {
         startDay: 19781,
@@ -176,11 +177,13 @@ onDatabase("the log on a real database", () => {
       },
     );
     const sources = await listWeatherSources(app, scope);
-    const record = (await loadRecord(
-      app,
-      scope,
-      sources.map((s) => s.id),
-    ))!;
+    const record = (
+      await loadSourceRecords(
+        app,
+        scope,
+        sources.map((s) => s.id),
+      )
+    ).get(sources[0].id)!;
     expect([...record.tminC].map((v) => (Number.isNaN(v) ? null : v))).toEqual([1.5, null, -2]);
     expect(record.solarMJ[2]).toBe(3);
   });

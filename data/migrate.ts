@@ -74,5 +74,7 @@ export const APP_GRANTS: Record<string, string> = {
   derived_tracks: "SELECT, INSERT, DELETE",
   weather_source: "SELECT, INSERT",
   weather_day: "SELECT, INSERT",
+  place_hour: "SELECT, INSERT",
+  forecast_run: "SELECT, INSERT, DELETE",
   migration: "SELECT",
 };

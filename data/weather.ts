@@ -11,13 +11,15 @@ export interface WeatherSource {
   badLines: number;
   firstDay: string;
   lastDay: string;
+  /** Height of the station, where its file or the grower says it. */
+  elevationM: number | null;
 }
 
 export async function listWeatherSources(db: Db, scope: Scope): Promise<WeatherSource[]> {
   return many<WeatherSource>(
     db,
     `SELECT s.id, s.entry_id AS entryId, s.name, s.sha256, s.good_days AS goodDays, s.bad_lines AS badLines,
-            s.first_day AS firstDay, s.last_day AS lastDay
+            s.first_day AS firstDay, s.last_day AS lastDay, s.elevation_m AS elevationM
      FROM weather_source s JOIN entry n ON n.collection_id = s.collection_id AND n.id = s.entry_id
      WHERE s.collection_id = ? ORDER BY n.seq`,
     [scope.collectionId],
@@ -27,8 +29,8 @@ export async function listWeatherSources(db: Db, scope: Scope): Promise<WeatherS
 export async function insertWeather(db: Db, scope: Scope, source: WeatherSource, record: DailyRecord): Promise<void> {
   await run(
     db,
-    `INSERT INTO weather_source (collection_id, id, entry_id, name, sha256, good_days, bad_lines, first_day, last_day)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    `INSERT INTO weather_source (collection_id, id, entry_id, name, sha256, good_days, bad_lines, first_day, last_day, elevation_m)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     [
       scope.collectionId,
       source.id,
@@ -39,6 +41,7 @@ export async function insertWeather(db: Db, scope: Scope, source: WeatherSource,
       source.badLines,
       source.firstDay,
       source.lastDay,
+      source.elevationM,
     ],
   );
   const rows: unknown[][] = [];
@@ -64,9 +67,14 @@ export async function insertWeather(db: Db, scope: Scope, source: WeatherSource,
   );
 }
 
-/** The days of the given sources in one record; where two have a day, the later source in the list wins. */
-export async function loadRecord(db: Db, scope: Scope, sourceIds: readonly string[]): Promise<DailyRecord | null> {
-  if (sourceIds.length === 0) return null;
+/** The days of each source by itself, in the order asked. */
+export async function loadSourceRecords(
+  db: Db,
+  scope: Scope,
+  sourceIds: readonly string[],
+): Promise<Map<string, DailyRecord>> {
+  const found = new Map<string, DailyRecord>();
+  if (sourceIds.length === 0) return found;
   const rows = await many<{
     source_id: string;
     day: string;
@@ -77,36 +85,34 @@ export async function loadRecord(db: Db, scope: Scope, sourceIds: readonly strin
     wind_ms: number | null;
   }>(
     db,
-    "SELECT source_id, day, tmin_c, tmax_c, solar_mj, rain_mm, wind_ms FROM weather_day WHERE collection_id = ? AND source_id IN (?) ORDER BY day",
+    "SELECT source_id, day, tmin_c, tmax_c, solar_mj, rain_mm, wind_ms FROM weather_day WHERE collection_id = ? AND source_id IN (?) ORDER BY source_id, day",
     [scope.collectionId, sourceIds],
   );
-  if (rows.length === 0) return null;
-  const startDay = toDay(rows[0].day);
-  const length = toDay(rows[rows.length - 1].day) - startDay + 1;
-  const empty = () => new Float32Array(length).fill(NaN);
-  const record: DailyRecord = {
-    startDay,
-    tminC: empty(),
-    tmaxC: empty(),
-    solarMJ: empty(),
-    rainMm: empty(),
-    windMs: empty(),
-  };
-  const rank = new Map(sourceIds.map((id, i) => [id, i]));
-  const best = new Int16Array(length).fill(-1);
-  for (const row of rows) {
-    const at = toDay(row.day) - startDay;
-    const r = rank.get(row.source_id)!;
-    if (r < best[at]) continue;
-    best[at] = r;
-    const put = (values: Float32Array, value: number | null) => {
-      if (value !== null) values[at] = value;
+  for (let from = 0; from < rows.length; ) {
+    let to = from;
+    while (to < rows.length && rows[to].source_id === rows[from].source_id) to++;
+    const startDay = toDay(rows[from].day);
+    const length = toDay(rows[to - 1].day) - startDay + 1;
+    const empty = () => new Float32Array(length).fill(NaN);
+    const record: DailyRecord = {
+      startDay,
+      tminC: empty(),
+      tmaxC: empty(),
+      solarMJ: empty(),
+      rainMm: empty(),
+      windMs: empty(),
     };
-    put(record.tminC, row.tmin_c);
-    put(record.tmaxC, row.tmax_c);
-    put(record.solarMJ, row.solar_mj);
-    put(record.rainMm, row.rain_mm);
-    put(record.windMs, row.wind_ms);
+    for (let i = from; i < to; i++) {
+      const row = rows[i];
+      const at = toDay(row.day) - startDay;
+      record.tminC[at] = row.tmin_c ?? NaN;
+      record.tmaxC[at] = row.tmax_c ?? NaN;
+      record.solarMJ[at] = row.solar_mj ?? NaN;
+      record.rainMm[at] = row.rain_mm ?? NaN;
+      record.windMs[at] = row.wind_ms ?? NaN;
+    }
+    found.set(rows[from].source_id, record);
+    from = to;
   }
-  return record;
+  return found;
 }

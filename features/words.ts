@@ -5,7 +5,7 @@ import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { CarryWay, LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
-import type { Habit, WoodStage } from "@/core/wood/index";
+import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
 import type { ArrivalForm, DeathCause, Ending, Method, PotCondition, Purpose, StockPace } from "@/core/event/index";
 
 import { number } from "@/ui/format";
@@ -313,4 +313,22 @@ export const CONDITION_WORDS: Record<PotCondition, string> = {
   wash: "to be washed and disinfected",
   brittle: "brittle",
   cracked: "cracked",
+};
+
+export const BEND_WORDS: Record<Bend, string> = {
+  soft: "Folds, soft",
+  "stays-bent": "Stays bent",
+  snaps: "Snaps",
+};
+
+export const LEAF_FALL_WORDS: Record<LeafFall, string> = {
+  begun: "Leaves begin to fall",
+  half: "Half of the leaves down",
+  all: "All leaves down",
+};
+
+export const FEED_WORDS: Record<FeedForm, string> = {
+  quick: "Quick nitrogen",
+  organic: "Organic nitrogen",
+  coated: "Coated granules",
 };

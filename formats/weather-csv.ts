@@ -200,6 +200,7 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
       columns: headers.map((h, i) => h.field ?? `(${head[i] ?? "?"})`),
       format: "csv",
       notes: [],
+      elevationM: null,
     },
   };
 }

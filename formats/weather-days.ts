@@ -21,9 +21,11 @@ export interface WeatherFile {
   format: WeatherFormat;
   /** What a reader should know before it is used. */
   notes: string[];
+  /** Height of the station, where the file says it. */
+  elevationM: number | null;
 }
 
-export type WeatherFormat = "csv" | "ghcn-csv" | "ghcn-fixed" | "epw";
+export type WeatherFormat = "csv" | "ghcn-csv" | "ghcn-fixed" | "epw" | "logger";
 
 export type WeatherParse = { ok: true; file: WeatherFile } | { ok: false; message: string; needs?: "dateOrder" };
 

@@ -36,6 +36,8 @@ function reading(cells: readonly string[], field: keyof typeof FIELD): number {
 export function parseEpw(text: string, today: string): WeatherParse {
   const lines = text.split(/\r?\n/);
   const place = lines[0].split(",")[1]?.trim() ?? "";
+  const height = Number(lines[0].split(",")[9]);
+  const elevationM = lines[0].split(",").length > 9 && Number.isFinite(height) ? height : null;
   const limit = toDay(today);
   const problems: LineProblem[] = [];
   const days = new Map<DayNumber, Hours>();
@@ -104,5 +106,5 @@ export function parseEpw(text: string, today: string): WeatherParse {
     notes.push(
       "a typical year put together from months of different years: good for the mean of its months, too short to count frosts from",
     );
-  return { ok: true, file: { ...file, problems, unit: "C", columns: Object.keys(FIELD), format: "epw", notes } };
+  return { ok: true, file: { ...file, problems, unit: "C", columns: Object.keys(FIELD), format: "epw", notes, elevationM } };
 }

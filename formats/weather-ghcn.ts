@@ -19,6 +19,7 @@ class Gatherer {
   readonly days = new Map<DayNumber, { line: number; values: DayValues }>();
   readonly problems: LineProblem[] = [];
   flagged = 0;
+  elevationM: number | null = null;
 
   constructor(private readonly limit: DayNumber) {}
 
@@ -67,6 +68,7 @@ class Gatherer {
         columns: Object.keys(ELEMENTS),
         format,
         notes,
+        elevationM: this.elevationM,
       },
     };
   }
@@ -180,6 +182,9 @@ export function parseGhcnCsv(text: string, today: string): WeatherParse {
       gather.fault(line, "the date cannot be read or does not exist", whole);
       continue;
     }
+    const height = head.includes("ELEVATION") ? Number(cells[head.indexOf("ELEVATION")] || NaN) : NaN;
+    // 9999 and below −900 stand for "not known".
+    if (gather.elevationM === null && height > -900 && height < 9000) gather.elevationM = height;
     if (!sameStation(cells[at("STATION", at("ID", 0))] ?? "", line, whole)) continue;
     if (long) {
       const value = Number(cells[at("DATA_VALUE", at("VALUE", 3))]);

@@ -13,3 +13,9 @@ export function todayAt(zone: string): IsoDate {
 export function now(): string {
   return new Date().toISOString().replace("T", " ").replace("Z", "");
 }
+
+/** A moment on the site's clock, as `YYYY-MM-DD HH:MM`. */
+export function localTimeOf(zone: string): (utc: Date) => string {
+  const format = new Intl.DateTimeFormat("sv-SE", { timeZone: zone, dateStyle: "short", timeStyle: "short" });
+  return (utc) => format.format(utc);
+}

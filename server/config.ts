@@ -9,6 +9,8 @@ const schema = z.object({
   AURELIAN_DB_USER: z.string(),
   AURELIAN_DB_PASSWORD: z.string(),
   AURELIAN_DB_NAME: z.string(),
+  /** Address of the weather service; without one everything works on the site's climate. */
+  AURELIAN_FORECAST_URL: z.url().optional(),
   /** A fixed "today" for tests and benchmarks. */
   AURELIAN_TODAY: z.iso.date().optional(),
 });

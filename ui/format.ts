@@ -33,6 +33,11 @@ export function celsius(value: number, units: Units): string {
   return units === "us" ? `${number((value * 9) / 5 + 32)} °F` : `${number(value, 1)} °C`;
 }
 
+/** A difference of temperatures. */
+export function degreesApart(kelvin: number, units: Units): string {
+  return units === "us" ? `${number((kelvin * 9) / 5, 1)} °F` : `${number(kelvin, 1)} °C`;
+}
+
 /** How full a pot is: beyond 97 % the model no longer tells shares apart. */
 export function fullness(fill: number): string {
   return fill > 0.97 ? "97 %+" : percent(fill);

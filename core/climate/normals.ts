@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { type DayNumber, dayOfSlot, dayOfYear, partsOf, SLOTS_PER_YEAR, slotOf } from "../dates/index";
+import { LONGEST_FILLED } from "./gaps";
 import { extraterrestrialMJ } from "./sun";
 
 /** Twelve monthly normals of a site, January first in both hemispheres. */
@@ -119,7 +120,7 @@ export function radiationBySlot(latitudeDeg: number): Float64Array {
 }
 
 /** Fills gaps of at most three days in a straight line; longer gaps stay NaN. Answers how many days it filled. */
-export function fillShortGaps(values: Float32Array, longest = 3): number {
+export function fillShortGaps(values: Float32Array, longest = LONGEST_FILLED): number {
   let filled = 0;
   for (let i = 1; i < values.length; i++) {
     if (!Number.isNaN(values[i]) || Number.isNaN(values[i - 1])) continue;

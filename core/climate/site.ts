@@ -1,7 +1,10 @@
 import { dayFromParts, type DayNumber, midwinterOf, slotOf, yearOf } from "../dates/index";
+import { forecastCourse, type Forecast, type ForecastNight, forecastNights } from "./forecast";
 import { frostStatistics, type FrostStatistics } from "./frost";
 import { GENERATED_FROM_YEAR, generateWeather } from "./generator";
-import { type DailyRecord, fillShortGaps, type Normals, normalsFromRecord, radiationBySlot } from "./normals";
+import { offsetFromReadings, type ReadingsFit } from "./merge";
+import { type DailyRecord, dailyCurve, fillShortGaps, type Normals, normalsFromRecord, radiationBySlot } from "./normals";
+import { type FrostFit, offsetForFrostDays } from "./said";
 import { solarFromRangeMJ } from "./sun";
 import { expectedWarmthBySlot, portionsByDay, rootZoneTemperatures, type WarmthTrack } from "./track";
 import { ROOT_WARMTH, rootDegreeDays, type RootWarmthSet } from "./degree-days";
@@ -33,17 +36,23 @@ const ENSEMBLE_SEASONS = 30;
 const ENOUGH_FROST_YEARS = 10;
 const TRACK_YEARS_AHEAD = 8;
 
-export type WeatherBasis = "record" | "short-record" | "answers";
+export type WeatherBasis = "record" | "short-record" | "table" | "answers";
 
 export interface SiteInput {
   latitudeDeg: number;
   normals: Normals;
+  /** Where these normals come from. */
+  normalsFrom?: "answers" | "table";
   /** The grower's own daily record; null while the site is a guess from answers. */
   record: DailyRecord | null;
   today: DayNumber;
   seed: number;
   /** First day any tree's history needs. */
   historyFrom: DayNumber;
+  /** Usual frost days as the neighbourhood knows them: the minima are moved until the middle year meets them. */
+  knownFrost?: { last: string | null; first: string | null } | null;
+  /** The coming days as a weather service sees them. */
+  forecast?: Forecast | null;
 }
 
 export interface Site {
@@ -60,8 +69,27 @@ export interface Site {
   frost: (thresholdC: number) => FrostStatistics;
   /** Minima that the frost statistics are counted from. */
   minima: { startDay: DayNumber; tminC: Float32Array };
+  /** What was added to every minimum so that frosts come when the neighbourhood knows them to; null where nothing was said. */
+  frostFit: FrostFit | null;
+  /** What a record too short for normals of its own says of the normals used; null with none, or a longer one. */
+  readings: ReadingsFit | null;
+  /** The coming days with their errors; empty without a fresh forecast. */
+  nights: ForecastNight[];
   /** Possible courses of a season: the record as far as it goes, then the site's weather years. */
   season: (season: number) => { slices: SeasonSlice[]; observedUntil: DayNumber };
+}
+
+/** Departures of a short record from the normals, as an offset of the site. */
+function readingsFit(record: DailyRecord, normals: Normals): ReadingsFit | null {
+  const [low, high] = [dailyCurve(normals.tminC), dailyCurve(normals.tmaxC)];
+  const [lows, highs]: number[][] = [[], []];
+  for (let i = 0; i < record.tminC.length; i++) {
+    if (Number.isNaN(record.tminC[i]) || Number.isNaN(record.tmaxC[i])) continue;
+    const slot = slotOf(record.startDay + i);
+    lows.push(record.tminC[i] - low[slot]);
+    highs.push(record.tmaxC[i] - high[slot]);
+  }
+  return offsetFromReadings(lows, highs, Math.max(...normals.tminSdC));
 }
 
 function runOf(latitudeDeg: number, record: DailyRecord, radiation: Float64Array): WeatherRun {
@@ -117,10 +145,33 @@ export function buildSite(input: SiteInput): Site {
     filledDays = fillShortGaps(record.tminC);
     fillShortGaps(record.tmaxC);
   }
-  const recordNormals = record ? normalsFromRecord(record) : null;
-  const normals = recordNormals ?? input.normals;
-  const generated = generateWeather(latitudeDeg, normals, ENSEMBLE_YEARS, input.seed);
+  const long = record !== null && frostStatistics(latitudeDeg, record.startDay, record.tminC, 0).first.years >= ENOUGH_FROST_YEARS;
+  const ownNormals = record ? normalsFromRecord(record) : null;
+  const readings = record && !ownNormals ? readingsFit(record, input.normals) : null;
+  const told: Normals = readings
+    ? {
+        ...input.normals,
+        tminC: input.normals.tminC.map((v) => v + readings.minC),
+        tmaxC: input.normals.tmaxC.map((v) => v + readings.maxC),
+      }
+    : input.normals;
+  let generated = generateWeather(latitudeDeg, ownNormals ?? told, ENSEMBLE_YEARS, input.seed);
+  const counted = long ? record! : generated;
+  const frostFit = input.knownFrost ? offsetForFrostDays(latitudeDeg, counted.startDay, counted.tminC, input.knownFrost) : null;
+  const raise = (values: number[]) => values.map((v) => v + (frostFit?.offsetC ?? 0));
+  const raised = (n: Normals): Normals => ({ ...n, tminC: raise(n.tminC) });
+  const recordNormals = ownNormals && raised(ownNormals);
+  const normals = recordNormals ?? raised(told);
+  if (frostFit !== null && frostFit.offsetC !== 0) {
+    if (record) record.tminC = record.tminC.map((v, i) => Math.min(v + frostFit.offsetC, record!.tmaxC[i]));
+    generated = generateWeather(latitudeDeg, normals, ENSEMBLE_YEARS, input.seed);
+  }
   const ensemble = runOf(latitudeDeg, generated, radiation);
+  // The service sees the district; the yard's nights differ from it as they do from the record.
+  const nights = (input.forecast ? forecastNights(input.forecast, normals, today) : []).map((n) => ({
+    ...n,
+    tminC: Math.min(n.tminC + (frostFit?.offsetC ?? 0), n.tmaxC),
+  }));
 
   const stretches = record ? unbroken(record, today) : [];
   const runs = stretches.map((s) => runOf(latitudeDeg, s, radiation));
@@ -144,12 +195,13 @@ export function buildSite(input: SiteInput): Site {
     return statistics;
   };
 
-  const warmth = warmthTrack(input, ensemble, runs);
+  const ahead = coursesAhead(nights, observed, input, radiation);
+  const warmth = warmthTrack(input, ensemble, runs, ahead);
   const seasonCache = new Map<number, ReturnType<Site["season"]>>();
   const season = (key: number) => {
     let found = seasonCache.get(key);
     if (!found) {
-      found = seasonSlices(key, latitudeDeg, ensemble, runs, today);
+      found = seasonSlices(key, latitudeDeg, ensemble, runs, today, ahead);
       seasonCache.set(key, found);
     }
     return found;
@@ -158,7 +210,7 @@ export function buildSite(input: SiteInput): Site {
     latitudeDeg,
     today,
     normals,
-    basis: enough ? "record" : recordNormals ? "short-record" : "answers",
+    basis: enough ? "record" : recordNormals ? "short-record" : (input.normalsFrom ?? "answers"),
     recordYears: ownFrost?.first.years ?? 0,
     filledDays,
     observed,
@@ -166,11 +218,57 @@ export function buildSite(input: SiteInput): Site {
     warmth,
     frost,
     minima,
+    frostFit,
+    readings,
+    nights,
     season,
   };
 }
 
-function warmthTrack(input: SiteInput, ensemble: WeatherRun, runs: WeatherRun[]): WarmthTrack {
+/** The coming days as the members of a season may see them: courses drawn from the forecast, with what the models read. */
+interface Ahead {
+  startDay: DayNumber;
+  courses: { tminC: number[]; tmaxC: number[]; rootZoneC: Float32Array; portions: number[] }[];
+}
+
+/** Days of record before the forecast that its chill and root warmth take their start from. */
+const RUN_IN_DAYS = 20;
+
+function coursesAhead(
+  nights: readonly ForecastNight[],
+  observed: WeatherRun | null,
+  input: SiteInput,
+  radiation: Float64Array,
+): Ahead | null {
+  if (nights.length === 0) return null;
+  const startDay = nights[0].day;
+  const end = observed ? observed.startDay + observed.tminC.length : 0;
+  const runIn = observed && end >= startDay - 3 ? Math.min(RUN_IN_DAYS, observed.tminC.length) : 0;
+  const before = (values: Float32Array | undefined) =>
+    runIn === 0 ? [] : Array.from(values!.subarray(values!.length - runIn));
+  const courses = Array.from({ length: ENSEMBLE_SEASONS }, (_, m) => {
+    const { tminC, tmaxC } = forecastCourse(nights, input.seed, m);
+    const low = [...before(observed?.tminC), ...tminC];
+    const high = [...before(observed?.tmaxC), ...tmaxC];
+    const from = startDay - runIn;
+    const solar = low.map((v, i) => solarFromRangeMJ(v, high[i], radiation[slotOf(from + i)]));
+    const portions = portionsByDay(input.latitudeDeg, from, low, high);
+    return {
+      tminC,
+      tmaxC,
+      rootZoneC: rootZoneTemperatures(low, high, solar).subarray(runIn),
+      portions: tminC.map((_, i) => portions[runIn + i] - (runIn + i === 0 ? 0 : portions[runIn + i - 1])),
+    };
+  });
+  return { startDay, courses };
+}
+
+function warmthTrack(
+  input: SiteInput,
+  ensemble: WeatherRun,
+  runs: WeatherRun[],
+  ahead: Ahead | null,
+): WarmthTrack {
   const startDay = input.historyFrom;
   const days = dayFromParts(yearOf(input.today) + TRACK_YEARS_AHEAD, 1, 1)! - startDay;
   const lastRun = runs.at(-1);
@@ -180,6 +278,12 @@ function warmthTrack(input: SiteInput, ensemble: WeatherRun, runs: WeatherRun[])
     const expected = expectedWarmthBySlot(ensemble.startDay, ensemble.rootZoneC, set);
     const daily = new Float32Array(days);
     for (let i = 0; i < days; i++) daily[i] = expected[slotOf(startDay + i)];
+    for (let k = 0; ahead && k < ahead.courses[0].tminC.length; k++) {
+      const at = ahead.startDay + k - startDay;
+      let sum = 0;
+      for (const course of ahead.courses) sum += rootDegreeDays(course.rootZoneC[k], ROOT_WARMTH[set]);
+      if (at >= 0 && at < days) daily[at] = sum / ahead.courses.length;
+    }
     for (const run of runs) {
       for (let i = 0; i < run.rootZoneC.length; i++) {
         const at = run.startDay + i - startDay;
@@ -197,7 +301,14 @@ function warmthTrack(input: SiteInput, ensemble: WeatherRun, runs: WeatherRun[])
   return { startDay, observedUntil, sums };
 }
 
-function seasonSlices(key: number, latitudeDeg: number, ensemble: WeatherRun, runs: WeatherRun[], today: DayNumber) {
+function seasonSlices(
+  key: number,
+  latitudeDeg: number,
+  ensemble: WeatherRun,
+  runs: WeatherRun[],
+  today: DayNumber,
+  ahead: Ahead | null,
+) {
   const startDay = midwinterOf(key, latitudeDeg) - SEASON_LEAD_DAYS;
   const endDay = startDay + SEASON_DAYS;
   const run = runs.find((r) => r.startDay <= startDay && r.startDay + r.tminC.length > startDay);
@@ -215,7 +326,8 @@ function seasonSlices(key: number, latitudeDeg: number, ensemble: WeatherRun, ru
       rootZoneC: part(ensemble.rootZoneC),
       portions: part(ensemble.portions),
     };
-    slices.push(run && observedUntil > startDay ? splice(generated, run, observedUntil) : generated);
+    const known = run && observedUntil > startDay ? splice(generated, run, observedUntil) : generated;
+    slices.push(members > 1 && ahead ? layForecast(known, ahead, m, observedUntil) : known);
   }
   return { slices, observedUntil };
 }
@@ -241,4 +353,31 @@ function splice(generated: SeasonSlice, run: WeatherRun, until: DayNumber): Seas
     rootZoneC: join(run.rootZoneC, generated.rootZoneC),
     portions,
   };
+}
+
+/** The forecast's days laid over a member's weather, from the first day that is not on record; chill goes on from there. */
+function layForecast(slice: SeasonSlice, ahead: Ahead, member: number, observedUntil: DayNumber): SeasonSlice {
+  const course = ahead.courses[member];
+  const first = Math.max(ahead.startDay, observedUntil) - slice.startDay;
+  const end = Math.min(ahead.startDay + course.tminC.length - slice.startDay, slice.tminC.length);
+  if (first < 0 || first >= end) return slice;
+  const skip = slice.startDay + first - ahead.startDay;
+  const out: SeasonSlice = {
+    startDay: slice.startDay,
+    tminC: slice.tminC.slice(),
+    tmaxC: slice.tmaxC.slice(),
+    rootZoneC: slice.rootZoneC.slice(),
+    portions: slice.portions.slice(),
+  };
+  let total = first === 0 ? 0 : slice.portions[first - 1];
+  for (let i = first; i < end; i++) {
+    const k = skip + i - first;
+    out.tminC[i] = course.tminC[k];
+    out.tmaxC[i] = course.tmaxC[k];
+    out.rootZoneC[i] = course.rootZoneC[k];
+    out.portions[i] = total += course.portions[k];
+  }
+  const shift = total - slice.portions[end - 1];
+  for (let i = end; i < out.portions.length; i++) out.portions[i] += shift;
+  return out;
 }

@@ -1,9 +1,10 @@
 import { z } from "zod";
+import { normalsSaidSchema, placeClimateSchema } from "../climate/index";
 import { parseIso } from "../dates/index";
 import { potSchema } from "../vessel/index";
 import { ARRIVAL_FORMS, DEATH_CAUSES, ENDINGS, METHODS, POT_CONDITIONS, PURPOSES, STOCK_PACES } from "./forms";
 import { CORRECTION_NAMES } from "../roots/index";
-import { HABITS } from "../wood/index";
+import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
   mixSchema,
   ownComponentSchema,
@@ -27,6 +28,7 @@ export const happened = z
   });
 export type Happened = z.infer<typeof happened>;
 
+const monthDay = z.string().regex(/^\d{2}-\d{2}$/);
 const grade = z.number().int().min(0).max(4);
 const text = (most: number) => z.string().max(most);
 const id = z.uuid();
@@ -171,6 +173,49 @@ export const eventPayload = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("product"), productId: id, product: productSchema, gone: z.boolean() }),
   z.object({ kind: z.literal("reclaimed"), stockId: id, stock: reclaimedSchema, gone: z.boolean() }),
   z.object({ kind: z.literal("reclaimed-used"), stockId: id, litres: z.number().positive().max(20_000) }),
+  /** This season's shoots as looked at; a BBCH stage may stand for the rest. */
+  z.object({
+    kind: z.literal("wood-read"),
+    woodyShare: z.number().min(0).max(1).nullable(),
+    bend: z.enum(BENDS).nullable(),
+    terminalBud: z.boolean().nullable(),
+    leafFall: z.enum(LEAF_FALLS).nullable(),
+    bbch: z.number().int().min(0).max(99).nullable(),
+  }),
+  /** Nitrogen given; strength 1 is a full dose by the label. */
+  z.object({
+    kind: z.literal("fed"),
+    form: z.enum(FEED_FORMS),
+    strength: z.number().min(0.05).max(2),
+    what: text(120),
+  }),
+  z.object({ kind: z.literal("pruned"), how: z.enum(["light", "hard"]) }),
+  /** What the grower knows of the site's climate beyond the four answers. The newest word counts; null takes an earlier one back. */
+  z.object({
+    kind: z.literal("climate-said"),
+    normals: normalsSaidSchema.nullable(),
+    /** Usual days of the last and the first frost, as known in the neighbourhood. */
+    frost: z.object({ last: monthDay.nullable(), first: monthDay.nullable() }).nullable(),
+  }),
+  /** Overlapping weather records, the most trusted first, and those set aside. */
+  z.object({ kind: z.literal("weather-ranked"), order: z.array(id).max(200), leftOut: z.array(id).max(200) }),
+  /** How a place's nights stand to the site's: typed, or learned from readings there. */
+  z.object({
+    kind: z.literal("place-climate"),
+    climate: placeClimateSchema.nullable(),
+    /** Learned from so many nights; null where it was typed. */
+    nights: z.number().int().min(1).max(100_000).nullable(),
+  }),
+  /** Tell me when such a night is forecast. The newest word counts. */
+  z.object({
+    kind: z.literal("alarm"),
+    alarmId: id,
+    name: text(80).min(1),
+    thresholdC: z.number().min(-40).max(30),
+    chance: z.number().min(0.05).max(0.95),
+    placeId: id.nullable(),
+    gone: z.boolean(),
+  }),
   z.object({ kind: z.literal("noted"), text: text(4000) }),
   /** Events that do not count any more because this entry says it better or says it of another tree. */
   z.object({ kind: z.literal("withdrawn"), eventIds: z.array(id).min(1).max(20_000) }),

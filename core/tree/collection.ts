@@ -2,8 +2,8 @@ import type { DayNumber } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import type { StorePot } from "../ladder/index";
 import { toDay } from "../dates/index";
-import { profileOf } from "../species/index";
 import type { ReplayContext } from "./context";
+import { tracksOf } from "./own-wood";
 import { plantsOn, type PresenceStep, presenceSteps } from "./presence";
 import type { CollectionRecords, LotRecord } from "./records";
 import { treeAt, type TreeState } from "./state";
@@ -106,7 +106,7 @@ export function collectionAt(indexed: IndexedRecords, context: ReplayContext, on
   return indexed.records.trees
     .flatMap((tree) => {
       if (plantsOn(indexed.presence.get(tree.id) ?? [], on) === 0) return [];
-      const kind = context.kinds[profileOf(tree).key];
+      const kind = tracksOf(context, tree, on);
       const state = treeAt(tree, indexed.eventsByTree.get(tree.id) ?? [], indexed.lots, offered, context, kind, on, {
         pots: "for-verdict",
       });

@@ -4,10 +4,11 @@ import { type Profile, profileOf } from "../species/index";
 import { DEFAULT_WINDOW, type Operation, windowSeries, type WindowOptions, type WindowSeries } from "../window/index";
 import { type WoodSeries, woodSeries } from "../wood/index";
 import type { DayStretch } from "./people";
+import type { OwnTracks } from "./own-wood";
 import type { TreeRecord } from "./records";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-c";
+export const MODEL_VERSION = "2026-11-d";
 
 /** The work whose window decides a tree's verdict. */
 export const VERDICT_OPERATION: Operation = "up-pot";
@@ -31,6 +32,8 @@ export interface ReplayContext {
   kinds: Record<string, KindTracks>;
   /** The site's weather is guessed from answers. */
   guessedWeather: boolean;
+  /** Trees whose wood is known better than their kind's, by id. */
+  own?: Record<string, OwnTracks[]>;
   /** Days on which nobody is there to work. */
   away: readonly DayStretch[];
 }

@@ -7,6 +7,8 @@ export * from "./mass";
 export * from "./carry";
 export * from "./stores";
 export * from "./context";
+export * from "./own-wood";
+export * from "./weather-said";
 export * from "./replay";
 export * from "./state";
 export * from "./verdict";

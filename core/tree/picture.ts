@@ -1,12 +1,13 @@
 import { type DayNumber, toDay, toIso } from "../dates/index";
 import type { EventKind } from "../event/index";
-import { onStock, profileOf } from "../species/index";
+import { onStock } from "../species/index";
 import { type Vessel, vesselOf } from "../vessel/index";
 import { openPeriods } from "../window/index";
 import { type WoodStage } from "../wood/index";
 import { usualFillHeightMm } from "./ball";
 import { type IndexedRecords, storeAt } from "./collection";
 import type { ReplayContext } from "./context";
+import { tracksOf } from "./own-wood";
 import { endOf } from "./presence";
 import { replay } from "./replay";
 import { project, type ProjectionPoint, treeAt, type TreeState, woodOn } from "./state";
@@ -51,7 +52,7 @@ export function treePicture(
   const events = indexed.eventsByTree.get(treeId) ?? [];
   // A tree that left is shown as it left.
   const on = Math.min(asked, endOf(indexed.presence.get(treeId) ?? [])?.day ?? asked);
-  const kind = context.kinds[profileOf(tree).key];
+  const kind = tracksOf(context, tree, on);
   const profile = onStock(kind.profile, tree.stockPace);
   const store = storeAt(indexed, on).filter((pot) => pot.free > 0);
   const state = treeAt(tree, events, indexed.lots, store, context, kind, on);

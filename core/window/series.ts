@@ -5,6 +5,7 @@ import type { Profile } from "../species/index";
 import {
   type HabitParameters,
   lateFlushRipeness,
+  type OwnWood,
   RIPE_FROM,
   woodMembers,
   woodPhase,
@@ -142,6 +143,7 @@ function judgeSeason(
   season: number,
   operation: Operation,
   options: WindowOptions,
+  own?: OwnWood,
 ): JudgedSeason {
   const needs = OPERATION_NEEDS[operation];
   const { slices } = site.season(season);
@@ -151,7 +153,7 @@ function judgeSeason(
   for (const h of profile.parameters) {
     const frostIndex = firstFrostIndex(site, startDay, h.flushFrostC);
     if (h.springFrostC !== null) springIndex = lastFrostIndex(site, startDay, h.springFrostC);
-    woodMembers(site, season, h).forEach((member, m) => {
+    woodMembers(site, season, h, own).forEach((member, m) => {
       courses.push(courseOf(slices[slices.length === 1 ? 0 : m], h, member.wood, frostIndex));
     });
   }
@@ -301,6 +303,7 @@ export function windowSeries(
   fromSeason: number,
   toSeason: number,
   options: WindowOptions = DEFAULT_WINDOW,
+  own?: OwnWood,
 ): WindowSeries {
   const startDay = midwinterOf(fromSeason, site.latitudeDeg);
   const length = midwinterOf(toSeason + 1, site.latitudeDeg) - startDay;
@@ -316,7 +319,7 @@ export function windowSeries(
     const opening = midwinterOf(season, site.latitudeDeg);
     const { observedUntil, slices } = site.season(season);
     const untouched = observedUntil <= slices[0].startDay;
-    const judged: JudgedSeason = untouched && usual ? usual : judgeSeason(site, profile, season, operation, options);
+    const judged: JudgedSeason = untouched && usual ? usual : judgeSeason(site, profile, season, operation, options, own);
     if (untouched) usual = judged;
     const days = midwinterOf(season + 1, site.latitudeDeg) - opening;
     for (let d = 0; d < days; d++) {

@@ -1,6 +1,7 @@
 import { daylengthTable, degreeDays, SEASON_LEAD_DAYS, type SeasonSlice } from "../climate/index";
 import { dayOfYear } from "../dates/index";
-import { logistic } from "../math/index";
+import { clamp, logistic } from "../math/index";
+import { NO_CARE, residualNitrogen, type WoodCare } from "./care";
 import type { HabitParameters } from "./habits";
 import { ripeness } from "./hardiness";
 
@@ -16,7 +17,19 @@ export interface WoodSeason {
   /** Running totals for a late flush: all heat after bud break, and heat × (1 − cessation). */
   warmth: Float32Array;
   openWarmth: Float32Array;
+  /** Ripeness of shoots a late waking started, 1 before it; null where nothing woke the tree late. */
+  tips: Float32Array | null;
 }
+
+/** A late flush starts so many days after the work that woke it, and its shorter shoots ripen on this share of the heat (the most influential guess here). */
+const FLUSH_DELAY_DAYS = 10;
+const TIP_H50_SHARE = 0.45;
+/** Work that would disturb less than this share of what has stopped starts no flush. */
+const FLUSH_LEAST = 0.1;
+
+/** Full nitrogen slows stopping by this share, and takes back so much of it a day in warmth: our judgement (C). */
+const NITROGEN_SLOWS = 0.6;
+const NITROGEN_REOPENS = 0.02;
 
 /** Running mean of the night's temperature: weight of the newest night. */
 const NIGHT_WEIGHT = 0.25;
@@ -41,8 +54,15 @@ function daylengthsAt(latitudeDeg: number): Float64Array {
 /**
  * Bud break by chill, then warmth; growth stops by heat sum, short days and cool nights; wood ripens by warmth, faster once growth has stopped.
  * @param shift s of the model: e^s scales stopping and ripening, from wood checks or as uncertainty (sd .3)
+ * @param care feeds that hold growth open and late work that wakes it: shoots it starts ripen as a cohort of their own
  */
-export function runWoodSeason(h: HabitParameters, slice: SeasonSlice, latitudeDeg: number, shift = 0): WoodSeason {
+export function runWoodSeason(
+  h: HabitParameters,
+  slice: SeasonSlice,
+  latitudeDeg: number,
+  shift = 0,
+  care: WoodCare = NO_CARE,
+): WoodSeason {
   const n = slice.tminC.length;
   const cessation = new Float32Array(n);
   const heat = new Float32Array(n);
@@ -57,6 +77,9 @@ export function runWoodSeason(h: HabitParameters, slice: SeasonSlice, latitudeDe
   let ofYear = dayOfYear(slice.startDay - 1);
   let yesterday = daylengths[ofYear];
   const winterEnd = SEASON_LEAD_DAYS + 365;
+  const fed = care.feeds.length > 0;
+  const wakings = care.wakings.map((w) => ({ at: w.on - slice.startDay, strength: w.strength }));
+  let [tips, tipHeat, tipsFrom]: [Float32Array | null, number, number] = [null, 0, 0];
 
   for (let i = 0; i < n; i++) {
     const [tmin, tmax] = [slice.tminC[i], slice.tmaxC[i]];
@@ -83,26 +106,30 @@ export function runWoodSeason(h: HabitParameters, slice: SeasonSlice, latitudeDe
         ? h.stopByDay * logistic((h.criticalHours - daylength) / 0.5) +
           h.stopByNight * logistic((h.nightC - night) / 1.5)
         : 0;
-      C += (1 - C) * Math.min(1, rate * (byHeat + bySeason));
+      const nitrogen = fed ? residualNitrogen(care.feeds, slice.startDay + i) : 0;
+      C += (1 - C) * Math.min(1, rate * (byHeat + bySeason) * (1 - NITROGEN_SLOWS * nitrogen));
+      if (nitrogen > 0)
+        C -= NITROGEN_REOPENS * nitrogen * C * (1 - C) * clamp(((tmin + tmax) / 2 - h.ripeBaseC) / 10, 0, 1);
+      for (const waking of wakings) {
+        if (waking.at !== i || waking.strength * (1 - C) < FLUSH_LEAST) continue;
+        C *= 1 - waking.strength * (1 - C);
+        [tips, tipHeat, tipsFrom] = [tips ?? new Float32Array(n).fill(1), 0, i + FLUSH_DELAY_DAYS];
+      }
       const warm = rate * degreeDays(tmin, tmax, h.ripeBaseC);
       H += warm * (h.m0 + (1 - h.m0) * C);
       W += warm;
       O += warm * (1 - C);
+      if (tips && i > tipsFrom) tipHeat += warm * (h.m0 + (1 - h.m0) * C);
       if (!evergreen && i > MIDSUMMER + 60 && tenDays < LEAF_FALL_C) leafFall = i;
     }
     cessation[i] = C;
     heat[i] = H;
     warmth[i] = W;
     openWarmth[i] = O;
+    if (tips && i >= tipsFrom) tips[i] = ripeness(tipHeat, TIP_H50_SHARE * h.h50, h.n);
   }
-  return { swell, budBreak, leafFall, cessation, heat, warmth, openWarmth };
+  return { swell, budBreak, leafFall, cessation, heat, warmth, openWarmth, tips };
 }
-
-/** A late flush starts so many days after the work that woke it, and its shorter shoots ripen on this share of the heat (the most influential guess here). */
-const FLUSH_DELAY_DAYS = 10;
-const TIP_H50_SHARE = 0.45;
-/** Work that would disturb less than this share of what has stopped starts no flush. */
-const FLUSH_LEAST = 0.1;
 
 /**
  * Ripeness, on day `until`, of shoots that work of strength `q` on day `at` would start; 1 when no flush is to be expected.
@@ -146,4 +173,10 @@ export function woodStage(leaf: "deciduous" | "evergreen", phase: WoodPhase): Wo
   if (leaf === "deciduous") return phase === "fallen" ? "dormant" : phase;
   if (phase === "dormant" || phase === "swelling" || phase === "fallen") return "resting";
   return phase === "soft" ? "flush" : phase === "ripe" ? "firm" : "hardening";
+}
+
+/** Ripeness of the softest wood of the season on a day: the tips where a late waking started some, else the shoots. */
+export function tipRipeness(h: HabitParameters, wood: WoodSeason, i: number): number {
+  const shoots = ripeness(wood.heat[i], h.h50, h.n);
+  return wood.tips ? Math.min(shoots, wood.tips[i]) : shoots;
 }

@@ -1,12 +1,10 @@
 import { SEASON_LEAD_DAYS, type Site } from "../climate/index";
 import { type DayNumber, midwinterOf } from "../dates/index";
-import { normalQuantile } from "../math/index";
+import { weightedQuantiles } from "../math/index";
+import { NO_CARE, type WoodCare } from "./care";
+import { PRIOR_SHIFT, type ShiftBelief } from "./checks";
 import type { HabitParameters } from "./habits";
-import { ripeness } from "./hardiness";
-import { runWoodSeason, WOOD_PHASES, type WoodSeason, woodPhase } from "./season";
-
-/** Spread of the pace of stopping and ripening between trees of one kind: s ~ N(0, .3²). */
-const SHIFT_SD = 0.3;
+import { runWoodSeason, tipRipeness, WOOD_PHASES, type WoodSeason, woodPhase } from "./season";
 
 const SOFT = WOOD_PHASES.indexOf("soft");
 
@@ -15,30 +13,41 @@ export interface WoodMember {
   shift: number;
 }
 
+/** What is known of one tree's wood beyond its kind: its pace from checks, and what was done to it. */
+export interface OwnWood {
+  shift: ShiftBelief;
+  care: WoodCare;
+}
+
 /**
  * All courses a season may take for a habit: the site's weather years, each with its own pace. A finished season of the record
  * has one weather and five paces.
  */
-export function woodMembers(site: Site, season: number, h: HabitParameters): WoodMember[] {
+export function woodMembers(site: Site, season: number, h: HabitParameters, own?: OwnWood): WoodMember[] {
+  if (own) return makeMembers(site, season, h, own);
   let bySeason = memberCache.get(site);
   if (!bySeason) memberCache.set(site, (bySeason = new Map<string, WoodMember[]>()));
   const key = `${h.habit}:${season}`;
   let members = bySeason.get(key);
-  if (!members) bySeason.set(key, (members = makeMembers(site, season, h)));
+  if (!members) bySeason.set(key, (members = makeMembers(site, season, h, { shift: PRIOR_SHIFT, care: NO_CARE })));
   return members;
 }
 
 /** Kinds of one habit share their wood; the site decides everything else, so the answers live as long as it does. */
 const memberCache = new WeakMap<Site, Map<string, WoodMember[]>>();
 
-function makeMembers(site: Site, season: number, h: HabitParameters): WoodMember[] {
+function makeMembers(site: Site, season: number, h: HabitParameters, own: OwnWood): WoodMember[] {
   const { slices } = site.season(season);
   const count = slices.length === 1 ? 5 : slices.length;
+  const ranked = weightedQuantiles(
+    own.shift.shifts,
+    own.shift.weights,
+    Array.from({ length: count }, (_, rank) => (rank + 0.5) / count),
+  );
   return Array.from({ length: count }, (_, m) => {
     // Paces are spread over the members in an order unrelated to their weather.
-    const rank = (m * 11 + 3) % count;
-    const shift = SHIFT_SD * normalQuantile((rank + 0.5) / count);
-    return { wood: runWoodSeason(h, slices[slices.length === 1 ? 0 : m], site.latitudeDeg, shift), shift };
+    const shift = ranked[(m * 11 + 3) % count];
+    return { wood: runWoodSeason(h, slices[slices.length === 1 ? 0 : m], site.latitudeDeg, shift, own.care), shift };
   });
 }
 
@@ -52,7 +61,13 @@ export interface WoodSeries {
 }
 
 /** The wood of a habit through whole seasons, each from its midwinter to the next. */
-export function woodSeries(site: Site, h: HabitParameters, fromSeason: number, toSeason: number): WoodSeries {
+export function woodSeries(
+  site: Site,
+  h: HabitParameters,
+  fromSeason: number,
+  toSeason: number,
+  own?: (season: number) => OwnWood | undefined,
+): WoodSeries {
   const startDay = midwinterOf(fromSeason, site.latitudeDeg);
   const length = midwinterOf(toSeason + 1, site.latitudeDeg) - startDay;
   const series: WoodSeries = {
@@ -65,14 +80,14 @@ export function woodSeries(site: Site, h: HabitParameters, fromSeason: number, t
   for (let season = fromSeason; season <= toSeason; season++) {
     const opening = midwinterOf(season, site.latitudeDeg);
     const days = midwinterOf(season + 1, site.latitudeDeg) - opening;
-    const members = woodMembers(site, season, h);
+    const members = woodMembers(site, season, h, own?.(season));
     const ripe = new Float32Array(members.length);
     const phases = new Float32Array(members.length);
     const before = opening - startDay - 1;
     for (let d = 0; d < days; d++) {
       const i = SEASON_LEAD_DAYS + d;
       members.forEach(({ wood }, m) => {
-        ripe[m] = ripeness(wood.heat[i], h.h50, h.n);
+        ripe[m] = tipRipeness(h, wood, i);
         phases[m] = WOOD_PHASES.indexOf(woodPhase(h, wood, i));
       });
       ripe.sort();

@@ -1,12 +1,26 @@
 import "server-only";
 import { createHash } from "node:crypto";
-import { buildSite, normalsFromAnswers, type Site } from "@/core/climate/index";
+import {
+  answersWithFrost,
+  buildSite,
+  type Forecast,
+  lapseC,
+  type MergedRecord,
+  mergeSources,
+  normalsFromAnswers,
+  normalsFromTable,
+  type Site as BuiltSite,
+  type SiteInput,
+  type SourceRecord,
+} from "@/core/climate/index";
 import { dayFromParts, toDay, yearOf } from "@/core/dates/index";
 import { type Counting, countingOf, counts, type LoggedEvent } from "@/core/event/index";
 import {
+  type Alarm,
   awayStretches,
   buildContext,
   calendarOf,
+  type ClimateSaid,
   type DayStretch,
   type GrowersCalendar,
   indexRecords,
@@ -14,20 +28,26 @@ import {
   type MixStores,
   mixStoresOf,
   MODEL_VERSION,
+  ownTracks,
   packContext,
+  type PlaceClimateSaid,
   type ReplayContext,
+  rankedSources,
   resolveRecords,
+  type SourceRanking,
   unpackContext,
+  weatherSaid,
 } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { type Collection, findCollection } from "@/data/collections";
 import type { Db } from "@/data/db";
 import { findTracks, keepTracks } from "@/data/derived";
+import { type ForecastRun, newestForecasts } from "@/data/forecasts";
 import { type Entry, listEntries, listEvents } from "@/data/log";
 import { listPlaces, type StoredPlace } from "@/data/places";
 import { listLots, type StoredLot } from "@/data/pots";
 import { listTrees, type StoredTree } from "@/data/trees";
-import { listWeatherSources, loadRecord, type WeatherSource } from "@/data/weather";
+import { listWeatherSources, loadSourceRecords, type WeatherSource } from "@/data/weather";
 import { todayAt } from "@/server/clock";
 import { pool } from "@/server/pool";
 
@@ -48,6 +68,11 @@ export interface LoadedRecords {
   calendar: GrowersCalendar;
   stores: MixStores;
   away: DayStretch[];
+  /** What the grower said of the site's climate. */
+  said: ClimateSaid;
+  ranking: SourceRanking;
+  placeClimates: Map<string, PlaceClimateSaid>;
+  alarms: Alarm[];
 }
 
 /** Rows as they stand in the database: they are only ever added to, so a later revision needs the newer ones alone. */
@@ -63,6 +88,8 @@ interface Rows {
 const KEEP = 8;
 const records = new Map<string, LoadedRecords>();
 const latestRows = new Map<string, { revision: number; rows: Rows }>();
+/** A built site and what it was built from. */
+type Site = BuiltSite & { key: string };
 const sites = new Map<string, Site>();
 const contexts = new Map<string, ReplayContext>();
 
@@ -150,6 +177,7 @@ function digest(revision: number, rows: Rows, sources: WeatherSource[], without?
     calendar,
     stores: mixStoresOf(resolved.events),
     away: awayStretches(calendar),
+    ...weatherSaid(resolved.events),
   };
 }
 
@@ -184,41 +212,87 @@ function historyFrom(loaded: LoadedRecords, today: number): number {
   return dayFromParts(yearOf(first - 30), 1, 1)!;
 }
 
+/** A forecast older than this says nothing any more that the climate does not. */
+const OLDEST_FORECAST_DAYS = 5;
+
+function usableForecast(run: ForecastRun | null, today: number): Forecast | null {
+  if (!run?.days || run.issuedOn === null || today - toDay(run.issuedOn) > OLDEST_FORECAST_DAYS) return null;
+  const days = run.days.map(({ date, ...day }) => ({ ...day, day: toDay(date) })).filter((d) => d.day >= today);
+  return days.length === 0 ? null : { issuedOn: toDay(run.issuedOn), days };
+}
+
+/** What the site's weather is built from, apart from the days of record. */
+export function siteInput(
+  collection: Collection,
+  loaded: LoadedRecords,
+  today: string,
+): Omit<SiteInput, "record" | "forecast"> {
+  const { said } = loaded;
+  return {
+    latitudeDeg: collection.latitudeDeg,
+    normals: said.normals
+      ? normalsFromTable(said.normals, collection.elevationM)
+      : normalsFromAnswers(said.frost ? answersWithFrost(collection.answers, said.frost) : collection.answers),
+    normalsFrom: said.normals ? "table" : "answers",
+    knownFrost: said.frost,
+    today: toDay(today),
+    seed: collection.seed,
+    historyFrom: historyFrom(loaded, toDay(today)),
+  };
+}
+
 export async function loadSite(db: Db, collection: Collection, loaded: LoadedRecords, today: string): Promise<Site> {
-  const from = historyFrom(loaded, toDay(today));
-  const key = `${stateKey(collection)}:${collection.weatherRevision}:${today}:${from}`;
+  const scope = { collectionId: collection.id };
+  const { usable } = await newestForecasts(db, scope);
+  const forecast = usableForecast(usable, toDay(today));
+  const input = siteInput(collection, loaded, today);
+  const key = `${stateKey(collection)}:${collection.weatherRevision}:${today}:${input.historyFrom}:${forecast ? usable!.id : ""}`;
   const found = sites.get(key);
   if (found) return found;
-  const record = await loadRecord(
+  const merged = await loadMerged(db, collection, loaded);
+  return remember(sites, key, { ...buildSite({ ...input, record: merged?.record ?? null, forecast }), key });
+}
+
+/** All records of the site as one, the most trusted first; null without any. */
+export async function loadMerged(
+  db: Db,
+  collection: Collection,
+  loaded: LoadedRecords,
+): Promise<MergedRecord | null> {
+  return mergeSources(await sourceRecords(db, collection, loaded));
+}
+
+/** The records that count, the most trusted first, each with what its height makes. */
+export async function sourceRecords(
+  db: Db,
+  collection: Collection,
+  loaded: LoadedRecords,
+): Promise<SourceRecord[]> {
+  const sources = rankedSources(loaded.sources, loaded.ranking).filter((s) => !s.leftOut);
+  const records = await loadSourceRecords(
     db,
     { collectionId: collection.id },
-    loaded.sources.map((s) => s.id),
+    sources.map((s) => s.source.id),
   );
-  return remember(
-    sites,
-    key,
-    buildSite({
-      latitudeDeg: collection.latitudeDeg,
-      normals: normalsFromAnswers(collection.answers),
-      record,
-      today: toDay(today),
-      seed: collection.seed,
-      historyFrom: from,
-    }),
-  );
+  return sources.flatMap(({ source }) => {
+    const record = records.get(source.id);
+    return record ? [{ id: source.id, record, lapseC: lapseC(source.elevationM, collection.elevationM) }] : [];
+  });
 }
 
 /** Names everything the tracks are computed from. */
-function tracksKey(collection: Collection, loaded: LoadedRecords, from: number, today: string): string {
+function tracksKey(collection: Collection, loaded: LoadedRecords, site: Site): string {
   const profiles = [...new Set(loaded.trees.map((tree) => profileOf(tree).key))].sort().join("|");
-  return `${MODEL_VERSION}:${stateKey(collection)}:${collection.weatherRevision}:${today}:${from}:${collection.risk}:${profiles}`;
+  return `${MODEL_VERSION}:${site.key}:${collection.risk}:${profiles}`;
 }
 
 const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
 
 function computeTracks(collection: Collection, loaded: LoadedRecords, site: Site): ReplayContext {
-  return buildContext(site, loaded.trees, { risk: collection.risk, sheltered: false });
+  return buildContext(site, loaded.trees, windowOptions(collection));
 }
+
+const windowOptions = (collection: Collection) => ({ risk: collection.risk, sheltered: false });
 
 /** Wood, windows and warmth of a collection: from memory, from what an earlier start kept, or computed now and kept. */
 async function loadContext(
@@ -226,9 +300,8 @@ async function loadContext(
   collection: Collection,
   loaded: LoadedRecords,
   site: Site,
-  today: string,
 ): Promise<ReplayContext> {
-  const key = tracksKey(collection, loaded, site.warmth.startDay, today);
+  const key = tracksKey(collection, loaded, site);
   const known = contexts.get(key);
   const scope = { collectionId: collection.id };
   let tracks = known;
@@ -241,7 +314,7 @@ async function loadContext(
     }
     remember(contexts, key, tracks);
   }
-  return { ...tracks, away: loaded.away };
+  return { ...tracks, away: loaded.away, own: ownTracks(site, loaded.indexed, tracks, windowOptions(collection)) };
 }
 
 /** Computes the kept tracks of a collection anew and says whether what was kept was the same; null when nothing was kept. */
@@ -249,7 +322,7 @@ export async function rebuildTracks(db: Db, collection: Collection): Promise<boo
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const site = await loadSite(db, collection, loaded, today);
-  const key = keptKey(tracksKey(collection, loaded, site.warmth.startDay, today));
+  const key = keptKey(tracksKey(collection, loaded, site));
   const scope = { collectionId: collection.id };
   const kept = await findTracks(db, scope, key);
   const fresh = packContext(computeTracks(collection, loaded, site));
@@ -280,5 +353,5 @@ export async function viewCollection(id: string): Promise<CollectionView | null>
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const site = await loadSite(db, collection, loaded, today);
-  return { collection, today, loaded, site, context: await loadContext(db, collection, loaded, site, today) };
+  return { collection, today, loaded, site, context: await loadContext(db, collection, loaded, site) };
 }

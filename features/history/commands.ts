@@ -48,10 +48,13 @@ function touchesWeather(loaded: LoadedRecords, entry: Entry): boolean {
     ...loaded.log.flatMap((e) => (e.entryId === entry.id && e.payload.kind === "voided" ? e.payload.entryIds : [])),
   ];
   return (
-    entry.command === "import-weather" ||
-    voided.some((id) => loaded.entries.find((e) => e.id === id)?.command === "import-weather")
+    WEATHER_COMMANDS.has(entry.command) ||
+    voided.some((id) => WEATHER_COMMANDS.has(loaded.entries.find((e) => e.id === id)?.command ?? ""))
   );
 }
+
+/** Commands that change the site's weather. */
+const WEATHER_COMMANDS = new Set(["import-weather", "rank-weather", "say-climate"]);
 
 const words = (entry: Entry) => entry.note ?? entry.command;
 

@@ -1,16 +1,20 @@
 import type { EventPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
-import { day, kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
+import type { PlaceClimate } from "@/core/climate/index";
+import { celsius, day, degreesApart, kilograms, litres, millimetres, monthDay, number, percent, type Units } from "@/ui/format";
 import {
+  BEND_WORDS,
   CAUSE_WORDS,
   CIRCLING_GRADES,
   CONDITION_WORDS,
   CORRECTION_WORDS,
   ENDING_WORDS,
+  FEED_WORDS,
   FEEL_WORDS,
   FILL_GRADES,
   FORM_WORDS,
+  LEAF_FALL_WORDS,
   METHOD_WORDS,
   potName,
   STOCK_WORDS,
@@ -120,6 +124,22 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return `Reclaimed mix ${payload.stock.name}: ${payload.gone ? "cleared away" : litres(payload.stock.litres, units)}`;
     case "reclaimed-used":
       return `${litres(payload.litres, units)} of reclaimed mix used`;
+    case "wood-read":
+      return `Wood looked at: ${woodReadWords(payload)}`;
+    case "fed":
+      return `Fed: ${FEED_WORDS[payload.form].toLowerCase()}, ${percent(payload.strength)} of a full dose${payload.what ? ` (${payload.what})` : ""}`;
+    case "pruned":
+      return payload.how === "hard" ? "Pruned hard" : "Pruned lightly";
+    case "climate-said":
+      return `Climate of the site: ${climateSaidWords(payload)}`;
+    case "weather-ranked":
+      return `Weather records put in order${payload.leftOut.length > 0 ? `, ${number(payload.leftOut.length)} set aside` : ""}`;
+    case "place-climate":
+      return payload.climate === null
+        ? `${names.place ?? "Place"}: nights as the site's again`
+        : `${names.place ?? "Place"}: ${placeClimateWords(payload.climate, units)}${payload.nights === null ? "" : `, learned from ${number(payload.nights)} nights`}`;
+    case "alarm":
+      return `Forecast alarm ${payload.name}${payload.gone ? " taken out" : `: ${celsius(payload.thresholdC, units)} with ${percent(payload.chance)} or more`}`;
     case "noted":
       return payload.text;
     case "withdrawn":
@@ -131,6 +151,34 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
     case "absence":
       return `Away ${day(payload.from)} to ${day(payload.to)}${payload.note ? `: ${payload.note}` : ""}`;
   }
+}
+
+function woodReadWords(payload: Extract<EventPayload, { kind: "wood-read" }>): string {
+  return [
+    payload.woodyShare === null ? "" : `${percent(payload.woodyShare)} of the shoot woody`,
+    payload.bend === null ? "" : `bent, ${BEND_WORDS[payload.bend].toLowerCase()}`,
+    payload.terminalBud === null ? "" : payload.terminalBud ? "end bud formed" : "no end bud yet",
+    payload.leafFall === null ? "" : LEAF_FALL_WORDS[payload.leafFall].toLowerCase(),
+    payload.bbch === null ? "" : `BBCH ${payload.bbch}`,
+  ]
+    .filter(Boolean)
+    .join("; ");
+}
+
+function climateSaidWords(payload: Extract<EventPayload, { kind: "climate-said" }>): string {
+  const parts = [
+    payload.normals === null ? "" : "twelve monthly normals",
+    payload.frost?.last ? `usual last frost ${monthDay(payload.frost.last)}` : "",
+    payload.frost?.first ? `usual first frost ${monthDay(payload.frost.first)}` : "",
+  ];
+  return parts.filter(Boolean).join(", ") || "as first answered";
+}
+
+/** A place's nights against the site's, in words. */
+export function placeClimateWords(climate: PlaceClimate, units: Units): string {
+  const warmer = climate.offsetC >= 0 ? "warmer" : "colder";
+  const offset = `nights ${degreesApart(Math.abs(climate.offsetC), units)} ${warmer} at freezing`;
+  return climate.damping === 0 ? offset : `${offset}, swings damped by ${percent(climate.damping)}`;
 }
 
 function descriptionWords(

@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { mixChoices, replay, storeAt, treeAt, usualMix, yearsInPot } from "@/core/tree/index";
+import { mixChoices, replay, storeAt, treeAt, usualMix, yearsInPot, tracksOf } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
 import { mixName } from "../stores/mix-words";
 import { PottingBench } from "./bench";
@@ -19,7 +19,7 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
   const profile = profileOf(tree);
   const replayed = replay(events, loaded.indexed.lots, profile, context.warmth, on);
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
-  const state = treeAt(tree, events, loaded.indexed.lots, store, context, context.kinds[profile.key], on);
+  const state = treeAt(tree, events, loaded.indexed.lots, store, context, tracksOf(context, tree, on), on);
   if (!replayed || !state) notFound();
   const mixes = mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }));
   return (

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { massNow, replay, woodOn } from "@/core/tree/index";
+import { massNow, replay, woodOn, tracksOf } from "@/core/tree/index";
 import { brimHeightMm, footWidthMm, vesselOf } from "@/core/vessel/index";
 import { collectionView } from "../shell/data";
 import { Standing } from "./standing";
@@ -19,7 +19,7 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
   const profile = profileOf(tree);
   const state = replay(loaded.indexed.eventsByTree.get(treeId) ?? [], loaded.indexed.lots, profile, context.warmth, on);
   const mass = state && massNow(state, tree, on);
-  const stage = woodOn(context.kinds[profile.key], on).stage;
+  const stage = woodOn(tracksOf(context, tree, on), on).stage;
   return (
     <div>
       <p className="text-sm">

@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import type { Mix } from "@/core/mix/index";
 import { onStock, profileOf } from "@/core/species/index";
-import { mixChoices, planPotting, plantsOn, replay, storeAt, treeAt, usualMix, yearsInPot } from "@/core/tree/index";
+import { mixChoices, planPotting, plantsOn, replay, storeAt, treeAt, usualMix, yearsInPot, tracksOf } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
@@ -53,7 +53,7 @@ function needsOf(view: CollectionView, asOf: string, mix: Mix): Need[] {
     if (!tree || !state.isDue) return [];
     const plants = plantsOn(loaded.indexed.presence.get(tree.id) ?? [], on);
     const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
-    const kind = context.kinds[profileOf(tree).key];
+    const kind = tracksOf(context, tree, on);
     const profile = onStock(profileOf(tree), tree.stockPace);
     const fits = (pots: StorePot[]) =>
       treeAt(tree, events, loaded.indexed.lots, pots, context, kind, on)?.pots.filter((p) => p.misfit === null) ?? [];

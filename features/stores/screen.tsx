@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { onStock, profileOf } from "@/core/species/index";
-import { currentBall, replay, treeAt, yearsInPot } from "@/core/tree/index";
+import { currentBall, replay, treeAt, yearsInPot, tracksOf } from "@/core/tree/index";
 import { brimEstimate } from "@/core/vessel/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
@@ -57,7 +57,7 @@ function heldAgainst(view: CollectionView, treeId: string, shelf: StorePot[]): H
   const tree = loaded.trees.find((t) => t.id === treeId);
   if (!tree) return null;
   const store = shelf.map((p) => (p.free > 0 ? p : { ...p, free: 1 }));
-  const kind = context.kinds[profileOf(tree).key];
+  const kind = tracksOf(context, tree, toDay(today));
   const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
   const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, toDay(today));
   const on = toDay(today);

@@ -4,7 +4,7 @@ import { toDay, toIso } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { stepRule } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
-import { endOf, plantsOn, storeAt, treePicture, whatNarrows } from "@/core/tree/index";
+import { endOf, plantsOn, storeAt, treePicture, whatNarrows, tracksOf } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
 import { frostWords } from "../almanac/words";
 import { day } from "@/ui/format";
@@ -71,7 +71,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
       .map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),
     history: historyOf(view, treeId),
     others: loaded.trees.filter((t) => t.id !== treeId).map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name })),
-    narrowing: end ? [] : whatNarrows(tree, events, indexed.lots, context, context.kinds[profile.key], toDay(today)),
+    narrowing: end ? [] : whatNarrows(tree, events, indexed.lots, context, tracksOf(context, tree, toDay(today)), toDay(today)),
     arrivedOn: events.find((e) => e.payload.kind === "arrived")?.on.best ?? today,
     rootstock: tree.rootstock ?? null,
     left: end

@@ -1,5 +1,6 @@
 import { createHash, randomUUID } from "node:crypto";
 import { z } from "zod";
+import { lapseC } from "@/core/climate/index";
 import { readWeatherFile } from "@/formats/weather-file";
 import { insertWeather } from "@/data/weather";
 import { command, envelope, refuse } from "../commands/define";
@@ -18,6 +19,8 @@ export const importWeather = command({
     fileName: z.string().max(200),
     text: z.string().max(MOST_WEATHER_BYTES),
     options: weatherOptions,
+    /** Height of the station, where its file does not say it. */
+    elevationM: z.number().min(-450).max(6000).nullable().optional(),
   }),
   run: async (context, v) => {
     const parsed = readWeatherFile(v.text, v.options, context.today);
@@ -35,8 +38,13 @@ export const importWeather = command({
       badLines: file.problems.length,
       firstDay: file.firstDay,
       lastDay: file.lastDay,
+      elevationM: v.elevationM ?? file.elevationM,
     };
-    const moved = await describeMoves(context, file.record);
+    const moved = await describeMoves(
+      context,
+      file.record,
+      lapseC(source.elevationM, context.collection.elevationM),
+    );
     context.write(() => insertWeather(context.db, context.scope, source, file.record));
     context.weatherChanged();
     context.note(`Weather of ${file.goodDays} days read in from ${v.fileName}`);

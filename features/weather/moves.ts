@@ -1,8 +1,8 @@
-import { buildSite, type DailyRecord, normalsFromAnswers, type Site } from "@/core/climate/index";
+import { buildSite, type DailyRecord, mergeSources, type Site } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
 import { calendarSlot } from "@/core/climate/index";
 import { buildContext, collectionAt, type TreeState } from "@/core/tree/index";
-import { loadSite } from "../collection/load";
+import { loadSite, siteInput, sourceRecords } from "../collection/load";
 import type { CommandContext } from "../commands/define";
 
 /** One date that changed, from what to what. */
@@ -14,21 +14,23 @@ export interface MovedDate {
   days: number | null;
 }
 
+/** The source that is about to be read in. */
+const NEW_SOURCE = "new";
+
 /** Dates that shift by this many days or fewer are not worth a line. */
 const NOTICED_DAYS = 5;
 
 /** What a new weather record does to the dates a grower goes by: the site's frosts, and each tree's due and move-by days. */
-export async function describeMoves(context: CommandContext, record: DailyRecord): Promise<MovedDate[]> {
+export async function describeMoves(
+  context: CommandContext,
+  record: DailyRecord,
+  addC: number,
+): Promise<MovedDate[]> {
   const { collection, loaded, today } = context;
   const before = await loadSite(context.db, collection, loaded, today);
-  const after = buildSite({
-    latitudeDeg: collection.latitudeDeg,
-    normals: normalsFromAnswers(collection.answers),
-    record: before.observed ? mergeRecords(before, record) : record,
-    today: toDay(today),
-    seed: collection.seed,
-    historyFrom: before.warmth.startDay,
-  });
+  const fresh = [{ id: NEW_SOURCE, record, lapseC: addC }];
+  const merged = mergeSources([...fresh, ...(await sourceRecords(context.db, collection, loaded))]);
+  const after = buildSite({ ...siteInput(collection, loaded, today), record: merged?.record ?? null });
   const moved: MovedDate[] = [];
   for (const which of ["last", "first"] as const) {
     const slot = (site: Site) => {
@@ -50,9 +52,9 @@ export async function describeMoves(context: CommandContext, record: DailyRecord
     new Map(
       collectionAt(loaded.indexed, buildContext(site, loaded.trees, options), toDay(today)).map((s) => [s.treeId, s]),
     );
-  const [old, fresh] = [states(before), states(after)];
+  const [old, renewed] = [states(before), states(after)];
   for (const tree of loaded.trees) {
-    const [a, b] = [old.get(tree.id), fresh.get(tree.id)];
+    const [a, b] = [old.get(tree.id), renewed.get(tree.id)];
     if (!a || !b) continue;
     const shift = compare(dueOn(a), dueOn(b));
     if (shift !== null && Math.abs(shift) > NOTICED_DAYS)
@@ -76,27 +78,4 @@ function dueOn(state: TreeState): string | null {
 
 function compare(a: string | null, b: string | null): number | null {
   return a === null || b === null ? null : toDay(b) - toDay(a);
-}
-
-/** The earlier record with the new one laid over it. */
-function mergeRecords(site: Site, record: DailyRecord): DailyRecord {
-  const run = site.observed!;
-  const startDay = Math.min(run.startDay, record.startDay);
-  const end = Math.max(run.startDay + run.tminC.length, record.startDay + record.tminC.length);
-  const lay = (old: Float32Array | null, fresh: Float32Array) => {
-    const out = new Float32Array(end - startDay).fill(NaN);
-    if (old) out.set(old, run.startDay - startDay);
-    fresh.forEach((value, i) => {
-      if (!Number.isNaN(value)) out[record.startDay - startDay + i] = value;
-    });
-    return out;
-  };
-  return {
-    startDay,
-    tminC: lay(run.tminC, record.tminC),
-    tmaxC: lay(run.tmaxC, record.tmaxC),
-    solarMJ: lay(null, record.solarMJ),
-    rainMm: lay(null, record.rainMm),
-    windMs: lay(null, record.windMs),
-  };
 }

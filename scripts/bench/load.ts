@@ -68,6 +68,7 @@ await tx(pool(), async (db) => {
       badLines: 0,
       firstDay: toIso(weather.startDay),
       lastDay: toIso(last),
+      elevationM: null,
     },
     weather,
   );

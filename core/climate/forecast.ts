@@ -1,0 +1,85 @@
+import type { DayNumber } from "../dates/index";
+import { slotOf } from "../dates/index";
+import { normalCdf } from "../math/index";
+import { normalSource, subStream } from "../random/index";
+import { dailyCurve, type Normals } from "./normals";
+
+/** Days a forecast reaches; what comes after is the site's weather years. */
+export const FORECAST_DAYS = 10;
+/** Errors of days that follow each other are alike by so much. */
+const ERROR_PERSISTENCE = 0.6;
+
+export interface ForecastDay {
+  day: DayNumber;
+  tminC: number;
+  tmaxC: number;
+  rainMm: number | null;
+  windMs: number | null;
+}
+
+/** Days ahead as a weather service gave them on the day it issued them. */
+export interface Forecast {
+  issuedOn: DayNumber;
+  days: ForecastDay[];
+}
+
+/**
+ * Standard error of a forecast temperature so many days ahead, K: 1.3 on the first day, a third of a kelvin more each day, never
+ * more than the climate itself knows. Our own (C), in the range of published verification of surface temperatures.
+ */
+export function forecastErrorC(leadDays: number, climateSdC: number): number {
+  return Math.min(0.97 * climateSdC, 1.3 + 0.33 * (Math.max(1, leadDays) - 1));
+}
+
+/** Chance that the night is as cold as the threshold or colder. */
+export function chanceBelow(thresholdC: number, forecastC: number, errorC: number): number {
+  return normalCdf((thresholdC - forecastC) / errorC);
+}
+
+/** A forecast's days from `from` on, with the error each has by its age: an old forecast knows less. */
+export interface ForecastNight extends ForecastDay {
+  leadDays: number;
+  minErrorC: number;
+  maxErrorC: number;
+}
+
+export function forecastNights(forecast: Forecast, normals: Normals, from: DayNumber): ForecastNight[] {
+  const [minSd, maxSd] = [dailyCurve(normals.tminSdC), dailyCurve(normals.tmaxSdC)];
+  return forecast.days
+    .filter((d) => d.day >= from)
+    .map((d) => {
+      const leadDays = d.day - forecast.issuedOn + 1;
+      return {
+        ...d,
+        leadDays,
+        minErrorC: forecastErrorC(leadDays, minSd[slotOf(d.day)]),
+        maxErrorC: forecastErrorC(leadDays, maxSd[slotOf(d.day)]),
+      };
+    });
+}
+
+/** One course the coming days may take, drawn from the forecast and its errors: the same member, the same course. */
+export function forecastCourse(
+  nights: readonly ForecastNight[],
+  seed: number,
+  member: number,
+): { tminC: number[]; tmaxC: number[] } {
+  const [low, high] = [
+    normalSource(subStream(seed + member, "forecast-min")),
+    normalSource(subStream(seed + member, "forecast-max")),
+  ];
+  const fresh = Math.sqrt(1 - ERROR_PERSISTENCE ** 2);
+  let [a, b] = [low(), high()];
+  const out = { tminC: [] as number[], tmaxC: [] as number[] };
+  for (const night of nights) {
+    // Lows and highs of a day err together.
+    const [x, y] = [a, 0.6 * a + 0.8 * b];
+    const tmin = night.tminC + night.minErrorC * x;
+    const tmax = night.tmaxC + night.maxErrorC * y;
+    out.tminC.push(Math.min(tmin, tmax - 0.5));
+    out.tmaxC.push(Math.max(tmax, tmin + 0.5));
+    a = ERROR_PERSISTENCE * a + fresh * low();
+    b = ERROR_PERSISTENCE * b + fresh * high();
+  }
+  return out;
+}

@@ -1,0 +1,112 @@
+import { z } from "zod";
+import type { DayNumber } from "../dates/index";
+import { frostSlotOf, toDay } from "../dates/index";
+import type { SiteAnswers } from "./answers";
+import { frostStatistics } from "./frost";
+import { DEFAULT_RAIN, type Normals } from "./normals";
+
+/** Twelve monthly normals as a station's table or an atlas has them, and the height they were taken at. */
+export const normalsSaidSchema = z.object({
+  tminC: z.array(z.number().min(-70).max(40)).length(12),
+  tmaxC: z.array(z.number().min(-60).max(55)).length(12),
+  elevationM: z.number().min(-450).max(6000).nullable(),
+});
+export type NormalsSaid = z.infer<typeof normalsSaidSchema>;
+
+/** Fall of temperature with height, K per metre: the standard atmosphere's 6.5 K/km (ICAO Doc 7488). */
+export const LAPSE_C_PER_M = 0.0065;
+
+/** What is to be added to a temperature taken at one height to stand for another. */
+export function lapseC(fromM: number | null, toM: number): number {
+  return fromM === null ? 0 : (fromM - toM) * LAPSE_C_PER_M;
+}
+
+/** Spread from day to day of extremes where only means are known: wider in winter and inland. Our judgement (C). */
+function spreadFromRange(tminC: readonly number[], tmaxC: readonly number[]) {
+  const means = tminC.map((v, m) => (v + tmaxC[m]) / 2);
+  const [low, high] = [Math.min(...means), Math.max(...means)];
+  const swing = high - low;
+  return means.map((v) => {
+    const winter = swing < 1 ? 0.5 : (high - v) / swing;
+    return 2.4 + Math.min(2.6, 0.13 * swing) * winter;
+  });
+}
+
+/** Full normals from a table of means, brought to the site's height; rain and wind stay plain defaults. */
+export function normalsFromTable(said: NormalsSaid, siteElevationM: number): Normals {
+  const shift = lapseC(said.elevationM, siteElevationM);
+  const sd = spreadFromRange(said.tminC, said.tmaxC);
+  const all = (value: number) => Array.from({ length: 12 }, () => value);
+  return {
+    tminC: said.tminC.map((v) => v + shift),
+    tmaxC: said.tmaxC.map((v) => v + shift),
+    tminSdC: sd,
+    tmaxSdC: sd.map((v) => v + 0.6),
+    wetShare: all(DEFAULT_RAIN.wetShare),
+    rainMm: all(DEFAULT_RAIN.rainMm),
+    windMs: all(DEFAULT_RAIN.windMs),
+  };
+}
+
+/** Local knowledge can move the minima by this much at most: more means that one of the two is wrong. */
+const MOST_OFFSET_C = 6;
+
+export interface FrostFit {
+  /** To be added to every minimum. */
+  offsetC: number;
+  /** Days by which the median still misses the days said: zero where one offset meets all. */
+  missLastDays: number | null;
+  missFirstDays: number | null;
+}
+
+/**
+ * The offset of the minima that puts the middle year's frost days where the neighbourhood knows them (a Gaussian minimum
+ * underestimates clear spring nights by one to three weeks). With both days known the squared misses are balanced.
+ * @param minima the record's or the generated years' minima before any offset
+ */
+export function offsetForFrostDays(
+  latitudeDeg: number,
+  startDay: DayNumber,
+  minima: ArrayLike<number>,
+  said: { last: string | null; first: string | null },
+): FrostFit {
+  const slot = (monthDay: string | null) =>
+    monthDay === null ? null : frostSlotOf(toDay(`2005-${monthDay === "02-29" ? "02-28" : monthDay}`), latitudeDeg);
+  const wanted = { last: slot(said.last), first: slot(said.first) };
+  const misses = (offsetC: number) => {
+    const s = frostStatistics(latitudeDeg, startDay, minima, 0, offsetC);
+    const miss = (which: "last" | "first") => {
+      const want = wanted[which];
+      if (want === null) return null;
+      const got = s[which].preferred[0.5];
+      // No frost in half of the years: as far off as can be, so that the search goes on towards the cold.
+      return (got ?? (which === "last" ? 200 : 199)) - want;
+    };
+    return { last: miss("last"), first: miss("first") };
+  };
+  let [best, least] = [0, Infinity];
+  const search = (from: number, to: number, step: number) => {
+    for (let offset = from; offset <= to + 1e-9; offset += step) {
+      const m = misses(offset);
+      // Of equally good offsets the smallest is taken.
+      const cost = (m.last ?? 0) ** 2 + (m.first ?? 0) ** 2 + 0.01 * Math.abs(offset);
+      if (cost < least - 1e-9) [best, least] = [Math.round(offset * 10) / 10, cost];
+    }
+  };
+  search(-MOST_OFFSET_C, MOST_OFFSET_C, 0.5);
+  search(best - 0.5, best + 0.5, 0.1);
+  const m = misses(best);
+  return { offsetC: best, missLastDays: m.last, missFirstDays: m.first };
+}
+
+/** Answers whose frost days take the neighbourhood's word, for sites without a record. */
+export function answersWithFrost(
+  answers: SiteAnswers,
+  said: { last: string | null; first: string | null },
+): SiteAnswers {
+  return {
+    ...answers,
+    lastSpringFrost: said.last ?? answers.lastSpringFrost,
+    firstAutumnFrost: said.first ?? answers.firstAutumnFrost,
+  };
+}

@@ -1,0 +1,1 @@
+ALTER TABLE weather_source ADD COLUMN IF NOT EXISTS elevation_m DOUBLE NULL

@@ -1,0 +1,109 @@
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from "node:http";
+import { z } from "zod";
+import { normalsSchema } from "@/core/climate/index";
+import { parseIso, toDay, toIso } from "@/core/dates/index";
+import { readings } from "./logger";
+import { makeWorld, type World } from "./world";
+
+/** Ways the service can be made to fail, for tests and for trying what the application does then. */
+export const FAULTS = ["none", "slow", "down", "nonsense", "stale"] as const;
+export type Fault = (typeof FAULTS)[number];
+
+const where = z.object({
+  latitudeDeg: z.number().min(-90).max(90),
+  longitudeDeg: z.number().min(-180).max(180),
+  /** It knows no geography: it has to be told the climate it is to play. */
+  normals: normalsSchema,
+  seed: z.number().int(),
+});
+const forecastQuestion = where.extend({ today: z.iso.date(), days: z.number().int().min(1).max(16) });
+const loggerQuestion = where.extend({
+  from: z.iso.date(),
+  to: z.iso.date(),
+  offsetC: z.number().min(-15).max(30),
+  damping: z.number().min(0).max(1),
+  everyMinutes: z.number().int().min(5).max(60),
+});
+
+const SLOW_MS = 20_000;
+const STALE_DAYS = 4;
+
+async function bodyOf(request: IncomingMessage): Promise<unknown> {
+  let text = "";
+  for await (const chunk of request) text += String(chunk);
+  return JSON.parse(text === "" ? "{}" : text) as unknown;
+}
+
+function answer(response: ServerResponse, status: number, body: unknown): void {
+  response.writeHead(status, { "content-type": "application/json" });
+  response.end(JSON.stringify(body));
+}
+
+/** A small weather service and a thermometer logger on loopback. Everything it says is made up, seeded and repeatable. */
+export function serveWeather(port: number): Promise<Server> {
+  let fault: Fault = "none";
+  const worlds = new Map<string, World>();
+  const worldOf = (q: z.infer<typeof where>): World => {
+    const key = JSON.stringify([q.latitudeDeg, q.normals, q.seed]);
+    let world = worlds.get(key);
+    if (!world) {
+      if (worlds.size > 8) worlds.clear();
+      worlds.set(key, (world = makeWorld(q.latitudeDeg, q.normals, q.seed)));
+    }
+    return world;
+  };
+
+  const handle = async (request: IncomingMessage, response: ServerResponse) => {
+    if (request.url === "/v1/fault") {
+      if (request.method === "POST") fault = z.object({ fault: z.enum(FAULTS) }).parse(await bodyOf(request)).fault;
+      answer(response, 200, { fault });
+      return;
+    }
+    if (request.url === "/v1/health") {
+      answer(response, 200, { ok: true });
+      return;
+    }
+    if (request.method !== "POST") {
+      answer(response, 404, { error: "ask with POST: /v1/forecast or /v1/readings" });
+      return;
+    }
+    if (fault === "down") {
+      answer(response, 503, { error: "down for maintenance" });
+      return;
+    }
+    if (fault === "slow") await new Promise((resolve) => setTimeout(resolve, SLOW_MS));
+    if (request.url === "/v1/forecast") {
+      const q = forecastQuestion.parse(await bodyOf(request));
+      const issuedOn = toDay(q.today) - (fault === "stale" ? STALE_DAYS : 0);
+      const days = worldOf(q)
+        .forecast(issuedOn, q.days)
+        .map((d) => ({ ...d, date: toIso(d.date) }));
+      answer(response, 200, {
+        source: "simulated weather service",
+        issuedOn: toIso(issuedOn),
+        days: fault === "nonsense" ? days.map((d) => ({ ...d, tminC: d.tmaxC + 400 })) : days,
+      });
+      return;
+    }
+    if (request.url === "/v1/readings") {
+      const q = loggerQuestion.parse(await bodyOf(request));
+      const lines = ["time,temp_c"];
+      for (const r of readings(worldOf(q), q, parseIso(q.from)!, parseIso(q.to)!, q.seed))
+        lines.push(`${r.time},${r.tempC}`);
+      response.writeHead(200, { "content-type": "text/csv" });
+      response.end(`${lines.join("\n")}\n`);
+      return;
+    }
+    answer(response, 404, { error: "no such address" });
+  };
+
+  const server = createServer((request, response) => {
+    handle(request, response).catch((error: unknown) => {
+      if (!response.headersSent) answer(response, 400, { error: error instanceof Error ? error.message : "bad question" });
+    });
+  });
+  return new Promise((resolve, reject) => {
+    server.once("error", reject);
+    server.listen(port, "127.0.0.1", () => resolve(server));
+  });
+}
