@@ -32,8 +32,7 @@ export interface ForecastRun {
 
 type Row = Omit<ForecastRun, "days"> & { days: unknown };
 
-const COLUMNS =
-  "id, asked_at AS askedAt, source, outcome, detail, issued_at AS issuedAt, issued_on AS issuedOn, days";
+const COLUMNS = "id, asked_at AS askedAt, source, outcome, detail, issued_at AS issuedAt, issued_on AS issuedOn, days";
 
 function runOf(row: Row | null): ForecastRun | null {
   if (!row) return null;

@@ -26,7 +26,13 @@ export async function listWeatherSources(db: Db, scope: Scope): Promise<WeatherS
   );
 }
 
-export async function insertWeather(db: Db, scope: Scope, source: WeatherSource, record: DailyRecord): Promise<void> {
+export async function insertWeather(
+  db: Db,
+  scope: Scope,
+  source: WeatherSource,
+  record: DailyRecord,
+  onBatch?: (done: number) => void,
+): Promise<void> {
   await run(
     db,
     `INSERT INTO weather_source (collection_id, id, entry_id, name, sha256, good_days, bad_lines, first_day, last_day, elevation_m)
@@ -64,6 +70,8 @@ export async function insertWeather(db: Db, scope: Scope, source: WeatherSource,
     "weather_day",
     ["collection_id", "source_id", "day", "tmin_c", "tmax_c", "solar_mj", "rain_mm", "wind_ms"],
     rows,
+    1000,
+    onBatch,
   );
 }
 
@@ -88,7 +96,7 @@ export async function loadSourceRecords(
     "SELECT source_id, day, tmin_c, tmax_c, solar_mj, rain_mm, wind_ms FROM weather_day WHERE collection_id = ? AND source_id IN (?) ORDER BY source_id, day",
     [scope.collectionId, sourceIds],
   );
-  for (let from = 0; from < rows.length; ) {
+  for (let from = 0; from < rows.length;) {
     let to = from;
     while (to < rows.length && rows[to].source_id === rows[from].source_id) to++;
     const startDay = toDay(rows[from].day);

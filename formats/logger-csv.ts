@@ -35,7 +35,7 @@ export type LoggerParse = { ok: true; file: LoggerFile } | { ok: false; message:
 export interface LoggerOptions {
   unit: "auto" | "C" | "F";
   /** For times that name their zone: the same moment on the site's clock, as `YYYY-MM-DD HH:MM`. */
-  toLocal: (utc: Date) => string;
+  toLocal?: (utc: Date) => string;
 }
 
 const TIME_HEADER = /^(time|date|date.?time|timestamp|zeit|datum|fecha|hora)\b/i;
@@ -91,14 +91,17 @@ function readTime(
   }
   const m =
     /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})[T\s]+(\d{1,2}):(\d{2})/.exec(t) ??
-    /^(\d{1,2})\.(\d{1,2})\.(\d{4})\s+(\d{1,2}):(\d{2})/.exec(t)?.map((v, i, all) => (i === 1 ? all[3] : i === 3 ? all[1] : v));
+    /^(\d{1,2})\.(\d{1,2})\.(\d{4})\s+(\d{1,2}):(\d{2})/
+      .exec(t)
+      ?.map((v, i, all) => (i === 1 ? all[3] : i === 3 ? all[1] : v));
   if (!m) return null;
   const day = dayFromParts(Number(m[1]), Number(m[2]), Number(m[3]));
   const [hour, minute] = [Number(m[4]), Number(m[5])];
   return day === null || hour > 23 || minute > 59 ? null : { day, minute: hour * 60 + minute };
 }
 
-type Read = { ok: true; readings: Reading[]; problems: LineProblem[]; unit: "C" | "F" } | { ok: false; message: string };
+type Read =
+  { ok: true; readings: Reading[]; problems: LineProblem[]; unit: "C" | "F" } | { ok: false; message: string };
 
 function readReadings(text: string, options: LoggerOptions, today: string): Read {
   let rows: { record: string[]; info: { lines: number } }[];
@@ -120,12 +123,13 @@ function readReadings(text: string, options: LoggerOptions, today: string): Read
     return { ok: false, message: "A logger's file has a column with the time and one with the temperature." };
   const unit = options.unit === "auto" ? (columns.fahrenheit ? "F" : "C") : options.unit;
   const limit = toDay(today);
+  const toLocal = options.toLocal ?? (() => "");
   const problems: LineProblem[] = [];
   const readings: Reading[] = [];
   for (const { record: cells, info } of columns.headless ? rows : rows.slice(1)) {
     const fault = (message: string) =>
       problems.push({ line: info.lines, message, text: cells.join(" · ").slice(0, 80) });
-    const time = readTime(cells[columns.time] ?? "", columns.clock === null ? null : cells[columns.clock], options.toLocal);
+    const time = readTime(cells[columns.time] ?? "", columns.clock === null ? null : cells[columns.clock], toLocal);
     if (time === null) {
       fault("the time cannot be read: write it as 2026-01-31 06:10");
       continue;
@@ -143,7 +147,10 @@ function readReadings(text: string, options: LoggerOptions, today: string): Read
     else readings.push({ ...time, tempC, line: info.lines });
   }
   if (readings.length === 0)
-    return { ok: false, message: `No line of this file holds a reading. The first fault: ${problems[0]?.message ?? "no readings"}.` };
+    return {
+      ok: false,
+      message: `No line of this file holds a reading. The first fault: ${problems[0]?.message ?? "no readings"}.`,
+    };
   return { ok: true, readings, problems, unit };
 }
 
@@ -212,11 +219,13 @@ export function loggerAsWeather(text: string, options: LoggerOptions, today: str
   if (!read.ok) return read;
   const days = new Map<number, { values: DayValues }>();
   for (const [day, { minC, maxC }] of dailyExtremes(read.file.hours)) {
-    if (day < toDay(today))
-      days.set(day, { values: { tmin: minC, tmax: maxC, rain: NaN, solar: NaN, wind: NaN } });
+    if (day < toDay(today)) days.set(day, { values: { tmin: minC, tmax: maxC, rain: NaN, solar: NaN, wind: NaN } });
   }
   if (days.size === 0)
-    return { ok: false, message: `This logger's file has no whole day: at least ${LEAST_HOURS} hours of a day are needed.` };
+    return {
+      ok: false,
+      message: `This logger's file has no whole day: at least ${LEAST_HOURS} hours of a day are needed.`,
+    };
   return {
     ok: true,
     file: {

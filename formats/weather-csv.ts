@@ -218,15 +218,17 @@ function dateOrderOf(dates: string[], wanted: WeatherOptions["dateOrder"]): "dmy
   return slashed ? "unclear" : "dmy";
 }
 
-/** Writes a record in the form the parser documents. */
-export function writeWeatherCsv(record: DailyRecord): string {
-  const lines = ["date,tmin,tmax,rain,sun,wind"];
+/** Writes a record in the form the parser documents; `sourceOf` adds a last column that says where each day is from. */
+export function writeWeatherCsv(record: DailyRecord, sourceOf?: (i: number) => string): string {
+  const lines = [`date,tmin,tmax,rain,sun,wind${sourceOf ? ",source" : ""}`];
   const cell = (value: number) => (Number.isNaN(value) ? "" : String(Math.round(value * 10) / 10));
+  const quoted = (text: string) => (/[",\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
   for (let i = 0; i < record.tminC.length; i++) {
     lines.push(
       [
         toIso(record.startDay + i),
         ...[record.tminC, record.tmaxC, record.rainMm, record.solarMJ, record.windMs].map((v) => cell(v[i])),
+        ...(sourceOf ? [quoted(sourceOf(i))] : []),
       ].join(","),
     );
   }

@@ -106,5 +106,8 @@ export function parseEpw(text: string, today: string): WeatherParse {
     notes.push(
       "a typical year put together from months of different years: good for the mean of its months, too short to count frosts from",
     );
-  return { ok: true, file: { ...file, problems, unit: "C", columns: Object.keys(FIELD), format: "epw", notes, elevationM } };
+  return {
+    ok: true,
+    file: { ...file, problems, unit: "C", columns: Object.keys(FIELD), format: "epw", notes, elevationM },
+  };
 }

@@ -6,7 +6,7 @@ import { looksLikeGhcnCsv, looksLikeGhcnFixed, parseGhcnCsv, parseGhcnFixed } fr
 
 export interface WeatherFileOptions extends WeatherOptions {
   /** A moment on the site's clock, for readings that name their zone. */
-  toLocal: (utc: Date) => string;
+  toLocal?: (utc: Date) => string;
 }
 
 /** Reads a weather file of any kind we know, told apart by its first lines. */

@@ -6,6 +6,7 @@ import { buildIfChanged } from "./lib/build";
 import { databaseEnv, startDatabase, type Database } from "./lib/mariadb";
 import { freePort } from "./lib/ports";
 import { readPid, stopPid } from "./lib/processes";
+import { startWeatherService, type WeatherService } from "./lib/weather-service";
 import { startWeb, stopLeftServer, type WebServer } from "./lib/web";
 
 /** Tests see one fixed day, whatever the machine's clock says. */
@@ -32,9 +33,11 @@ function show(program: string, args: string[], env: Record<string, string> = {})
 
 let database: Database | null = null;
 let web: WebServer | null = null;
+let weather: WeatherService | null = null;
 
 async function tidy(): Promise<void> {
   await web?.stop();
+  weather?.stop();
   await database?.stop();
   // A browser test kills the database and starts it again: whoever holds the pid file now is stopped, too.
   const left = readPid(path.join(dir, "db.pid"));
@@ -63,10 +66,12 @@ async function main(): Promise<void> {
     console.log((await buildIfChanged()) ? "  built" : "  unchanged since the last build");
   });
   await part("browser tests", async () => {
-    web = await startWeb(dir, await freePort(4350), env);
+    weather = await startWeatherService(dir, await freePort(44350));
+    web = await startWeb(dir, await freePort(4350), { ...env, AURELIAN_FORECAST_URL: weather.url });
     await show(process.execPath, ["node_modules/@playwright/test/cli.js", "test"], {
       ...env,
       AURELIAN_URL: web.url,
+      AURELIAN_WEATHER_URL: weather.url,
       AURELIAN_TEST_DIR: dir,
       NODE_OPTIONS: "--conditions=react-server",
     });

@@ -7,6 +7,7 @@ import { databaseEnv, startDatabase } from "./lib/mariadb";
 import { freePort } from "./lib/ports";
 import { portsOf, profileDir } from "./lib/profile";
 import { scheduleBackups } from "./backup/schedule";
+import { startWeatherService, type WeatherService } from "./lib/weather-service";
 import { isOurs, readPid, runToEnd, stopPid } from "./lib/processes";
 import { startWeb, stopLeftServer, type WebServer } from "./lib/web";
 
@@ -61,9 +62,18 @@ async function main(): Promise<void> {
   heading("Application");
   say("building (a minute or so after the program has changed)");
   say((await buildIfChanged()) ? "built" : "unchanged since the last build");
+  heading("Weather service (simulated)");
+  const servicePort = await freePort(wanted.weather);
+  let service: WeatherService = await startWeatherService(dir, servicePort);
+  say(`ready at ${service.url}; its weather is made up`);
+  tidy = async () => {
+    service.stop();
+    await database.stop();
+  };
+  const webEnv = () => ({ ...databaseEnv(database.address), AURELIAN_FORECAST_URL: service.url });
   const webPort = await freePort(Number(process.env.AURELIAN_PORT ?? wanted.web));
   if (webPort !== wanted.web && !process.env.AURELIAN_PORT) say(`port ${wanted.web} is in use: taking ${webPort}`);
-  let web: WebServer = await startWeb(dir, webPort, databaseEnv(database.address));
+  let web: WebServer = await startWeb(dir, webPort, webEnv());
   writeFileSync(path.join(dir, "address"), web.url);
   console.log(
     `\nAurelian is ready at ${web.url}   (${Math.round((Date.now() - started) / 100) / 10} s; Ctrl-C stops it)\n`,
@@ -78,6 +88,7 @@ async function main(): Promise<void> {
     console.log("\nStopping: web server, then database …");
     unschedule();
     await web.stop();
+    service.stop();
     await database.stop();
     for (const file of [upFile, path.join(dir, "web.pid"), path.join(dir, "address")]) rmSync(file, { force: true });
     console.log("Stopped. All data is kept.");
@@ -113,13 +124,22 @@ async function main(): Promise<void> {
   const watchWeb = () => {
     web.child.on("exit", () =>
       revive("web server", async () => {
-        web = await startWeb(dir, webPort, databaseEnv(database.address));
+        web = await startWeb(dir, webPort, webEnv());
         watchWeb();
+      }),
+    );
+  };
+  const watchService = () => {
+    service.child.on("exit", () =>
+      revive("simulated weather service", async () => {
+        service = await startWeatherService(dir, servicePort);
+        watchService();
       }),
     );
   };
   watchDatabase();
   watchWeb();
+  watchService();
 }
 
 main().catch((error: unknown) => {

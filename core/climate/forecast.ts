@@ -83,3 +83,34 @@ export function forecastCourse(
   }
   return out;
 }
+
+/** A coming night as it may be: forecast, or what is usual where no forecast reaches. */
+export interface NightAhead {
+  day: DayNumber;
+  minC: number;
+  minErrorC: number;
+  maxC: number;
+  maxErrorC: number;
+  rainMm: number | null;
+  windMs: number | null;
+  basis: "forecast" | "usual";
+}
+
+/** The coming nights from today on: by forecast as far as it goes, then by the climate alone. */
+export function nightsAhead(
+  site: { today: DayNumber; normals: Normals; nights: readonly ForecastNight[] },
+  days = FORECAST_DAYS,
+): NightAhead[] {
+  const { normals } = site;
+  const curves = [normals.tminC, normals.tminSdC, normals.tmaxC, normals.tmaxSdC].map(dailyCurve);
+  return Array.from({ length: days }, (_, k) => {
+    const day = site.today + k;
+    const night = site.nights.find((n) => n.day === day);
+    if (night) {
+      const { tminC, tmaxC, minErrorC, maxErrorC, rainMm, windMs } = night;
+      return { day, minC: tminC, minErrorC, maxC: tmaxC, maxErrorC, rainMm, windMs, basis: "forecast" };
+    }
+    const [minC, minErrorC, maxC, maxErrorC] = curves.map((c) => c[slotOf(day)]);
+    return { day, minC, minErrorC, maxC, maxErrorC, rainMm: null, windMs: null, basis: "usual" };
+  });
+}

@@ -17,6 +17,11 @@ export function placeMinimumC(siteMinC: number, climate: PlaceClimate): number {
   return climate.offsetC + (1 - climate.damping) * siteMinC;
 }
 
+/** The site's minima as the place has them; missing nights stay missing. */
+export function placeMinima(siteMinima: Float32Array, climate: PlaceClimate): Float32Array {
+  return siteMinima.map((v) => placeMinimumC(v, climate));
+}
+
 /** One night in which both the site and the place were read. */
 export interface NightPair {
   day: DayNumber;

@@ -1,10 +1,13 @@
-import { type DayNumber, dayFromParts, type IsoDate, toIso, yearOf } from "../dates/index";
+import { type DayNumber, dayFromParts, dayOfYear, type IsoDate, toIso, yearOf } from "../dates/index";
 import { weightedQuantiles } from "../math/index";
+import { chillOf } from "./chill";
 import { degreeDays, ROOT_WARMTH, rootDegreeDays } from "./degree-days";
+import { hourlyTemperatures } from "./hourly";
 import type { WeatherRun } from "./site";
+import { extraterrestrialMJ, referenceEvaporationMm } from "./sun";
 
-/** Running sums of a season: warmth of the air, warmth of the root zone, chill. */
-export const SUM_KINDS = ["warmth", "roots", "chill"] as const;
+/** Running sums of a season: warmth of air and root zone, chill in three units, hot days, reference evaporation. */
+export const SUM_KINDS = ["warmth", "roots", "chill", "chill-hours", "utah", "heat-days", "evaporation"] as const;
 export type SumKind = (typeof SUM_KINDS)[number];
 
 /** Base of the air's degree-days, °C: usual for ripening of warm-season fruit. */
@@ -15,7 +18,14 @@ const STRETCH: Record<SumKind, { month: number; days: number }> = {
   warmth: { month: 1, days: 365 },
   roots: { month: 1, days: 365 },
   chill: { month: 10, days: 212 },
+  "chill-hours": { month: 10, days: 212 },
+  utah: { month: 10, days: 212 },
+  "heat-days": { month: 1, days: 365 },
+  evaporation: { month: 1, days: 365 },
 };
+
+/** A day this hot or hotter is a heat day, °C. */
+export const HEAT_DAY_C = 30;
 
 export interface SeasonSums {
   kind: SumKind;
@@ -34,7 +44,37 @@ export interface SeasonSums {
   totals: number[];
 }
 
-function dailyValue(run: WeatherRun, kind: SumKind, i: number): number {
+/** Hours below 7.2 °C and Utah units of each day: asked for by one page only, so worked out when asked. */
+interface DailyChill {
+  hours: Float32Array;
+  utah: Float32Array;
+}
+const chillCache = new WeakMap<WeatherRun, DailyChill>();
+
+function dailyChill(run: WeatherRun, latitudeDeg: number): DailyChill {
+  let known = chillCache.get(run);
+  if (!known) {
+    const n = run.tminC.length;
+    known = { hours: new Float32Array(n), utah: new Float32Array(n) };
+    const hourly = hourlyTemperatures(latitudeDeg, run.startDay, run.tminC, run.tmaxC);
+    for (let i = 0; i < n; i++) {
+      const day = chillOf(hourly.subarray(i * 24, i * 24 + 24));
+      known.hours[i] = day.hoursBelow7_2;
+      known.utah[i] = day.utahUnits;
+    }
+    chillCache.set(run, known);
+  }
+  return known;
+}
+
+function dailyValue(run: WeatherRun, kind: SumKind, i: number, latitudeDeg: number): number {
+  if (kind === "chill-hours") return dailyChill(run, latitudeDeg).hours[i];
+  if (kind === "utah") return dailyChill(run, latitudeDeg).utah[i];
+  if (kind === "heat-days") return run.tmaxC[i] >= HEAT_DAY_C ? 1 : 0;
+  if (kind === "evaporation") {
+    const radiationMJ = extraterrestrialMJ(latitudeDeg, dayOfYear(run.startDay + i));
+    return referenceEvaporationMm(run.tminC[i], run.tmaxC[i], radiationMJ);
+  }
   // Portions are kept as a running total.
   if (kind === "chill") return run.portions[i] - (i === 0 ? 0 : run.portions[i - 1]);
   if (kind === "roots") return rootDegreeDays(run.rootZoneC[i], ROOT_WARMTH.temperate);
@@ -71,7 +111,7 @@ export function seasonSums(
     if (start < past.startDay || start === from) continue;
     const sums = new Float64Array(days);
     let sum = 0;
-    for (let d = 0; d < days; d++) sums[d] = sum += dailyValue(past, kind, start + d - past.startDay);
+    for (let d = 0; d < days; d++) sums[d] = sum += dailyValue(past, kind, start + d - past.startDay, latitudeDeg);
     stretches.push(sums);
   }
   const equal = stretches.map(() => 1);
@@ -86,7 +126,8 @@ export function seasonSums(
   if (observed && observed.startDay <= from) {
     let sum = 0;
     const known = Math.min(days, today + 1 - from, observed.startDay + observed.tminC.length - from);
-    for (let d = 0; d < known; d++) current.push((sum += dailyValue(observed, kind, from + d - observed.startDay)));
+    for (let d = 0; d < known; d++)
+      current.push((sum += dailyValue(observed, kind, from + d - observed.startDay, latitudeDeg)));
   }
   return {
     kind,

@@ -3,7 +3,14 @@ import { forecastCourse, type Forecast, type ForecastNight, forecastNights } fro
 import { frostStatistics, type FrostStatistics } from "./frost";
 import { GENERATED_FROM_YEAR, generateWeather } from "./generator";
 import { offsetFromReadings, type ReadingsFit } from "./merge";
-import { type DailyRecord, dailyCurve, fillShortGaps, type Normals, normalsFromRecord, radiationBySlot } from "./normals";
+import {
+  type DailyRecord,
+  dailyCurve,
+  fillShortGaps,
+  type Normals,
+  normalsFromRecord,
+  radiationBySlot,
+} from "./normals";
 import { type FrostFit, offsetForFrostDays } from "./said";
 import { solarFromRangeMJ } from "./sun";
 import { expectedWarmthBySlot, portionsByDay, rootZoneTemperatures, type WarmthTrack } from "./track";
@@ -145,7 +152,8 @@ export function buildSite(input: SiteInput): Site {
     filledDays = fillShortGaps(record.tminC);
     fillShortGaps(record.tmaxC);
   }
-  const long = record !== null && frostStatistics(latitudeDeg, record.startDay, record.tminC, 0).first.years >= ENOUGH_FROST_YEARS;
+  const long =
+    record !== null && frostStatistics(latitudeDeg, record.startDay, record.tminC, 0).first.years >= ENOUGH_FROST_YEARS;
   const ownNormals = record ? normalsFromRecord(record) : null;
   const readings = record && !ownNormals ? readingsFit(record, input.normals) : null;
   const told: Normals = readings
@@ -157,7 +165,9 @@ export function buildSite(input: SiteInput): Site {
     : input.normals;
   let generated = generateWeather(latitudeDeg, ownNormals ?? told, ENSEMBLE_YEARS, input.seed);
   const counted = long ? record! : generated;
-  const frostFit = input.knownFrost ? offsetForFrostDays(latitudeDeg, counted.startDay, counted.tminC, input.knownFrost) : null;
+  const frostFit = input.knownFrost
+    ? offsetForFrostDays(latitudeDeg, counted.startDay, counted.tminC, input.knownFrost)
+    : null;
   const raise = (values: number[]) => values.map((v) => v + (frostFit?.offsetC ?? 0));
   const raised = (n: Normals): Normals => ({ ...n, tminC: raise(n.tminC) });
   const recordNormals = ownNormals && raised(ownNormals);
@@ -263,12 +273,7 @@ function coursesAhead(
   return { startDay, courses };
 }
 
-function warmthTrack(
-  input: SiteInput,
-  ensemble: WeatherRun,
-  runs: WeatherRun[],
-  ahead: Ahead | null,
-): WarmthTrack {
+function warmthTrack(input: SiteInput, ensemble: WeatherRun, runs: WeatherRun[], ahead: Ahead | null): WarmthTrack {
   const startDay = input.historyFrom;
   const days = dayFromParts(yearOf(input.today) + TRACK_YEARS_AHEAD, 1, 1)! - startDay;
   const lastRun = runs.at(-1);

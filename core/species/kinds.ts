@@ -1,4 +1,4 @@
-import { HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
+import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
 import type { RootWarmthSet } from "../climate/index";
 import type { StockPace } from "../event/index";
 import { type Vigour, VIGOUR_PER_DEGREE_DAY } from "../roots/index";
@@ -20,6 +20,11 @@ export interface Kind {
   springRootZoneC?: number;
   /** Roots that resent autumn work: root loss only at bud swell. */
   autumnAverse?: boolean;
+  /**
+   * Warmth its crop asks for from bud break to ripe fruit; null where the fruit hangs over winter or is not grown for. Our own
+   * figures for a middling cultivar (C): cultivars differ, and only the grower's own harvests can mend them.
+   */
+  crop?: Crop;
   /** In bloom or setting fruit, days from bud break. */
   bloomDays?: readonly [number, number];
   hazards?: string[];
@@ -34,6 +39,7 @@ export const KINDS: Kind[] = [
     names: ["Pomegranate"],
     scientific: "Punica granatum",
     habit: "pomegranate-like",
+    crop: { degreeDays: 1700 },
     vigour: v("moderate", "vigorous"),
     roots: "fibrous",
     tolerance: "robust",
@@ -63,6 +69,7 @@ export const KINDS: Kind[] = [
     names: ["Feijoa"],
     scientific: "Feijoa sellowiana",
     habit: "olive-bay-like",
+    crop: { degreeDays: 1400 },
     vigour: v("moderate"),
     roots: "fibrous",
     tolerance: "normal",
@@ -118,6 +125,7 @@ export const KINDS: Kind[] = [
     names: ["Olive"],
     scientific: "Olea europaea",
     habit: "olive-bay-like",
+    crop: { degreeDays: 1900 },
     vigour: v("moderate"),
     roots: "fibrous",
     tolerance: "robust",
@@ -171,6 +179,7 @@ export const KINDS: Kind[] = [
     names: ["Persimmon, kaki"],
     scientific: "Diospyros kaki",
     habit: "pomegranate-like",
+    crop: { degreeDays: 1400 },
     vigour: v("moderate"),
     roots: "tap",
     tolerance: "touchy",
@@ -185,6 +194,7 @@ export const KINDS: Kind[] = [
     names: ["Medlar"],
     scientific: "Mespilus germanica",
     habit: "apple-like",
+    crop: { degreeDays: 900 },
     vigour: v("slow", "moderate"),
     roots: "fibrous",
     tolerance: "robust",
@@ -199,6 +209,7 @@ export const KINDS: Kind[] = [
     names: ["Quince"],
     scientific: "Cydonia oblonga",
     habit: "apple-like",
+    crop: { degreeDays: 950 },
     vigour: v("moderate"),
     roots: "fibrous",
     tolerance: "robust",
@@ -213,6 +224,7 @@ export const KINDS: Kind[] = [
     names: ["Dwarf peach", "Peach"],
     scientific: "Prunus persica",
     habit: "apple-like",
+    crop: { degreeDays: 800 },
     vigour: v("vigorous"),
     roots: "fibrous",
     tolerance: "normal",
@@ -228,6 +240,7 @@ export const KINDS: Kind[] = [
     names: ["Sour cherry"],
     scientific: "Prunus cerasus",
     habit: "apple-like",
+    crop: { degreeDays: 550 },
     vigour: v("moderate"),
     roots: "fibrous",
     tolerance: "normal",
@@ -242,6 +255,7 @@ export const KINDS: Kind[] = [
     names: ["Serviceberry"],
     scientific: "Amelanchier lamarckii",
     habit: "apple-like",
+    crop: { degreeDays: 450 },
     vigour: v("moderate"),
     roots: "fibrous",
     tolerance: "robust",
@@ -298,6 +312,7 @@ export const KINDS: Kind[] = [
     names: ["Fig"],
     scientific: "Ficus carica",
     habit: "fig-like",
+    crop: { degreeDays: 1300 },
     vigour: v("very-vigorous"),
     roots: "fibrous",
     tolerance: "robust",
@@ -313,6 +328,7 @@ export const KINDS: Kind[] = [
     names: ["Apple on dwarfing stock", "Apple"],
     scientific: "Malus domestica",
     habit: "apple-like",
+    crop: { degreeDays: 850 },
     vigour: v("slow", "moderate"),
     roots: "fibrous",
     tolerance: "robust",
@@ -327,6 +343,7 @@ export const KINDS: Kind[] = [
     names: ["Pear"],
     scientific: "Pyrus communis",
     habit: "apple-like",
+    crop: { degreeDays: 850 },
     vigour: v("moderate"),
     roots: "fleshy",
     tolerance: "normal",

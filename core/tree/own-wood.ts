@@ -187,7 +187,11 @@ export function ownTracks(
 }
 
 /** Tracks of a tree as known on a day: its own where something told of it by then, else its kind's. */
-export function tracksOf(context: ReplayContext, tree: { id: string } & Parameters<typeof profileOf>[0], on: DayNumber) {
+export function tracksOf(
+  context: ReplayContext,
+  tree: { id: string } & Parameters<typeof profileOf>[0],
+  on: DayNumber,
+) {
   const kind = context.kinds[profileOf(tree).key];
   const own = context.own?.[tree.id];
   if (!own) return kind;

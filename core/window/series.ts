@@ -319,7 +319,8 @@ export function windowSeries(
     const opening = midwinterOf(season, site.latitudeDeg);
     const { observedUntil, slices } = site.season(season);
     const untouched = observedUntil <= slices[0].startDay;
-    const judged: JudgedSeason = untouched && usual ? usual : judgeSeason(site, profile, season, operation, options, own);
+    const judged: JudgedSeason =
+      untouched && usual ? usual : judgeSeason(site, profile, season, operation, options, own);
     if (untouched) usual = judged;
     const days = midwinterOf(season + 1, site.latitudeDeg) - opening;
     for (let d = 0; d < days; d++) {

@@ -1,17 +1,17 @@
 "use client";
 
-import type { WeatherSource } from "@/data/weather";
-import { celsius, day, number } from "@/ui/format";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { celsius, number } from "@/ui/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
-import { ScrollBox, Why } from "@/ui/fields";
+import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { UnitsSwitch } from "../settings/units-switch";
-import { MovedList } from "../weather/moved-list";
-import { WeatherImport } from "../weather/weather-import";
-import type { MovedDate } from "../weather/moves";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./frost-detail";
+import { CropView, type CropOfKind } from "./crops";
+import { DaylengthView, type DaylengthFacts } from "./daylength";
 import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
 import type { FrostWords } from "./words";
 
@@ -42,26 +42,63 @@ interface Props {
   months: { tminC: number[]; tmaxC: number[] };
   place: { latitudeDeg: number; longitudeDeg: number; elevationM: number };
   filledDays: number;
-  sources: WeatherSource[];
-  moves: MovedDate[];
+  /** Places whose nights differ from the site's; the dates are those of the one shown. */
+  places: { id: string; name: string }[];
+  placeId: string | null;
+  crops: CropOfKind[];
+  daylength: DaylengthFacts;
+  tonight: { minC: number; forecast: boolean; rings: string | null };
 }
 
 const RISKS = ["1 in 10", "2 in 10", "half", "8 in 10", "9 in 10"];
 
 /** The site's year: frost from both ends, dates as sentences with their uncertainty, and where the weather comes from. */
 export function AlmanacView(props: Props) {
-  const { words, place, units } = { ...props, units: useAsOf().units };
+  const { words, place } = props;
+  const { units, collectionId, settledOn, today } = useAsOf();
+  const router = useRouter();
+  const shownPlace = props.places.find((p) => p.id === props.placeId);
+  const choosePlace = (id: string) => {
+    const query = new URLSearchParams({ frost: String(props.thresholdC) });
+    if (id !== "") query.set("place", id);
+    if (settledOn !== today) query.set("on", settledOn);
+    router.push(`/c/${collectionId}/almanac?${query.toString()}`, { scroll: false });
+  };
   return (
-    <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
-      <div className="min-w-0 space-y-6">
+    <div>
+      <div className="min-w-0 max-w-5xl space-y-6">
         <div>
-          <h1 className="text-2xl">Almanac</h1>
+          <div className="flex flex-wrap items-center gap-3">
+            <h1 className="mr-auto text-2xl">The site’s year</h1>
+            <Link prefetch={false} className="btn btn-primary min-h-11" href={`/c/${collectionId}/almanac/wood`}>
+              Check the wood
+            </Link>
+            <Link prefetch={false} className="btn min-h-11" href={`/c/${collectionId}/almanac/records`}>
+              Read in a record
+            </Link>
+          </div>
           <p className="text-sm">
             {number(Math.abs(place.latitudeDeg), 2)}° {place.latitudeDeg >= 0 ? "N" : "S"},{" "}
             {number(Math.abs(place.longitudeDeg), 2)}° {place.longitudeDeg >= 0 ? "E" : "W"}, {number(place.elevationM)}{" "}
             m
           </p>
+          <p className="mt-1">
+            {props.tonight.forecast ? "Next night by forecast" : "A usual night now"}:{" "}
+            {celsius(props.tonight.minC, units)}. {props.tonight.rings && <b>{props.tonight.rings} </b>}
+            <Link prefetch={false} className="link" href={`/c/${collectionId}/almanac/ahead`}>
+              Ten days ahead
+            </Link>
+          </p>
         </div>
+        {props.places.length > 0 && (
+          <SelectField
+            className="max-w-80"
+            label="Frost where"
+            value={props.placeId ?? ""}
+            onChange={choosePlace}
+            options={[["", "in the open, as measured"], ...props.places.map((p) => [p.id, p.name] as const)]}
+          />
+        )}
         <section aria-label="Frost">
           <p className="text-xl">
             <b>Last frost in spring.</b> {words.last}
@@ -71,12 +108,13 @@ export function AlmanacView(props: Props) {
           </p>
           <p className="mt-1">
             {words.guess && <span className="badge badge-warning mr-2">guess</span>}
-            At {celsius(props.thresholdC, units)}, {words.source}; the one-in-ten day {words.plusMinus}.
+            At {celsius(props.thresholdC, units)}
+            {shownPlace ? `, at ${shownPlace.name}` : ""}, {words.source}; the one-in-ten day {words.plusMinus}.
             {props.allYear && " Frost is possible all year."}
             {props.filledDays > 0 &&
               ` ${number(props.filledDays)} missing days in gaps of at most three were filled in a straight line.`}
           </p>
-          <Threshold thresholdC={props.thresholdC} />
+          <Threshold thresholdC={props.thresholdC} placeId={props.placeId} />
           <FrostProfile bySlot={props.frostBySlot} />
           <FrostCurveChart curves={props.curves} />
           <SeasonWords season={props.season} trends={props.trends} />
@@ -125,6 +163,8 @@ export function AlmanacView(props: Props) {
           </ScrollBox>
         </section>
         <SeasonSumsView sums={props.sums} chill={props.chill} generated={props.generated} />
+        <CropView crops={props.crops} generated={props.generated} />
+        <DaylengthView facts={props.daylength} />
         <section aria-label="Months">
           <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
           <MonthTable months={props.months} units={units} />
@@ -132,24 +172,6 @@ export function AlmanacView(props: Props) {
         <section aria-label="Units">
           <UnitsSwitch />
         </section>
-      </div>
-      <div className="space-y-6">
-        <WeatherImport />
-        {props.sources.length > 0 && (
-          <section aria-label="Weather records">
-            <h2 className="text-lg">Read in so far</h2>
-            <ul>
-              {props.sources.map((s) => (
-                <li key={s.id} className="py-1">
-                  <b className="break-all">{s.name}</b>: {number(s.goodDays)} days, {day(s.firstDay)} to{" "}
-                  {day(s.lastDay)}
-                  {s.badLines > 0 ? `; ${number(s.badLines)} bad lines left out` : ""}
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
-        <MovedList moves={props.moves} />
       </div>
     </div>
   );

@@ -28,7 +28,7 @@ const USUAL = [
 ] as const;
 
 /** Which cold is asked about: a number, or one of the usual ones. */
-export function Threshold({ thresholdC }: { thresholdC: number }) {
+export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId: string | null }) {
   const router = useRouter();
   const { collectionId, settledOn, today } = useAsOf();
   const [text, setText] = useState(String(thresholdC));
@@ -36,7 +36,7 @@ export function Threshold({ thresholdC }: { thresholdC: number }) {
   const fault = value >= -25 && value <= 10 ? undefined : "Between −25 and 10 °C.";
   const ask = (c: number) => {
     setText(String(c));
-    const on = settledOn === today ? "" : `&on=${settledOn}`;
+    const on = `${placeId === null ? "" : `&place=${placeId}`}${settledOn === today ? "" : `&on=${settledOn}`}`;
     router.push(`/c/${collectionId}/almanac?frost=${c}${on}`, { scroll: false });
   };
   return (

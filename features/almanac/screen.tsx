@@ -10,16 +10,25 @@ import {
   frostTrend,
   type RiskDates,
   chillMet,
+  daylengthOn,
+  frostStatistics,
+  nightsAhead,
+  placeMinima,
   seasonSums,
   type SeasonSums,
   SUM_KINDS,
 } from "@/core/climate/index";
-import { toDay, toIso } from "@/core/dates/index";
-import { profileOf } from "@/core/species/index";
+import { seasonOf, toDay, toIso, yearOf } from "@/core/dates/index";
+import { KINDS, profileOf } from "@/core/species/index";
+import { cropOutlook } from "@/core/wood/index";
+import { day, percent } from "@/ui/format";
 import type { CollectionView } from "../collection/load";
-import { listMoves } from "../weather/history";
 import { collectionView, stripData } from "../shell/data";
+import { firstRing } from "./ahead";
+import { AlmanacNav } from "./almanac-nav";
 import { AlmanacView, type FrostTable } from "./almanac-view";
+import type { CropOfKind } from "./crops";
+import type { DaylengthFacts } from "./daylength";
 import type { ChillOfKind, DrawnSums } from "./season-sums";
 import { frostWords, slotWord } from "./words";
 
@@ -65,11 +74,79 @@ export function thresholdOf(asked: string | undefined): number {
   return value >= LEAST_THRESHOLD_C && value <= MOST_THRESHOLD_C ? Math.round(value * 2) / 2 : 0;
 }
 
-export async function AlmanacScreen({ collectionId, thresholdC }: { collectionId: string; thresholdC: number }) {
+/** Weeks in warmth that are compared. */
+const EARLY_WEEKS = [0, 3, 6] as const;
+
+/** Crop kinds of the collection with the chance that they ripen here, the likeliest first. */
+function cropsOfKinds(view: CollectionView): CropOfKind[] {
+  const { site, loaded, today } = view;
+  const season = seasonOf(toDay(today), site.latitudeDeg);
+  const ids = new Set(loaded.trees.filter((t) => t.purpose === "crop").map((t) => t.kindId));
+  return KINDS.flatMap((kind): CropOfKind[] => {
+    const { crop } = kind;
+    if (!crop || !ids.has(kind.id)) return [];
+    const profile = profileOf({ kindId: kind.id, typedName: null, habit: null });
+    const outlooks = EARLY_WEEKS.map((weeks) => ({
+      weeks,
+      ...cropOutlook(site, season, profile.parameters[0], crop, weeks),
+    }));
+    return [
+      {
+        name: kind.names[0],
+        needs: crop.degreeDays,
+        season: outlooks[0].seasonDegreeDays,
+        outlooks: outlooks.map(({ weeks, chance, ripeOn }) => ({ weeks, chance, ripeOn })),
+      },
+    ];
+  }).sort((a, b) => b.outlooks[0].chance - a.outlooks[0].chance || a.name.localeCompare(b.name));
+}
+
+const LONG_DAY_HOURS = 14;
+
+function daylengthOfYear(latitudeDeg: number, today: number): DaylengthFacts {
+  const year = yearOf(today);
+  const first = toDay(`${year}-01-01`);
+  const days = Array.from({ length: 365 }, (_, d) => ({ day: first + d, hours: daylengthOn(latitudeDeg, first + d) }));
+  const by = (better: (a: number, b: number) => boolean) =>
+    days.reduce((best, d) => (better(d.hours, best.hours) ? d : best), days[0]);
+  const [longest, shortest] = [by((a, b) => a > b), by((a, b) => a < b)];
+  const now = daylengthOn(latitudeDeg, today);
+  const long = days.filter((d) => d.hours > LONG_DAY_HOURS);
+  // In the south long days run over New Year.
+  const gap = long.findIndex((d, k) => k > 0 && d.day !== long[k - 1].day + 1);
+  return {
+    today: now,
+    weekMinutes: Math.round(60 * (daylengthOn(latitudeDeg, today + 7) - now)),
+    longest: { on: toIso(longest.day), hours: longest.hours },
+    shortest: { on: toIso(shortest.day), hours: shortest.hours },
+    longDays:
+      long.length === 0 || long.length === 365
+        ? null
+        : gap < 0
+          ? { from: toIso(long[0].day), to: toIso(long[long.length - 1].day) }
+          : { from: toIso(long[gap].day), to: toIso(long[gap - 1].day + 365) },
+  };
+}
+
+export async function AlmanacScreen({
+  collectionId,
+  thresholdC,
+  placeId,
+}: {
+  collectionId: string;
+  thresholdC: number;
+  placeId: string | null;
+}) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { site, collection, loaded } = view;
-  const statistics = site.frost(thresholdC);
+  const places = loaded.places.filter((p) => loaded.placeClimates.has(p.id));
+  const place = places.find((p) => p.id === placeId);
+  const climate = place ? loaded.placeClimates.get(place.id)!.climate : null;
+  const minima = climate ? placeMinima(site.minima.tminC, climate) : site.minima.tminC;
+  const frostAt = (c: number) =>
+    climate ? frostStatistics(site.latitudeDeg, site.minima.startDay, minima, c) : site.frost(c);
+  const statistics = frostAt(thresholdC);
   const { first, last, allYear } = statistics;
   const curve = (event: FrostEvent, which: "first" | "last") =>
     frostCurve(event, which, site.latitudeDeg).map((p) => ({
@@ -78,9 +155,9 @@ export async function AlmanacScreen({ collectionId, thresholdC }: { collectionId
       normal: Math.round(1000 * p.normal) / 1000,
     }));
   const bySlot =
-    thresholdC === 0
+    thresholdC === 0 && !climate
       ? stripData(view).frost
-      : Array.from(frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, site.minima.tminC, thresholdC), (p) =>
+      : Array.from(frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, minima, thresholdC), (p) =>
           Math.round(100 * p),
         );
   const table = (event: FrostEvent, which: string): FrostTable => ({
@@ -94,36 +171,48 @@ export async function AlmanacScreen({ collectionId, thresholdC }: { collectionId
   const past = site.basis === "record" && site.observed ? site.observed : site.ensemble;
   const sums = SUM_KINDS.map((kind) => seasonSums(past, site.observed, site.latitudeDeg, toDay(view.today), kind));
   const row = (dates: RiskDates) => FROST_RISKS.map((risk) => slotWord(dates[risk], site.latitudeDeg));
+  const nights = nightsAhead(site);
+  const ring = firstRing(view);
   return (
-    <AlmanacView
-      words={frostWords(site, thresholdC)}
-      thresholdC={thresholdC}
-      sums={sums.map(thin)}
-      chill={chillOfKinds(
-        view,
-        sums.find((s) => s.kind === "chill")!,
-      )}
-      generated={past === site.ensemble}
-      curves={{ last: curve(last, "last"), first: curve(first, "first") }}
-      season={frostFreeSeason(statistics)}
-      // Generated years have no trend in them: one found there would be chance.
-      trends={
-        site.basis === "record"
-          ? { last: frostTrend(last, site.latitudeDeg), first: frostTrend(first, site.latitudeDeg) }
-          : null
-      }
-      tables={[table(last, "Last in spring"), table(first, "First in autumn")]}
-      allYear={allYear}
-      frostBySlot={bySlot}
-      months={{ tminC: site.normals.tminC, tmaxC: site.normals.tmaxC }}
-      place={{
-        latitudeDeg: collection.latitudeDeg,
-        longitudeDeg: collection.longitudeDeg,
-        elevationM: collection.elevationM,
-      }}
-      filledDays={site.filledDays}
-      sources={loaded.sources}
-      moves={await listMoves(collection.id, loaded.sources)}
-    />
+    <div>
+      <AlmanacNav at="" />
+      <AlmanacView
+        words={frostWords(site, statistics)}
+        thresholdC={thresholdC}
+        sums={sums.map(thin)}
+        chill={chillOfKinds(
+          view,
+          sums.find((s) => s.kind === "chill")!,
+        )}
+        generated={past === site.ensemble}
+        curves={{ last: curve(last, "last"), first: curve(first, "first") }}
+        season={frostFreeSeason(statistics)}
+        // Generated years have no trend in them: one found there would be chance.
+        trends={
+          site.basis === "record"
+            ? { last: frostTrend(last, site.latitudeDeg), first: frostTrend(first, site.latitudeDeg) }
+            : null
+        }
+        tables={[table(last, "Last in spring"), table(first, "First in autumn")]}
+        allYear={allYear}
+        frostBySlot={bySlot}
+        months={{ tminC: site.normals.tminC, tmaxC: site.normals.tmaxC }}
+        place={{
+          latitudeDeg: collection.latitudeDeg,
+          longitudeDeg: collection.longitudeDeg,
+          elevationM: collection.elevationM,
+        }}
+        filledDays={site.filledDays}
+        places={places.map((p) => ({ id: p.id, name: p.name }))}
+        placeId={place?.id ?? null}
+        crops={cropsOfKinds(view)}
+        daylength={daylengthOfYear(site.latitudeDeg, toDay(view.today))}
+        tonight={{
+          minC: nights[0].minC,
+          forecast: nights[0].basis === "forecast",
+          rings: ring && `${ring.name}: ${day(ring.on, view.today)}, ${percent(ring.chance)}.`,
+        }}
+      />
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { type SumKind, WARMTH_BASE_C } from "@/core/climate/index";
+import { HEAT_DAY_C, type SumKind, WARMTH_BASE_C } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { Basis } from "@/core/estimate/index";
 import { celsius, day, month, number, percent } from "@/ui/format";
@@ -33,7 +33,29 @@ export interface ChillOfKind {
   basis: Basis;
 }
 
-const UNIT: Record<SumKind, string> = { warmth: "°C·d", roots: "°C·d", chill: "portions" };
+const UNIT: Record<SumKind, string> = {
+  warmth: "°C·d",
+  roots: "°C·d",
+  chill: "portions",
+  "chill-hours": "hours",
+  utah: "Utah units",
+  "heat-days": "days",
+  evaporation: "mm",
+};
+
+const HOW: Record<SumKind, string> = {
+  warmth: "By the single sine of Baskerville & Emin (1969) between the day’s two extremes.",
+  roots:
+    "Day by day from the temperature of a root zone in a pot outdoors, our own model: none below 7 °C, most at 25, none at 37.",
+  chill:
+    "Portions of the Dynamic model (Fishman et al. 1987) from hours that a curve puts between the day’s two extremes (Linvill 1990). Needs of kinds are the middles of ranges from the literature, remembered.",
+  "chill-hours":
+    "Hours at or below 7.2 °C, frost included, from hours that a curve puts between the day’s two extremes (Linvill 1990). An old and coarse count: warm spells take nothing away.",
+  utah: "Utah units (Richardson et al. 1974): warm hours take away what cool ones gave. Made for cold winters; misleading where winters are mild.",
+  "heat-days": "Days whose highest temperature reached 30 °C.",
+  evaporation:
+    "Reference evaporation of short grass after Hargreaves & Samani (1985), FAO-56 equation 52, from the day’s extremes and the sun at the top of the atmosphere. A tree in a pot uses more or less: this compares years.",
+};
 
 /** This year's warmth and cold against the other years: the band is eight years in ten, this year the bold line. */
 export function SeasonSumsView({
@@ -51,7 +73,11 @@ export function SeasonSumsView({
   const words: Record<SumKind, string> = {
     warmth: `warmth of the air above ${celsius(WARMTH_BASE_C, units)}`,
     roots: "warmth of the root zone",
-    chill: "winter chill",
+    chill: "winter chill, Dynamic-model portions",
+    "chill-hours": "winter chill, hours below 7.2 °C",
+    utah: "winter chill, Utah units",
+    "heat-days": `days of ${celsius(HEAT_DAY_C, units)} and more`,
+    evaporation: "reference evaporation",
   };
   return (
     <section aria-label="Warmth and chill">
@@ -68,15 +94,7 @@ export function SeasonSumsView({
         {nowWords(shown)} Since {day(shown.from)}; the band holds eight of {number(shown.years)}{" "}
         {generated ? "generated years" : "years of your record"}.
       </p>
-      <Why
-        reason={
-          kind === "chill"
-            ? "Portions of the Dynamic model (Fishman et al. 1987) from hours that a curve puts between the day’s two extremes (Linvill 1990). Needs of kinds are the middles of ranges from the literature, remembered."
-            : kind === "roots"
-              ? "Day by day from the temperature of a root zone in a pot outdoors, our own model: none below 7 °C, most at 25, none at 37."
-              : "By the single sine of Baskerville & Emin (1969) between the day’s two extremes."
-        }
-      >
+      <Why reason={HOW[kind]}>
         <span className="text-sm">How it is counted</span>
       </Why>
       {kind === "chill" && <ChillTable chill={chill} />}

@@ -31,11 +31,12 @@ export function sourceWords(site: Site): string {
   if (site.basis === "record") return `from ${site.recordYears} complete frost years of your own record`;
   if (site.basis === "short-record")
     return `from weather years generated after your own record, which is too short to count frosts from`;
+  if (site.basis === "table") return "from weather years generated after your twelve monthly normals";
   return "guess from four answers, until you read in a weather record";
 }
 
-export function frostWords(site: Site, thresholdC = 0): FrostWords {
-  const { last, first } = site.frost(thresholdC);
+export function frostWords(site: Site, statistics = site.frost(0)): FrostWords {
+  const { last, first } = statistics;
   return {
     last: sentence(last, site.latitudeDeg, "last"),
     first: sentence(first, site.latitudeDeg, "first"),

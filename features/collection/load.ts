@@ -254,20 +254,12 @@ export async function loadSite(db: Db, collection: Collection, loaded: LoadedRec
 }
 
 /** All records of the site as one, the most trusted first; null without any. */
-export async function loadMerged(
-  db: Db,
-  collection: Collection,
-  loaded: LoadedRecords,
-): Promise<MergedRecord | null> {
+export async function loadMerged(db: Db, collection: Collection, loaded: LoadedRecords): Promise<MergedRecord | null> {
   return mergeSources(await sourceRecords(db, collection, loaded));
 }
 
 /** The records that count, the most trusted first, each with what its height makes. */
-export async function sourceRecords(
-  db: Db,
-  collection: Collection,
-  loaded: LoadedRecords,
-): Promise<SourceRecord[]> {
+export async function sourceRecords(db: Db, collection: Collection, loaded: LoadedRecords): Promise<SourceRecord[]> {
   const sources = rankedSources(loaded.sources, loaded.ranking).filter((s) => !s.leftOut);
   const records = await loadSourceRecords(
     db,
@@ -295,12 +287,7 @@ function computeTracks(collection: Collection, loaded: LoadedRecords, site: Site
 const windowOptions = (collection: Collection) => ({ risk: collection.risk, sheltered: false });
 
 /** Wood, windows and warmth of a collection: from memory, from what an earlier start kept, or computed now and kept. */
-async function loadContext(
-  db: Db,
-  collection: Collection,
-  loaded: LoadedRecords,
-  site: Site,
-): Promise<ReplayContext> {
+async function loadContext(db: Db, collection: Collection, loaded: LoadedRecords, site: Site): Promise<ReplayContext> {
   const key = tracksKey(collection, loaded, site);
   const known = contexts.get(key);
   const scope = { collectionId: collection.id };

@@ -22,7 +22,16 @@ import {
 } from "../stores/commands";
 import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "../stores/mix-commands";
 import { addTree, correctArrival, splitBatch } from "../trees/commands";
-import { importWeather } from "../weather/commands";
+import {
+  importLogger,
+  importWeather,
+  pollLogger,
+  rankWeather,
+  sayClimate,
+  setAlarm,
+  setPlaceClimate,
+} from "../weather/commands";
+import { recordFeed, recordPruning, recordWood } from "../wood/commands";
 import type { Command } from "./define";
 
 /** Every write the application knows, by name. */
@@ -64,7 +73,16 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     importTrees,
     importPots,
     importPottings,
+    importLogger,
     importWeather,
+    pollLogger,
+    rankWeather,
+    recordFeed,
+    recordPruning,
+    recordWood,
+    sayClimate,
+    setAlarm,
+    setPlaceClimate,
     undoEntry,
     undoTogether,
     markSeen,

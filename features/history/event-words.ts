@@ -2,7 +2,18 @@ import type { EventPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
 import type { PlaceClimate } from "@/core/climate/index";
-import { celsius, day, degreesApart, kilograms, litres, millimetres, monthDay, number, percent, type Units } from "@/ui/format";
+import {
+  celsius,
+  day,
+  degreesApart,
+  kilograms,
+  litres,
+  millimetres,
+  monthDay,
+  number,
+  percent,
+  type Units,
+} from "@/ui/format";
 import {
   BEND_WORDS,
   CAUSE_WORDS,

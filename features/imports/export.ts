@@ -5,7 +5,9 @@ import { READY_MIX_NAMES } from "@/core/mix/index";
 import { plantsOn } from "@/core/tree/index";
 import { IMPORT_KINDS, type ImportKind } from "@/formats/collection-columns";
 import { writePotLines, writePottingLines, writeTreeLines } from "@/formats/collection-write";
-import { type CollectionView, viewCollection } from "../collection/load";
+import { writeWeatherCsv } from "@/formats/weather-csv";
+import { pool } from "@/server/pool";
+import { type CollectionView, loadMerged, viewCollection } from "../collection/load";
 
 /** Living trees, pots and pottings as files that can be read in again. */
 export async function exportCsv(
@@ -15,7 +17,11 @@ export async function exportCsv(
   const view = await viewCollection(collectionId);
   if (!view) return null;
   const text = { trees: treesOf, pots: potsOf, pottings: pottingsOf }[kind](view);
-  return { name: `${view.collection.name.replace(/[^\p{L}\p{N}]+/gu, "-")}-${kind}-${view.today}.csv`, text };
+  return { name: fileName(view, kind), text };
+}
+
+function fileName(view: CollectionView, what: string): string {
+  return `${view.collection.name.replace(/[^\p{L}\p{N}]+/gu, "-")}-${what}-${view.today}.csv`;
 }
 
 function living(view: CollectionView) {
@@ -125,12 +131,29 @@ function pottingsOf(view: CollectionView): string {
   );
 }
 
-const asked = z.object({ id: z.uuid(), file: z.enum(IMPORT_KINDS.map((kind) => `${kind}.csv` as const)) });
+const asked = z.object({
+  id: z.uuid(),
+  file: z.enum(["weather.csv", ...IMPORT_KINDS.map((kind) => `${kind}.csv` as const)]),
+});
+
+/** The site's daily weather as merged from its records, with the source of each day. */
+async function exportWeather(collectionId: string): Promise<{ name: string; text: string } | null> {
+  const view = await viewCollection(collectionId);
+  if (!view) return null;
+  const merged = await loadMerged(pool(), view.collection, view.loaded);
+  if (!merged) return null;
+  const names = merged.adjustments.map((a) => view.loaded.sources.find((s) => s.id === a.id)?.name ?? "");
+  return { name: fileName(view, "weather"), text: writeWeatherCsv(merged.record, (i) => names[merged.from[i]] ?? "") };
+}
 
 /** The file as a download; its byte order mark lets spreadsheets see that it is UTF-8. */
 export async function exportResponse(id: string, file: string): Promise<Response> {
   const parsed = asked.safeParse({ id, file });
-  const written = parsed.success ? await exportCsv(id, file.replace(".csv", "") as ImportKind) : null;
+  const written = !parsed.success
+    ? null
+    : file === "weather.csv"
+      ? await exportWeather(id)
+      : await exportCsv(id, file.replace(".csv", "") as ImportKind);
   if (!written) return new Response("There is no such list.", { status: 404 });
   return new Response(`\uFEFF${written.text}`, {
     headers: {

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
 import { useAsOf } from "../shell/as-of";
+import { AWAY, messagesOf, type Progress, sendFile } from "./send-file";
 import type { ImportMessage, ImportPreview } from "./run";
 
 export interface ImportChoice {
@@ -12,18 +13,10 @@ export interface ImportChoice {
   options: { lengthUnit: "mm" | "cm" | "in"; volumeUnit: "L" | "gal"; dateOrder: "dmy" | "mdy" | null };
 }
 
-export interface Progress {
-  step: "reading" | "checking" | "saving";
-  done: number;
-  of: number;
-}
-
 type Answer =
   | { ok: true; preview: ImportPreview }
   | { ok: true; count: number; skipped: number; entryId: string }
   | { ok: false; message: string };
-
-const AWAY = "Aurelian does not answer: is it still running? The file is still chosen; try again in a moment.";
 
 /** Sends a file as it is and follows what is made of it, line by line of the answer. */
 export function useImport() {
@@ -35,13 +28,9 @@ export function useImport() {
     setProgress({ step: "reading", done: 0, of: file.size });
     try {
       const asked = { ...choice, fileName: file.name, bytes: file.size, commandId };
-      const response = await fetch(`/c/${collectionId}/import-file`, {
-        method: "POST",
-        headers: { "x-import": encodeURIComponent(JSON.stringify(asked)) },
-        body: file,
-      });
+      const response = await sendFile(`/c/${collectionId}/import-file`, asked, file);
       let last: Answer = { ok: false, message: AWAY };
-      for await (const message of messagesOf(response)) {
+      for await (const message of messagesOf<ImportMessage>(response)) {
         if (message.step === "preview") last = { ok: true, preview: message.preview };
         else if (message.step === "done") {
           last = { ok: true, count: message.count, skipped: message.skipped, entryId: message.entryId };
@@ -64,17 +53,4 @@ export function useImport() {
     }
   };
   return { send, progress };
-}
-
-async function* messagesOf(response: Response): AsyncGenerator<ImportMessage> {
-  if (!response.body) return;
-  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = "";
-  for (;;) {
-    const { value, done } = await reader.read();
-    const lines = (rest + (value ?? "")).split("\n");
-    rest = done ? "" : (lines.pop() ?? "");
-    for (const line of lines) if (line !== "") yield JSON.parse(line) as ImportMessage;
-    if (done) return;
-  }
 }

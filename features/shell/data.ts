@@ -5,6 +5,7 @@ import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { collectionAt, type ReplayContext, type TreeState } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { woodOn } from "@/core/tree/index";
+import { firstRing } from "../almanac/ahead";
 import { type CollectionView, stateKey, viewCollection } from "../collection/load";
 
 /** One read of a collection per request, however many parts of the page ask. */
@@ -34,6 +35,8 @@ export interface StripData {
   wood: { ripe: number; leafless: number }[];
   /** Days on which the last safe day of so many trees lies. */
   closing: { on: string; count: number }[];
+  /** A night the keeper wants to be told of. */
+  alarm: { name: string; on: string; chance: number } | null;
 }
 
 const WEEK = 7;
@@ -58,6 +61,7 @@ export function stripData(view: CollectionView): StripData {
     woodFrom: toIso(from),
     wood: Array.from({ length: weeks }, (_, w) => woodWeek(context, counts, from + w * WEEK)),
     closing: [...closing].map(([on, count]) => ({ on, count })),
+    alarm: firstRing(view),
   };
 }
 

@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
-import { day as dayWord, month } from "@/ui/format";
+import { day as dayWord, month, percent } from "@/ui/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "./as-of";
 import type { StripData } from "./data";
@@ -106,6 +106,16 @@ export function SeasonStrip({ data }: { data: StripData }) {
               Back to today
             </button>
           </>
+        )}
+        {data.alarm && (
+          <Link
+            href={`/c/${collectionId}/almanac/ahead`}
+            prefetch={false}
+            className="badge badge-error badge-sm h-auto min-h-6 py-0.5"
+            data-testid="alarm"
+          >
+            {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)}
+          </Link>
         )}
         {data.guessed && (
           <Link href={`/c/${collectionId}/almanac`} prefetch={false} className="badge badge-warning badge-sm">

@@ -1,6 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
+import { after } from "next/server";
 import type { ReactNode } from "react";
+import { refreshForecast } from "../weather/forecast";
 import { collectionView, stripData } from "./data";
 import { Frame } from "./frame";
 
@@ -9,6 +11,8 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { collection, today } = view;
+  // The page never waits for the weather service: it is asked once the answer is on its way.
+  after(() => refreshForecast(collectionId).catch((error: unknown) => console.error("forecast", error)));
   return (
     <Frame
       collectionId={collectionId}

@@ -71,7 +71,9 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
       .map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),
     history: historyOf(view, treeId),
     others: loaded.trees.filter((t) => t.id !== treeId).map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name })),
-    narrowing: end ? [] : whatNarrows(tree, events, indexed.lots, context, tracksOf(context, tree, toDay(today)), toDay(today)),
+    narrowing: end
+      ? []
+      : whatNarrows(tree, events, indexed.lots, context, tracksOf(context, tree, toDay(today)), toDay(today)),
     arrivedOn: events.find((e) => e.payload.kind === "arrived")?.on.best ?? today,
     rootstock: tree.rootstock ?? null,
     left: end

@@ -1,11 +1,20 @@
 import { createHash, randomUUID } from "node:crypto";
 import { z } from "zod";
-import { lapseC } from "@/core/climate/index";
-import { readWeatherFile } from "@/formats/weather-file";
+import { fitPlace, lapseC, normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
+import { parseIso, toDay } from "@/core/dates/index";
+import { countPlaceHours, insertPlaceHours, listPlaceHours } from "@/data/place-hours";
 import { insertWeather } from "@/data/weather";
-import { command, envelope, refuse } from "../commands/define";
+import { parseLogger } from "@/formats/logger-csv";
+import { readWeatherFile } from "@/formats/weather-file";
+import { localTimeOf, todayAt } from "@/server/clock";
+import { loggerSource } from "@/server/logger";
+import { pool } from "@/server/pool";
+import { loadSite, viewCollection } from "../collection/load";
+import { happening } from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
 import { MOST_WEATHER_BYTES } from "./limits";
 import { describeMoves } from "./moves";
+import { nightPairs } from "./pairs";
 
 export const weatherOptions = z.object({
   unit: z.enum(["auto", "C", "F"]).default("auto"),
@@ -23,7 +32,8 @@ export const importWeather = command({
     elevationM: z.number().min(-450).max(6000).nullable().optional(),
   }),
   run: async (context, v) => {
-    const parsed = readWeatherFile(v.text, v.options, context.today);
+    const toLocal = localTimeOf(context.collection.zone);
+    const parsed = readWeatherFile(v.text, { ...v.options, toLocal }, context.today);
     if (!parsed.ok) refuse("file", parsed.message);
     const { file } = parsed;
     const sha256 = createHash("sha256").update(v.text).digest("hex");
@@ -40,14 +50,185 @@ export const importWeather = command({
       lastDay: file.lastDay,
       elevationM: v.elevationM ?? file.elevationM,
     };
-    const moved = await describeMoves(
-      context,
-      file.record,
-      lapseC(source.elevationM, context.collection.elevationM),
+    const moved = await describeMoves(context, file.record, lapseC(source.elevationM, context.collection.elevationM));
+    context.write(() =>
+      insertWeather(context.db, context.scope, source, file.record, (done) => context.progress(done, file.goodDays)),
     );
-    context.write(() => insertWeather(context.db, context.scope, source, file.record));
     context.weatherChanged();
     context.note(`Weather of ${file.goodDays} days read in from ${v.fileName}`);
     return { sourceId: source.id, goodDays: file.goodDays, moved };
+  },
+});
+
+/** Overlapping records in the order of trust; some may be set aside. */
+export const rankWeather = command({
+  name: "rank-weather",
+  input: envelope.extend({ order: z.array(z.uuid()).min(1).max(200), leftOut: z.array(z.uuid()).max(200) }),
+  run: (context, v) => {
+    const known = new Set(context.loaded.sources.map((s) => s.id));
+    if ([...v.order, ...v.leftOut].some((id) => !known.has(id)))
+      refuse("order", "One of these records is not there any more. Look at the list once more.");
+    context.record(
+      happening({ kind: "weather-ranked", order: v.order, leftOut: [...new Set(v.leftOut)] }, context.today),
+    );
+    context.weatherChanged();
+    context.note(
+      v.leftOut.length > 0 ? "Weather records put in order, some set aside" : "Weather records put in order",
+    );
+    return Promise.resolve({});
+  },
+});
+
+const knownDay = z
+  .string()
+  .regex(/^\d{2}-\d{2}$/, { error: "A day of the year, such as 10 May." })
+  .refine((text) => parseIso(`2004-${text}`) !== null, { error: "This is not a day in the calendar." })
+  .nullable();
+
+/** What the grower knows of the site's climate: a table of monthly means, the neighbourhood's frost days. */
+export const sayClimate = command({
+  name: "say-climate",
+  input: envelope
+    .extend({
+      normals: normalsSaidSchema.nullable(),
+      frost: z.object({ last: knownDay, first: knownDay }).nullable(),
+    })
+    .superRefine((v, issue) => {
+      v.normals?.tminC.forEach((low, m) => {
+        if (low > v.normals!.tmaxC[m])
+          issue.addIssue({
+            code: "custom",
+            path: ["normals", "tminC", m],
+            message: "The mean lowest is above the mean highest.",
+          });
+      });
+    }),
+  run: (context, v) => {
+    const frost = v.frost && (v.frost.last !== null || v.frost.first !== null) ? v.frost : null;
+    context.record(happening({ kind: "climate-said", normals: v.normals, frost }, context.today));
+    context.weatherChanged();
+    context.note(
+      v.normals === null && frost === null
+        ? "Climate of the site as first answered"
+        : `Climate of the site: ${[v.normals ? "monthly normals" : "", frost ? "known frost days" : ""].filter(Boolean).join(", ")}`,
+    );
+    return Promise.resolve({});
+  },
+});
+
+function findPlace(context: CommandContext, placeId: string) {
+  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "This place is not there any more.");
+}
+
+/** A place's nights against the site's, as the grower knows them; null: as the site's. */
+export const setPlaceClimate = command({
+  name: "set-place-climate",
+  input: envelope.extend({ placeId: z.uuid(), climate: placeClimateSchema.nullable() }),
+  run: (context, v) => {
+    const place = findPlace(context, v.placeId);
+    context.record(
+      happening({ kind: "place-climate", climate: v.climate, nights: null }, context.today, { placeId: place.id }),
+    );
+    context.note(`Climate of ${place.name}`);
+    return Promise.resolve({ placeId: place.id });
+  },
+});
+
+/** Keeps readings of a place and learns from all of them how its nights stand to the site's. */
+async function keepReadings(
+  context: CommandContext,
+  placeId: string,
+  text: string,
+  unit: "auto" | "C" | "F",
+  from: string,
+): Promise<unknown> {
+  const place = findPlace(context, placeId);
+  const read = parseLogger(text, { unit, toLocal: localTimeOf(context.collection.zone) }, context.today);
+  if (!read.ok) refuse("file", read.message);
+  const { hours } = read.file;
+  const { db, scope, entryId, loaded, collection, today } = context;
+  const voided = loaded.counting.voided;
+  const entries = loaded.entries.filter((e) => !voided.has(e.id)).map((e) => e.id);
+  const earlier = await listPlaceHours(db, scope, placeId, entries);
+  const fresh = new Set(hours.map((h) => h.hour));
+  const all = [...earlier.filter((h) => !fresh.has(h.hour)), ...hours];
+  const site = await loadSite(db, collection, loaded, today);
+  const fit = fitPlace(nightPairs(all, site, toDay(today)));
+  context.write(() =>
+    insertPlaceHours(db, scope, entryId, placeId, hours, (done) => context.progress(done, hours.length)),
+  );
+  if (fit) {
+    const climate = {
+      offsetC: Math.round(fit.climate.offsetC * 10) / 10,
+      damping: Math.round(fit.climate.damping * 100) / 100,
+    };
+    context.record(happening({ kind: "place-climate", climate, nights: fit.nights }, today, { placeId }));
+  }
+  context.note(`${read.file.readings} readings of ${place.name} ${from}`);
+  return { readings: read.file.readings, learned: fit !== null };
+}
+
+export const importLogger = command({
+  name: "import-logger",
+  input: envelope.extend({
+    placeId: z.uuid(),
+    fileName: z.string().max(200),
+    text: z.string().max(MOST_WEATHER_BYTES),
+    options: weatherOptions,
+  }),
+  run: (context, v) => keepReadings(context, v.placeId, v.text, v.options.unit, `from ${v.fileName}`),
+});
+
+/** How far back a logger that was never read is asked. */
+const POLL_DAYS = 90;
+
+/** Asks the logger of a place for what it read since it was last asked. */
+export const pollLogger = command({
+  name: "poll-logger",
+  input: envelope.extend({ placeId: z.uuid(), text: z.string().max(MOST_WEATHER_BYTES).default("") }),
+  prepare: async (v) => {
+    const source = loggerSource();
+    const view = await viewCollection(v.collectionId);
+    const place = view?.loaded.places.find((p) => p.id === v.placeId);
+    if (!source || !view || !place) return refuse("placeId", "No logger is set up for this place.");
+    const run = view.site.observed;
+    if (!run) return refuse("placeId", "A logger is compared with the site's own record: read in one first.");
+    const counts = await countPlaceHours(pool(), { collectionId: v.collectionId });
+    const last = counts.filter((c) => c.placeId === v.placeId).reduce((a, c) => (c.last > a ? c.last : a), "");
+    const end = run.startDay + run.tminC.length - 1;
+    const from = Math.max(last === "" ? 0 : toDay(last.slice(0, 10)), end - POLL_DAYS, run.startDay);
+    if (from > end || todayAt(view.collection.zone) < last.slice(0, 10))
+      return refuse("placeId", "It has nothing new since it was last asked.");
+    const text = await source.read({ place, run, from, to: end });
+    return text === null
+      ? refuse("placeId", "The logger does not answer just now: try again in a moment.")
+      : { ...v, text };
+  },
+  run: (context, v) => keepReadings(context, v.placeId, v.text, "C", "by its logger"),
+});
+
+/** Tell me when a night like this is forecast. */
+export const setAlarm = command({
+  name: "set-alarm",
+  input: envelope.extend({
+    alarmId: z.uuid(),
+    name: z.string().trim().min(1, { error: "Give it a name, such as Fleece on the figs." }).max(80),
+    thresholdC: z
+      .number({ error: "A temperature." })
+      .min(-40, { error: "Not below −40 °C." })
+      .max(30, { error: "Not above 30 °C." }),
+    chance: z
+      .number({ error: "A share between 5 and 95 %." })
+      .min(0.05, { error: "At least 5 %." })
+      .max(0.95, { error: "At most 95 %." }),
+    placeId: z.uuid().nullable(),
+    gone: z.boolean().default(false),
+  }),
+  run: (context, v) => {
+    if (v.placeId !== null) findPlace(context, v.placeId);
+    const { alarmId, name, thresholdC, chance, placeId, gone } = v;
+    context.record(happening({ kind: "alarm", alarmId, name, thresholdC, chance, placeId, gone }, context.today));
+    context.note(gone ? `Alarm ${name} taken out` : `Alarm: ${name}`);
+    return Promise.resolve({ alarmId });
   },
 });

@@ -21,11 +21,7 @@ const NEW_SOURCE = "new";
 const NOTICED_DAYS = 5;
 
 /** What a new weather record does to the dates a grower goes by: the site's frosts, and each tree's due and move-by days. */
-export async function describeMoves(
-  context: CommandContext,
-  record: DailyRecord,
-  addC: number,
-): Promise<MovedDate[]> {
+export async function describeMoves(context: CommandContext, record: DailyRecord, addC: number): Promise<MovedDate[]> {
   const { collection, loaded, today } = context;
   const before = await loadSite(context.db, collection, loaded, today);
   const fresh = [{ id: NEW_SOURCE, record, lapseC: addC }];

@@ -1,56 +1,55 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { day, number } from "@/ui/format";
-import { FormFaults } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
+import { celsius, number, readNumber } from "@/ui/format";
+import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { MOST_WEATHER_BYTES } from "./limits";
-import type { WeatherFormat } from "@/formats/weather-days";
-import type { WeatherPreview } from "./preview";
+import { PreviewSummary } from "./preview-summary";
+import type { WeatherPreview } from "./stream";
+import { useWeatherFile, type WeatherChoice } from "./use-weather-file";
 
-type Unit = "auto" | "C" | "F";
-type Order = "auto" | "dmy" | "mdy";
+const STEP_WORDS = { reading: "Reading the file", checking: "Looking through it", saving: "Keeping the days" };
 
-/** A daily weather file comes in: look first, then all good lines or none. */
-export function WeatherImport() {
-  const { collectionId } = useAsOf();
+/** A weather file comes in: look first, then all good lines or none. For the site, or for one place's logger. */
+export function WeatherImport({ place = null }: { place?: { id: string; name: string } | null }) {
+  const { units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure } = useCommand("import-weather");
-  const [file, setFile] = useState<{ name: string; text: string } | null>(null);
-  const [unit, setUnit] = useState<Unit>("auto");
-  const [dateOrder, setDateOrder] = useState<Order>("auto");
+  const { send, progress } = useWeatherFile();
+  const [file, setFile] = useState<File | null>(null);
+  const [unit, setUnit] = useState<WeatherChoice["options"]["unit"]>("auto");
+  const [dateOrder, setDateOrder] = useState<WeatherChoice["options"]["dateOrder"]>("auto");
+  const [height, setHeight] = useState("");
   const [preview, setPreview] = useState<WeatherPreview | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   const input = useRef<HTMLInputElement>(null);
+  const attempt = useRef<{ of: string; id: string } | null>(null);
 
-  const look = async (chosen: { name: string; text: string }, options: { unit: Unit; dateOrder: Order }) => {
+  const heightM = height.trim() === "" ? null : readNumber(height);
+  const heightFault =
+    heightM !== null && !(heightM >= -450 && heightM <= 6000) ? "Metres above the sea, as a number." : undefined;
+  const choice = (changed: Partial<WeatherChoice["options"]> = {}): WeatherChoice => ({
+    options: { unit, dateOrder, ...changed },
+    placeId: place?.id ?? null,
+    elevationM: heightFault === undefined ? heightM : null,
+  });
+  const look = async (chosen: File, asked: WeatherChoice) => {
     setProblem(null);
     setPreview(null);
-    try {
-      const answer = await fetch(`/c/${collectionId}/weather-preview`, {
-        method: "POST",
-        headers: { "content-type": "application/json" },
-        body: JSON.stringify({ text: chosen.text, options }),
-      });
-      setPreview((await answer.json()) as WeatherPreview);
-    } catch {
-      setProblem(
-        "Aurelian does not answer: is it still running? The file is still chosen; look at it again in a moment.",
-      );
-    }
+    const answer = await send(chosen, asked, null);
+    if (!answer.ok) setProblem(answer.message);
+    else if ("preview" in answer) setPreview(answer.preview);
   };
-
   const choose = async (picked: File | undefined) => {
     if (!picked) return;
+    setFile(picked);
     if (picked.size > MOST_WEATHER_BYTES) {
       setProblem("This file is larger than 8 MB: a daily record of a hundred years is smaller than that.");
       return;
     }
-    const chosen = { name: picked.name, text: await picked.text() };
-    setFile(chosen);
-    await look(chosen, { unit, dateOrder });
+    await look(picked, choice());
   };
 
   // A file chosen while the page was still waking up is looked at, too.
@@ -60,25 +59,52 @@ export function WeatherImport() {
   }, []);
 
   const confirm = async () => {
-    if (!file) return;
-    const done = await send({ collectionId, fileName: file.name, text: file.text, options: { unit, dateOrder } });
-    if (!done) return;
-    tell({ text: "The record is in: every date is computed from it now.", entryId: done.entryId });
+    if (!file || heightFault !== undefined) return;
+    const asked = choice();
+    const of = `${file.name}:${file.size}:${JSON.stringify(asked)}`;
+    if (attempt.current?.of !== of) attempt.current = { of, id: crypto.randomUUID() };
+    setBusy(true);
+    const answer = await send(file, asked, attempt.current.id);
+    setBusy(false);
+    if (!answer.ok) {
+      setProblem(answer.message);
+      return;
+    }
+    if (!("entryId" in answer)) return;
+    tell({
+      text: place ? `The readings of ${place.name} are in.` : "The record is in: every date is computed from it now.",
+      entryId: answer.entryId,
+    });
+    attempt.current = null;
     setFile(null);
     setPreview(null);
     if (input.current) input.current.value = "";
   };
 
   return (
-    <section aria-label="Read in a weather record">
-      <h2 className="text-xl">Read in a weather record</h2>
+    <section aria-label={place ? `Readings of ${place.name}` : "Read in a weather record"}>
+      {place ? (
+        <h3 className="text-base font-semibold">Read in a logger’s file</h3>
+      ) : (
+        <h2 className="text-xl">Read in a weather record</h2>
+      )}
       <p className="text-sm">
-        A CSV file with a line per day: <b>date, tmin, tmax</b>, and if you have them rain (mm), sun (MJ/m²), wind
-        (m/s). Comma, semicolon or tab; decimal point or comma; °C or °F. Station files of the global daily network
-        (comma-separated or fixed-width .dly) and hourly EPW files are known by their first line.
+        {place ? (
+          <>
+            A CSV file with a line per reading: <b>time, °C</b>. Ten nights at or below {celsius(5, units)} that the
+            site’s own record has, too, are enough to learn from.
+          </>
+        ) : (
+          <>
+            A CSV file with a line per day: <b>date, tmin, tmax</b>, and if you have them rain (mm), sun (MJ/m²), wind
+            (m/s). Comma, semicolon or tab; decimal point or comma; °C or °F. Station files of the global daily network
+            (comma-separated or fixed-width .dly), hourly EPW files and a logger’s readings (time, °C) are known by
+            their first lines.
+          </>
+        )}
       </p>
       <label className="mt-3 block">
-        <span className="mb-1 block font-medium">Weather file</span>
+        <span className="mb-1 block font-medium">{place ? `Logger file of ${place.name}` : "Weather file"}</span>
         <input
           ref={input}
           type="file"
@@ -88,99 +114,74 @@ export function WeatherImport() {
         />
       </label>
       <div className="mt-3 grid grid-cols-2 gap-3">
-        <label>
-          <span className="mb-1 block text-sm font-medium">Temperatures in</span>
-          <select
-            className="select w-full"
-            value={unit}
-            onChange={(e) => {
-              const next = e.target.value as Unit;
-              setUnit(next);
-              if (file) void look(file, { unit: next, dateOrder });
-            }}
-          >
-            <option value="auto">as the header says</option>
-            <option value="C">°C</option>
-            <option value="F">°F</option>
-          </select>
-        </label>
-        <label>
-          <span className="mb-1 block text-sm font-medium">Dates such as 03/04/2021</span>
-          <select
-            className="select w-full"
+        <SelectField
+          label="Temperatures in"
+          value={unit}
+          onChange={(next) => {
+            setUnit(next);
+            if (file) void look(file, choice({ unit: next }));
+          }}
+          options={[
+            ["auto", "as the header says"],
+            ["C", "°C"],
+            ["F", "°F"],
+          ]}
+        />
+        {!place && (
+          <SelectField
+            label="Dates such as 03/04/2021"
             value={dateOrder}
-            onChange={(e) => {
-              const next = e.target.value as Order;
+            onChange={(next) => {
               setDateOrder(next);
-              if (file) void look(file, { unit, dateOrder: next });
+              if (file) void look(file, choice({ dateOrder: next }));
             }}
-          >
-            <option value="auto">as the file shows</option>
-            <option value="dmy">day first</option>
-            <option value="mdy">month first</option>
-          </select>
-        </label>
+            options={[
+              ["auto", "as the file shows"],
+              ["dmy", "day first"],
+              ["mdy", "month first"],
+            ]}
+          />
+        )}
+        {!place && (
+          <TextField
+            className="col-span-2"
+            label="Height of the station, if the file does not say"
+            numeric
+            suffix="m"
+            value={height}
+            onChange={setHeight}
+            fault={heightFault}
+            hint="A station higher than you is colder: 0.65 °C for each 100 m are allowed for."
+          />
+        )}
       </div>
       <div className="mt-3 space-y-3" aria-live="polite">
+        {progress && (
+          <div>
+            <p className="text-sm" data-testid="progress">
+              {STEP_WORDS[progress.step]} …{" "}
+              {progress.of > 1 && `${number((100 * progress.done) / Math.max(1, progress.of))} %`}
+            </p>
+            <progress
+              className="progress w-full"
+              aria-label={STEP_WORDS[progress.step]}
+              value={progress.done}
+              max={Math.max(1, progress.of)}
+            />
+          </div>
+        )}
         {problem && <FormFaults faults={[{ message: problem }]} />}
-        {preview && !preview.ok && <FormFaults faults={[preview]} />}
-        {preview?.ok && <PreviewSummary preview={preview} />}
-        <FormFaults faults={failure?.faults ?? []} />
-        {preview?.ok && (
+        {preview && <PreviewSummary preview={preview} />}
+        {preview && (
           <button type="button" className="btn btn-primary btn-lg" disabled={busy} onClick={() => void confirm()}>
-            {busy ? "Reading in …" : `Read in ${number(preview.goodDays)} days`}
+            {busy
+              ? "Reading in …"
+              : preview.what === "site"
+                ? `Read in ${number(preview.goodDays)} days`
+                : `Read in ${number(preview.readings)} readings`}
           </button>
         )}
       </div>
     </section>
-  );
-}
-
-const FORMAT_WORDS: Record<WeatherFormat, string> = {
-  csv: "A file of days",
-  "ghcn-csv": "Station file of the global daily network",
-  "ghcn-fixed": "Fixed-width station file of the global daily network",
-  epw: "Hourly weather file",
-};
-
-function PreviewSummary({ preview }: { preview: Extract<WeatherPreview, { ok: true }> }) {
-  return (
-    <div className="bg-base-200 rounded-box p-3">
-      <p>
-        <b>{number(preview.goodDays)} good days</b>, {day(preview.firstDay)} to {day(preview.lastDay)}, read as °
-        {preview.unit}: lows {preview.range[0]} to {preview.range[1]} °C, highs {preview.range[2]} to {preview.range[3]}{" "}
-        °C.
-      </p>
-      {preview.format !== "csv" && (
-        <p>
-          {FORMAT_WORDS[preview.format]}: {preview.notes.join("; ")}.
-        </p>
-      )}
-      {preview.gapDays > 0 && (
-        <p>
-          {number(preview.gapDays)} days are missing in {number(preview.gaps.length)}{" "}
-          {preview.gaps.length === 1 ? "gap" : "gaps"}, the longest{" "}
-          {number(Math.max(...preview.gaps.map((g) => g.days)))} days. Gaps of up to three days are filled in a straight
-          line; longer ones stay open.
-        </p>
-      )}
-      {preview.problemCount > 0 && (
-        <details open={preview.problemCount <= 8}>
-          <summary className="cursor-pointer font-semibold">
-            {number(preview.problemCount)} bad lines will be left out
-          </summary>
-          <ul className="mt-1 max-h-60 overflow-auto text-sm" tabIndex={0} aria-label="Bad lines">
-            {preview.problems.map((p) => (
-              <li key={`${p.line}-${p.message}`}>
-                Line {p.line}: {p.message} <span className="opacity-75">({p.text})</span>
-              </li>
-            ))}
-            {preview.problemCount > preview.problems.length && (
-              <li>… and {number(preview.problemCount - preview.problems.length)} more.</li>
-            )}
-          </ul>
-        </details>
-      )}
-    </div>
   );
 }

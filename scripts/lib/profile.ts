@@ -5,11 +5,11 @@ import { ownerAddressIn, startDatabase } from "./mariadb";
 import { isOurs, readPid } from "./processes";
 
 /** Ports of each profile; others share a third pair. */
-export const PORTS: Record<string, { web: number; db: number }> = {
-  demo: { web: 4310, db: 43310 },
-  own: { web: 4320, db: 43320 },
+export const PORTS: Record<string, { web: number; db: number; weather: number }> = {
+  demo: { web: 4310, db: 43310, weather: 44310 },
+  own: { web: 4320, db: 43320, weather: 44320 },
 };
-export const portsOf = (profile: string) => PORTS[profile] ?? { web: 4330, db: 43330 };
+export const portsOf = (profile: string) => PORTS[profile] ?? { web: 4330, db: 43330, weather: 44330 };
 
 export const profileDir = (profile: string) => path.resolve(".aurelian", profile);
 export const backupDir = (profile: string) => path.resolve("backups", profile);

@@ -1,5 +1,11 @@
 import { parseIso, toDay } from "@/core/dates/index";
-import { type ForecastAnswer, forecastAnswerSchema, type ForecastSite, type ForecastSource, ServiceRefusal } from "./source";
+import {
+  type ForecastAnswer,
+  forecastAnswerSchema,
+  type ForecastSite,
+  type ForecastSource,
+  ServiceRefusal,
+} from "./source";
 
 export type Asked =
   | { outcome: "ok" | "stale"; detail: string; answer: ForecastAnswer }

@@ -6,6 +6,11 @@ serveWeather(Number(process.env.AURELIAN_STANDIN_PORT))
     console.log("simulated weather service is up");
     process.on("SIGTERM", () => server.close(() => process.exit(0)));
     process.on("SIGINT", () => process.exit(0));
+    // Whoever started it may be killed without a word: then it ends, too.
+    const parent = process.ppid;
+    setInterval(() => {
+      if (process.ppid !== parent) process.exit(0);
+    }, 2000).unref();
   })
   .catch((error: unknown) => {
     console.error(error);

@@ -1,8 +1,8 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from "node:http";
 import { z } from "zod";
 import { normalsSchema } from "@/core/climate/index";
-import { parseIso, toDay, toIso } from "@/core/dates/index";
-import { readings } from "./logger";
+import { toDay, toIso } from "@/core/dates/index";
+import { MADE_UP_PLACES, readings } from "./logger";
 import { makeWorld, type World } from "./world";
 
 /** Ways the service can be made to fail, for tests and for trying what the application does then. */
@@ -17,12 +17,12 @@ const where = z.object({
   seed: z.number().int(),
 });
 const forecastQuestion = where.extend({ today: z.iso.date(), days: z.number().int().min(1).max(16) });
-const loggerQuestion = where.extend({
-  from: z.iso.date(),
-  to: z.iso.date(),
-  offsetC: z.number().min(-15).max(30),
-  damping: z.number().min(0).max(1),
+const loggerQuestion = z.object({
+  placeId: z.string().max(80),
+  placeKind: z.enum(Object.keys(MADE_UP_PLACES) as [string, ...string[]]),
   everyMinutes: z.number().int().min(5).max(60),
+  /** The weather outside, which the thermometer does not make itself. */
+  days: z.array(z.object({ date: z.iso.date(), tminC: z.number(), tmaxC: z.number() })).max(800),
 });
 
 const SLOW_MS = 20_000;
@@ -88,7 +88,7 @@ export function serveWeather(port: number): Promise<Server> {
     if (request.url === "/v1/readings") {
       const q = loggerQuestion.parse(await bodyOf(request));
       const lines = ["time,temp_c"];
-      for (const r of readings(worldOf(q), q, parseIso(q.from)!, parseIso(q.to)!, q.seed))
+      for (const r of readings(MADE_UP_PLACES[q.placeKind], q.placeId, q.days, q.everyMinutes))
         lines.push(`${r.time},${r.tempC}`);
       response.writeHead(200, { "content-type": "text/csv" });
       response.end(`${lines.join("\n")}\n`);
@@ -99,7 +99,8 @@ export function serveWeather(port: number): Promise<Server> {
 
   const server = createServer((request, response) => {
     handle(request, response).catch((error: unknown) => {
-      if (!response.headersSent) answer(response, 400, { error: error instanceof Error ? error.message : "bad question" });
+      if (!response.headersSent)
+        answer(response, 400, { error: error instanceof Error ? error.message : "bad question" });
     });
   });
   return new Promise((resolve, reject) => {

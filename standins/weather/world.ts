@@ -1,10 +1,4 @@
-import {
-  dailyCurve,
-  forecastErrorC,
-  GENERATED_FROM_YEAR,
-  generateWeather,
-  type Normals,
-} from "@/core/climate/index";
+import { dailyCurve, forecastErrorC, GENERATED_FROM_YEAR, generateWeather, type Normals } from "@/core/climate/index";
 import { dayFromParts, type DayNumber, isLeap, partsOf, slotOf } from "@/core/dates/index";
 import { normalSource, subStream } from "@/core/random/index";
 

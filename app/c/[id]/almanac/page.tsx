@@ -7,7 +7,8 @@ export default async function AlmanacPage({
   searchParams,
 }: {
   params: Promise<{ id: string }>;
-  searchParams: Promise<{ frost?: string }>;
+  searchParams: Promise<{ frost?: string; place?: string }>;
 }) {
-  return <AlmanacScreen collectionId={(await params).id} thresholdC={thresholdOf((await searchParams).frost)} />;
+  const { frost, place } = await searchParams;
+  return <AlmanacScreen collectionId={(await params).id} thresholdC={thresholdOf(frost)} placeId={place ?? null} />;
 }

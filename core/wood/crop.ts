@@ -1,0 +1,106 @@
+import { degreeDays, SEASON_LEAD_DAYS, type SeasonSlice, type Site, WARMTH_BASE_C } from "../climate/index";
+import { type DayNumber, frostSlotOf, toIso } from "../dates/index";
+import { normalQuantile, weightedQuantiles } from "../math/index";
+import type { HabitParameters } from "./habits";
+import { runWoodSeason, type WoodSeason } from "./season";
+import { woodMembers } from "./series";
+
+/** Warmth a crop asks for: °C·d above 10 °C from bud break to ripe fruit, of a middling cultivar. */
+export interface Crop {
+  degreeDays: number;
+}
+
+/** Cultivars of a kind differ by about this much in the warmth they ask for: our judgement (C). */
+const CULTIVAR_SPREAD = 0.12;
+const CULTIVARS = 5;
+/** The crop's season ends with the leaves, or with the first night this cold. */
+const CROP_FROST_C = -2;
+const MIDSUMMER = SEASON_LEAD_DAYS + 182;
+
+/** A bright place indoors where a tree is brought on. */
+export const WARM_PLACE = { minC: 12, maxC: 18 };
+
+export interface CropOutlook {
+  /** Share of weather years and cultivars in which it ripens in time. */
+  chance: number;
+  /** Middle day it ripens, of the years it does; null where it hardly ever does. */
+  ripeOn: string | null;
+  /** Warmth of the middle season against what the crop asks for. */
+  seasonDegreeDays: number;
+}
+
+function endOfSeason(slice: SeasonSlice, wood: WoodSeason): number {
+  const last = SEASON_LEAD_DAYS + 365;
+  for (let i = MIDSUMMER + 30; i < last; i++) {
+    if (wood.leafFall >= 0 && i >= wood.leafFall) return i;
+    if (slice.tminC[i] <= CROP_FROST_C) return i;
+  }
+  return last;
+}
+
+/** A season of one whose tree stood in warmth until a day: never colder there than the warm place keeps it. */
+function broughtOn(slice: SeasonSlice, from: number, until: number): SeasonSlice {
+  const tminC = slice.tminC.slice();
+  const tmaxC = slice.tmaxC.slice();
+  for (let i = Math.max(0, from); i < until; i++) {
+    tminC[i] = Math.max(tminC[i], WARM_PLACE.minC);
+    tmaxC[i] = Math.max(tmaxC[i], WARM_PLACE.maxC);
+  }
+  return { ...slice, tminC, tmaxC };
+}
+
+/** Slice index of the day after which a frost comes in one spring of ten: when a tree brought on in warmth can go out. */
+function outIndex(site: Site, startDay: DayNumber): number {
+  const slot = site.frost(0).last.preferred[0.1];
+  if (slot === null) return SEASON_LEAD_DAYS + 90;
+  for (let i = SEASON_LEAD_DAYS; i < MIDSUMMER; i++)
+    if (frostSlotOf(startDay + i, site.latitudeDeg) >= Math.round(slot)) return i;
+  return MIDSUMMER;
+}
+
+/**
+ * Chance that a crop ripens before its season ends, over the site's weather years and the spread of cultivars.
+ * @param earlyWeeks weeks in a warm bright place before the one-in-ten day of the last frost, when the tree goes out
+ */
+export function cropOutlook(site: Site, season: number, h: HabitParameters, crop: Crop, earlyWeeks = 0): CropOutlook {
+  const { slices } = site.season(season);
+  const out = outIndex(site, slices[0].startDay);
+  const members = earlyWeeks === 0 ? woodMembers(site, season, h) : null;
+  let [ripe, asked] = [0, 0];
+  const days: number[] = [];
+  const sums: number[] = [];
+  slices.forEach((slice, m) => {
+    const weather = earlyWeeks === 0 ? slice : broughtOn(slice, out - 7 * earlyWeeks, out);
+    const wood = members ? members[m % members.length].wood : runWoodSeason(h, weather, site.latitudeDeg);
+    const end = endOfSeason(slice, wood);
+    const needs = Array.from(
+      { length: CULTIVARS },
+      (_, k) => crop.degreeDays * (1 + CULTIVAR_SPREAD * normalQuantile((k + 0.5) / CULTIVARS)),
+    );
+    asked += CULTIVARS;
+    let sum = 0;
+    let next = 0;
+    if (wood.budBreak >= 0) {
+      for (let i = wood.budBreak; i < end; i++) {
+        sum += degreeDays(weather.tminC[i], weather.tmaxC[i], WARMTH_BASE_C);
+        while (next < CULTIVARS && sum >= needs[next]) {
+          days.push(i);
+          ripe++;
+          next++;
+        }
+      }
+    }
+    sums.push(sum);
+  });
+  const middle = (values: number[]) =>
+    weightedQuantiles(
+      values,
+      values.map(() => 1),
+      [0.5],
+    )[0];
+  return {
+    chance: ripe / asked,
+    ripeOn: days.length < asked / 20 ? null : toIso(Math.round(slices[0].startDay + middle(days))),
+    seasonDegreeDays: middle(sums),
+  };
+}

@@ -1,0 +1,35 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { nightsAhead } from "@/core/climate/index";
+import { toIso } from "@/core/dates/index";
+import { newestForecasts } from "@/data/forecasts";
+import { pool } from "@/server/pool";
+import { collectionView } from "../shell/data";
+import { forecastSource } from "../weather/forecast";
+import { atRisk, ringing } from "./ahead";
+import { AheadView } from "./ahead-view";
+import { AlmanacNav } from "./almanac-nav";
+
+/** The coming ten nights with their errors, which trees they endanger, and the keeper's own alarms. */
+export async function AheadScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const { loaded, site } = view;
+  const nights = nightsAhead(site);
+  const { asked, usable } = await newestForecasts(pool(), { collectionId });
+  return (
+    <div>
+      <AlmanacNav at="ahead" />
+      <AheadView
+        nights={nights.map(({ day, ...night }) => ({ ...night, on: toIso(day) }))}
+        groups={loaded.trees.length === 0 ? [] : atRisk(view, nights)}
+        ringing={ringing(view, nights)}
+        places={loaded.places.map((p) => ({ id: p.id, name: p.name, known: loaded.placeClimates.has(p.id) }))}
+        service={forecastSource()?.name ?? null}
+        asked={asked && { at: asked.askedAt, outcome: asked.outcome, detail: asked.detail, source: asked.source }}
+        issuedOn={site.nights.length > 0 ? (usable?.issuedOn ?? null) : null}
+        guessed={view.context.guessedWeather}
+      />
+    </div>
+  );
+}

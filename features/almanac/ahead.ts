@@ -1,0 +1,120 @@
+import "server-only";
+import { chanceBelow, nightsAhead, type NightAhead, placeMinimumC, SITE_ITSELF } from "@/core/climate/index";
+import { toDay, toIso } from "@/core/dates/index";
+import { type Profile, profileOf } from "@/core/species/index";
+import { type Alarm, plantsOn } from "@/core/tree/index";
+import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
+import type { CollectionView } from "../collection/load";
+
+/** An alarm over the coming nights: the nights it rings on, with the chance of each. */
+export interface Ringing {
+  alarm: Alarm;
+  place: string | null;
+  /** Chance by night. */
+  chances: number[];
+  rings: { on: string; chance: number }[];
+}
+
+export interface AtRisk {
+  key: string;
+  kind: string;
+  place: string | null;
+  tags: string[];
+  plants: number;
+  /** By night: expected share of wood killed, chance that soft shoots are. */
+  wood: number[];
+  shoots: number[];
+  lt50: { tender: number[]; middle: number[] };
+  flushFrostC: number;
+  minC: number[];
+  worst: { on: string; wood: number; shoots: number } | null;
+}
+
+/** Alarms against the coming nights. */
+export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ringing[] {
+  const { alarms, placeClimates, places } = view.loaded;
+  return alarms.map((alarm) => {
+    const climate = (alarm.placeId && placeClimates.get(alarm.placeId)?.climate) || SITE_ITSELF;
+    const chances = nights.map((n) =>
+      chanceBelow(alarm.thresholdC, placeMinimumC(n.minC, climate), Math.max(0.3, (1 - climate.damping) * n.minErrorC)),
+    );
+    return {
+      alarm,
+      place: places.find((p) => p.id === alarm.placeId)?.name ?? null,
+      chances,
+      // Only a forecast rings: what is usual is no news.
+      rings: nights.flatMap((n, k) =>
+        n.basis === "forecast" && chances[k] >= alarm.chance ? [{ on: toIso(n.day), chance: chances[k] }] : [],
+      ),
+    };
+  });
+}
+
+/** Trees by kind and place with what the coming nights may do to them, the most endangered first. */
+export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtRisk[] {
+  const { site, loaded } = view;
+  const [from, to] = [nights[0].day, nights[nights.length - 1].day];
+  interface Group {
+    profile: Profile;
+    placeId: string | null;
+    tags: string[];
+    plants: number;
+  }
+  const groups = new Map<string, Group>();
+  for (const tree of loaded.trees) {
+    const plants = plantsOn(loaded.indexed.presence.get(tree.id) ?? [], toDay(view.today));
+    if (plants === 0) continue;
+    const profile = profileOf(tree);
+    const key = `${profile.key}:${tree.placeId ?? ""}`;
+    const group = groups.get(key) ?? { profile, placeId: tree.placeId ?? null, tags: [], plants: 0 };
+    group.tags.push(tree.tag);
+    group.plants += plants;
+    groups.set(key, group);
+  }
+  const series = new Map<string, ReturnType<typeof hardinessSeries>>();
+  const round = (v: number) => Math.round(v * 1000) / 1000;
+  return [...groups]
+    .map(([key, g]): AtRisk => {
+      const h = g.profile.parameters[0];
+      if (!series.has(g.profile.key)) series.set(g.profile.key, hardinessSeries(site, h, from, to));
+      const hardy = series.get(g.profile.key)!;
+      const place = loaded.places.find((p) => p.id === g.placeId);
+      const climate = (g.placeId && loaded.placeClimates.get(g.placeId)?.climate) || SITE_ITSELF;
+      const risks = nights.map((n, k) => nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k]));
+      let worst: AtRisk["worst"] = null;
+      risks.forEach((r, k) => {
+        if (Math.max(r.wood, r.shoots) > Math.max(worst?.wood ?? 0, worst?.shoots ?? 0))
+          worst = { on: toIso(nights[k].day), wood: round(r.wood), shoots: round(r.shoots) };
+      });
+      return {
+        key,
+        kind: g.profile.name,
+        place: place?.name ?? null,
+        tags: g.tags,
+        plants: g.plants,
+        wood: risks.map((r) => round(r.wood)),
+        shoots: risks.map((r) => round(r.shoots)),
+        lt50: {
+          tender: Array.from(hardy.tenderC, (v) => Math.round(10 * v) / 10),
+          middle: Array.from(hardy.middleC, (v) => Math.round(10 * v) / 10),
+        },
+        flushFrostC: h.flushFrostC,
+        minC: risks.map((r) => Math.round(10 * r.minC) / 10),
+        worst,
+      };
+    })
+    .sort((a, b) => height(b) - height(a) || a.kind.localeCompare(b.kind));
+}
+
+const height = (r: AtRisk) => Math.max(r.worst?.wood ?? 0, r.worst?.shoots ?? 0);
+export const endangered = (r: AtRisk) => height(r) >= NIGHT_AT_RISK;
+
+/** The first alarm that rings on a coming night, for a word on every page. */
+export function firstRing(view: CollectionView): { name: string; on: string; chance: number } | null {
+  if (view.loaded.alarms.length === 0) return null;
+  const rings = ringing(view, nightsAhead(view.site)).flatMap((r) =>
+    r.rings.map((ring) => ({ name: r.alarm.name, ...ring })),
+  );
+  rings.sort((a, b) => a.on.localeCompare(b.on) || b.chance - a.chance);
+  return rings[0] ?? null;
+}

@@ -1,0 +1,120 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { celsius, number, percent, readNumber } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import type { Ringing } from "./ahead";
+
+/** The keeper's own thresholds: a night like this, with at least this chance, is told on every page. */
+export function Alarms({
+  ringing,
+  places,
+}: {
+  ringing: Ringing[];
+  places: { id: string; name: string; known: boolean }[];
+}) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-alarm");
+  const newId = useRef<string | null>(null);
+  const [name, setName] = useState("");
+  const [threshold, setThreshold] = useState("0");
+  const [chance, setChance] = useState("30");
+  const [placeId, setPlace] = useState("");
+
+  const add = async () => {
+    newId.current ??= crypto.randomUUID();
+    const done = await send({
+      collectionId,
+      alarmId: newId.current,
+      name,
+      thresholdC: readNumber(threshold, "celsius"),
+      chance: readNumber(chance) / 100,
+      placeId: placeId === "" ? null : placeId,
+    });
+    if (!done) return;
+    newId.current = null;
+    tell({ text: `${name}: you will be told of such nights.`, entryId: done.entryId });
+    setName("");
+  };
+  const drop = async ({ alarm }: Ringing) => {
+    const done = await send({ collectionId, ...alarm, gone: true });
+    if (done) tell({ text: `${alarm.name} is taken out.`, entryId: done.entryId });
+  };
+  return (
+    <section aria-label="My alarms">
+      <h2 className="text-lg">Tell me of nights like these</h2>
+      {ringing.length > 0 && (
+        <ul className="mt-1">
+          {ringing.map((r) => (
+            <li key={r.alarm.alarmId} className="flex flex-wrap items-center gap-x-3 py-1">
+              <span>
+                <b>{r.alarm.name}</b>: {celsius(r.alarm.thresholdC, units)} or colder with {percent(r.alarm.chance)} or
+                more
+                {r.place ? `, at ${r.place}` : ""}. Highest chance in these days {percent(Math.max(...r.chances))}.
+              </span>
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm min-h-11"
+                disabled={busy}
+                onClick={() => void drop(r)}
+              >
+                Take out<span className="sr-only"> {r.alarm.name}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Form label="New alarm" className="mt-2 flex flex-wrap items-start gap-3" onSubmit={add}>
+        <TextField
+          className="w-56"
+          label="Call it"
+          value={name}
+          onChange={setName}
+          fault={at("name")}
+          placeholder="Fleece on the figs"
+        />
+        <TextField
+          className="w-36"
+          label="Nights at or below"
+          numeric
+          suffix="°C"
+          value={threshold}
+          onChange={setThreshold}
+          fault={at("thresholdC")}
+        />
+        <TextField
+          className="w-36"
+          label="From a chance of"
+          numeric
+          suffix="%"
+          value={chance}
+          onChange={setChance}
+          fault={at("chance")}
+        />
+        <SelectField
+          className="w-56"
+          label="Where"
+          value={placeId}
+          onChange={setPlace}
+          options={[
+            ["", "in the open"],
+            ...places.map((p) => [p.id, p.known ? p.name : `${p.name} (as the site)`] as const),
+          ]}
+        />
+        <button type="submit" className="btn mt-7 min-h-11" disabled={busy}>
+          Tell me
+        </button>
+        <FormFaults faults={loose(failure, ["name", "thresholdC", "chance"])} />
+      </Form>
+      {ringing.length === 0 && (
+        <p className="mt-1 text-sm">
+          At {number(30)} % a warning that is heeded costs a little fleece too often rather than a tree once.
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+/** How far a file is that the server is at work on. */
+export interface Progress {
+  step: "reading" | "checking" | "saving";
+  done: number;
+  of: number;
+}
+
+export const AWAY = "Aurelian does not answer: is it still running? The file is still chosen; try again in a moment.";
+
+/** Sends a file as it is; what it is stands in a header. */
+export function sendFile(url: string, about: unknown, file: File): Promise<Response> {
+  return fetch(url, {
+    method: "POST",
+    headers: { "x-import": encodeURIComponent(JSON.stringify(about)) },
+    body: file,
+  });
+}
+
+/** The lines of an answer as they come. */
+export async function* messagesOf<M>(response: Response): AsyncGenerator<M> {
+  if (!response.body) return;
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (;;) {
+    const { value, done } = await reader.read();
+    const lines = (rest + (value ?? "")).split("\n");
+    rest = done ? "" : (lines.pop() ?? "");
+    for (const line of lines) if (line !== "") yield JSON.parse(line) as M;
+    if (done) return;
+  }
+}

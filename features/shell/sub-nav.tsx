@@ -1,0 +1,36 @@
+"use client";
+
+import Link from "next/link";
+import { useAsOf } from "./as-of";
+
+/** The rooms of one place of the program, side by side. */
+export function SubNav<T extends string>({
+  label,
+  base,
+  parts,
+  at,
+}: {
+  label: string;
+  /** The address below the collection's; parts hang on it. */
+  base: string;
+  parts: readonly (readonly [T, string])[];
+  at: T;
+}) {
+  const { collectionId, settledOn, today } = useAsOf();
+  const query = settledOn === today ? "" : `?on=${settledOn}`;
+  return (
+    <nav aria-label={label} className="mb-4 flex gap-x-5 overflow-x-auto whitespace-nowrap sm:flex-wrap">
+      {parts.map(([key, words]) => (
+        <Link
+          key={key}
+          prefetch={false}
+          href={`/c/${collectionId}/${base}${key === "" ? "" : `/${key}`}${query}`}
+          aria-current={key === at ? "page" : undefined}
+          className="aria-[current]:border-accent inline-flex min-h-11 items-center border-b-2 border-transparent underline-offset-4 hover:underline aria-[current]:font-semibold"
+        >
+          {words}
+        </Link>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,181 @@
+import "server-only";
+import { z } from "zod";
+import { isDatabaseGone } from "@/data/db";
+import { findCollection } from "@/data/collections";
+import { fitPlace, type PlaceFit } from "@/core/climate/index";
+import { toDay } from "@/core/dates/index";
+import { parseLogger } from "@/formats/logger-csv";
+import type { LineProblem, WeatherFormat } from "@/formats/weather-days";
+import { readWeatherFile } from "@/formats/weather-file";
+import { localTimeOf, todayAt } from "@/server/clock";
+import { pool } from "@/server/pool";
+import { loadRecords, loadSite } from "../collection/load";
+import type { Fault } from "../commands/define";
+import { runCommand } from "../commands/run";
+import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
+import { weatherOptions } from "./commands";
+import { MOST_WEATHER_BYTES } from "./limits";
+import { nightPairs } from "./pairs";
+
+const weatherRequest = z.object({
+  fileName: z.string().max(200),
+  bytes: z.number().int().min(0),
+  commandId: z.uuid().nullable(),
+  options: weatherOptions,
+  /** Readings of this place; null: weather of the site. */
+  placeId: z.uuid().nullable(),
+  elevationM: z.number().min(-450).max(6000).nullable(),
+});
+type WeatherRequest = z.infer<typeof weatherRequest>;
+
+interface Faulty {
+  problemCount: number;
+  problems: LineProblem[];
+}
+
+export type WeatherPreview = Faulty &
+  (
+    | {
+        what: "site";
+        goodDays: number;
+        firstDay: string;
+        lastDay: string;
+        unit: "C" | "F";
+        format: WeatherFormat;
+        /** What a reader should know before it is used. */
+        notes: string[];
+        elevationM: number | null;
+        /** Lowest and highest of the lows, then of the highs, °C. */
+        range: [number, number, number, number];
+        gapDays: number;
+        gaps: { from: string; to: string; days: number }[];
+      }
+    | {
+        what: "place";
+        readings: number;
+        hours: number;
+        firstHour: string;
+        lastHour: string;
+        unit: "C" | "F";
+        fit: PlaceFit | null;
+        /** Nights both the place and the site were read in. */
+        commonNights: number;
+      }
+  );
+
+export type WeatherMessage =
+  | { step: "reading" | "checking" | "saving"; done: number; of: number }
+  | { step: "preview"; preview: WeatherPreview }
+  | { step: "done"; entryId: string }
+  | { step: "fault"; faults: Fault[] };
+
+const SHOWN_PROBLEMS = 200;
+
+/** A weather file is the request's body, read as it comes; without a commandId nothing is kept: that is the preview. */
+export function weatherStream(collectionId: string, request: Request): Response {
+  const asked = weatherRequest.safeParse(readImportHeader(request));
+  const { body } = request;
+  if (!asked.success || !z.uuid().safeParse(collectionId).success || body === null)
+    return Response.json({ step: "fault", faults: [{ path: "file", message: "Choose a file." }] });
+  return ndjsonResponse<WeatherMessage>((tell) => work(collectionId, asked.data, body, tell));
+}
+
+async function readText(
+  body: ReadableStream<Uint8Array>,
+  bytes: number,
+  tell: (message: WeatherMessage) => void,
+): Promise<string | null> {
+  const decoder = new TextDecoder();
+  let [text, done] = ["", 0];
+  for await (const chunk of body as unknown as AsyncIterable<Uint8Array>) {
+    done += chunk.byteLength;
+    if (done > MOST_WEATHER_BYTES) return null;
+    text += decoder.decode(chunk, { stream: true });
+    tell({ step: "reading", done, of: Math.max(done, bytes) });
+  }
+  return text + decoder.decode();
+}
+
+async function work(
+  collectionId: string,
+  request: WeatherRequest,
+  body: ReadableStream<Uint8Array>,
+  tell: (message: WeatherMessage) => void,
+): Promise<void> {
+  const fail = (message: string) => tell({ step: "fault", faults: [{ path: "file", message }] });
+  try {
+    const collection = await findCollection(pool(), collectionId);
+    if (!collection) return fail("This collection does not exist any more.");
+    const text = await readText(body, request.bytes, tell);
+    if (text === null)
+      return fail("This file is larger than 8 MB: a daily record of a hundred years is smaller than that.");
+    tell({ step: "checking", done: 0, of: 1 });
+    if (request.commandId !== null) {
+      const { commandId, fileName, options, placeId, elevationM } = request;
+      const input = { commandId, collectionId, fileName, text, options };
+      const answer = await runCommand(
+        placeId === null ? "import-weather" : "import-logger",
+        placeId === null ? { ...input, elevationM } : { ...input, placeId },
+        (done, of) => tell({ step: "saving", done, of }),
+      );
+      if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
+      return tell({ step: "done", entryId: answer.entryId });
+    }
+    const today = todayAt(collection.zone);
+    const options = { ...request.options, toLocal: localTimeOf(collection.zone) };
+    if (request.placeId !== null) {
+      const read = parseLogger(text, options, today);
+      if (!read.ok) return fail(read.message);
+      const loaded = await loadRecords(pool(), collection);
+      const site = await loadSite(pool(), collection, loaded, today);
+      const pairs = nightPairs(read.file.hours, site, toDay(today));
+      const { file } = read;
+      return tell({
+        step: "preview",
+        preview: {
+          what: "place",
+          readings: file.readings,
+          hours: file.hours.length,
+          firstHour: file.firstHour,
+          lastHour: file.lastHour,
+          unit: file.unit,
+          fit: fitPlace(pairs),
+          commonNights: pairs.length,
+          problemCount: file.problems.length,
+          problems: file.problems.slice(0, SHOWN_PROBLEMS),
+        },
+      });
+    }
+    const read = readWeatherFile(text, options, today);
+    if (!read.ok) return fail(read.message);
+    const { file } = read;
+    tell({
+      step: "preview",
+      preview: {
+        what: "site",
+        goodDays: file.goodDays,
+        firstDay: file.firstDay,
+        lastDay: file.lastDay,
+        unit: file.unit,
+        format: file.format,
+        notes: file.notes,
+        elevationM: file.elevationM,
+        range: [...ends(file.record.tminC), ...ends(file.record.tmaxC)],
+        gapDays: file.gaps.reduce((n, g) => n + g.days, 0),
+        gaps: file.gaps.slice(0, SHOWN_PROBLEMS),
+        problemCount: file.problems.length,
+        problems: file.problems.slice(0, SHOWN_PROBLEMS),
+      },
+    });
+  } catch (error) {
+    if (isDatabaseGone(error)) return fail("The database does not answer just now. Choose the file again in a moment.");
+    console.error("weather file failed", error);
+    fail("This file could not be read because of a fault in the program. Nothing was changed.");
+  }
+}
+
+function ends(values: Float32Array): [number, number] {
+  let [low, high] = [Infinity, -Infinity];
+  for (const v of values) if (!Number.isNaN(v)) [low, high] = [Math.min(low, v), Math.max(high, v)];
+  return [Math.round(low * 10) / 10, Math.round(high * 10) / 10];
+}

@@ -1,0 +1,45 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { AWAY, messagesOf, type Progress, sendFile } from "../imports/send-file";
+import { useAsOf } from "../shell/as-of";
+import type { WeatherMessage, WeatherPreview } from "./stream";
+
+export interface WeatherChoice {
+  options: { unit: "auto" | "C" | "F"; dateOrder: "auto" | "dmy" | "mdy" };
+  placeId: string | null;
+  elevationM: number | null;
+}
+
+type Answer = { ok: true; preview: WeatherPreview } | { ok: true; entryId: string } | { ok: false; message: string };
+
+/** Sends a weather file as it is and follows what is made of it. */
+export function useWeatherFile() {
+  const { collectionId } = useAsOf();
+  const router = useRouter();
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const send = async (file: File, choice: WeatherChoice, commandId: string | null): Promise<Answer> => {
+    setProgress({ step: "reading", done: 0, of: file.size });
+    try {
+      const about = { ...choice, fileName: file.name, bytes: file.size, commandId };
+      const response = await sendFile(`/c/${collectionId}/weather-file`, about, file);
+      let last: Answer = { ok: false, message: AWAY };
+      for await (const message of messagesOf<WeatherMessage>(response)) {
+        if (message.step === "preview") last = { ok: true, preview: message.preview };
+        else if (message.step === "done") {
+          last = { ok: true, entryId: message.entryId };
+          router.refresh();
+        } else if (message.step === "fault")
+          last = { ok: false, message: message.faults.map((f) => f.message).join(" ") };
+        else setProgress(message);
+      }
+      return last;
+    } catch {
+      return { ok: false, message: AWAY };
+    } finally {
+      setProgress(null);
+    }
+  };
+  return { send, progress };
+}

@@ -1,0 +1,273 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { Basis, DateEstimate } from "@/core/estimate/index";
+import type { Limit } from "@/core/window/index";
+import { celsius, day, number, percent } from "@/ui/format";
+import { Field, Form, SelectField, TextField, Why } from "@/ui/fields";
+import { useAsOf } from "../shell/as-of";
+import { LIMIT_BECAUSE } from "../words";
+import type { LateWork } from "./screen";
+import { WoodChart } from "./wood-chart";
+import { FeedForm, PruneForm, WoodCheckForm } from "./wood-forms";
+
+export interface WoodPicture {
+  label: string;
+  tag: string | null;
+  treeId: string | null;
+  kindName: string;
+  leaf: "deciduous" | "evergreen";
+  basis: Basis;
+  /** The kind is not known: the first of several habits stands for it. */
+  several: boolean;
+  season: string;
+  from: string;
+  days: number;
+  stepDays: number;
+  /** Ripeness of the softest wood, per cent. */
+  ripe: { p10: number[]; p50: number[]; p90: number[] };
+  /** Ripeness of the shoots without late tips; null where nothing woke the tree late. */
+  shoots: number[] | null;
+  /** Temperature that kills half of the wood, °C. */
+  hardy: { tender: number[]; middle: number[]; hardy: number[] };
+  coldNight: number[];
+  recorded: (number | null)[];
+  frostBySlot: number[];
+  /** Share of weather years in which potting on that day ends well, per cent; null beyond what is worked out. */
+  safe: (number | null)[];
+  periods: { from: string; to: string; closedBy: Limit }[];
+  budBreak: { p10: string; p50: string; p90: string };
+  leafFall: string | null;
+  ripeOn: DateEstimate;
+  /** The same had it been left alone; null where nothing was done. */
+  ripeOnUndisturbed: DateEstimate | null;
+  frostDay: string | null;
+  flushFrostC: number;
+  ripeByFrost: number | null;
+  pace: { slow: number; middle: number; fast: number; checks: number };
+  whatIf: {
+    work: LateWork;
+    on: string;
+    ripeOn: DateEstimate;
+    without: DateEstimate;
+    ripeByFrost: number | null;
+    ripeByFrostWithout: number | null;
+    /** Share of years in which it starts new shoots; null for feeds. */
+    woken: number | null;
+  } | null;
+}
+
+interface Props {
+  picture: WoodPicture;
+  kinds: (readonly [key: string, name: string])[];
+  trees: { id: string; tag: string; name: string }[];
+  chosen: { treeId: string | null; kind: string };
+  told: { id: string; on: string; words: string }[];
+  guessedWeather: boolean;
+}
+
+export const WORK_WORDS: Record<LateWork, string> = {
+  "feed-quick": "feeding quick nitrogen",
+  "feed-organic": "feeding organic nitrogen",
+  "feed-coated": "feeding coated granules",
+  "slip-up": "potting on, ball left intact",
+  "up-pot": "potting on, roots teased",
+  "prune-hard": "pruning hard",
+};
+
+/** A day with its 80 % band in words. */
+export function bandWords(e: DateEstimate, near: string): string {
+  if ("none" in e) return e.none;
+  if (e.p50 === null) return "not before winter is out in the middle year";
+  const ends = `${e.p10 === null ? "?" : day(e.p10, near)} to ${e.p90 === null ? "not at all" : day(e.p90, near)}`;
+  return `${day(e.p50, near)} (${ends})`;
+}
+
+function shiftWords(before: DateEstimate, after: DateEstimate): string {
+  if ("none" in before || "none" in after) return "";
+  if (before.p50 === null) return "they do not ripen in the middle year either way";
+  if (after.p50 === null) return "in the middle year the tips do not ripen before winter is out any more";
+  const days = Math.round((Date.parse(after.p50) - Date.parse(before.p50)) / 86_400_000);
+  return days === 0
+    ? "no day later in the middle year"
+    : `${number(Math.abs(days))} days ${days > 0 ? "later" : "earlier"} in the middle year`;
+}
+
+/** Ripening and hardiness of one tree's or kind's wood through its season, and what looks, feeds and late work make of it. */
+export function WoodView(props: Props) {
+  const { picture: p, chosen } = props;
+  const { collectionId, on, settledOn, today, units } = useAsOf();
+  const router = useRouter();
+  const go = (params: Record<string, string>) => {
+    const query = new URLSearchParams({ ...(settledOn === today ? {} : { on: settledOn }), ...params });
+    router.push(`/c/${collectionId}/almanac/wood?${query.toString()}`, { scroll: false });
+  };
+  const self: Record<string, string> = chosen.treeId ? { tree: chosen.treeId } : { kind: chosen.kind };
+  const options = [
+    ...props.kinds.map(([key, name]) => [`kind:${key}`, `all of a kind: ${name}`] as const),
+    ...props.trees.map((t) => [`tree:${t.id}`, `${t.tag} ${t.name}`] as const),
+  ];
+  return (
+    <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="min-w-0 space-y-5">
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+          <h1 className="text-2xl">Wood and hardiness</h1>
+          <SelectField
+            className="w-72 max-w-full"
+            label="Of"
+            value={chosen.treeId ? `tree:${chosen.treeId}` : `kind:${chosen.kind}`}
+            onChange={(value) => {
+              const at = value.indexOf(":");
+              go({ [value.slice(0, at)]: value.slice(at + 1) });
+            }}
+            options={options}
+          />
+        </div>
+        <section aria-label="In words" className="space-y-1">
+          <p className="text-xl" data-testid="wood-words">
+            <b>
+              {p.label}, season {p.season}.
+            </b>{" "}
+            Ripe to the tips on {bandWords(p.ripeOn, on)}.
+            {p.frostDay !== null && p.ripeByFrost !== null && (
+              <>
+                {" "}
+                By {day(p.frostDay, on)}, when {celsius(p.flushFrostC, units)} has come in one autumn of ten, it is ripe
+                in {percent(p.ripeByFrost)} of years.
+              </>
+            )}
+          </p>
+          {p.ripeOnUndisturbed && (
+            <p className="text-lg" data-testid="wood-delay">
+              What was done to it this season: {shiftWords(p.ripeOnUndisturbed, p.ripeOn)}. Left alone it would be{" "}
+              {bandWords(p.ripeOnUndisturbed, on)}.
+            </p>
+          )}
+          <p>
+            Buds {p.leaf === "evergreen" ? "move" : "break"} {bandWords({ ...p.budBreak, basis: p.basis }, on)}
+            {p.leafFall ? `; leaves down about ${day(p.leafFall, on)}` : ""}.
+          </p>
+          <Windows periods={p.periods} on={on} />
+          <p className="text-sm">
+            <span className="badge badge-warning mr-2">our own model</span>
+            Structure as published, parameters our own and not validated: your looks at the wood correct it.
+            {props.guessedWeather && " The weather behind it is guessed from four answers."}
+            {p.several && " The kind is not known; one of six habits stands for it."}
+          </p>
+        </section>
+        <WoodChart picture={p} />
+        <Pace pace={p.pace} tag={p.tag} />
+        <WhatIf key={JSON.stringify(p.whatIf)} picture={p} onAsk={(work, workOn) => go({ ...self, work, workOn })} />
+      </div>
+      <div className="space-y-6">
+        {p.treeId === null ? (
+          <p>Choose one tree to record a look at its wood, a feed or pruning: it then goes its own pace.</p>
+        ) : (
+          <>
+            <WoodCheckForm treeId={p.treeId} tag={p.tag!} />
+            <FeedForm treeId={p.treeId} tag={p.tag!} />
+            <PruneForm treeId={p.treeId} tag={p.tag!} />
+            {props.told.length > 0 && (
+              <section aria-label="Told this season">
+                <h2 className="text-lg">Of this season, up to the day shown</h2>
+                <ul className="text-sm">
+                  {props.told.map((t) => (
+                    <li key={t.id} className="py-0.5">
+                      {day(t.on, on)}: {t.words}
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Windows({ periods, on }: { periods: WoodPicture["periods"]; on: string }) {
+  if (periods.length === 0) return <p>No window for potting on in these months.</p>;
+  return (
+    <p data-testid="wood-windows">
+      Windows for potting on:{" "}
+      {periods.map((w, i) => (
+        <span key={w.from}>
+          {i > 0 && "; again "}
+          <b>
+            {day(w.from, on)} to {day(w.to, on)}
+          </b>
+          {w.closedBy !== "none" && ` (then ${LIMIT_BECAUSE[w.closedBy]})`}
+        </span>
+      ))}
+      .
+    </p>
+  );
+}
+
+function Pace({ pace, tag }: { pace: WoodPicture["pace"]; tag: string | null }) {
+  return (
+    <Why reason="Between trees of a kind the pace of stopping and ripening differs by about 30 % (our judgement). Each look – how woody, how it bends, whether the end bud is there, how far the leaves have fallen – is weighed against what the model says of that day, and moves the pace of this season.">
+      <b>Its pace</b>{" "}
+      <span data-testid="wood-pace">
+        {number(pace.middle, 2)} times the kind’s ({number(pace.slow, 2)}–{number(pace.fast, 2)})
+      </span>
+      {pace.checks > 0
+        ? `, from ${pace.checks === 1 ? "one look" : `${pace.checks} looks`} this season.`
+        : tag === null
+          ? ": the spread between trees."
+          : ", nobody has looked at its wood this season."}
+    </Why>
+  );
+}
+
+function WhatIf({ picture: p, onAsk }: { picture: WoodPicture; onAsk: (work: LateWork, on: string) => void }) {
+  const { on } = useAsOf();
+  const [work, setWork] = useState<LateWork>(p.whatIf?.work ?? "up-pot");
+  const [when, setWhen] = useState(p.whatIf?.on ?? on);
+  return (
+    <section aria-label="What late work would do">
+      <h2 className="text-lg">What would late work do?</h2>
+      <Form
+        label="Late work"
+        className="mt-1 flex flex-wrap items-end gap-3"
+        onSubmit={() => {
+          if (when !== "") onAsk(work, when);
+        }}
+      >
+        <SelectField
+          className="w-64"
+          label="Suppose"
+          value={work}
+          onChange={setWork}
+          options={(Object.keys(WORK_WORDS) as LateWork[]).map((w) => [w, WORK_WORDS[w]] as const)}
+        />
+        <Field label="On" className="w-44">
+          {(aria) => (
+            <input
+              {...aria}
+              type="date"
+              className="input w-full"
+              value={when}
+              onChange={(e) => setWhen(e.target.value)}
+            />
+          )}
+        </Field>
+        <button type="submit" className="btn min-h-11">
+          Work it out
+        </button>
+      </Form>
+      {p.whatIf && (
+        <p className="mt-2" data-testid="what-if">
+          {WORK_WORDS[p.whatIf.work][0].toUpperCase() + WORK_WORDS[p.whatIf.work].slice(1)} on {day(p.whatIf.on, on)}:
+          ripe to the tips {bandWords(p.whatIf.ripeOn, on)}, {shiftWords(p.whatIf.without, p.whatIf.ripeOn)}.
+          {p.whatIf.woken !== null && ` It would start new shoots in ${percent(p.whatIf.woken)} of years.`}
+          {p.whatIf.ripeByFrost !== null &&
+            p.whatIf.ripeByFrostWithout !== null &&
+            ` Ripe by the one-in-ten frost in ${percent(p.whatIf.ripeByFrost)} of years instead of ${percent(p.whatIf.ripeByFrostWithout)}.`}
+        </p>
+      )}
+    </section>
+  );
+}
