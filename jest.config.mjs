@@ -12,6 +12,7 @@ const config = {
     "<rootDir>/formats",
     "<rootDir>/scripts",
     "<rootDir>/server",
+    "<rootDir>/standins",
     "<rootDir>/ui",
   ],
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],

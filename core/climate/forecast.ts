@@ -64,10 +64,13 @@ export function forecastCourse(
   seed: number,
   member: number,
 ): { tminC: number[]; tmaxC: number[] } {
-  const [low, high] = [
-    normalSource(subStream(seed + member, "forecast-min")),
-    normalSource(subStream(seed + member, "forecast-max")),
-  ];
+  // Members come in mirrored pairs, so that their mean is the forecast itself.
+  const [pair, side] = [member >> 1, member % 2 === 0 ? 1 : -1];
+  const draw = (name: string) => {
+    const source = normalSource(subStream(seed + pair, name));
+    return () => side * source();
+  };
+  const [low, high] = [draw("forecast-min"), draw("forecast-max")];
   const fresh = Math.sqrt(1 - ERROR_PERSISTENCE ** 2);
   let [a, b] = [low(), high()];
   const out = { tminC: [] as number[], tmaxC: [] as number[] };

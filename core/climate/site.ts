@@ -173,7 +173,7 @@ export function buildSite(input: SiteInput): Site {
   const recordNormals = ownNormals && raised(ownNormals);
   const normals = recordNormals ?? raised(told);
   if (frostFit !== null && frostFit.offsetC !== 0) {
-    if (record) record.tminC = record.tminC.map((v, i) => Math.min(v + frostFit.offsetC, record!.tmaxC[i]));
+    if (record) record.tminC = record.tminC.map((v, i) => Math.min(v + frostFit.offsetC, record.tmaxC[i]));
     generated = generateWeather(latitudeDeg, normals, ENSEMBLE_YEARS, input.seed);
   }
   const ensemble = runOf(latitudeDeg, generated, radiation);

@@ -9,18 +9,8 @@ import { Caution, ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import type { AtRisk, Ringing } from "./ahead";
 import { Alarms } from "./alarms";
+import { type DrawnNight, EIGHT_OF_TEN } from "./nights";
 import { NightsChart } from "./nights-chart";
-
-export interface DrawnNight {
-  on: string;
-  minC: number;
-  minErrorC: number;
-  maxC: number;
-  maxErrorC: number;
-  rainMm: number | null;
-  windMs: number | null;
-  basis: "forecast" | "usual";
-}
 
 interface Props {
   nights: DrawnNight[];
@@ -33,8 +23,6 @@ interface Props {
   guessed: boolean;
 }
 
-/** Eight of ten nights lie within this many errors. */
-export const EIGHT_OF_TEN = 1.28;
 /** Shares worth a word. */
 const NOTED = 0.1;
 
@@ -115,6 +103,7 @@ export function AheadView(props: Props) {
                     <tr key={g.key}>
                       <th scope="row" className="font-normal">
                         {name(g)}
+                        {g.assumed && <span className="badge badge-warning badge-sm ml-2">place assumed</span>}
                       </th>
                       <td title={g.tags.join(", ")}>
                         {number(g.plants)}
@@ -135,7 +124,7 @@ export function AheadView(props: Props) {
             </table>
           </ScrollBox>
         )}
-        <Why reason="The share of wood a night kills is spread over the crown (σ of the kind) and over the error of the night’s minimum; soft new shoots die at their own, higher frost. Hardiness follows the day’s means after Ferguson et al. (2011) with parameters of our own, and wood that is not ripe cannot harden. Places without readings of their own count as the open site.">
+        <Why reason="The share of wood a night kills is spread over the crown (σ of the kind) and over the error of the night’s minimum; soft new shoots die at their own, higher frost. Hardiness follows the day’s means after Ferguson et al. (2011) with parameters of our own, and wood that is not ripe cannot harden. Places without readings of their own are assumed by what they are like: a guess.">
           <span className="text-sm">How a night is weighed</span>
         </Why>
       </section>

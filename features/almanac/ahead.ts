@@ -1,8 +1,8 @@
 import "server-only";
-import { chanceBelow, nightsAhead, type NightAhead, placeMinimumC, SITE_ITSELF } from "@/core/climate/index";
+import { chanceBelow, nightsAhead, type NightAhead, placeMinimumC } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { type Profile, profileOf } from "@/core/species/index";
-import { type Alarm, plantsOn } from "@/core/tree/index";
+import { type Alarm, placeNights, plantsOn } from "@/core/tree/index";
 import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
 import type { CollectionView } from "../collection/load";
 
@@ -19,6 +19,8 @@ export interface AtRisk {
   key: string;
   kind: string;
   place: string | null;
+  /** Nobody has measured the place: its nights are assumed by what it is like. */
+  assumed: boolean;
   tags: string[];
   plants: number;
   /** By night: expected share of wood killed, chance that soft shoots are. */
@@ -34,7 +36,10 @@ export interface AtRisk {
 export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ringing[] {
   const { alarms, placeClimates, places } = view.loaded;
   return alarms.map((alarm) => {
-    const climate = (alarm.placeId && placeClimates.get(alarm.placeId)?.climate) || SITE_ITSELF;
+    const climate = placeNights(
+      placeClimates,
+      places.find((p) => p.id === alarm.placeId),
+    );
     const chances = nights.map((n) =>
       chanceBelow(alarm.thresholdC, placeMinimumC(n.minC, climate), Math.max(0.3, (1 - climate.damping) * n.minErrorC)),
     );
@@ -79,7 +84,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
       if (!series.has(g.profile.key)) series.set(g.profile.key, hardinessSeries(site, h, from, to));
       const hardy = series.get(g.profile.key)!;
       const place = loaded.places.find((p) => p.id === g.placeId);
-      const climate = (g.placeId && loaded.placeClimates.get(g.placeId)?.climate) || SITE_ITSELF;
+      const climate = placeNights(loaded.placeClimates, place);
       const risks = nights.map((n, k) => nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k]));
       let worst: AtRisk["worst"] = null;
       risks.forEach((r, k) => {
@@ -90,6 +95,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
         key,
         kind: g.profile.name,
         place: place?.name ?? null,
+        assumed: place !== undefined && place.kind !== "open" && !loaded.placeClimates.has(place.id),
         tags: g.tags,
         plants: g.plants,
         wood: risks.map((r) => round(r.wood)),

@@ -32,12 +32,10 @@ function readMonthDay(text: string): string | null | undefined {
   if (m) return valid(Number(m[1]), Number(m[2]));
   m = /^(\d{1,2})\.\s?(\d{1,2})\.?$/.exec(t);
   if (m) return valid(Number(m[2]), Number(m[1]));
-  m =
-    /^(\d{1,2})\.?\s+([a-z]{3,})$/.exec(t) ??
-    (/^([a-z]{3,})\s+(\d{1,2})$/
-      .exec(t)
-      ?.map((v, i, all) => (i === 1 ? all[2] : i === 2 ? all[1] : v)) as RegExpExecArray | null);
-  if (m) return valid(MONTHS.findIndex((name) => m![2].startsWith(name.toLowerCase())) + 1, Number(m[1]));
+  m = /^(\d{1,2})\.?\s+([a-z]{3,})$/.exec(t);
+  const [dayText, name] = m ? [m[1], m[2]] : (/^([a-z]{3,})\s+(\d{1,2})$/.exec(t) ?? []).slice(1).reverse();
+  if (name !== undefined)
+    return valid(MONTHS.findIndex((month) => name.startsWith(month.toLowerCase())) + 1, Number(dayText));
   return undefined;
 }
 

@@ -4,7 +4,7 @@ import { celsius, day } from "@/ui/format";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
 import type { AtRisk } from "./ahead";
-import { type DrawnNight, EIGHT_OF_TEN } from "./ahead-view";
+import { type DrawnNight, EIGHT_OF_TEN } from "./nights";
 
 const W = 820;
 const H = 270;

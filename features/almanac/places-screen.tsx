@@ -1,7 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { fitPlace, frostStatistics, placeMinima, SITE_ITSELF } from "@/core/climate/index";
+import { fitPlace, frostStatistics, placeMinima } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
+import { placeNights } from "@/core/tree/index";
 import { countPlaceHours, listPlaceHours } from "@/data/place-hours";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
@@ -30,7 +31,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
     const hours = read.length > 0 ? await listPlaceHours(pool(), scope, place.id, entries) : [];
     const pairs = nightPairs(hours, site, toDay(today));
     const fit = fitPlace(pairs);
-    const climate = said?.climate ?? SITE_ITSELF;
+    const climate = placeNights(loaded.placeClimates, place);
     const frost = frostStatistics(site.latitudeDeg, site.minima.startDay, placeMinima(site.minima.tminC, climate), 0);
     const date = (which: "first" | "last", risk: 0.1 | 0.5) => slotWord(frost[which].preferred[risk], site.latitudeDeg);
     places.push({
@@ -38,7 +39,8 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
       name: place.name,
       kind: place.kind,
       trees: loaded.trees.filter((t) => t.placeId === place.id).length,
-      climate: said?.climate ?? null,
+      climate,
+      told: said !== null,
       learnedFrom: said?.nights ?? null,
       hours: hours.length,
       lastHour: hours.at(-1)?.hour ?? null,

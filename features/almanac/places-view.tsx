@@ -20,7 +20,9 @@ export interface PlaceFacts {
   name: string;
   kind: PlaceKind;
   trees: number;
-  climate: PlaceClimate | null;
+  climate: PlaceClimate;
+  /** Typed or learned, not assumed by what the place is like. */
+  told: boolean;
   /** Nights the climate was learned from; null where it was typed. */
   learnedFrom: number | null;
   hours: number;
@@ -44,7 +46,7 @@ export function PlacesView({
       <h1 className="text-2xl">Places and their nights</h1>
       <p className="max-w-3xl">
         One degree at night moves the first frost by about a week. Frost dates, alarms and nights at risk go by the
-        place where a tree stands; a place nobody has measured counts as the open site.
+        place where a tree stands; a place nobody has measured is assumed by what it is like, a guess.
       </p>
       {places.length === 0 && (
         <p className="mt-3">
@@ -94,12 +96,18 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
             </span>
           </h2>
           <p data-testid="place-climate">
-            {place.climate === null ? (
+            {!place.told && place.kind === "open" ? (
               "Counts as the open site: nobody has read or said otherwise."
             ) : (
               <>
+                {!place.told && <span className="badge badge-warning badge-sm mr-2">guess</span>}
                 <b>{placeClimateWords(place.climate, units)}</b>,{" "}
-                {place.learnedFrom === null ? "as typed" : `learned from ${number(place.learnedFrom)} cold nights`}.
+                {!place.told
+                  ? "assumed by what it is like"
+                  : place.learnedFrom === null
+                    ? "as typed"
+                    : `learned from ${number(place.learnedFrom)} cold nights`}
+                .
               </>
             )}{" "}
             {frostWords(place)}
@@ -144,8 +152,8 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("set-place-climate");
-  const [offset, setOffset] = useState(String(place.climate?.offsetC ?? 0));
-  const [damping, setDamping] = useState(String(Math.round(100 * (place.climate?.damping ?? 0))));
+  const [offset, setOffset] = useState(String(place.climate.offsetC));
+  const [damping, setDamping] = useState(String(Math.round(100 * place.climate.damping)));
   const save = async (climate: PlaceClimate | null) => {
     const done = await send({ collectionId, placeId: place.id, climate });
     if (done) tell({ text: `${place.name}: its nights go by that now.`, entryId: done.entryId });
@@ -181,9 +189,9 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
           <button type="submit" className="btn min-h-11" disabled={busy}>
             That is how they are
           </button>
-          {place.climate !== null && (
+          {place.told && (
             <button type="button" className="btn btn-ghost min-h-11" disabled={busy} onClick={() => void save(null)}>
-              As the open site
+              Forget it
             </button>
           )}
         </div>
@@ -217,12 +225,12 @@ function FitChart({ fit, name }: { fit: PlaceFit; name: string }) {
       <rect x={PAD} y={10} width={W - PAD - 10} height={H - 48} fill="#fffdf6" stroke="#d9cdb2" />
       {[x0, (x0 + x1) / 2, x1].map((c) => (
         <text key={c} x={x(c)} y={H - 22} fontSize="11" textAnchor="middle" fill={INK}>
-          {celsius(Math.round(c), units)}
+          {celsius(Math.round(c) || 0, units)}
         </text>
       ))}
       {[y0, (y0 + y1) / 2, y1].map((c) => (
         <text key={c} x={PAD - 5} y={y(c) + 4} fontSize="11" textAnchor="end" fill={INK}>
-          {celsius(Math.round(c), units)}
+          {celsius(Math.round(c) || 0, units)}
         </text>
       ))}
       <path d={`M${x(x0)} ${y(x0)}L${x(x1)} ${y(x1)}`} stroke={INK} opacity="0.35" strokeDasharray="4 4" />

@@ -74,13 +74,16 @@ export function thresholdOf(asked: string | undefined): number {
   return value >= LEAST_THRESHOLD_C && value <= MOST_THRESHOLD_C ? Math.round(value * 2) / 2 : 0;
 }
 
+/** Days before New Year (midwinter) from which nothing ripens outdoors any more. */
+const SEASON_ENDS_BEFORE = 75;
 /** Weeks in warmth that are compared. */
 const EARLY_WEEKS = [0, 3, 6] as const;
 
 /** Crop kinds of the collection with the chance that they ripen here, the likeliest first. */
 function cropsOfKinds(view: CollectionView): CropOfKind[] {
   const { site, loaded, today } = view;
-  const season = seasonOf(toDay(today), site.latitudeDeg);
+  // Once this season's crops are in, the next one's is asked about.
+  const season = seasonOf(toDay(today) + SEASON_ENDS_BEFORE, site.latitudeDeg);
   const ids = new Set(loaded.trees.filter((t) => t.purpose === "crop").map((t) => t.kindId));
   return KINDS.flatMap((kind): CropOfKind[] => {
     const { crop } = kind;

@@ -15,6 +15,9 @@ interface AsOf {
   units: Units;
   /** Which half of the year a season means. */
   latitudeDeg: number;
+  /** Whose wood the strip shows: a kind, a tree, or null for all. */
+  subject: string | null;
+  setSubject: (key: string | null) => void;
   /** Moves the day everything is seen as of; `settle` writes it into the address. */
   setOn: (on: string, settle: boolean) => void;
   /** The browser's own replay, opened on first use. */
@@ -47,6 +50,7 @@ export function AsOfProvider({
   children: ReactNode;
 }) {
   const [on, setDay] = useState(initialOn);
+  const [subject, setSubject] = useState<string | null>(null);
   const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
@@ -82,10 +86,19 @@ export function AsOfProvider({
   }, [collectionId, revision]);
 
   const value = useMemo(
-    () => ({ collectionId, revision, today, on, settledOn, units, latitudeDeg, setOn, replay }),
-    [collectionId, revision, today, on, settledOn, units, latitudeDeg, setOn, replay],
+    () => ({ collectionId, revision, today, on, settledOn, units, latitudeDeg, subject, setSubject, setOn, replay }),
+    [collectionId, revision, today, on, settledOn, units, latitudeDeg, subject, setOn, replay],
   );
   return <Context.Provider value={value}>{children}</Context.Provider>;
+}
+
+/** While this page is open the strip shows the wood of its tree, or of its kind where the tree has none of its own. */
+export function useStripSubject(treeId: string | null, kind: string): void {
+  const { setSubject } = useAsOf();
+  useEffect(() => {
+    setSubject(treeId === null ? kind : `tree:${treeId}|${kind}`);
+    return () => setSubject(null);
+  }, [treeId, kind, setSubject]);
 }
 
 /**

@@ -2,7 +2,7 @@ import "server-only";
 import { cache } from "react";
 import { frostProbabilityBySlot } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { collectionAt, type ReplayContext, type TreeState } from "@/core/tree/index";
+import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { woodOn } from "@/core/tree/index";
 import { firstRing } from "../almanac/ahead";
@@ -30,38 +30,87 @@ export interface StripData {
   guessed: boolean;
   /** Chance of frost within the days around, by calendar slot, per cent. */
   frost: number[];
-  /** Wood of the collection by week from `woodFrom` on: mean ripeness (0–100) of what has leaves, and the leafless share (0–100). */
+  /** Wood by week from `woodFrom` on, of each kind and of trees that go their own pace. */
   woodFrom: string;
-  wood: { ripe: number; leafless: number }[];
+  woods: StripWood[];
   /** Days on which the last safe day of so many trees lies. */
-  closing: { on: string; count: number }[];
+  closing: WeekCount[];
+  /** Weeks in which trees were potted on, and in which they fall due next. */
+  potted: WeekCount[];
+  due: WeekCount[];
   /** A night the keeper wants to be told of. */
   alarm: { name: string; on: string; chance: number } | null;
 }
 
+export interface StripWood {
+  /** Of a kind its profile's key, of a tree `tree:` and its id. */
+  key: string;
+  name: string;
+  /** Trees it stands for; a single tree is counted with its kind. */
+  count: number;
+  /** A letter a week: a soft … z ripe, capitals while leafless. */
+  weeks: string;
+}
+
+export interface WeekCount {
+  on: string;
+  count: number;
+}
+
 const WEEK = 7;
+/** Days before and after today the strip marks work on. */
+const MARKED_DAYS = 900;
 
 export function stripData(view: CollectionView): StripData {
   const { site, context, loaded } = view;
+  const today = toDay(view.today);
   const probability = frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, site.minima.tminC, 0);
-  const keys = loaded.trees.map((tree) => profileOf(tree).key);
-  const [from, weeks] = woodRange(context, keys);
-  const counts = new Map<string, number>();
-  for (const key of keys) counts.set(key, (counts.get(key) ?? 0) + 1);
-  const closing = new Map<string, number>();
-  for (const state of statesOn(view, view.today)) {
-    if (!Number.isFinite(state.pressDays) || Math.abs(state.pressDays) > 400) continue;
-    // By the week: notches a day apart could not be told apart.
-    const on = toIso(Math.round((toDay(view.today) + state.pressDays) / WEEK) * WEEK);
-    closing.set(on, (closing.get(on) ?? 0) + 1);
+  const kinds = new Map<string, { name: string; count: number }>();
+  for (const tree of loaded.trees) {
+    const profile = profileOf(tree);
+    const known = kinds.get(profile.key) ?? { name: profile.name, count: 0 };
+    kinds.set(profile.key, { ...known, count: known.count + 1 });
   }
+  const [from, weeks] = woodRange(context, [...kinds.keys()]);
+  const [closing, due, potted] = [weekCounter(today), weekCounter(today), weekCounter(today)];
+  for (const state of statesOn(view, view.today)) {
+    if (Number.isFinite(state.pressDays) && Math.abs(state.pressDays) <= 400) closing.add(today + state.pressDays);
+    if (!("none" in state.due) && state.due.p50 !== null && !state.isDue) due.add(toDay(state.due.p50));
+  }
+  for (const event of loaded.indexed.records.events)
+    if (event.payload.kind === "potted" && event.treeId !== null) potted.add(toDay(event.on.best));
+  const letters = (tracks: KindTracks) =>
+    Array.from({ length: weeks }, (_, w) => woodLetter(tracks, from + w * WEEK)).join("");
   return {
     guessed: context.guessedWeather,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
-    wood: Array.from({ length: weeks }, (_, w) => woodWeek(context, counts, from + w * WEEK)),
-    closing: [...closing].map(([on, count]) => ({ on, count })),
+    woods: [
+      ...[...kinds].map(([key, { name, count }]) => ({ key, name, count, weeks: letters(context.kinds[key]) })),
+      ...Object.entries(context.own ?? {}).flatMap(([treeId, versions]) => {
+        const tag = loaded.trees.find((t) => t.id === treeId)?.tag;
+        return tag === undefined
+          ? []
+          : [{ key: `tree:${treeId}`, name: tag, count: 0, weeks: letters(versions[versions.length - 1].kind) }];
+      }),
+    ],
+    closing: closing.list(),
+    due: due.list(),
+    potted: potted.list(),
     alarm: firstRing(view),
+  };
+}
+
+/** Counts days by the week: marks a day apart could not be told apart. */
+function weekCounter(today: DayNumber) {
+  const counts = new Map<number, number>();
+  return {
+    add: (day: DayNumber) => {
+      if (Math.abs(day - today) > MARKED_DAYS) return;
+      const week = Math.round(day / WEEK) * WEEK;
+      counts.set(week, (counts.get(week) ?? 0) + 1);
+    },
+    list: (): WeekCount[] => [...counts].map(([week, count]) => ({ on: toIso(week), count })),
   };
 }
 
@@ -71,18 +120,8 @@ function woodRange(context: ReplayContext, keys: string[]): [DayNumber, number] 
   return [series.startDay, Math.floor(series.phase.length / WEEK)];
 }
 
-function woodWeek(context: ReplayContext, counts: Map<string, number>, day: DayNumber) {
-  let [ripe, leafy, leafless] = [0, 0, 0];
-  for (const [key, n] of counts) {
-    const { stage, ripe: r } = woodOn(context.kinds[key], day);
-    if (stage === "dormant" || stage === "swelling") leafless += n;
-    else {
-      ripe += n * r.p50;
-      leafy += n;
-    }
-  }
-  return {
-    ripe: leafy > 0 ? Math.round((100 * ripe) / leafy) : 0,
-    leafless: Math.round((100 * leafless) / Math.max(1, leafy + leafless)),
-  };
+function woodLetter(tracks: KindTracks, day: DayNumber): string {
+  const { stage, ripe } = woodOn(tracks, day);
+  const letter = String.fromCharCode(97 + Math.round(25 * ripe.p50));
+  return stage === "dormant" || stage === "swelling" ? letter.toUpperCase() : letter;
 }

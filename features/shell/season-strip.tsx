@@ -8,6 +8,7 @@ import { day as dayWord, month, percent } from "@/ui/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "./as-of";
 import type { StripData } from "./data";
+import { woodWeeks } from "./strip-wood";
 
 const HEIGHT = 74;
 const PHONE_HEIGHT = 56;
@@ -19,7 +20,9 @@ const FURTHEST = 900;
 
 /** The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys. */
 export function SeasonStrip({ data }: { data: StripData }) {
-  const { collectionId, on, today, setOn } = useAsOf();
+  const { collectionId, on, today, setOn, subject, setSubject } = useAsOf();
+  // A tree with nothing of its own on record goes as its kind does.
+  const shown = subject?.split("|").find((key) => data.woods.some((w) => w.key === key)) ?? null;
   const box = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1200);
   const drag = useRef<{ x: number; day: number; id: number } | null>(null);
@@ -89,7 +92,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
           e.preventDefault();
         }}
       >
-        <StripDrawing data={data} centre={centre} now={now} width={width} height={height} reach={reach} />
+        <StripDrawing data={data} shown={shown} centre={centre} now={now} width={width} height={height} reach={reach} />
       </div>
       <div className="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1 text-sm">
         <span id={label} className="sr-only">
@@ -122,7 +125,28 @@ export function SeasonStrip({ data }: { data: StripData }) {
             weather guessed from four answers
           </Link>
         )}
-        <label className="ml-auto flex items-center gap-2">
+        {data.woods.length > 1 && (
+          <label className="ml-auto flex items-center gap-2">
+            <span className="hidden md:inline">Wood of</span>
+            <select
+              className="select select-xs w-32"
+              aria-label="Whose wood the strip shows"
+              value={shown ?? ""}
+              onChange={(e) => setSubject(e.target.value === "" ? null : e.target.value)}
+            >
+              <option value="">all trees</option>
+              {[...data.woods]
+                .sort((a, b) => a.name.localeCompare(b.name))
+                .map((w) => (
+                  <option key={w.key} value={w.key}>
+                    {w.name}
+                  </option>
+                ))}
+            </select>
+          </label>
+        )}
+        <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />
+        <label className="flex items-center gap-2">
           <span className="hidden sm:inline">Go to</span>
           <input
             type="date"
@@ -144,8 +168,35 @@ export function SeasonStrip({ data }: { data: StripData }) {
   );
 }
 
+/** The strip in numbers: so many days before or after today. */
+function DaysFromToday({ centre, now, onMove }: { centre: number; now: number; onMove: (day: number) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const move = () => {
+    const days = typed === null || typed.trim() === "" ? NaN : Number(typed.replace("−", "-"));
+    if (Number.isFinite(days)) onMove(now + Math.round(days));
+    setTyped(null);
+  };
+  return (
+    <label className="hidden items-center gap-1 sm:flex">
+      <input
+        inputMode="numeric"
+        className="input input-xs w-14 text-right"
+        aria-label="Days from today"
+        value={typed ?? String(centre - now)}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={move}
+        onKeyDown={(e) => {
+          if (e.key === "Enter") move();
+        }}
+      />
+      <span>days from today</span>
+    </label>
+  );
+}
+
 interface DrawingProps {
   data: StripData;
+  shown: string | null;
   centre: number;
   now: number;
   width: number;
@@ -153,7 +204,7 @@ interface DrawingProps {
   reach: number;
 }
 
-function StripDrawing({ data, centre, now, width, height, reach }: DrawingProps) {
+function StripDrawing({ data, shown, centre, now, width, height, reach }: DrawingProps) {
   const perDay = width / (2 * reach);
   const x = (d: number) => (d - centre + reach) * perDay;
   const [first, last] = [centre - reach - WEEK, centre + reach + WEEK];
@@ -173,21 +224,22 @@ function StripDrawing({ data, centre, now, width, height, reach }: DrawingProps)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
   }, [anchor, perDay, data.frost, frostRoom]);
   const wood = useMemo(() => {
-    const from = data.wood.length > 0 ? toDay(data.woodFrom) : 0;
+    const weeks = woodWeeks(data.woods, shown);
+    const from = weeks.length > 0 ? toDay(data.woodFrom) : 0;
     const bars: { x: number; w: number; fill: string; bare: number }[] = [];
     for (let d = 0; d <= last - anchor + WEEK; d += WEEK) {
-      const week = data.wood[Math.floor((anchor + d - from) / WEEK)];
+      const week = weeks[Math.floor((anchor + d - from) / WEEK)];
       if (week)
         bars.push({
           x: d * perDay,
           w: WEEK * perDay + 0.5,
-          fill: woodTone(week.ripe / 100),
-          bare: week.leafless / 100,
+          fill: woodTone(week.ripe),
+          bare: week.leafless,
         });
     }
     return bars;
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
-  }, [anchor, perDay, data.wood, data.woodFrom]);
+  }, [anchor, perDay, data.woods, data.woodFrom, shown]);
   const months = useMemo(() => {
     const list: { d: number; word: string; year: string | null }[] = [];
     for (let d = anchor; d <= last + 31; d++) {
@@ -257,6 +309,18 @@ function StripDrawing({ data, centre, now, width, height, reach }: DrawingProps)
               {c.count}
             </text>
           </g>
+        ))}
+      {[...data.potted.map((m) => ({ ...m, done: true })), ...data.due.map((m) => ({ ...m, done: false }))]
+        .filter((m) => Math.abs(toDay(m.on) - centre) < reach)
+        .map((m) => (
+          // A small pot on the wood: filled where trees were potted on, empty where they fall due.
+          <path
+            key={`${m.on}${m.done}`}
+            d={`M${(x(toDay(m.on)) - 4).toFixed(1)} ${height - 13}h8l-1.6 9h-4.8Z`}
+            fill={m.done ? INK : "#fbf8ef"}
+            stroke={m.done ? "#fbf8ef" : INK}
+            strokeWidth="1.1"
+          />
         ))}
       <path d={`M${x(now).toFixed(1)} 0V${height}`} stroke={OCHRE} strokeWidth="4" />
       {centre !== now && <path d={`M${width / 2} 0V${height}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />}

@@ -61,6 +61,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     plants: plantsOn(steps, toDay(today)),
     note: profile.note,
     hazards: profile.hazards,
+    kindKey: profile.key,
     listed: tree.kindId !== null,
     habit: tree.habit,
     step: stepRule(profile.kPerDegreeDay),

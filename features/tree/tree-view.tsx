@@ -16,7 +16,7 @@ import { NoteForm } from "../notes/note-form";
 import { PastPottingForm } from "../potting/past-form";
 import { RootCheck } from "../roots/root-check";
 import { verdictSentence, wantedPot, windowReason } from "../sentences";
-import { useAsOf, useReplayed } from "../shell/as-of";
+import { useAsOf, useReplayed, useStripSubject } from "../shell/as-of";
 import {
   CORRECTION_WORDS,
   HABIT_WORDS,
@@ -61,6 +61,8 @@ export interface TreeFacts {
   place: string | null;
   origin: string | null;
   tagLost: boolean;
+  /** Names the kind for the strip. */
+  kindKey: string;
   tags: Record<string, string>;
 }
 
@@ -76,6 +78,7 @@ const RANGE_WHY: Record<Pot["known"] | "none", string> = {
 /** One tree: its verdict in a sentence, its pot in section, its past and future in one picture. */
 export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; initial: TreePicture; initialOn: string }) {
   const { collectionId, today, units } = useAsOf();
+  useStripSubject(facts.id, facts.kindKey);
   const { value: picture, on } = useReplayed(initial, initialOn, (api, asked) => api.tree(facts.id, asked));
   const { state, standing } = picture;
   const lot = facts.lots.find((l) => l.id === state.lotId);
@@ -128,6 +131,11 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
           ) : (
             <Link href={`/c/${collectionId}/tree/${facts.id}/pot`} className={`btn ${doPot ? "btn-primary" : ""}`}>
               Pot on
+            </Link>
+          )}
+          {!facts.left && (
+            <Link prefetch={false} href={`/c/${collectionId}/almanac/wood?tree=${facts.id}`} className="btn">
+              Wood
             </Link>
           )}
           {!facts.left && (

@@ -1,7 +1,17 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { frostProbabilityBySlot, type Site } from "@/core/climate/index";
-import { type DayNumber, midwinterOf, parseIso, seasonLabel, seasonOf, slotOf, toDay, toIso } from "@/core/dates/index";
+import {
+  type DayNumber,
+  frostYearOf,
+  midwinterOf,
+  parseIso,
+  seasonLabel,
+  seasonOf,
+  slotOf,
+  toDay,
+  toIso,
+} from "@/core/dates/index";
 import type { DateEstimate } from "@/core/estimate/index";
 import { type Profile, profileOf } from "@/core/species/index";
 import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/core/tree/index";
@@ -158,6 +168,8 @@ function pictureOf(
   const undone = evidence && evidence.feeds.length + evidence.wakings.length > 0;
   const whatIf = whatIfOf(site, h, season, own, startDay, profile, asked, frost);
   const iso = (i: number) => toIso(Math.round(startDay + i));
+  const winter = midwinterOf(season + 1, site.latitudeDeg) - from - 20;
+  const atBest = (values: Float32Array) => Math.min(...values.subarray(winter, winter + 80));
   const [slow, middle, fast] = weightedQuantiles(own.shift.shifts, own.shift.weights, [0.1, 0.5, 0.9]).map(Math.exp);
   return {
     label: subject.label,
@@ -205,6 +217,8 @@ function pictureOf(
     ripeOnUndisturbed: undone
       ? ripeOn(h, woodMembers(site, season, h, { shift: own.shift, care: NO_CARE }), startDay, profile.basis)
       : null,
+    hardiest: { hardy: atBest(hardy.hardyC), middle: atBest(hardy.middleC), tender: atBest(hardy.tenderC) },
+    coldestNight: coldestOfMiddleYear(site),
     frostDay: frost === null ? null : toIso(startDay + frost),
     flushFrostC: h.flushFrostC,
     ripeByFrost: frost === null ? null : ripeShare(h, members, frost),
@@ -218,6 +232,24 @@ function frostBySlot(site: Site, from: DayNumber, length: number): number[] {
   return Array.from({ length: Math.ceil(length / STEP_DAYS) }, (_, k) =>
     Math.round(100 * bySlot[slotOf(from + k * STEP_DAYS)]),
   );
+}
+
+/** Coldest night of each frost year, the middle one of them. */
+function coldestOfMiddleYear(site: Site): number {
+  const { startDay, tminC } = site.minima;
+  const byYear = new Map<number, number>();
+  for (let i = 0; i < tminC.length; i++) {
+    if (Number.isNaN(tminC[i])) continue;
+    const year = frostYearOf(startDay + i, site.latitudeDeg);
+    byYear.set(year, Math.min(byYear.get(year) ?? Infinity, tminC[i]));
+  }
+  // The first and the last year may have lost their winter.
+  const values = [...byYear.values()].slice(1, -1);
+  return weightedQuantiles(
+    values,
+    values.map(() => 1),
+    [0.5],
+  )[0];
 }
 
 /** Ripeness of the shoots without the late tips, middle course: what the tips are told apart from. */

@@ -79,6 +79,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
             <path d={`M${x(d)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`} stroke={INK} opacity={0.1} />
             <text x={x(d) + 2} y={H - 8} fontSize="11.5" fill={INK}>
               {month(toIso(start + d))}
+              {toIso(start + d).slice(5, 7) === "01" ? ` ${toIso(start + d).slice(0, 4)}` : ""}
             </text>
           </g>
         ))}
@@ -152,7 +153,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
         Bands: eight of ten courses the season may take. Brown:{" "}
         {p.shoots ? "the tips; dotted: the shoots without the late ones" : "the wood"}. In the middle panel slate is the
         air: recorded nights solid, the night that is colder once in ten years dashed. Thick green at the foot: open
-        windows.
+        windows; a safe day outside them is held back by cold mix, soft shoots or bloom.
       </figcaption>
     </figure>
   );

@@ -5,8 +5,8 @@ import { useState } from "react";
 import type { Basis, DateEstimate } from "@/core/estimate/index";
 import type { Limit } from "@/core/window/index";
 import { celsius, day, number, percent } from "@/ui/format";
-import { Field, Form, SelectField, TextField, Why } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { Field, Form, SelectField, Why } from "@/ui/fields";
+import { useAsOf, useStripSubject } from "../shell/as-of";
 import { LIMIT_BECAUSE } from "../words";
 import type { LateWork } from "./screen";
 import { WoodChart } from "./wood-chart";
@@ -42,6 +42,10 @@ export interface WoodPicture {
   ripeOn: DateEstimate;
   /** The same had it been left alone; null where nothing was done. */
   ripeOnUndisturbed: DateEstimate | null;
+  /** At its hardiest, in the winter that follows. */
+  hardiest: { hardy: number; middle: number; tender: number };
+  /** Coldest night of the middle year, °C. */
+  coldestNight: number;
   frostDay: string | null;
   flushFrostC: number;
   ripeByFrost: number | null;
@@ -99,6 +103,7 @@ export function WoodView(props: Props) {
   const { picture: p, chosen } = props;
   const { collectionId, on, settledOn, today, units } = useAsOf();
   const router = useRouter();
+  useStripSubject(chosen.treeId, chosen.kind);
   const go = (params: Record<string, string>) => {
     const query = new URLSearchParams({ ...(settledOn === today ? {} : { on: settledOn }), ...params });
     router.push(`/c/${collectionId}/almanac/wood?${query.toString()}`, { scroll: false });
@@ -129,7 +134,7 @@ export function WoodView(props: Props) {
             <b>
               {p.label}, season {p.season}.
             </b>{" "}
-            Ripe to the tips on {bandWords(p.ripeOn, on)}.
+            Ripe to the tips: {bandWords(p.ripeOn, on)}.
             {p.frostDay !== null && p.ripeByFrost !== null && (
               <>
                 {" "}
@@ -149,6 +154,11 @@ export function WoodView(props: Props) {
             {p.leafFall ? `; leaves down about ${day(p.leafFall, on)}` : ""}.
           </p>
           <Windows periods={p.periods} on={on} />
+          <p data-testid="wood-hardy">
+            In the depth of the winter after it, half of it dies at {celsius(p.hardiest.middle, units)} (
+            {celsius(p.hardiest.hardy, units)} to {celsius(p.hardiest.tender, units)}); the coldest night of the middle
+            year here is {celsius(p.coldestNight, units)} in the open.
+          </p>
           <p className="text-sm">
             <span className="badge badge-warning mr-2">our own model</span>
             Structure as published, parameters our own and not validated: your looks at the wood correct it.

@@ -13,7 +13,7 @@ export function simulatedSource(url: string): ForecastSource {
         cache: "no-store",
       });
       if (!answer.ok) throw new ServiceRefusal(`it answered ${answer.status}`, answer.status >= 500);
-      return answer.json();
+      return (await answer.json()) as unknown;
     },
   };
 }

@@ -71,7 +71,7 @@ export function serveWeather(port: number): Promise<Server> {
       answer(response, 503, { error: "down for maintenance" });
       return;
     }
-    if (fault === "slow") await new Promise((resolve) => setTimeout(resolve, SLOW_MS));
+    if (fault === "slow") await new Promise((resolve) => setTimeout(resolve, SLOW_MS).unref());
     if (request.url === "/v1/forecast") {
       const q = forecastQuestion.parse(await bodyOf(request));
       const issuedOn = toDay(q.today) - (fault === "stale" ? STALE_DAYS : 0);

@@ -1,0 +1,186 @@
+import { randomUUID } from "node:crypto";
+import type { DailyRecord } from "@/core/climate/index";
+import { toDay, toIso } from "@/core/dates/index";
+import { atRisk, firstRing } from "../almanac/ahead";
+import { keepForecast, newestForecasts } from "@/data/forecasts";
+import { listPlaceHours } from "@/data/place-hours";
+import { generateWeather, nightsAhead } from "@/core/climate/index";
+import { writeWeatherCsv } from "@/formats/weather-csv";
+import { pool } from "@/server/pool";
+import { TEST_NORMALS } from "@/test-support/normals";
+import { TestYard } from "@/test-support/yard";
+
+afterAll(() => pool().end());
+
+const TODAY = process.env.AURELIAN_TODAY!;
+const today = toDay(TODAY);
+
+/** Generated days that end yesterday. */
+function record(days: number, addC = 0): DailyRecord {
+  const years = generateWeather(48.3, TEST_NORMALS, Math.ceil(days / 365) + 2, 9);
+  // Ends in the middle of May, so that the last months hold a winter.
+  const end = 365 * Math.ceil(days / 365) + 134;
+  const cut = (v: Float32Array) => v.slice(end - days, end);
+  return {
+    startDay: today - days,
+    tminC: cut(years.tminC).map((v) => v + addC),
+    tmaxC: cut(years.tmaxC).map((v) => v + addC),
+    solarMJ: cut(years.solarMJ),
+    rainMm: cut(years.rainMm),
+    windMs: cut(years.windMs),
+  };
+}
+
+const yardWith = async () => {
+  const yard = new TestYard();
+  await yard.found();
+  return yard;
+};
+const view = (yard: TestYard) => yard.view();
+const load = (yard: TestYard, name: string, r: DailyRecord, more = {}) =>
+  yard.ok("import-weather", { fileName: name, text: writeWeatherCsv(r), options: {}, ...more });
+
+test("a station higher up is allowed for; ranked and set aside, the record follows, and undo brings it back", async () => {
+  const yard = await yardWith();
+  await load(yard, "hill.csv", record(900, -3), { elevationM: 940 });
+  const high = (await view(yard)).site.observed!.tminC[10];
+  expect(high).toBeCloseTo(record(900, -3).tminC[10] + (940 - (await view(yard)).collection.elevationM) * 0.0065, 1);
+  await load(yard, "own.csv", record(400));
+  const { sources } = (await view(yard)).loaded;
+  const [hill, own] = ["hill.csv", "own.csv"].map((n) => sources.find((s) => s.name === n)!.id);
+  // The newest is trusted most until it is ranked; the other is moved to agree with it.
+  const merged = (await view(yard)).site.observed!;
+  expect(merged.tminC[merged.tminC.length - 1]).toBeCloseTo(record(400).tminC[399], 1);
+  const ranked = await yard.ok("rank-weather", { order: [hill, own], leftOut: [own] });
+  expect((await view(yard)).site.observed!.tminC[10]).toBeCloseTo(high, 3);
+  await yard.ok("undo-entry", { entryId: ranked.entryId });
+  expect((await view(yard)).site.observed!.tminC.length).toBe(merged.tminC.length);
+  expect(await yard.fault("rank-weather", { order: [randomUUID()], leftOut: [] }, "order")).toMatch(
+    /not there any more/,
+  );
+});
+
+test("known frost days move the nights; a table takes the answers' place; bad months are named", async () => {
+  const yard = await yardWith();
+  const before = (await view(yard)).site;
+  await yard.ok("say-climate", {
+    normals: { tminC: TEST_NORMALS.tminC, tmaxC: TEST_NORMALS.tmaxC, elevationM: null },
+    frost: null,
+  });
+  const table = (await view(yard)).site;
+  expect(table.basis).toBe("table");
+  expect(table.normals.tminC[0]).not.toBeCloseTo(before.normals.tminC[0], 1);
+  await yard.ok("say-climate", {
+    normals: { tminC: TEST_NORMALS.tminC, tmaxC: TEST_NORMALS.tmaxC, elevationM: null },
+    frost: { last: "05-25", first: null },
+  });
+  expect((await view(yard)).site.frostFit!.offsetC).toBeLessThan(0);
+  const crossed = { tminC: [20, ...TEST_NORMALS.tminC.slice(1)], tmaxC: TEST_NORMALS.tmaxC, elevationM: null };
+  expect(await yard.fault("say-climate", { normals: crossed, frost: null }, "normals.tminC.0")).toMatch(/above/);
+  expect(
+    await yard.fault("say-climate", { normals: null, frost: { last: "02-31", first: null } }, "frost.last"),
+  ).toMatch(/calendar/);
+  await yard.ok("say-climate", { normals: null, frost: null });
+  expect((await view(yard)).site.basis).toBe("answers");
+});
+
+test("a place learns from its logger, keeps its hours, and forgets when told otherwise", async () => {
+  const yard = await yardWith();
+  const r = record(300);
+  await load(yard, "own.csv", r);
+  const placeId = randomUUID();
+  await yard.ok("add-place", { placeId, name: "Glass shed", kind: "unheated" });
+  const lines = ["time,temp_c"];
+  for (let i = 300 - 120; i < 300; i++)
+    for (let h = 0; h < 24; h++) {
+      const low = 3 + 0.5 * r.tminC[i];
+      const high = Math.max(low + 1, 3 + 0.5 * r.tmaxC[i]);
+      const value = low + ((high - low) * (1 - Math.cos((2 * Math.PI * (h - 5)) / 24))) / 2;
+      lines.push(`${toIso(r.startDay + i)} ${String(h).padStart(2, "0")}:00,${value.toFixed(2)}`);
+    }
+  const done = await yard.ok("import-logger", { placeId, fileName: "shed.csv", text: lines.join("\n"), options: {} });
+  const { loaded } = await view(yard);
+  const said = loaded.placeClimates.get(placeId)!;
+  expect(said.climate.offsetC).toBeCloseTo(3, 0);
+  expect(said.climate.damping).toBeCloseTo(0.5, 1);
+  expect(said.nights).toBeGreaterThanOrEqual(10);
+  const hours = await listPlaceHours(pool(), { collectionId: yard.id }, placeId, [done.entryId]);
+  expect(hours.length).toBe(120 * 24);
+  await yard.ok("set-place-climate", { placeId, climate: { offsetC: -1, damping: 0 } });
+  expect((await view(yard)).loaded.placeClimates.get(placeId)).toEqual({
+    climate: { offsetC: -1, damping: 0 },
+    nights: null,
+  });
+  await yard.ok("set-place-climate", { placeId, climate: null });
+  expect((await view(yard)).loaded.placeClimates.has(placeId)).toBe(false);
+  expect(
+    await yard.fault("import-logger", { placeId, fileName: "x.csv", text: "a,b\n1,2", options: {} }, "file"),
+  ).toMatch(/time/);
+  expect(await yard.fault("poll-logger", { placeId }, "placeId")).toMatch(/No logger/);
+});
+
+test("a kept forecast is laid over the season, endangers tender wood and rings the alarm; without one the climate speaks", async () => {
+  const yard = await yardWith();
+  await yard.tree("C-1", { kindId: "lemon" });
+  await load(yard, "own.csv", record(420));
+  const quiet = await view(yard);
+  expect(nightsAhead(quiet.site).every((n) => n.basis === "usual")).toBe(true);
+  await yard.ok("set-alarm", { alarmId: randomUUID(), name: "Hard night", thresholdC: -6, chance: 0.5, placeId: null });
+  expect(firstRing(await view(yard))).toBeNull();
+  const scope = { collectionId: yard.id };
+  const run = {
+    id: randomUUID(),
+    askedAt: `${TODAY} 06:00:00.000`,
+    source: "test",
+    outcome: "ok" as const,
+    detail: "10 days ahead",
+    issuedAt: `${TODAY} 06:00:00.000`,
+    issuedOn: TODAY,
+    days: Array.from({ length: 10 }, (_, k) => ({
+      date: toIso(today + k),
+      tminC: -12,
+      tmaxC: -4,
+      rainMm: 0,
+      windMs: 2,
+    })),
+  };
+  await keepForecast(pool(), scope, run);
+  const cold = await view(yard);
+  const nights = nightsAhead(cold.site);
+  expect(nights.every((n) => n.basis === "forecast" && n.minC === -12)).toBe(true);
+  expect(atRisk(cold, nights)[0].worst!.wood).toBeGreaterThan(0.9);
+  expect(firstRing(cold)).toMatchObject({ name: "Hard night", on: TODAY });
+  const { slices } = cold.site.season(2026);
+  expect(slices[3].tminC[today + 2 - slices[3].startDay]).toBeLessThan(-4);
+
+  await keepForecast(pool(), scope, {
+    ...run,
+    id: randomUUID(),
+    askedAt: `${TODAY} 09:00:00.000`,
+    outcome: "timeout",
+    days: null,
+  });
+  const both = await newestForecasts(pool(), scope);
+  expect([both.asked!.outcome, both.usable!.id]).toEqual(["timeout", run.id]);
+});
+
+test("looks, feeds and late work move a tree's own wood, from their day on only", async () => {
+  const yard = await yardWith();
+  const treeId = await yard.tree("A-1", { kindId: "apple" });
+  await load(yard, "own.csv", record(1200));
+  const nothing = { woodyShare: null, bend: null, terminalBud: null, leafFall: null, bbch: null };
+  const day = toIso(today - 230);
+  expect(await yard.fault("record-wood", { treeId, on: day, ...nothing }, "bend")).toMatch(/at least one/);
+  expect(await yard.fault("record-wood", { treeId, on: day, ...nothing, bbch: 55 }, "bbch")).toMatch(/91/);
+  await yard.ok("record-wood", { treeId, on: day, ...nothing, woodyShare: 0.15, bend: "soft" });
+  await yard.ok("record-feed", { treeIds: [treeId], on: toIso(today - 260), form: "quick", strength: 1, what: "" });
+  await yard.ok("record-pruning", { treeId, on: toIso(today - 250), how: "hard" });
+  const { context } = await view(yard);
+  const own = context.own![treeId];
+  expect(own.map((o) => o.from)).toEqual([today - 260, today - 250, today - 230]);
+  const kind = context.kinds.apple;
+  const at = today - 180 - kind.wood.startDay;
+  expect(own.at(-1)!.kind.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
+  // Earlier and later seasons are the kind's.
+  expect(own.at(-1)!.kind.wood.ripe50[at - 365]).toBe(kind.wood.ripe50[at - 365]);
+});
