@@ -61,6 +61,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
   await expect(page.getByText("guess", { exact: true })).toBeVisible();
   await expect(page.getByRole("link", { name: "weather guessed from four answers" })).toBeVisible();
   await expectNoSeriousFindings(page);
+  await page.getByRole("link", { name: "Read in a record" }).click();
   const csv = writeWeatherCsv(generatedRecord(47.4, TRAMHALLE_NORMALS, TODAY, 12, 11)).split("\n");
   csv.splice(400, 9);
   csv[900] = "2017-99-01,3,4";
@@ -82,7 +83,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
 
 test("files that are no weather files are told apart, and nothing is kept", async ({ page, request }) => {
   const w = await world(request);
-  await visit(page, w.url("almanac"));
+  await visit(page, w.url("almanac/records"));
   const choose = (name: string, text: string) =>
     page.getByLabel("Weather file").setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
   await choose("people.csv", "name,age\nAnna,7\n");

@@ -1,4 +1,5 @@
 import "server-only";
+import { createHash } from "node:crypto";
 import { promisify } from "node:util";
 import { gzip } from "node:zlib";
 import { z } from "zod";
@@ -15,7 +16,9 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
     const view = await viewCollection(id);
     if (!view) return new Response("no such collection", { status: 404 });
     const { collection, today, loaded, context } = view;
-    const etag = `"${stateKey(collection)}-${collection.revision}-${today}"`;
+    // The site's key names the weather and the forecast behind the tracks.
+    const weather = createHash("sha256").update(view.site.key).digest("hex").slice(0, 12);
+    const etag = `"${stateKey(collection)}-${collection.revision}-${today}-${weather}"`;
     // Squeezed by ourselves and opened by the worker: the server passes no content coding of ours on.
     const headers = { etag, "cache-control": "private, no-cache", "content-type": "application/gzip" };
     if (known === etag) return new Response(null, { status: 304, headers });

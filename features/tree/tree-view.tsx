@@ -77,7 +77,7 @@ const RANGE_WHY: Record<Pot["known"] | "none", string> = {
 
 /** One tree: its verdict in a sentence, its pot in section, its past and future in one picture. */
 export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; initial: TreePicture; initialOn: string }) {
-  const { collectionId, today, units } = useAsOf();
+  const { collectionId, settledOn, today, units } = useAsOf();
   useStripSubject(facts.id, facts.kindKey);
   const { value: picture, on } = useReplayed(initial, initialOn, (api, asked) => api.tree(facts.id, asked));
   const { state, standing } = picture;
@@ -134,7 +134,11 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
             </Link>
           )}
           {!facts.left && (
-            <Link prefetch={false} href={`/c/${collectionId}/almanac/wood?tree=${facts.id}`} className="btn">
+            <Link
+              prefetch={false}
+              href={`/c/${collectionId}/almanac/wood?tree=${facts.id}${settledOn === today ? "" : `&on=${settledOn}`}`}
+              className="btn"
+            >
               Wood
             </Link>
           )}

@@ -10,10 +10,10 @@ export interface WeatherService {
 }
 
 /** Starts the simulated weather service beside the application; it ends with the script that started it. */
-export async function startWeatherService(dir: string, port: number): Promise<WeatherService> {
+export async function startWeatherService(dir: string, port: number, fault = "none"): Promise<WeatherService> {
   const log = openSync(path.join(dir, "weather-service.log"), "a", 0o600);
   const child = spawn(process.execPath, ["--import", "tsx", "standins/weather/main.ts"], {
-    env: { ...process.env, AURELIAN_STANDIN_PORT: String(port) },
+    env: { ...process.env, AURELIAN_STANDIN_PORT: String(port), AURELIAN_STANDIN_FAULT: fault },
     stdio: ["ignore", log, log],
   });
   const stop = () => void child.kill("SIGTERM");

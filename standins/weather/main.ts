@@ -1,7 +1,8 @@
-// The simulated weather service as a process of its own: AURELIAN_STANDIN_PORT says where.
-import { serveWeather } from "./serve";
+// The simulated weather service as a process of its own: AURELIAN_STANDIN_PORT says where, AURELIAN_STANDIN_FAULT how it fails at first.
+import { FAULTS, serveWeather } from "./serve";
 
-serveWeather(Number(process.env.AURELIAN_STANDIN_PORT))
+const usual = FAULTS.find((fault) => fault === process.env.AURELIAN_STANDIN_FAULT) ?? "none";
+serveWeather(Number(process.env.AURELIAN_STANDIN_PORT), usual)
   .then((server) => {
     console.log("simulated weather service is up");
     process.on("SIGTERM", () => server.close(() => process.exit(0)));

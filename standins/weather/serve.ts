@@ -25,6 +25,8 @@ const loggerQuestion = z.object({
   days: z.array(z.object({ date: z.iso.date(), tminC: z.number(), tmaxC: z.number() })).max(800),
 });
 
+const faultQuestion = z.object({ fault: z.enum(FAULTS), latitudeDeg: z.number().optional() });
+
 const SLOW_MS = 20_000;
 const STALE_DAYS = 4;
 
@@ -40,8 +42,10 @@ function answer(response: ServerResponse, status: number, body: unknown): void {
 }
 
 /** A small weather service and a thermometer logger on loopback. Everything it says is made up, seeded and repeatable. */
-export function serveWeather(port: number): Promise<Server> {
-  let fault: Fault = "none";
+export function serveWeather(port: number, usual: Fault = "none"): Promise<Server> {
+  let everywhere = usual;
+  // A fault may be meant for one latitude only, so that tests side by side do not disturb each other.
+  const byLatitude = new Map<number, Fault>();
   const worlds = new Map<string, World>();
   const worldOf = (q: z.infer<typeof where>): World => {
     const key = JSON.stringify([q.latitudeDeg, q.normals, q.seed]);
@@ -55,8 +59,12 @@ export function serveWeather(port: number): Promise<Server> {
 
   const handle = async (request: IncomingMessage, response: ServerResponse) => {
     if (request.url === "/v1/fault") {
-      if (request.method === "POST") fault = z.object({ fault: z.enum(FAULTS) }).parse(await bodyOf(request)).fault;
-      answer(response, 200, { fault });
+      if (request.method === "POST") {
+        const asked = faultQuestion.parse(await bodyOf(request));
+        if (asked.latitudeDeg === undefined) everywhere = asked.fault;
+        else byLatitude.set(asked.latitudeDeg, asked.fault);
+      }
+      answer(response, 200, { fault: everywhere });
       return;
     }
     if (request.url === "/v1/health") {
@@ -67,13 +75,16 @@ export function serveWeather(port: number): Promise<Server> {
       answer(response, 404, { error: "ask with POST: /v1/forecast or /v1/readings" });
       return;
     }
+    const body = await bodyOf(request);
+    const at = where.pick({ latitudeDeg: true }).safeParse(body);
+    const fault = (at.success ? byLatitude.get(at.data.latitudeDeg) : undefined) ?? everywhere;
     if (fault === "down") {
       answer(response, 503, { error: "down for maintenance" });
       return;
     }
     if (fault === "slow") await new Promise((resolve) => setTimeout(resolve, SLOW_MS).unref());
     if (request.url === "/v1/forecast") {
-      const q = forecastQuestion.parse(await bodyOf(request));
+      const q = forecastQuestion.parse(body);
       const issuedOn = toDay(q.today) - (fault === "stale" ? STALE_DAYS : 0);
       const days = worldOf(q)
         .forecast(issuedOn, q.days)
@@ -86,7 +97,7 @@ export function serveWeather(port: number): Promise<Server> {
       return;
     }
     if (request.url === "/v1/readings") {
-      const q = loggerQuestion.parse(await bodyOf(request));
+      const q = loggerQuestion.parse(body);
       const lines = ["time,temp_c"];
       for (const r of readings(MADE_UP_PLACES[q.placeKind], q.placeId, q.days, q.everyMinutes))
         lines.push(`${r.time},${r.tempC}`);
