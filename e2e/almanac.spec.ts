@@ -183,6 +183,16 @@ test("a place learns from a logger's file; its frost and the year's follow; type
   await expect(place.getByRole("img", { name: /Nights at Glass lean-to against nights at the site/ })).toBeVisible();
   await expectNoSeriousFindings(page);
 
+  // A second place, its logger asked by wire.
+  const other = "0c2f7c60-0f0e-4b7e-9a53-000000000002";
+  await w.send("add-place", { placeId: other, name: "Warm wall", kind: "sheltered" });
+  await visit(page, w.url("almanac/places"));
+  const wall = page.getByRole("region", { name: "Warm wall", exact: true });
+  await wall.getByRole("button", { name: "Read its logger" }).click();
+  await expect(wall.getByTestId("place-climate")).toContainText(/warmer at freezing.*learned from \d+ cold nights/);
+  await wall.getByRole("button", { name: "Read its logger" }).click();
+  await expect(wall.getByText("It has nothing new since it was last asked.")).toBeVisible();
+
   await visit(page, w.url(`almanac?place=${placeId}`));
   await expect(page.getByText(/, at Glass lean-to/)).toBeVisible();
   await visit(page, w.url("almanac/places"));

@@ -30,7 +30,7 @@ export interface ReplayContext {
   warmth: WarmthTrack;
   /** By profile key. */
   kinds: Record<string, KindTracks>;
-  /** The site's weather is guessed from answers. */
+  /** The site's weather is guessed from answers or from monthly normals. */
   guessedWeather: boolean;
   /** Trees whose wood is known better than their kind's, by id. */
   own?: Record<string, OwnTracks[]>;
@@ -53,7 +53,7 @@ export function buildContext(
     today: site.today,
     warmth: site.warmth,
     kinds,
-    guessedWeather: site.basis === "answers",
+    guessedWeather: site.basis === "answers" || site.basis === "table",
     away: [],
   };
 }

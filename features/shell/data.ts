@@ -1,6 +1,6 @@
 import "server-only";
 import { cache } from "react";
-import { frostProbabilityBySlot } from "@/core/climate/index";
+import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
@@ -26,8 +26,8 @@ export function statesOn(view: CollectionView, on: string): TreeState[] {
 }
 
 export interface StripData {
-  /** The weather behind everything shown is guessed from four answers. */
-  guessed: boolean;
+  /** What the weather years behind everything shown are generated from; null where they are a record of the site's own. */
+  generatedFrom: Exclude<WeatherBasis, "record"> | null;
   /** Chance of frost within the days around, by calendar slot, per cent. */
   frost: number[];
   /** Wood by week from `woodFrom` on, of each kind and of trees that go their own pace. */
@@ -82,7 +82,7 @@ export function stripData(view: CollectionView): StripData {
   const letters = (tracks: KindTracks) =>
     Array.from({ length: weeks }, (_, w) => woodLetter(tracks, from + w * WEEK)).join("");
   return {
-    guessed: context.guessedWeather,
+    generatedFrom: site.basis === "record" ? null : site.basis,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
     woods: [

@@ -18,6 +18,13 @@ const WEEK = 7;
 /** How far from today the strip may be dragged, days. */
 const FURTHEST = 900;
 
+/** Every page says what stands in for a record. */
+const GENERATED_WORDS: Record<NonNullable<StripData["generatedFrom"]>, string> = {
+  answers: "weather guessed from four answers",
+  table: "weather years generated from monthly normals",
+  "short-record": "weather years generated after a short record",
+};
+
 /** The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys. */
 export function SeasonStrip({ data }: { data: StripData }) {
   const { collectionId, on, today, setOn, subject, setSubject } = useAsOf();
@@ -120,9 +127,9 @@ export function SeasonStrip({ data }: { data: StripData }) {
             {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)}
           </Link>
         )}
-        {data.guessed && (
+        {data.generatedFrom && (
           <Link href={`/c/${collectionId}/almanac`} prefetch={false} className="badge badge-warning badge-sm">
-            weather guessed from four answers
+            {GENERATED_WORDS[data.generatedFrom]}
           </Link>
         )}
         {data.woods.length > 1 && (

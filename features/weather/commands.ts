@@ -6,7 +6,7 @@ import { countPlaceHours, insertPlaceHours, listPlaceHours } from "@/data/place-
 import { insertWeather } from "@/data/weather";
 import { parseLogger } from "@/formats/logger-csv";
 import { readWeatherFile } from "@/formats/weather-file";
-import { localTimeOf, todayAt } from "@/server/clock";
+import { localTimeOf } from "@/server/clock";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
 import { loadSite, viewCollection } from "../collection/load";
@@ -197,7 +197,7 @@ export const pollLogger = command({
     const last = counts.filter((c) => c.placeId === v.placeId).reduce((a, c) => (c.last > a ? c.last : a), "");
     const end = run.startDay + run.tminC.length - 1;
     const from = Math.max(last === "" ? 0 : toDay(last.slice(0, 10)), end - POLL_DAYS, run.startDay);
-    if (from > end || todayAt(view.collection.zone) < last.slice(0, 10))
+    if (last !== "" && toDay(last.slice(0, 10)) >= end)
       return refuse("placeId", "It has nothing new since it was last asked.");
     const text = await source.read({ place, run, from, to: end });
     return text === null

@@ -162,7 +162,7 @@ export function WoodView(props: Props) {
           <p className="text-sm">
             <span className="badge badge-warning mr-2">our own model</span>
             Structure as published, parameters our own and not validated: your looks at the wood correct it.
-            {props.guessedWeather && " The weather behind it is guessed from four answers."}
+            {props.guessedWeather && " The weather behind it is generated: no record of the site is long enough."}
             {p.several && " The kind is not known; one of six habits stands for it."}
           </p>
         </section>

@@ -76,6 +76,16 @@ export function serveWeather(port: number, usual: Fault = "none"): Promise<Serve
       return;
     }
     const body = await bodyOf(request);
+    if (request.url === "/v1/readings") {
+      // A logger in the yard does not go down with a weather service.
+      const q = loggerQuestion.parse(body);
+      const lines = ["time,temp_c"];
+      for (const r of readings(MADE_UP_PLACES[q.placeKind], q.placeId, q.days, q.everyMinutes))
+        lines.push(`${r.time},${r.tempC}`);
+      response.writeHead(200, { "content-type": "text/csv" });
+      response.end(`${lines.join("\n")}\n`);
+      return;
+    }
     const at = where.pick({ latitudeDeg: true }).safeParse(body);
     const fault = (at.success ? byLatitude.get(at.data.latitudeDeg) : undefined) ?? everywhere;
     if (fault === "down") {
@@ -94,15 +104,6 @@ export function serveWeather(port: number, usual: Fault = "none"): Promise<Serve
         issuedOn: toIso(issuedOn),
         days: fault === "nonsense" ? days.map((d) => ({ ...d, tminC: d.tmaxC + 400 })) : days,
       });
-      return;
-    }
-    if (request.url === "/v1/readings") {
-      const q = loggerQuestion.parse(body);
-      const lines = ["time,temp_c"];
-      for (const r of readings(MADE_UP_PLACES[q.placeKind], q.placeId, q.days, q.everyMinutes))
-        lines.push(`${r.time},${r.tempC}`);
-      response.writeHead(200, { "content-type": "text/csv" });
-      response.end(`${lines.join("\n")}\n`);
       return;
     }
     answer(response, 404, { error: "no such address" });
