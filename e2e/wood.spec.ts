@@ -7,6 +7,7 @@ test("a look at the wood moves its pace; late feed and late work say by how much
 }) => {
   const w = await world(request);
   const treeId = await w.tree("AP-1", { kindId: "apple" });
+  await w.tree("LM-1", { kindId: "lemon" });
   const errors = watchErrors(page);
   // The season before this one, in September: what is looked at then is recorded for that day.
   await visit(page, w.url(`tree/${treeId}?on=2025-09-10`));
@@ -49,7 +50,8 @@ test("a look at the wood moves its pace; late feed and late work say by how much
   // An earlier day does not know what was seen later.
   await visit(page, w.url(`almanac/wood?tree=${treeId}&on=2025-08-10`));
   await expect(page.getByTestId("wood-pace")).toContainText("1 times the kind’s");
-  expect(errors).toEqual([]);
+  // The browser notes each refused command by itself.
+  expect(errors.filter((e) => !e.includes("status of 400"))).toEqual([]);
 });
 
 test("the strip by drag, keys and numbers moves the day, and shows the wood that is chosen", async ({

@@ -1,6 +1,7 @@
 "use client";
 
 import { celsius, day } from "@/ui/format";
+import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
 import type { AtRisk } from "./ahead";
@@ -32,70 +33,72 @@ export function NightsChart({ nights, group }: { nights: DrawnNight[]; group: At
   const ticks = Array.from({ length: Math.floor((most - least) / 5) + 1 }, (_, k) => Math.ceil(least / 5) * 5 + 5 * k);
   return (
     <figure>
-      <svg
-        viewBox={`0 0 ${W} ${H}`}
-        className="mt-2 h-auto w-full max-w-4xl"
-        role="img"
-        aria-label={nights.map((n, k) => `${day(n.on, today)}: ${celsius(lows[k], units)}`).join("; ")}
-      >
-        <defs>
-          <clipPath id="nights-frame">
-            <rect x={LEFT} y={TOP} width={W - LEFT - RIGHT} height={H - TOP - BOTTOM} />
-          </clipPath>
-        </defs>
-        {ticks.map((c) => (
-          <g key={c}>
-            <path d={`M${LEFT} ${y(c)}H${W - RIGHT}`} stroke={INK} opacity={c === 0 ? 0.8 : 0.15} />
-            <text x={LEFT - 6} y={y(c) + 4} fontSize="11.5" textAnchor="end" fill={INK}>
-              {celsius(c, units)}
-            </text>
-          </g>
-        ))}
-        {nights.map((n, k) => {
-          const forecast = n.basis === "forecast";
-          return (
-            <g key={n.on}>
-              <path d={`M${x(k)} ${y(n.maxC)}V${y(lows[k])}`} stroke={OCHRE} strokeWidth="2" opacity="0.55" />
-              <circle cx={x(k)} cy={y(n.maxC)} r="3.5" fill={OCHRE} />
-              <rect
-                x={x(k) - 9}
-                width="18"
-                y={y(lows[k] + EIGHT_OF_TEN * n.minErrorC)}
-                height={y(lows[k] - EIGHT_OF_TEN * n.minErrorC) - y(lows[k] + EIGHT_OF_TEN * n.minErrorC)}
-                rx="9"
-                fill={FROST}
-                opacity={forecast ? 0.45 : 0.2}
-                stroke={FROST}
-                strokeDasharray={forecast ? undefined : "3 3"}
-              />
-              <path d={`M${x(k) - 12} ${y(lows[k])}h24`} stroke="#2b4357" strokeWidth="2.5" />
-              <text x={x(k)} y={H - 16} fontSize="11.5" textAnchor="middle" fill={INK}>
-                {day(n.on, today)}
-              </text>
-              <text x={x(k)} y={H - 3} fontSize="10.5" textAnchor="middle" fill={INK}>
-                {celsius(lows[k], units)}
+      <ScrollBox label="The nights ahead">
+        <svg
+          viewBox={`0 0 ${W} ${H}`}
+          className="mt-2 h-auto w-full max-w-4xl min-w-160"
+          role="img"
+          aria-label={nights.map((n, k) => `${day(n.on, today)}: ${celsius(lows[k], units)}`).join("; ")}
+        >
+          <defs>
+            <clipPath id="nights-frame">
+              <rect x={LEFT} y={TOP} width={W - LEFT - RIGHT} height={H - TOP - BOTTOM} />
+            </clipPath>
+          </defs>
+          {ticks.map((c) => (
+            <g key={c}>
+              <path d={`M${LEFT} ${y(c)}H${W - RIGHT}`} stroke={INK} opacity={c === 0 ? 0.8 : 0.15} />
+              <text x={LEFT - 6} y={y(c) + 4} fontSize="11.5" textAnchor="end" fill={INK}>
+                {celsius(c, units)}
               </text>
             </g>
-          );
-        })}
-        {group && inside && (
-          <g clipPath="url(#nights-frame)">
-            <path
-              d={`${line(group.lt50.tender)}L${x(nights.length - 1)} ${H}L${x(0)} ${H}Z`}
-              fill={woodTone(0.9)}
-              opacity="0.18"
-            />
-            <path d={line(group.lt50.middle)} fill="none" stroke={woodTone(1)} strokeWidth="2.5" />
-            <path
-              d={line(group.lt50.tender)}
-              fill="none"
-              stroke={woodTone(1)}
-              strokeWidth="1.2"
-              strokeDasharray="5 4"
-            />
-          </g>
-        )}
-      </svg>
+          ))}
+          {nights.map((n, k) => {
+            const forecast = n.basis === "forecast";
+            return (
+              <g key={n.on}>
+                <path d={`M${x(k)} ${y(n.maxC)}V${y(lows[k])}`} stroke={OCHRE} strokeWidth="2" opacity="0.55" />
+                <circle cx={x(k)} cy={y(n.maxC)} r="3.5" fill={OCHRE} />
+                <rect
+                  x={x(k) - 9}
+                  width="18"
+                  y={y(lows[k] + EIGHT_OF_TEN * n.minErrorC)}
+                  height={y(lows[k] - EIGHT_OF_TEN * n.minErrorC) - y(lows[k] + EIGHT_OF_TEN * n.minErrorC)}
+                  rx="9"
+                  fill={FROST}
+                  opacity={forecast ? 0.45 : 0.2}
+                  stroke={FROST}
+                  strokeDasharray={forecast ? undefined : "3 3"}
+                />
+                <path d={`M${x(k) - 12} ${y(lows[k])}h24`} stroke="#2b4357" strokeWidth="2.5" />
+                <text x={x(k)} y={H - 16} fontSize="11.5" textAnchor="middle" fill={INK}>
+                  {day(n.on, today)}
+                </text>
+                <text x={x(k)} y={H - 3} fontSize="10.5" textAnchor="middle" fill={INK}>
+                  {celsius(lows[k], units)}
+                </text>
+              </g>
+            );
+          })}
+          {group && inside && (
+            <g clipPath="url(#nights-frame)">
+              <path
+                d={`${line(group.lt50.tender)}L${x(nights.length - 1)} ${H}L${x(0)} ${H}Z`}
+                fill={woodTone(0.9)}
+                opacity="0.18"
+              />
+              <path d={line(group.lt50.middle)} fill="none" stroke={woodTone(1)} strokeWidth="2.5" />
+              <path
+                d={line(group.lt50.tender)}
+                fill="none"
+                stroke={woodTone(1)}
+                strokeWidth="1.2"
+                strokeDasharray="5 4"
+              />
+            </g>
+          )}
+        </svg>
+      </ScrollBox>
       <figcaption className="max-w-4xl text-sm">
         Slate: the night{group?.place ? ` at ${group.place}` : ""}, band for eight of ten; ochre: the day’s highest.
         Dashed bands are what is usual where no forecast reaches.{" "}

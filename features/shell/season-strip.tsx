@@ -133,7 +133,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
           </Link>
         )}
         {data.woods.length > 1 && (
-          <label className="ml-auto flex items-center gap-2">
+          <label className="ml-auto hidden items-center gap-2 sm:flex">
             <span className="hidden md:inline">Wood of</span>
             <select
               className="select select-xs w-32"
@@ -153,7 +153,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
           </label>
         )}
         <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />
-        <label className="flex items-center gap-2">
+        <label className={`flex items-center gap-2 ${data.woods.length > 1 ? "max-sm:ml-auto" : "ml-auto"}`}>
           <span className="hidden sm:inline">Go to</span>
           <input
             type="date"

@@ -2,6 +2,7 @@
 
 import { toDay, toIso } from "@/core/dates/index";
 import { celsius, month } from "@/ui/format";
+import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
 import type { WoodPicture } from "./wood-view";
@@ -58,97 +59,98 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
   );
   return (
     <figure>
-      <svg viewBox={`0 0 ${W} ${H}`} className="h-auto w-full max-w-4xl" role="img" aria-label={spoken(p)}>
-        <defs>
-          <linearGradient id="ripening" x1="0" x2="0" y1="1" y2="0">
-            <stop offset="0" stopColor={woodTone(0)} />
-            <stop offset="1" stopColor={woodTone(1)} />
-          </linearGradient>
-        </defs>
-        {[
-          ["ripeness of the season’s wood, to the tips", RIPE_TOP],
-          ["cold that kills half of it, against the nights", COLD_TOP],
-          ["potting on that day ends well", SAFE_TOP],
-        ].map(([words, top]) => (
-          <text key={words} x={LEFT} y={Number(top) - 7} fontSize="12.5" fontWeight="600" fill={INK}>
-            {words}
-          </text>
-        ))}
-        {months.map((d) => (
-          <g key={d}>
-            <path d={`M${x(d)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`} stroke={INK} opacity={0.1} />
-            <text x={x(d) + 2} y={H - 8} fontSize="11.5" fill={INK}>
-              {month(toIso(start + d))}
-              {toIso(start + d).slice(5, 7) === "01" ? ` ${toIso(start + d).slice(0, 4)}` : ""}
+      <ScrollBox label="Course of the season">
+        <svg viewBox={`0 0 ${W} ${H}`} className="h-auto w-full max-w-4xl min-w-160" role="img" aria-label={spoken(p)}>
+          <defs>
+            <linearGradient id="ripening" x1="0" x2="0" y1="1" y2="0">
+              <stop offset="0" stopColor={woodTone(0)} />
+              <stop offset="1" stopColor={woodTone(1)} />
+            </linearGradient>
+          </defs>
+          {[
+            ["ripeness of the season’s wood, to the tips", RIPE_TOP],
+            ["cold that kills half of it, against the nights", COLD_TOP],
+            ["potting on that day ends well", SAFE_TOP],
+          ].map(([words, top]) => (
+            <text key={words} x={LEFT} y={Number(top) - 7} fontSize="12.5" fontWeight="600" fill={INK}>
+              {words}
             </text>
-          </g>
-        ))}
-        {[0, 50, 70, 100].map((v) => (
-          <g key={v}>
-            <path
-              d={`M${LEFT} ${yRipe(v)}H${W - RIGHT}`}
-              stroke={INK}
-              opacity={v === 70 ? 0.8 : 0.18}
-              strokeDasharray={v === 70 ? "6 4" : undefined}
-            />
-            <text x={LEFT - 6} y={yRipe(v) + 4} fontSize="11" textAnchor="end" fill={INK}>
-              {v === 70 ? "ripe" : `${v} %`}
-            </text>
-          </g>
-        ))}
-        <path d={band(p.ripe.p90, p.ripe.p10, yRipe)} fill="url(#ripening)" opacity="0.45" />
-        <path d={line(p.ripe.p50, yRipe)} fill="none" stroke="#4e3622" strokeWidth="2.5" />
-        {p.shoots && (
-          <path d={line(p.shoots, yRipe)} fill="none" stroke="#4e3622" strokeWidth="1.5" strokeDasharray="3 4" />
-        )}
-        {degrees.map((c) => (
-          <g key={c}>
-            <path d={`M${LEFT} ${yCold(c)}H${W - RIGHT}`} stroke={INK} opacity={c === 0 ? 0.7 : 0.18} />
-            <text x={LEFT - 6} y={yCold(c) + 4} fontSize="11" textAnchor="end" fill={INK}>
-              {celsius(c, units)}
-            </text>
-          </g>
-        ))}
-        <path d={band(p.hardy.tender, p.hardy.hardy, yCold)} fill={woodTone(0.8)} opacity="0.28" />
-        <path d={line(p.hardy.middle, yCold)} fill="none" stroke="#4e3622" strokeWidth="2.5" />
-        <path d={line(p.coldNight, yCold)} fill="none" stroke={FROST} strokeWidth="1.6" strokeDasharray="6 4" />
-        <path d={line(p.recorded, yCold)} fill="none" stroke="#2b4357" strokeWidth="1.1" />
-        <path
-          d={`${line(safe, ySafe)}L${x((safe.length - 1) * p.stepDays)} ${ySafe(0)}L${x(0)} ${ySafe(0)}Z`}
-          fill="#6b8f4e"
-          opacity="0.3"
-        />
-        <path d={line(p.safe, ySafe)} fill="none" stroke="#44652c" strokeWidth="1.8" />
-        {[0, 90].map((v) => (
-          <g key={v}>
-            <path
-              d={`M${LEFT} ${ySafe(v)}H${W - RIGHT}`}
-              stroke={INK}
-              opacity={v === 0 ? 0.7 : 0.3}
-              strokeDasharray={v === 90 ? "6 4" : undefined}
-            />
-            <text x={LEFT - 6} y={ySafe(v) + 4} fontSize="11" textAnchor="end" fill={INK}>
-              {v} %
-            </text>
-          </g>
-        ))}
-        {p.periods.map((w) => {
-          const from = Math.max(0, toDay(w.from) - start);
-          const to = Math.min(p.days - 1, toDay(w.to) - start);
-          return (
-            <path key={w.from} d={`M${x(from)} ${SAFE_TOP + SAFE_H + 4}H${x(to)}`} stroke="#44652c" strokeWidth="4" />
-          );
-        })}
-        {inside(now) && <path d={`M${x(now)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`} stroke={OCHRE} strokeWidth="3" />}
-        {here !== now && inside(here) && (
+          ))}
+          {months.map((d) => (
+            <g key={d}>
+              <path d={`M${x(d)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`} stroke={INK} opacity={0.1} />
+              <text x={x(d) + 2} y={H - 8} fontSize="11.5" fill={INK}>
+                {toIso(start + d).slice(5, 7) === "01" ? toIso(start + d).slice(0, 4) : month(toIso(start + d))}
+              </text>
+            </g>
+          ))}
+          {[0, 50, 70, 100].map((v) => (
+            <g key={v}>
+              <path
+                d={`M${LEFT} ${yRipe(v)}H${W - RIGHT}`}
+                stroke={INK}
+                opacity={v === 70 ? 0.8 : 0.18}
+                strokeDasharray={v === 70 ? "6 4" : undefined}
+              />
+              <text x={LEFT - 6} y={yRipe(v) + 4} fontSize="11" textAnchor="end" fill={INK}>
+                {v === 70 ? "ripe" : `${v} %`}
+              </text>
+            </g>
+          ))}
+          <path d={band(p.ripe.p90, p.ripe.p10, yRipe)} fill="url(#ripening)" opacity="0.45" />
+          <path d={line(p.ripe.p50, yRipe)} fill="none" stroke="#4e3622" strokeWidth="2.5" />
+          {p.shoots && (
+            <path d={line(p.shoots, yRipe)} fill="none" stroke="#4e3622" strokeWidth="1.5" strokeDasharray="3 4" />
+          )}
+          {degrees.map((c) => (
+            <g key={c}>
+              <path d={`M${LEFT} ${yCold(c)}H${W - RIGHT}`} stroke={INK} opacity={c === 0 ? 0.7 : 0.18} />
+              <text x={LEFT - 6} y={yCold(c) + 4} fontSize="11" textAnchor="end" fill={INK}>
+                {celsius(c, units)}
+              </text>
+            </g>
+          ))}
+          <path d={band(p.hardy.tender, p.hardy.hardy, yCold)} fill={woodTone(0.8)} opacity="0.28" />
+          <path d={line(p.hardy.middle, yCold)} fill="none" stroke="#4e3622" strokeWidth="2.5" />
+          <path d={line(p.coldNight, yCold)} fill="none" stroke={FROST} strokeWidth="1.6" strokeDasharray="6 4" />
+          <path d={line(p.recorded, yCold)} fill="none" stroke="#2b4357" strokeWidth="1.1" />
           <path
-            d={`M${x(here)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`}
-            stroke={INK}
-            strokeWidth="1.5"
-            strokeDasharray="4 3"
+            d={`${line(safe, ySafe)}L${x((safe.length - 1) * p.stepDays)} ${ySafe(0)}L${x(0)} ${ySafe(0)}Z`}
+            fill="#6b8f4e"
+            opacity="0.3"
           />
-        )}
-      </svg>
+          <path d={line(p.safe, ySafe)} fill="none" stroke="#44652c" strokeWidth="1.8" />
+          {[0, 90].map((v) => (
+            <g key={v}>
+              <path
+                d={`M${LEFT} ${ySafe(v)}H${W - RIGHT}`}
+                stroke={INK}
+                opacity={v === 0 ? 0.7 : 0.3}
+                strokeDasharray={v === 90 ? "6 4" : undefined}
+              />
+              <text x={LEFT - 6} y={ySafe(v) + 4} fontSize="11" textAnchor="end" fill={INK}>
+                {v} %
+              </text>
+            </g>
+          ))}
+          {p.periods.map((w) => {
+            const from = Math.max(0, toDay(w.from) - start);
+            const to = Math.min(p.days - 1, toDay(w.to) - start);
+            return (
+              <path key={w.from} d={`M${x(from)} ${SAFE_TOP + SAFE_H + 4}H${x(to)}`} stroke="#44652c" strokeWidth="4" />
+            );
+          })}
+          {inside(now) && <path d={`M${x(now)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`} stroke={OCHRE} strokeWidth="3" />}
+          {here !== now && inside(here) && (
+            <path
+              d={`M${x(here)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`}
+              stroke={INK}
+              strokeWidth="1.5"
+              strokeDasharray="4 3"
+            />
+          )}
+        </svg>
+      </ScrollBox>
       <figcaption className="text-sm">
         Bands: eight of ten courses the season may take. Brown:{" "}
         {p.shoots ? "the tips; dotted: the shoots without the late ones" : "the wood"}. In the middle panel slate is the

@@ -91,7 +91,7 @@ export function bandWords(e: DateEstimate, near: string): string {
 function shiftWords(before: DateEstimate, after: DateEstimate): string {
   if ("none" in before || "none" in after) return "";
   if (before.p50 === null) return "they do not ripen in the middle year either way";
-  if (after.p50 === null) return "in the middle year the tips do not ripen before winter is out any more";
+  if (after.p50 === null) return `left alone ${day(before.p50, before.p50)}`;
   const days = Math.round((Date.parse(after.p50) - Date.parse(before.p50)) / 86_400_000);
   return days === 0
     ? "no day later in the middle year"
@@ -145,7 +145,7 @@ export function WoodView(props: Props) {
           </p>
           {p.ripeOnUndisturbed && (
             <p className="text-lg" data-testid="wood-delay">
-              What was done to it this season: {shiftWords(p.ripeOnUndisturbed, p.ripeOn)}. Left alone it would be{" "}
+              What was done to it this season: {shiftWords(p.ripeOnUndisturbed, p.ripeOn)}. Left alone it would ripen{" "}
               {bandWords(p.ripeOnUndisturbed, on)}.
             </p>
           )}
