@@ -47,6 +47,10 @@ test("a look at the wood moves its pace; late feed and late work say by how much
   await expect(page.getByTestId("what-if")).toContainText("It would start new shoots in");
   await expectNoSeriousFindings(page);
 
+  // Dragged on, the page follows: in the season after, nobody has looked yet.
+  await page.getByLabel("Days from today").fill("60");
+  await page.getByLabel("Days from today").press("Enter");
+  await expect(page.getByTestId("wood-words")).toContainText("season 2026");
   // An earlier day does not know what was seen later.
   await visit(page, w.url(`almanac/wood?tree=${treeId}&on=2025-08-10`));
   await expect(page.getByTestId("wood-pace")).toContainText("1 times the kind’s");

@@ -1,14 +1,18 @@
 import { z } from "zod";
 import {
   calendarSlot,
+  chanceBelow,
   chillOf,
   daylengthHours,
   degreeDays,
   extraterrestrialMJ,
+  fitPlace,
+  forecastErrorC,
   FROST_RISKS,
   type FrostEvent,
   frostStatistics,
   hourlyTemperatures,
+  LEAST_NIGHTS,
   referenceEvaporationMm,
   type RiskDates,
 } from "@/core/climate/index";
@@ -120,6 +124,33 @@ export const climateCalculations = [
         plusMinusDays: event.plusMinusDays,
       });
       return { first: side(statistics.first), last: side(statistics.last), allYear: statistics.allYear };
+    },
+  ),
+  define(
+    "climate.place",
+    "A place's nights learned from nights read there and at the site",
+    z.strictObject({ nights: z.array(z.tuple([z.number(), z.number()])).max(20_000) }),
+    (v) => {
+      const fit = fitPlace(v.nights.map(([siteC, placeC], day) => ({ day, siteC, placeC })));
+      if (!fit) return new CalcProblem("nights", `At least ${LEAST_NIGHTS} nights, [site °C, place °C] each.`);
+      const { climate, nights, offsetSeC, dampingSe, residualC } = fit;
+      return { ...climate, nights, offsetSeC, dampingSe, residualC };
+    },
+  ),
+  define(
+    "climate.forecastError",
+    "Standard error of a forecast temperature, and the chance of a night at or below a threshold",
+    z.strictObject({
+      leadDays: z.number().int().min(1).max(60),
+      climateSdC: z.number().positive(),
+      forecastC: z.number().optional(),
+      thresholdC: z.number().optional(),
+    }),
+    (v) => {
+      const errorC = forecastErrorC(v.leadDays, v.climateSdC);
+      return v.forecastC === undefined || v.thresholdC === undefined
+        ? { errorC }
+        : { errorC, chance: chanceBelow(v.thresholdC, v.forecastC, errorC) };
     },
   ),
 ];

@@ -119,6 +119,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
             words: eventWords(e.payload, { lot: null, place: null, tags: {} }, collection.units),
           }))}
         guessedWeather={context.guessedWeather}
+        asOf={toIso(on)}
       />
     </div>
   );

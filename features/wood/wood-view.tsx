@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Basis, DateEstimate } from "@/core/estimate/index";
 import type { Limit } from "@/core/window/index";
 import { celsius, day, number, percent } from "@/ui/format";
@@ -69,6 +69,8 @@ interface Props {
   chosen: { treeId: string | null; kind: string };
   told: { id: string; on: string; words: string }[];
   guessedWeather: boolean;
+  /** The day the page was made for. */
+  asOf: string;
 }
 
 export const WORK_WORDS: Record<LateWork, string> = {
@@ -104,6 +106,10 @@ export function WoodView(props: Props) {
   const { collectionId, on, settledOn, today, units } = useAsOf();
   const router = useRouter();
   useStripSubject(chosen.treeId, chosen.kind);
+  // What is known of the wood hangs on the day: once the strip rests, the server is asked anew.
+  useEffect(() => {
+    if (settledOn !== props.asOf) router.refresh();
+  }, [settledOn, props.asOf, router]);
   const go = (params: Record<string, string>) => {
     const query = new URLSearchParams({ ...(settledOn === today ? {} : { on: settledOn }), ...params });
     router.push(`/c/${collectionId}/almanac/wood?${query.toString()}`, { scroll: false });
