@@ -33,7 +33,7 @@ export function AheadView(props: Props) {
   const group = groups.find((g) => g.key === shown) ?? groups[0] ?? null;
   const tonight = nights[0];
   const endangered = groups.filter((g) => g.worst && Math.max(g.worst.wood, g.worst.shoots) >= NOTED);
-  const name = (g: AtRisk) => `${g.kind}${g.place ? `, ${g.place}` : ""}`;
+  const name = (g: AtRisk) => `${g.own ? `${g.tags.join(", ")} ` : ""}${g.kind}${g.place ? `, ${g.place}` : ""}`;
   return (
     <div className="space-y-6">
       <div className="max-w-4xl">

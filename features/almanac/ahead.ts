@@ -1,8 +1,8 @@
 import "server-only";
 import { chanceBelow, nightsAhead, type NightAhead, placeMinimumC } from "@/core/climate/index";
-import { toDay, toIso } from "@/core/dates/index";
+import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { type Profile, profileOf } from "@/core/species/index";
-import { type Alarm, placeNights, plantsOn } from "@/core/tree/index";
+import { type Alarm, ownWoodOf, placeNights, plantsOn, woodEvidence, type WoodEvidence } from "@/core/tree/index";
 import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
 import type { CollectionView } from "../collection/load";
 
@@ -18,6 +18,8 @@ export interface Ringing {
 export interface AtRisk {
   key: string;
   kind: string;
+  /** Its wood goes its own way: looked at, fed or worked on late. */
+  own: boolean;
   place: string | null;
   /** Nobody has measured the place: its nights are assumed by what it is like. */
   assumed: boolean;
@@ -55,6 +57,23 @@ export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ri
   });
 }
 
+/** What was seen and done of a tree's wood, by season. */
+type OwnEvidence = Record<number, WoodEvidence>;
+
+/** Evidence of this season and the one before, which may still be the wood that stands; null where there is none. */
+function ownEvidence(view: CollectionView, treeId: string): OwnEvidence | null {
+  if (!view.context.own?.[treeId]) return null;
+  const { site, loaded, today } = view;
+  const season = seasonOf(toDay(today), site.latitudeDeg);
+  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
+  const found: OwnEvidence = {};
+  for (const s of [season - 1, season, season + 1]) {
+    const evidence = woodEvidence(events, s, site.latitudeDeg, toDay(today));
+    if (evidence) found[s] = evidence;
+  }
+  return Object.keys(found).length === 0 ? null : found;
+}
+
 /** Trees by kind and place with what the coming nights may do to them, the most endangered first. */
 export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtRisk[] {
   const { site, loaded } = view;
@@ -64,14 +83,17 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     placeId: string | null;
     tags: string[];
     plants: number;
+    own: OwnEvidence | null;
   }
   const groups = new Map<string, Group>();
   for (const tree of loaded.trees) {
     const plants = plantsOn(loaded.indexed.presence.get(tree.id) ?? [], toDay(view.today));
     if (plants === 0) continue;
     const profile = profileOf(tree);
-    const key = `${profile.key}:${tree.placeId ?? ""}`;
-    const group = groups.get(key) ?? { profile, placeId: tree.placeId ?? null, tags: [], plants: 0 };
+    const own = ownEvidence(view, tree.id);
+    // Trees that were looked at, fed or worked on late have wood of their own.
+    const key = `${profile.key}:${tree.placeId ?? ""}:${own === null ? "" : JSON.stringify(own)}`;
+    const group = groups.get(key) ?? { profile, placeId: tree.placeId ?? null, tags: [], plants: 0, own };
     group.tags.push(tree.tag);
     group.plants += plants;
     groups.set(key, group);
@@ -81,8 +103,15 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
   return [...groups]
     .map(([key, g]): AtRisk => {
       const h = g.profile.parameters[0];
-      if (!series.has(g.profile.key)) series.set(g.profile.key, hardinessSeries(site, h, from, to));
-      const hardy = series.get(g.profile.key)!;
+      const wood = `${g.profile.key}:${g.own === null ? "" : JSON.stringify(g.own)}`;
+      if (!series.has(wood)) {
+        const own = (season: number) => {
+          const evidence = g.own?.[season];
+          return evidence ? ownWoodOf(site, g.profile, season, evidence) : undefined;
+        };
+        series.set(wood, hardinessSeries(site, h, from, to, own));
+      }
+      const hardy = series.get(wood)!;
       const place = loaded.places.find((p) => p.id === g.placeId);
       const climate = placeNights(loaded.placeClimates, place);
       const risks = nights.map((n, k) => nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k]));
@@ -94,6 +123,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
       return {
         key,
         kind: g.profile.name,
+        own: g.own !== null,
         place: place?.name ?? null,
         assumed: place !== undefined && place.kind !== "open" && !loaded.placeClimates.has(place.id),
         tags: g.tags,

@@ -44,6 +44,8 @@ export type LateWork = (typeof LATE_WORKS)[number];
 /** Days of winter shown after the season's year. */
 const TAIL_DAYS = 130;
 const STEP_DAYS = 2;
+/** Later than any bud breaks: where chill or warmth never suffice. */
+const NO_BUD_BREAK = 400;
 
 export interface WoodQuestion {
   on?: string;
@@ -161,7 +163,7 @@ function pictureOf(
     return i >= 0 && i < tracks.window.safe.length ? tracks.window.safe[i] : null;
   });
   const bud = weightedQuantiles(
-    members.map((m) => (m.wood.budBreak < 0 ? 400 : m.wood.budBreak)),
+    members.map((m) => (m.wood.budBreak < 0 ? NO_BUD_BREAK : m.wood.budBreak)),
     members.map(() => 1),
     [0.1, 0.5, 0.9],
   );
@@ -203,7 +205,10 @@ function pictureOf(
       to: toIso(p.to),
       closedBy: p.closedBy,
     })),
-    budBreak: { p10: iso(bud[0]), p50: iso(bud[1]), p90: iso(bud[2]) },
+    budBreak:
+      bud[1] >= NO_BUD_BREAK
+        ? null
+        : { p10: iso(bud[0]), p50: iso(bud[1]), p90: bud[2] >= NO_BUD_BREAK ? null : iso(bud[2]) },
     leafFall:
       fall.length * 2 > members.length
         ? iso(

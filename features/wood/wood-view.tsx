@@ -37,7 +37,8 @@ export interface WoodPicture {
   /** Share of weather years in which potting on that day ends well, per cent; null beyond what is worked out. */
   safe: (number | null)[];
   periods: { from: string; to: string; closedBy: Limit }[];
-  budBreak: { p10: string; p50: string; p90: string };
+  /** Null where in the middle year chill or warmth never suffice. */
+  budBreak: { p10: string; p50: string; p90: string | null } | null;
   leafFall: string | null;
   ripeOn: DateEstimate;
   /** The same had it been left alone; null where nothing was done. */
@@ -156,7 +157,9 @@ export function WoodView(props: Props) {
             </p>
           )}
           <p>
-            Buds {p.leaf === "evergreen" ? "move" : "break"} {bandWords({ ...p.budBreak, basis: p.basis }, on)}
+            {p.budBreak
+              ? `Buds ${p.leaf === "evergreen" ? "move" : "break"} ${bandWords({ ...p.budBreak, basis: p.basis }, on)}`
+              : "In the middle year its buds never break here: winter cold or warmth do not suffice for this kind"}
             {p.leafFall ? `; leaves down about ${day(p.leafFall, on)}` : ""}.
           </p>
           <Windows periods={p.periods} on={on} />
