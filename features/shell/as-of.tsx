@@ -4,6 +4,12 @@ import * as Comlink from "comlink";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/ui/format";
+import type { StripWood } from "./data";
+
+export interface StripSubject {
+  key: string;
+  own: StripWood | null;
+}
 
 interface AsOf {
   collectionId: string;
@@ -15,9 +21,9 @@ interface AsOf {
   units: Units;
   /** Which half of the year a season means. */
   latitudeDeg: number;
-  /** Whose wood the strip shows: a kind, a tree, or null for all. */
-  subject: string | null;
-  setSubject: (key: string | null) => void;
+  /** Whose wood the strip shows: a kind, or a tree with wood of its own; null for all. */
+  subject: StripSubject | null;
+  setSubject: (subject: StripSubject | null) => void;
   /** Moves the day everything is seen as of; `settle` writes it into the address. */
   setOn: (on: string, settle: boolean) => void;
   /** The browser's own replay, opened on first use. */
@@ -50,7 +56,7 @@ export function AsOfProvider({
   children: ReactNode;
 }) {
   const [on, setDay] = useState(initialOn);
-  const [subject, setSubject] = useState<string | null>(null);
+  const [subject, setSubject] = useState<StripSubject | null>(null);
   const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
@@ -93,12 +99,12 @@ export function AsOfProvider({
 }
 
 /** While this page is open the strip shows the wood of its tree, or of its kind where the tree has none of its own. */
-export function useStripSubject(treeId: string | null, kind: string): void {
+export function useStripSubject(kind: string, own: StripWood | null): void {
   const { setSubject } = useAsOf();
   useEffect(() => {
-    setSubject(treeId === null ? kind : `tree:${treeId}|${kind}`);
+    setSubject({ key: own?.key ?? kind, own });
     return () => setSubject(null);
-  }, [treeId, kind, setSubject]);
+  }, [kind, own, setSubject]);
 }
 
 /**

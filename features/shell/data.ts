@@ -30,7 +30,7 @@ export interface StripData {
   generatedFrom: Exclude<WeatherBasis, "record"> | null;
   /** Chance of frost within the days around, by calendar slot, per cent. */
   frost: number[];
-  /** Wood by week from `woodFrom` on, of each kind and of trees that go their own pace. */
+  /** Wood by week from `woodFrom` on, of each kind. */
   woodFrom: string;
   woods: StripWood[];
   /** Days on which the last safe day of so many trees lies. */
@@ -79,21 +79,16 @@ export function stripData(view: CollectionView): StripData {
   }
   for (const event of loaded.indexed.records.events)
     if (event.payload.kind === "potted" && event.treeId !== null) potted.add(toDay(event.on.best));
-  const letters = (tracks: KindTracks) =>
-    Array.from({ length: weeks }, (_, w) => woodLetter(tracks, from + w * WEEK)).join("");
   return {
     generatedFrom: site.basis === "record" ? null : site.basis,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
-    woods: [
-      ...[...kinds].map(([key, { name, count }]) => ({ key, name, count, weeks: letters(context.kinds[key]) })),
-      ...Object.entries(context.own ?? {}).flatMap(([treeId, versions]) => {
-        const tag = loaded.trees.find((t) => t.id === treeId)?.tag;
-        return tag === undefined
-          ? []
-          : [{ key: `tree:${treeId}`, name: tag, count: 0, weeks: letters(versions[versions.length - 1].kind) }];
-      }),
-    ],
+    woods: [...kinds].map(([key, { name, count }]) => ({
+      key,
+      name,
+      count,
+      weeks: woodLetters(context.kinds[key], from, weeks),
+    })),
     closing: closing.list(),
     due: due.list(),
     potted: potted.list(),
@@ -118,6 +113,19 @@ function woodRange(context: ReplayContext, keys: string[]): [DayNumber, number] 
   if (keys.length === 0) return [context.today, 0];
   const series = context.kinds[keys[0]].wood;
   return [series.startDay, Math.floor(series.phase.length / WEEK)];
+}
+
+function woodLetters(tracks: KindTracks, from: DayNumber, weeks: number): string {
+  return Array.from({ length: weeks }, (_, w) => woodLetter(tracks, from + w * WEEK)).join("");
+}
+
+/** Wood of a tree that goes its own pace; null where it goes as its kind does. Sent with the tree's own pages only. */
+export function ownStripWood({ context, loaded }: CollectionView, treeId: string): StripWood | null {
+  const tree = loaded.trees.find((t) => t.id === treeId);
+  const own = context.own?.[treeId]?.at(-1);
+  if (!tree || !own) return null;
+  const [from, weeks] = woodRange(context, [profileOf(tree).key]);
+  return { key: `tree:${treeId}`, name: tree.tag, count: 0, weeks: woodLetters(own.kind, from, weeks) };
 }
 
 function woodLetter(tracks: KindTracks, day: DayNumber): string {

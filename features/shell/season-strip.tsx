@@ -7,7 +7,7 @@ import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/ui/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "./as-of";
-import type { StripData } from "./data";
+import type { StripData, StripWood } from "./data";
 import { woodWeeks } from "./strip-wood";
 
 const HEIGHT = 74;
@@ -28,8 +28,8 @@ const GENERATED_WORDS: Record<NonNullable<StripData["generatedFrom"]>, string> =
 /** The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys. */
 export function SeasonStrip({ data }: { data: StripData }) {
   const { collectionId, on, today, setOn, subject, setSubject } = useAsOf();
-  // A tree with nothing of its own on record goes as its kind does.
-  const shown = subject?.split("|").find((key) => data.woods.some((w) => w.key === key)) ?? null;
+  const woods = useMemo(() => (subject?.own ? [...data.woods, subject.own] : data.woods), [data.woods, subject]);
+  const shown = subject?.key || null;
   const box = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1200);
   const drag = useRef<{ x: number; day: number; id: number } | null>(null);
@@ -99,7 +99,16 @@ export function SeasonStrip({ data }: { data: StripData }) {
           e.preventDefault();
         }}
       >
-        <StripDrawing data={data} shown={shown} centre={centre} now={now} width={width} height={height} reach={reach} />
+        <StripDrawing
+          data={data}
+          woods={woods}
+          shown={shown}
+          centre={centre}
+          now={now}
+          width={width}
+          height={height}
+          reach={reach}
+        />
       </div>
       <div className="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1 text-sm">
         <span id={label} className="sr-only">
@@ -132,17 +141,17 @@ export function SeasonStrip({ data }: { data: StripData }) {
             {GENERATED_WORDS[data.generatedFrom]}
           </Link>
         )}
-        {data.woods.length > 1 && (
+        {woods.length > 1 && (
           <label className="ml-auto hidden items-center gap-2 sm:flex">
             <span className="hidden md:inline">Wood of</span>
             <select
               className="select select-xs w-32"
               aria-label="Whose wood the strip shows"
               value={shown ?? ""}
-              onChange={(e) => setSubject(e.target.value === "" ? null : e.target.value)}
+              onChange={(e) => setSubject({ key: e.target.value, own: subject?.own ?? null })}
             >
               <option value="">all trees</option>
-              {[...data.woods]
+              {[...woods]
                 .sort((a, b) => a.name.localeCompare(b.name))
                 .map((w) => (
                   <option key={w.key} value={w.key}>
@@ -153,7 +162,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
           </label>
         )}
         <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />
-        <label className={`flex items-center gap-2 ${data.woods.length > 1 ? "max-sm:ml-auto" : "ml-auto"}`}>
+        <label className={`flex items-center gap-2 ${woods.length > 1 ? "max-sm:ml-auto" : "ml-auto"}`}>
           <span className="hidden sm:inline">Go to</span>
           <input
             type="date"
@@ -203,6 +212,7 @@ function DaysFromToday({ centre, now, onMove }: { centre: number; now: number; o
 
 interface DrawingProps {
   data: StripData;
+  woods: readonly StripWood[];
   shown: string | null;
   centre: number;
   now: number;
@@ -211,7 +221,7 @@ interface DrawingProps {
   reach: number;
 }
 
-function StripDrawing({ data, shown, centre, now, width, height, reach }: DrawingProps) {
+function StripDrawing({ data, woods, shown, centre, now, width, height, reach }: DrawingProps) {
   const perDay = width / (2 * reach);
   const x = (d: number) => (d - centre + reach) * perDay;
   const [first, last] = [centre - reach - WEEK, centre + reach + WEEK];
@@ -231,7 +241,7 @@ function StripDrawing({ data, shown, centre, now, width, height, reach }: Drawin
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
   }, [anchor, perDay, data.frost, frostRoom]);
   const wood = useMemo(() => {
-    const weeks = woodWeeks(data.woods, shown);
+    const weeks = woodWeeks(woods, shown);
     const from = weeks.length > 0 ? toDay(data.woodFrom) : 0;
     const bars: { x: number; w: number; fill: string; bare: number }[] = [];
     for (let d = 0; d <= last - anchor + WEEK; d += WEEK) {
@@ -246,7 +256,7 @@ function StripDrawing({ data, shown, centre, now, width, height, reach }: Drawin
     }
     return bars;
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `last` moves with the anchor
-  }, [anchor, perDay, data.woods, data.woodFrom, shown]);
+  }, [anchor, perDay, woods, data.woodFrom, shown]);
   const months = useMemo(() => {
     const list: { d: number; word: string; year: string | null }[] = [];
     for (let d = anchor; d <= last + 31; d++) {

@@ -8,7 +8,7 @@ import { endOf, plantsOn, storeAt, treePicture, whatNarrows, tracksOf } from "@/
 import type { CollectionView } from "../collection/load";
 import { frostWords } from "../almanac/words";
 import { day } from "@/ui/format";
-import { collectionView } from "../shell/data";
+import { collectionView, ownStripWood } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS } from "../words";
 import type { HistoryItem } from "./history";
@@ -62,6 +62,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     note: profile.note,
     hazards: profile.hazards,
     kindKey: profile.key,
+    ownWood: ownStripWood(view, treeId),
     listed: tree.kindId !== null,
     habit: tree.habit,
     step: stepRule(profile.kPerDegreeDay),

@@ -16,6 +16,7 @@ import { NoteForm } from "../notes/note-form";
 import { PastPottingForm } from "../potting/past-form";
 import { RootCheck } from "../roots/root-check";
 import { verdictSentence, wantedPot, windowReason } from "../sentences";
+import type { StripWood } from "../shell/data";
 import { useAsOf, useReplayed, useStripSubject } from "../shell/as-of";
 import {
   CORRECTION_WORDS,
@@ -63,6 +64,7 @@ export interface TreeFacts {
   tagLost: boolean;
   /** Names the kind for the strip. */
   kindKey: string;
+  ownWood: StripWood | null;
   tags: Record<string, string>;
 }
 
@@ -78,7 +80,7 @@ const RANGE_WHY: Record<Pot["known"] | "none", string> = {
 /** One tree: its verdict in a sentence, its pot in section, its past and future in one picture. */
 export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; initial: TreePicture; initialOn: string }) {
   const { collectionId, settledOn, today, units } = useAsOf();
-  useStripSubject(facts.id, facts.kindKey);
+  useStripSubject(facts.kindKey, facts.ownWood);
   const { value: picture, on } = useReplayed(initial, initialOn, (api, asked) => api.tree(facts.id, asked));
   const { state, standing } = picture;
   const lot = facts.lots.find((l) => l.id === state.lotId);

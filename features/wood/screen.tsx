@@ -32,7 +32,7 @@ import {
 import { weightedQuantiles } from "@/core/math/index";
 import type { CollectionView } from "../collection/load";
 import { AlmanacNav } from "../almanac/almanac-nav";
-import { collectionView } from "../shell/data";
+import { collectionView, ownStripWood } from "../shell/data";
 import { eventWords } from "../history/event-words";
 import { firstFrostDay, minimaAround } from "./frost-around";
 import { WoodView, type WoodPicture } from "./wood-view";
@@ -122,6 +122,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
           }))}
         guessedWeather={context.guessedWeather}
         asOf={toIso(on)}
+        ownWood={subject.treeId === null ? null : ownStripWood(view, subject.treeId)}
       />
     </div>
   );

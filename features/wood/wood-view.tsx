@@ -6,6 +6,7 @@ import type { Basis, DateEstimate } from "@/core/estimate/index";
 import type { Limit } from "@/core/window/index";
 import { celsius, day, number, percent } from "@/ui/format";
 import { Field, Form, SelectField, Why } from "@/ui/fields";
+import type { StripWood } from "../shell/data";
 import { useAsOf, useStripSubject } from "../shell/as-of";
 import { LIMIT_BECAUSE } from "../words";
 import type { LateWork } from "./screen";
@@ -70,6 +71,8 @@ interface Props {
   chosen: { treeId: string | null; kind: string };
   told: { id: string; on: string; words: string }[];
   guessedWeather: boolean;
+  /** For the strip: wood of the tree's own; null where it goes as its kind does. */
+  ownWood: StripWood | null;
   /** The day the page was made for. */
   asOf: string;
 }
@@ -106,7 +109,7 @@ export function WoodView(props: Props) {
   const { picture: p, chosen } = props;
   const { collectionId, on, settledOn, today, units } = useAsOf();
   const router = useRouter();
-  useStripSubject(chosen.treeId, chosen.kind);
+  useStripSubject(chosen.kind, props.ownWood);
   // What is known of the wood hangs on the day: once the strip rests, the server is asked anew.
   useEffect(() => {
     if (settledOn !== props.asOf) router.refresh();
