@@ -1,4 +1,4 @@
-import { parse } from "csv-parse/sync";
+import { csvRows, QUOTES_FAULT } from "./csv-rows";
 import { dayFromParts, toDay, toIso } from "@/core/dates/index";
 import { separatorOf } from "./table";
 import { assembleDays, type DayValues, LEAST_C, type LineProblem, MOST_C, type WeatherParse } from "./weather-days";
@@ -104,20 +104,8 @@ type Read =
   { ok: true; readings: Reading[]; problems: LineProblem[]; unit: "C" | "F" } | { ok: false; message: string };
 
 function readReadings(text: string, options: LoggerOptions, today: string): Read {
-  let rows: { record: string[]; info: { lines: number } }[];
-  try {
-    rows = parse(text, {
-      bom: true,
-      delimiter: separatorOf(text),
-      relax_column_count: true,
-      relax_quotes: true,
-      skip_empty_lines: true,
-      info: true,
-      trim: true,
-    }) as unknown as typeof rows;
-  } catch {
-    return { ok: false, message: "The file's quotes do not match up, so its columns cannot be told apart." };
-  }
+  const rows = csvRows(text, separatorOf(text));
+  if (rows === null) return { ok: false, message: QUOTES_FAULT };
   const columns = rows.length === 0 ? null : columnsOf(rows[0].record);
   if (!columns)
     return { ok: false, message: "A logger's file has a column with the time and one with the temperature." };

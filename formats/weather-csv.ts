@@ -1,4 +1,4 @@
-import { parse } from "csv-parse/sync";
+import { csvRows, QUOTES_FAULT } from "./csv-rows";
 import type { DailyRecord } from "@/core/climate/index";
 import { separatorOf } from "./table";
 import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
@@ -82,20 +82,8 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
         "This is not a text file. A weather record is a CSV file: lines of text with a date and two temperatures.",
     };
   if (text.trim() === "") return { ok: false, message: "The file is empty." };
-  let rows: { record: string[]; info: { lines: number } }[];
-  try {
-    rows = parse(text, {
-      bom: true,
-      delimiter: separatorOf(text),
-      relax_column_count: true,
-      relax_quotes: true,
-      skip_empty_lines: true,
-      info: true,
-      trim: true,
-    }) as unknown as typeof rows;
-  } catch {
-    return { ok: false, message: "The file's quotes do not match up, so its columns cannot be told apart." };
-  }
+  const rows = csvRows(text, separatorOf(text));
+  if (rows === null) return { ok: false, message: QUOTES_FAULT };
   const head = rows[0].record;
   const headless = readDate(head[0] ?? "") !== null;
   const headers = headless

@@ -1,4 +1,4 @@
-import { parse } from "csv-parse/sync";
+import { csvRows, QUOTES_FAULT } from "./csv-rows";
 import { dayFromParts, type DayNumber, toDay } from "@/core/dates/index";
 import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
 
@@ -114,23 +114,7 @@ export function parseGhcnFixed(text: string, today: string): WeatherParse {
 
 /** Cells of a first line; none where it is no line of a table. */
 function cellsOf(line: string): string[] {
-  try {
-    return rowsOf(line)[0]?.record ?? [];
-  } catch {
-    return [];
-  }
-}
-
-/** Rows with their line numbers. */
-function rowsOf(text: string) {
-  return parse(text, {
-    bom: true,
-    relax_column_count: true,
-    relax_quotes: true,
-    skip_empty_lines: true,
-    info: true,
-    trim: true,
-  }) as unknown as { record: string[]; info: { lines: number } }[];
+  return csvRows(line, ",")?.[0]?.record ?? [];
 }
 
 export function looksLikeGhcnCsv(firstLine: string): boolean {
@@ -156,12 +140,8 @@ function dayOf(text: string): DayNumber | null {
 
 export function parseGhcnCsv(text: string, today: string): WeatherParse {
   const gather = new Gatherer(toDay(today));
-  let rows: ReturnType<typeof rowsOf>;
-  try {
-    rows = rowsOf(text);
-  } catch {
-    return { ok: false, message: "The file's quotes do not match up, so its columns cannot be told apart." };
-  }
+  const rows = csvRows(text, ",");
+  if (rows === null) return { ok: false, message: QUOTES_FAULT };
   const head = rows[0].record.map((cell) => cell.toUpperCase());
   let station = "";
   const sameStation = (id: string, line: number, whole: string): boolean => {

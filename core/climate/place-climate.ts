@@ -22,6 +22,14 @@ export function placeMinima(siteMinima: Float32Array, climate: PlaceClimate): Fl
   return siteMinima.map((v) => placeMinimumC(v, climate));
 }
 
+/** Errors at a place never shrink below what a thermometer there would scatter by, K. */
+const LEAST_ERROR_C = 0.3;
+
+/** A night with its error as a place has it: [lowest, error], °C and K. */
+export function nightAt(climate: PlaceClimate, night: { minC: number; minErrorC: number }): [number, number] {
+  return [placeMinimumC(night.minC, climate), Math.max(LEAST_ERROR_C, (1 - climate.damping) * night.minErrorC)];
+}
+
 /** One night in which both the site and the place were read. */
 export interface NightPair {
   day: DayNumber;

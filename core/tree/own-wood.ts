@@ -1,4 +1,4 @@
-import type { Site } from "../climate/index";
+import { MIDSUMMER, SEASON_LEAD_DAYS, type Site } from "../climate/index";
 import { type DayNumber, midwinterOf, seasonOf, toDay } from "../dates/index";
 import type { EventPayload, LoggedEvent } from "../event/index";
 import { type Profile, profileOf } from "../species/index";
@@ -67,7 +67,7 @@ export function woodEvidence(
   upTo: DayNumber,
 ): WoodEvidence | null {
   const [opening, end] = [midwinterOf(season, latitudeDeg), midwinterOf(season + 1, latitudeDeg)];
-  const midsummer = opening + 182;
+  const midsummer = opening + MIDSUMMER - SEASON_LEAD_DAYS;
   const evidence: WoodEvidence = { checks: [], feeds: [], wakings: [] };
   for (const event of events) {
     const on = toDay(event.on.best);

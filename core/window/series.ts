@@ -1,5 +1,12 @@
-import { calendarSlot, SEASON_DAYS, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
-import { type DayNumber, frostSlotOf, midwinterOf } from "../dates/index";
+import {
+  firstFrostIndex,
+  lastFrostIndex,
+  MIDSUMMER,
+  SEASON_LEAD_DAYS,
+  type SeasonSlice,
+  type Site,
+} from "../climate/index";
+import { type DayNumber, midwinterOf } from "../dates/index";
 import { clamp } from "../math/index";
 import type { Profile } from "../species/index";
 import {
@@ -30,7 +37,6 @@ export interface WindowOptions {
 }
 export const DEFAULT_WINDOW: WindowOptions = { risk: 0.1, sheltered: false };
 
-const MIDSUMMER = SEASON_LEAD_DAYS + 182;
 /** The warm season ends on the first day, from 45 days after midsummer on, when a week's root zone averages below the base. */
 const END_SEARCH_FROM = MIDSUMMER + 45;
 /** Roots need the warmth from five days after the work on. */
@@ -109,27 +115,6 @@ function courseOf(slice: SeasonSlice, h: HabitParameters, wood: WoodSeason, fros
   };
 }
 
-/** Index into a season slice of the day by which the first autumn frost at a threshold has come in a tenth of the years. */
-function firstFrostIndex(site: Site, startDay: DayNumber, thresholdC: number): number {
-  const slot = site.frost(thresholdC).first.preferred[0.1];
-  if (slot === null) return SEASON_LEAD_DAYS + 365;
-  for (let i = MIDSUMMER; i < SEASON_DAYS; i++) {
-    if (frostSlotOf(startDay + i, site.latitudeDeg) === Math.max(0, Math.round(slot))) return i;
-  }
-  return SEASON_LEAD_DAYS + 365;
-}
-
-/** Index of the day after which a spring frost still comes in a tenth of the years. */
-function lastFrostIndex(site: Site, startDay: DayNumber, thresholdC: number): number {
-  const slot = site.frost(thresholdC).last.preferred[0.1];
-  if (slot === null) return 0;
-  const wanted = calendarSlot(slot, site.latitudeDeg);
-  for (let i = SEASON_LEAD_DAYS; i < MIDSUMMER; i++) {
-    if (calendarSlot(frostSlotOf(startDay + i, site.latitudeDeg), site.latitudeDeg) === wanted) return i;
-  }
-  return 0;
-}
-
 /** Suitability of a season's days for one operation, from midwinter to midwinter. */
 interface JudgedSeason {
   suitability: Float32Array;
@@ -151,8 +136,8 @@ function judgeSeason(
   const courses: Course[] = [];
   let springIndex = 0;
   for (const h of profile.parameters) {
-    const frostIndex = firstFrostIndex(site, startDay, h.flushFrostC);
-    if (h.springFrostC !== null) springIndex = lastFrostIndex(site, startDay, h.springFrostC);
+    const frostIndex = firstFrostIndex(site, startDay, h.flushFrostC) ?? SEASON_LEAD_DAYS + 365;
+    if (h.springFrostC !== null) springIndex = lastFrostIndex(site, startDay, h.springFrostC) ?? 0;
     woodMembers(site, season, h, own).forEach((member, m) => {
       courses.push(courseOf(slices[slices.length === 1 ? 0 : m], h, member.wood, frostIndex));
     });
@@ -279,7 +264,7 @@ function judgeDormant(
 
 /** How well the day lies before bud break: roots cut earlier sit wounded and idle in cold mix. */
 function dormantTiming(c: Course, profile: Profile, needs: OperationNeeds, i: number): number {
-  const budBreak = i < SEASON_LEAD_DAYS + 182 ? c.wood.budBreak : -1;
+  const budBreak = i < MIDSUMMER ? c.wood.budBreak : -1;
   const until = budBreak >= 0 ? budBreak - i : 200;
   const swelling = c.wood.swell >= 0 && i >= c.wood.swell && i < MIDSUMMER;
   if (swelling) return 1;

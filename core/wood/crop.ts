@@ -1,5 +1,13 @@
-import { degreeDays, SEASON_LEAD_DAYS, type SeasonSlice, type Site, WARMTH_BASE_C } from "../climate/index";
-import { type DayNumber, frostSlotOf, toIso } from "../dates/index";
+import {
+  degreeDays,
+  lastFrostIndex,
+  MIDSUMMER,
+  SEASON_LEAD_DAYS,
+  type SeasonSlice,
+  type Site,
+  WARMTH_BASE_C,
+} from "../climate/index";
+import { toIso } from "../dates/index";
 import { normalQuantile, weightedQuantiles } from "../math/index";
 import type { HabitParameters } from "./habits";
 import { runWoodSeason, type WoodSeason } from "./season";
@@ -15,7 +23,6 @@ const CULTIVAR_SPREAD = 0.12;
 const CULTIVARS = 5;
 /** The crop's season ends with the leaves, or with the first night this cold. */
 const CROP_FROST_C = -2;
-const MIDSUMMER = SEASON_LEAD_DAYS + 182;
 
 /** A bright place indoors where a tree is brought on. */
 export const WARM_PLACE = { minC: 12, maxC: 18 };
@@ -49,14 +56,8 @@ function broughtOn(slice: SeasonSlice, from: number, until: number): SeasonSlice
   return { ...slice, tminC, tmaxC };
 }
 
-/** Slice index of the day after which a frost comes in one spring of ten: when a tree brought on in warmth can go out. */
-function outIndex(site: Site, startDay: DayNumber): number {
-  const slot = site.frost(0).last.preferred[0.1];
-  if (slot === null) return SEASON_LEAD_DAYS + 90;
-  for (let i = SEASON_LEAD_DAYS; i < MIDSUMMER; i++)
-    if (frostSlotOf(startDay + i, site.latitudeDeg) >= Math.round(slot)) return i;
-  return MIDSUMMER;
-}
+/** When a tree brought on in warmth goes out where spring frosts are too rare for a one-in-ten day: ninety days from midwinter (C). */
+const OUT_WITHOUT_FROST = SEASON_LEAD_DAYS + 90;
 
 /**
  * Chance that a crop ripens before its season ends, over the site's weather years and the spread of cultivars.
@@ -64,7 +65,7 @@ function outIndex(site: Site, startDay: DayNumber): number {
  */
 export function cropOutlook(site: Site, season: number, h: HabitParameters, crop: Crop, earlyWeeks = 0): CropOutlook {
   const { slices } = site.season(season);
-  const out = outIndex(site, slices[0].startDay);
+  const out = lastFrostIndex(site, slices[0].startDay, 0) ?? OUT_WITHOUT_FROST;
   const members = earlyWeeks === 0 ? woodMembers(site, season, h) : null;
   let [ripe, asked] = [0, 0];
   const days: number[] = [];

@@ -1,4 +1,4 @@
-import { SEASON_DAYS, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
+import { MIDSUMMER, SEASON_DAYS, type SeasonSlice, type Site } from "../climate/index";
 import { type DayNumber, midwinterOf, seasonOf } from "../dates/index";
 import { weightedQuantiles } from "../math/index";
 import type { HabitParameters } from "./habits";
@@ -11,7 +11,7 @@ const RAW_SHARE = 0.15;
 /** Evergreens harden to a part without having stopped: c = .4 + .6 C. */
 const EVERGREEN_FLOOR = 0.4;
 /** Cold towards the end of deep rest is summed from two months after midsummer on, below 10 °C. */
-const COLD_SUM_FROM = SEASON_LEAD_DAYS + 182 + 60;
+const COLD_SUM_FROM = MIDSUMMER + 60;
 const COLD_SUM_BASE_C = 10;
 
 /**

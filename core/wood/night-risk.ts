@@ -1,4 +1,4 @@
-import { chanceBelow, type NightAhead, type PlaceClimate, placeMinimumC } from "../climate/index";
+import { chanceBelow, nightAt, type NightAhead, type PlaceClimate } from "../climate/index";
 import { normalCdf } from "../math/index";
 import type { HabitParameters } from "./habits";
 
@@ -26,8 +26,7 @@ export function nightRisk(
   lt50C: number,
   softShare: number,
 ): NightRisk {
-  const minC = placeMinimumC(night.minC, place);
-  const errorC = Math.max(0.3, (1 - place.damping) * night.minErrorC);
+  const [minC, errorC] = nightAt(place, night);
   return {
     minC,
     errorC,

@@ -1,4 +1,4 @@
-import { daylengthTable, degreeDays, SEASON_LEAD_DAYS, type SeasonSlice } from "../climate/index";
+import { daylengthTable, degreeDays, MIDSUMMER, SEASON_LEAD_DAYS, type SeasonSlice } from "../climate/index";
 import { dayOfYear } from "../dates/index";
 import { clamp, logistic } from "../math/index";
 import { NO_CARE, residualNitrogen, type WoodCare } from "./care";
@@ -36,7 +36,6 @@ const NIGHT_WEIGHT = 0.25;
 /** When chill is still lacking so long after midwinter, heat counts with (chill/required)². */
 const LATE_CHILL_DAYS = 75;
 const DAYLENGTH_GATE_DAYS = 30;
-const MIDSUMMER = SEASON_LEAD_DAYS + 182;
 /** Leaves fall when ten days average below this, from two months after midsummer on: our judgement (C). */
 const LEAF_FALL_C = 8;
 const SWELL_SHARE = 0.6;

@@ -4,12 +4,13 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ForecastOutcome } from "@/data/forecasts";
+import { Z90 } from "@/core/math/index";
 import { celsius, day, number, percent } from "@/ui/format";
 import { Caution, ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import type { AtRisk, Ringing } from "./ahead";
 import { Alarms } from "./alarms";
-import { type DrawnNight, EIGHT_OF_TEN } from "./nights";
+import type { DrawnNight } from "./nights";
 import { NightsChart } from "./nights-chart";
 
 interface Props {
@@ -23,16 +24,13 @@ interface Props {
   guessed: boolean;
 }
 
-/** Shares worth a word. */
-const NOTED = 0.1;
-
 export function AheadView(props: Props) {
   const { nights, groups } = props;
   const { units, today } = useAsOf();
   const [shown, setShown] = useState(groups[0]?.key ?? "");
   const group = groups.find((g) => g.key === shown) ?? groups[0] ?? null;
   const tonight = nights[0];
-  const endangered = groups.filter((g) => g.worst && Math.max(g.worst.wood, g.worst.shoots) >= NOTED);
+  const endangered = groups.filter((g) => g.endangered);
   const name = (g: AtRisk) => `${g.own ? `${g.tags.join(", ")} ` : ""}${g.kind}${g.place ? `, ${g.place}` : ""}`;
   return (
     <div className="space-y-6">
@@ -40,8 +38,8 @@ export function AheadView(props: Props) {
         <h1 className="text-2xl">Ten days ahead</h1>
         <p className="mt-1 text-xl" data-testid="tonight">
           {tonight.basis === "forecast" ? "Next night" : "A usual night now"}: {celsius(tonight.minC, units)}, eight
-          times in ten between {celsius(tonight.minC - EIGHT_OF_TEN * tonight.minErrorC, units)} and{" "}
-          {celsius(tonight.minC + EIGHT_OF_TEN * tonight.minErrorC, units)}.
+          times in ten between {celsius(tonight.minC - Z90 * tonight.minErrorC, units)} and{" "}
+          {celsius(tonight.minC + Z90 * tonight.minErrorC, units)}.
         </p>
         <Service {...props} />
       </div>

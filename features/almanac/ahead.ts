@@ -1,5 +1,5 @@
 import "server-only";
-import { chanceBelow, nightsAhead, type NightAhead, placeMinimumC } from "@/core/climate/index";
+import { chanceBelow, nightAt, nightsAhead, type NightAhead } from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { type Profile, profileOf } from "@/core/species/index";
 import { type Alarm, ownWoodOf, placeNights, plantsOn, woodEvidence, type WoodEvidence } from "@/core/tree/index";
@@ -32,6 +32,8 @@ export interface AtRisk {
   flushFrostC: number;
   minC: number[];
   worst: { on: string; wood: number; shoots: number } | null;
+  /** Worth a word: on some night. */
+  endangered: boolean;
 }
 
 /** Alarms against the coming nights. */
@@ -42,9 +44,7 @@ export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ri
       placeClimates,
       places.find((p) => p.id === alarm.placeId),
     );
-    const chances = nights.map((n) =>
-      chanceBelow(alarm.thresholdC, placeMinimumC(n.minC, climate), Math.max(0.3, (1 - climate.damping) * n.minErrorC)),
-    );
+    const chances = nights.map((n) => chanceBelow(alarm.thresholdC, ...nightAt(climate, n)));
     return {
       alarm,
       place: places.find((p) => p.id === alarm.placeId)?.name ?? null,
@@ -137,13 +137,13 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
         flushFrostC: h.flushFrostC,
         minC: risks.map((r) => Math.round(10 * r.minC) / 10),
         worst,
+        endangered: risks.some((r) => Math.max(r.wood, r.shoots) >= NIGHT_AT_RISK),
       };
     })
     .sort((a, b) => height(b) - height(a) || a.kind.localeCompare(b.kind));
 }
 
 const height = (r: AtRisk) => Math.max(r.worst?.wood ?? 0, r.worst?.shoots ?? 0);
-export const endangered = (r: AtRisk) => height(r) >= NIGHT_AT_RISK;
 
 /** The first alarm that rings on a coming night, for a word on every page. */
 export function firstRing(view: CollectionView): { name: string; on: string; chance: number } | null {

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers } from "@/core/climate/index";
 import type { ClimateSaid } from "@/core/tree/index";
+import { Z90 } from "@/core/math/index";
 import { degreesApart, monthDay, number, readNumber } from "@/ui/format";
 import { Form, FormFaults, ScrollBox, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
@@ -131,7 +132,7 @@ export function ClimateForm(props: Props) {
           <p>
             Your own {number(props.readings.days)} days of readings are too few to count frosts from; they move the
             nights of these normals by {degreesApart(props.readings.minC, units)} (±{" "}
-            {degreesApart(1.28 * props.readings.seC, units)}).
+            {degreesApart(Z90 * props.readings.seC, units)}).
           </p>
         )}
         <fieldset>

@@ -1,11 +1,12 @@
 "use client";
 
+import { Z90 } from "@/core/math/index";
 import { celsius, day } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
 import type { AtRisk } from "./ahead";
-import { type DrawnNight, EIGHT_OF_TEN } from "./nights";
+import type { DrawnNight } from "./nights";
 
 const W = 820;
 const H = 270;
@@ -20,7 +21,7 @@ export function NightsChart({ nights, group }: { nights: DrawnNight[]; group: At
   const lows = nights.map((n, k) => group?.minC[k] ?? n.minC);
   const least = Math.min(
     0,
-    ...lows.map((v, k) => v - EIGHT_OF_TEN * nights[k].minErrorC),
+    ...lows.map((v, k) => v - Z90 * nights[k].minErrorC),
     // Very hardy wood lies far below: it is told in words, not by squeezing the nights flat.
     ...(group?.lt50.tender ?? []).filter((v) => v > Math.min(...lows) - 12),
   );
@@ -62,8 +63,8 @@ export function NightsChart({ nights, group }: { nights: DrawnNight[]; group: At
                 <rect
                   x={x(k) - 9}
                   width="18"
-                  y={y(lows[k] + EIGHT_OF_TEN * n.minErrorC)}
-                  height={y(lows[k] - EIGHT_OF_TEN * n.minErrorC) - y(lows[k] + EIGHT_OF_TEN * n.minErrorC)}
+                  y={y(lows[k] + Z90 * n.minErrorC)}
+                  height={y(lows[k] - Z90 * n.minErrorC) - y(lows[k] + Z90 * n.minErrorC)}
                   rx="9"
                   fill={FROST}
                   opacity={forecast ? 0.45 : 0.2}

@@ -9,6 +9,3 @@ export interface DrawnNight {
   windMs: number | null;
   basis: "forecast" | "usual";
 }
-
-/** Eight of ten nights lie within this many errors. */
-export const EIGHT_OF_TEN = 1.28;

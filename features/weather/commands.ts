@@ -194,7 +194,11 @@ export const pollLogger = command({
     const run = view.site.observed;
     if (!run) return refuse("placeId", "A logger is compared with the site's own record: read in one first.");
     const counts = await countPlaceHours(pool(), { collectionId: v.collectionId });
-    const last = counts.filter((c) => c.placeId === v.placeId).reduce((a, c) => (c.last > a ? c.last : a), "");
+    // Readings whose entry was undone are asked for again.
+    const { voided } = view.loaded.counting;
+    const last = counts
+      .filter((c) => c.placeId === v.placeId && !voided.has(c.entryId))
+      .reduce((a, c) => (c.last > a ? c.last : a), "");
     const end = run.startDay + run.tminC.length - 1;
     const from = Math.max(last === "" ? 0 : toDay(last.slice(0, 10)), end - POLL_DAYS, run.startDay);
     if (last !== "" && toDay(last.slice(0, 10)) >= end)

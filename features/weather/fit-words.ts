@@ -1,3 +1,4 @@
+import { Z90 } from "@/core/math/index";
 import type { PlaceFit } from "@/core/climate/index";
 import { degreesApart, number, percent, type Units } from "@/ui/format";
 
@@ -11,6 +12,6 @@ export function fitWords(
   const damped =
     fit.dampingSe === null
       ? ""
-      : `, the site’s swings damped by ${percent(climate.damping)} (± ${percent(1.28 * fit.dampingSe)})`;
-  return `${degreesApart(Math.abs(climate.offsetC), units)} ${side} than a site at freezing (± ${degreesApart(1.28 * fit.offsetSeC, units)})${damped}; from ${number(fit.nights)} cold nights, a single night misses by ${degreesApart(fit.residualC, units)}`;
+      : `, the site’s swings damped by ${percent(climate.damping)} (± ${percent(Z90 * fit.dampingSe)})`;
+  return `${degreesApart(Math.abs(climate.offsetC), units)} ${side} than a site at freezing (± ${degreesApart(Z90 * fit.offsetSeC, units)})${damped}; from ${number(fit.nights)} cold nights, a single night misses by ${degreesApart(fit.residualC, units)}`;
 }

@@ -1,7 +1,6 @@
 import "server-only";
 import { randomUUID } from "node:crypto";
 import { FORECAST_DAYS } from "@/core/climate/index";
-import { toIso } from "@/core/dates/index";
 import { type ForecastRun, keepForecast, newestForecasts } from "@/data/forecasts";
 import { now } from "@/server/clock";
 import { config } from "@/server/config";
@@ -40,9 +39,10 @@ export async function refreshForecast(collectionId: string, atOnce = false): Pro
 async function ask(collectionId: string, source: ForecastSource, atOnce: boolean): Promise<ForecastRun | null> {
   const { asked } = await newestForecasts(pool(), { collectionId });
   if (!atOnce && asked && ageMs(asked.askedAt) < (asked.outcome === "ok" ? ASK_EVERY_MS : ASK_AGAIN_MS)) {
+    if (asked.outcome !== "ok") return null;
     // A new day at the site wants a new forecast, however young the last one is.
-    const view = asked.issuedOn === null ? null : await viewCollection(collectionId);
-    if (!view || view.today <= asked.issuedOn!) return null;
+    const known = await viewCollection(collectionId);
+    if (!known || asked.issuedOn === null || known.today <= asked.issuedOn) return null;
   }
   const view = await viewCollection(collectionId);
   if (!view) return null;
@@ -70,9 +70,4 @@ async function ask(collectionId: string, source: ForecastSource, atOnce: boolean
   // Everything is computed anew from it now, so that the next page need not wait.
   if (answer.answer) await viewCollection(collectionId);
   return run;
-}
-
-/** Days of the site as the newest usable run has them, from today on. */
-export function daysAhead(run: ForecastRun | null, today: number): number {
-  return run?.days?.filter((d) => d.date >= toIso(today)).length ?? 0;
 }

@@ -1,18 +1,6 @@
-import { calendarSlot, dailyCurve, SEASON_DAYS, SEASON_LEAD_DAYS, type Site } from "@/core/climate/index";
-import { type DayNumber, frostSlotOf, slotOf } from "@/core/dates/index";
-import { normalQuantile } from "@/core/math/index";
-
-/** Index into a season's slice of the day by which the first autumn frost at a threshold has come in one year of ten. */
-export function firstFrostDay(site: Site, startDay: DayNumber, thresholdC: number): number | null {
-  const slot = site.frost(thresholdC).first.preferred[0.1];
-  if (slot === null) return null;
-  const wanted = calendarSlot(slot, site.latitudeDeg);
-  for (let i = SEASON_LEAD_DAYS + 182; i < SEASON_DAYS; i++)
-    if (calendarSlot(frostSlotOf(startDay + i, site.latitudeDeg), site.latitudeDeg) === wanted) return i;
-  return null;
-}
-
-const ONE_IN_TEN = normalQuantile(0.1);
+import { dailyCurve, type Site } from "@/core/climate/index";
+import { type DayNumber, slotOf } from "@/core/dates/index";
+import { Z90 } from "@/core/math/index";
 
 /** Minima beside the wood: those on record, the forecast's, and the night that is colder in one year of ten. */
 export function minimaAround(site: Site, from: DayNumber, length: number, stepDays: number) {
@@ -22,7 +10,7 @@ export function minimaAround(site: Site, from: DayNumber, length: number, stepDa
   const recorded: (number | null)[] = [];
   for (let k = 0; k < length; k += stepDays) {
     const slot = slotOf(from + k);
-    coldNight.push(Math.round(10 * (mean[slot] + ONE_IN_TEN * sd[slot])) / 10);
+    coldNight.push(Math.round(10 * (mean[slot] - Z90 * sd[slot])) / 10);
     // The colder of the nights a step stands for.
     let low: number | null = null;
     for (let d = 0; d < stepDays; d++) {

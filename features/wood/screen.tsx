@@ -1,17 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { frostProbabilityBySlot, type Site } from "@/core/climate/index";
-import {
-  type DayNumber,
-  frostYearOf,
-  midwinterOf,
-  parseIso,
-  seasonLabel,
-  seasonOf,
-  slotOf,
-  toDay,
-  toIso,
-} from "@/core/dates/index";
+import { coldestOfMiddleYear, firstFrostIndex, frostProbabilityBySlot, type Site } from "@/core/climate/index";
+import { type DayNumber, midwinterOf, parseIso, seasonLabel, seasonOf, slotOf, toDay, toIso } from "@/core/dates/index";
 import type { DateEstimate } from "@/core/estimate/index";
 import { type Profile, profileOf } from "@/core/species/index";
 import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/core/tree/index";
@@ -34,7 +24,7 @@ import type { CollectionView } from "../collection/load";
 import { AlmanacNav } from "../almanac/almanac-nav";
 import { collectionView, ownStripWood } from "../shell/data";
 import { eventWords } from "../history/event-words";
-import { firstFrostDay, minimaAround } from "./frost-around";
+import { minimaAround } from "./frost-around";
 import { WoodView, type WoodPicture } from "./wood-view";
 
 /** Late work one may ask about before doing it. */
@@ -155,7 +145,7 @@ function pictureOf(
   const startDay = site.season(season).slices[0].startDay;
   const wood = woodSeries(site, h, season, season + 1, ownIn);
   const hardy = hardinessSeries(site, h, from, to, ownIn);
-  const frost = firstFrostDay(site, startDay, h.flushFrostC);
+  const frost = firstFrostIndex(site, startDay, h.flushFrostC);
   const tree = loaded.trees.find((t) => t.id === subject.treeId);
   const tracks = tree ? tracksOf(context, tree, on) : context.kinds[profile.key];
   const length = to - from + 1;
@@ -225,7 +215,7 @@ function pictureOf(
       ? ripeOn(h, woodMembers(site, season, h, { shift: own.shift, care: NO_CARE }), startDay, profile.basis)
       : null,
     hardiest: { hardy: atBest(hardy.hardyC), middle: atBest(hardy.middleC), tender: atBest(hardy.tenderC) },
-    coldestNight: coldestOfMiddleYear(site),
+    coldestNight: coldestOfMiddleYear(site.latitudeDeg, site.minima.startDay, site.minima.tminC),
     frostDay: frost === null ? null : toIso(startDay + frost),
     flushFrostC: h.flushFrostC,
     ripeByFrost: frost === null ? null : ripeShare(h, members, frost),
@@ -239,24 +229,6 @@ function frostBySlot(site: Site, from: DayNumber, length: number): number[] {
   return Array.from({ length: Math.ceil(length / STEP_DAYS) }, (_, k) =>
     Math.round(100 * bySlot[slotOf(from + k * STEP_DAYS)]),
   );
-}
-
-/** Coldest night of each frost year, the middle one of them. */
-function coldestOfMiddleYear(site: Site): number {
-  const { startDay, tminC } = site.minima;
-  const byYear = new Map<number, number>();
-  for (let i = 0; i < tminC.length; i++) {
-    if (Number.isNaN(tminC[i])) continue;
-    const year = frostYearOf(startDay + i, site.latitudeDeg);
-    byYear.set(year, Math.min(byYear.get(year) ?? Infinity, tminC[i]));
-  }
-  // The first and the last year may have lost their winter.
-  const values = [...byYear.values()].slice(1, -1);
-  return weightedQuantiles(
-    values,
-    values.map(() => 1),
-    [0.5],
-  )[0];
 }
 
 /** Ripeness of the shoots without the late tips, middle course: what the tips are told apart from. */
