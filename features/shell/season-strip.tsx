@@ -337,7 +337,9 @@ function StripDrawing({ data, woods, shown, centre, now, width, height, reach }:
             fill={m.done ? INK : "#fbf8ef"}
             stroke={m.done ? "#fbf8ef" : INK}
             strokeWidth="1.1"
-          />
+          >
+            <title>{m.done ? `${m.count} potted on in this week` : `${m.count} fall due in this week`}</title>
+          </path>
         ))}
       <path d={`M${x(now).toFixed(1)} 0V${height}`} stroke={OCHRE} strokeWidth="4" />
       {centre !== now && <path d={`M${width / 2} 0V${height}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />}

@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import { useEffect, useRef } from "react";
 import { useAsOf } from "./as-of";
 
 /** The rooms of one place of the program, side by side. */
@@ -17,12 +18,19 @@ export function SubNav<T extends string>({
   at: T;
 }) {
   const { collectionId, settledOn, today } = useAsOf();
+  const here = useRef<HTMLAnchorElement>(null);
+  // On a phone the row is wider than the screen: the room one is in must not lie out of sight.
+  useEffect(() => {
+    const row = here.current?.parentElement;
+    if (row && here.current) row.scrollLeft = here.current.offsetLeft - row.offsetLeft - 16;
+  }, [at]);
   const query = settledOn === today ? "" : `?on=${settledOn}`;
   return (
     <nav aria-label={label} className="mb-4 flex gap-x-5 overflow-x-auto whitespace-nowrap sm:flex-wrap">
       {parts.map(([key, words]) => (
         <Link
           key={key}
+          ref={key === at ? here : undefined}
           prefetch={false}
           href={`/c/${collectionId}/${base}${key === "" ? "" : `/${key}`}${query}`}
           aria-current={key === at ? "page" : undefined}
