@@ -1,4 +1,5 @@
-import type { PlaceKind, PlaceRecord } from "@/core/tree/index";
+import type { PlaceKind } from "@/core/climate/index";
+import type { PlaceRecord } from "@/core/tree/index";
 import { type Db, many, run, type Scope } from "./db";
 import { type SeqRange, WHOLE_LOG } from "./log";
 

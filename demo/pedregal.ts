@@ -30,13 +30,13 @@ export interface Raised {
 }
 
 export const RAISED: Raised[] = [
-  { prefix: "JA", typedName: "Jacaranda", habit: "pomegranate-like", perYear: 240, losses: 0.05, specimens: 9 },
-  { prefix: "TI", typedName: "Tipa", habit: "pomegranate-like", perYear: 160, losses: 0.04, specimens: 7 },
+  { prefix: "JA", kindId: "jacaranda", perYear: 240, losses: 0.05, specimens: 9 },
+  { prefix: "TI", kindId: "tipa", perYear: 160, losses: 0.04, specimens: 7 },
   { prefix: "CR", kindId: "crape-myrtle", perYear: 120, losses: 0.04, specimens: 6 },
-  { prefix: "BO", typedName: "Bitter orange", habit: "citrus-like", perYear: 140, losses: 0.08, specimens: 6 },
-  { prefix: "HO", typedName: "Holm oak", habit: "olive-bay-like", perYear: 100, losses: 0.07, specimens: 5 },
-  { prefix: "ST", typedName: "Strawberry tree", habit: "olive-bay-like", perYear: 90, losses: 0.06, specimens: 4 },
-  { prefix: "PA", typedName: "Fan palm", habit: "unknown", perYear: 50, losses: 0.02, specimens: 3 },
+  { prefix: "BO", kindId: "bitter-orange", perYear: 140, losses: 0.08, specimens: 6 },
+  { prefix: "HO", kindId: "holm-oak", perYear: 100, losses: 0.07, specimens: 5 },
+  { prefix: "ST", kindId: "strawberry-tree", perYear: 90, losses: 0.06, specimens: 4 },
+  { prefix: "PA", kindId: "fan-palm", perYear: 50, losses: 0.02, specimens: 3 },
 ];
 
 const cylinder = (mm: number, heightMm: number, wall: Wall): Pot => ({

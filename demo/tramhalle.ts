@@ -325,7 +325,7 @@ export const TREES: DemoTree[] = [
   },
   {
     tag: "R-7",
-    typedName: "Strawberry tree",
+    typedName: "Grey-leaved shrub, nameless",
     habit: "olive-bay-like",
     purpose: "rescue",
     form: "unknown",

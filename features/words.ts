@@ -1,8 +1,10 @@
 import type { Misfit } from "@/core/ladder/index";
 import type { ReadyMixName } from "@/core/mix/index";
+import type { Hazard } from "@/core/species/index";
 import type { CorrectionName, FillStage } from "@/core/roots/index";
 import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
-import type { CarryWay, LiftAdvice, PlaceKind, VerdictCode } from "@/core/tree/index";
+import type { PlaceKind } from "@/core/climate/index";
+import type { CarryWay, LiftAdvice, VerdictCode } from "@/core/tree/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
@@ -36,6 +38,10 @@ export const LIMIT_BECAUSE: Record<Limit, string> = {
   recovery: "its roots still recover from the last work",
   health: "the tree is weak",
   grower: "nobody is there to do it",
+  season: "its kind is not worked on at the roots in this part of the year",
+  sap: "it would bleed, or the cuts would let disease in",
+  chill: "too little winter cold where it stands: its buds would hardly wake",
+  share: "its kind does not stand the loss of so many roots at once",
 };
 
 export const LIMIT_WORD: Record<Limit, string> = {
@@ -50,6 +56,10 @@ export const LIMIT_WORD: Record<Limit, string> = {
   recovery: "recovering",
   health: "health",
   grower: "away",
+  season: "out of its season",
+  sap: "bleeding, disease",
+  share: "too much root loss",
+  chill: "too little winter cold",
 };
 
 export const STAGE_WORD: Record<FillStage, string> = {
@@ -202,14 +212,21 @@ export const HABIT_WORDS: Record<Habit | "unknown", { name: string; what: string
   "pomegranate-like": { name: "Like a pomegranate", what: "leafless in winter, wakes late, loves heat" },
   "citrus-like": { name: "Like a citrus", what: "evergreen, grows in flushes, tender" },
   "olive-bay-like": { name: "Like an olive or bay", what: "evergreen, tough leaves, some frost" },
+  "conifer-like": { name: "Like a pine or juniper", what: "needles or scales all year, one flush, hardy" },
+  "tropical-like": { name: "Like a mango or palm", what: "evergreen, grows in warmth only, no frost" },
   unknown: { name: "Don't know", what: "all habits stay possible: wide bands until you look at its roots" },
 };
 
-export const HAZARD_WORDS: Record<string, string> = {
+export const HAZARD_WORDS: Record<Hazard, string> = {
   "seeds-poisonous": "Its seeds are poisonous.",
   "peel-oil": "Peel oil and sun together burn the skin.",
   "sap-burns": "Its sap and sun together burn the skin: gloves and sleeves.",
+  "sap-irritates": "Its sap irritates the skin: gloves.",
   "fruit-irritates": "The flesh of its fruit irritates the skin.",
+  poisonous: "Poisonous in most of its parts: gloves, wash hands, out of children’s reach.",
+  "poisonous-to-animals": "Poisonous to pets and livestock.",
+  thorns: "Thorns or hard tips: gloves and eye protection.",
+  "dust-irritates": "Its dust and needles irritate skin and airways.",
 };
 
 export const FILL_GRADES = [

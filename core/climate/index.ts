@@ -17,3 +17,4 @@ export * from "./track";
 export * from "./site";
 export * from "./season-frost";
 export * from "./season-sums";
+export * from "./place-weather";

@@ -12,6 +12,7 @@ function evenRun(from: string, to: string, warm: (iso: string) => boolean) {
     startDay: start,
     tminC: of(18, -2),
     tmaxC: of(22, 4),
+    solarMJ: of(20, 5),
     rootZoneC: of(20, 2),
     portions: Float32Array.from(days, (w) => (total += w ? 0 : 1)),
   };

@@ -21,6 +21,8 @@ export interface WeatherRun {
   startDay: DayNumber;
   tminC: Float32Array;
   tmaxC: Float32Array;
+  /** Sun on level ground, MJ/m² a day; indoors, what of it comes through. */
+  solarMJ: Float32Array;
   rootZoneC: Float32Array;
   /** Running total of Dynamic-model portions. */
   portions: Float32Array;
@@ -33,6 +35,8 @@ export interface SeasonSlice {
   tmaxC: Float32Array;
   rootZoneC: Float32Array;
   portions: Float32Array;
+  /** Not like other seasons ahead: the tree moved in it. */
+  own?: boolean;
 }
 
 export const SEASON_LEAD_DAYS = 61;
@@ -71,7 +75,12 @@ export interface Site {
   /** Days of the record that were missing and filled in a straight line (gaps of at most three days). */
   filledDays: number;
   observed: WeatherRun | null;
+  /** Unbroken stretches of the record, the oldest first. */
+  runs: WeatherRun[];
   ensemble: WeatherRun;
+  /** First day any tree's history needs. */
+  historyFrom: DayNumber;
+  seed: number;
   warmth: WarmthTrack;
   frost: (thresholdC: number) => FrostStatistics;
   /** Minima that the frost statistics are counted from. */
@@ -100,17 +109,27 @@ function readingsFit(record: DailyRecord, normals: Normals): ReadingsFit | null 
 }
 
 function runOf(latitudeDeg: number, record: DailyRecord, radiation: Float64Array): WeatherRun {
-  const solar = record.solarMJ.map((value, i) =>
+  const solarMJ = record.solarMJ.map((value, i) =>
     Number.isNaN(value)
       ? solarFromRangeMJ(record.tminC[i], record.tmaxC[i], radiation[slotOf(record.startDay + i)])
       : value,
   );
+  return weatherRun(latitudeDeg, { ...record, solarMJ });
+}
+
+/** A run of days with its root zone and chill worked out. */
+export function weatherRun(
+  latitudeDeg: number,
+  days: Pick<WeatherRun, "startDay" | "tminC" | "tmaxC" | "solarMJ">,
+): WeatherRun {
+  const { startDay, tminC, tmaxC, solarMJ } = days;
   return {
-    startDay: record.startDay,
-    tminC: record.tminC,
-    tmaxC: record.tmaxC,
-    rootZoneC: rootZoneTemperatures(record.tminC, record.tmaxC, solar),
-    portions: portionsByDay(latitudeDeg, record.startDay, record.tminC, record.tmaxC),
+    startDay,
+    tminC,
+    tmaxC,
+    solarMJ,
+    rootZoneC: rootZoneTemperatures(tminC, tmaxC, solarMJ),
+    portions: portionsByDay(latitudeDeg, startDay, tminC, tmaxC),
   };
 }
 
@@ -183,18 +202,37 @@ export function buildSite(input: SiteInput): Site {
     tminC: Math.min(n.tminC + (frostFit?.offsetC ?? 0), n.tmaxC),
   }));
 
-  const stretches = record ? unbroken(record, today) : [];
-  const runs = stretches.map((s) => runOf(latitudeDeg, s, radiation));
-  const observed =
-    runs.length > 0 && runs[runs.length - 1].startDay + runs[runs.length - 1].tminC.length > today - 45
-      ? runs[runs.length - 1]
-      : null;
-
+  const runs = (record ? unbroken(record, today) : []).map((stretch) => runOf(latitudeDeg, stretch, radiation));
   const ownFrost = record ? frostStatistics(latitudeDeg, record.startDay, record.tminC, 0) : null;
   const enough = ownFrost !== null && ownFrost.first.years >= ENOUGH_FROST_YEARS;
-  const minima = enough
-    ? { startDay: record!.startDay, tminC: record!.tminC }
-    : { startDay: generated.startDay, tminC: generated.tminC };
+  return assembleSite({
+    latitudeDeg,
+    today,
+    normals,
+    basis: enough ? "record" : recordNormals ? "short-record" : (input.normalsFrom ?? "answers"),
+    recordYears: ownFrost?.first.years ?? 0,
+    filledDays,
+    runs,
+    ensemble,
+    historyFrom: input.historyFrom,
+    seed: input.seed,
+    minima: enough
+      ? { startDay: record!.startDay, tminC: record!.tminC }
+      : { startDay: generated.startDay, tminC: generated.tminC },
+    frostFit,
+    readings,
+    nights,
+  });
+}
+
+/** A site from its weather: what is counted and summed from it is worked out here, on demand. */
+export function assembleSite(
+  parts: Omit<Site, "observed" | "warmth" | "frost" | "season"> & { sunlight?: number },
+): Site {
+  const { sunlight = 1, ...plain } = parts;
+  const { latitudeDeg, today, runs, ensemble, minima, nights } = plain;
+  const last = runs.at(-1);
+  const observed = last && last.startDay + last.tminC.length > today - 45 ? last : null;
   const frostCache = new Map<number, FrostStatistics>();
   const frost = (thresholdC: number) => {
     let statistics = frostCache.get(thresholdC);
@@ -204,9 +242,7 @@ export function buildSite(input: SiteInput): Site {
     }
     return statistics;
   };
-
-  const ahead = coursesAhead(nights, observed, input, radiation);
-  const warmth = warmthTrack(input, ensemble, runs, ahead);
+  const ahead = coursesAhead(nights, observed, plain, sunlight);
   const seasonCache = new Map<number, ReturnType<Site["season"]>>();
   const season = (key: number) => {
     let found = seasonCache.get(key);
@@ -216,23 +252,7 @@ export function buildSite(input: SiteInput): Site {
     }
     return found;
   };
-  return {
-    latitudeDeg,
-    today,
-    normals,
-    basis: enough ? "record" : recordNormals ? "short-record" : (input.normalsFrom ?? "answers"),
-    recordYears: ownFrost?.first.years ?? 0,
-    filledDays,
-    observed,
-    ensemble,
-    warmth,
-    frost,
-    minima,
-    frostFit,
-    readings,
-    nights,
-    season,
-  };
+  return { ...plain, observed, warmth: warmthTrack(plain, ahead), frost, season };
 }
 
 /** The coming days as the members of a season may see them: courses drawn from the forecast, with what the models read. */
@@ -247,10 +267,11 @@ const RUN_IN_DAYS = 20;
 function coursesAhead(
   nights: readonly ForecastNight[],
   observed: WeatherRun | null,
-  input: SiteInput,
-  radiation: Float64Array,
+  input: Pick<Site, "latitudeDeg" | "seed">,
+  sunlight: number,
 ): Ahead | null {
   if (nights.length === 0) return null;
+  const radiation = radiationBySlot(input.latitudeDeg);
   const startDay = nights[0].day;
   const end = observed ? observed.startDay + observed.tminC.length : 0;
   const runIn = observed && end >= startDay - 3 ? Math.min(RUN_IN_DAYS, observed.tminC.length) : 0;
@@ -261,7 +282,7 @@ function coursesAhead(
     const low = [...before(observed?.tminC), ...tminC];
     const high = [...before(observed?.tmaxC), ...tmaxC];
     const from = startDay - runIn;
-    const solar = low.map((v, i) => solarFromRangeMJ(v, high[i], radiation[slotOf(from + i)]));
+    const solar = low.map((v, i) => sunlight * solarFromRangeMJ(v, high[i], radiation[slotOf(from + i)]));
     const portions = portionsByDay(input.latitudeDeg, from, low, high);
     return {
       tminC,
@@ -273,7 +294,11 @@ function coursesAhead(
   return { startDay, courses };
 }
 
-function warmthTrack(input: SiteInput, ensemble: WeatherRun, runs: WeatherRun[], ahead: Ahead | null): WarmthTrack {
+function warmthTrack(
+  input: Pick<Site, "historyFrom" | "today" | "ensemble" | "runs">,
+  ahead: Ahead | null,
+): WarmthTrack {
+  const { ensemble, runs } = input;
   const startDay = input.historyFrom;
   const days = dayFromParts(yearOf(input.today) + TRACK_YEARS_AHEAD, 1, 1)! - startDay;
   const lastRun = runs.at(-1);

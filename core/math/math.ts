@@ -151,3 +151,12 @@ export function bisect(f: (x: number) => number, low: number, high: number, tole
 
 /** z of an 80 % band's end: turns bands into spreads and back. */
 export const Z90 = 1.2815515655446004;
+
+/** Quantile of sorted values, linear between neighbours; 0 of none. */
+export function quantileOf(sorted: readonly number[], p: number): number {
+  if (sorted.length === 0) return 0;
+  const at = p * (sorted.length - 1);
+  const low = Math.floor(at);
+  const high = Math.min(sorted.length - 1, low + 1);
+  return sorted[low] + (at - low) * (sorted[high] - sorted[low]);
+}

@@ -1,1 +1,4 @@
-export * from "./kinds";
+export * from "./fields";
+export * from "./stocks";
+export * from "./library";
+export * from "./profile";

@@ -8,7 +8,7 @@ export interface ReplayBundle {
   context: ReplayContext;
 }
 
-type Packed = { $packed: "u8" | "f32"; data: string };
+type Packed = { $packed: "u8" | "f32"; data: string } | { $same: number };
 
 function toBase64(bytes: Uint8Array): string {
   let text = "";
@@ -23,9 +23,15 @@ function fromBase64(text: string): Uint8Array {
   return bytes;
 }
 
-/** JSON with typed arrays packed as base64. */
+/** JSON with typed arrays packed as base64, each array once however many tracks share it. */
 function pack(value: unknown): string {
+  const seen = new Map<unknown, number>();
   return JSON.stringify(value, (_key, value: unknown) => {
+    if (value instanceof Uint8Array || value instanceof Float32Array) {
+      const before = seen.get(value);
+      if (before !== undefined) return { $same: before } satisfies Packed;
+      seen.set(value, seen.size);
+    }
     if (value instanceof Uint8Array) return { $packed: "u8", data: toBase64(value) } satisfies Packed;
     if (value instanceof Float32Array) {
       return {
@@ -38,11 +44,17 @@ function pack(value: unknown): string {
 }
 
 function unpack(text: string): unknown {
+  const arrays: (Uint8Array | Float32Array)[] = [];
   return JSON.parse(text, (_key, value: unknown) => {
-    if (typeof value !== "object" || value === null || !("$packed" in value)) return value;
-    const packed = value as Packed;
+    if (typeof value !== "object" || value === null) return value;
+    // Members are read in the order they were written, so an array is known before it is named again.
+    if ("$same" in value) return arrays[value.$same as number];
+    if (!("$packed" in value)) return value;
+    const packed = value as Extract<Packed, { data: string }>;
     const bytes = fromBase64(packed.data);
-    return packed.$packed === "u8" ? bytes : new Float32Array(bytes.buffer);
+    const array = packed.$packed === "u8" ? bytes : new Float32Array(bytes.buffer);
+    arrays.push(array);
+    return array;
   });
 }
 

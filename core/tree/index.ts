@@ -21,3 +21,4 @@ export * from "./bundle";
 export * from "./yard";
 export * from "./moves";
 export * from "./narrow";
+export * from "./stays";

@@ -15,7 +15,7 @@ const warmth = { startDay: START, observedUntil: START, sums: { temperate: sums,
 const profile = profileOf({ kindId: "quince", typedName: null, habit: null });
 // Only the warmth and the profile are read by what is tested here.
 const context = { warmth } as unknown as ReplayContext;
-const kind = { profile } as unknown as KindTracks;
+const kind = { profile, warmth } as unknown as KindTracks;
 const on = toDay("2026-05-15");
 
 const tree = aTree();

@@ -89,7 +89,7 @@ export function whatNarrows(
   on: DayNumber,
 ): Narrowing[] {
   const profile = onStock(kind.profile, tree.stockPace);
-  const state = replay(events, lots, profile, context.warmth, on);
+  const state = replay(events, lots, profile, kind.warmth, on);
   if (!state) return [];
   const before = width(state.belief);
   const found: Narrowing[] = [
@@ -100,7 +100,7 @@ export function whatNarrows(
     if (question === "potting-date" && !events.some(isRough)) continue;
     if (question === "measure-pot" && !events.some((e) => roughPot(e, lots))) continue;
     const known = answered(events, lots, question);
-    const sure = replay(known.events, known.lots, profile, context.warmth, on);
+    const sure = replay(known.events, known.lots, profile, kind.warmth, on);
     if (sure) found.push({ question, before, after: width(sure.belief) });
   }
   return found.filter((n) => n.after < n.before - 0.02).sort((a, b) => a.after - b.after);

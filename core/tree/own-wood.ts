@@ -2,7 +2,7 @@ import { MIDSUMMER, SEASON_LEAD_DAYS, type Site } from "../climate/index";
 import { type DayNumber, midwinterOf, seasonOf, toDay } from "../dates/index";
 import type { EventPayload, LoggedEvent } from "../event/index";
 import { type Profile, profileOf } from "../species/index";
-import { OPERATION_NEEDS, windowSeries, type WindowOptions } from "../window/index";
+import { OPERATION_NEEDS, usualOperation, windowSeries, type WindowOptions } from "../window/index";
 import {
   BBCH_CHECKS,
   type Feed,
@@ -15,19 +15,15 @@ import {
   woodSeries,
 } from "../wood/index";
 import type { IndexedRecords } from "./collection";
-import { type KindTracks, type ReplayContext, VERDICT_OPERATION } from "./context";
+import type { KindTracks, ReplayContext, TrackVersion } from "./context";
+import type { TreeRecord } from "./records";
+import { type PlaceSites, staysOf } from "./stays";
 
 /** What looks, feeds and late work of one season say of a tree's wood. */
 export interface WoodEvidence {
   checks: WoodCheck[];
   feeds: Feed[];
   wakings: Waking[];
-}
-
-/** Wood and windows of one tree from a day on, where they are not its kind's. */
-export interface OwnTracks {
-  from: DayNumber;
-  kind: KindTracks;
 }
 
 const SOFT = WOOD_PHASES.indexOf("soft");
@@ -119,7 +115,8 @@ function withSeason(
   if (found) return { kind: found, key };
   const own = ownWoodOf(site, base.profile, season, evidence);
   const wood = woodSeries(site, base.profile.parameters[0], season, season, () => own);
-  const window = windowSeries(site, base.profile, VERDICT_OPERATION, season, season, options, own);
+  const work = usualOperation(base.profile.values.rootShare);
+  const window = windowSeries(site, base.profile, work, season, season, options, own);
   const tracks: KindTracks = {
     ...base,
     wood: {
@@ -134,6 +131,10 @@ function withSeason(
       suitability: base.window.suitability.slice(),
       limiting: base.window.limiting.slice(),
       safe: base.window.safe.slice(),
+      spans: [
+        ...base.window.spans.filter((s) => s.to < window.startDay || s.from >= window.startDay + window.safe.length),
+        ...window.spans,
+      ].sort((a, b) => a.from - b.from),
     },
   };
   const at = wood.startDay - base.wood.startDay;
@@ -153,49 +154,67 @@ function withSeason(
 }
 
 /**
- * Tracks of trees that were looked at, fed or worked on late, by tree: one set from the day of each such event, so that an earlier
- * as-of day does not know what came later.
+ * Tracks of trees that were looked at, fed or worked on late: one set from the day of each such event and from each move after it, so
+ * that an earlier as-of day does not know what came later. They come on top of the versions by place.
  */
 export function ownTracks(
-  site: Site,
+  sites: PlaceSites,
   indexed: IndexedRecords,
   context: ReplayContext,
   options: WindowOptions,
-): Record<string, OwnTracks[]> {
-  const all: Record<string, OwnTracks[]> = {};
+): Pick<ReplayContext, "own" | "versions"> {
+  const own: Record<string, KindTracks> = {};
+  const versions: Record<string, TrackVersion[]> = { ...context.versions };
   for (const tree of indexed.records.trees) {
     const events = indexed.eventsByTree.get(tree.id) ?? [];
-    const base = context.kinds[profileOf(tree).key];
-    if (!base) continue;
-    const versions: OwnTracks[] = [];
-    let under = { kind: base, key: "" };
-    for (const season of seasonsAsked(site)) {
-      const whole = woodEvidence(events, season, site.latitudeDeg, Infinity);
-      if (!whole) continue;
-      const days = [...whole.checks, ...whole.feeds, ...whole.wakings].map((e) => e.on);
-      // What an earlier season left behind goes on beneath this one's.
-      const beneath = under;
-      for (const from of [...new Set(days)].sort((a, b) => a - b)) {
-        const evidence = woodEvidence(events, season, site.latitudeDeg, from)!;
-        under = withSeason(site, beneath.kind, options, season, evidence, beneath.key);
-        versions.push({ from, kind: under.kind });
-      }
+    const told = seasonsAsked(sites.site).flatMap((season) => {
+      const whole = woodEvidence(events, season, sites.site.latitudeDeg, Infinity);
+      return whole ? [...whole.checks, ...whole.feeds, ...whole.wakings].map((e) => e.on) : [];
+    });
+    if (told.length === 0) continue;
+    const first = Math.min(...told);
+    const placed = context.versions?.[tree.id] ?? [];
+    const days = new Set([...told, ...placed.map((v) => v.from).filter((from) => from > first)]);
+    const list = placed.filter((v) => v.from <= first);
+    for (const from of [...days].sort((a, b) => a - b)) {
+      const made = onTop(sites, context, tree, events, from, options);
+      if (!made) continue;
+      own[made.key] = made.kind;
+      list.push({ from, key: made.key });
     }
-    if (versions.length > 0) all[tree.id] = versions;
+    versions[tree.id] = list;
   }
-  return all;
+  return { own, versions };
 }
 
-/** Tracks of a tree as known on a day: its own where something told of it by then, else its kind's. */
+/** The tracks of where it stands on a day, with all that was seen and done by then laid on top, season by season. */
+function onTop(
+  sites: PlaceSites,
+  context: ReplayContext,
+  tree: TreeRecord,
+  events: readonly LoggedEvent[],
+  day: DayNumber,
+  options: WindowOptions,
+): { kind: KindTracks; key: string } | null {
+  const base = tracksOf({ ...context, own: undefined }, tree, day);
+  if (!base) return null;
+  const site = sites.forStays(staysOf(events, day));
+  let under: { kind: KindTracks; key: string } = { kind: base, key: sites.keyOf(staysOf(events, day)) };
+  for (const season of seasonsAsked(sites.site)) {
+    const evidence = woodEvidence(events, season, sites.site.latitudeDeg, day);
+    if (evidence) under = withSeason(site, under.kind, options, season, evidence, under.key);
+  }
+  return under;
+}
+
+/** Tracks of a tree as known on a day: its own where something told of it by then, else those of its kind where it stands. */
 export function tracksOf(
   context: ReplayContext,
   tree: { id: string } & Parameters<typeof profileOf>[0],
   on: DayNumber,
-) {
-  const kind = context.kinds[profileOf(tree).key];
-  const own = context.own?.[tree.id];
-  if (!own) return kind;
-  let best = kind;
-  for (const version of own) if (version.from <= on) best = version.kind;
-  return best;
+): KindTracks {
+  const { key } = profileOf(tree);
+  let best = key;
+  for (const version of context.versions?.[tree.id] ?? []) if (version.from <= on) best = version.key;
+  return context.own?.[best] ?? context.placed?.[best] ?? context.kinds[best] ?? context.kinds[key];
 }

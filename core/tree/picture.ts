@@ -57,7 +57,7 @@ export function treePicture(
   const store = storeAt(indexed, on).filter((pot) => pot.free > 0);
   const state = treeAt(tree, events, indexed.lots, store, context, kind, on);
   if (!state) return null;
-  const replayed = replay(events, indexed.lots, profile, context.warmth, on)!;
+  const replayed = replay(events, indexed.lots, profile, kind.warmth, on)!;
   const arrived = toDay(events[0].on.best);
   // Far enough back to show the last potting, where it is not too long ago.
   const back = Math.max(
@@ -88,7 +88,7 @@ export function treePicture(
       : null,
     from: toIso(from),
     to: toIso(to),
-    points: project(events, indexed.lots, context, profile, sorted, on),
+    points: project(events, indexed.lots, kind.warmth, profile, sorted, on),
     wood: woodStretches(kind, Math.max(from, kind.wood.startDay), to),
     tracksFrom: toIso(Math.max(from, kind.window.startDay)),
     open: openPeriods(kind.window, from, to).map((p) => ({ from: toIso(p.from), to: toIso(p.to) })),

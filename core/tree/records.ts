@@ -1,3 +1,4 @@
+import type { PlaceKind } from "../climate/index";
 import type { Happened, LoggedEvent, Method, PotCondition, Purpose, StockPace } from "../event/index";
 import type { KindChoice } from "../species/index";
 import type { Pot } from "../vessel/index";
@@ -33,8 +34,6 @@ export interface PlaceRecord {
   name: string;
   kind: PlaceKind;
 }
-export const PLACE_KINDS = ["open", "sheltered", "unheated", "frost-free", "heated"] as const;
-export type PlaceKind = (typeof PLACE_KINDS)[number];
 
 export interface LotRecord {
   id: string;

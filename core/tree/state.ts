@@ -1,4 +1,4 @@
-import { dayAfterWarmth, warmthBetween } from "../climate/index";
+import { dayAfterWarmth, warmthBetween, type WarmthTrack } from "../climate/index";
 import { type DayNumber, DAYS_PER_YEAR, toDay, toIso } from "../dates/index";
 import { type DateEstimate, type Estimate, mapEstimate, weaker } from "../estimate/index";
 import type { LoggedEvent } from "../event/index";
@@ -81,7 +81,7 @@ export function usualCorrection(circling: number): CorrectionName {
 
 /** Day estimates later than the track are answered as null ends: beyond the horizon. */
 function dueEstimate(
-  context: ReplayContext,
+  track: WarmthTrack,
   profile: Profile,
   on: DayNumber,
   warmth: Float64Array,
@@ -89,7 +89,7 @@ function dueEstimate(
   basis: Estimate["basis"],
 ): DateEstimate {
   const ends = weightedQuantiles(warmth, weight, BAND).map((w) => {
-    const day = w <= 0 ? on : dayAfterWarmth(context.warmth, profile.warmth, on, w);
+    const day = w <= 0 ? on : dayAfterWarmth(track, profile.warmth, on, w);
     return day === null ? null : toIso(day);
   });
   return { p10: ends[0], p50: ends[1], p90: ends[2], basis };
@@ -110,7 +110,7 @@ export function treeAt(
   options: { knownAt?: string; pots?: "all" | "for-verdict" } = {},
 ): TreeState | null {
   const profile = onStock(kind.profile, tree.stockPace);
-  const replayed = replay(events, lots, profile, context.warmth, on, options.knownAt);
+  const replayed = replay(events, lots, profile, kind.warmth, on, options.knownAt);
   if (!replayed) return null;
   const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
   const points = pointsOf(replayed.belief);
@@ -121,7 +121,7 @@ export function treeAt(
   const vigour = estimateOf(factors.values, factors.weights, replayed.lastCheckOn === null ? "typical" : "derived");
 
   const until = warmthUntilDue(replayed.belief, points);
-  const due = dueEstimate(context, profile, on, until.warmth, points.weight, basis);
+  const due = dueEstimate(kind.warmth, profile, on, until.warmth, points.weight, basis);
   let byCircling = 0;
   let isDueShare = 0;
   for (let i = 0; i < points.weight.length; i++) {
@@ -229,7 +229,7 @@ function fitStore(
     circling,
     kPerDegreeDay,
     correction,
-    warmthToSeasonEnd: warmthBetween(context.warmth, kind.profile.warmth, on, end),
+    warmthToSeasonEnd: warmthBetween(kind.warmth, kind.profile.warmth, on, end),
     ball,
     finalVolumeL: tree.finalVolumeL,
     store: store.filter((pot) => pot.lotId !== replayed.lotId),
@@ -257,14 +257,14 @@ export interface ProjectionPoint {
 export function project(
   events: readonly LoggedEvent[],
   lots: ReadonlyMap<string, LotRecord>,
-  context: ReplayContext,
+  track: WarmthTrack,
   profile: Profile,
   days: readonly DayNumber[],
   knownUntil: DayNumber,
 ): ProjectionPoint[] {
   const seen = events.filter((event) => toDay(event.on.best) <= knownUntil);
   return days.flatMap((day) => {
-    const replayed = replay(seen, lots, profile, context.warmth, day);
+    const replayed = replay(seen, lots, profile, track, day);
     if (!replayed) return [];
     const points = pointsOf(replayed.belief);
     const band = (values: ArrayLike<number>) =>

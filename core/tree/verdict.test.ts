@@ -28,6 +28,7 @@ function windowOf(open: [string, string][], limiting: Limit): WindowSeries {
     startDay: START,
     suitability,
     limiting: suitability.map((s) => (s > 0 ? 0 : closed)),
+    spans: [],
     safe: suitability.map((s) => (s > 0 ? 95 : 30)),
   };
 }
@@ -35,6 +36,7 @@ function windowOf(open: [string, string][], limiting: Limit): WindowSeries {
 function worldOf(open: [string, string][], limiting: Limit = "flush") {
   const kind: KindTracks = {
     profile,
+    warmth: { startDay: START, observedUntil: START, sums: { temperate: sums, warm: sums } },
     window: windowOf(open, limiting),
     wood: {
       startDay: START,

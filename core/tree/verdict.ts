@@ -49,7 +49,7 @@ export function windowState(
   profile: Profile,
   on: DayNumber,
 ): WindowState {
-  const recovered = recoveredOn(context, replayed, profile, on);
+  const recovered = recoveredOn(kind, replayed, profile, on);
   const at = suitabilityOn(kind.window, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
   const recovering = on < recovered;
   const from = Math.max(on, recovered);
@@ -119,11 +119,11 @@ function periodsAhead(window: WindowSeries, on: DayNumber, away: readonly DayStr
   return periods;
 }
 
-function recoveredOn(context: ReplayContext, replayed: Replayed, profile: Profile, on: DayNumber): DayNumber {
+function recoveredOn({ warmth }: KindTracks, replayed: Replayed, profile: Profile, on: DayNumber): DayNumber {
   if (replayed.disturbedOn === null) return -Infinity;
   const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays;
   if (replayed.belief.warmthSince >= need) return -Infinity;
-  return dayAfterWarmth(context.warmth, profile.warmth, on, need - replayed.belief.warmthSince) ?? on + LOOK_AHEAD_DAYS;
+  return dayAfterWarmth(warmth, profile.warmth, on, need - replayed.belief.warmthSince) ?? on + LOOK_AHEAD_DAYS;
 }
 
 /** Band of fill wider than this: nobody knows, look at the roots. */
@@ -201,9 +201,9 @@ function lastSafeDay({ on, window }: JudgeInput, dueOn: IsoDate | null): DayNumb
 }
 
 /** The last day of a window that has closed since the tree became due; null when none has. */
-function missedWindow({ kind, replayed, on, context, fill, circling }: JudgeInput): DayNumber | null {
+function missedWindow({ kind, replayed, on, fill, circling }: JudgeInput): DayNumber | null {
   // Walk back to the day it became due, on the middle course: fill above .85 or circling above 2 since then.
-  const since = dueSince(replayed, context, kind, fill, circling, on);
+  const since = dueSince(replayed, kind, fill, circling, on);
   if (since === null) return null;
   const closed = openPeriods(kind.window, since, on).filter((p) => p.to < on - 2 && p.to - p.from >= 13);
   return closed.at(-1)?.to ?? null;
@@ -212,7 +212,6 @@ function missedWindow({ kind, replayed, on, context, fill, circling }: JudgeInpu
 /** Roughly when the middle course crossed the line: x has risen by k·τ, so the crossing lies (x − x_due)/k of warmth back. */
 function dueSince(
   replayed: Replayed,
-  context: ReplayContext,
   kind: KindTracks,
   fill: Estimate,
   circling: Estimate,
@@ -221,9 +220,9 @@ function dueSince(
   if (fill.p50 < DUE_FILL) return circling.p50 >= DUE_CIRCLING ? on : null;
   const k = kind.profile.kPerDegreeDay;
   const back = (Math.log(fill.p50 / (1 - fill.p50)) - Math.log(DUE_FILL / (1 - DUE_FILL))) / k;
-  const sums = context.warmth.sums[kind.profile.warmth];
+  const sums = kind.warmth.sums[kind.profile.warmth];
   const earliest = replayed.pottedOn ?? replayed.arrivedOn;
-  const at = (d: DayNumber) => sums[Math.min(Math.max(d - context.warmth.startDay, 0), sums.length - 1)];
+  const at = (d: DayNumber) => sums[Math.min(Math.max(d - kind.warmth.startDay, 0), sums.length - 1)];
   let [low, high] = [Math.min(earliest, on), on];
   while (low < high) {
     const middle = (low + high) >> 1;

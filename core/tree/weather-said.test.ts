@@ -1,6 +1,7 @@
 import { anEvent } from "@/test-support/records";
 import type { EventPayload } from "../event/index";
-import { ASSUMED_CLIMATE, placeNights, rankedSources, weatherSaid } from "./index";
+import { ASSUMED_CLIMATE } from "../climate/index";
+import { placeNights, rankedSources, weatherSaid } from "./index";
 
 const said = (payload: EventPayload, placeId: string | null = null) => anEvent("2026-01-01", payload, { placeId });
 const climate = (offsetC: number) =>

@@ -1,5 +1,4 @@
-import type { NormalsSaid, PlaceClimate } from "../climate/index";
-import type { PlaceKind } from "./records";
+import { ASSUMED_CLIMATE, type NormalsSaid, type PlaceClimate, type PlaceKind } from "../climate/index";
 import type { LoggedEvent } from "../event/index";
 
 /** What the grower said of the site's climate beyond the first answers. */
@@ -64,15 +63,6 @@ export function rankedSources<S extends { id: string }>(
   const known = sources.filter((s) => place(s) >= 0).sort((a, b) => place(a) - place(b));
   return [...fresh, ...known].map((source) => ({ source, leftOut: ranking.leftOut.includes(source.id) }));
 }
-
-/** Nights of places nobody has measured, by what they are like: our judgement (C), shown as a guess. */
-export const ASSUMED_CLIMATE: Record<PlaceKind, PlaceClimate> = {
-  open: { offsetC: 0, damping: 0 },
-  sheltered: { offsetC: 0.7, damping: 0.05 },
-  unheated: { offsetC: 2, damping: 0.3 },
-  "frost-free": { offsetC: 4, damping: 0.85 },
-  heated: { offsetC: 16, damping: 0.95 },
-};
 
 /** Nights of a place: as said or learned, else assumed by its kind; of no place, the open site. */
 export function placeNights(

@@ -1,42 +1,89 @@
-/** Work on trees that has a window, with what the window's factors need to know of each. */
+/** Work on trees that has a window. */
 export const OPERATIONS = [
   "slip-up",
+  "loosen",
+  "score",
   "up-pot",
+  "shave",
   "root-prune",
   "bare-root",
+  "remove-girdler",
   "core-in-place",
+  "slice-in-place",
   "replace-top",
+  "trim-outside",
   "split",
+  "prune-light",
   "prune-hard",
   "rescue",
   "plant-out",
 ] as const;
 export type Operation = (typeof OPERATIONS)[number];
 
+/** Other names of the same work: corrections of the ball are known by these. */
+export const OPERATION_ALIASES = {
+  none: "slip-up",
+  "tease-and-clip": "up-pot",
+  "rake-and-thin": "root-prune",
+  "prune-and-return": "root-prune",
+  "wash-bare": "bare-root",
+} as const satisfies Record<string, Operation>;
+export type OperationName = Operation | keyof typeof OPERATION_ALIASES;
+export const OPERATION_NAMES = [
+  ...OPERATIONS,
+  ...(Object.keys(OPERATION_ALIASES) as (keyof typeof OPERATION_ALIASES)[]),
+];
+
+export function operationOf(name: OperationName): Operation {
+  return name in OPERATION_ALIASES ? OPERATION_ALIASES[name as keyof typeof OPERATION_ALIASES] : (name as Operation);
+}
+
+/** What the window's factors need to know of a work. Our judgement (C). */
 export interface OperationNeeds {
   /** Share of the kind's root-warmth need that this work asks for. */
   work: number;
-  /** Strength with which it wakes a late flush (0 none … 1 full). Our judgement (C). */
+  /** Strength with which it wakes a late flush (0 none … 1 full). */
   flush: number;
   /** Suitability while shoots are soft. */
   inSoftGrowth: number;
   /** Typical share of roots lost; from a tenth on, autumn work in the dormant season is for robust kinds at mild sites. */
   rootLoss: number;
-  /** Suitability of evergreens between flushes, which never rest like leafless trees. */
-  evergreen: number;
+  /** The tree leaves its pot, so that it must be lifted. */
+  lifted: boolean;
+  /** Suitability in the dormant hold: better there than in leaf (roots bared), or of no account (crown work). */
+  dormant: "best" | "fair" | "poor";
+  /** Cuts into the crown. */
+  crown: boolean;
+  /** Stops at nothing but the risk it runs, which is shown. */
+  urgent?: boolean;
 }
 
+const work = (
+  work: number,
+  flush: number,
+  inSoftGrowth: number,
+  rootLoss: number,
+  more: Partial<OperationNeeds> = {},
+): OperationNeeds => ({ work, flush, inSoftGrowth, rootLoss, lifted: true, dormant: "best", crown: false, ...more });
+
 export const OPERATION_NEEDS: Record<Operation, OperationNeeds> = {
-  "slip-up": { work: 0.5, flush: 0.15, inSoftGrowth: 0.6, rootLoss: 0, evergreen: 1 },
-  "up-pot": { work: 0.8, flush: 0.25, inSoftGrowth: 0.35, rootLoss: 0.1, evergreen: 1 },
-  "root-prune": { work: 1.3, flush: 0.2, inSoftGrowth: 0.1, rootLoss: 0.3, evergreen: 0.7 },
-  "bare-root": { work: 1.3, flush: 0.2, inSoftGrowth: 0, rootLoss: 0.45, evergreen: 0 },
-  "core-in-place": { work: 0.8, flush: 0.15, inSoftGrowth: 0.2, rootLoss: 0.1, evergreen: 1 },
-  "replace-top": { work: 0.5, flush: 0.1, inSoftGrowth: 0.8, rootLoss: 0.03, evergreen: 1 },
-  split: { work: 1.3, flush: 0.3, inSoftGrowth: 0.1, rootLoss: 0.2, evergreen: 0.7 },
-  "prune-hard": { work: 0, flush: 0.8, inSoftGrowth: 0.5, rootLoss: 0, evergreen: 0.8 },
-  rescue: { work: 1.3, flush: 0.1, inSoftGrowth: 0.5, rootLoss: 0.3, evergreen: 0.8 },
-  "plant-out": { work: 1, flush: 0.2, inSoftGrowth: 0.5, rootLoss: 0.03, evergreen: 1 },
+  "slip-up": work(0.5, 0.15, 0.6, 0),
+  loosen: work(0.6, 0.2, 0.5, 0.03),
+  score: work(0.8, 0.2, 0.35, 0.07),
+  "up-pot": work(0.8, 0.25, 0.35, 0.1),
+  shave: work(1.3, 0.2, 0.1, 0.3),
+  "root-prune": work(1.3, 0.2, 0.1, 0.3),
+  "bare-root": work(1.3, 0.2, 0, 0.45),
+  "remove-girdler": work(0.5, 0.1, 0.7, 0.05, { lifted: false }),
+  "core-in-place": work(0.8, 0.15, 0.2, 0.1, { lifted: false }),
+  "slice-in-place": work(0.8, 0.15, 0.2, 0.15, { lifted: false }),
+  "replace-top": work(0.5, 0.1, 0.8, 0.03, { lifted: false }),
+  "trim-outside": work(0.5, 0.1, 0.7, 0.03, { lifted: false }),
+  split: work(1.3, 0.3, 0.1, 0.2),
+  "prune-light": work(0, 0.2, 0.8, 0, { lifted: false, dormant: "fair", crown: true }),
+  "prune-hard": work(0, 0.8, 0.5, 0, { lifted: false, dormant: "fair", crown: true }),
+  rescue: work(1.3, 0.1, 0.5, 0.3, { urgent: true }),
+  "plant-out": work(1, 0.2, 0.5, 0.03),
 };
 
 /** The factors a day is judged by. A day is as good as the worst of them, which is the reason shown. */
@@ -52,8 +99,20 @@ export const LIMITS = [
   "recovery",
   "health",
   "grower",
+  "season",
+  "sap",
+  "share",
+  "chill",
 ] as const;
 export type Limit = (typeof LIMITS)[number];
 
 /** A day is open from this suitability on. */
 export const OPEN_FROM = 0.5;
+
+/** The ball is teased where the kind stands that, else it is slipped up whole: the work whose window decides a tree's verdict. */
+export function usualOperation(rootShare: number): "up-pot" | "slip-up" {
+  return rootShare * BEYOND_SHARE >= OPERATION_NEEDS["up-pot"].rootLoss ? "up-pot" : "slip-up";
+}
+
+/** A usual work that costs more roots than so many times what the kind stands at once is not for it: our judgement (C). */
+export const BEYOND_SHARE = 1.5;

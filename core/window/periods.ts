@@ -1,4 +1,5 @@
 import type { DayNumber } from "../dates/index";
+import { LEAST_OPEN_DAYS } from "./judge";
 import { type Limit, LIMITS, OPEN_FROM } from "./operations";
 import type { WindowSeries } from "./series";
 
@@ -11,9 +12,6 @@ export interface OpenPeriod {
 
 /** The threshold in the packed unit of the series. */
 const OPEN_AT = 200 * OPEN_FROM;
-
-/** A window shorter than this is a chance of weather, not a plan. */
-const LEAST_OPEN_DAYS = 3;
 
 export function suitabilityOn(
   series: WindowSeries,

@@ -1,7 +1,27 @@
-import { buildSite, normalsFromAnswers } from "../climate/index";
+import fc from "fast-check";
+import {
+  ASSUMED_CLIMATE,
+  buildSite,
+  normalsFromAnswers,
+  SEASON_LEAD_DAYS,
+  siteAfterMove,
+  siteAtPlace,
+} from "../climate/index";
 import { midwinterOf, toDay, toIso } from "../dates/index";
 import { KINDS, profileOf } from "../species/index";
-import { mainLimit, openPeriods, suitabilityOn, windowSeries } from "./index";
+import { CORRECTION_NAMES } from "../roots/index";
+import {
+  heatSuitability,
+  mainLimit,
+  openPeriods,
+  OPERATION_NAMES,
+  operationOf,
+  OPERATIONS,
+  seasonCourses,
+  suitabilityOn,
+  usualOperation,
+  windowSeries,
+} from "./index";
 
 const places = {
   maritime: {
@@ -130,10 +150,145 @@ test("an unknown kind weighs every habit, and still finds days", () => {
   ).toBeGreaterThan(0);
 });
 
-test("every listed kind has a window somewhere in the year at a mild site", () => {
+/** Where kinds that would not live outdoors are grown. */
+const indoors = {
+  "citrus-like": siteAtPlace(sites.continental, { kind: "heated", climate: ASSUMED_CLIMATE.heated }),
+  "tropical-like": siteAtPlace(sites.continental, { kind: "heated", climate: ASSUMED_CLIMATE.heated }),
+};
+const usual = (p: ReturnType<typeof profile>) => usualOperation(p.values.rootShare);
+const openDays = (s: ReturnType<typeof windowSeries>) => s.suitability.filter((v) => v >= 100).length;
+
+test("every listed kind has a window for its usual potting where it is grown", () => {
   for (const kind of KINDS) {
-    const s = series("maritime", kind.id);
-    const n = openPeriods(s, opening("maritime"), opening("maritime") + 364).length;
-    if (n === 0) throw new Error(`${kind.id} never opens`);
+    const p = profile(kind.id);
+    const place = kind.habit === "citrus-like" || kind.habit === "tropical-like" ? indoors[kind.habit] : sites.maritime;
+    const cool = windowSeries(place, p, usual(p), 2026, 2026);
+    const warm = windowSeries(sites.south, p, usual(p), 2026, 2026);
+    if (openDays(cool) + openDays(warm) === 0) throw new Error(`${kind.id} never opens`);
   }
+});
+
+test("kinds that stand no loss of roots are slipped up, and nothing that costs roots opens for them", () => {
+  for (const id of ["banksia", "fan-palm", "kowhai", "bougainvillea"]) {
+    expect(usual(profile(id))).toBe("slip-up");
+    for (const operation of ["up-pot", "root-prune", "bare-root", "split"] as const) {
+      const s = windowSeries(indoors["tropical-like"], profile(id), operation, 2026, 2026);
+      expect([id, operation, openDays(s)]).toEqual([id, operation, 0]);
+    }
+  }
+  expect(openDays(windowSeries(sites.maritime, profile("juniper"), "bare-root", 2026, 2026))).toBe(0);
+});
+
+test("bleeders are not cut hard before full leaf, stone fruit in dry early summer only", () => {
+  const grape = windowSeries(sites.continental, profile("grape"), "prune-hard", 2026, 2026);
+  expect(suitabilityOn(grape, toDay("2026-04-20"))).toMatchObject({ limiting: "sap" });
+  const peach = windowSeries(sites.continental, profile("peach"), "prune-hard", 2026, 2026);
+  expect(suitabilityOn(peach, toDay("2026-02-20"))!.suitability).toBeLessThan(0.5);
+  expect(suitabilityOn(peach, toDay("2026-06-20"))!.suitability).toBeGreaterThanOrEqual(0.5);
+});
+
+test("rescue is never refused by the season, and its risk stands beside it", () => {
+  const s = series("continental", "lemon", "rescue");
+  const october = suitabilityOn(s, toDay("2026-10-10"))!;
+  expect(october.suitability).toBeGreaterThanOrEqual(0.5);
+  expect(october.safe).toBeLessThan(0.2);
+  expect(october.limiting).not.toBe("none");
+});
+
+test("a warm-climate tree is worked on in the cool of a hot day, one of cool summers is not", () => {
+  expect(heatSuitability(24, 40, false)).toBe(0);
+  expect(heatSuitability(24, 40, true)).toBe(1);
+  expect(heatSuitability(36, 46, true)).toBeLessThan(0.5);
+  fc.assert(
+    fc.property(
+      fc.double({ min: -5, max: 35, noNaN: true }),
+      fc.double({ min: 0.5, max: 18, noNaN: true }),
+      (low, range) => {
+        const [cool, warm] = [heatSuitability(low, low + range, false), heatSuitability(low, low + range, true)];
+        expect(warm).toBeGreaterThanOrEqual(cool);
+        expect(heatSuitability(low + 1, low + 1 + range, true)).toBeLessThanOrEqual(warm);
+      },
+    ),
+  );
+});
+
+test("ends of an open stretch spread over the years in order, around the stretch itself", () => {
+  for (const kind of ["apple", "fig", "lemon", "bay", "juniper"])
+    for (const operation of OPERATIONS)
+      for (const span of series("continental", kind, operation).spans) {
+        const [a, b, c] = span.closes;
+        expect(a <= b && b <= c).toBe(true);
+        const [x, y, z] = span.opens;
+        expect(x <= y && y <= z).toBe(true);
+        expect(y).toBeLessThanOrEqual(b);
+      }
+});
+
+test("every name of the work opens a window, corrections by their own names, too", () => {
+  for (const name of [...OPERATION_NAMES, ...CORRECTION_NAMES]) expect(OPERATIONS).toContain(operationOf(name));
+  expect(operationOf("wash-bare")).toBe("bare-root");
+});
+
+test("mirrored hemispheres mirror: the same weather half a year on opens the same days", () => {
+  const normals = normalsFromAnswers(places.continental);
+  const half = <T>(months: T[]): T[] => [...months.slice(6), ...months.slice(0, 6)];
+  const mirrored = Object.fromEntries(
+    Object.entries(normals).map(([name, months]) => [name, half(months as number[])]),
+  ) as unknown as typeof normals;
+  const input = { record: null, seed: 3, historyFrom: toDay("2024-01-01") };
+  const north = buildSite({ ...input, latitudeDeg: 47, normals, today: toDay("2026-02-15") });
+  const south = buildSite({ ...input, latitudeDeg: -47, normals: mirrored, today: toDay("2026-08-15") });
+  for (const [kind, operation] of [
+    ["apple", "up-pot"],
+    ["fig", "slip-up"],
+    ["bay", "root-prune"],
+  ] as const) {
+    const n = windowSeries(north, profile(kind), operation, 2026, 2026);
+    const s = windowSeries(south, profile(kind), operation, 2026, 2026);
+    // The generated years differ, the climate does not: open days and their middle agree within what the draw leaves.
+    expect(Math.abs(openDays(n) - openDays(s))).toBeLessThan(35);
+    const middle = (w: typeof n) => {
+      const open = [...w.suitability.keys()].filter((d) => w.suitability[d] >= 100 && d < 200);
+      return open[Math.floor(open.length / 2)];
+    };
+    expect(Math.abs(middle(n) - middle(s))).toBeLessThan(12);
+  }
+});
+
+test("shifting warmth never shortens root warmth", () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0, max: 6, noNaN: true }),
+      fc.constantFrom("apple", "lemon", "bay"),
+      (warmer, kind) => {
+        const site = sites.continental;
+        const warmerSite = siteAtPlace(site, { kind: "sheltered", climate: { offsetC: 1 + warmer, damping: 0 } });
+        const left = (s: typeof site) =>
+          seasonCourses(s, profile(kind), 2026).courses.map((c) => c.warmthLeft[SEASON_LEAD_DAYS + 190]);
+        const [here, there] = [left(site), left(warmerSite)];
+        here.forEach((v, m) => expect(there[m]).toBeGreaterThanOrEqual(v - 1e-3));
+      },
+    ),
+    { numRuns: 8 },
+  );
+});
+
+test("the same tree indoors: a heated room opens spring weeks before the yard does", () => {
+  const yard = windowSeries(sites.continental, profile("lemon"), "up-pot", 2026, 2026);
+  const room = windowSeries(indoors["citrus-like"], profile("lemon"), "up-pot", 2026, 2026);
+  const from = opening("continental");
+  const first = (s: typeof yard) => openPeriods(s, toDay("2026-02-01"), from + 300)[0].from;
+  expect(first(yard) - first(room)).toBeGreaterThan(30);
+});
+
+test("moved in, a tree's season is the yard's until that day and the room's from it on", () => {
+  const moved = siteAfterMove(sites.continental, indoors["citrus-like"], toDay("2026-10-01"));
+  const [before, after, room] = [sites.continental, moved, indoors["citrus-like"]].map((s) => s.season(2026).slices[4]);
+  const at = toDay("2026-10-01") - after.startDay;
+  expect(after.tminC[at - 1]).toBe(before.tminC[at - 1]);
+  expect(after.tminC[at]).toBe(room.tminC[at]);
+  for (let i = 1; i < after.portions.length; i++)
+    expect(after.portions[i]).toBeGreaterThanOrEqual(after.portions[i - 1] - 1e-3);
+  const { sums } = moved.warmth;
+  for (let i = 1; i < sums.warm.length; i++) expect(sums.warm[i]).toBeGreaterThanOrEqual(sums.warm[i - 1] - 1e-3);
 });

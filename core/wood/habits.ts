@@ -1,5 +1,5 @@
 /**
- * Six habits of growth, from which all kinds are derived. Structure published, parameters our own calibration (C) unless noted.
+ * Habits of growth, from which all kinds are derived. Structure published, parameters our own calibration (C) unless noted.
  * Chill in Dynamic-model portions: middles of published ranges (apple 40–75, maple 45–65, fig 5–15, pomegranate 8–18).
  */
 export const HABITS = [
@@ -9,6 +9,8 @@ export const HABITS = [
   "pomegranate-like",
   "citrus-like",
   "olive-bay-like",
+  "conifer-like",
+  "tropical-like",
 ] as const;
 export type Habit = (typeof HABITS)[number];
 
@@ -248,5 +250,70 @@ export const HABIT_PARAMETERS: Record<Habit, HabitParameters> = {
     rootNeedDegreeDays: 260,
     springRootZoneC: 10,
     springFrostC: -3,
+  },
+  "conifer-like": {
+    habit: "conifer-like",
+    leaf: "evergreen",
+    chillPortions: 0,
+    budBaseC: 5,
+    budDegreeDays: 190,
+    ripeBaseC: 5,
+    h50: 620,
+    n: 2.2,
+    m0: 0.4,
+    // One flush set in the bud: it stops by heat, then by short days.
+    stopDegreeDays: 800,
+    stopByHeat: 0.04,
+    stopByDay: 0.03,
+    criticalHours: 14,
+    stopByNight: 0.05,
+    nightC: 8,
+    hardiness: {
+      hMin: -4,
+      hMax: -31,
+      thresholds: [12, 5],
+      edb: -500,
+      ka: [0.12, 0.08],
+      kd: [0.06, 0.1],
+      theta: [1, 4],
+    },
+    sigmaC: 1.8,
+    flushFrostC: -4,
+    rootBaseC: 6,
+    rootNeedDegreeDays: 300,
+    springRootZoneC: 6,
+    springFrostC: null,
+  },
+  "tropical-like": {
+    habit: "tropical-like",
+    leaf: "evergreen",
+    chillPortions: 0,
+    budBaseC: 13,
+    budDegreeDays: 60,
+    ripeBaseC: 13,
+    h50: 220,
+    n: 2,
+    m0: 0.5,
+    stopDegreeDays: 0,
+    stopByHeat: 0,
+    stopByDay: 0,
+    criticalHours: 14,
+    stopByNight: 0.08,
+    nightC: 11,
+    hardiness: {
+      hMin: -0.5,
+      hMax: -2.2,
+      thresholds: [14, 14],
+      edb: 0,
+      ka: [0.02, 0.02],
+      kd: [0.06, 0.06],
+      theta: [1, 1],
+    },
+    sigmaC: 0.8,
+    flushFrostC: 0,
+    rootBaseC: 15,
+    rootNeedDegreeDays: 180,
+    springRootZoneC: 16,
+    springFrostC: 1,
   },
 };

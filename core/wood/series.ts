@@ -27,13 +27,13 @@ export function woodMembers(site: Site, season: number, h: HabitParameters, own?
   if (own) return makeMembers(site, season, h, own);
   let bySeason = memberCache.get(site);
   if (!bySeason) memberCache.set(site, (bySeason = new Map<string, WoodMember[]>()));
-  const key = `${h.habit}:${season}`;
+  const key = `${h.habit}:${h.chillPortions}:${season}`;
   let members = bySeason.get(key);
   if (!members) bySeason.set(key, (members = makeMembers(site, season, h, { shift: PRIOR_SHIFT, care: NO_CARE })));
   return members;
 }
 
-/** Kinds of one habit share their wood; the site decides everything else, so the answers live as long as it does. */
+/** Kinds of one habit and one need of chill share their wood; the site decides everything else, so the answers live as long as it does. */
 const memberCache = new WeakMap<Site, Map<string, WoodMember[]>>();
 
 function makeMembers(site: Site, season: number, h: HabitParameters, own: OwnWood): WoodMember[] {

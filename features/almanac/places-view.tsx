@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { PlaceClimate, PlaceFit } from "@/core/climate/index";
-import type { PlaceKind } from "@/core/tree/index";
+import type { PlaceKind } from "@/core/climate/index";
 import { celsius, number, readNumber } from "@/ui/format";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { FROST, INK } from "@/ui/tones";

@@ -86,9 +86,10 @@ function cropsOfKinds(view: CollectionView): CropOfKind[] {
   const season = seasonOf(toDay(today) + SEASON_ENDS_BEFORE, site.latitudeDeg);
   const ids = new Set(loaded.trees.filter((t) => t.purpose === "crop").map((t) => t.kindId));
   return KINDS.flatMap((kind): CropOfKind[] => {
-    const { crop } = kind;
-    if (!crop || !ids.has(kind.id)) return [];
+    if (!ids.has(kind.id)) return [];
     const profile = profileOf({ kindId: kind.id, typedName: null, habit: null });
+    const { crop } = profile;
+    if (!crop) return [];
     const outlooks = EARLY_WEEKS.map((weeks) => ({
       weeks,
       ...cropOutlook(site, season, profile.parameters[0], crop, weeks),

@@ -31,6 +31,11 @@ import {
   ownTracks,
   packContext,
   type PlaceClimateSaid,
+  type PlacedNeed,
+  placedNeeds,
+  placedTracks,
+  PlaceSites,
+  type TrackVersion,
   type ReplayContext,
   rankedSources,
   resolveRecords,
@@ -272,23 +277,56 @@ export async function sourceRecords(db: Db, collection: Collection, loaded: Load
   });
 }
 
+/** Where trees stand and what that asks for. */
+interface Places {
+  sites: PlaceSites;
+  needs: PlacedNeed[];
+  versions: Record<string, TrackVersion[]>;
+}
+
+const placesCache = new Map<string, Places>();
+
+/** The site's weather by place; kept as long as neither the weather nor the records change. */
+function placesOf(collection: Collection, loaded: LoadedRecords, site: Site): Places {
+  const key = `${site.key}:${collection.revision}`;
+  const found = placesCache.get(key);
+  if (found) return found;
+  const known = [...placesCache.values()].find((p) => p.sites.site === site);
+  const sites = new PlaceSites(site, loaded.places, loaded.placeClimates, known?.sites);
+  return remember(placesCache, key, { sites, ...placedNeeds(sites, loaded.indexed) });
+}
+
 /** Names everything the tracks are computed from. */
-function tracksKey(collection: Collection, loaded: LoadedRecords, site: Site): string {
+function tracksKey(collection: Collection, loaded: LoadedRecords, site: Site, places: Places): string {
   const profiles = [...new Set(loaded.trees.map((tree) => profileOf(tree).key))].sort().join("|");
-  return `${MODEL_VERSION}:${site.key}:${collection.risk}:${profiles}`;
+  const placed = places.needs
+    .map((need) => need.key)
+    .sort()
+    .join("|");
+  return `${MODEL_VERSION}:${site.key}:${collection.risk}:${profiles}:${placed}`;
 }
 
 const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
 
-function computeTracks(collection: Collection, loaded: LoadedRecords, site: Site): ReplayContext {
-  return buildContext(site, loaded.trees, windowOptions(collection));
+function computeTracks(collection: Collection, loaded: LoadedRecords, site: Site, places: Places): ReplayContext {
+  const options = windowOptions(collection);
+  return {
+    ...buildContext(site, loaded.trees, options),
+    placed: placedTracks(places.sites, places.needs, options),
+  };
 }
 
-const windowOptions = (collection: Collection) => ({ risk: collection.risk, sheltered: false });
+export const windowOptions = (collection: Collection) => ({ risk: collection.risk, sheltered: false });
 
 /** Wood, windows and warmth of a collection: from memory, from what an earlier start kept, or computed now and kept. */
-async function loadContext(db: Db, collection: Collection, loaded: LoadedRecords, site: Site): Promise<ReplayContext> {
-  const key = tracksKey(collection, loaded, site);
+async function loadContext(
+  db: Db,
+  collection: Collection,
+  loaded: LoadedRecords,
+  site: Site,
+  places: Places,
+): Promise<ReplayContext> {
+  const key = tracksKey(collection, loaded, site, places);
   const known = contexts.get(key);
   const scope = { collectionId: collection.id };
   let tracks = known;
@@ -296,12 +334,13 @@ async function loadContext(db: Db, collection: Collection, loaded: LoadedRecords
     const kept = await findTracks(db, scope, keptKey(key));
     if (kept !== null) tracks = unpackContext(kept);
     else {
-      tracks = computeTracks(collection, loaded, site);
+      tracks = computeTracks(collection, loaded, site, places);
       await keepTracks(db, scope, keptKey(key), packContext(tracks));
     }
     remember(contexts, key, tracks);
   }
-  return { ...tracks, away: loaded.away, own: ownTracks(site, loaded.indexed, tracks, windowOptions(collection)) };
+  const standing: ReplayContext = { ...tracks, away: loaded.away, versions: places.versions };
+  return { ...standing, ...ownTracks(places.sites, loaded.indexed, standing, windowOptions(collection)) };
 }
 
 /** Computes the kept tracks of a collection anew and says whether what was kept was the same; null when nothing was kept. */
@@ -309,10 +348,11 @@ export async function rebuildTracks(db: Db, collection: Collection): Promise<boo
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const site = await loadSite(db, collection, loaded, today);
-  const key = keptKey(tracksKey(collection, loaded, site));
+  const places = placesOf(collection, loaded, site);
+  const key = keptKey(tracksKey(collection, loaded, site, places));
   const scope = { collectionId: collection.id };
   const kept = await findTracks(db, scope, key);
-  const fresh = packContext(computeTracks(collection, loaded, site));
+  const fresh = packContext(computeTracks(collection, loaded, site, places));
   await keepTracks(db, scope, key, fresh);
   return kept === null ? null : kept === fresh;
 }
@@ -322,6 +362,8 @@ export interface CollectionView {
   today: string;
   loaded: LoadedRecords;
   site: Site;
+  /** The site's weather where trees stand. */
+  places: PlaceSites;
   context: ReplayContext;
 }
 
@@ -340,5 +382,7 @@ export async function viewCollection(id: string): Promise<CollectionView | null>
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const site = await loadSite(db, collection, loaded, today);
-  return { collection, today, loaded, site, context: await loadContext(db, collection, loaded, site) };
+  const places = placesOf(collection, loaded, site);
+  const context = await loadContext(db, collection, loaded, site, places);
+  return { collection, today, loaded, site, places: places.sites, context };
 }

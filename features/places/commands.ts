@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { PLACE_KINDS } from "@/core/tree/index";
+import { PLACE_KINDS } from "@/core/climate/index";
 import { insertPlace } from "@/data/places";
 import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { PLACE_KINDS, type PlaceKind } from "@/core/tree/index";
+import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
+import type { Hazard } from "@/core/species/index";
 import { parseIso, toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
@@ -63,7 +64,7 @@ interface Props {
     count: number;
     trunkMm: number | null;
     heightM: number | null;
-    hazards: string[];
+    hazards: readonly Hazard[];
   };
   now: PottedNow;
   ageYears: number;

@@ -1,5 +1,6 @@
 "use client";
 
+import type { Hazard } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, liftersOn, type PottingPlan } from "@/core/tree/index";
 import { kilograms, millimetres, type Units } from "@/ui/format";
@@ -24,7 +25,7 @@ export function Cautions({
   calendar,
 }: {
   plan: PottingPlan | null;
-  hazards: string[];
+  hazards: readonly Hazard[];
   calendar: GrowersCalendar;
 }) {
   const { units, today } = useAsOf();

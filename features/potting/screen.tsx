@@ -17,7 +17,7 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
   const on = toDay(today);
   const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
   const profile = profileOf(tree);
-  const replayed = replay(events, loaded.indexed.lots, profile, context.warmth, on);
+  const replayed = replay(events, loaded.indexed.lots, profile, tracksOf(context, tree, on).warmth, on);
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
   const state = treeAt(tree, events, loaded.indexed.lots, store, context, tracksOf(context, tree, on), on);
   if (!replayed || !state) notFound();

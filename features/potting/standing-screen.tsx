@@ -17,7 +17,13 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
   if (!tree) notFound();
   const on = toDay(today);
   const profile = profileOf(tree);
-  const state = replay(loaded.indexed.eventsByTree.get(treeId) ?? [], loaded.indexed.lots, profile, context.warmth, on);
+  const state = replay(
+    loaded.indexed.eventsByTree.get(treeId) ?? [],
+    loaded.indexed.lots,
+    profile,
+    tracksOf(context, tree, on).warmth,
+    on,
+  );
   const mass = state && massNow(state, tree, on);
   const stage = woodOn(tracksOf(context, tree, on), on).stage;
   return (

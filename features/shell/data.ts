@@ -4,7 +4,7 @@ import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index"
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
-import { woodOn } from "@/core/tree/index";
+import { tracksOf, woodOn } from "@/core/tree/index";
 import { firstRing } from "../almanac/ahead";
 import { type CollectionView, stateKey, viewCollection } from "../collection/load";
 
@@ -119,13 +119,17 @@ function woodLetters(tracks: KindTracks, from: DayNumber, weeks: number): string
   return Array.from({ length: weeks }, (_, w) => woodLetter(tracks, from + w * WEEK)).join("");
 }
 
-/** Wood of a tree that goes its own pace; null where it goes as its kind does. Sent with the tree's own pages only. */
+/** Wood of a tree that goes its own pace or stands elsewhere than in the open; null where it goes as its kind does. Sent with the tree's own pages only. */
 export function ownStripWood({ context, loaded }: CollectionView, treeId: string): StripWood | null {
   const tree = loaded.trees.find((t) => t.id === treeId);
-  const own = context.own?.[treeId]?.at(-1);
-  if (!tree || !own) return null;
+  if (!tree || !context.versions?.[treeId]) return null;
   const [from, weeks] = woodRange(context, [profileOf(tree).key]);
-  return { key: `tree:${treeId}`, name: tree.tag, count: 0, weeks: woodLetters(own.kind, from, weeks) };
+  return {
+    key: `tree:${treeId}`,
+    name: tree.tag,
+    count: 0,
+    weeks: woodLetters(tracksOf(context, tree, context.today), from, weeks),
+  };
 }
 
 function woodLetter(tracks: KindTracks, day: DayNumber): string {

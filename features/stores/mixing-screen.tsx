@@ -69,7 +69,7 @@ function needsOf(view: CollectionView, asOf: string, mix: Mix): Need[] {
       treeAt(tree, events, loaded.indexed.lots, pots, context, kind, on)?.pots.filter((p) => p.misfit === null) ?? [];
     const inStore = fits(store).find((p) => (free.get(p.lotId) ?? 0) >= plants);
     const lot = loaded.indexed.lots.get((inStore ?? fits(sale)[0])?.lotId ?? "");
-    const replayed = replay(events, loaded.indexed.lots, profile, context.warmth, on);
+    const replayed = replay(events, loaded.indexed.lots, profile, tracksOf(context, tree, on).warmth, on);
     const plan =
       lot &&
       replayed &&

@@ -61,7 +61,13 @@ function heldAgainst(view: CollectionView, treeId: string, shelf: StorePot[]): H
   const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
   const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, toDay(today));
   const on = toDay(today);
-  const replayed = replay(events, loaded.indexed.lots, onStock(profileOf(tree), tree.stockPace), context.warmth, on);
+  const replayed = replay(
+    events,
+    loaded.indexed.lots,
+    onStock(profileOf(tree), tree.stockPace),
+    tracksOf(context, tree, on).warmth,
+    on,
+  );
   const ball = replayed && currentBall(replayed, yearsInPot(replayed, on))?.ball;
   return state && { treeId, tag: tree.tag, mixL: state.volumeL, fits: state.pots, ball: ball ?? null };
 }

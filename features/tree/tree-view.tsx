@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import type { ReactNode } from "react";
+import type { Hazard } from "@/core/species/index";
 import type { Estimate } from "@/core/estimate/index";
 import type { Purpose } from "@/core/event/index";
 import type { StorePot } from "@/core/ladder/index";
@@ -43,7 +44,7 @@ export interface TreeFacts {
   purpose: Purpose;
   count: number;
   note: string | null;
-  hazards: string[];
+  hazards: readonly Hazard[];
   listed: boolean;
   habit: keyof typeof HABIT_WORDS | null;
   step: { ideal: number; largest: number };

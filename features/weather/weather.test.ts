@@ -1,3 +1,4 @@
+import { tracksOf } from "@/core/tree/index";
 import { randomUUID } from "node:crypto";
 import type { DailyRecord } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
@@ -176,11 +177,11 @@ test("looks, feeds and late work move a tree's own wood, from their day on only"
   await yard.ok("record-feed", { treeIds: [treeId], on: toIso(today - 260), form: "quick", strength: 1, what: "" });
   await yard.ok("record-pruning", { treeId, on: toIso(today - 250), how: "hard" });
   const { context } = await view(yard);
-  const own = context.own![treeId];
-  expect(own.map((o) => o.from)).toEqual([today - 260, today - 250, today - 230]);
+  expect(context.versions![treeId].map((o) => o.from)).toEqual([today - 260, today - 250, today - 230]);
+  const own = tracksOf(context, { id: treeId, kindId: "apple", typedName: null, habit: null }, today);
   const kind = context.kinds.apple;
   const at = today - 180 - kind.wood.startDay;
-  expect(own.at(-1)!.kind.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
+  expect(own.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
   // Earlier and later seasons are the kind's.
-  expect(own.at(-1)!.kind.wood.ripe50[at - 365]).toBe(kind.wood.ripe50[at - 365]);
+  expect(own.wood.ripe50[at - 365]).toBe(kind.wood.ripe50[at - 365]);
 });

@@ -1,0 +1,154 @@
+import type { RootWarmthSet } from "../climate/index";
+import type { StockPace } from "../event/index";
+import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
+import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters, HABITS } from "../wood/index";
+import type { Hazard, KindValues } from "./fields";
+import { genusOf, kindById, type OwnValues, type ResolvedValues, resolveValues } from "./library";
+import { stockFor } from "./stocks";
+
+/** How a tree is known: a listed kind, or typed words with a habit the grower picked, or none. */
+export interface KindChoice {
+  kindId: string | null;
+  typedName: string | null;
+  habit: Habit | "unknown" | null;
+  rootstock?: string | null;
+  /** What the collection, its sort or the tree itself says otherwise than the library. */
+  own?: OwnValues;
+}
+
+/** Everything the models read of a tree's kind, with the spread that comes from not knowing. */
+export interface Profile {
+  /** Trees with equal keys share wood and windows. */
+  key: string;
+  kindId: string | null;
+  name: string;
+  scientific: string | null;
+  /** Habits it may have, equally likely; one for known kinds. */
+  habits: Habit[];
+  parameters: HabitParameters[];
+  /** All fields; of the first habit where several are possible. */
+  values: KindValues;
+  kPerDegreeDay: number;
+  /** Standard deviation of ln of the tree's own vigour factor before any check. */
+  vigourSd: number;
+  warmth: RootWarmthSet;
+  warmClimate: boolean;
+  tolerance: KindValues["tolerance"];
+  roots: KindValues["roots"];
+  rootKillYoungC: number;
+  autumnAverse: boolean;
+  bloomDays: readonly [number, number] | null;
+  crop: Crop | null;
+  hazards: readonly Hazard[];
+  note: string | null;
+  basis: "typical" | "guess";
+}
+
+/** Spread of vigour between trees of one kind (ln), and when only the habit or nothing is known. Our judgement. */
+export const VIGOUR_SD = { kind: 0.55, habit: 0.7, unknown: 0.9 };
+
+/** Habits weighed when a grower knows nothing: a conifer or a palm would have been seen to be one. */
+const POSSIBLE_HABITS = HABITS.filter((h) => h !== "conifer-like" && h !== "tropical-like");
+
+/** Half of the wood is killed a tenth further down than where damage begins: our judgement (C). */
+const LT50_BEYOND_DAMAGE = 1.1;
+/** Kinds of like chill share their wood. */
+const CHILL_STEP = 5;
+
+/** A habit's parameters as a kind's values change them. */
+function parametersOf(habit: Habit, values: KindValues): HabitParameters {
+  const h = HABIT_PARAMETERS[habit];
+  const chill = (values.chillPortions[0] + values.chillPortions[1]) / 2;
+  return {
+    ...h,
+    chillPortions: h.leaf === "evergreen" ? 0 : Math.floor(chill / CHILL_STEP) * CHILL_STEP,
+    hardiness: { ...h.hardiness, hMax: Math.min(h.hardiness.hMin - 0.5, LT50_BEYOND_DAMAGE * values.crownC) },
+    flushFrostC: values.flushFrostC,
+    springRootZoneC: values.springRootZoneC,
+    rootBaseC: values.takeHoldBaseC,
+    rootNeedDegreeDays: values.takeHoldDegreeDays,
+  };
+}
+
+const WARM_GROUPS = new Set<KindValues["group"]>([
+  "citrus",
+  "mediterranean",
+  "tropical-fruit",
+  "fig-like",
+  "palm-like",
+]);
+
+function plain(resolved: ResolvedValues): KindValues {
+  return Object.fromEntries(
+    Object.entries(resolved).map(([name, known]) => [name, known.value]),
+  ) as unknown as KindValues;
+}
+
+/** Every field of a tree's kind with its layer, as the page of the kind shows it. */
+export function knownValuesOf(choice: KindChoice): ResolvedValues {
+  const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
+  const habit = kind?.habit ?? (choice.habit === "unknown" ? null : choice.habit) ?? POSSIBLE_HABITS[0];
+  return resolveValues(kind ?? null, habit, choice.own, choice.rootstock ?? null);
+}
+
+/** Profiles are asked for again and again: kinds without words of their own share one. */
+const shared = new Map<string, Profile>();
+const ofOwn = new WeakMap<OwnValues, Map<string, Profile>>();
+
+export function profileOf(choice: KindChoice): Profile {
+  const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
+  const stock = kind ? stockFor(genusOf(kind), choice.rootstock) : null;
+  const known = choice.habit !== null && choice.habit !== "unknown";
+  const base = kind ? `${kind.id}${stock ? `~${stock.id}` : ""}` : `habit:${known ? choice.habit : "unknown"}`;
+  let cache = shared;
+  if (choice.own) {
+    cache = ofOwn.get(choice.own) ?? new Map<string, Profile>();
+    ofOwn.set(choice.own, cache);
+  }
+  let profile = cache.get(base);
+  if (!profile) cache.set(base, (profile = makeProfile(choice, base)));
+  return kind ? profile : { ...profile, name: choice.typedName ?? "Unnamed kind" };
+}
+
+function makeProfile(choice: KindChoice, base: string): Profile {
+  const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
+  const known = kind !== undefined || (choice.habit !== null && choice.habit !== "unknown");
+  const habits: Habit[] = kind ? [kind.habit] : known ? [choice.habit as Habit] : POSSIBLE_HABITS;
+  const values = plain(knownValuesOf(choice));
+  const own = choice.own && Object.values(choice.own).some((v) => v !== undefined) ? choice.own : null;
+  const warm = values.rootGrowthBaseC === 12;
+  return {
+    key: own ? `${base}#${JSON.stringify(own)}` : base,
+    kindId: kind?.id ?? null,
+    name: kind?.names[0] ?? "Unnamed kind",
+    scientific: kind?.scientific ?? null,
+    habits,
+    parameters: kind || known ? [parametersOf(habits[0], values)] : habits.map((habit) => HABIT_PARAMETERS[habit]),
+    values,
+    kPerDegreeDay: Math.sqrt(VIGOUR_PER_DEGREE_DAY[values.vigour[0]] * VIGOUR_PER_DEGREE_DAY[values.vigour[1]]),
+    vigourSd: kind ? VIGOUR_SD.kind : known ? VIGOUR_SD.habit : VIGOUR_SD.unknown,
+    warmth: warm ? "warm" : "temperate",
+    warmClimate:
+      known && (warm || habits[0] === "fig-like" || habits[0] === "pomegranate-like" || WARM_GROUPS.has(values.group)),
+    tolerance: values.tolerance,
+    roots: values.roots,
+    rootKillYoungC: kind || known ? values.rootKillYoungC : UNKNOWN_ROOT_KILL_C,
+    autumnAverse: values.traits.includes("autumn-averse"),
+    bloomDays: values.bloomDays,
+    crop: values.cropDegreeDays === null ? null : { degreeDays: values.cropDegreeDays },
+    hazards: values.hazards,
+    note: kind?.note ?? null,
+    basis: kind ? "typical" : "guess",
+  };
+}
+
+/** Roots nobody knows are kept as warm as tender ones. */
+const UNKNOWN_ROOT_KILL_C = -4;
+
+/** What a stock does to the pace of the roots, as a factor: from the usual classes of fruit stocks, our judgement (L). */
+const STOCK_FACTOR: Record<StockPace, number> = { "very-dwarfing": 0.5, dwarfing: 0.65, half: 0.85, vigorous: 1.15 };
+
+/** The kind's profile as this tree's stock changes it; the same object where nobody has named a stock. */
+export function onStock(profile: Profile, stockPace: StockPace | null | undefined): Profile {
+  return stockPace ? { ...profile, kPerDegreeDay: profile.kPerDegreeDay * STOCK_FACTOR[stockPace] } : profile;
+}

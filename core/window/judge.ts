@@ -1,0 +1,326 @@
+import { MIDSUMMER, SEASON_LEAD_DAYS } from "../climate/index";
+import { clamp, quantileOf } from "../math/index";
+import type { Profile } from "../species/index";
+import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, type SeasonCourses } from "./courses";
+import {
+  BEYOND_SHARE,
+  type Limit,
+  LIMITS,
+  OPEN_FROM,
+  type Operation,
+  OPERATION_NEEDS,
+  type OperationNeeds,
+} from "./operations";
+
+export interface WindowOptions {
+  /** Accepted share of bad years. */
+  risk: number;
+  /** Under shelter: cold after the work does not count. */
+  sheltered: boolean;
+}
+export const DEFAULT_WINDOW: WindowOptions = { risk: 0.1, sheltered: false };
+
+/** A frost on the day itself that keeps hands off bare roots. */
+const HARD_FROST_C = -4;
+/** Dormant work is best in the weeks before bud break. */
+const BEST_BEFORE_BUD_BREAK = 42;
+/** From this share of roots lost on, the kind's own season for root work counts, and autumn is for robust kinds only. */
+export const MUCH_ROOT_LOSS = 0.1;
+/** Bloom and setting fruit: bad for root loss, tolerable for a ball moved whole. */
+const IN_BLOOM = { much: 0.45, little: 0.6 } as const;
+/** Light cuts bleed and infect less than hard ones, but they do. */
+const LIGHT_CUT_LEAST = 0.4;
+/** Crown work that wakes as much as this is hard. */
+const HARD_CUT_FLUSH = 0.5;
+/** Evergreens in flush forgive more than soft leafy shoots. */
+const EVERGREEN_FLUSH = 0.45;
+/** Leaves fallen, but most of the years still in leaf. */
+const AFTER_LEAF_FALL = 0.4;
+/** In leaf and hardened, half of what may go in dormancy. */
+const IN_LEAF_SHARE = 0.5;
+
+/** Suitability of a season's days for one operation, from midwinter to midwinter. */
+export interface JudgedSeason {
+  suitability: Float32Array;
+  limiting: Uint8Array;
+  safe: Float32Array;
+  /** Open stretches with the spread of their ends over the courses, days from midwinter. */
+  spans: Span[];
+}
+
+/** An open stretch, and when it opens and closes in the years: 10, 50, 90 %. */
+export interface Span {
+  from: number;
+  to: number;
+  opens: [number, number, number];
+  closes: [number, number, number];
+}
+
+/** Maps a share of good years to suitability: .5 exactly at the accepted risk. */
+function byRisk(share: number, risk: number): number {
+  return clamp(0.5 + (share - (1 - risk)) / (2 * risk), 0, 1);
+}
+
+/** Days of a season to be judged, from midwinter; whole where nothing is said. */
+export interface DayRange {
+  from: number;
+  to: number;
+}
+
+export function judgeSeason(
+  season: SeasonCourses,
+  operation: Operation,
+  options: WindowOptions,
+  range: DayRange = { from: 0, to: season.days - 1 },
+): JudgedSeason {
+  const { courses, days } = season;
+  const needs = OPERATION_NEEDS[operation];
+  const out: JudgedSeason = {
+    suitability: new Float32Array(days),
+    limiting: new Uint8Array(days),
+    safe: new Float32Array(days),
+    spans: [],
+  };
+  const open = courses.map(() => new Uint8Array(days));
+  const counts = countCourses(season, needs, options, range, open);
+  for (let d = range.from; d <= range.to; d++) {
+    const day =
+      season.leafless[d] === 1
+        ? judgeDormant(season, needs, SEASON_LEAD_DAYS + d, d, options, open)
+        : judgeGrowing(season, needs, counts, d, options);
+    out.suitability[d] = day.suitability;
+    out.limiting[d] = LIMITS.indexOf(day.limiting);
+    out.safe[d] = day.safe;
+  }
+  out.spans = spansOf(out.suitability, open);
+  return out;
+}
+
+/** Of the courses: those whose roots take hold, whose wood ripens, and both without killing cold, by day. */
+interface Counts {
+  rooted: Uint16Array;
+  ripened: Uint16Array;
+  safe: Uint16Array;
+}
+
+/** The part of the judgement that differs from work to work, course by course; days on which a course alone is open are marked. */
+function countCourses(
+  season: SeasonCourses,
+  needs: OperationNeeds,
+  options: WindowOptions,
+  range: DayRange,
+  open: Uint8Array[],
+): Counts {
+  const { courses, days, flags, leafless, profile } = season;
+  const counts = { rooted: new Uint16Array(days), ripened: new Uint16Array(days), safe: new Uint16Array(days) };
+  const much = needs.rootLoss >= MUCH_ROOT_LOSS;
+  let asked: number = FLAG.cool;
+  if (needs.work > 0) asked |= FLAG.warm;
+  if (!options.sheltered) asked |= FLAG.mild;
+  if (much) asked |= FLAG.timely | FLAG.quiet;
+  if (needs.crown && needs.flush >= HARD_CUT_FLUSH) asked |= FLAG.whole;
+  const spared = inLeafSuitability(profile, needs) >= OPEN_FROM;
+  for (let m = 0; m < courses.length; m++) {
+    const c = courses[m];
+    const evergreen = c.h.leaf === "evergreen";
+    const need = c.h.rootNeedDegreeDays * needs.work;
+    const ripe = ripeAfter(c, needs.flush);
+    const bits = flags[m];
+    const opens = open[m];
+    const softBlocks = (evergreen ? needs.inSoftGrowth + EVERGREEN_FLUSH : needs.inSoftGrowth) < OPEN_FROM;
+    const shareAllows = evergreen || spared;
+    for (let d = range.from; d <= range.to; d++) {
+      if (leafless[d] === 1) continue;
+      const i = SEASON_LEAD_DAYS + d;
+      const roots = needs.work === 0 || c.warmthLeft[i] >= need;
+      const wood = ripe[i] === 1;
+      const bit = bits[d];
+      if (roots) counts.rooted[d]++;
+      if (wood) counts.ripened[d]++;
+      if (!roots || !wood) continue;
+      if (options.sheltered || (bit & FLAG.mild) !== 0) counts.safe[d]++;
+      if ((bit & asked) === asked && shareAllows && !(softBlocks && (bit & FLAG.soft) !== 0)) opens[d] = 1;
+    }
+  }
+  return counts;
+}
+
+interface Judged {
+  suitability: number;
+  limiting: Limit;
+  safe: number;
+}
+
+/** The least of several factors; "none" when nothing holds the day back. */
+function least(values: readonly (readonly [Limit, number])[], safe: number): Judged {
+  let [limiting, suitability]: readonly [Limit, number] = ["none", 1];
+  for (const [limit, value] of values) if (value < suitability - 1e-9) [limiting, suitability] = [limit, value];
+  return { suitability, limiting: suitability > 0.95 ? "none" : limiting, safe };
+}
+
+function judgeGrowing(
+  season: SeasonCourses,
+  needs: OperationNeeds,
+  counts: Counts,
+  d: number,
+  options: WindowOptions,
+): Judged {
+  const { courses, profile, means } = season;
+  const n = courses.length;
+  const much = needs.rootLoss >= MUCH_ROOT_LOSS;
+  const evergreen = courses[0].h.leaf === "evergreen";
+  const inBloom = needs.rootLoss === 0 ? 1 : much ? IN_BLOOM.much : IN_BLOOM.little;
+  const softly = evergreen ? Math.min(1, needs.inSoftGrowth + EVERGREEN_FLUSH) : needs.inSoftGrowth;
+  const cuts = needs.flush >= HARD_CUT_FLUSH ? means.cuts[d] : Math.max(LIGHT_CUT_LEAST, means.cuts[d]);
+  const share = evergreen ? 1 : inLeafSuitability(profile, needs);
+  const factors: [Limit, number][] = [
+    ["root-warmth", byRisk(counts.rooted[d] / n, options.risk)],
+    ["soil-cold", needs.work === 0 ? 1 : means.warm[d]],
+    ["wood", byRisk(counts.ripened[d] / n, options.risk)],
+    ["cold-after", options.sheltered ? 1 : byRisk(means.mild[d], options.risk)],
+    ["flush", 1 - means.soft[d] * (1 - softly) - means.fallen[d] * (1 - AFTER_LEAF_FALL)],
+    ["heat", means.heat[d]],
+    ["bloom", 1 - means.bloom[d] * (1 - inBloom)],
+    ["season", much ? means.timely[d] : 1],
+    ["sap", needs.crown ? cuts : 1],
+    ["share", Math.min(share, shareSuitability(profile, needs))],
+  ];
+  const safe = counts.safe[d] / n;
+  return needs.urgent ? urgent(factors, safe) : least(factors, safe);
+}
+
+/** Cuts of the crown on a day; light ones forgive more. */
+function cutSuitability(c: Course, needs: OperationNeeds, i: number): number {
+  return needs.flush >= HARD_CUT_FLUSH ? c.cuts[i] : Math.max(LIGHT_CUT_LEAST, c.cuts[i]);
+}
+
+/** What must be done is done: open on any day that is not too hot, the risk it runs stands beside it. */
+function urgent(factors: [Limit, number][], safe: number): Judged {
+  const judged = least(factors, safe);
+  const heat = factors.find(([limit]) => limit === "heat")?.[1] ?? 1;
+  return { ...judged, suitability: Math.max(Math.min(judged.suitability, 1), heat >= OPEN_FROM ? OPEN_FROM : heat) };
+}
+
+/** Leaf fall to bud break: no root warmth asked, but roots must be safe from cold and the mix workable. */
+function judgeDormant(
+  season: SeasonCourses,
+  needs: OperationNeeds,
+  i: number,
+  d: number,
+  options: WindowOptions,
+  open: Uint8Array[],
+): Judged {
+  const { courses, profile } = season;
+  const n = courses.length;
+  let [workable, unhurt, timing, sap, waking] = [0, 0, 0, 0, 0];
+  for (let m = 0; m < n; m++) {
+    const c = courses[m];
+    const able = c.slice.tminC[i] > HARD_FROST_C && (needs.crown || c.slice.rootZoneC[i] > 0.5);
+    const safe = options.sheltered || needs.crown || rootsStay(c, profile, needs, i);
+    const time = dormantTiming(c, profile, needs, i);
+    const cut = needs.crown ? cutSuitability(c, needs, i) : 1;
+    workable += able ? 1 : 0;
+    unhurt += safe ? 1 : 0;
+    timing += time;
+    sap += cut;
+    waking += c.wood.budBreak >= 0 ? 1 : 0;
+    // Any workable day of the week will do, so frost on this one closes nothing.
+    open[m][d] = safe && time >= OPEN_FROM && cut >= OPEN_FROM ? 1 : 0;
+  }
+  const factors: [Limit, number][] = [
+    // Half of the days being workable is enough: one waits for the next.
+    [needs.crown ? "cold-after" : "soil-cold", workable / n],
+    ["cold-after", byRisk(unhurt / n, options.risk)],
+    // Where the buds would not wake at all, that is the reason and not the time of the year.
+    [waking * 2 > n ? "season" : "chill", timing / n],
+    ["sap", sap / n],
+    ["share", shareSuitability(profile, needs)],
+  ];
+  return needs.urgent ? urgent(factors, unhurt / n) : least(factors, unhurt / n);
+}
+
+/** Roots stay above what kills young ones for the re-rooting time; where many were cut, until they can grow again in spring. */
+function rootsStay(c: Course, profile: Profile, needs: OperationNeeds, i: number): boolean {
+  const coldest = needs.rootLoss >= MUCH_ROOT_LOSS ? c.coldToSpring[i] : c.coldRoots[i];
+  return coldest > profile.rootKillYoungC + ROOT_KILL_MARGIN_C;
+}
+
+function shareSuitability(profile: Profile, needs: OperationNeeds): number {
+  return needs.rootLoss > BEYOND_SHARE * profile.values.rootShare + 1e-6 ? 0.1 : 1;
+}
+
+/** In leaf a deciduous tree loses half of what it may lose in dormancy. */
+function inLeafSuitability(profile: Profile, needs: OperationNeeds): number {
+  return needs.rootLoss > IN_LEAF_SHARE * profile.values.rootShare + 0.02 ? 0.1 : 1;
+}
+
+/** How well the day lies before bud break: roots cut earlier sit wounded and idle in cold mix. */
+function dormantTiming(c: Course, profile: Profile, needs: OperationNeeds, i: number): number {
+  if (needs.dormant === "fair") return 0.9;
+  const { rootWork } = profile.values;
+  const budBreak = i < MIDSUMMER ? c.wood.budBreak : -1;
+  const until = budBreak >= 0 ? budBreak - i : 200;
+  const swelling = c.wood.swell >= 0 && i >= c.wood.swell && i < MIDSUMMER;
+  if (needs.rootLoss > 0 && c.bloom[i] === 1 && rootWork.includes("after-bloom")) return 0.4;
+  if (swelling) return !rootWork.includes("swell") && needs.rootLoss >= MUCH_ROOT_LOSS ? 0.6 : 1;
+  if (profile.tolerance === "touchy" || profile.autumnAverse) {
+    if (needs.rootLoss === 0) return until <= BEST_BEFORE_BUD_BREAK ? 0.8 : 0.4;
+    return until <= 14 ? 0.7 : 0.2;
+  }
+  if (until <= BEST_BEFORE_BUD_BREAK) return 0.9;
+  if (needs.rootLoss < MUCH_ROOT_LOSS) return 0.55;
+  if (rootWork.includes("leaf-fall") && profile.tolerance === "robust") return 0.5;
+  return profile.tolerance === "robust" ? 0.45 : 0.3;
+}
+
+const GAP_DAYS = 2;
+/** A window shorter than this is a chance of weather, not a plan. */
+export const LEAST_OPEN_DAYS = 3;
+
+/** Open stretches of a season with the spread of their ends over the courses. */
+function spansOf(suitability: Float32Array, open: Uint8Array[]): Span[] {
+  const spans: Span[] = [];
+  let start = -1;
+  let last = -1;
+  const close = () => {
+    if (start >= 0 && last - start + 1 >= LEAST_OPEN_DAYS) spans.push(spread(start, last, open));
+    start = -1;
+  };
+  for (let d = 0; d < suitability.length; d++) {
+    if (suitability[d] >= OPEN_FROM) {
+      if (start < 0) start = d;
+      last = d;
+    } else if (start >= 0 && d - last > GAP_DAYS) close();
+  }
+  close();
+  return spans;
+}
+
+/** From the middle of a stretch to both sides: how long each course alone would keep it open. */
+function spread(from: number, to: number, open: Uint8Array[]): Span {
+  const middle = (from + to) >> 1;
+  const opens: number[] = [];
+  const closes: number[] = [];
+  for (const days of open) {
+    opens.push(runEnd(days, middle, -1));
+    closes.push(runEnd(days, middle, 1));
+  }
+  const three = (values: number[]): [number, number, number] => {
+    values.sort((a, b) => a - b);
+    return [0.1, 0.5, 0.9].map((p) => Math.round(quantileOf(values, p))) as [number, number, number];
+  };
+  return { from, to, opens: three(opens), closes: three(closes) };
+}
+
+/** The last open day going one way from the middle, gaps of a few hot or cold days stepped over. */
+function runEnd(days: Uint8Array, middle: number, step: 1 | -1): number {
+  let end = middle;
+  let shut = 0;
+  for (let d = middle; d >= 0 && d < days.length; d += step) {
+    if (days[d] === 1) {
+      end = d;
+      shut = 0;
+    } else if (++shut > GAP_DAYS + 3) break;
+  }
+  return end;
+}
