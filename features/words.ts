@@ -6,9 +6,19 @@ import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { PlaceKind } from "@/core/climate/index";
 import type { CarryWay, LiftAdvice, VerdictCode } from "@/core/tree/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
-import type { Limit } from "@/core/window/index";
+import type { Limit, Operation } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
-import type { ArrivalForm, DeathCause, Ending, Method, PotCondition, Purpose, StockPace } from "@/core/event/index";
+import type {
+  ArrivalForm,
+  DeathCause,
+  Ending,
+  HealthState,
+  Method,
+  PotCondition,
+  PruningPurpose,
+  Purpose,
+  StockPace,
+} from "@/core/event/index";
 
 import { number } from "@/ui/format";
 
@@ -348,4 +358,41 @@ export const FEED_WORDS: Record<FeedForm, string> = {
   quick: "Quick nitrogen",
   organic: "Organic nitrogen",
   coated: "Coated granules",
+};
+
+export const HEALTH_WORDS: Record<HealthState, string> = {
+  well: "well",
+  weak: "weak",
+  dry: "dried out",
+  sick: "sick",
+  quarantine: "in quarantine",
+};
+
+export const PRUNING_WORDS: Record<PruningPurpose, string> = {
+  shape: "its shape",
+  size: "its size",
+  light: "light inside",
+  sickness: "sick wood",
+  balance: "balance after root loss",
+};
+
+/** Work by the name growers use, and what it is. */
+export const OPERATION_WORDS: Record<Operation, { name: string; what: string }> = {
+  "slip-up": { name: "Slip up whole", what: "into the next pot, ball untouched" },
+  loosen: { name: "Slip up, loosened", what: "outer 10–20 mm freed with the fingers" },
+  score: { name: "Pot on, scored", what: "three to six cuts down the ball" },
+  "up-pot": { name: "Pot on, teased", what: "combed out, what keeps its curve is cut" },
+  shave: { name: "Shave the ball", what: "sides and base sliced off" },
+  "root-prune": { name: "Root-prune", what: "a third raked out, back into its pot" },
+  "bare-root": { name: "Wash bare", what: "all mix off, every root set right" },
+  "remove-girdler": { name: "Cut a girdling root", what: "at both ends, near the flare" },
+  "core-in-place": { name: "Core in place", what: "cores of old mix drilled out and refilled" },
+  "slice-in-place": { name: "Slice a side in place", what: "one side cut away at full depth and refilled" },
+  "replace-top": { name: "Renew the top", what: "20–60 mm of old mix off the top" },
+  "trim-outside": { name: "Trim roots outside", what: "what grew through holes or wall" },
+  split: { name: "Part plants", what: "of one pot into several" },
+  "prune-light": { name: "Prune lightly", what: "pinching, thinning, dead wood" },
+  "prune-hard": { name: "Prune hard", what: "cuts into old wood" },
+  rescue: { name: "Rescue", what: "what cannot wait, whatever the season" },
+  "plant-out": { name: "Plant out", what: "into the ground for good" },
 };

@@ -1,8 +1,19 @@
 import { z } from "zod";
-import { normalsSaidSchema, placeClimateSchema } from "../climate/index";
+import { normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
 import { parseIso } from "../dates/index";
 import { potSchema } from "../vessel/index";
-import { ARRIVAL_FORMS, DEATH_CAUSES, ENDINGS, METHODS, POT_CONDITIONS, PURPOSES, STOCK_PACES } from "./forms";
+import {
+  ARRIVAL_FORMS,
+  DEATH_CAUSES,
+  ENDINGS,
+  HEALTH_STATES,
+  METHODS,
+  POT_CONDITIONS,
+  PRUNING_PURPOSES,
+  PURPOSES,
+  STOCK_PACES,
+} from "./forms";
+import { kindValuesSchema } from "../species/schema";
 import { CORRECTION_NAMES } from "../roots/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
@@ -99,6 +110,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
     shiftMm: z.number().min(-1000).max(1000).optional(),
     /** The flare stays buried by this much, for a later potting. */
     flareBelowMm: z.number().min(0).max(1000).optional(),
+    /** Done although the window was closed: what closed it, and the share of weather years that end well. */
+    despite: z.object({ limiting: text(40), safe: z.number().min(0).max(1) }).optional(),
   }),
   z.object({
     kind: z.literal("roots-read"),
@@ -189,7 +202,32 @@ export const eventPayload = z.discriminatedUnion("kind", [
     strength: z.number().min(0.05).max(2),
     what: text(120),
   }),
-  z.object({ kind: z.literal("pruned"), how: z.enum(["light", "hard"]) }),
+  z.object({
+    kind: z.literal("pruned"),
+    how: z.enum(["light", "hard"]),
+    /** Share of the crown that went, and what for. */
+    crownShare: z.number().min(0.01).max(1).optional(),
+    purpose: z.enum(PRUNING_PURPOSES).optional(),
+  }),
+  /** How a tree is: the newest word counts until the next. */
+  z.object({ kind: z.literal("health"), state: z.enum(HEALTH_STATES) }),
+  /** Roots have gone through the pot into the ground below, or have been severed again. */
+  z.object({ kind: z.literal("anchored"), anchored: z.boolean() }),
+  /** Belongs to a set of trees that are kept alike and move together; null leaves it. */
+  z.object({ kind: z.literal("matched"), set: text(60).min(1).nullable() }),
+  /** What the collection, a sort of it or one tree says of its kind otherwise than the library; null takes it back. */
+  z.object({
+    kind: z.literal("kind-said"),
+    kindId: text(60).min(1),
+    cultivar: text(120).min(1).nullable(),
+    values: kindValuesSchema.nullable(),
+  }),
+  /** What may be said anew of a place; only the named fields change. */
+  z.object({
+    kind: z.literal("place-described"),
+    name: text(120).min(1).optional(),
+    placeKind: z.enum(PLACE_KINDS).optional(),
+  }),
   /** What the grower knows of the site's climate beyond the four answers. The newest word counts; null takes an earlier one back. */
   z.object({
     kind: z.literal("climate-said"),

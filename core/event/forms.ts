@@ -44,3 +44,10 @@ export type Purpose = (typeof PURPOSES)[number];
 /** State of a pot in store. A cracked or brittle one is not potted into; one to be washed is, once it is clean. */
 export const POT_CONDITIONS = ["sound", "wash", "brittle", "cracked"] as const;
 export type PotCondition = (typeof POT_CONDITIONS)[number];
+
+/** How a tree is, where it is not well. */
+export const HEALTH_STATES = ["well", "weak", "dry", "sick", "quarantine"] as const;
+export type HealthState = (typeof HEALTH_STATES)[number];
+
+export const PRUNING_PURPOSES = ["shape", "size", "light", "sickness", "balance"] as const;
+export type PruningPurpose = (typeof PRUNING_PURPOSES)[number];

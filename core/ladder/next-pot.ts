@@ -38,8 +38,20 @@ export const LEAST_RATIO = 1.15;
 /** A larger step is fine when the pot is expected to be half rooted by the season's end. */
 export const HALF_ROOTED = 0.5;
 
-/** Ideal and largest ordinary step by pace of growth (per °C·d): small for slow trees, long for fast ones. Our judgement (L). */
-export function stepRule(kPerDegreeDay: number): { ideal: number; largest: number } {
+/** A kind that stands small steps only is given less than its largest. */
+const IDEAL_OF_LARGEST = 0.9;
+
+/**
+ * Ideal and largest ordinary step by pace of growth (per °C·d): small for slow trees, long for fast ones; a kind may stand less.
+ * Our judgement (L).
+ */
+export function stepRule(kPerDegreeDay: number, kindLargest: number | null = null): { ideal: number; largest: number } {
+  const { ideal, largest } = byPace(kPerDegreeDay);
+  if (kindLargest === null || kindLargest >= largest) return { ideal, largest };
+  return { ideal: Math.min(ideal, IDEAL_OF_LARGEST * kindLargest), largest: kindLargest };
+}
+
+function byPace(kPerDegreeDay: number): { ideal: number; largest: number } {
   if (kPerDegreeDay < 0.00055) return { ideal: 1.5, largest: 1.7 };
   if (kPerDegreeDay < 0.00105) return { ideal: 1.9, largest: 2.5 };
   if (kPerDegreeDay < 0.0021) return { ideal: 2.3, largest: 3.5 };
@@ -81,11 +93,13 @@ export function fitPots(input: {
   kPerDegreeDay: number;
   correction: CorrectionName;
   warmthToSeasonEnd: number;
+  /** Largest step the kind stands, where its pace alone does not say. */
+  largestStep?: number | null;
   ball: Ball;
   finalVolumeL: number | null;
   store: StorePot[];
 }): PotFit[] {
-  const rule = stepRule(input.kPerDegreeDay);
+  const rule = stepRule(input.kPerDegreeDay, input.largestStep);
   return input.store
     .map((candidate): PotFit => {
       const { vessel, brimL, fillHeightMm, mixL } = prepare(candidate.pot);
@@ -97,7 +111,7 @@ export function fitPots(input: {
       if (candidate.free < 1) misfit = "none-free";
       else if (candidate.condition === "cracked" || candidate.condition === "brittle") misfit = "unsound";
       else if (ratio < LEAST_RATIO) misfit = "too-small";
-      else if (ratio > rule.largest && fillAtSeasonEnd < HALF_ROOTED) misfit = "too-large";
+      else if (ratio > rule.largest && (fillAtSeasonEnd < HALF_ROOTED || input.largestStep)) misfit = "too-large";
       else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";
       else {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });

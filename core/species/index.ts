@@ -2,3 +2,5 @@ export * from "./fields";
 export * from "./stocks";
 export * from "./library";
 export * from "./profile";
+export * from "./schema";
+export * from "./partners";

@@ -104,6 +104,7 @@ export const HABIT_VALUES: Record<Habit, KindValues> = {
     ...EVERGREEN,
     group: "citrus",
     rootShare: 0.2,
+    largestStep: 1.8,
     rootGrowthBaseC: 12,
     rootsGrowDormant: true,
     mixNote: "airy",

@@ -6,7 +6,7 @@ import { type WoodSeries, woodSeries } from "../wood/index";
 import type { IndexedRecords } from "./collection";
 import type { DayStretch } from "./people";
 import type { TreeRecord } from "./records";
-import { type PlaceSites, type Stay, staysOf } from "./stays";
+import { EVER, type PlaceSites, type Stay, staysOf } from "./stays";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
 export const MODEL_VERSION = "2026-11-e";
@@ -102,7 +102,7 @@ export function placedNeeds(
 ): { needs: PlacedNeed[]; versions: Record<string, TrackVersion[]> } {
   const needs = new Map<string, PlacedNeed>();
   const versions: Record<string, TrackVersion[]> = {};
-  const open = sites.keyOf([]);
+  const open = sites.keyOf([{ from: EVER, placeId: null }]);
   for (const tree of indexed.records.trees) {
     const profile = profileOf(tree);
     const whole = staysOf(indexed.eventsByTree.get(tree.id) ?? []);
@@ -111,7 +111,7 @@ export function placedNeeds(
       const stays = whole.slice(0, i + 1);
       const staysKey = sites.keyOf(stays);
       const { from } = whole[i];
-      const key = staysKey === "" || staysKey === open ? profile.key : `${profile.key}@${staysKey}`;
+      const key = staysKey === open ? profile.key : `${profile.key}@${staysKey}`;
       if (list.length === 0 && key === profile.key) return;
       if (list.at(-1)?.key === key) return;
       if (key !== profile.key && !needs.has(key)) needs.set(key, { key, profile, stays });

@@ -22,3 +22,5 @@ export * from "./yard";
 export * from "./moves";
 export * from "./narrow";
 export * from "./stays";
+export * from "./condition";
+export * from "./tree-windows";

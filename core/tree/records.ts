@@ -24,6 +24,8 @@ export interface TreeRecord extends KindChoice {
   raisedOn?: Happened | null;
   /** Where it stands, by the newest move. */
   placeId?: string | null;
+  /** The set of trees it is kept alike with. */
+  set?: string | null;
   /** The batch it was taken from. */
   parentId?: string | null;
 }

@@ -1,4 +1,5 @@
 import type { EventPayload, LoggedEvent } from "../event/index";
+import type { KindValues, OwnValues } from "../species/index";
 import type { CollectionRecords, LotRecord, TreeRecord } from "./records";
 
 type Of<K extends EventPayload["kind"]> = Extract<EventPayload, { kind: K }>;
@@ -23,6 +24,15 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
     if (payload.kind === "described") describe(tree, payload);
     if (payload.kind === "arrived" && payload.count !== undefined) tree.count = payload.count;
     if (payload.kind === "split-from") tree.parentId = payload.parentId;
+    if (payload.kind === "matched") tree.set = payload.set;
+  }
+  sayOwnValues(trees, told);
+  const places = (raw.places ?? []).map((place) => ({ ...place }));
+  for (const { payload, placeId } of told) {
+    if (payload.kind !== "place-described") continue;
+    const place = places.find((p) => p.id === placeId);
+    if (place && payload.name !== undefined) place.name = payload.name;
+    if (place && payload.placeKind !== undefined) place.kind = payload.placeKind;
   }
   for (const event of raw.events) {
     if (event.payload.kind !== "placed") continue;
@@ -32,7 +42,29 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
     if (tree) tree.placeId = placeId;
     if (lot) lots.set(lot.id, { ...lot, placeId });
   }
-  return { ...raw, trees: [...trees.values()], lots: [...lots.values()] };
+  return { ...raw, trees: [...trees.values()], lots: [...lots.values()], places };
+}
+
+/** What the collection says otherwise than the library, of kinds, of sorts and of single trees: the newest word of each counts. */
+function sayOwnValues(trees: Map<string, TreeRecord>, told: readonly LoggedEvent[]): void {
+  const said = new Map<string, Partial<KindValues> | null>();
+  for (const { payload, treeId } of told) {
+    if (payload.kind !== "kind-said") continue;
+    said.set(treeId ?? sortKey(payload.kindId, payload.cultivar), payload.values);
+  }
+  if (said.size === 0) return;
+  for (const tree of trees.values()) {
+    const own: OwnValues = {
+      collection: (tree.kindId && said.get(sortKey(tree.kindId, null))) || undefined,
+      cultivar: (tree.kindId && tree.cultivar && said.get(sortKey(tree.kindId, tree.cultivar))) || undefined,
+      tree: said.get(tree.id) ?? undefined,
+    };
+    if (own.collection || own.cultivar || own.tree) tree.own = own;
+  }
+}
+
+function sortKey(kindId: string, cultivar: string | null): string {
+  return `${kindId}:${cultivar?.toLocaleLowerCase() ?? ""}`;
 }
 
 const SPEAKS = new Set<EventPayload["kind"]>([
@@ -42,6 +74,9 @@ const SPEAKS = new Set<EventPayload["kind"]>([
   "described",
   "arrived",
   "split-from",
+  "matched",
+  "kind-said",
+  "place-described",
 ]);
 
 function measure(

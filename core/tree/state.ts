@@ -17,6 +17,7 @@ import { onStock, type Profile } from "../species/index";
 import { vesselOf } from "../vessel/index";
 import { WOOD_PHASES, woodStage, type WoodStage } from "../wood/index";
 import { ballInPot, usualFillHeightMm } from "./ball";
+import { conditionOn } from "./condition";
 import type { KindTracks, ReplayContext } from "./context";
 import type { LotRecord, TreeRecord } from "./records";
 import { replay, type Replayed, yearsInPot } from "./replay";
@@ -131,7 +132,7 @@ export function treeAt(
   const isDue = isDueShare >= 0.5;
 
   const wood = woodOn(kind, on);
-  const window = windowState(kind, context, replayed, profile, on);
+  const window = windowState(kind, context, replayed, profile, on, conditionOn(events, on).health !== "well");
   const correction = usualCorrection(circling.p50);
   const wanted = options.pots !== "for-verdict" || (isDue && window.open);
   const pots = !wanted
@@ -232,6 +233,7 @@ function fitStore(
     warmthToSeasonEnd: warmthBetween(kind.warmth, kind.profile.warmth, on, end),
     ball,
     finalVolumeL: tree.finalVolumeL,
+    largestStep: kind.profile.values.largestStep,
     store: store.filter((pot) => pot.lotId !== replayed.lotId),
   });
 }

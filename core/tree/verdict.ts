@@ -39,7 +39,9 @@ export interface WindowState {
 
 const LOOK_AHEAD_DAYS = 548;
 /** Roots have recovered from the last work after this many lags' worth of warmth. */
-const RECOVERY_LAGS = 2.5;
+export const RECOVERY_LAGS = 2.5;
+
+const LOOK_AGAIN_DAYS = 14;
 
 /** Windows of the kind, less the days in which this tree still recovers from its last work. */
 export function windowState(
@@ -48,31 +50,35 @@ export function windowState(
   replayed: Replayed,
   profile: Profile,
   on: DayNumber,
+  ailing = false,
 ): WindowState {
   const recovered = recoveredOn(kind, replayed, profile, on);
   const at = suitabilityOn(kind.window, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
   const recovering = on < recovered;
-  const from = Math.max(on, recovered);
+  // One that is not well is looked at again before anything is done to its roots.
+  const from = Math.max(on + (ailing ? LOOK_AGAIN_DAYS : 0), recovered);
   const { away } = context;
   const periods =
     from === on ? periodsAhead(kind.window, on, away) : periodsBetween(kind.window, from, on + LOOK_AHEAD_DAYS, away);
   const nobody = away.some(([a, b]) => a <= on && on <= b);
-  const open = !recovering && !nobody && at.suitability >= OPEN_FROM;
+  const open = !ailing && !recovering && !nobody && at.suitability >= OPEN_FROM;
   const first = periods[0] ?? null;
   return {
     open,
-    suitability: nobody ? 0 : recovering ? Math.min(at.suitability, 0.2) : at.suitability,
-    limiting: recovering ? "recovery" : nobody ? "grower" : at.limiting,
+    suitability: nobody ? 0 : recovering || ailing ? Math.min(at.suitability, 0.2) : at.suitability,
+    limiting: ailing ? "health" : recovering ? "recovery" : nobody ? "grower" : at.limiting,
     safe: at.safe,
     period: first,
     periods,
     mainLimit: open
       ? "none"
-      : recovering
-        ? "recovery"
-        : nobody && at.suitability >= OPEN_FROM
-          ? "grower"
-          : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
+      : ailing
+        ? "health"
+        : recovering
+          ? "recovery"
+          : nobody && at.suitability >= OPEN_FROM
+            ? "grower"
+            : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
   };
 }
 

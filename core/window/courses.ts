@@ -26,6 +26,8 @@ const END_SEARCH_FROM = MIDSUMMER + 45;
 /** Roots need the warmth from five days after the work on. */
 const WARMTH_DELAY = 5;
 const REROOTING_DAYS = 21;
+/** Autumn-averse kinds are left alone from so long before their roots stop. */
+const AUTUMN_AVERSE_DAYS = 56;
 /** Safety margin on root-killing temperatures, K: published sources differ by up to 8. */
 export const ROOT_KILL_MARGIN_C = 2;
 
@@ -133,6 +135,9 @@ function courseOf(
     left += Math.max(0, slice.rootZoneC[i] - h.rootBaseC);
     warmthLeft[Math.max(0, i - WARMTH_DELAY)] = left;
   }
+  // Kinds that resent autumn work are let be for the last weeks, however warm.
+  if (profile.autumnAverse)
+    warmthLeft.fill(0, Math.min(n, Math.max(MIDSUMMER, end - AUTUMN_AVERSE_DAYS)), Math.min(n, end + 1));
   const phase = new Uint8Array(n);
   const dormant = new Uint8Array(n);
   const heat = new Float32Array(n);

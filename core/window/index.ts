@@ -4,3 +4,4 @@ export * from "./judge";
 export * from "./series";
 export * from "./periods";
 export * from "./phase";
+export * from "./half-days";

@@ -5,7 +5,9 @@ import { markSeen } from "../look/commands";
 import { recordMeasure } from "../measure/commands";
 import { addNote, addPhoto } from "../notes/commands";
 import { recordAbsence, setPerson } from "../people/commands";
-import { addPlace, placeTrees } from "../places/commands";
+import { addPlace, describePlace, placeTrees } from "../places/commands";
+import { matchTrees, recordAnchored, recordHealth } from "../condition/commands";
+import { sayKind } from "../kinds/commands";
 import { recordPastPotting, recordPotting } from "../potting/commands";
 import { recordRoots } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
@@ -68,6 +70,11 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     setReclaimed,
     addPlace,
     placeTrees,
+    describePlace,
+    recordHealth,
+    recordAnchored,
+    matchTrees,
+    sayKind,
     setPerson,
     recordAbsence,
     importTrees,

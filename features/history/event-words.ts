@@ -1,6 +1,7 @@
 import type { EventPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
+import { FIELD_WORDS } from "../kind-words";
 import type { PlaceClimate } from "@/core/climate/index";
 import {
   celsius,
@@ -25,9 +26,12 @@ import {
   FEEL_WORDS,
   FILL_GRADES,
   FORM_WORDS,
+  HEALTH_WORDS,
   LEAF_FALL_WORDS,
   METHOD_WORDS,
+  PLACE_WORDS,
   potName,
+  PRUNING_WORDS,
   STOCK_WORDS,
 } from "../words";
 
@@ -140,7 +144,21 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
     case "fed":
       return `Fed: ${FEED_WORDS[payload.form].toLowerCase()}, ${percent(payload.strength)} of a full dose${payload.what ? ` (${payload.what})` : ""}`;
     case "pruned":
-      return payload.how === "hard" ? "Pruned hard" : "Pruned lightly";
+      return `${payload.how === "hard" ? "Pruned hard" : "Pruned lightly"}${payload.crownShare ? `, ${percent(payload.crownShare)} of the crown` : ""}${payload.purpose ? `, for ${PRUNING_WORDS[payload.purpose]}` : ""}`;
+    case "health":
+      return `Seen to be ${HEALTH_WORDS[payload.state]}`;
+    case "anchored":
+      return payload.anchored ? "Rooted through its pot into the ground" : "No longer rooted in the ground";
+    case "matched":
+      return payload.set === null ? "Left its set" : `One of the set “${payload.set}”`;
+    case "kind-said":
+      return payload.values === null
+        ? "Values as in the library again"
+        : `Values of its own: ${Object.keys(payload.values)
+            .map((f) => FIELD_WORDS[f as keyof typeof FIELD_WORDS]?.name ?? f)
+            .join(", ")}`;
+    case "place-described":
+      return `Place described${payload.name ? `: ${payload.name}` : ""}${payload.placeKind ? `, ${PLACE_WORDS[payload.placeKind]}` : ""}`;
     case "climate-said":
       return `Climate of the site: ${climateSaidWords(payload)}`;
     case "weather-ranked":

@@ -48,3 +48,31 @@ export const placeTrees = command({
     return Promise.resolve({ placeId: place.id });
   },
 });
+
+/** A place is called or described anew: windows of the trees there follow. */
+export const describePlace = command({
+  name: "describe-place",
+  input: envelope.extend({
+    placeId: z.uuid(),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the place the name you call it by." })
+      .max(120, { error: "At most 120 characters, please." })
+      .optional(),
+    kind: z.enum(PLACE_KINDS).optional(),
+  }),
+  run: (context, v) => {
+    const place =
+      context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "This place is not there any more.");
+    const wanted = v.name?.toLocaleLowerCase();
+    if (wanted && context.loaded.places.some((p) => p.id !== place.id && p.name.toLocaleLowerCase() === wanted))
+      refuse("name", `There is a place named "${v.name}" already.`);
+    if (v.name === undefined && v.kind === undefined) refuse("kind", "Say what is new about it.");
+    context.record(
+      happening({ kind: "place-described", name: v.name, placeKind: v.kind }, context.today, { placeId: place.id }),
+    );
+    context.note(`Place: ${v.name ?? place.name}`);
+    return Promise.resolve({ placeId: place.id });
+  },
+});

@@ -65,7 +65,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     ownWood: ownStripWood(view, treeId),
     listed: tree.kindId !== null,
     habit: tree.habit,
-    step: stepRule(profile.kPerDegreeDay),
+    step: stepRule(profile.kPerDegreeDay, profile.values.largestStep),
     kPerDegreeDay: profile.kPerDegreeDay,
     frost: frostWords(site),
     lots: loaded.lots

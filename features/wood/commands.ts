@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { PRUNING_PURPOSES } from "@/core/event/index";
 import { BENDS, FEED_FORMS, LEAF_FALLS } from "@/core/wood/index";
 import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, type CommandContext, envelope } from "../commands/define";
@@ -84,11 +85,28 @@ export const recordFeed = command({
 export const recordPruning = command({
   name: "record-pruning",
   corrects: ["pruned"],
-  input: envelope.extend({ treeId: z.uuid(), on: whenSchema, how: z.enum(["light", "hard"]) }),
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    how: z.enum(["light", "hard"]),
+    crownShare: z
+      .number({ error: "A share between 1 and 100 %." })
+      .min(0.01, { error: "1 to 100 %." })
+      .max(1, { error: "1 to 100 %." })
+      .nullable()
+      .optional(),
+    purpose: z.enum(PRUNING_PURPOSES).nullable().optional(),
+  }),
   touches: (v) => ({ treeId: v.treeId }),
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);
-    context.record(happening({ kind: "pruned", how: v.how }, v.on, { treeId: tree.id }));
+    context.record(
+      happening(
+        { kind: "pruned", how: v.how, crownShare: v.crownShare ?? undefined, purpose: v.purpose ?? undefined },
+        v.on,
+        { treeId: tree.id },
+      ),
+    );
     context.note(`${tree.tag}: pruned ${v.how === "hard" ? "hard" : "lightly"}`);
     return Promise.resolve({ treeId: tree.id });
   },

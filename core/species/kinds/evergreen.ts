@@ -34,6 +34,7 @@ const WARM = {
 } as const;
 const CITRUS = {
   ...WARM,
+  largestStep: 1.8,
   group: "citrus",
   spread: "shallow",
   roots: "fibrous",

@@ -1,0 +1,4 @@
+export * from "./situation";
+export * from "./figures";
+export * from "./judge";
+export * from "./season-facts";

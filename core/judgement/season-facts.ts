@@ -1,0 +1,50 @@
+import { SEASON_LEAD_DAYS, type Site, warmthBetween } from "../climate/index";
+import { type DayNumber, midwinterOf, seasonOf } from "../dates/index";
+import { MIDSUMMER } from "../climate/index";
+import { quantileOf } from "../math/index";
+import type { Profile } from "../species/index";
+import { PHASE, seasonCourses } from "../window/index";
+import { WOOD_PHASES, type WoodPhase } from "../wood/index";
+import type { Situation } from "./situation";
+
+/** The part of a situation that the season tells: of the middle course of the weather years. */
+export type SeasonFacts = Pick<
+  Situation,
+  "phase" | "autumn" | "rootZoneC" | "takeHoldLeft" | "growthLeft" | "growthOfSeason" | "weeksToFrost" | "frostPast"
+> & { daysToBudBreak: number | null };
+
+/** Seasons begin at midwinter for wood and windows. */
+function growingSeason(on: DayNumber, latitudeDeg: number): number {
+  const season = seasonOf(on, latitudeDeg);
+  return midwinterOf(season + 1, latitudeDeg) <= on ? season + 1 : season;
+}
+
+export function seasonFacts(site: Site, profile: Profile, on: DayNumber): SeasonFacts {
+  const season = growingSeason(on, site.latitudeDeg);
+  const { courses } = seasonCourses(site, profile, season);
+  const opening = midwinterOf(season, site.latitudeDeg);
+  const end = midwinterOf(season + 1, site.latitudeDeg);
+  const i = SEASON_LEAD_DAYS + on - opening;
+  const middle = (values: number[]) =>
+    quantileOf(
+      values.sort((a, b) => a - b),
+      0.5,
+    );
+  const phase = Math.round(middle(courses.map((c) => c.phase[i])));
+  const frostIndex = courses[0].frostIndex;
+  const spring = courses.map((c) => c.springFrom);
+  const frostComes = frostIndex < SEASON_LEAD_DAYS + 365;
+  const budBreak = courses.map((c) => c.wood.budBreak).filter((d) => d >= 0);
+  return {
+    phase: WOOD_PHASES[phase] as WoodPhase,
+    autumn: i >= MIDSUMMER,
+    rootZoneC: middle(courses.map((c) => c.week[i])),
+    takeHoldLeft: middle(courses.map((c) => c.warmthLeft[i])),
+    growthLeft: warmthBetween(site.warmth, profile.warmth, on, end),
+    growthOfSeason: Math.max(1, warmthBetween(site.warmth, profile.warmth, opening, end)),
+    weeksToFrost: frostComes && i < frostIndex ? (frostIndex - i) / 7 : frostComes && i >= MIDSUMMER ? 0 : null,
+    // Deciduous kinds fear no spring frost at their roots; evergreens wait for it to be past.
+    frostPast: i >= MIDSUMMER || courses[0].h.springFrostC === null || i >= middle(spring),
+    daysToBudBreak: phase <= PHASE.swelling && budBreak.length > 0 ? middle(budBreak) - i : null,
+  };
+}

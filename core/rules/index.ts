@@ -1,0 +1,3 @@
+export * from "./situation";
+export * from "./figures";
+export * from "./rules";

@@ -1,0 +1,231 @@
+import { dayAfterWarmth, type Site } from "../climate/index";
+import { type DayNumber, seasonOf, toDay, toIso } from "../dates/index";
+import type { HealthState, LoggedEvent } from "../event/index";
+import { type Profile } from "../species/index";
+import {
+  type Limit,
+  mainLimit,
+  OPEN_FROM,
+  openPeriods,
+  type Operation,
+  OPERATION_NEEDS,
+  OPERATIONS,
+  spanAt,
+  suitabilityOn,
+  windowsOf,
+  type WindowOptions,
+  type WindowSeries,
+} from "../window/index";
+import type { OwnWood } from "../wood/index";
+import { conditionOn } from "./condition";
+import { massNow } from "./mass-now";
+import { ownWoodOf, woodEvidence } from "./own-wood";
+import { type DayStretch, type GrowersCalendar, pairLimitKg, presentOn, soloLimitKg } from "./people";
+import type { TreeRecord } from "./records";
+import type { Replayed } from "./replay";
+import type { PlaceSites } from "./stays";
+import { staysOf } from "./stays";
+import { RECOVERY_LAGS, withoutStretches } from "./verdict";
+
+/** One work on one tree: whether today, why not, when, and how sure the ends are. */
+export interface OperationWindow {
+  operation: Operation;
+  open: boolean;
+  suitability: number;
+  limiting: Limit;
+  /** Share of weather years in which work on this day ends well. */
+  safe: number;
+  /** What closed the window although the season would allow it: the tree or the grower. */
+  heldBy: HeldBy | null;
+  periods: {
+    from: string;
+    to: string;
+    closedBy: Limit;
+    /** First and last days over the weather years: 10, 50, 90 %; null where days without hands cut it short. */
+    opens: [string, string, string] | null;
+    closes: [string, string, string] | null;
+  }[];
+  mainLimit: Limit;
+  /** By day from `from` on: suitability ×200, safe ×100, for the curve. */
+  curve: { from: string; suitability: number[]; safe: number[] };
+}
+
+/** What of the tree itself or of its growers closes a day. */
+export type HeldBy =
+  | { by: "recovery"; until: string | null }
+  | { by: "health"; state: HealthState }
+  | { by: "grower"; massKg: number | null };
+
+/** Days ahead that windows are worked out for: this season and the next. */
+export const WINDOW_DAYS = 400;
+const CURVE_STEP_DAYS = 2;
+/** More root loss than this is too much for a tree that is weak, dry or sick. */
+const WEAK_LOSS = 0.05;
+
+export interface TreeWindowsInput {
+  sites: PlaceSites;
+  tree: TreeRecord;
+  profile: Profile;
+  events: readonly LoggedEvent[];
+  replayed: Replayed;
+  calendar: GrowersCalendar;
+  away: readonly DayStretch[];
+  options: WindowOptions;
+  on: DayNumber;
+  /** Stands somewhere else from now on, as a question. */
+  placeId?: string | null;
+  operations?: readonly Operation[];
+}
+
+/** The weather a tree has had and, if it stays where it is or goes where it is asked to, will have. */
+export function siteOf({ sites, events, on, placeId }: TreeWindowsInput): Site {
+  const stays = staysOf(events, on);
+  if (placeId !== undefined && placeId !== stays.at(-1)!.placeId) stays.push({ from: on, placeId });
+  return sites.forStays(stays);
+}
+
+/** All work on one tree: windows of its kind where it stands, less what the tree itself and its growers do not allow. */
+export function treeWindows(input: TreeWindowsInput): OperationWindow[] {
+  const { profile, events, on, options } = input;
+  const site = siteOf(input);
+  const season = seasonOf(on, site.latitudeDeg);
+  const operations = input.operations ?? OPERATIONS;
+  const evidence = woodEvidence(events, season, site.latitudeDeg, on);
+  const own: OwnWood | undefined = evidence ? ownWoodOf(site, profile, season, evidence) : undefined;
+  const first = windowsOf(site, profile, operations, season - 1, season + 2, options);
+  // What was seen of its own wood speaks of its own season only.
+  const mine = own ? windowsOf(site, profile, operations, season, season, options, own) : null;
+  const condition = conditionOn(events, on);
+  const recovered = recoveredOn(input, site);
+  return operations.map((operation) => {
+    const series = mine ? overlaid(first[operation], mine[operation]) : first[operation];
+    return windowOf(input, operation, series, condition.health, recovered);
+  });
+}
+
+/** A season's own days laid over the usual ones. */
+function overlaid(under: WindowSeries, over: WindowSeries): WindowSeries {
+  const at = over.startDay - under.startDay;
+  const end = over.startDay + over.safe.length;
+  for (const part of ["suitability", "limiting", "safe"] as const) under[part].set(over[part], at);
+  return {
+    ...under,
+    spans: [...under.spans.filter((s) => s.to < over.startDay || s.from >= end), ...over.spans].sort(
+      (a, b) => a.from - b.from,
+    ),
+  };
+}
+
+function recoveredOn({ replayed, profile, on }: TreeWindowsInput, site: Site): DayNumber {
+  if (replayed.disturbedOn === null) return -Infinity;
+  const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays - replayed.belief.warmthSince;
+  if (need <= 0) return -Infinity;
+  return dayAfterWarmth(site.warmth, profile.warmth, on, need) ?? on + WINDOW_DAYS;
+}
+
+function windowOf(
+  input: TreeWindowsInput,
+  operation: Operation,
+  series: WindowSeries,
+  health: HealthState,
+  recovered: DayNumber,
+): OperationWindow {
+  const { on, away } = input;
+  const needs = OPERATION_NEEDS[operation];
+  const to = on + WINDOW_DAYS;
+  const at = suitabilityOn(series, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
+  const urgent = needs.urgent === true;
+  const waits = !urgent && needs.work > 0 && on < recovered;
+  const ailing =
+    !urgent && ((health === "quarantine" && needs.lifted) || (health !== "well" && needs.rootLoss > WEAK_LOSS));
+  const short = needs.lifted ? handsShort(input) : { stretches: [] as DayStretch[], massKg: null };
+  const closed = [...away, ...short.stretches];
+  const nobody = closed.some(([a, b]) => a <= on && on <= b);
+  const from = waits ? recovered : on;
+  const periods = ailing
+    ? []
+    : openPeriods(series, from, to)
+        .flatMap((p) => withoutStretches(p, closed))
+        .map((p) => {
+          const span = spanAt(series, Math.min(p.to, Math.max(p.from, (p.from + p.to) >> 1)));
+          const cut = closed.some(([a, b]) => a <= p.to + 1 && b >= p.from - 1);
+          const iso = (v: [number, number, number]) => v.map((d) => toIso(d)) as [string, string, string];
+          return {
+            from: toIso(p.from),
+            to: toIso(p.to),
+            closedBy: p.closedBy,
+            opens: span && !cut ? iso(span.opens) : null,
+            closes: span && !cut ? iso(span.closes) : null,
+          };
+        });
+  const heldBy: HeldBy | null = ailing
+    ? { by: "health", state: health }
+    : waits
+      ? { by: "recovery", until: recovered > to ? null : toIso(recovered) }
+      : nobody && at.suitability >= OPEN_FROM
+        ? { by: "grower", massKg: short.massKg }
+        : null;
+  const limiting: Limit = heldBy ? heldBy.by : at.limiting;
+  const open = heldBy === null && at.suitability >= OPEN_FROM;
+  return {
+    operation,
+    open,
+    suitability: heldBy ? Math.min(at.suitability, 0.2) : at.suitability,
+    limiting,
+    safe: at.safe,
+    heldBy,
+    periods,
+    mainLimit: open
+      ? "none"
+      : heldBy
+        ? heldBy.by
+        : mainLimit(series, on, periods[0] ? toDay(periods[0].from) - 1 : Math.min(to, on + 365)),
+    curve: curveOf(series, on, to),
+  };
+}
+
+function curveOf(series: WindowSeries, from: DayNumber, to: DayNumber): OperationWindow["curve"] {
+  const suitability: number[] = [];
+  const safe: number[] = [];
+  for (let day = from; day <= to; day += CURVE_STEP_DAYS) {
+    const i = Math.min(day - series.startDay, series.safe.length - 1);
+    suitability.push(series.suitability[i]);
+    safe.push(series.safe[i]);
+  }
+  return { from: toIso(from), suitability, safe };
+}
+
+/** Days of step of the curves. */
+export const WINDOW_STEP_DAYS = CURVE_STEP_DAYS;
+
+/**
+ * Days on which too few are there to lift it: only days inside somebody's absence are looked at. What no pair may lift at any time
+ * is a matter of truck and hoist, and closes nothing.
+ */
+function handsShort({ replayed, tree, calendar, on }: TreeWindowsInput): {
+  stretches: DayStretch[];
+  massKg: number | null;
+} {
+  const massKg = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)?.wetKg ?? null;
+  if (massKg === null || calendar.people.length === 0) return { stretches: [], massKg: null };
+  const canLift = (people: readonly { liftKg: number }[]) => {
+    const [a, b] = [...people].sort((x, y) => y.liftKg - x.liftKg);
+    return (
+      (a !== undefined && soloLimitKg(a) >= massKg) ||
+      (a !== undefined && b !== undefined && pairLimitKg(a, b) >= massKg)
+    );
+  };
+  if (!canLift(calendar.people)) return { stretches: [], massKg };
+  const days = new Set<DayNumber>();
+  for (const absence of calendar.absences)
+    for (let d = Math.max(on, toDay(absence.from)); d <= Math.min(toDay(absence.to), on + WINDOW_DAYS); d++)
+      days.add(d);
+  const stretches: [DayNumber, DayNumber][] = [];
+  for (const day of [...days].sort((a, b) => a - b)) {
+    if (canLift(presentOn(calendar, day))) continue;
+    const last = stretches.at(-1);
+    if (last?.[1] === day - 1) last[1] = day;
+    else stretches.push([day, day]);
+  }
+  return { stretches, massKg };
+}

@@ -1,0 +1,60 @@
+import { z } from "zod";
+import { HEALTH_STATES } from "@/core/event/index";
+import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { command, envelope } from "../commands/define";
+import { HEALTH_WORDS } from "../words";
+
+/** How a tree is. */
+export const recordHealth = command({
+  name: "record-health",
+  corrects: ["health"],
+  input: envelope.extend({ treeId: z.uuid(), on: whenSchema, state: z.enum(HEALTH_STATES) }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    refuseFuture(context, v.on);
+    const tree = findTree(context, v.treeId, "treeId");
+    refuseBeforeArrival(context, tree.id, v.on);
+    context.record(happening({ kind: "health", state: v.state }, v.on, { treeId: tree.id }));
+    context.note(`${tree.tag}: ${HEALTH_WORDS[v.state]}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** Roots through the pot into the ground, or severed again. */
+export const recordAnchored = command({
+  name: "record-anchored",
+  corrects: ["anchored"],
+  input: envelope.extend({ treeId: z.uuid(), on: whenSchema, anchored: z.boolean() }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    refuseFuture(context, v.on);
+    const tree = findTree(context, v.treeId, "treeId");
+    refuseBeforeArrival(context, tree.id, v.on);
+    context.record(happening({ kind: "anchored", anchored: v.anchored }, v.on, { treeId: tree.id }));
+    context.note(`${tree.tag}: ${v.anchored ? "rooted in the ground" : "free of the ground"}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** Trees that are kept alike and move together; an empty name takes them out of their set. */
+export const matchTrees = command({
+  name: "match-trees",
+  input: envelope.extend({
+    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(200),
+    set: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the set a name, such as where it stands." })
+      .max(60, { error: "At most 60 characters, please." })
+      .nullable(),
+  }),
+  touches: (v) => ({ treeIds: v.treeIds }),
+  run: (context, v) => {
+    for (const treeId of new Set(v.treeIds)) {
+      const tree = findTree(context, treeId, "treeIds");
+      context.record(happening({ kind: "matched", set: v.set }, context.today, { treeId: tree.id }));
+    }
+    context.note(v.set === null ? "Out of its set" : `Set “${v.set}”`);
+    return Promise.resolve({ set: v.set });
+  },
+});

@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { type FieldName, kindById, kindValuesSchema, type KindValues } from "@/core/species/index";
+import { findTree, happening } from "../commands/days";
+import { type CommandContext, command, envelope, refuse } from "../commands/define";
+import { FIELD_WORDS } from "../kind-words";
+
+/** What has been said so far in this place, so that one field more does not lose the others. */
+function saidBefore(context: CommandContext, of: { kindId: string; cultivar: string | null; treeId: string | null }) {
+  let values: Partial<KindValues> = {};
+  const events = [...context.loaded.indexed.records.events].sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  for (const { payload, treeId } of events) {
+    if (payload.kind !== "kind-said" || payload.kindId !== of.kindId || treeId !== of.treeId) continue;
+    if ((payload.cultivar ?? "").toLocaleLowerCase() !== (of.cultivar ?? "").toLocaleLowerCase()) continue;
+    values = payload.values ?? {};
+  }
+  return values;
+}
+
+/** The collection's own word on a kind, a sort of it or one tree; fields named in `back` are the library's again. */
+export const sayKind = command({
+  name: "say-kind",
+  input: envelope.extend({
+    kindId: z.string().min(1).max(60),
+    cultivar: z.string().trim().min(1).max(120).nullable(),
+    treeId: z.uuid().nullable(),
+    values: kindValuesSchema,
+    back: z.array(z.string().max(40)).max(60).default([]),
+  }),
+  run: (context, v) => {
+    const kind = kindById(v.kindId) ?? refuse("kindId", "This kind is not in the library.");
+    const tree = v.treeId === null ? null : findTree(context, v.treeId, "treeId");
+    if (tree && tree.kindId !== kind.id) refuse("treeId", "This tree is of another kind.");
+    const values: Partial<KindValues> = { ...saidBefore(context, v), ...v.values };
+    for (const name of v.back) delete values[name as FieldName];
+    const young = values.rootKillYoungC ?? kind.values.rootKillYoungC;
+    const mature = values.rootKillMatureC ?? kind.values.rootKillMatureC;
+    if (young !== undefined && mature !== undefined && young < mature)
+      refuse(
+        v.values.rootKillYoungC === undefined ? "values.rootKillMatureC" : "values.rootKillYoungC",
+        "Young roots die at no lower temperature than old ones.",
+      );
+    const said = Object.keys(values).length === 0 ? null : values;
+    context.record(
+      happening({ kind: "kind-said", kindId: kind.id, cultivar: v.cultivar, values: said }, context.today, {
+        treeId: v.treeId,
+      }),
+    );
+    const fields = [...Object.keys(v.values), ...v.back].map((f) => FIELD_WORDS[f as FieldName]?.name ?? f);
+    context.note(`${tree?.tag ?? v.cultivar ?? kind.names[0]}: ${fields.join(", ")}`);
+    return Promise.resolve({ kindId: kind.id });
+  },
+});
