@@ -105,8 +105,9 @@ function jump(s: Situation, growth: number, correction: CorrectionName, refuse: 
   if (s.offeredL === null) return false;
   const rule = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
   const fill = fillAfter(s, s.offeredL, growth, correction);
-  if (s.offeredL <= rule.largest * s.volumeL || (fill >= HALF_ROOTED && s.profile.values.largestStep === null))
-    return true;
+  // Long jumps are for bud swell, not for a tree in leaf.
+  const jumps = !inLeaf && fill >= HALF_ROOTED && s.profile.values.largestStep === null;
+  if (s.offeredL <= rule.largest * s.volumeL || jumps) return true;
   refuse("jump-too-large", { toL: s.offeredL, fill });
   return false;
 }
