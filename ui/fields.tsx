@@ -178,6 +178,29 @@ export function Why({
   );
 }
 
+/** Several values that share one reason: the reason stands folded beneath them. */
+export function Reasoned({
+  children,
+  reason,
+  className = "",
+}: {
+  children: ReactNode;
+  reason: ReactNode;
+  className?: string;
+}) {
+  return (
+    <div data-why="" className={className}>
+      {children}
+      <details className="group mt-1">
+        <summary className="text-accent inline-block min-h-8 cursor-pointer list-none text-sm underline decoration-dotted underline-offset-2">
+          why?
+        </summary>
+        <div className="border-accent bg-base-200 mt-1 border-l-4 p-2 text-sm">{reason}</div>
+      </details>
+    </div>
+  );
+}
+
 /** Wide tables scroll sideways inside this; it takes the keyboard's focus so that arrows scroll it. */
 export function ScrollBox({ label, children }: { label: string; children: ReactNode }) {
   return (

@@ -13,7 +13,7 @@ import {
   PURPOSES,
   STOCK_PACES,
 } from "./forms";
-import { kindValuesSchema } from "../species/schema";
+import { kindValuesSchema } from "../species/index";
 import { CORRECTION_NAMES } from "../roots/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {

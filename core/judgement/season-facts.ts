@@ -36,7 +36,7 @@ export function seasonFacts(site: Site, profile: Profile, on: DayNumber): Season
   const frostComes = frostIndex < SEASON_LEAD_DAYS + 365;
   const budBreak = courses.map((c) => c.wood.budBreak).filter((d) => d >= 0);
   return {
-    phase: WOOD_PHASES[phase] as WoodPhase,
+    phase: WOOD_PHASES[phase],
     autumn: i >= MIDSUMMER,
     rootZoneC: middle(courses.map((c) => c.week[i])),
     takeHoldLeft: middle(courses.map((c) => c.warmthLeft[i])),

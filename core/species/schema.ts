@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { VIGOUR_PER_DEGREE_DAY, type Vigour } from "../roots/vigour";
+import { VIGOUR_PER_DEGREE_DAY, type Vigour } from "../roots/index";
 import {
   GROUPS,
   HAZARDS,

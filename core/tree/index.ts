@@ -24,3 +24,5 @@ export * from "./narrow";
 export * from "./stays";
 export * from "./condition";
 export * from "./tree-windows";
+export * from "./tree-situation";
+export * from "./tree-weather";

@@ -229,3 +229,19 @@ function handsShort({ replayed, tree, calendar, on }: TreeWindowsInput): {
   }
   return { stretches, massKg };
 }
+
+/** The first stretch in which the windows of all of a set are open, or null. */
+export function openTogether(
+  each: readonly (readonly { from: string; to: string }[])[],
+): { from: string; to: string } | null {
+  let common: { from: string; to: string }[] = [...(each[0] ?? [])];
+  for (const periods of each.slice(1))
+    common = common.flatMap((a) =>
+      periods.flatMap((b) => {
+        const from = a.from > b.from ? a.from : b.from;
+        const to = a.to < b.to ? a.to : b.to;
+        return from <= to ? [{ from, to }] : [];
+      }),
+    );
+  return common.sort((a, b) => a.from.localeCompare(b.from))[0] ?? null;
+}

@@ -233,7 +233,7 @@ test("mirrored hemispheres mirror: the same weather half a year on opens the sam
   const normals = normalsFromAnswers(places.continental);
   const half = <T>(months: T[]): T[] => [...months.slice(6), ...months.slice(0, 6)];
   const mirrored = Object.fromEntries(
-    Object.entries(normals).map(([name, months]) => [name, half(months as number[])]),
+    Object.entries(normals).map(([name, months]) => [name, half(months)]),
   ) as unknown as typeof normals;
   const input = { record: null, seed: 3, historyFrom: toDay("2024-01-01") };
   const north = buildSite({ ...input, latitudeDeg: 47, normals, today: toDay("2026-02-15") });

@@ -1,5 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
+import { Suspense } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { stepRule } from "@/core/ladder/index";
@@ -11,6 +12,7 @@ import { day } from "@/ui/format";
 import { collectionView, ownStripWood } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS } from "../words";
+import { TreeWindowsSection } from "../windows/tree-section";
 import type { HistoryItem } from "./history";
 import { TreeView, type TreeFacts } from "./tree-view";
 
@@ -18,10 +20,13 @@ export async function TreeScreen({
   collectionId,
   treeId,
   on,
+  stand,
 }: {
   collectionId: string;
   treeId: string;
   on: string | undefined;
+  /** A place it might stand in instead, as a question. */
+  stand?: string;
 }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
@@ -33,7 +38,16 @@ export async function TreeScreen({
   const shown = arrived !== undefined && asked < arrived ? arrived : asked;
   const picture = treePicture(view.loaded.indexed, view.context, treeId, toDay(shown));
   if (!picture) notFound();
-  return <TreeView facts={factsOf(view, treeId)} initial={picture} initialOn={shown} />;
+  const facts = factsOf(view, treeId);
+  return (
+    <TreeView facts={facts} initial={picture} initialOn={shown}>
+      {facts.left === null && (
+        <Suspense fallback={<p className="mt-6">Working out its windows …</p>}>
+          <TreeWindowsSection view={view} treeId={treeId} on={toDay(shown)} stand={stand} />
+        </Suspense>
+      )}
+    </TreeView>
+  );
 }
 
 /** What does not change with the as-of day. */

@@ -79,7 +79,18 @@ const RANGE_WHY: Record<Pot["known"] | "none", string> = {
 };
 
 /** One tree: its verdict in a sentence, its pot in section, its past and future in one picture. */
-export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; initial: TreePicture; initialOn: string }) {
+export function TreeView({
+  facts,
+  initial,
+  initialOn,
+  children,
+}: {
+  facts: TreeFacts;
+  initial: TreePicture;
+  initialOn: string;
+  /** Windows, advice and company: worked out by the server for the day of the page. */
+  children?: ReactNode;
+}) {
   const { collectionId, settledOn, today, units } = useAsOf();
   useStripSubject(facts.kindKey, facts.ownWood);
   const { value: picture, on } = useReplayed(initial, initialOn, (api, asked) => api.tree(facts.id, asked));
@@ -295,6 +306,7 @@ export function TreeView({ facts, initial, initialOn }: { facts: TreeFacts; init
           {facts.note}
         </p>
       )}
+      {children}
       <div className="mt-6 grid gap-6 lg:grid-cols-2">
         {facts.left ? (
           <span />

@@ -9,9 +9,10 @@ export default async function TreePage({
   searchParams,
 }: {
   params: Promise<{ id: string; treeId: string }>;
-  searchParams: Promise<{ on?: string }>;
+  searchParams: Promise<{ on?: string; stand?: string }>;
 }) {
   const { id, treeId } = await params;
   if (!z.uuid().safeParse(treeId).success) notFound();
-  return <TreeScreen collectionId={id} treeId={treeId} on={(await searchParams).on} />;
+  const { on, stand } = await searchParams;
+  return <TreeScreen collectionId={id} treeId={treeId} on={on} stand={stand} />;
 }

@@ -1,0 +1,82 @@
+"use client";
+
+import { toIso } from "@/core/dates/index";
+import type { HalfDay, HalfDayReason } from "@/core/window/index";
+import { celsius, day, number } from "@/ui/format";
+import { useAsOf } from "../shell/as-of";
+
+const REASON: Record<HalfDayReason, string> = { good: "good", heat: "hot", frost: "frost", wind: "wind", rain: "rain" };
+const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", timeZone: "UTC" });
+
+const weekday = (iso: string) => WEEKDAY.format(new Date(`${iso}T00:00:00Z`));
+
+/** The coming half-days by the forecast, the best of the week first named, then all of them. */
+export function HalfDays({
+  halves,
+  best,
+  open,
+  near,
+}: {
+  halves: readonly HalfDay[];
+  best: readonly HalfDay[];
+  open: boolean;
+  near: string;
+}) {
+  const { units } = useAsOf();
+  if (halves.length === 0)
+    return (
+      <p className="mt-2 text-sm opacity-80">
+        No forecast reaches this day: the best half-days are named once one does.
+      </p>
+    );
+  const name = (h: HalfDay) => {
+    const iso = toIso(h.day);
+    return `${weekday(iso)} ${day(iso, near)}, ${h.half} (${celsius(h.tempC, units)}${h.rainAfter ? ", rain to follow" : ""})`;
+  };
+  const days = [...new Set(halves.map((h) => h.day))];
+  return (
+    <div className="mt-2">
+      <p className="text-sm" data-testid="best-halves">
+        <b>{open ? "Best half-days of the week" : "Were it open, the best half-days"}</b>:{" "}
+        {best.length === 0 ? "none of them suits: heat, frost, wind or heavy rain on each." : best.map(name).join("; ")}
+      </p>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Half-days ahead">
+        <table className="mt-1 w-full text-center text-xs">
+          <thead>
+            <tr>
+              <th className="text-left font-medium">Forecast</th>
+              {days.map((d) => (
+                <th key={d} className="px-1 font-medium" scope="col">
+                  {weekday(toIso(d))}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {(["morning", "evening"] as const).map((half) => (
+              <tr key={half}>
+                <th scope="row" className="text-left font-medium">
+                  {half}
+                </th>
+                {days.map((d) => {
+                  const h = halves.find((x) => x.day === d && x.half === half)!;
+                  return (
+                    <td key={d} className={`px-1 ${h.suitability >= 0.5 ? "" : "bg-[#e3d9c3]"}`}>
+                      {celsius(h.tempC, units).replace(" ", " ")}
+                      <br />
+                      {REASON[h.reason]}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="text-xs opacity-80">
+        By the forecast, uncertain by {number(halves[0].errorC, 1)} K on the first day and{" "}
+        {number(halves.at(-1)!.errorC, 1)} K on the last. Shaded: better not.
+      </p>
+    </div>
+  );
+}

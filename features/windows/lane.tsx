@@ -1,0 +1,64 @@
+import { toDay, toIso } from "@/core/dates/index";
+import type { OperationWindow } from "@/core/tree/index";
+import { month } from "@/ui/format";
+
+/** The panel's hedges cover so many days. */
+const DAYS = 400;
+const STEP = 2;
+const OPEN_AT = 100;
+const HEDGE = "#55683f";
+
+/** Open stretches of a curve as [from, to) in days. */
+function gapsOf(suitability: readonly number[]): [number, number][] {
+  const gaps: [number, number][] = [];
+  suitability.forEach((v, i) => {
+    if (v < OPEN_AT) return;
+    const last = gaps.at(-1);
+    if (last?.[1] === i * STEP) last[1] = (i + 1) * STEP;
+    else gaps.push([i * STEP, (i + 1) * STEP]);
+  });
+  return gaps;
+}
+
+/** A hedge with its gaps: closed and open days of one work. */
+export function Lane({ curve, className = "" }: { curve: OperationWindow["curve"]; className?: string }) {
+  return (
+    <svg
+      viewBox={`0 0 ${DAYS} 10`}
+      preserveAspectRatio="none"
+      aria-hidden="true"
+      className={`block h-3 w-full ${className}`}
+    >
+      <rect width={DAYS} height="10" fill={HEDGE} />
+      {gapsOf(curve.suitability).map(([a, b]) => (
+        <rect key={a} x={a} width={b - a} y="0" height="10" fill="#f3ead2" />
+      ))}
+      <rect width={DAYS} height="1.6" y="8.4" fill="#8d7355" />
+    </svg>
+  );
+}
+
+/** Names of the months above the hedges. */
+export function LaneMonths({ from }: { from: string }) {
+  const start = toDay(from);
+  const firsts = Array.from({ length: DAYS }, (_, d) => toIso(start + d)).flatMap((iso, d) =>
+    iso.endsWith("-01") ? [{ d, iso }] : [],
+  );
+  return (
+    <div className="hidden grid-cols-[9.5rem_minmax(0,1fr)_11rem] gap-x-3 px-1 sm:grid" aria-hidden="true">
+      <span />
+      <span className="relative block h-4 text-xs">
+        {firsts.map(({ d, iso }) => (
+          <span
+            key={iso}
+            className="absolute top-0 border-l border-current pl-0.5 leading-4"
+            style={{ left: `${(100 * d) / DAYS}%` }}
+          >
+            {d > DAYS - 20 ? "" : month(iso).slice(0, 1)}
+          </span>
+        ))}
+      </span>
+      <span />
+    </div>
+  );
+}

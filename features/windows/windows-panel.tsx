@@ -1,0 +1,206 @@
+"use client";
+
+import Link from "next/link";
+import { usePathname, useRouter, useSearchParams } from "next/navigation";
+import { useState } from "react";
+import { toDay, toIso } from "@/core/dates/index";
+import type { OperationWindow } from "@/core/tree/index";
+import type { HalfDay, Operation } from "@/core/window/index";
+import { OPERATION_NEEDS } from "@/core/window/operations";
+import { celsius, day, number, percent } from "@/ui/format";
+import { SelectField } from "@/ui/fields";
+import { useAsOf } from "../shell/as-of";
+import { OPERATION_WORDS } from "../words";
+import { HalfDays } from "./half-days";
+import { Lane, LaneMonths } from "./lane";
+import { SafeCurve } from "./safe-curve";
+import { endsWords, heldWords, statusWords, whyWords } from "./window-words";
+
+export interface WindowsData {
+  treeId: string;
+  tag: string;
+  asOf: string;
+  rows: OperationWindow[];
+  halves: { lifted: HalfDay[]; still: HalfDay[] };
+  best: { lifted: HalfDay[]; still: HalfDay[] };
+  places: { id: string; name: string }[];
+  here: { id: string | null; name: string | null };
+  /** As if it stood there. */
+  stand: { id: string; name: string } | null;
+  placeMeasured: boolean;
+  risk: number;
+  warmClimate: boolean;
+  guessed: boolean;
+}
+
+const GROUPS: readonly (readonly [string, readonly Operation[]])[] = [
+  ["Into the next pot", ["slip-up", "loosen", "score", "up-pot"]],
+  ["At the roots", ["shave", "root-prune", "bare-root", "remove-girdler", "trim-outside"]],
+  ["Where it stands", ["replace-top", "core-in-place", "slice-in-place"]],
+  ["At the crown", ["prune-light", "prune-hard"]],
+  ["And", ["split", "plant-out", "rescue"]],
+];
+/** Late work whose effect on the wood has a page of its own. */
+const LATE: Partial<Record<Operation, string>> = {
+  "slip-up": "slip-up",
+  loosen: "up-pot",
+  score: "up-pot",
+  "up-pot": "up-pot",
+  "prune-hard": "prune-hard",
+};
+
+/** Every work on this tree with its windows; the chosen one with its curve, its ends and the best half-days. */
+export function WindowsPanel({ data }: { data: WindowsData }) {
+  const { collectionId, settledOn, units } = useAsOf();
+  const router = useRouter();
+  const path = usePathname();
+  const query = useSearchParams();
+  const [chosen, setChosen] = useState<Operation>("up-pot");
+  const row = data.rows.find((r) => r.operation === chosen) ?? data.rows[0];
+  const where = data.stand?.name ?? data.here.name ?? "the open";
+  const to = (changes: Record<string, string | null>) => {
+    const next = new URLSearchParams(query.toString());
+    for (const [key, value] of Object.entries(changes)) {
+      if (value === null) next.delete(key);
+      else next.set(key, value);
+    }
+    return `${path}${next.size > 0 ? `?${next.toString()}` : ""}`;
+  };
+
+  return (
+    <section aria-labelledby="may-be-done">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <h2 id="may-be-done" className="text-xl">
+          What may be done, and when
+        </h2>
+        {data.places.length > 0 && (
+          <div className="w-64 max-w-full">
+            <SelectField
+              label="As if it stood in"
+              value={data.stand?.id ?? ""}
+              onChange={(id) => router.push(to({ stand: id === "" ? null : id }), { scroll: false })}
+              options={[
+                ["", `where it stands${data.here.name ? `: ${data.here.name}` : ""}`],
+                ...data.places.filter((p) => p.id !== data.here.id).map((p) => [p.id, p.name] as const),
+              ]}
+            />
+          </div>
+        )}
+      </div>
+      <p className="mt-1 text-sm" data-testid="windows-place" data-record="">
+        {data.stand
+          ? `As if it stood in ${where} from ${day(data.asOf)} on.`
+          : `With the weather of ${where}, where it stands.`}{" "}
+        {!data.placeMeasured && "Nobody has measured that place: its nights are assumed by what it is like. "}
+        {data.guessed && "Kind or weather are a guess: read the days as weeks. "}
+        {settledOn !== data.asOf && (
+          <Link className="link" href={to({ on: settledOn })} scroll={false}>
+            Work it out for {day(settledOn)}
+          </Link>
+        )}
+      </p>
+      <div className="mt-2 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div>
+          <LaneMonths from={data.asOf} />
+          {GROUPS.map(([name, operations]) => (
+            <div key={name} role="group" aria-label={name} className="mt-1">
+              <p className="text-xs font-medium tracking-wide uppercase opacity-80">{name}</p>
+              {operations.map((operation) => {
+                const r = data.rows.find((x) => x.operation === operation);
+                if (!r) return null;
+                return (
+                  <button
+                    key={operation}
+                    type="button"
+                    aria-pressed={operation === chosen}
+                    aria-controls="work-detail"
+                    data-why-for="work-detail"
+                    onClick={() => setChosen(operation)}
+                    className={`grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 rounded px-1 py-1 text-left sm:grid-cols-[9.5rem_minmax(0,1fr)_11rem] ${operation === chosen ? "bg-base-200 outline-accent outline outline-2" : "hover:bg-base-200"}`}
+                  >
+                    <span className="text-sm font-medium">{OPERATION_WORDS[operation].name}</span>
+                    <Lane curve={r.curve} className="order-3 col-span-2 sm:order-none sm:col-span-1" />
+                    <span className="text-right text-sm sm:text-left">{statusWords(r, data.asOf)}</span>
+                  </button>
+                );
+              })}
+            </div>
+          ))}
+          <p className="mt-1 text-xs opacity-80">
+            Dark hedge: closed. Gaps: open. From {day(data.asOf)}, four hundred days.
+          </p>
+        </div>
+        <div
+          id="work-detail"
+          aria-live="polite"
+          data-why=""
+          data-testid="work-detail"
+          className="bg-base-200 rounded-box self-start p-3"
+        >
+          <h3 className="text-lg font-medium">{OPERATION_WORDS[row.operation].name}</h3>
+          <p className="text-sm opacity-80">{OPERATION_WORDS[row.operation].what}</p>
+          <p className="mt-1" data-reason="" data-testid="work-why">
+            {whyWords(row, data.asOf, data.risk)}
+          </p>
+          {row.heldBy && <p className="mt-1">{heldWords(row.heldBy, data.asOf, units)}</p>}
+          {row.periods.length > 0 && (
+            <ul className="mt-1 list-disc pl-5 text-sm">
+              {row.periods.map((p) => (
+                <li key={p.from}>{endsWords(p, data.asOf)}</li>
+              ))}
+            </ul>
+          )}
+          {OPERATION_NEEDS[row.operation].urgent && (
+            <p className="text-error mt-1 font-medium" role="note">
+              A rescue is not refused by the season. Its risk today: in {percent(1 - row.safe)} of this place’s weather
+              years the work would end badly. The tree has to be worth it.
+            </p>
+          )}
+          <SafeCurve row={row} risk={data.risk} />
+          {LATE[row.operation] && (row.limiting === "wood" || row.periods.some((p) => p.closedBy === "wood")) && (
+            <p className="mt-1 text-sm">
+              <Link
+                className="link"
+                prefetch={false}
+                href={`/c/${collectionId}/almanac/wood?tree=${data.treeId}&work=${LATE[row.operation]}&workOn=${data.asOf}`}
+              >
+                See what it would do to its wood
+              </Link>{" "}
+              ·{" "}
+              <Link
+                className="link"
+                prefetch={false}
+                href={`/c/${collectionId}/almanac/wood?tree=${data.treeId}&work=feed-quick&workOn=${data.asOf}`}
+              >
+                and what a feed today would
+              </Link>
+            </p>
+          )}
+          <HalfDays
+            halves={
+              OPERATION_NEEDS[row.operation].lifted || OPERATION_NEEDS[row.operation].crown
+                ? data.halves.lifted
+                : data.halves.still
+            }
+            best={
+              OPERATION_NEEDS[row.operation].lifted || OPERATION_NEEDS[row.operation].crown
+                ? data.best.lifted
+                : data.best.still
+            }
+            open={row.open}
+            near={data.asOf}
+          />
+          {data.warmClimate && (
+            <p className="mt-1 text-xs opacity-80">
+              A warm-climate kind: heat is judged at the cool end of the day, from {celsius(34, units)} on.
+            </p>
+          )}
+        </div>
+      </div>
+      <p className="sr-only">
+        {number(data.rows.filter((r) => r.open).length)} of {number(data.rows.length)} works are open on{" "}
+        {toIso(toDay(data.asOf))}.
+      </p>
+    </section>
+  );
+}
