@@ -8,7 +8,7 @@ const PLACES = [
   ["Wind wall", "sheltered"],
   ["Stair glass", "unheated"],
   ["Boiler anteroom", "frost-free"],
-  ["Cellar bay", "unheated"],
+  ["Cellar bay", "frost-free"],
   ["Studio window", "heated"],
 ] as const;
 

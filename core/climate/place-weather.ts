@@ -1,7 +1,7 @@
 import { type DayNumber, slotOf } from "../dates/index";
 import { clamp } from "../math/index";
 import { type PlaceClimate, placeMinimumC } from "./place-climate";
-import { assembleSite, type Site, weatherRun, type WeatherRun } from "./site";
+import { assembleSite, type SeasonWeather, type Site, weatherRun, type WeatherRun } from "./site";
 import { daylengthTable } from "./sun";
 import type { WarmthTrack } from "./track";
 
@@ -125,7 +125,7 @@ const FORECAST_SUN_WM2 = 250;
 
 /** Weather of one that stood in one place until a day and in another from it on. */
 export function siteAfterMove(before: Site, after: Site, on: DayNumber): Site {
-  const cache = new Map<number, ReturnType<Site["season"]>>();
+  const cache = new Map<number, SeasonWeather>();
   return {
     ...after,
     warmth: joinWarmth(before.warmth, after.warmth, on),
@@ -137,13 +137,14 @@ export function siteAfterMove(before: Site, after: Site, on: DayNumber): Site {
   };
 }
 
-function joinSeasons(before: ReturnType<Site["season"]>, after: ReturnType<Site["season"]>, on: DayNumber) {
+function joinSeasons(before: SeasonWeather, after: SeasonWeather, on: DayNumber): SeasonWeather {
   const [first] = after.slices;
   const known = on - first.startDay;
   if (known <= 0) return after;
   if (known >= first.tminC.length) return before;
   return {
     observedUntil: after.observedUntil,
+    touched: true,
     slices: after.slices.map((slice, m) => {
       const old = before.slices[m];
       const join = (theirs: Float32Array, ours: Float32Array) => {
@@ -160,7 +161,6 @@ function joinSeasons(before: ReturnType<Site["season"]>, after: ReturnType<Site[
         tmaxC: join(old.tmaxC, slice.tmaxC),
         rootZoneC: join(old.rootZoneC, slice.rootZoneC),
         portions,
-        own: true,
       };
     }),
   };

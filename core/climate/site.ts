@@ -35,8 +35,6 @@ export interface SeasonSlice {
   tmaxC: Float32Array;
   rootZoneC: Float32Array;
   portions: Float32Array;
-  /** Not like other seasons ahead: the tree moved in it. */
-  own?: boolean;
 }
 
 export const SEASON_LEAD_DAYS = 61;
@@ -48,6 +46,13 @@ const ENOUGH_FROST_YEARS = 10;
 const TRACK_YEARS_AHEAD = 8;
 
 export type WeatherBasis = "record" | "short-record" | "table" | "answers";
+
+export interface SeasonWeather {
+  slices: SeasonSlice[];
+  observedUntil: DayNumber;
+  /** Not like other seasons ahead: a forecast reaches into it, or the tree moved in it. */
+  touched: boolean;
+}
 
 export interface SiteInput {
   latitudeDeg: number;
@@ -92,7 +97,7 @@ export interface Site {
   /** The coming days with their errors; empty without a fresh forecast. */
   nights: ForecastNight[];
   /** Possible courses of a season: the record as far as it goes, then the site's weather years. */
-  season: (season: number) => { slices: SeasonSlice[]; observedUntil: DayNumber };
+  season: (season: number) => SeasonWeather;
 }
 
 /** Departures of a short record from the normals, as an offset of the site. */
@@ -243,7 +248,7 @@ export function assembleSite(
     return statistics;
   };
   const ahead = coursesAhead(nights, observed, plain, sunlight);
-  const seasonCache = new Map<number, ReturnType<Site["season"]>>();
+  const seasonCache = new Map<number, SeasonWeather>();
   const season = (key: number) => {
     let found = seasonCache.get(key);
     if (!found) {
@@ -359,7 +364,9 @@ function seasonSlices(
     const known = run && observedUntil > startDay ? splice(generated, run, observedUntil) : generated;
     slices.push(members > 1 && ahead ? layForecast(known, ahead, m, observedUntil) : known);
   }
-  return { slices, observedUntil };
+  const forecast =
+    ahead !== null && ahead.startDay < endDay && ahead.startDay + ahead.courses[0].tminC.length > startDay;
+  return { slices, observedUntil, touched: forecast };
 }
 
 /** The record up to its last day, then the generated year; portions go on from where the record left them. */

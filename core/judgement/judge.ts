@@ -1,5 +1,5 @@
 import { HALF_ROOTED, stepRule } from "../ladder/index";
-import { clamp, logistic, logit } from "../math/index";
+import { logistic, logit } from "../math/index";
 import {
   clipFill,
   CORRECTIONS,
@@ -197,13 +197,17 @@ function shaveAct(s: Situation, when: When, act: Add<Act["code"]>): void {
   act(when, "shave", { depthMm, loss: Math.min(loss, s.profile.values.rootShare) });
 }
 
+/** The lower end of a step worth planning, where the kind stands small ones only. */
+const LOW_OF_LARGEST = 1.2;
+
 /** Too late, or the dead of winter: hold it through, and do it at the next opening. */
 function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   const { values } = s.profile;
   const need = OPERATION_NEEDS["slip-up"].work * values.takeHoldDegreeDays;
   refuse("no-potting-now", { left: s.takeHoldLeft, need, weeksToFrost: s.weeksToFrost ?? -1 });
   if (s.profile.autumnAverse && s.autumn) refuse("autumn-work");
-  act("now", "replace-top", { mm: F.topMm });
+  if (evergreen(s) || !dormant(s)) act("now", "replace-top", { mm: F.topMm });
+  else act("now", "leave");
   if (evergreen(s) && s.rootZoneC > values.takeHoldBaseC)
     act("until-cold", "feed-little", { low: F.feedLow, high: F.feedHigh, untilC: values.takeHoldBaseC });
   if (evergreen(s) && values.leafC !== null && values.leafC > -12) {
@@ -218,7 +222,7 @@ function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   else if (s.circling >= 0.5 && values.rootShare * 1.5 >= 0.1) act(when, "tease", { share: 0.1 });
   else act(when, "leave-whole", { share: F.littleLoss });
   act(when, "step", {
-    lowL: clamp(1.5, 1, rule.largest) * s.volumeL,
+    lowL: Math.min(rule.ideal, rule.largest / LOW_OF_LARGEST) * s.volumeL,
     highL: rule.largest * s.volumeL,
     rootZoneC: values.springRootZoneC,
   });

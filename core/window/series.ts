@@ -1,7 +1,7 @@
 import type { Site } from "../climate/index";
 import { type DayNumber, midwinterOf } from "../dates/index";
 import type { Profile } from "../species/index";
-import type { OwnWood } from "../wood/index";
+import { isUsual, type OwnWood } from "../wood/index";
 import { type SeasonCourses, seasonCourses } from "./courses";
 import { DEFAULT_WINDOW, type JudgedSeason, judgeSeason, type WindowOptions } from "./judge";
 import type { Operation } from "./operations";
@@ -53,8 +53,7 @@ export function windowsOf<O extends Operation>(
   let usualJudged: Partial<Record<O, JudgedSeason>> = {};
   for (let season = fromSeason; season <= toSeason; season++) {
     const opening = midwinterOf(season, site.latitudeDeg);
-    const { observedUntil, slices } = site.season(season);
-    const untouched = observedUntil <= slices[0].startDay && !slices[0].own;
+    const untouched = isUsual(site, season);
     let courses: SeasonCourses | null = untouched ? usual : null;
     if (!courses) {
       courses = seasonCourses(site, profile, season, own);

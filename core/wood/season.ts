@@ -157,12 +157,20 @@ export type WoodPhase = (typeof WOOD_PHASES)[number];
 const SOFT_BELOW = 0.3;
 export const RIPE_FROM = 0.7;
 
+/** Heat at which wood counts as ripe: asked for every day, so the power is taken once. */
+const ripeHeats = new WeakMap<HabitParameters, number>();
+function ripeHeat(h: HabitParameters): number {
+  let heat = ripeHeats.get(h);
+  if (heat === undefined) ripeHeats.set(h, (heat = h.h50 * (-Math.log(1 - RIPE_FROM) / Math.LN2) ** (1 / h.n)));
+  return heat;
+}
+
 /** Phase of a season's wood on a day of its slice. "fallen" is the dormancy after leaf fall. */
 export function woodPhase(h: HabitParameters, wood: WoodSeason, i: number): WoodPhase {
   if (wood.leafFall >= 0 && i >= wood.leafFall) return "fallen";
   if (wood.budBreak < 0 || i < wood.budBreak) return wood.swell >= 0 && i >= wood.swell ? "swelling" : "dormant";
   if (wood.cessation[i] < SOFT_BELOW) return "soft";
-  return ripeness(wood.heat[i], h.h50, h.n) < RIPE_FROM ? "hardening" : "ripe";
+  return wood.heat[i] < ripeHeat(h) ? "hardening" : "ripe";
 }
 
 /** Names a grower uses: leafless trees rest dormant, evergreens rest, flush and firm. */

@@ -4,9 +4,11 @@ import { weightedQuantiles } from "../math/index";
 import { NO_CARE, type WoodCare } from "./care";
 import { PRIOR_SHIFT, type ShiftBelief } from "./checks";
 import type { HabitParameters } from "./habits";
-import { runWoodSeason, tipRipeness, WOOD_PHASES, type WoodSeason, woodPhase } from "./season";
+import { ripeness } from "./hardiness";
+import { runWoodSeason, tipRipeness, WOOD_PHASES, type WoodPhase, type WoodSeason, woodPhase } from "./season";
 
-const SOFT = WOOD_PHASES.indexOf("soft");
+const PHASE_NUMBER = Object.fromEntries(WOOD_PHASES.map((phase, i) => [phase, i])) as Record<WoodPhase, number>;
+const SOFT = PHASE_NUMBER.soft;
 
 export interface WoodMember {
   wood: WoodSeason;
@@ -27,7 +29,8 @@ export function woodMembers(site: Site, season: number, h: HabitParameters, own?
   if (own) return makeMembers(site, season, h, own);
   let bySeason = memberCache.get(site);
   if (!bySeason) memberCache.set(site, (bySeason = new Map<string, WoodMember[]>()));
-  const key = `${h.habit}:${h.chillPortions}:${season}`;
+  // Seasons ahead that no record, forecast or move touches all take the same courses.
+  const key = `${h.habit}:${h.chillPortions}:${isUsual(site, season) ? "usual" : season}`;
   let members = bySeason.get(key);
   if (!members) bySeason.set(key, (members = makeMembers(site, season, h, { shift: PRIOR_SHIFT, care: NO_CARE })));
   return members;
@@ -35,6 +38,12 @@ export function woodMembers(site: Site, season: number, h: HabitParameters, own?
 
 /** Kinds of one habit and one need of chill share their wood; the site decides everything else, so the answers live as long as it does. */
 const memberCache = new WeakMap<Site, Map<string, WoodMember[]>>();
+
+/** A season of which nothing is known yet but the climate. */
+export function isUsual(site: Site, season: number): boolean {
+  const { slices, observedUntil, touched } = site.season(season);
+  return !touched && observedUntil <= slices[0].startDay;
+}
 
 function makeMembers(site: Site, season: number, h: HabitParameters, own: OwnWood): WoodMember[] {
   const { slices } = site.season(season);
@@ -68,6 +77,25 @@ export function woodSeries(
   toSeason: number,
   own?: (season: number) => OwnWood | undefined,
 ): WoodSeries {
+  if (own) return makeSeries(site, h, fromSeason, toSeason, own);
+  let known = seriesCache.get(site);
+  if (!known) seriesCache.set(site, (known = new Map<string, WoodSeries>()));
+  const key = `${h.habit}:${h.chillPortions}:${fromSeason}:${toSeason}`;
+  let series = known.get(key);
+  if (!series) known.set(key, (series = makeSeries(site, h, fromSeason, toSeason)));
+  return series;
+}
+
+/** Kinds that share their wood share its drawing; nobody writes into it. */
+const seriesCache = new WeakMap<Site, Map<string, WoodSeries>>();
+
+function makeSeries(
+  site: Site,
+  h: HabitParameters,
+  fromSeason: number,
+  toSeason: number,
+  own?: (season: number) => OwnWood | undefined,
+): WoodSeries {
   const startDay = midwinterOf(fromSeason, site.latitudeDeg);
   const length = midwinterOf(toSeason + 1, site.latitudeDeg) - startDay;
   const series: WoodSeries = {
@@ -84,16 +112,22 @@ export function woodSeries(
     const ripe = new Float32Array(members.length);
     const phases = new Float32Array(members.length);
     const before = opening - startDay - 1;
+    const late = members.some(({ wood }) => wood.tips !== null);
     for (let d = 0; d < days; d++) {
       const i = SEASON_LEAD_DAYS + d;
-      members.forEach(({ wood }, m) => {
-        ripe[m] = tipRipeness(h, wood, i);
-        phases[m] = WOOD_PHASES.indexOf(woodPhase(h, wood, i));
-      });
+      for (let m = 0; m < members.length; m++) {
+        const { wood } = members[m];
+        // Ripeness rises with heat, so its quantiles are those of heat; late tips go their own way.
+        ripe[m] = late ? tipRipeness(h, wood, i) : wood.heat[i];
+        phases[m] = PHASE_NUMBER[woodPhase(h, wood, i)];
+      }
       ripe.sort();
       phases.sort();
       const at = opening + d - startDay;
-      const pick = (p: number) => Math.round(100 * ripe[Math.min(members.length - 1, Math.floor(p * members.length))]);
+      const pick = (p: number) => {
+        const value = ripe[Math.min(members.length - 1, Math.floor(p * members.length))];
+        return Math.round(100 * (late ? value : ripeness(value, h.h50, h.n)));
+      };
       series.phase[at] = phases[Math.floor(members.length / 2)];
       if (series.phase[at] < SOFT) {
         // Until the buds break the wood is last season's, as ripe as it became.

@@ -45,7 +45,7 @@ export function LaneMonths({ from }: { from: string }) {
     iso.endsWith("-01") ? [{ d, iso }] : [],
   );
   return (
-    <div className="hidden grid-cols-[9.5rem_minmax(0,1fr)_11rem] gap-x-3 px-1 sm:grid" aria-hidden="true">
+    <div className="hidden grid-cols-[9.5rem_minmax(0,1fr)_14rem] gap-x-3 px-1 sm:grid" aria-hidden="true">
       <span />
       <span className="relative block h-4 text-xs">
         {firsts.map(({ d, iso }) => (

@@ -116,7 +116,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
                     aria-controls="work-detail"
                     data-why-for="work-detail"
                     onClick={() => setChosen(operation)}
-                    className={`grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 rounded px-1 py-1 text-left sm:grid-cols-[9.5rem_minmax(0,1fr)_11rem] ${operation === chosen ? "bg-base-200 outline-accent outline outline-2" : "hover:bg-base-200"}`}
+                    className={`grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 rounded px-1 py-1 text-left sm:grid-cols-[9.5rem_minmax(0,1fr)_14rem] ${operation === chosen ? "bg-base-200 outline-accent outline outline-2" : "hover:bg-base-200"}`}
                   >
                     <span className="text-sm font-medium">{OPERATION_WORDS[operation].name}</span>
                     <Lane curve={r.curve} className="order-3 col-span-2 sm:order-none sm:col-span-1" />
