@@ -105,6 +105,69 @@ function rollingMin(values: Float32Array, days: number): Float32Array {
   return out;
 }
 
+/** What kinds read of the same weather: worked out once for a course of weather, whoever asks. */
+interface SliceFacts {
+  week: Float32Array;
+  coldRoots: Float32Array;
+  coldNight: Float32Array;
+  heat: Map<boolean, Float32Array>;
+  warmthLeft: Map<string, Float32Array>;
+}
+const factsOfSlice = new WeakMap<SeasonSlice, SliceFacts>();
+
+function sliceFacts(slice: SeasonSlice): SliceFacts {
+  let facts = factsOfSlice.get(slice);
+  if (facts) return facts;
+  const n = slice.rootZoneC.length;
+  const week = new Float32Array(n);
+  let sum = 0;
+  for (let i = 0; i < n; i++) {
+    sum += slice.rootZoneC[i] - (i >= 5 ? slice.rootZoneC[i - 5] : 0);
+    week[i] = sum / Math.min(5, i + 1);
+  }
+  facts = {
+    week,
+    coldRoots: rollingMin(slice.rootZoneC, REROOTING_DAYS),
+    coldNight: rollingMin(slice.tminC, REROOTING_DAYS),
+    heat: new Map(),
+    warmthLeft: new Map(),
+  };
+  factsOfSlice.set(slice, facts);
+  return facts;
+}
+
+function remembered<K, V>(cache: Map<K, V>, key: K, make: () => V): V {
+  let value = cache.get(key);
+  if (value === undefined) cache.set(key, (value = make()));
+  return value;
+}
+
+/** Root warmth above a base from each day to the season's end; kinds that resent autumn work are let be for its last weeks, however warm. */
+function warmthLeftOf({ rootZoneC }: SeasonSlice, baseC: number, averse: boolean): Float32Array {
+  const n = rootZoneC.length;
+  let end = n - 1;
+  for (let i = END_SEARCH_FROM; i < n; i++) {
+    let mean = 0;
+    for (let k = 0; k < 7; k++) mean += rootZoneC[i - k] / 7;
+    if (mean < baseC) {
+      end = i;
+      break;
+    }
+  }
+  const out = new Float32Array(n);
+  let left = 0;
+  for (let i = end; i >= 0; i--) {
+    left += Math.max(0, rootZoneC[i] - baseC);
+    out[Math.max(0, i - WARMTH_DELAY)] = left;
+  }
+  if (averse) out.fill(0, Math.min(n, Math.max(MIDSUMMER, end - AUTUMN_AVERSE_DAYS)), Math.min(n, end + 1));
+  return out;
+}
+
+function heatOf({ tminC, tmaxC }: SeasonSlice, warmClimate: boolean): Float32Array {
+  return tminC.map((low, i) => heatSuitability(low, tmaxC[i], warmClimate));
+}
+
 function courseOf(
   profile: Profile,
   slice: SeasonSlice,
@@ -114,61 +177,41 @@ function courseOf(
   springIndex: number,
 ): Course {
   const n = slice.rootZoneC.length;
-  let end = n - 1;
-  let sum = 0;
-  const week = new Float32Array(n);
-  for (let i = 0; i < n; i++) {
-    sum += slice.rootZoneC[i] - (i >= 5 ? slice.rootZoneC[i - 5] : 0);
-    week[i] = sum / Math.min(5, i + 1);
-  }
-  for (let i = END_SEARCH_FROM; i < n; i++) {
-    let mean = 0;
-    for (let k = 0; k < 7; k++) mean += slice.rootZoneC[i - k] / 7;
-    if (mean < h.rootBaseC) {
-      end = i;
-      break;
-    }
-  }
-  const warmthLeft = new Float32Array(n);
-  let left = 0;
-  for (let i = end; i >= 0; i--) {
-    left += Math.max(0, slice.rootZoneC[i] - h.rootBaseC);
-    warmthLeft[Math.max(0, i - WARMTH_DELAY)] = left;
-  }
-  // Kinds that resent autumn work are let be for the last weeks, however warm.
-  if (profile.autumnAverse)
-    warmthLeft.fill(0, Math.min(n, Math.max(MIDSUMMER, end - AUTUMN_AVERSE_DAYS)), Math.min(n, end + 1));
+  const facts = sliceFacts(slice);
+  const { week } = facts;
   const phase = new Uint8Array(n);
   const dormant = new Uint8Array(n);
-  const heat = new Float32Array(n);
   const bloom = new Uint8Array(n);
-  const [bloomFrom, bloomTo] =
-    profile.bloomDays && wood.budBreak >= 0
-      ? [wood.budBreak + profile.bloomDays[0], wood.budBreak + profile.bloomDays[1]]
-      : [n, -1];
+  const deciduous = h.leaf === "deciduous";
   for (let i = 0; i < n; i++) {
     const p = PHASE[woodPhase(h, wood, i)];
     phase[i] = p;
-    dormant[i] = h.leaf === "deciduous" && (p === PHASE.dormant || p === PHASE.fallen || p === PHASE.swelling) ? 1 : 0;
-    heat[i] = heatSuitability(slice.tminC[i], slice.tmaxC[i], profile.warmClimate);
-    bloom[i] = i >= bloomFrom && i <= bloomTo ? 1 : 0;
+    dormant[i] = deciduous && (p === PHASE.dormant || p === PHASE.fallen || p === PHASE.swelling) ? 1 : 0;
   }
-  let springFrom =
-    h.leaf === "deciduous" ? Math.max(SEASON_LEAD_DAYS, wood.swell) : Math.max(SEASON_LEAD_DAYS, springIndex);
+  if (profile.bloomDays && wood.budBreak >= 0)
+    bloom.fill(
+      1,
+      Math.max(0, wood.budBreak + profile.bloomDays[0]),
+      Math.max(0, wood.budBreak + profile.bloomDays[1] + 1),
+    );
+  let springFrom = deciduous ? Math.max(SEASON_LEAD_DAYS, wood.swell) : Math.max(SEASON_LEAD_DAYS, springIndex);
   while (springFrom < MIDSUMMER && week[springFrom] < h.springRootZoneC) springFrom++;
+  const averse = profile.autumnAverse;
   return {
     slice,
     h,
     wood,
     phase,
     dormant,
-    heat,
+    heat: remembered(facts.heat, profile.warmClimate, () => heatOf(slice, profile.warmClimate)),
     bloom,
     timely: rootSeason(profile, h, wood, phase),
     cuts: crownSeason(profile, wood, n),
-    warmthLeft,
-    coldRoots: rollingMin(slice.rootZoneC, REROOTING_DAYS),
-    coldNight: rollingMin(slice.tminC, REROOTING_DAYS),
+    warmthLeft: remembered(facts.warmthLeft, `${h.rootBaseC}:${averse}`, () =>
+      warmthLeftOf(slice, h.rootBaseC, averse),
+    ),
+    coldRoots: facts.coldRoots,
+    coldNight: facts.coldNight,
     coldToSpring: coldestToSpring(slice.rootZoneC, wood.swell),
     week,
     springFrom,
