@@ -4,7 +4,7 @@ import { MIDSUMMER } from "../climate/index";
 import { quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
 import { PHASE, seasonCourses } from "../window/index";
-import { WOOD_PHASES, type WoodPhase } from "../wood/index";
+import { WOOD_PHASES } from "../wood/index";
 import type { Situation } from "./situation";
 
 /** The part of a situation that the season tells: of the middle course of the weather years. */

@@ -75,6 +75,8 @@ export interface TreeWindowsInput {
   /** Stands somewhere else from now on, as a question. */
   placeId?: string | null;
   operations?: readonly Operation[];
+  /** Leaves the curves out, for a whole yard. */
+  withoutCurves?: boolean;
 }
 
 /** The weather a tree has had and, if it stays where it is or goes where it is asked to, will have. */
@@ -84,15 +86,32 @@ export function siteOf({ sites, events, on, placeId }: TreeWindowsInput): Site {
   return sites.forStays(stays);
 }
 
+/** Windows of a kind in some weather, as far as a tree's next four hundred days reach. */
+export function seriesAround<O extends Operation>(
+  site: Site,
+  profile: Profile,
+  operations: readonly O[],
+  on: DayNumber,
+  options: WindowOptions,
+): Record<O, WindowSeries> {
+  const season = seasonOf(on, site.latitudeDeg);
+  return windowsOf(site, profile, operations, season - 1, season + 2, options);
+}
+
 /** All work on one tree: windows of its kind where it stands, less what the tree itself and its growers do not allow. */
-export function treeWindows(input: TreeWindowsInput): OperationWindow[] {
+export function treeWindows(
+  input: TreeWindowsInput,
+  /** Windows of its kind where it stands, where somebody has them already. */
+  known?: Partial<Record<Operation, WindowSeries>>,
+): OperationWindow[] {
   const { profile, events, on, options } = input;
   const site = siteOf(input);
   const season = seasonOf(on, site.latitudeDeg);
   const operations = input.operations ?? OPERATIONS;
   const evidence = woodEvidence(events, season, site.latitudeDeg, on);
   const own: OwnWood | undefined = evidence ? ownWoodOf(site, profile, season, evidence) : undefined;
-  const first = windowsOf(site, profile, operations, season - 1, season + 2, options);
+  const first =
+    (known as Record<Operation, WindowSeries> | undefined) ?? seriesAround(site, profile, operations, on, options);
   // What was seen of its own wood speaks of its own season only.
   const mine = own ? windowsOf(site, profile, operations, season, season, options, own) : null;
   const condition = conditionOn(events, on);
@@ -107,9 +126,16 @@ export function treeWindows(input: TreeWindowsInput): OperationWindow[] {
 function overlaid(under: WindowSeries, over: WindowSeries): WindowSeries {
   const at = over.startDay - under.startDay;
   const end = over.startDay + over.safe.length;
-  for (const part of ["suitability", "limiting", "safe"] as const) under[part].set(over[part], at);
+  const laid = (a: Uint8Array, b: Uint8Array) => {
+    const out = a.slice();
+    out.set(b, at);
+    return out;
+  };
   return {
-    ...under,
+    startDay: under.startDay,
+    suitability: laid(under.suitability, over.suitability),
+    limiting: laid(under.limiting, over.limiting),
+    safe: laid(under.safe, over.safe),
     spans: [...under.spans.filter((s) => s.to < over.startDay || s.from >= end), ...over.spans].sort(
       (a, b) => a.from - b.from,
     ),
@@ -180,7 +206,7 @@ function windowOf(
       : heldBy
         ? heldBy.by
         : mainLimit(series, on, periods[0] ? toDay(periods[0].from) - 1 : Math.min(to, on + 365)),
-    curve: curveOf(series, on, to),
+    curve: input.withoutCurves ? { from: toIso(on), suitability: [], safe: [] } : curveOf(series, on, to),
   };
 }
 

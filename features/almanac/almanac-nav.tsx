@@ -6,6 +6,7 @@ const PARTS = [
   ["", "The site’s year"],
   ["ahead", "Ten days ahead"],
   ["wood", "Wood and hardiness"],
+  ["kinds", "Kinds"],
   ["places", "Places"],
   ["records", "Records and climate"],
 ] as const;

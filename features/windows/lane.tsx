@@ -3,7 +3,7 @@ import type { OperationWindow } from "@/core/tree/index";
 import { month } from "@/ui/format";
 
 /** The panel's hedges cover so many days. */
-const DAYS = 400;
+export const LANE_DAYS = 400;
 const STEP = 2;
 const OPEN_AT = 100;
 const HEDGE = "#55683f";
@@ -24,37 +24,37 @@ function gapsOf(suitability: readonly number[]): [number, number][] {
 export function Lane({ curve, className = "" }: { curve: OperationWindow["curve"]; className?: string }) {
   return (
     <svg
-      viewBox={`0 0 ${DAYS} 10`}
+      viewBox={`0 0 ${LANE_DAYS} 10`}
       preserveAspectRatio="none"
       aria-hidden="true"
       className={`block h-3 w-full ${className}`}
     >
-      <rect width={DAYS} height="10" fill={HEDGE} />
+      <rect width={LANE_DAYS} height="10" fill={HEDGE} />
       {gapsOf(curve.suitability).map(([a, b]) => (
         <rect key={a} x={a} width={b - a} y="0" height="10" fill="#f3ead2" />
       ))}
-      <rect width={DAYS} height="1.6" y="8.4" fill="#8d7355" />
+      <rect width={LANE_DAYS} height="1.6" y="8.4" fill="#8d7355" />
     </svg>
   );
 }
 
-/** Names of the months above the hedges. */
-export function LaneMonths({ from }: { from: string }) {
+/** Names of the months above hedges that stand in a grid of three columns. */
+export function MonthNames({ from, days, columns }: { from: string; days: number; columns: string }) {
   const start = toDay(from);
-  const firsts = Array.from({ length: DAYS }, (_, d) => toIso(start + d)).flatMap((iso, d) =>
+  const firsts = Array.from({ length: days }, (_, d) => toIso(start + d)).flatMap((iso, d) =>
     iso.endsWith("-01") ? [{ d, iso }] : [],
   );
   return (
-    <div className="hidden grid-cols-[9.5rem_minmax(0,1fr)_14rem] gap-x-3 px-1 sm:grid" aria-hidden="true">
+    <div className={`hidden gap-x-3 px-1 sm:grid ${columns}`} aria-hidden="true" data-axis="">
       <span />
       <span className="relative block h-4 text-xs">
         {firsts.map(({ d, iso }) => (
           <span
             key={iso}
             className="absolute top-0 border-l border-current pl-0.5 leading-4"
-            style={{ left: `${(100 * d) / DAYS}%` }}
+            style={{ left: `${(100 * d) / days}%` }}
           >
-            {d > DAYS - 20 ? "" : month(iso).slice(0, 1)}
+            {d > 0.94 * days ? "" : month(iso).slice(0, 3)}
           </span>
         ))}
       </span>

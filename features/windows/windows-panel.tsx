@@ -12,7 +12,7 @@ import { SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { OPERATION_WORDS } from "../words";
 import { HalfDays } from "./half-days";
-import { Lane, LaneMonths } from "./lane";
+import { Lane, LANE_DAYS, MonthNames } from "./lane";
 import { SafeCurve } from "./safe-curve";
 import { endsWords, heldWords, statusWords, whyWords } from "./window-words";
 
@@ -101,7 +101,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
       </p>
       <div className="mt-2 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
-          <LaneMonths from={data.asOf} />
+          <MonthNames from={data.asOf} days={LANE_DAYS} columns="sm:grid-cols-[9.5rem_minmax(0,1fr)_14rem]" />
           {GROUPS.map(([name, operations]) => (
             <div key={name} role="group" aria-label={name} className="mt-1">
               <p className="text-xs font-medium tracking-wide uppercase opacity-80">{name}</p>

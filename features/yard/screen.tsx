@@ -5,6 +5,7 @@ import { movedSince } from "../look/since";
 import { countYard } from "../sentences";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
+import { YardNav } from "./yard-nav";
 import { YardView } from "./yard-view";
 
 /** Trees sent with the page; the browser's replay brings the rest of a larger collection. */
@@ -16,12 +17,15 @@ export async function YardScreen({ collectionId, on }: { collectionId: string; o
   const day = asOfDay(on, view.today);
   const states = statesOn(view, day);
   return (
-    <YardView
-      initial={yardRows(view.loaded.indexed, states.slice(0, WITH_PAGE))}
-      initialOn={day}
-      counts={countYard(states)}
-      places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
-      moved={await movedSince(view)}
-    />
+    <>
+      <YardNav at="" />
+      <YardView
+        initial={yardRows(view.loaded.indexed, states.slice(0, WITH_PAGE))}
+        initialOn={day}
+        counts={countYard(states)}
+        places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
+        moved={await movedSince(view)}
+      />
+    </>
   );
 }

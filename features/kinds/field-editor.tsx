@@ -1,0 +1,251 @@
+"use client";
+
+import { useState } from "react";
+import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
+import { readNumber } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { sayField } from "../kind-words";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+
+/** How a field is typed in; what it may hold is the schema's business. */
+type Editor = "number" | "share" | "celsius" | "range" | "choice" | "choices" | "flag" | "vigour" | "text";
+const EDITORS: Record<FieldName, Editor> = {
+  group: "choice",
+  leaf: "choice",
+  vigour: "vigour",
+  spread: "choice",
+  roots: "choice",
+  tolerance: "choice",
+  rootShare: "share",
+  rootGrowthBaseC: "choice",
+  rootsGrowDormant: "flag",
+  largestStep: "number",
+  cropVolumeL: "range",
+  potNote: "choice",
+  mixNote: "choice",
+  ph: "range",
+  lime: "choice",
+  phosphate: "choice",
+  salt: "choice",
+  water: "choice",
+  kc: "range",
+  winterLight: "choice",
+  winterC: "range",
+  chillPortions: "range",
+  coolForBloom: "flag",
+  crownC: "number",
+  leafC: "number",
+  budC: "number",
+  bloomC: "number",
+  flushFrostC: "number",
+  rootKillYoungC: "number",
+  rootKillMatureC: "number",
+  rootHeatC: "number",
+  springRootZoneC: "number",
+  takeHoldBaseC: "number",
+  takeHoldDegreeDays: "number",
+  rootWork: "choices",
+  bloomDays: "range",
+  fruitDays: "range",
+  cropDegreeDays: "number",
+  pollination: "choice",
+  circle: "text",
+  feeding: "choice",
+  wind: "choice",
+  hazards: "choices",
+  health: "choices",
+  yieldPer10L: "range",
+  yieldUnit: "choice",
+  traits: "choices",
+};
+const VIGOURS = ["very-slow", "slow", "moderate", "vigorous", "very-vigorous"] as const;
+/** Fields that may be left empty: not known, or none. */
+const MAY_BE_EMPTY = (name: FieldName) => KIND_VALUE_SHAPES[name].safeParse(null).success;
+
+const LISTS: Partial<Record<FieldName, readonly string[]>> = {
+  rootWork: ROOT_WORK,
+  hazards: HAZARDS,
+  health: HEALTH_NOTES,
+  traits: TRAITS,
+  rootGrowthBaseC: ["7", "12"],
+};
+
+/** What a field chosen from a list may hold. */
+function optionsOf(name: FieldName): readonly string[] {
+  const shape = KIND_VALUE_SHAPES[name];
+  return LISTS[name] ?? ("options" in shape ? (shape.options as string[]) : []);
+}
+
+/** One field said otherwise, or given back to the library. */
+export function FieldEditor({
+  kindId,
+  name,
+  value,
+  own,
+  cultivar,
+  treeId,
+  onDone,
+}: {
+  kindId: string;
+  name: FieldName;
+  value: unknown;
+  own: boolean;
+  cultivar: string | null;
+  treeId: string | null;
+  onDone: () => void;
+}) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const say = useCommand("say-kind");
+  const editor = EDITORS[name];
+  const pair = editor === "range" || editor === "vigour" ? (value as readonly [unknown, unknown] | null) : null;
+  const show = (v: unknown) =>
+    v === null || v === undefined
+      ? ""
+      : editor === "share"
+        ? String(Math.round(100 * Number(v)))
+        : `${v as string | number}`;
+  const [first, setFirst] = useState(show(pair ? pair[0] : value));
+  const [second, setSecond] = useState(show(pair?.[1]));
+  const [picked, setPicked] = useState<string[]>(editor === "choices" ? [...(value as string[])] : []);
+  const fault = say.at(`values.${name}`);
+
+  const typed = (): unknown => {
+    const num = (text: string) => (text.trim() === "" ? null : readNumber(text));
+    switch (editor) {
+      case "number":
+      case "celsius":
+        return num(first);
+      case "share": {
+        const n = num(first);
+        return n === null ? null : n / 100;
+      }
+      case "range":
+        return first.trim() === "" && second.trim() === "" ? null : [num(first), num(second)];
+      case "vigour":
+        return [first, second === "" ? first : second];
+      case "choice":
+        return name === "rootGrowthBaseC" ? Number(first) : first;
+      case "choices":
+        return picked;
+      case "flag":
+        return first === "true";
+      case "text":
+        return first.trim() === "" ? null : first.trim();
+    }
+  };
+  const send = async (input: { values: Partial<Record<FieldName, unknown>>; back: FieldName[] }, words: string) => {
+    const done = await say.send({ collectionId, kindId, cultivar, treeId, ...input });
+    if (!done) return;
+    tell({ text: words, entryId: done.entryId });
+    onDone();
+  };
+  const sayOne = (v: string) => sayField(name, name === "rootGrowthBaseC" ? Number(v) : v, units);
+  return (
+    <Form
+      className="space-y-3"
+      onSubmit={() => send({ values: { [name]: typed() }, back: [] }, "It is reckoned with your value now.")}
+    >
+      {editor === "choice" && (
+        <SelectField
+          label="It is"
+          value={first}
+          onChange={setFirst}
+          fault={fault}
+          options={optionsOf(name).map((o) => [o, sayOne(o)] as const)}
+        />
+      )}
+      {editor === "flag" && (
+        <SelectField
+          label="It is so"
+          value={first}
+          onChange={setFirst}
+          fault={fault}
+          options={[
+            ["true", "yes"],
+            ["false", "no"],
+          ]}
+        />
+      )}
+      {editor === "vigour" && (
+        <div className="grid grid-cols-2 gap-3">
+          <SelectField
+            label="Slowest"
+            value={first}
+            onChange={setFirst}
+            fault={fault}
+            options={VIGOURS.map((v) => [v, v.replace("-", " ")] as const)}
+          />
+          <SelectField
+            label="Fastest"
+            value={second}
+            onChange={setSecond}
+            options={VIGOURS.map((v) => [v, v.replace("-", " ")] as const)}
+          />
+        </div>
+      )}
+      {editor === "range" && (
+        <div className="grid grid-cols-2 gap-3">
+          <TextField label="From" value={first} onChange={setFirst} fault={fault} numeric />
+          <TextField label="To" value={second} onChange={setSecond} numeric />
+        </div>
+      )}
+      {(editor === "number" || editor === "celsius" || editor === "share" || editor === "text") && (
+        <TextField
+          label="Value"
+          value={first}
+          onChange={setFirst}
+          fault={fault}
+          numeric={editor !== "text"}
+          suffix={unitOf(name)}
+        />
+      )}
+      {editor === "choices" && (
+        <fieldset>
+          <legend className="text-sm font-medium">All that hold</legend>
+          <div className="grid gap-1 sm:grid-cols-2">
+            {optionsOf(name).map((o) => (
+              <label key={o} className="flex min-h-11 items-center gap-2 text-sm">
+                <input
+                  type="checkbox"
+                  className="checkbox"
+                  checked={picked.includes(o)}
+                  onChange={(e) => setPicked(e.target.checked ? [...picked, o] : picked.filter((p) => p !== o))}
+                />
+                {sayField(name, [o], units)}
+              </label>
+            ))}
+          </div>
+          {fault && <p className="text-error text-sm">{fault}</p>}
+        </fieldset>
+      )}
+      {MAY_BE_EMPTY(name) && <p className="text-sm opacity-80">Leave it empty for “none” or “not known”.</p>}
+      <p className="text-sm opacity-80">Values are kept in metric units: °C, litres, days.</p>
+      <div className="flex flex-wrap gap-2">
+        <button className="btn btn-primary min-h-11" disabled={say.busy}>
+          Save
+        </button>
+        {own && (
+          <button
+            type="button"
+            className="btn min-h-11"
+            disabled={say.busy}
+            onClick={() => void send({ values: {}, back: [name] }, "The library’s value counts again.")}
+          >
+            As in the library
+          </button>
+        )}
+      </div>
+      <FormFaults faults={loose(say.failure, [`values.${name}`])} />
+    </Form>
+  );
+}
+
+function unitOf(name: FieldName): string | undefined {
+  if (name === "rootShare") return "%";
+  if (name === "largestStep") return "times the mix";
+  if (name === "takeHoldDegreeDays" || name === "cropDegreeDays") return "°C·d";
+  return name.endsWith("C") ? "°C" : undefined;
+}

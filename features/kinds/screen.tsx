@@ -1,0 +1,133 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { rulesOf } from "@/core/rules/index";
+import {
+  FIELD_NAMES,
+  type FieldName,
+  genusOf,
+  kindById,
+  KINDS,
+  knownValuesOf,
+  partnersOf,
+  profileOf,
+  STOCKS,
+} from "@/core/species/index";
+import { plantsOn } from "@/core/tree/index";
+import { toDay } from "@/core/dates/index";
+import { AlmanacNav } from "../almanac/almanac-nav";
+import { sayField } from "../kind-words";
+import { collectionView } from "../shell/data";
+import { type FieldRow, KindPage } from "./kind-page";
+import { type KindLine, KindsList } from "./kinds-list";
+
+/** The library: kinds one grows first, then the rest by name. */
+export async function KindsScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const counts = new Map<string, number>();
+  for (const tree of view.loaded.trees)
+    if (tree.kindId && plantsOn(view.loaded.indexed.presence.get(tree.id) ?? [], toDay(view.today)) > 0)
+      counts.set(tree.kindId, (counts.get(tree.kindId) ?? 0) + 1);
+  const lines = KINDS.map((kind): KindLine => {
+    const known = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
+    const units = view.collection.units;
+    return {
+      id: kind.id,
+      names: [...kind.names],
+      scientific: kind.scientific,
+      group: sayField("group", known.group.value, units),
+      crown: sayField("crownC", known.crownC.value, units),
+      roots: sayField("rootKillYoungC", known.rootKillYoungC.value, units),
+      rootWork: sayField("rootWork", known.rootWork.value, units),
+      guesses: FIELD_NAMES.filter((f) => known[f].mark === "guess").length,
+      trees: counts.get(kind.id) ?? 0,
+    };
+  }).sort((a, b) => Number(b.trees > 0) - Number(a.trees > 0) || a.names[0].localeCompare(b.names[0]));
+  return (
+    <div>
+      <AlmanacNav at="kinds" />
+      <KindsList lines={lines} fields={FIELD_NAMES.length} />
+    </div>
+  );
+}
+
+/** One kind: every value with what it does, how sure it is and where it comes from. */
+export async function KindScreen({
+  collectionId,
+  kindId,
+  treeId,
+}: {
+  collectionId: string;
+  kindId: string;
+  treeId?: string;
+}) {
+  const view = await collectionView(collectionId);
+  const kind = kindById(kindId);
+  if (!view || !kind) notFound();
+  const { loaded, collection, today } = view;
+  const mine = loaded.trees.filter(
+    (t) => t.kindId === kind.id && plantsOn(loaded.indexed.presence.get(t.id) ?? [], toDay(today)) > 0,
+  );
+  const tree = mine.find((t) => t.id === treeId);
+  // Without a tree of one's own the collection's word is looked for among trees that are there.
+  const choice = tree ?? {
+    kindId: kind.id,
+    typedName: null,
+    habit: null,
+    own: collectionWord(view, kind.id),
+  };
+  const known = knownValuesOf(choice);
+  const plain = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
+  const profile = profileOf(choice);
+  const rows = FIELD_NAMES.map((name): FieldRow => {
+    const { value, mark, source, layer, reference } = known[name];
+    return {
+      name,
+      value,
+      words: sayField(name, value, collection.units),
+      mark,
+      source,
+      layer,
+      reference,
+      library: layer === plain[name].layer ? null : sayField(name, plain[name].value, collection.units),
+    };
+  });
+  const partners = partnersOf(
+    { id: tree?.id ?? "", profile, cultivar: tree?.cultivar ?? null },
+    loaded.trees.map((t) => ({ id: t.id, profile: profileOf(t), cultivar: t.cultivar })),
+  );
+  return (
+    <div>
+      <AlmanacNav at="kinds" />
+      <KindPage
+        key={`${kind.id}:${tree?.id ?? ""}:${collection.revision}`}
+        kind={{ id: kind.id, names: [...kind.names], scientific: kind.scientific, note: kind.note, habit: kind.habit }}
+        rows={rows}
+        rules={rulesOf({ profile })}
+        stocks={STOCKS.filter((s) => s.genera.includes(genusOf(kind))).map((s) => ({
+          name: s.name,
+          words: (Object.entries(s.values) as [FieldName, unknown][]).map(([f, v]) => [
+            f,
+            sayField(f, v, collection.units),
+          ]),
+        }))}
+        trees={mine.map((t) => ({ id: t.id, tag: t.tag, cultivar: t.cultivar }))}
+        tree={tree ? { id: tree.id, tag: tree.tag, cultivar: tree.cultivar } : null}
+        partners={{
+          need: partners.need,
+          trees: partners.partners.map((id) => ({ id, tag: loaded.trees.find((t) => t.id === id)!.tag })),
+        }}
+      />
+    </div>
+  );
+}
+
+/** The collection's own word on a kind, read from the log: it stands whether a tree of the kind is there or not. */
+function collectionWord(view: Awaited<ReturnType<typeof collectionView>>, kindId: string) {
+  let values;
+  const told = [...view!.loaded.indexed.records.events].sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  for (const { payload, treeId } of told)
+    if (payload.kind === "kind-said" && payload.kindId === kindId && payload.cultivar === null && treeId === null)
+      values = payload.values ?? undefined;
+  return values ? { collection: values } : undefined;
+}

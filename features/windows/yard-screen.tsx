@@ -1,0 +1,125 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { toDay } from "@/core/dates/index";
+import { profileOf } from "@/core/species/index";
+import { collectionWindows, PLANNED_WORK, type SeriesCache, type TreeChance, type WorkYear } from "@/core/tree/index";
+import { type CollectionView, stateKey, windowOptions } from "../collection/load";
+import { collectionView, statesOn } from "../shell/data";
+import { asOfDay } from "../shell/page-props";
+import { YardNav } from "../yard/yard-nav";
+import { type ChanceGroup, type WorkSummary, YardWindows } from "./yard-windows";
+
+/** What was last worked out, by collection, revision and day: the answer can only change with them. */
+const answers = new Map<string, WorkYear[]>();
+/** Windows by kind and place, as long as the weather stands. */
+const series = new Map<string, SeriesCache>();
+const KEEP = 4;
+
+function kept<V>(cache: Map<string, V>, key: string, make: () => V): V {
+  let value = cache.get(key);
+  if (value === undefined) {
+    cache.set(key, (value = make()));
+    while (cache.size > KEEP) cache.delete(cache.keys().next().value!);
+  }
+  return value;
+}
+
+export function yardWindows(view: CollectionView, on: string): WorkYear[] {
+  const { collection, loaded, context, places, site } = view;
+  const key = `${stateKey(collection)}:${collection.revision}:${site.key}:${on}`;
+  return kept(answers, key, () =>
+    collectionWindows({
+      indexed: loaded.indexed,
+      context,
+      sites: places,
+      calendar: loaded.calendar,
+      options: windowOptions(collection),
+      states: statesOn(view, on),
+      on: toDay(on),
+      cache: kept(series, `${site.key}:${collection.risk}`, () => new Map() as SeriesCache),
+    }),
+  );
+}
+
+/** The whole yard through the next twelve months. */
+export async function YardWindowsScreen({
+  collectionId,
+  asked,
+}: {
+  collectionId: string;
+  asked: { on?: string; work?: string; place?: string };
+}) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const on = asOfDay(asked.on, view.today);
+  const years = yardWindows(view, on);
+  const work = PLANNED_WORK.find((w) => w === asked.work) ?? "up-pot";
+  const place = view.loaded.places.find((p) => p.id === asked.place)?.id ?? (asked.place === "none" ? null : undefined);
+  const here = (t: TreeChance) => place === undefined || t.placeId === place;
+  const chosen = years.find((y) => y.operation === work)!;
+  return (
+    <div>
+      <YardNav at="windows" />
+      <YardWindows
+        asOf={on}
+        work={work}
+        placeId={place === undefined ? "" : (place ?? "none")}
+        places={placesWithTrees(view, chosen.trees)}
+        works={years.map((y): WorkSummary => ({
+          operation: y.operation,
+          records: y.trees.length,
+          openNow: y.trees.filter((t) => t.open).length,
+          openByWeek: y.openByWeek,
+        }))}
+        groups={grouped(view, chosen.trees.filter(here))}
+        total={chosen.trees.filter(here).length}
+      />
+    </div>
+  );
+}
+
+function placesWithTrees(view: CollectionView, trees: readonly TreeChance[]): { id: string; name: string }[] {
+  const ids = new Set(trees.map((t) => t.placeId));
+  const named = view.loaded.places.filter((p) => ids.has(p.id)).map(({ id, name }) => ({ id, name }));
+  return ids.has(null) ? [...named, { id: "none", name: "no named place" }] : named;
+}
+
+/** Trees of one kind and place with the same days are one line; those that close first lead, then those that open next. */
+function grouped(view: CollectionView, trees: readonly TreeChance[]): ChanceGroup[] {
+  const byId = new Map(view.loaded.trees.map((t) => [t.id, t]));
+  const places = new Map(view.loaded.places.map((p) => [p.id, p.name]));
+  const groups = new Map<string, ChanceGroup>();
+  for (const t of trees) {
+    const tree = byId.get(t.treeId)!;
+    const { name, key } = profileOf(tree);
+    const id = [key, name, t.placeId, t.open, t.from, t.to, t.next, t.limiting].join("|");
+    const group = groups.get(id);
+    const member = { id: t.treeId, tag: tree.tag, due: t.isDue };
+    if (group) {
+      group.members.push(member);
+      group.plants += t.plants;
+      group.fill = [Math.min(group.fill[0], t.fill), Math.max(group.fill[1], t.fill)];
+      group.fillThen =
+        group.fillThen && t.fillThen !== null
+          ? [Math.min(group.fillThen[0], t.fillThen), Math.max(group.fillThen[1], t.fillThen)]
+          : group.fillThen;
+    } else
+      groups.set(id, {
+        name,
+        place: t.placeId === null ? null : (places.get(t.placeId) ?? null),
+        members: [member],
+        plants: t.plants,
+        open: t.open,
+        limiting: t.limiting,
+        from: t.from,
+        to: t.to,
+        early: t.early,
+        closedBy: t.closedBy,
+        next: t.next,
+        fill: [t.fill, t.fill],
+        fillThen: t.fillThen === null ? null : [t.fillThen, t.fillThen],
+      });
+  }
+  const order = (g: ChanceGroup) => (g.open ? `0${g.to ?? ""}` : g.from ? `1${g.from}` : "2");
+  return [...groups.values()].sort((a, b) => order(a).localeCompare(order(b)) || a.name.localeCompare(b.name));
+}

@@ -1,0 +1,232 @@
+"use client";
+
+import Link from "next/link";
+import { usePathname, useRouter, useSearchParams } from "next/navigation";
+import { useState } from "react";
+import type { PlannedWork } from "@/core/tree/index";
+import type { Limit } from "@/core/window/index";
+import { day, number, percent } from "@/ui/format";
+import { Reasoned, SelectField } from "@/ui/fields";
+import { useAsOf } from "../shell/as-of";
+import { LIMIT_BECAUSE, LIMIT_WORD, OPERATION_WORDS } from "../words";
+import { MonthNames } from "./lane";
+import { Skyline } from "./skyline";
+
+export interface WorkSummary {
+  operation: PlannedWork;
+  records: number;
+  openNow: number;
+  openByWeek: number[];
+}
+
+/** Trees of one kind and place that share their days. */
+export interface ChanceGroup {
+  name: string;
+  place: string | null;
+  members: { id: string; tag: string; due: boolean }[];
+  plants: number;
+  open: boolean;
+  limiting: Limit;
+  from: string | null;
+  to: string | null;
+  early: string | null;
+  closedBy: Limit;
+  next: string | null;
+  fill: [number, number];
+  fillThen: [number, number] | null;
+}
+
+/** Lines shown before somebody asks for all of them. */
+const FIRST_LINES = 40;
+const TAGS_SHOWN = 6;
+
+/** What opens, what closes first and what is lost by waiting, for one work and one place or all of them. */
+export function YardWindows({
+  asOf,
+  work,
+  placeId,
+  places,
+  works,
+  groups,
+  total,
+}: {
+  asOf: string;
+  work: PlannedWork;
+  placeId: string;
+  places: { id: string; name: string }[];
+  works: WorkSummary[];
+  groups: ChanceGroup[];
+  total: number;
+}) {
+  const { settledOn } = useAsOf();
+  const router = useRouter();
+  const path = usePathname();
+  const query = useSearchParams();
+  const [all, setAll] = useState(false);
+  const go = (changes: Record<string, string>) => {
+    const next = new URLSearchParams(query.toString());
+    for (const [key, value] of Object.entries(changes)) {
+      if (value === "") next.delete(key);
+      else next.set(key, value);
+    }
+    router.push(`${path}${next.size > 0 ? `?${next.toString()}` : ""}`, { scroll: false });
+  };
+  const open = groups.filter((g) => g.open);
+  const opening = groups.filter((g) => !g.open && g.from !== null);
+  const never = groups.filter((g) => !g.open && g.from === null);
+  const lines = [...open, ...opening, ...never];
+  const shown = all ? lines : lines.slice(0, FIRST_LINES);
+  return (
+    <div>
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-2xl">The year’s windows</h1>
+        <div className="no-print flex flex-wrap items-end gap-2">
+          <SelectField
+            label="Place"
+            value={placeId}
+            onChange={(id) => go({ place: id })}
+            options={[["", "all places"], ...places.map((p) => [p.id, p.name] as const)]}
+          />
+          <button type="button" className="btn min-h-11" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+      </div>
+      <p className="mt-1 text-lg" data-testid="windows-sentence">
+        {sentence(OPERATION_WORDS[work].name, open, opening, total, asOf)}
+      </p>
+      {settledOn !== asOf && (
+        <p className="no-print text-sm">
+          Worked out for {day(asOf)}.{" "}
+          <button type="button" className="link" onClick={() => go({ on: settledOn })}>
+            Work it out for {day(settledOn)}
+          </button>
+        </p>
+      )}
+      <Reasoned
+        className="mt-3"
+        reason="A record counts as open in a week when any of its days is open for it: by its kind, by the weather of the place it stands in, less what it has not recovered from and the days on which nobody is there to do it or to lift it. Trees are taken to stay where they stand. The tall hedge is closed; where it sinks, as many of the records are open."
+      >
+        <MonthNames from={asOf} days={364} columns="sm:grid-cols-[10rem_minmax(0,1fr)_11rem]" />
+        <div role="group" aria-label="Work">
+          {works.map((w) => (
+            <button
+              key={w.operation}
+              type="button"
+              aria-pressed={w.operation === work}
+              onClick={() => go({ work: w.operation })}
+              className={`grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 rounded px-1 py-1 text-left sm:grid-cols-[10rem_minmax(0,1fr)_11rem] ${w.operation === work ? "bg-base-200 outline-accent outline outline-2" : "hover:bg-base-200"}`}
+            >
+              <span className="text-sm font-medium">{OPERATION_WORDS[w.operation].name}</span>
+              <Skyline openByWeek={w.openByWeek} records={w.records} label={skylineWords(w, asOf)} />
+              <span className="text-right text-sm sm:text-left">
+                {number(w.openNow)} of {number(w.records)} open now
+              </span>
+            </button>
+          ))}
+        </div>
+      </Reasoned>
+      <p className="print-only">As of {day(asOf)}.</p>
+      <h2 className="mt-5 text-xl">{OPERATION_WORDS[work].name}: what closes first</h2>
+      {lines.length === 0 ? (
+        <p>No tree stands there.</p>
+      ) : (
+        <Reasoned reason="Open ones by the day they close, then closed ones by the day they open. “Next chance” is the stretch after that: who waits, waits until then, and the pot goes on filling by the root model at this tree’s own pace. One year in ten a window closes as early as the second date says. Coming warmth is the mean of the site’s weather years.">
+          <ol className="divide-base-300 divide-y" data-testid="chances">
+            {shown.map((g, i) => (
+              <Line key={`${g.name}${g.place}${i}`} group={g} near={asOf} />
+            ))}
+          </ol>
+        </Reasoned>
+      )}
+      {lines.length > shown.length && (
+        <button type="button" className="btn no-print mt-2 min-h-11" onClick={() => setAll(true)}>
+          Show all {number(lines.length)} lines
+        </button>
+      )}
+    </div>
+  );
+}
+
+function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
+  const { collectionId } = useAsOf();
+  const [whole, setWhole] = useState(false);
+  const tags = whole ? g.members : g.members.slice(0, TAGS_SHOWN);
+  const due = g.members.filter((m) => m.due).length;
+  const full =
+    g.fill[0] === g.fill[1] || percent(g.fill[0]) === percent(g.fill[1])
+      ? percent(g.fill[0])
+      : `${percent(g.fill[0])}–${percent(g.fill[1])}`;
+  return (
+    <li className="print-sheet grid gap-x-4 py-2 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1fr)]">
+      <p>
+        <b>{g.name}</b>
+        {g.place ? ` · ${g.place}` : ""}
+        {g.plants > g.members.length ? ` · ${number(g.plants)} plants` : ""}
+        <br />
+        <span className="text-sm">
+          {tags.map((m, i) => (
+            <span key={m.id}>
+              {i > 0 && ", "}
+              <Link className="link" prefetch={false} href={`/c/${collectionId}/tree/${m.id}`}>
+                {m.tag}
+              </Link>
+            </span>
+          ))}
+          {g.members.length > tags.length && (
+            <button type="button" className="link ml-1" onClick={() => setWhole(true)}>
+              and {number(g.members.length - tags.length)} more
+            </button>
+          )}
+        </span>
+      </p>
+      <p>
+        {g.open ? (
+          <>
+            <b>open{g.to ? ` until ${day(g.to, near)}` : ""}</b>
+            {g.early && g.to && g.early < g.to ? `, in one year of ten only until ${day(g.early, near)}` : ""}
+            {g.closedBy === "none" ? "" : `; then ${LIMIT_BECAUSE[g.closedBy]}`}
+          </>
+        ) : g.from ? (
+          <>
+            <b>opens {day(g.from, near)}</b>
+            {g.to ? `, until ${day(g.to, near)}` : ""}; now {LIMIT_WORD[g.limiting]}
+          </>
+        ) : (
+          <>
+            <b>no window</b>: {LIMIT_BECAUSE[g.limiting]}
+          </>
+        )}
+      </p>
+      <p className="text-sm">
+        {full} full{due > 0 ? `, ${due === g.members.length ? "due" : `${number(due)} due`}` : ""}.{" "}
+        {g.next
+          ? `Next chance ${day(g.next, near)}${g.fillThen ? `, ${percent(g.fillThen[1])} full by then` : ""}.`
+          : g.from
+            ? "No later chance within the thirteen months."
+            : ""}
+      </p>
+    </li>
+  );
+}
+
+function sentence(work: string, open: ChanceGroup[], opening: ChanceGroup[], total: number, near: string): string {
+  const records = (gs: ChanceGroup[]) => gs.reduce((n, g) => n + g.members.length, 0);
+  const name = work.toLowerCase();
+  if (total === 0) return "No tree stands there.";
+  if (open.length > 0) {
+    const first = open[0];
+    return `${number(records(open))} of ${number(total)} records are open for “${name}”; the first to close: ${first.members[0].tag}${first.members.length > 1 ? ` and ${number(first.members.length - 1)} more` : ""}${first.to ? `, ${day(first.to, near)}` : ""}.`;
+  }
+  if (opening.length > 0)
+    return `Nothing is open for “${name}”; the first to open: ${opening[0].members[0].tag}${opening[0].members.length > 1 ? ` and ${number(opening[0].members.length - 1)} more` : ""}, ${day(opening[0].from!, near)}.`;
+  return `Nothing opens for “${name}” within thirteen months.`;
+}
+
+function skylineWords(w: WorkSummary, asOf: string): string {
+  const most = Math.max(...w.openByWeek);
+  const week = w.openByWeek.indexOf(most);
+  return most === 0
+    ? "closed for all, all year"
+    : `most open in week ${week + 1} from ${day(asOf)}: ${most} of ${w.records}`;
+}
