@@ -97,7 +97,10 @@ export async function tellStory(s: Sender, trees: ReadonlyMap<string, string>): 
     s.day([0, "09-02"]),
     "Roots have gone through the holes into the planting bed below: it does not thirst any more, however dry the pot is.",
   );
+  await s.send("record-anchored", { treeId: id("FG-3"), on: s.day([0, "09-02"]), anchored: true });
   await note("LQ-1", s.day([1, "10-02"]), "Matched with LQ-2 at the lift door: the two move together.");
+  await s.send("match-trees", { treeIds: [id("LQ-1"), id("LQ-2")], set: "lift door" });
+  await s.send("record-health", { treeId: id("R-8"), on: s.today, state: "weak" });
   await note("PG-1", s.day([1, "09-18"]), "Eleven fruit, the best year so far.");
 
   await s.send("describe-tree", {

@@ -104,6 +104,8 @@ export function refusalWords({ code, figures: f }: Refusal, units: Units): strin
       return "Any work at its roots in autumn: its kind resents it.";
     case "no-potting-now":
       return `Potting now: ${number(f.left)} °C·d of root warmth are left, and even a ball slipped up whole asks for ${number(f.need)}.`;
+    case "too-early":
+      return `Potting now: its roots stand at ${celsius(f.rootZoneC, units)}; its season begins at ${celsius(f.needC, units)}, once its buds swell or the frost is past.`;
     case "lift-by-hand":
       return `Lifting it by hand: about ${kilograms(f.kg, units)}. Hoists and slings are for trained people.`;
     case "all-sides":

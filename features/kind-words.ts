@@ -1,4 +1,4 @@
-import type { FieldName, KindValues, Mark, Layer, RootWork, Source, Trait } from "@/core/species/index";
+import type { FieldName, KindValues, Mark, Layer, RootWork, Trait } from "@/core/species/index";
 import type { Group, HealthNote, Pollination, WinterLight } from "@/core/species/index";
 import type { Vigour } from "@/core/roots/index";
 import { celsius, litres, number, percent, type Units } from "@/ui/format";
@@ -128,13 +128,6 @@ export const MARK_WORDS: Record<Mark, { name: string; what: string }> = {
   guess: { name: "guess", what: "inherited from its kin, nobody has set it for this kind" },
 };
 
-export const SOURCE_WORDS: Record<Source, string> = {
-  published: "published",
-  practice: "practice",
-  kin: "its kin",
-  grower: "you",
-};
-
 export const LAYER_WORDS: Record<Layer, string> = {
   habit: "its habit of growth",
   genus: "its genus",
@@ -161,9 +154,9 @@ const orNone =
     v === null ? none : say(v, units);
 const degrees = (v: number, units: Units) => celsius(v, units);
 const list =
-  <K extends string>(words: Record<K, string>) =>
+  <K extends string>(words: Record<K, string>, between = "; ") =>
   (values: readonly K[]) =>
-    values.length === 0 ? "none" : values.map((v) => words[v]).join("; ");
+    values.length === 0 ? "none" : values.map((v) => words[v]).join(between);
 
 export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   group: {
@@ -336,8 +329,8 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
       })[v],
   },
   wind: { name: "Wind", does: "Who is tied first.", say: (v) => v },
-  hazards: { name: "Hazards", does: "Shown where it is handled.", say: list(HAZARD_WORDS) },
-  health: { name: "Plant health", does: "What to look for, and whom to ask.", say: list(HEALTH_NOTE_WORDS) },
+  hazards: { name: "Hazards", does: "Shown where it is handled.", say: list(HAZARD_WORDS, " ") },
+  health: { name: "Plant health", does: "What to look for, and whom to ask.", say: list(HEALTH_NOTE_WORDS, " ") },
   yieldPer10L: {
     name: "Crop from each 10 L",
     does: "What a good year brings; larger pots bring a little less for each litre.",

@@ -50,6 +50,9 @@ export function standingKey({ kind, climate }: Standing): string {
   return `${kind}:${climate.offsetC.toFixed(2)}:${climate.damping.toFixed(3)}`;
 }
 
+/** Walls follow the mean of so many days: our judgement (C). */
+const WALL_DAYS = 25;
+
 /** Mean sunshine on level ground while the sun is up, W/m², from a day's total. */
 function sunshineWm2(solarMJ: number, daylengthH: number): number {
   return (solarMJ * 1e6) / (Math.max(1, daylengthH) * 3600);
@@ -59,9 +62,17 @@ function sunshineWm2(solarMJ: number, daylengthH: number): number {
  * The warmest of a day at a place: the day outside drawn towards what the walls hold, warmed by the sun that gets in, vented where
  * somebody vents; never below the night.
  */
-export function placeMaximumC(kind: PlaceKind, outsideC: number, nightC: number, sunWm2: number): number {
+export function placeMaximumC(
+  kind: PlaceKind,
+  outsideC: number,
+  nightC: number,
+  sunWm2: number,
+  /** Mean outside of the last weeks, which walls take on in summer. */
+  monthC: number,
+): number {
   const days = PLACE_DAYS[kind];
-  const still = (1 - days.hold) * outsideC + days.hold * days.towardsC + (days.gainC * sunWm2) / 100;
+  const walls = Math.max(days.towardsC, monthC);
+  const still = (1 - days.hold) * outsideC + days.hold * walls + (days.gainC * sunWm2) / 100;
   // Vents bring it down to the air outside, no further.
   const vented = days.ventC === null ? still : Math.min(still, Math.max(days.ventC, outsideC));
   return Math.max(nightC + 0.5, vented);
@@ -79,14 +90,12 @@ export function placeNightC(siteMinC: number, climate: PlaceClimate): number {
 function runAt(run: WeatherRun, standing: Standing, latitudeDeg: number, daylengths: Float64Array): WeatherRun {
   const { sunlight } = PLACE_DAYS[standing.kind];
   const tminC = run.tminC.map((v) => placeNightC(v, standing.climate));
-  const tmaxC = run.tmaxC.map((outside, i) =>
-    placeMaximumC(
-      standing.kind,
-      outside,
-      tminC[i],
-      sunshineWm2(run.solarMJ[i], daylengths[Math.min(slotOf(run.startDay + i), daylengths.length - 1)]),
-    ),
-  );
+  let monthC = run.tminC.length > 0 ? (run.tminC[0] + run.tmaxC[0]) / 2 : 0;
+  const tmaxC = run.tmaxC.map((outside, i) => {
+    monthC += ((run.tminC[i] + outside) / 2 - monthC) / WALL_DAYS;
+    const sun = sunshineWm2(run.solarMJ[i], daylengths[Math.min(slotOf(run.startDay + i), daylengths.length - 1)]);
+    return placeMaximumC(standing.kind, outside, tminC[i], sun, monthC);
+  });
   return weatherRun(latitudeDeg, {
     startDay: run.startDay,
     tminC,
@@ -111,7 +120,7 @@ export function siteAtPlace(site: Site, standing: Standing): Site {
       return {
         ...night,
         tminC,
-        tmaxC: placeMaximumC(standing.kind, night.tmaxC, tminC, FORECAST_SUN_WM2),
+        tmaxC: placeMaximumC(standing.kind, night.tmaxC, tminC, FORECAST_SUN_WM2, (night.tminC + night.tmaxC) / 2),
         minErrorC: night.minErrorC * calm(1 - standing.climate.damping),
         maxErrorC: night.maxErrorC * calm(1 - PLACE_DAYS[standing.kind].hold),
       };

@@ -161,9 +161,15 @@ function carries(s: Situation, litres: number, refuse: Refuse): boolean {
 /** In leaf: roots must take hold before the cold, and shoots must not be caught by frost. */
 function mayslip(s: Situation): boolean {
   if (dormant(s) && !evergreen(s)) return false;
+  if (tooEarly(s)) return false;
   const need = OPERATION_NEEDS["slip-up"].work * s.profile.values.takeHoldDegreeDays;
   const frost = s.weeksToFrost === null || s.weeksToFrost >= F.noWorkWeeksBeforeFrost;
   return s.takeHoldLeft >= need && frost;
+}
+
+/** Evergreens in spring wait for warm mix and for the frost to be past. */
+function tooEarly(s: Situation): boolean {
+  return !s.autumn && evergreen(s) && (s.rootZoneC < s.profile.values.springRootZoneC || !s.frostPast);
 }
 
 function slipNow(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
@@ -204,13 +210,14 @@ const LOW_OF_LARGEST = 1.2;
 function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   const { values } = s.profile;
   const need = OPERATION_NEEDS["slip-up"].work * values.takeHoldDegreeDays;
-  refuse("no-potting-now", { left: s.takeHoldLeft, need, weeksToFrost: s.weeksToFrost ?? -1 });
+  if (!s.autumn) refuse("too-early", { rootZoneC: s.rootZoneC, needC: values.springRootZoneC });
+  else refuse("no-potting-now", { left: s.takeHoldLeft, need, weeksToFrost: s.weeksToFrost ?? -1 });
   if (s.profile.autumnAverse && s.autumn) refuse("autumn-work");
-  if (evergreen(s) || !dormant(s)) act("now", "replace-top", { mm: F.topMm });
+  if (s.autumn && (evergreen(s) || !dormant(s))) act("now", "replace-top", { mm: F.topMm });
   else act("now", "leave");
-  if (evergreen(s) && s.rootZoneC > values.takeHoldBaseC)
+  if (evergreen(s) && s.autumn && s.rootZoneC > values.takeHoldBaseC)
     act("until-cold", "feed-little", { low: F.feedLow, high: F.feedHigh, untilC: values.takeHoldBaseC });
-  if (evergreen(s) && values.leafC !== null && values.leafC > -12) {
+  if (evergreen(s) && s.autumn && values.leafC !== null && values.leafC > -12) {
     act("before-cold-nights", "bring-in", { nightC: Math.max(2, values.leafC + F.inAboveLeafC) });
     act("before-cold-nights", "keep-bright", { lowC: values.winterC[0], highC: values.winterC[1] });
     act("before-cold-nights", "water-by-weight");

@@ -105,6 +105,7 @@ export const REFUSAL_CODES = [
   "feed-too-early",
   "autumn-work",
   "no-potting-now",
+  "too-early",
   "lift-by-hand",
   "all-sides",
   "feed-in-backfill",

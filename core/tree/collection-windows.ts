@@ -108,7 +108,7 @@ export function collectionWindows(input: {
     );
     const k = profile.kPerDegreeDay * state.vigour.p50;
     rows.forEach((row, i) => {
-      const [first, second] = row.periods;
+      const [first, second] = chances(row.periods);
       const later = second?.from ?? null;
       years[i].trees.push({
         treeId: tree.id,
@@ -134,6 +134,20 @@ export function collectionWindows(input: {
     });
   }
   return years;
+}
+
+/** A few days on which nobody is there, or of heat, do not make two chances of one. */
+const ONE_CHANCE_DAYS = 16;
+
+function chances(periods: OperationWindow["periods"]): OperationWindow["periods"] {
+  const joined: OperationWindow["periods"] = [];
+  for (const period of periods) {
+    const last = joined.at(-1);
+    if (last && toDay(period.from) - toDay(last.to) <= ONE_CHANCE_DAYS)
+      joined[joined.length - 1] = { ...period, from: last.from, opens: last.opens };
+    else joined.push(period);
+  }
+  return joined;
 }
 
 /** A week counts as open when any of its days is. */

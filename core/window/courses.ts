@@ -145,23 +145,24 @@ function remembered<K, V>(cache: Map<K, V>, key: K, make: () => V): V {
 /** Root warmth above a base from each day to the season's end; kinds that resent autumn work are let be for its last weeks, however warm. */
 function warmthLeftOf({ rootZoneC }: SeasonSlice, baseC: number, averse: boolean): Float32Array {
   const n = rootZoneC.length;
-  let end = n - 1;
-  for (let i = END_SEARCH_FROM; i < n; i++) {
-    let mean = 0;
-    for (let k = 0; k < 7; k++) mean += rootZoneC[i - k] / 7;
-    if (mean < baseC) {
-      end = i;
-      break;
-    }
-  }
   const out = new Float32Array(n);
-  let left = 0;
-  for (let i = end; i >= 0; i--) {
+  let [left, end] = [0, n - 1];
+  for (let i = n - 1; i >= 0; i--) {
+    if (i >= END_SEARCH_FROM && weekMean(rootZoneC, i) < baseC) {
+      // Roots stop here; what comes after, indoors or in spring, is another stretch of warmth.
+      [left, end] = [0, i];
+    }
     left += Math.max(0, rootZoneC[i] - baseC);
     out[Math.max(0, i - WARMTH_DELAY)] = left;
   }
   if (averse) out.fill(0, Math.min(n, Math.max(MIDSUMMER, end - AUTUMN_AVERSE_DAYS)), Math.min(n, end + 1));
   return out;
+}
+
+function weekMean(values: Float32Array, i: number): number {
+  let sum = 0;
+  for (let k = 0; k < 7; k++) sum += values[i - k];
+  return sum / 7;
 }
 
 function heatOf({ tminC, tmaxC }: SeasonSlice, warmClimate: boolean): Float32Array {

@@ -7,7 +7,7 @@ import type { FieldName, Layer, Mark, PartnerAdvice, Source } from "@/core/speci
 import type { Habit } from "@/core/wood/index";
 import { number } from "@/ui/format";
 import { Caution, SelectField } from "@/ui/fields";
-import { FIELD_WORDS, HEALTH_NOTE_WORDS, LAYER_WORDS, MARK_WORDS, SOURCE_WORDS } from "../kind-words";
+import { FIELD_WORDS, HEALTH_NOTE_WORDS, LAYER_WORDS, MARK_WORDS } from "../kind-words";
 import { RULE_WORDS } from "../judgement-words";
 import { useAsOf } from "../shell/as-of";
 import { HABIT_WORDS, HAZARD_WORDS } from "../words";
@@ -220,7 +220,8 @@ export function KindPage({
                     >
                       {MARK_WORDS[row.mark].name}
                     </span>{" "}
-                    {SOURCE_WORDS[row.source]}, {LAYER_WORDS[row.layer]}
+                    {row.source === "published" ? "published, " : ""}
+                    {LAYER_WORDS[row.layer]}
                     {row.reference && <span className="block text-xs">{row.reference}</span>}
                   </p>
                   <button

@@ -62,7 +62,7 @@ export function History({
     if (undone) tell({ text: back ? "Brought back." : TAKEN_BACK, entryId: undone });
   };
   return (
-    <section aria-label="What happened" id="history" className="scroll-mt-4">
+    <section aria-label="What happened" id="history" className="scroll-mt-4" data-record="">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-lg">What happened</h2>
         {hidden > 0 && (

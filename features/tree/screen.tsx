@@ -76,6 +76,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     note: profile.note,
     hazards: profile.hazards,
     kindKey: profile.key,
+    kindId: profile.kindId,
     ownWood: ownStripWood(view, treeId),
     listed: tree.kindId !== null,
     habit: tree.habit,

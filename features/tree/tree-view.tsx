@@ -10,7 +10,7 @@ import type { Narrowing, TreePicture } from "@/core/tree/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { day, fullness, litres, number, percent } from "@/ui/format";
 import { PotSection } from "@/ui/pot-section";
-import { Why } from "@/ui/fields";
+import { Reasoned, Why } from "@/ui/fields";
 import type { FrostWords } from "../almanac/words";
 import { MeasureForm } from "../measure/measure-form";
 import { NoteForm } from "../notes/note-form";
@@ -65,6 +65,8 @@ export interface TreeFacts {
   tagLost: boolean;
   /** Names the kind for the strip. */
   kindKey: string;
+  /** In the library. */
+  kindId: string | null;
   ownWood: StripWood | null;
   tags: Record<string, string>;
 }
@@ -108,7 +110,7 @@ export function TreeView({
     <article>
       <div className="mb-3 flex flex-wrap items-start gap-x-4 gap-y-2">
         <div className="min-w-0 flex-1 basis-96">
-          <p className="text-sm">
+          <p className="text-sm" data-record="">
             <Link className="link" href={`/c/${collectionId}/yard`}>
               Yard
             </Link>{" "}
@@ -123,14 +125,31 @@ export function TreeView({
                 .map((id) => facts.tags[id] ?? "another")
                 .join(", ")}`}
           </p>
-          <h1 className="text-2xl">
+          <h1 className="text-2xl" data-record="">
             {tagName(facts)} · {facts.name}
             {facts.cultivar ? ` ‘${facts.cultivar}’` : ""}{" "}
             {facts.scientific && <i className="text-base font-normal opacity-80">{facts.scientific}</i>}
           </h1>
-          <p className="mt-1 text-xl" data-testid="verdict">
-            {facts.left ?? verdictSentence(state, on)}
-          </p>
+          {facts.left ? (
+            <p className="mt-1 text-xl" data-testid="verdict" data-record="">
+              {facts.left}
+            </p>
+          ) : (
+            <Why
+              className="mt-1"
+              reason={
+                <>
+                  Two things decide: whether its roots have used up the pot ({fullness(state.fill.p50)} full, turning
+                  grade {number(state.circling.p50, 1)}; due from 85 % or grade 2), and whether the window for potting
+                  on is open where it stands. {windowReason(state, on)}
+                </>
+              }
+            >
+              <span className="text-xl" data-testid="verdict">
+                {verdictSentence(state, on)}
+              </span>
+            </Why>
+          )}
           {!facts.left && <Narrowest facts={facts} />}
         </div>
         <div className="flex flex-wrap gap-2">
@@ -168,40 +187,54 @@ export function TreeView({
       </div>
       <div className="grid gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
         <section aria-label="The pot in section">
-          {standing ? (
-            <PotSection
-              vessel={standing.vessel}
-              fillHeightMm={standing.fillHeightMm}
-              bottomLayerMm={standing.bottomLayerMm}
-              guessed={standing.guessed}
-              fill={state.fill.p50}
-              circling={state.circling.p50}
-              ghost={
-                ghost && nextLot
-                  ? { vessel: ghost, fillHeightMm: brimHeightMm(ghost), label: `next: ${nextLot.name}` }
-                  : undefined
-              }
-              widthPx={400}
-              heightPx={360}
-              units={units}
-              seed={facts.tag.length * 37 + (facts.tag.codePointAt(facts.tag.length - 1) ?? 0)}
-              title={`${facts.tag} in ${lot?.name ?? "its pot"}`}
-              description={`${litres(state.volumeL.p50, units)} of mix in place, ${percent(state.fill.p50)} filled with roots, turning grade ${number(state.circling.p50, 1)} of 4.`}
-            />
-          ) : (
-            <p>Nobody has said which pot it stands in.</p>
-          )}
-          <p className="mt-1 text-sm">
-            {lot?.name ?? "Unknown pot"}, {lot ? WALL_WORDS[wallOf(lot.pot)] : ""}; {litres(state.volumeL.p50, units)}{" "}
-            of mix
-            {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50
-              ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
-              : ""}
-            {state.pottedOn ? `, potted ${day(state.pottedOn, on)}` : ", nobody knows since when"}.
-          </p>
+          <Reasoned
+            reason={
+              <>
+                Drawn to scale from{" "}
+                {lot?.pot.known === "measured"
+                  ? "the pot as it was measured"
+                  : `what is known of the pot: ${RANGE_WHY[lot?.pot.known ?? "none"]}`}
+                ; roots by the root model as of {day(on)}, the dashed outline is the next pot that fits.
+              </>
+            }
+          >
+            {standing ? (
+              <PotSection
+                vessel={standing.vessel}
+                fillHeightMm={standing.fillHeightMm}
+                bottomLayerMm={standing.bottomLayerMm}
+                guessed={standing.guessed}
+                fill={state.fill.p50}
+                circling={state.circling.p50}
+                ghost={
+                  ghost && nextLot
+                    ? { vessel: ghost, fillHeightMm: brimHeightMm(ghost), label: `next: ${nextLot.name}` }
+                    : undefined
+                }
+                widthPx={400}
+                heightPx={360}
+                units={units}
+                seed={facts.tag.length * 37 + (facts.tag.codePointAt(facts.tag.length - 1) ?? 0)}
+                title={`${facts.tag} in ${lot?.name ?? "its pot"}`}
+                description={`${litres(state.volumeL.p50, units)} of mix in place, ${percent(state.fill.p50)} filled with roots, turning grade ${number(state.circling.p50, 1)} of 4.`}
+              />
+            ) : (
+              <p>Nobody has said which pot it stands in.</p>
+            )}
+            <p className="mt-1 text-sm">
+              {lot?.name ?? "Unknown pot"}, {lot ? WALL_WORDS[wallOf(lot.pot)] : ""}; {litres(state.volumeL.p50, units)}{" "}
+              of mix
+              {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50
+                ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
+                : ""}
+              {state.pottedOn ? `, potted ${day(state.pottedOn, on)}` : ", nobody knows since when"}.
+            </p>
+          </Reasoned>
         </section>
         <section aria-label="Past and future" className="min-w-0">
-          <TimePicture picture={picture} today={today} />
+          <Reasoned reason="Fill and turning roots by the root model from each potting and look on, with the recorded weather up to today and the mean of the site’s weather years after it; the shade holds eight of ten. Wood and windows by its kind where it stands. Before today’s season they use the record.">
+            <TimePicture picture={picture} today={today} />
+          </Reasoned>
         </section>
       </div>
 
@@ -297,13 +330,23 @@ export function TreeView({
         <NextPot facts={facts} state={state} nextLot={nextLot} />
       </section>
       {(facts.note !== null || facts.hazards.length > 0) && (
-        <p className="mt-4 text-sm">
+        <p className="mt-4 text-sm" data-why="">
           {facts.hazards.map((h) => (
             <strong key={h} className="text-error">
               {HAZARD_WORDS[h]}{" "}
             </strong>
           ))}
-          {facts.note}
+          {facts.note}{" "}
+          {facts.kindId && (
+            <Link
+              className="link"
+              prefetch={false}
+              data-reason=""
+              href={`/c/${collectionId}/almanac/kinds/${facts.kindId}?tree=${facts.id}`}
+            >
+              All that is known of its kind, and how sure
+            </Link>
+          )}
         </p>
       )}
       {children}

@@ -126,7 +126,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
               })}
             </div>
           ))}
-          <p className="mt-1 text-xs opacity-80">
+          <p className="mt-1 text-xs opacity-80" data-axis="">
             Dark hedge: closed. Gaps: open. From {day(data.asOf)}, four hundred days.
           </p>
         </div>

@@ -5,8 +5,8 @@ import { toDay, toIso } from "@/core/dates/index";
 import { MADE_UP_PLACES, readings } from "./logger";
 import { makeWorld, type World } from "./world";
 
-/** Ways the service can be made to fail, for tests and for trying what the application does then. */
-export const FAULTS = ["none", "slow", "down", "nonsense", "stale"] as const;
+/** Ways the service can be made to fail, or to bring a heat wave, for tests and for trying what the application does then. */
+export const FAULTS = ["none", "slow", "down", "nonsense", "stale", "heat"] as const;
 export type Fault = (typeof FAULTS)[number];
 
 const where = z.object({
@@ -29,6 +29,7 @@ const faultQuestion = z.object({ fault: z.enum(FAULTS), latitudeDeg: z.number().
 
 const SLOW_MS = 20_000;
 const STALE_DAYS = 4;
+const HEAT_WAVE = { tminC: 23, tmaxC: 41, rainMm: 0, windMs: 2 } as const;
 
 async function bodyOf(request: IncomingMessage): Promise<unknown> {
   let text = "";
@@ -98,6 +99,7 @@ export function serveWeather(port: number, usual: Fault = "none"): Promise<Serve
       const issuedOn = toDay(q.today) - (fault === "stale" ? STALE_DAYS : 0);
       const days = worldOf(q)
         .forecast(issuedOn, q.days)
+        .map((d) => (fault === "heat" ? { ...d, ...HEAT_WAVE } : d))
         .map((d) => ({ ...d, date: toIso(d.date) }));
       answer(response, 200, {
         source: "simulated weather service",
