@@ -55,7 +55,7 @@ test("a closed window says why, when it opens and how sure; the same tree moved 
   await expect(page.getByTestId("refused")).toContainText("Potting now: its roots stand at");
   // As if it stood in the room: asked, not done.
   await page.getByLabel("As if it stood in").selectOption(room);
-  await expect(page.getByTestId("windows-place")).toContainText("As if it stood in Window room");
+  await expect(page.getByTestId("windows-place")).toContainText("As if it had stood in Window room");
   await expect(page.getByTestId("windows-place")).toContainText("assumed by what it is like");
   await choose(page, "Slip up whole");
   await expect(page.getByTestId("work-why")).toContainText("Open today");

@@ -72,17 +72,20 @@ export interface TreeWindowsInput {
   away: readonly DayStretch[];
   options: WindowOptions;
   on: DayNumber;
-  /** Stands somewhere else from now on, as a question. */
+  /** Stands somewhere else, as a question. */
   placeId?: string | null;
   operations?: readonly Operation[];
   /** Leaves the curves out, for a whole yard. */
   withoutCurves?: boolean;
 }
 
+/** One that is asked about elsewhere is taken to have stood there for a fortnight: its roots are as warm as the place. */
+const SETTLED_DAYS = 14;
+
 /** The weather a tree has had and, if it stays where it is or goes where it is asked to, will have. */
 export function siteOf({ sites, events, on, placeId }: TreeWindowsInput): Site {
   const stays = staysOf(events, on);
-  if (placeId !== undefined && placeId !== stays.at(-1)!.placeId) stays.push({ from: on, placeId });
+  if (placeId !== undefined && placeId !== stays.at(-1)!.placeId) stays.push({ from: on - SETTLED_DAYS, placeId });
   return sites.forStays(stays);
 }
 

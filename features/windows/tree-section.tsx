@@ -63,6 +63,7 @@ export function TreeWindowsSection({
   };
   const site = siteOf(input);
   const here = staysOf(events, on).at(-1)!.placeId;
+  const standing = asked?.id ?? here;
   const nights = site.nights.filter((n) => n.day >= on);
   const data: WindowsData = {
     treeId,
@@ -80,7 +81,7 @@ export function TreeWindowsSection({
     places: loaded.places.map((p) => ({ id: p.id, name: p.name })),
     here: { id: here, name: loaded.places.find((p) => p.id === here)?.name ?? null },
     stand: asked && asked.id !== here ? { id: asked.id, name: asked.name } : null,
-    placeMeasured: here === null || loaded.placeClimates.has(asked?.id ?? here),
+    placeMeasured: standing === null || loaded.placeClimates.has(standing),
     risk: collection.risk,
     warmClimate: profile.warmClimate,
     guessed: context.guessedWeather || profile.basis === "guess",

@@ -89,7 +89,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
       </div>
       <p className="mt-1 text-sm" data-testid="windows-place" data-record="">
         {data.stand
-          ? `As if it stood in ${where} from ${day(data.asOf)} on.`
+          ? `As if it had stood in ${where} for a fortnight.`
           : `With the weather of ${where}, where it stands.`}{" "}
         {!data.placeMeasured && "Nobody has measured that place: its nights are assumed by what it is like. "}
         {data.guessed && "Kind or weather are a guess: read the days as weeks. "}

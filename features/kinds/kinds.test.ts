@@ -1,0 +1,101 @@
+import { randomUUID } from "node:crypto";
+import { pool } from "@/server/pool";
+import { profileOf } from "@/core/species/index";
+import { tracksOf } from "@/core/tree/index";
+import { toDay } from "@/core/dates/index";
+import { TestYard } from "@/test-support/yard";
+
+afterAll(() => pool().end());
+
+async function yardWith(...tags: string[]) {
+  const yard = new TestYard();
+  await yard.found();
+  const ids = [];
+  for (const tag of tags) ids.push(await yard.tree(tag, { kindId: "fig", cultivar: tag === "FG-2" ? "Brown" : null }));
+  return { yard, ids };
+}
+const say = (more: Record<string, unknown>) => ({ kindId: "fig", cultivar: null, treeId: null, values: {}, ...more });
+const tender = async (yard: TestYard, id: string) => {
+  const { loaded } = await yard.view();
+  return profileOf(loaded.trees.find((t) => t.id === id)!);
+};
+
+test("a collection's own word changes the models of its trees, a sort's and a tree's go before it, and all can be taken back", async () => {
+  const { yard, ids } = await yardWith("FG-1", "FG-2");
+  const library = profileOf({ kindId: "fig", typedName: null, habit: null });
+  const said = await yard.ok("say-kind", say({ values: { crownC: -15, rootShare: 0.2 } }));
+  expect((await tender(yard, ids[0])).values).toMatchObject({ crownC: -15, rootShare: 0.2 });
+  await yard.ok("say-kind", say({ cultivar: "brown", values: { crownC: -18 } }));
+  await yard.ok("say-kind", say({ treeId: ids[0], values: { crownC: -9 } }));
+  expect((await tender(yard, ids[0])).values.crownC).toBe(-9);
+  expect((await tender(yard, ids[1])).values).toMatchObject({ crownC: -18, rootShare: 0.2 });
+  // One more field keeps the others; a field given back is the library's again.
+  await yard.ok("say-kind", say({ values: { water: "dry-between" }, back: ["crownC"] }));
+  const other = await yard.tree("FG-3", { kindId: "fig" });
+  expect((await tender(yard, other)).values).toMatchObject({
+    water: "dry-between",
+    rootShare: 0.2,
+    crownC: library.values.crownC,
+  });
+  // Undone, the first word counts no more, later ones still do.
+  await yard.ok("undo-entry", { entryId: said.entryId });
+  expect((await tender(yard, other)).values.water).toBe("dry-between");
+});
+
+test("values that cannot be are refused at their field, and nothing is written", async () => {
+  const { yard, ids } = await yardWith("FG-1");
+  expect(await yard.fault("say-kind", say({ values: { rootShare: 0.9 } }), "values.rootShare")).toMatch(/60 %/);
+  expect(await yard.fault("say-kind", say({ values: { rootKillYoungC: -9 } }), "values.rootKillYoungC")).toMatch(
+    /no lower/,
+  );
+  expect(await yard.fault("say-kind", say({ values: { ph: [7, 5] } }), "values.ph")).toMatch(/lower value comes first/);
+  expect(await yard.fault("say-kind", say({ kindId: "triffid" }), "kindId")).toMatch(/not in the library/);
+  const apple = await yard.tree("AP-1", { kindId: "apple" });
+  expect(await yard.fault("say-kind", say({ treeId: apple }), "treeId")).toMatch(/another kind/);
+  expect((await tender(yard, ids[0])).key).toBe("fig");
+});
+
+test("a place described anew moves the windows of the trees there; a move moves the tree's own", async () => {
+  const { yard, ids } = await yardWith("FG-1");
+  const placeId = randomUUID();
+  await yard.ok("add-place", { placeId, name: "Shed", kind: "unheated" });
+  await yard.ok("place-trees", { treeIds: ids, placeId, on: "2023-06-01" });
+  const window = async () => {
+    const { context, loaded } = await yard.view();
+    return tracksOf(
+      context,
+      loaded.trees.find((t) => t.id === ids[0])!,
+      toDay(yard.today),
+    ).window;
+  };
+  const cold = await window();
+  expect(await yard.fault("describe-place", { placeId }, "kind")).toMatch(/what is new/);
+  await yard.ok("describe-place", { placeId, kind: "heated", name: "Warm shed" });
+  const warm = await window();
+  expect(warm.suitability).not.toEqual(cold.suitability);
+  expect((await yard.view()).loaded.places[0]).toMatchObject({ name: "Warm shed", kind: "heated" });
+  const second = randomUUID();
+  await yard.ok("add-place", { placeId: second, name: "Wall", kind: "sheltered" });
+  expect(await yard.fault("describe-place", { placeId: second, name: "warm SHED" }, "name")).toMatch(/already/);
+  await yard.ok("place-trees", { treeIds: ids, placeId: second, on: "2026-05-01" });
+  expect((await window()).suitability).not.toEqual(warm.suitability);
+});
+
+test("health, ground, sets and prunings are recorded on their day, and refused before it", async () => {
+  const { yard, ids } = await yardWith("FG-1", "FG-2");
+  const [treeId] = ids;
+  expect(await yard.fault("record-health", { treeId, on: "2022-01-01", state: "weak" }, "on")).toMatch(/arrived/);
+  expect(await yard.fault("record-anchored", { treeId, on: "2030-01-01", anchored: true }, "on")).toMatch(
+    /not come yet/,
+  );
+  await yard.ok("record-health", { treeId, on: yard.today, state: "weak" });
+  await yard.ok("record-anchored", { treeId, on: yard.today, anchored: true });
+  const set = await yard.ok("match-trees", { treeIds: ids, set: "gate" });
+  expect((await yard.view()).loaded.trees.map((t) => t.set)).toEqual(["gate", "gate"]);
+  await yard.ok("undo-entry", { entryId: set.entryId });
+  expect((await yard.view()).loaded.trees.map((t) => t.set ?? null)).toEqual([null, null]);
+  expect(
+    await yard.fault("record-pruning", { treeId, on: yard.today, how: "hard", crownShare: 3 }, "crownShare"),
+  ).toMatch(/100/);
+  await yard.ok("record-pruning", { treeId, on: yard.today, how: "hard", crownShare: 0.3, purpose: "size" });
+});
