@@ -24,7 +24,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expect(page.getByRole("img", { name: /Q-1 in Round 22 cm/ })).toBeVisible();
   await expect(page.getByText("next: Black 30 cm")).toBeVisible();
   const filledBefore = await page.getByTestId("fill").textContent();
-  await page.getByText("Next pot").click();
+  await page.getByText("Next pot", { exact: true }).click();
   await expect(page.getByText("Thimble: too small")).toBeVisible();
   await expectNoSeriousFindings(page);
 

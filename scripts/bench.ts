@@ -26,6 +26,17 @@ interface CoreResult {
   memoryMb: number;
 }
 
+interface WindowsResult {
+  trees: number;
+  works: number;
+  days: number;
+  years: number;
+  distinct: number;
+  coldMs: number;
+  warmMs: number;
+  readyMs: number;
+}
+
 interface AlmanacResult {
   trees: number;
   years: number;
@@ -38,7 +49,7 @@ interface AlmanacResult {
 }
 
 /** Bundled as the application is: running it through tsx would measure tsx. */
-async function benchBundled<T>(name: "core" | "almanac"): Promise<T> {
+async function benchBundled<T>(name: "core" | "almanac" | "windows"): Promise<T> {
   const outfile = path.join(dir, `${name}.mjs`);
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],
@@ -168,6 +179,7 @@ async function main(): Promise<void> {
   console.log("core …");
   const core = await benchBundled<CoreResult>("core");
   const almanac = await benchBundled<AlmanacResult>("almanac");
+  const windows = await benchBundled<WindowsResult>("windows");
   console.log("building, loading 800 and 60 trees …");
   await buildIfChanged();
   const database = await startDatabase(dir, 43360, () => undefined);
@@ -239,6 +251,17 @@ async function main(): Promise<void> {
       [
         "hardiness of one kind by day through a year; what a look at the wood says",
         `${ms(almanac.hardyMs)}; ${ms(almanac.checkMs)}`,
+        "—",
+      ],
+      [
+        `windows of ${windows.trees} trees × ${windows.works} works × ${windows.days} days × ${windows.years} weather years: ${windows.distinct} distinct tracks, one thread; cold`,
+        ms(windows.coldMs),
+        "3 s",
+      ],
+      ["the same, warm", ms(windows.warmMs), "300 ms"],
+      [
+        "their places, wood and verdict windows through eight seasons, once a weather revision",
+        ms(windows.readyMs),
         "—",
       ],
       ["weather generator, years a second", String(almanac.generatedYearsPerSecond), "—"],

@@ -157,3 +157,9 @@ export function seasonLabel(season: number, latitudeDeg: number): string {
 export function midwinterOf(season: number, latitudeDeg: number): DayNumber {
   return isNorth(latitudeDeg) ? dayFromParts(season - 1, 12, 21)! : dayFromParts(season, 6, 21)!;
 }
+
+/** The season whose wood and windows a day belongs to: it begins at midwinter, days before the season's own first day. */
+export function growingSeason(day: DayNumber, latitudeDeg: number): number {
+  const season = seasonOf(day, latitudeDeg);
+  return midwinterOf(season + 1, latitudeDeg) <= day ? season + 1 : season;
+}

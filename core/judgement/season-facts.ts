@@ -1,5 +1,5 @@
 import { SEASON_LEAD_DAYS, type Site, warmthBetween } from "../climate/index";
-import { type DayNumber, midwinterOf, seasonOf } from "../dates/index";
+import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
 import { MIDSUMMER } from "../climate/index";
 import { quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
@@ -12,12 +12,6 @@ export type SeasonFacts = Pick<
   Situation,
   "phase" | "autumn" | "rootZoneC" | "takeHoldLeft" | "growthLeft" | "growthOfSeason" | "weeksToFrost" | "frostPast"
 > & { daysToBudBreak: number | null };
-
-/** Seasons begin at midwinter for wood and windows. */
-function growingSeason(on: DayNumber, latitudeDeg: number): number {
-  const season = seasonOf(on, latitudeDeg);
-  return midwinterOf(season + 1, latitudeDeg) <= on ? season + 1 : season;
-}
 
 export function seasonFacts(site: Site, profile: Profile, on: DayNumber): SeasonFacts {
   const season = growingSeason(on, site.latitudeDeg);

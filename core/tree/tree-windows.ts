@@ -1,5 +1,5 @@
 import { dayAfterWarmth, type Site } from "../climate/index";
-import { type DayNumber, seasonOf, toDay, toIso } from "../dates/index";
+import { type DayNumber, growingSeason, toDay, toIso } from "../dates/index";
 import type { HealthState, LoggedEvent } from "../event/index";
 import { type Profile } from "../species/index";
 import {
@@ -97,8 +97,15 @@ export function seriesAround<O extends Operation>(
   on: DayNumber,
   options: WindowOptions,
 ): Record<O, WindowSeries> {
-  const season = seasonOf(on, site.latitudeDeg);
-  return windowsOf(site, profile, operations, season - 1, season + 2, options);
+  const { latitudeDeg } = site;
+  return windowsOf(
+    site,
+    profile,
+    operations,
+    growingSeason(on, latitudeDeg),
+    growingSeason(on + WINDOW_DAYS, latitudeDeg),
+    options,
+  );
 }
 
 /** All work on one tree: windows of its kind where it stands, less what the tree itself and its growers do not allow. */
@@ -109,7 +116,7 @@ export function treeWindows(
 ): OperationWindow[] {
   const { profile, events, on, options } = input;
   const site = siteOf(input);
-  const season = seasonOf(on, site.latitudeDeg);
+  const season = growingSeason(on, site.latitudeDeg);
   const operations = input.operations ?? OPERATIONS;
   const evidence = woodEvidence(events, season, site.latitudeDeg, on);
   const own: OwnWood | undefined = evidence ? ownWoodOf(site, profile, season, evidence) : undefined;
@@ -173,20 +180,9 @@ function windowOf(
   const from = waits ? recovered : on;
   const periods = ailing
     ? []
-    : openPeriods(series, from, to)
-        .flatMap((p) => withoutStretches(p, closed))
-        .map((p) => {
-          const span = spanAt(series, Math.min(p.to, Math.max(p.from, (p.from + p.to) >> 1)));
-          const cut = closed.some(([a, b]) => a <= p.to + 1 && b >= p.from - 1);
-          const iso = (v: [number, number, number]) => v.map((d) => toIso(d)) as [string, string, string];
-          return {
-            from: toIso(p.from),
-            to: toIso(p.to),
-            closedBy: p.closedBy,
-            opens: span && !cut ? iso(span.opens) : null,
-            closes: span && !cut ? iso(span.closes) : null,
-          };
-        });
+    : closed.length === 0
+      ? freePeriods(series, from, to)
+      : periodsWithout(series, from, to, closed);
   const heldBy: HeldBy | null = ailing
     ? { by: "health", state: health }
     : waits
@@ -213,6 +209,38 @@ function windowOf(
   };
 }
 
+/** Trees of one kind and place that nothing holds ask the same of the same windows: the last answer is kept by series. */
+const lastFree = new WeakMap<WindowSeries, { from: DayNumber; to: DayNumber; periods: OperationWindow["periods"] }>();
+function freePeriods(series: WindowSeries, from: DayNumber, to: DayNumber): OperationWindow["periods"] {
+  const known = lastFree.get(series);
+  if (known?.from === from && known.to === to) return known.periods;
+  const periods = periodsWithout(series, from, to, []);
+  lastFree.set(series, { from, to, periods });
+  return periods;
+}
+
+function periodsWithout(
+  series: WindowSeries,
+  from: DayNumber,
+  to: DayNumber,
+  closed: readonly DayStretch[],
+): OperationWindow["periods"] {
+  const iso = (v: [number, number, number]) => v.map((d) => toIso(d)) as [string, string, string];
+  return openPeriods(series, from, to)
+    .flatMap((p) => withoutStretches(p, closed))
+    .map((p) => {
+      const span = spanAt(series, (p.from + p.to) >> 1);
+      const cut = closed.some(([a, b]) => a <= p.to + 1 && b >= p.from - 1);
+      return {
+        from: toIso(p.from),
+        to: toIso(p.to),
+        closedBy: p.closedBy,
+        opens: span && !cut ? iso(span.opens) : null,
+        closes: span && !cut ? iso(span.closes) : null,
+      };
+    });
+}
+
 function curveOf(series: WindowSeries, from: DayNumber, to: DayNumber): OperationWindow["curve"] {
   const suitability: number[] = [];
   const safe: number[] = [];
@@ -235,8 +263,9 @@ function handsShort({ replayed, tree, calendar, on }: TreeWindowsInput): {
   stretches: DayStretch[];
   massKg: number | null;
 } {
+  if (calendar.people.length === 0 || calendar.absences.length === 0) return { stretches: [], massKg: null };
   const massKg = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)?.wetKg ?? null;
-  if (massKg === null || calendar.people.length === 0) return { stretches: [], massKg: null };
+  if (massKg === null) return { stretches: [], massKg: null };
   const canLift = (people: readonly { liftKg: number }[]) => {
     const [a, b] = [...people].sort((x, y) => y.liftKg - x.liftKg);
     return (

@@ -1,7 +1,16 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { coldestOfMiddleYear, firstFrostIndex, frostProbabilityBySlot, type Site } from "@/core/climate/index";
-import { type DayNumber, midwinterOf, parseIso, seasonLabel, seasonOf, slotOf, toDay, toIso } from "@/core/dates/index";
+import {
+  type DayNumber,
+  growingSeason,
+  midwinterOf,
+  parseIso,
+  seasonLabel,
+  slotOf,
+  toDay,
+  toIso,
+} from "@/core/dates/index";
 import type { DateEstimate } from "@/core/estimate/index";
 import { type Profile, profileOf } from "@/core/species/index";
 import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/core/tree/index";
@@ -119,12 +128,6 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
 }
 
 const WOOD_EVENTS = new Set(["wood-read", "fed", "pruned", "potted"]);
-
-/** The season whose wood a day belongs to: it begins at midwinter. */
-function growingSeason(on: DayNumber, latitudeDeg: number): number {
-  const season = seasonOf(on, latitudeDeg);
-  return midwinterOf(season + 1, latitudeDeg) <= on ? season + 1 : season;
-}
 
 function pictureOf(
   view: CollectionView,
