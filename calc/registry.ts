@@ -4,6 +4,7 @@ import { mixCalculations } from "./definitions/mix";
 import { rootCalculations } from "./definitions/roots";
 import { settingCalculations } from "./definitions/setting";
 import { vesselCalculations } from "./definitions/vessel";
+import { speciesCalculations } from "./definitions/species";
 import { windowCalculations } from "./definitions/window";
 import { woodCalculations } from "./definitions/wood";
 import { type Calculation, CalcProblem } from "./definition";
@@ -18,6 +19,7 @@ export const CALCULATIONS: ReadonlyMap<string, Calculation> = new Map(
     ...climateCalculations,
     ...woodCalculations,
     ...windowCalculations,
+    ...speciesCalculations,
   ].map((c) => [c.name, c]),
 );
 

@@ -1,9 +1,23 @@
 import { z } from "zod";
-import { buildSite, type DailyRecord, normalsFromRecord } from "@/core/climate/index";
+import {
+  ASSUMED_CLIMATE,
+  buildSite,
+  type DailyRecord,
+  normalsFromRecord,
+  PLACE_KINDS,
+  siteAtPlace,
+} from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
 import { kindById, profileOf } from "@/core/species/index";
-import { openPeriods, OPERATIONS, suitabilityOn, windowSeries } from "@/core/window/index";
+import {
+  type Limit,
+  openPeriods,
+  OPERATION_NAMES,
+  operationOf,
+  suitabilityOn,
+  windowSeries,
+} from "@/core/window/index";
 import { HABITS } from "@/core/wood/index";
 import { CalcProblem, define } from "../definition";
 
@@ -25,10 +39,15 @@ export const windowCalculations = [
           .max(80_000),
         from: isoDate,
         to: isoDate,
-        operations: z.array(z.enum(OPERATIONS)).min(1),
+        operations: z.array(z.enum(OPERATION_NAMES)).min(1),
         risk: z.number().min(0.01).max(0.49).default(0.1),
         place: z
-          .object({ offsetC: z.number().min(-15).max(15).optional(), sheltered: z.boolean().optional() })
+          .object({
+            offsetC: z.number().min(-15).max(15).optional(),
+            sheltered: z.boolean().optional(),
+            /** What the place is like: its days and nights are worked out by that, assumed. */
+            kind: z.enum(PLACE_KINDS).optional(),
+          })
           .optional(),
       })
       .refine((v) => (v.habit === undefined) !== (v.species === undefined), {
@@ -46,7 +65,7 @@ export const windowCalculations = [
       if (!normals) return new CalcProblem("weather", "Every calendar month needs at least twenty days of readings.");
       // The weather given is what the years are like, not a record of the days asked about: windows answer by its climate.
       const today = record.startDay - 1;
-      const site = buildSite({
+      const open = buildSite({
         latitudeDeg: v.latitudeDeg,
         normals,
         record,
@@ -54,25 +73,47 @@ export const windowCalculations = [
         seed: SEED,
         historyFrom: today - 30,
       });
+      const kind = v.place?.kind ?? "open";
+      const site = siteAtPlace(open, { kind, climate: ASSUMED_CLIMATE[kind] });
       const profile = profileOf({ kindId: v.species ?? null, typedName: null, habit: v.habit ?? null });
       const options = { risk: v.risk, sheltered: v.place?.sheltered ?? false };
       const [first, last] = [seasonOf(from, v.latitudeDeg) - 1, seasonOf(to, v.latitudeDeg) + 1];
-      const byDay: { date: string; operation: string; suitability: number; limiting: string; safe: number }[] = [];
-      const periods: { operation: string; from: string; to: string; limiting: string }[] = [];
+      const byDay: {
+        date: string;
+        operation: string;
+        suitability: number;
+        limiting: string;
+        safe: number;
+        detail?: string;
+      }[] = [];
+      const periods: { operation: string; from: string; to: string; limiting: string; detail?: string }[] = [];
       for (const operation of v.operations) {
-        const series = windowSeries(site, profile, operation, first, last, options);
+        const series = windowSeries(site, profile, operationOf(operation), first, last, options);
         for (let day = from; day <= to; day++) {
           const at = suitabilityOn(series, day)!;
-          byDay.push({ date: toIso(day), operation, ...at });
+          byDay.push({ date: toIso(day), operation, ...at, ...limitOf(at.limiting) });
         }
         for (const p of openPeriods(series, from, to)) {
-          periods.push({ operation, from: toIso(p.from), to: toIso(p.to), limiting: p.closedBy });
+          periods.push({ operation, from: toIso(p.from), to: toIso(p.to), ...limitOf(p.closedBy) });
         }
       }
       return { byDay, periods };
     },
   ),
 ];
+
+/** Published names of what closes a day; what we tell apart further stands beside them. */
+const PUBLISHED: Partial<Record<Limit, string>> = {
+  season: "root-warmth",
+  sap: "flush",
+  share: "recovery",
+  chill: "root-warmth",
+};
+
+function limitOf(limit: Limit): { limiting: string; detail?: string } {
+  const published = PUBLISHED[limit];
+  return published ? { limiting: published, detail: limit } : { limiting: limit };
+}
 
 function recordOf(weather: readonly (readonly [string, number, number])[], offsetC: number): DailyRecord {
   const days = weather.map(([date]) => toDay(date));

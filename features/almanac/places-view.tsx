@@ -2,10 +2,9 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import type { PlaceClimate, PlaceFit } from "@/core/climate/index";
-import type { PlaceKind } from "@/core/climate/index";
+import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
 import { celsius, number, readNumber } from "@/ui/format";
-import { Form, FormFaults, TextField } from "@/ui/fields";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { FROST, INK } from "@/ui/tones";
 import { loose, useCommand } from "../commands/use-command";
 import { placeClimateWords } from "../history/event-words";
@@ -141,9 +140,44 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
             <WeatherImport place={place} />
           </details>
           <ClimateForm place={place} />
+          <DescribeForm place={place} />
         </div>
       </div>
     </section>
+  );
+}
+
+/** Another name, or another kind of place: windows of the trees there follow. */
+function DescribeForm({ place }: { place: PlaceFacts }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("describe-place");
+  const [name, setName] = useState(place.name);
+  const [kind, setKind] = useState<PlaceKind>(place.kind);
+  const save = async () => {
+    const done = await send({ collectionId, placeId: place.id, name, kind });
+    if (done) tell({ text: `${name} is described anew; windows of its trees follow.`, entryId: done.entryId });
+  };
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
+        Name it or describe it anew
+      </summary>
+      <Form label={`Description of ${place.name}`} className="space-y-3" onSubmit={save}>
+        <TextField label="Name" value={name} onChange={setName} fault={at("name")} />
+        <SelectField
+          label="What it is like"
+          value={kind}
+          onChange={setKind}
+          fault={at("kind")}
+          options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
+        />
+        <FormFaults faults={loose(failure, ["name", "kind"])} />
+        <button type="submit" className="btn min-h-11" disabled={busy}>
+          Save
+        </button>
+      </Form>
+    </details>
   );
 }
 

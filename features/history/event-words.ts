@@ -1,6 +1,7 @@
 import type { EventPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
+import type { Limit } from "@/core/window/index";
 import { FIELD_WORDS } from "../kind-words";
 import type { PlaceClimate } from "@/core/climate/index";
 import {
@@ -28,6 +29,7 @@ import {
   FORM_WORDS,
   HEALTH_WORDS,
   LEAF_FALL_WORDS,
+  LIMIT_WORD,
   METHOD_WORDS,
   PLACE_WORDS,
   potName,
@@ -61,6 +63,9 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
         payload.wetMassKg && payload.measured?.includes("mass") ? `weighed ${kilograms(payload.wetMassKg, units)}` : "",
         payload.tiltDeg ? `leaning ${number(payload.tiltDeg)}°${payload.facing ? ` to ${payload.facing}` : ""}` : "",
         payload.facing && !payload.tiltDeg ? `facing ${payload.facing}` : "",
+        payload.despite
+          ? `although the window was closed (${LIMIT_WORD[payload.despite.limiting as Limit] ?? payload.despite.limiting}, safe in ${percent(payload.despite.safe)} of years)`
+          : "",
         payload.flareBelowMm ? `flare still ${millimetres(payload.flareBelowMm, units)} down` : "",
       ]
         .filter(Boolean)

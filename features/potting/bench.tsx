@@ -22,13 +22,14 @@ import {
 } from "@/core/tree/index";
 import { brimHeightMm, footWidthMm, wallOf } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/ui/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { type Limit, type Operation, operationOf } from "@/core/window/index";
+import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { windowReason } from "../sentences";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { FLAG_WORDS } from "../stores/mix-words";
-import { CORRECTION_WORDS } from "../words";
+import { CORRECTION_WORDS, LIMIT_BECAUSE } from "../words";
 import { Cautions } from "./cautions";
 import { faultWords } from "./fault-words";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
@@ -75,10 +76,23 @@ interface Props {
   /** The mix to start with. */
   usualMix: string;
   calendar: GrowersCalendar;
+  /** Today’s windows of every correction. */
+  windows: { operation: Operation; open: boolean; limiting: Limit; safe: number; opens: string | null }[];
 }
 
 /** One potting with its numbers in hand: base layer, side gap, fill line, litres, mass; "Potted" records it. */
-export function PottingBench({ tree, now, ageYears, state, currentLot, store, mixes, usualMix, calendar }: Props) {
+export function PottingBench({
+  tree,
+  now,
+  ageYears,
+  state,
+  currentLot,
+  store,
+  mixes,
+  usualMix,
+  calendar,
+  windows,
+}: Props) {
   const router = useRouter();
   const { collectionId, revision, today, units } = useAsOf();
   const { tell } = useNotice();
@@ -125,6 +139,9 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
   const plan = useMemo(() => choice && planPotting(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const range = useMemo(() => choice && pottingRange(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const misfit = plan ? pottingFault(plan) : null;
+  const asked = windows.find((w) => w.operation === operationOf(correction));
+  // What is recorded for an earlier day is judged by nobody.
+  const closed = asked && !asked.open && doneOn === today ? asked : null;
 
   const submit = async () => {
     const measured = readMeasured(after);
@@ -149,6 +166,7 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
       bottomLayerMm,
       ...set.read,
       measured: measured.values,
+      despite: closed && { limiting: closed.limiting, safe: closed.safe },
     });
     if (!done) return;
     tell({ text: `${tree.tag} is potted. Soak it twice; shade for some days.`, entryId: done.entryId });
@@ -260,6 +278,18 @@ export function PottingBench({ tree, now, ageYears, state, currentLot, store, mi
             </div>
           </div>
           <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />
+          {closed && (
+            <Caution className="mt-2">
+              <p className="font-semibold" data-testid="closed-window">
+                The window for this work is closed today: {LIMIT_BECAUSE[closed.limiting]}.
+              </p>
+              <p>
+                Done today it would end badly in {percent(1 - closed.safe)} of this place’s weather years
+                {closed.opens ? `; it opens ${day(closed.opens, today)}` : ""}. If you do it all the same, that is
+                recorded with the potting.
+              </p>
+            </Caution>
+          )}
           {plan && (
             <details className="no-print">
               <summary className="min-h-11 cursor-pointer font-medium">In wind, and how it is carried</summary>

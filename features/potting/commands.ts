@@ -16,6 +16,7 @@ import {
   yearsInPot,
 } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
+import { LIMITS } from "@/core/window/index";
 import { brimHeightMm, potSchema, wallOf } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { loadSite } from "../collection/load";
@@ -62,6 +63,11 @@ const input = envelope.extend({
   flareDepthMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
   takenOffMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
   unionMm: z.number().min(0, { error: "0 mm or more." }).max(2000).nullable().default(null),
+  /** Done although its window was closed: what closed it and the share of weather years that end well, as they were shown. */
+  despite: z
+    .object({ limiting: z.enum(LIMITS), safe: z.number().min(0).max(1) })
+    .nullable()
+    .default(null),
   /** What was measured once the tree stood: it counts instead of the plan. */
   measured: z
     .object({
@@ -181,6 +187,7 @@ export const recordPotting = command({
           ...(v.facing === "" ? {} : { facing: v.facing }),
           ...(plan.setting.shiftMm === 0 ? {} : { shiftMm: plan.setting.shiftMm }),
           ...(v.flareDepthMm > v.takenOffMm ? { flareBelowMm: v.flareDepthMm - v.takenOffMm } : {}),
+          ...(v.despite === null ? {} : { despite: v.despite }),
         },
         v.on,
         about,

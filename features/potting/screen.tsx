@@ -2,7 +2,10 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { mixChoices, replay, storeAt, treeAt, usualMix, yearsInPot, tracksOf } from "@/core/tree/index";
+import { mixChoices, replay, storeAt, treeAt, tracksOf, treeWindows, usualMix, yearsInPot } from "@/core/tree/index";
+import { CORRECTION_NAMES } from "@/core/roots/index";
+import { operationOf } from "@/core/window/index";
+import { windowOptions } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { mixName } from "../stores/mix-words";
 import { PottingBench } from "./bench";
@@ -21,6 +24,19 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
   const state = treeAt(tree, events, loaded.indexed.lots, store, context, tracksOf(context, tree, on), on);
   if (!replayed || !state) notFound();
+  const windows = treeWindows({
+    sites: view.places,
+    tree,
+    profile,
+    events,
+    replayed,
+    calendar: loaded.calendar,
+    away: context.away,
+    options: windowOptions(view.collection),
+    on,
+    operations: [...new Set(CORRECTION_NAMES.map(operationOf))],
+    withoutCurves: true,
+  });
   const mixes = mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }));
   return (
     <PottingBench
@@ -47,6 +63,13 @@ export async function PottingScreen({ collectionId, treeId }: { collectionId: st
       mixes={mixes}
       usualMix={usualMix(mixes, loaded.indexed.records.events)}
       calendar={loaded.calendar}
+      windows={windows.map(({ operation, open, limiting, safe, periods }) => ({
+        operation,
+        open,
+        limiting,
+        safe,
+        opens: periods[0]?.from ?? null,
+      }))}
     />
   );
 }
