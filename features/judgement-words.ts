@@ -59,6 +59,8 @@ export function actWords({ code, figures: f }: Act, units: Units): string {
       return f.toMm
         ? `Take ${span(millimetres(f.mm, units), millimetres(f.toMm, units))} off the top and renew it, with the root zone at ${celsius(f.rootZoneC, units)} or more, ${number(f.beforeFlushLow)} to ${number(f.beforeFlushHigh)} weeks before the flush.`
         : `Renew the top ${millimetres(f.mm, units)} of its mix, no more.`;
+    case "prune-and-return":
+      return `Root-prune it and return it to its pot with fresh mix: about ${percent(f.loss)} of its roots, with the root zone at ${celsius(f.rootZoneC, units)} or more.`;
     case "feed-little":
       return `Feed a quarter to half strength (${span(percent(f.low), percent(f.high))}) until the root zone falls to ${celsius(f.untilC, units)}, then nothing.`;
     case "bring-in":

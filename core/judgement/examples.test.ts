@@ -71,6 +71,7 @@ function situation(site: Site, kindId: string, on: DayNumber, more: Partial<Situ
     carriedKg: null,
     massKg: 12,
     immovable: false,
+    finalPot: false,
     trunkMm: null,
     healthy: true,
     ...more,
@@ -317,4 +318,11 @@ describe("5: a bay standard nobody can lift", () => {
     );
     expect(has(autumn, "slice-side", "spring-warm")).toBe(true);
   });
+});
+
+test("in its final pot a full tree is renewed, not moved up", () => {
+  const on = dayWhen(continental, "apple", "soft");
+  const j = judgeTree(situation(continental, "apple", on, { fill: 0.97, circling: 2.5, finalPot: true }));
+  expect(find(j, "prune-and-return", "bud-swell").loss).toBeCloseTo(0.3, 6);
+  expect(j.acts.some((a) => a.code === "slip-up" || a.code === "step")).toBe(false);
 });

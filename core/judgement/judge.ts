@@ -68,10 +68,25 @@ export function judgeTree(s: Situation): Judgement {
   }
   girdler(s, act);
   if (!due(s)) notYet(s, act, refuse);
+  else if (s.finalPot) renew(s, act, refuse);
   else if (springWork(s)) stepNow(s, act, refuse);
   else if (mayslip(s)) slipNow(s, act, refuse);
   else waitOut(s, act, refuse);
   return { acts, refused };
+}
+
+/** In its final pot: its roots and part of its mix are renewed, in the season for it. */
+function renew(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
+  const ready = springWork(s);
+  const loss = Math.min(1 - CORRECTIONS["prune-and-return"].retained, s.profile.values.rootShare);
+  if (!ready) act("now", "replace-top", { mm: F.topMm });
+  act(ready ? "now" : evergreen(s) ? "spring-warm" : "bud-swell", "prune-and-return", {
+    loss,
+    rootZoneC: s.profile.values.springRootZoneC,
+  });
+  act(ready ? "now" : evergreen(s) ? "spring-warm" : "bud-swell", "water-old-ball", { weeks: F.coreWeeks });
+  if (!ready && !dormant(s)) refuse("wash-in-leaf");
+  if (!ready) refuse("feed-too-early");
 }
 
 type Add<C> = (when: When, code: C, figures?: Record<string, number>) => void;

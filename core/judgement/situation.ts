@@ -41,6 +41,8 @@ export interface Situation {
   /** Wet mass as it stands, kg, and whether hands can move it at all. */
   massKg: number;
   immovable: boolean;
+  /** Stands in the pot it is to stay in. */
+  finalPot: boolean;
   trunkMm: number | null;
   healthy: boolean;
 }
@@ -74,6 +76,7 @@ export const ACT_CODES = [
   "step",
   "cut-girdler",
   "replace-top",
+  "prune-and-return",
   "feed-little",
   "bring-in",
   "keep-bright",

@@ -62,6 +62,7 @@ export function situationOf(input: {
     carriedKg: input.carriedKg,
     massKg,
     immovable: massKg > MACHINE_LIMIT_KG,
+    finalPot: state.verdict.code === "hold",
     trunkMm: tree.trunkMm,
     healthy: condition.health === "well",
   };

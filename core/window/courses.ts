@@ -65,6 +65,8 @@ export interface Course {
   coldNight: Float32Array;
   /** Lowest root zone until the buds swell next. */
   coldToSpring: Float32Array;
+  /** Some day within three days of it is free of hard frost, and of frozen mix besides. */
+  workable: { crown: Uint8Array; roots: Uint8Array };
   /** Five-day mean of the root zone up to each day. */
   week: Float32Array;
   /** First day on which spring work may begin, by its root zone, its buds and the last frost. */
@@ -110,6 +112,7 @@ interface SliceFacts {
   week: Float32Array;
   coldRoots: Float32Array;
   coldNight: Float32Array;
+  workable: Course["workable"];
   heat: Map<boolean, Float32Array>;
   warmthLeft: Map<string, Float32Array>;
 }
@@ -129,11 +132,28 @@ function sliceFacts(slice: SeasonSlice): SliceFacts {
     week,
     coldRoots: rollingMin(slice.rootZoneC, REROOTING_DAYS),
     coldNight: rollingMin(slice.tminC, REROOTING_DAYS),
+    workable: {
+      crown: nearby(slice, (i) => slice.tminC[i] > HARD_FROST_C),
+      roots: nearby(slice, (i) => slice.tminC[i] > HARD_FROST_C && slice.rootZoneC[i] > FROZEN_C),
+    },
     heat: new Map(),
     warmthLeft: new Map(),
   };
   factsOfSlice.set(slice, facts);
   return facts;
+}
+
+/** A frost on the day itself keeps hands off bare roots; at this root zone the mix begins to freeze. */
+const HARD_FROST_C = -4;
+const FROZEN_C = 0.5;
+/** Any workable day of the week will do: one waits for it. */
+const NEARBY_DAYS = 3;
+
+function nearby({ tminC }: SeasonSlice, able: (i: number) => boolean): Uint8Array {
+  const out = new Uint8Array(tminC.length);
+  for (let i = 0; i < out.length; i++)
+    if (able(i)) out.fill(1, Math.max(0, i - NEARBY_DAYS), Math.min(out.length, i + NEARBY_DAYS + 1));
+  return out;
 }
 
 function remembered<K, V>(cache: Map<K, V>, key: K, make: () => V): V {
@@ -214,6 +234,7 @@ function courseOf(
     coldRoots: facts.coldRoots,
     coldNight: facts.coldNight,
     coldToSpring: coldestToSpring(slice.rootZoneC, wood.swell),
+    workable: facts.workable,
     week,
     springFrom,
     frostIndex,

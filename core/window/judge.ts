@@ -20,8 +20,6 @@ export interface WindowOptions {
 }
 export const DEFAULT_WINDOW: WindowOptions = { risk: 0.1, sheltered: false };
 
-/** A frost on the day itself that keeps hands off bare roots. */
-const HARD_FROST_C = -4;
 /** Dormant work is best in the weeks before bud break. */
 const BEST_BEFORE_BUD_BREAK = 42;
 /** From this share of roots lost on, the kind's own season for root work counts, and autumn is for robust kinds only. */
@@ -215,11 +213,10 @@ function judgeDormant(
   let [workable, unhurt, timing, sap, waking] = [0, 0, 0, 0, 0];
   for (let m = 0; m < n; m++) {
     const c = courses[m];
-    const able = c.slice.tminC[i] > HARD_FROST_C && (needs.crown || c.slice.rootZoneC[i] > 0.5);
     const safe = options.sheltered || needs.crown || rootsStay(c, profile, needs, i);
     const time = dormantTiming(c, profile, needs, i);
     const cut = needs.crown ? cutSuitability(c, needs, i) : 1;
-    workable += able ? 1 : 0;
+    workable += (needs.crown ? c.workable.crown : c.workable.roots)[i];
     unhurt += safe ? 1 : 0;
     timing += time;
     sap += cut;

@@ -39,7 +39,18 @@ export function Lane({ curve, className = "" }: { curve: OperationWindow["curve"
 }
 
 /** Names of the months above hedges that stand in a grid of three columns. */
-export function MonthNames({ from, days, columns }: { from: string; days: number; columns: string }) {
+export function MonthNames({
+  from,
+  days,
+  columns,
+  letters = 3,
+}: {
+  from: string;
+  days: number;
+  columns: string;
+  /** Of each name, where there is little room. */
+  letters?: number;
+}) {
   const start = toDay(from);
   const firsts = Array.from({ length: days }, (_, d) => toIso(start + d)).flatMap((iso, d) =>
     iso.endsWith("-01") ? [{ d, iso }] : [],
@@ -54,7 +65,7 @@ export function MonthNames({ from, days, columns }: { from: string; days: number
             className="absolute top-0 border-l border-current pl-0.5 leading-4"
             style={{ left: `${(100 * d) / days}%` }}
           >
-            {d > 0.94 * days ? "" : month(iso).slice(0, 3)}
+            {d > 0.94 * days ? "" : month(iso).slice(0, letters)}
           </span>
         ))}
       </span>

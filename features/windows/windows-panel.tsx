@@ -99,9 +99,14 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
           </Link>
         )}
       </p>
-      <div className="mt-2 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-        <div>
-          <MonthNames from={data.asOf} days={LANE_DAYS} columns="sm:grid-cols-[9.5rem_minmax(0,1fr)_14rem]" />
+      <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div className="min-w-0">
+          <MonthNames
+            from={data.asOf}
+            days={LANE_DAYS}
+            columns="sm:grid-cols-[9.5rem_minmax(0,1fr)_14rem]"
+            letters={1}
+          />
           {GROUPS.map(([name, operations]) => (
             <div key={name} role="group" aria-label={name} className="mt-1">
               <p className="text-xs font-medium tracking-wide uppercase opacity-80">{name}</p>
