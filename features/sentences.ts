@@ -56,7 +56,7 @@ export function verdictSentence(state: TreeState, near: string): string {
     case "overdue":
       if (verdict.open) return `Overdue: its pot is ${turning}. The window is open: pot it on by ${on}.`;
       return on
-        ? `Overdue: its pot is ${turning}. It cannot be helped now, because ${because}; the window opens ${on}.`
+        ? `Overdue: its pot is ${turning}. Teasing and potting on must wait, because ${because}; the window opens ${on}.`
         : `Overdue: its pot is ${turning}, and no window opens within eighteen months, because ${because}.`;
     case "no-window":
       return `Due, but no window opens within eighteen months, because ${because}.`;
