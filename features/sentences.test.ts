@@ -63,7 +63,7 @@ test.each([
     /window is open: pot it on by 1 Jun; after that too little root warmth would follow/,
   ],
   ["wait", {}, /Due, but wait until 1 Sept: now new shoots would not ripen before the frost/],
-  ["overdue", {}, /Overdue: its pot is full\. It cannot be helped now, because .*; the window opens 1 Sept/],
+  ["overdue", {}, /Overdue: its pot is full\. Teasing and potting on must wait, because .*; the window opens 1 Sept/],
   ["overdue", { open: true }, /Overdue: .* The window is open: pot it on by 1 Sept/],
   ["overdue", { on: null }, /no window opens within eighteen months/],
   ["no-window", { on: null }, /no window opens within eighteen months, because/],
