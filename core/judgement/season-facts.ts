@@ -3,8 +3,8 @@ import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
 import { MIDSUMMER } from "../climate/index";
 import { quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
-import { PHASE, seasonCourses } from "../window/index";
-import { WOOD_PHASES } from "../wood/index";
+import { seasonCourses } from "../window/index";
+import { PHASE, WOOD_PHASES } from "../wood/index";
 import type { Situation } from "./situation";
 
 /** The part of a situation that the season tells: of the middle course of the weather years. */

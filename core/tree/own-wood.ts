@@ -10,7 +10,7 @@ import {
   residualNitrogen,
   shiftFromChecks,
   type Waking,
-  WOOD_PHASES,
+  PHASE,
   type WoodCheck,
   woodSeries,
 } from "../wood/index";
@@ -26,7 +26,7 @@ export interface WoodEvidence {
   wakings: Waking[];
 }
 
-const SOFT = WOOD_PHASES.indexOf("soft");
+const SOFT = PHASE.soft;
 /** Hard pruning wakes as the operation does, light clipping hardly: our judgement (C). */
 const PRUNING_STRENGTH = { light: 0.2, hard: OPERATION_NEEDS["prune-hard"].flush } as const;
 /** Work earlier than this before midsummer finds nothing that has stopped, and changes nothing. */

@@ -10,11 +10,12 @@ import { midwinterOf } from "../dates/index";
 import { clamp } from "../math/index";
 import type { Profile } from "../species/index";
 import { crownSeason, rootSeason } from "./kind-season";
-import { PHASE } from "./phase";
+import { OPEN_FROM } from "./operations";
 import {
   type HabitParameters,
   lateFlushRipeness,
   type OwnWood,
+  PHASE,
   RIPE_FROM,
   woodMembers,
   woodPhase,
@@ -82,6 +83,10 @@ export interface SeasonCourses {
   profile: Profile;
   courses: Course[];
   days: number;
+  /** Share of the courses that keep their leaves: all or none, unless nobody knows the habit. */
+  evergreenShare: number;
+  /** Buds break on more than half of the courses. */
+  wakes: boolean;
   /** More than half of the courses are leafless. */
   leafless: Uint8Array;
   /** What holds of each course on each day, as bits. */
@@ -91,7 +96,7 @@ export interface SeasonCourses {
 }
 
 export const FLAG = { mild: 1, warm: 2, cool: 4, quiet: 8, timely: 16, soft: 32, whole: 64 } as const;
-type SharedFactor = "mild" | "warm" | "heat" | "bloom" | "timely" | "soft" | "fallen" | "cuts";
+type SharedFactor = "mild" | "warm" | "heat" | "bloom" | "timely" | "softLeafy" | "softEvergreen" | "fallen" | "cuts";
 
 function rollingMin(values: Float32Array, days: number): Float32Array {
   const out = new Float32Array(values.length);
@@ -284,8 +289,6 @@ export function seasonCourses(site: Site, profile: Profile, season: number, own?
   return summed(profile, courses, springIndex, days);
 }
 
-const MIN_OPEN = 0.5;
-
 function summed(profile: Profile, courses: Course[], springIndex: number, days: number): SeasonCourses {
   const zero = () => new Float32Array(days);
   const means = {
@@ -294,7 +297,8 @@ function summed(profile: Profile, courses: Course[], springIndex: number, days: 
     heat: zero(),
     bloom: zero(),
     timely: zero(),
-    soft: zero(),
+    softLeafy: zero(),
+    softEvergreen: zero(),
     fallen: zero(),
     cuts: zero(),
   };
@@ -317,21 +321,31 @@ function summed(profile: Profile, courses: Course[], springIndex: number, days: 
       means.heat[d] += c.heat[i];
       means.bloom[d] += c.bloom[i];
       means.timely[d] += c.timely[i];
-      means.soft[d] += soft ? 1 : 0;
+      means[evergreen ? "softEvergreen" : "softLeafy"][d] += soft ? 1 : 0;
       means.fallen[d] += c.phase[i] === PHASE.fallen && !evergreen ? 1 : 0;
       means.cuts[d] += c.cuts[i];
       bits[d] =
         (mild ? FLAG.mild : 0) |
         (warm ? FLAG.warm : 0) |
-        (c.heat[i] >= MIN_OPEN ? FLAG.cool : 0) |
+        (c.heat[i] >= OPEN_FROM ? FLAG.cool : 0) |
         (c.bloom[i] === 0 ? FLAG.quiet : 0) |
-        (c.timely[i] >= MIN_OPEN ? FLAG.timely : 0) |
+        (c.timely[i] >= OPEN_FROM ? FLAG.timely : 0) |
         (soft ? FLAG.soft : 0) |
-        (c.cuts[i] >= MIN_OPEN ? FLAG.whole : 0);
+        (c.cuts[i] >= OPEN_FROM ? FLAG.whole : 0);
     }
     return bits;
   });
   const n = courses.length;
   for (const mean of Object.values(means)) for (let d = 0; d < days; d++) mean[d] /= n;
-  return { profile, courses, days, flags, means, leafless: Uint8Array.from(dormant, (v) => (2 * v > n ? 1 : 0)) };
+  const most = (holds: (c: Course) => boolean) => courses.filter(holds).length / n;
+  return {
+    profile,
+    courses,
+    days,
+    evergreenShare: most((c) => c.h.leaf === "evergreen"),
+    wakes: most((c) => c.wood.budBreak >= 0) > 0.5,
+    flags,
+    means,
+    leafless: Uint8Array.from(dormant, (v) => (2 * v > n ? 1 : 0)),
+  };
 }

@@ -3,5 +3,4 @@ export * from "./courses";
 export * from "./judge";
 export * from "./series";
 export * from "./periods";
-export * from "./phase";
 export * from "./half-days";

@@ -59,18 +59,7 @@ function byRisk(share: number, risk: number): number {
   return clamp(0.5 + (share - (1 - risk)) / (2 * risk), 0, 1);
 }
 
-/** Days of a season to be judged, from midwinter; whole where nothing is said. */
-export interface DayRange {
-  from: number;
-  to: number;
-}
-
-export function judgeSeason(
-  season: SeasonCourses,
-  operation: Operation,
-  options: WindowOptions,
-  range: DayRange = { from: 0, to: season.days - 1 },
-): JudgedSeason {
+export function judgeSeason(season: SeasonCourses, operation: Operation, options: WindowOptions): JudgedSeason {
   const { courses, days } = season;
   const needs = OPERATION_NEEDS[operation];
   const out: JudgedSeason = {
@@ -80,8 +69,8 @@ export function judgeSeason(
     spans: [],
   };
   const open = courses.map(() => new Uint8Array(days));
-  const counts = countCourses(season, needs, options, range, open);
-  for (let d = range.from; d <= range.to; d++) {
+  const counts = countCourses(season, needs, options, open);
+  for (let d = 0; d < days; d++) {
     const day =
       season.leafless[d] === 1
         ? judgeDormant(season, needs, SEASON_LEAD_DAYS + d, d, options, open)
@@ -106,7 +95,6 @@ function countCourses(
   season: SeasonCourses,
   needs: OperationNeeds,
   options: WindowOptions,
-  range: DayRange,
   open: Uint8Array[],
 ): Counts {
   const { courses, days, flags, leafless, profile } = season;
@@ -125,9 +113,9 @@ function countCourses(
     const ripe = ripeAfter(c, needs.flush);
     const bits = flags[m];
     const opens = open[m];
-    const softBlocks = (evergreen ? needs.inSoftGrowth + EVERGREEN_FLUSH : needs.inSoftGrowth) < OPEN_FROM;
+    const softBlocks = (evergreen ? inEvergreenFlush(needs) : needs.inSoftGrowth) < OPEN_FROM;
     const shareAllows = evergreen || spared;
-    for (let d = range.from; d <= range.to; d++) {
+    for (let d = 0; d < days; d++) {
       if (leafless[d] === 1) continue;
       const i = SEASON_LEAD_DAYS + d;
       const roots = needs.work === 0 || c.warmthLeft[i] >= need;
@@ -163,20 +151,23 @@ function judgeGrowing(
   d: number,
   options: WindowOptions,
 ): Judged {
-  const { courses, profile, means } = season;
+  const { courses, profile, means, evergreenShare } = season;
   const n = courses.length;
   const much = needs.rootLoss >= MUCH_ROOT_LOSS;
-  const evergreen = courses[0].h.leaf === "evergreen";
   const inBloom = needs.rootLoss === 0 ? 1 : much ? IN_BLOOM.much : IN_BLOOM.little;
-  const softly = evergreen ? Math.min(1, needs.inSoftGrowth + EVERGREEN_FLUSH) : needs.inSoftGrowth;
   const cuts = needs.flush >= HARD_CUT_FLUSH ? means.cuts[d] : Math.max(LIGHT_CUT_LEAST, means.cuts[d]);
-  const share = evergreen ? 1 : inLeafSuitability(profile, needs);
+  const share = evergreenShare + (1 - evergreenShare) * inLeafSuitability(profile, needs);
+  const flush =
+    1 -
+    means.softLeafy[d] * (1 - needs.inSoftGrowth) -
+    means.softEvergreen[d] * (1 - inEvergreenFlush(needs)) -
+    means.fallen[d] * (1 - AFTER_LEAF_FALL);
   const factors: [Limit, number][] = [
     ["root-warmth", byRisk(counts.rooted[d] / n, options.risk)],
     ["soil-cold", needs.work === 0 ? 1 : means.warm[d]],
     ["wood", byRisk(counts.ripened[d] / n, options.risk)],
     ["cold-after", options.sheltered ? 1 : byRisk(means.mild[d], options.risk)],
-    ["flush", 1 - means.soft[d] * (1 - softly) - means.fallen[d] * (1 - AFTER_LEAF_FALL)],
+    ["flush", flush],
     ["heat", means.heat[d]],
     ["bloom", 1 - means.bloom[d] * (1 - inBloom)],
     ["season", much ? means.timely[d] : 1],
@@ -185,6 +176,10 @@ function judgeGrowing(
   ];
   const safe = counts.safe[d] / n;
   return needs.urgent ? urgent(factors, safe) : least(factors, safe);
+}
+
+function inEvergreenFlush(needs: OperationNeeds): number {
+  return Math.min(1, needs.inSoftGrowth + EVERGREEN_FLUSH);
 }
 
 /** Cuts of the crown on a day; light ones forgive more. */
@@ -210,7 +205,7 @@ function judgeDormant(
 ): Judged {
   const { courses, profile } = season;
   const n = courses.length;
-  let [workable, unhurt, timing, sap, waking] = [0, 0, 0, 0, 0];
+  let [workable, unhurt, timing, sap] = [0, 0, 0, 0];
   for (let m = 0; m < n; m++) {
     const c = courses[m];
     const safe = options.sheltered || needs.crown || rootsStay(c, profile, needs, i);
@@ -220,7 +215,6 @@ function judgeDormant(
     unhurt += safe ? 1 : 0;
     timing += time;
     sap += cut;
-    waking += c.wood.budBreak >= 0 ? 1 : 0;
     // Any workable day of the week will do, so frost on this one closes nothing.
     open[m][d] = safe && time >= OPEN_FROM && cut >= OPEN_FROM ? 1 : 0;
   }
@@ -229,7 +223,7 @@ function judgeDormant(
     [needs.crown ? "cold-after" : "soil-cold", workable / n],
     ["cold-after", byRisk(unhurt / n, options.risk)],
     // Where the buds would not wake at all, that is the reason and not the time of the year.
-    [waking * 2 > n ? "season" : "chill", timing / n],
+    [season.wakes ? "season" : "chill", timing / n],
     ["sap", sap / n],
     ["share", shareSuitability(profile, needs)],
   ];
@@ -253,7 +247,7 @@ function inLeafSuitability(profile: Profile, needs: OperationNeeds): number {
 
 /** How well the day lies before bud break: roots cut earlier sit wounded and idle in cold mix. */
 function dormantTiming(c: Course, profile: Profile, needs: OperationNeeds, i: number): number {
-  if (needs.dormant === "fair") return 0.9;
+  if (needs.crown) return 0.9;
   const { rootWork } = profile.values;
   const budBreak = i < MIDSUMMER ? c.wood.budBreak : -1;
   const until = budBreak >= 0 ? budBreak - i : 200;

@@ -1,7 +1,6 @@
 import { MIDSUMMER, SEASON_LEAD_DAYS } from "../climate/index";
 import type { Profile, RootWork } from "../species/index";
-import type { HabitParameters, WoodSeason } from "../wood/index";
-import { PHASE } from "./phase";
+import { type HabitParameters, PHASE, type WoodSeason } from "../wood/index";
 
 /** Suitability outside the kind's own season for root work: our judgement (C). */
 const OUT_OF_SEASON = { robust: 0.45, normal: 0.3, touchy: 0.15 } as const;

@@ -50,8 +50,6 @@ export interface OperationNeeds {
   rootLoss: number;
   /** The tree leaves its pot, so that it must be lifted. */
   lifted: boolean;
-  /** Suitability in the dormant hold: better there than in leaf (roots bared), or of no account (crown work). */
-  dormant: "best" | "fair" | "poor";
   /** Cuts into the crown. */
   crown: boolean;
   /** Stops at nothing but the risk it runs, which is shown. */
@@ -64,7 +62,7 @@ const work = (
   inSoftGrowth: number,
   rootLoss: number,
   more: Partial<OperationNeeds> = {},
-): OperationNeeds => ({ work, flush, inSoftGrowth, rootLoss, lifted: true, dormant: "best", crown: false, ...more });
+): OperationNeeds => ({ work, flush, inSoftGrowth, rootLoss, lifted: true, crown: false, ...more });
 
 export const OPERATION_NEEDS: Record<Operation, OperationNeeds> = {
   "slip-up": work(0.5, 0.15, 0.6, 0),
@@ -80,8 +78,8 @@ export const OPERATION_NEEDS: Record<Operation, OperationNeeds> = {
   "replace-top": work(0.5, 0.1, 0.8, 0.03, { lifted: false }),
   "trim-outside": work(0.5, 0.1, 0.7, 0.03, { lifted: false }),
   split: work(1.3, 0.3, 0.1, 0.2),
-  "prune-light": work(0, 0.2, 0.8, 0, { lifted: false, dormant: "fair", crown: true }),
-  "prune-hard": work(0, 0.8, 0.5, 0, { lifted: false, dormant: "fair", crown: true }),
+  "prune-light": work(0, 0.2, 0.8, 0, { lifted: false, crown: true }),
+  "prune-hard": work(0, 0.8, 0.5, 0, { lifted: false, crown: true }),
   rescue: work(1.3, 0.1, 0.5, 0.3, { urgent: true }),
   "plant-out": work(1, 0.2, 0.5, 0.03),
 };

@@ -154,6 +154,8 @@ export function lateFlushRipeness(h: HabitParameters, wood: WoodSeason, at: numb
 
 export const WOOD_PHASES = ["dormant", "swelling", "soft", "hardening", "ripe", "fallen"] as const;
 export type WoodPhase = (typeof WOOD_PHASES)[number];
+/** Phases by their number in packed arrays. */
+export const PHASE = Object.fromEntries(WOOD_PHASES.map((phase, i) => [phase, i])) as Record<WoodPhase, number>;
 const SOFT_BELOW = 0.3;
 export const RIPE_FROM = 0.7;
 

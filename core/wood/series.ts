@@ -5,10 +5,9 @@ import { NO_CARE, type WoodCare } from "./care";
 import { PRIOR_SHIFT, type ShiftBelief } from "./checks";
 import type { HabitParameters } from "./habits";
 import { ripeness } from "./hardiness";
-import { runWoodSeason, tipRipeness, WOOD_PHASES, type WoodPhase, type WoodSeason, woodPhase } from "./season";
+import { PHASE, runWoodSeason, tipRipeness, type WoodSeason, woodPhase } from "./season";
 
-const PHASE_NUMBER = Object.fromEntries(WOOD_PHASES.map((phase, i) => [phase, i])) as Record<WoodPhase, number>;
-const SOFT = PHASE_NUMBER.soft;
+const SOFT = PHASE.soft;
 
 export interface WoodMember {
   wood: WoodSeason;
@@ -119,7 +118,7 @@ function makeSeries(
         const { wood } = members[m];
         // Ripeness rises with heat, so its quantiles are those of heat; late tips go their own way.
         ripe[m] = late ? tipRipeness(h, wood, i) : wood.heat[i];
-        phases[m] = PHASE_NUMBER[woodPhase(h, wood, i)];
+        phases[m] = PHASE[woodPhase(h, wood, i)];
       }
       ripe.sort();
       phases.sort();
