@@ -53,8 +53,10 @@ export function actWords({ code, figures: f }: Act, units: Units): string {
       const zone = f.rootZoneC === undefined ? "" : `, with its roots at ${celsius(f.rootZoneC, units)} or more`;
       return `Step${when} into ${volume()} of mix${zone}${filled}${mass}.`;
     }
+    case "look-for-girdler":
+      return "Roots turn as woody rings: look for a girdling one at the flare. One that serves less than a third of the girth is cut now, at both ends; a larger one over two seasons, from bud swell.";
     case "cut-girdler":
-      return "Look for a girdling root at the flare. One that serves less than a third of the girth is cut now, at both ends; a larger one over two seasons, from bud swell.";
+      return `Cut the girdling root at both ends: it serves ${percent(f.share)} of the girth.`;
     case "replace-top":
       return f.toMm
         ? `Take ${span(millimetres(f.mm, units), millimetres(f.toMm, units))} off the top and renew it, with the root zone at ${celsius(f.rootZoneC, units)} or more, ${number(f.beforeFlushLow)} to ${number(f.beforeFlushHigh)} weeks before the flush.`

@@ -42,4 +42,17 @@ export const JUDGEMENT_FIGURES = {
   /** Cold nights tender kinds come in before lie so far above what hurts their leaves, K. */
   inAboveLeafC: 6.5,
   girdlerSoon: 1 / 3,
+  /** Grades of turning from which a ball is teased, and shaved; below the first of these it is left whole. */
+  leaveWholeBelowCircling: 0.7,
+  teaseFromCircling: 0.5,
+  shaveFromCircling: 3,
+  topRenewedFromFill: 0.5,
+  /** A step suits from and to so much of the largest ordinary one; where the kind stands small ones only it begins lower. */
+  stepLow: 0.85,
+  stepHigh: 1.1,
+  lowOfLargest: 1.2,
+  /** More than so many times the mix is a long jump. */
+  longJump: 3,
+  /** Evergreens whose leaves stand more than this are not carried in, °C. */
+  staysOutBelowC: -12,
 } as const;

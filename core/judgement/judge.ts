@@ -1,19 +1,21 @@
 import { HALF_ROOTED, stepRule } from "../ladder/index";
-import { logistic, logit } from "../math/index";
+import { logit } from "../math/index";
 import {
   clipFill,
   CORRECTIONS,
   type CorrectionName,
   DUE_CIRCLING,
   DUE_FILL,
-  effectiveWarmth,
-  moveRoots,
+  fillAfterMove,
   retainedAfterShave,
   usualShaveDepthMm,
 } from "../roots/index";
-import { OPERATION_NEEDS } from "../window/index";
+import { OPERATION_NEEDS, usualOperation } from "../window/index";
 import { JUDGEMENT_FIGURES as F } from "./figures";
 import type { Act, Judgement, Refusal, Situation, When } from "./situation";
+
+/** Roots that teasing costs. */
+const TEASED = 1 - CORRECTIONS["tease-and-clip"].retained;
 
 const dormant = (s: Situation) => s.phase === "dormant" || s.phase === "swelling" || s.phase === "fallen";
 const evergreen = (s: Situation) => s.profile.parameters[0].leaf === "evergreen";
@@ -24,17 +26,6 @@ const springWork = (s: Situation) =>
   !s.autumn &&
   s.rootZoneC >= s.profile.values.springRootZoneC &&
   (evergreen(s) ? s.frostPast && s.phase !== "soft" : s.phase === "swelling");
-
-/** Fill a season's warmth after a move, by the root model. */
-export function fillAfter(
-  s: Pick<Situation, "fill" | "circling" | "volumeL" | "kPerDegreeDay">,
-  toL: number,
-  growth: number,
-  correction: CorrectionName,
-): number {
-  const moved = moveRoots(s.fill, s.circling, s.volumeL, toL, correction);
-  return logistic(logit(clipFill(moved.fill)) + s.kPerDegreeDay * effectiveWarmth(growth, moved.lagDegreeDays));
-}
 
 /** Share of roots that may go at once, on this day. */
 export function lossAllowed(s: Situation): number {
@@ -94,15 +85,19 @@ type Refuse = (code: Refusal["code"], figures?: Record<string, number>) => void;
 
 function girdler(s: Situation, act: Add<Act["code"]>): void {
   if (!s.girdler) return;
-  const now = s.girdler.shareOfGirth < F.girdlerSoon && !hot(s);
-  act(now ? "now" : "bud-swell", "cut-girdler", { share: s.girdler.shareOfGirth });
+  const { shareOfGirth } = s.girdler;
+  if (shareOfGirth === null) {
+    act("now", "look-for-girdler");
+    return;
+  }
+  act(shareOfGirth < F.girdlerSoon && !hot(s) ? "now" : "bud-swell", "cut-girdler", { share: shareOfGirth });
 }
 
 /** Room left: nothing but the top, and the step when it has been used up. */
 function notYet(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   act("now", "leave");
   const warmth = (logit(DUE_FILL) - logit(clipFill(s.fill))) / s.kPerDegreeDay;
-  if (s.slumped || s.fill >= 0.5) act("bud-swell", "replace-top", { mm: F.topMm });
+  if (s.slumped || s.fill >= F.topRenewedFromFill) act("bud-swell", "replace-top", { mm: F.topMm });
   const rule = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
   act("when-due", "step", {
     seasons: warmth / s.growthOfSeason,
@@ -110,7 +105,7 @@ function notYet(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
     highL: rule.largest * s.volumeL,
     rootZoneC: s.profile.values.springRootZoneC,
   });
-  act("when-due", s.circling < 0.7 ? "leave-whole" : "loosen", { share: F.littleLoss });
+  act("when-due", s.circling < F.leaveWholeBelowCircling ? "leave-whole" : "loosen", { share: F.littleLoss });
   if (s.autumn && (s.profile.autumnAverse || s.phase === "fallen")) refuse("autumn-work");
   jump(s, s.growthOfSeason, "none", refuse);
 }
@@ -119,7 +114,7 @@ function notYet(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
 function jump(s: Situation, growth: number, correction: CorrectionName, refuse: Refuse, inLeaf = false): boolean {
   if (s.offeredL === null) return false;
   const rule = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
-  const fill = fillAfter(s, s.offeredL, growth, correction);
+  const fill = fillAfterMove(s, s.offeredL, correction, s.kPerDegreeDay, growth);
   // Long jumps are for bud swell, not for a tree in leaf.
   const jumps = !inLeaf && fill >= HALF_ROOTED && s.profile.values.largestStep === null;
   if (s.offeredL <= rule.largest * s.volumeL || jumps) return true;
@@ -134,31 +129,34 @@ function stepNow(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   if (evergreen(s)) {
     act("now", "loosen", { share: Math.min(F.evergreenLoosen, most) });
     correction = "loosen";
-  } else if (s.profile.tolerance === "robust" && s.circling < 3) {
+  } else if (s.profile.tolerance === "robust" && s.circling < F.shaveFromCircling) {
     act("now", "comb", { low: Math.min(F.combLow, most), high: Math.min(F.combHigh, most) });
     correction = "tease-and-clip";
-  } else if (s.circling >= 3 && most >= 1 - CORRECTIONS.shave.retained) {
+  } else if (s.circling >= F.shaveFromCircling && most >= 1 - CORRECTIONS.shave.retained) {
     shaveAct(s, "now", act);
     correction = "shave";
-  } else if (s.circling >= 0.5 && most >= 1 - CORRECTIONS["tease-and-clip"].retained) {
-    act("now", "tease", { share: 1 - CORRECTIONS["tease-and-clip"].retained });
+  } else if (s.circling >= F.teaseFromCircling && most >= TEASED) {
+    act("now", "tease", { share: TEASED });
     correction = "tease-and-clip";
   } else act("now", "leave-whole", { share: Math.min(F.littleLoss, most) });
   const rule = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
   const fits = jump(s, s.growthLeft, correction, refuse) && carries(s, s.offeredL!, refuse);
-  const most_ = s.carriedKg === null ? Infinity : s.carriedKg / F.allKgPerL;
+  const carriedL = s.carriedKg === null ? Infinity : s.carriedKg / F.allKgPerL;
   const [lowL, highL] = fits
     ? [s.offeredL!, s.offeredL!]
-    : [Math.min(0.85 * rule.largest * s.volumeL, most_), Math.min(1.1 * rule.largest * s.volumeL, most_)];
+    : [
+        Math.min(F.stepLow * rule.largest * s.volumeL, carriedL),
+        Math.min(F.stepHigh * rule.largest * s.volumeL, carriedL),
+      ];
   act("now", "step", {
     lowL,
     highL,
-    fill: fillAfter(s, highL, s.growthLeft, correction),
+    fill: fillAfterMove(s, highL, correction, s.kPerDegreeDay, s.growthLeft),
     lowKg: F.wetLow * highL,
     highKg: F.wetHigh * highL,
     rootZoneC: s.profile.values.springRootZoneC,
   });
-  act("now", "water-old-ball", { weeks: highL > 3 * s.volumeL ? F.jumpWeeks : F.coreWeeks });
+  act("now", "water-old-ball", { weeks: highL > F.longJump * s.volumeL ? F.jumpWeeks : F.coreWeeks });
 }
 
 /** What must be carried in for the winter stays within what may be lifted. */
@@ -218,9 +216,6 @@ function shaveAct(s: Situation, when: When, act: Add<Act["code"]>): void {
   act(when, "shave", { depthMm, loss: Math.min(loss, s.profile.values.rootShare) });
 }
 
-/** The lower end of a step worth planning, where the kind stands small ones only. */
-const LOW_OF_LARGEST = 1.2;
-
 /** Too late, or the dead of winter: hold it through, and do it at the next opening. */
 function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   const { values } = s.profile;
@@ -232,7 +227,7 @@ function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   else act("now", "leave");
   if (evergreen(s) && s.autumn && s.rootZoneC > values.takeHoldBaseC)
     act("until-cold", "feed-little", { low: F.feedLow, high: F.feedHigh, untilC: values.takeHoldBaseC });
-  if (evergreen(s) && s.autumn && values.leafC !== null && values.leafC > -12) {
+  if (evergreen(s) && s.autumn && values.leafC !== null && values.leafC > F.staysOutBelowC) {
     act("before-cold-nights", "bring-in", { nightC: Math.max(2, values.leafC + F.inAboveLeafC) });
     act("before-cold-nights", "keep-bright", { lowC: values.winterC[0], highC: values.winterC[1] });
     act("before-cold-nights", "water-by-weight");
@@ -240,11 +235,12 @@ function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   const rule = stepRule(s.kPerDegreeDay, values.largestStep);
   const when = evergreen(s) ? "spring-warm" : "bud-swell";
   if (evergreen(s)) act(when, "loosen", { share: Math.min(F.evergreenLoosen, values.rootShare) });
-  else if (s.circling >= 3) shaveAct(s, when, act);
-  else if (s.circling >= 0.5 && values.rootShare * 1.5 >= 0.1) act(when, "tease", { share: 0.1 });
+  else if (s.circling >= F.shaveFromCircling) shaveAct(s, when, act);
+  else if (s.circling >= F.teaseFromCircling && usualOperation(values.rootShare) === "up-pot")
+    act(when, "tease", { share: TEASED });
   else act(when, "leave-whole", { share: F.littleLoss });
   act(when, "step", {
-    lowL: Math.min(rule.ideal, rule.largest / LOW_OF_LARGEST) * s.volumeL,
+    lowL: Math.min(rule.ideal, rule.largest / F.lowOfLargest) * s.volumeL,
     highL: rule.largest * s.volumeL,
     rootZoneC: values.springRootZoneC,
   });

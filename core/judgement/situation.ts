@@ -29,7 +29,8 @@ export interface Situation {
   /** Dries out within a day, or was found dry. */
   dry: boolean;
   flareHidden: boolean;
-  girdler: { shareOfGirth: number } | null;
+  /** A girdling root seen or to be reckoned with; the share of the girth it serves, where somebody looked. */
+  girdler: { shareOfGirth: number | null } | null;
   /** Pot cracked or burst. */
   broken: boolean;
   /** Mix that has sunk or is worn out. */
@@ -74,6 +75,7 @@ export const ACT_CODES = [
   "loosen",
   "leave-whole",
   "step",
+  "look-for-girdler",
   "cut-girdler",
   "replace-top",
   "prune-and-return",

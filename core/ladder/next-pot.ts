@@ -1,6 +1,5 @@
 import type { PotCondition } from "../event/index";
-import { logistic, logit } from "../math/index";
-import { clipFill, effectiveWarmth, moveRoots, type CorrectionName } from "../roots/index";
+import { type CorrectionName, fillAfterMove } from "../roots/index";
 import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
 import {
   freeboard,
@@ -104,9 +103,13 @@ export function fitPots(input: {
     .map((candidate): PotFit => {
       const { vessel, brimL, fillHeightMm, mixL } = prepare(candidate.pot);
       const ratio = mixL / input.fromMixL;
-      const moved = moveRoots(input.fill, input.circling, input.fromMixL, mixL, input.correction);
-      const effective = effectiveWarmth(input.warmthToSeasonEnd, moved.lagDegreeDays);
-      const fillAtSeasonEnd = logistic(logit(clipFill(moved.fill)) + input.kPerDegreeDay * effective);
+      const fillAtSeasonEnd = fillAfterMove(
+        { fill: input.fill, circling: input.circling, volumeL: input.fromMixL },
+        mixL,
+        input.correction,
+        input.kPerDegreeDay,
+        input.warmthToSeasonEnd,
+      );
       let misfit: Misfit | null = null;
       if (candidate.free < 1) misfit = "none-free";
       else if (candidate.condition === "cracked" || candidate.condition === "brittle") misfit = "unsound";

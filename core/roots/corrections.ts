@@ -1,4 +1,6 @@
+import { logistic, logit } from "../math/index";
 import type { Wall } from "../vessel/index";
+import { clipFill, effectiveWarmth, growX } from "./grow";
 
 /**
  * What may be done to a ball on its way: retained share of roots, share of circling removed, and the thermal lag (°C·d)
@@ -81,4 +83,19 @@ export function moveRoots(
     circling: (1 - circlingRemoved) * circling,
     lagDegreeDays,
   };
+}
+
+/**
+ * Fill so much root warmth (°C·d) after a move into a volume of mix: what is kept, in the new volume, grown on after its lag.
+ * @param from fill, circling and mix in place (L) before the move
+ */
+export function fillAfterMove(
+  from: { fill: number; circling: number; volumeL: number },
+  toL: number,
+  correction: CorrectionName,
+  kPerDegreeDay: number,
+  degreeDays: number,
+): number {
+  const moved = moveRoots(from.fill, from.circling, from.volumeL, toL, correction);
+  return logistic(growX(logit(clipFill(moved.fill)), kPerDegreeDay, effectiveWarmth(degreeDays, moved.lagDegreeDays)));
 }

@@ -25,5 +25,4 @@ export * from "./stays";
 export * from "./condition";
 export * from "./tree-windows";
 export * from "./tree-situation";
-export * from "./tree-weather";
 export * from "./collection-windows";

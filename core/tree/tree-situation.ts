@@ -1,18 +1,21 @@
-import { extremesAhead } from "./tree-weather";
-import type { Site } from "../climate/index";
-import type { DayNumber } from "../dates/index";
-import { JUDGEMENT_FIGURES, seasonFacts, type Situation } from "../judgement/index";
+import type { PlaceKind, Site } from "../climate/index";
+import { type DayNumber, toDay } from "../dates/index";
+import type { LoggedEvent } from "../event/index";
+import { seasonFacts, type Situation } from "../judgement/index";
 import { clamp } from "../math/index";
 import { mixLife } from "../mix/index";
 import type { Profile } from "../species/index";
 import { vesselOf } from "../vessel/index";
 import { ballInPot, usualFillHeightMm } from "./ball";
 import type { Condition } from "./condition";
-import { MACHINE_LIMIT_KG } from "./mass";
+import { MACHINE_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "./mass";
 import { massNow } from "./mass-now";
+import { type GrowersCalendar, pairLimitKg, soloLimitKg } from "./people";
 import type { TreeRecord } from "./records";
 import { type Replayed, yearsInPot } from "./replay";
+import { TREE_SHARE } from "./soil-mass";
 import type { TreeState } from "./state";
+import { type PlaceSites, staysOf } from "./stays";
 
 /** Days of forecast that count as "now" for heat. */
 const HOT_DAYS = 3;
@@ -27,11 +30,12 @@ export function situationOf(input: {
   condition: Condition;
   broken: boolean;
   offeredL: number | null;
-  /** Carried in for the winter with so much lifting power, kg; null: it stays out. */
-  carriedKg: number | null;
+  events: readonly LoggedEvent[];
+  places: PlaceSites;
+  calendar: GrowersCalendar;
   on: DayNumber;
 }): Situation | null {
-  const { tree, state, replayed, profile, site, condition, on } = input;
+  const { tree, state, replayed, profile, site, condition, events, on } = input;
   if (!replayed.pot) return null;
   const { vessel } = vesselOf(replayed.pot);
   const ball = ballInPot(
@@ -52,20 +56,51 @@ export function situationOf(input: {
     circling: state.circling.p50,
     volumeL: state.volumeL.p50,
     ball: { widthMm: ball.topWidthMm, heightMm: ball.heightMm },
-    hottestC: extremesAhead(site, on, HOT_DAYS)?.hottestC ?? null,
+    hottestC: hottestAheadC(site, on),
     dry: condition.health === "dry",
-    flareHidden: false,
-    girdler: state.circling.p50 >= GIRDLER_GRADE ? { shareOfGirth: JUDGEMENT_FIGURES.girdlerSoon } : null,
+    flareHidden: flareHidden(events, on),
+    girdler: state.circling.p50 >= GIRDLER_GRADE ? { shareOfGirth: null } : null,
     broken: input.broken,
     slumped: life !== null && life.by !== "long" && (state.mixAgeYears ?? 0) >= life.years,
     offeredL: input.offeredL,
-    carriedKg: input.carriedKg,
+    carriedKg: carriedIn(events, input.places, on) ? mostLiftedKg(input.calendar) : null,
     massKg,
     immovable: massKg > MACHINE_LIMIT_KG,
     finalPot: state.verdict.code === "hold",
     trunkMm: tree.trunkMm,
     healthy: condition.health === "well",
   };
+}
+
+/** Highest of the next days by the forecast; null without one that reaches the day. */
+function hottestAheadC(site: Site, on: DayNumber): number | null {
+  const ahead = site.nights.filter((n) => n.day >= on && n.day < on + HOT_DAYS);
+  return ahead.length === 0 ? null : Math.max(...ahead.map((n) => n.tmaxC));
+}
+
+/** The last potting left the flare under the mix. */
+function flareHidden(events: readonly LoggedEvent[], on: DayNumber): boolean {
+  let hidden = false;
+  for (const { payload, on: when } of events)
+    if (payload.kind === "potted" && toDay(when.best) <= on) hidden = (payload.flareBelowMm ?? 0) > 0;
+  return hidden;
+}
+
+/** It was indoors within the last thirteen months, and out again: what moves with the seasons must be carried. */
+const CARRIED_DAYS = 400;
+function carriedIn(events: readonly LoggedEvent[], places: PlaceSites, on: DayNumber): boolean {
+  const indoors = (placeId: string | null) => !OUTDOORS.has(places.standingOf(placeId).kind);
+  const stays = staysOf(events, on);
+  const lately = stays.filter((_, i) => (stays[i + 1]?.from ?? Infinity) > on - CARRIED_DAYS);
+  return lately.some((s) => indoors(s.placeId)) && lately.some((s) => !indoors(s.placeId));
+}
+const OUTDOORS = new Set<PlaceKind>(["open", "sheltered"]);
+
+/** What the hands on record lift at best, together; one volunteer where nobody is entered. */
+function mostLiftedKg({ people }: GrowersCalendar): number {
+  const [a, b] = [...people].sort((x, y) => y.liftKg - x.liftKg);
+  if (!a) return VOLUNTEER_LIMIT_KG;
+  return b ? Math.max(soloLimitKg(a), pairLimitKg(a, b)) : soloLimitKg(a);
 }
 
 /** From this grade of turning on a girdling root is to be reckoned with. */
@@ -82,6 +117,5 @@ export function crownToMatch(rootLoss: number): number {
  */
 export function anchoredShare(treeKg: number | null, wetSoilKg: number): number {
   if (treeKg === null) return 0.4;
-  return clamp(1 - (USUAL_TREE_SHARE * wetSoilKg) / Math.max(treeKg, 1e-6), 0.2, 0.6);
+  return clamp(1 - (TREE_SHARE * wetSoilKg) / Math.max(treeKg, 1e-6), 0.2, 0.6);
 }
-const USUAL_TREE_SHARE = 0.1;

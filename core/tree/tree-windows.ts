@@ -20,7 +20,7 @@ import type { OwnWood } from "../wood/index";
 import { conditionOn } from "./condition";
 import { massNow } from "./mass-now";
 import { ownWoodOf, woodEvidence } from "./own-wood";
-import { type DayStretch, type GrowersCalendar, pairLimitKg, presentOn, soloLimitKg } from "./people";
+import { type DayStretch, type GrowersCalendar, liftersOn } from "./people";
 import type { TreeRecord } from "./records";
 import type { Replayed } from "./replay";
 import type { PlaceSites } from "./stays";
@@ -47,7 +47,7 @@ export interface OperationWindow {
   }[];
   mainLimit: Limit;
   /** By day from `from` on: suitability ×200, safe ×100, for the curve. */
-  curve: { from: string; suitability: number[]; safe: number[] };
+  curve: { from: string; stepDays: number; suitability: number[]; safe: number[] };
 }
 
 /** What of the tree itself or of its growers closes a day. */
@@ -205,7 +205,9 @@ function windowOf(
       : heldBy
         ? heldBy.by
         : mainLimit(series, on, periods[0] ? toDay(periods[0].from) - 1 : Math.min(to, on + 365)),
-    curve: input.withoutCurves ? { from: toIso(on), suitability: [], safe: [] } : curveOf(series, on, to),
+    curve: input.withoutCurves
+      ? { from: toIso(on), stepDays: CURVE_STEP_DAYS, suitability: [], safe: [] }
+      : curveOf(series, on, to),
   };
 }
 
@@ -249,11 +251,8 @@ function curveOf(series: WindowSeries, from: DayNumber, to: DayNumber): Operatio
     suitability.push(series.suitability[i]);
     safe.push(series.safe[i]);
   }
-  return { from: toIso(from), suitability, safe };
+  return { from: toIso(from), stepDays: CURVE_STEP_DAYS, suitability, safe };
 }
-
-/** Days of step of the curves. */
-export const WINDOW_STEP_DAYS = CURVE_STEP_DAYS;
 
 /**
  * Days on which too few are there to lift it: only days inside somebody's absence are looked at. What no pair may lift at any time
@@ -266,21 +265,19 @@ function handsShort({ replayed, tree, calendar, on }: TreeWindowsInput): {
   if (calendar.people.length === 0 || calendar.absences.length === 0) return { stretches: [], massKg: null };
   const massKg = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)?.wetKg ?? null;
   if (massKg === null) return { stretches: [], massKg: null };
-  const canLift = (people: readonly { liftKg: number }[]) => {
-    const [a, b] = [...people].sort((x, y) => y.liftKg - x.liftKg);
-    return (
-      (a !== undefined && soloLimitKg(a) >= massKg) ||
-      (a !== undefined && b !== undefined && pairLimitKg(a, b) >= massKg)
-    );
+  const canLift = (people: GrowersCalendar, day: DayNumber) => {
+    const { alone, pair } = liftersOn(people, day, massKg);
+    return alone !== null || pair !== null;
   };
-  if (!canLift(calendar.people)) return { stretches: [], massKg };
+  const always = { people: calendar.people.map((p) => ({ ...p, weekdays: [] })), absences: [] };
+  if (!canLift(always, on)) return { stretches: [], massKg };
   const days = new Set<DayNumber>();
   for (const absence of calendar.absences)
     for (let d = Math.max(on, toDay(absence.from)); d <= Math.min(toDay(absence.to), on + WINDOW_DAYS); d++)
       days.add(d);
   const stretches: [DayNumber, DayNumber][] = [];
   for (const day of [...days].sort((a, b) => a - b)) {
-    if (canLift(presentOn(calendar, day))) continue;
+    if (canLift(calendar, day)) continue;
     const last = stretches.at(-1);
     if (last?.[1] === day - 1) last[1] = day;
     else stretches.push([day, day]);

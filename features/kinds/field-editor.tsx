@@ -10,7 +10,7 @@ import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 
 /** How a field is typed in; what it may hold is the schema's business. */
-type Editor = "number" | "share" | "celsius" | "range" | "choice" | "choices" | "flag" | "vigour" | "text";
+type Editor = "number" | "share" | "range" | "choice" | "choices" | "flag" | "vigour" | "text";
 const EDITORS: Record<FieldName, Editor> = {
   group: "choice",
   leaf: "choice",
@@ -116,7 +116,6 @@ export function FieldEditor({
     const num = (text: string) => (text.trim() === "" ? null : readNumber(text));
     switch (editor) {
       case "number":
-      case "celsius":
         return num(first);
       case "share": {
         const n = num(first);
@@ -192,7 +191,7 @@ export function FieldEditor({
           <TextField label="To" value={second} onChange={setSecond} numeric />
         </div>
       )}
-      {(editor === "number" || editor === "celsius" || editor === "share" || editor === "text") && (
+      {(editor === "number" || editor === "share" || editor === "text") && (
         <TextField
           label="Value"
           value={first}

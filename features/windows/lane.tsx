@@ -2,38 +2,41 @@ import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/core/tree/index";
 import { month } from "@/ui/format";
 
-/** The panel's hedges cover so many days. */
-export const LANE_DAYS = 400;
-const STEP = 2;
 const OPEN_AT = 100;
 const HEDGE = "#55683f";
 
 /** Open stretches of a curve as [from, to) in days. */
-function gapsOf(suitability: readonly number[]): [number, number][] {
+function gapsOf({ suitability, stepDays: step }: OperationWindow["curve"]): [number, number][] {
   const gaps: [number, number][] = [];
   suitability.forEach((v, i) => {
     if (v < OPEN_AT) return;
     const last = gaps.at(-1);
-    if (last?.[1] === i * STEP) last[1] = (i + 1) * STEP;
-    else gaps.push([i * STEP, (i + 1) * STEP]);
+    if (last?.[1] === i * step) last[1] = (i + 1) * step;
+    else gaps.push([i * step, (i + 1) * step]);
   });
   return gaps;
 }
 
+/** Days a hedge covers. */
+export function laneDays(curve: OperationWindow["curve"]): number {
+  return curve.suitability.length * curve.stepDays;
+}
+
 /** A hedge with its gaps: closed and open days of one work. */
 export function Lane({ curve, className = "" }: { curve: OperationWindow["curve"]; className?: string }) {
+  const days = laneDays(curve);
   return (
     <svg
-      viewBox={`0 0 ${LANE_DAYS} 10`}
+      viewBox={`0 0 ${days} 10`}
       preserveAspectRatio="none"
       aria-hidden="true"
       className={`block h-3 w-full ${className}`}
     >
-      <rect width={LANE_DAYS} height="10" fill={HEDGE} />
-      {gapsOf(curve.suitability).map(([a, b]) => (
+      <rect width={days} height="10" fill={HEDGE} />
+      {gapsOf(curve).map(([a, b]) => (
         <rect key={a} x={a} width={b - a} y="0" height="10" fill="#f3ead2" />
       ))}
-      <rect width={LANE_DAYS} height="1.6" y="8.4" fill="#8d7355" />
+      <rect width={days} height="1.6" y="8.4" fill="#8d7355" />
     </svg>
   );
 }

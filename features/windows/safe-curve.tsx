@@ -8,19 +8,19 @@ const H = 104;
 const LEFT = 34;
 const TOP = 6;
 const PLOT = 78;
-const STEP = 2;
 
 /** Share of weather years in which work on each day ends well, against what the collection asks for. */
 export function SafeCurve({ row, risk }: { row: OperationWindow; risk: number }) {
+  const { stepDays } = row.curve;
   const n = row.curve.safe.length;
   const x = (i: number) => LEFT + (i / (n - 1)) * (W - LEFT - 4);
   const y = (share: number) => TOP + PLOT * (1 - share / 100);
   const line = row.curve.safe.map((v, i) => `${i === 0 ? "M" : "L"}${x(i).toFixed(1)} ${y(v).toFixed(1)}`).join("");
   const start = toDay(row.curve.from);
   const firsts = row.curve.safe.flatMap((_, i) =>
-    [0, 1].flatMap((k) => {
-      const iso = toIso(start + i * STEP + k);
-      return iso.endsWith("-01") ? [{ i: i + k / STEP, iso }] : [];
+    Array.from({ length: stepDays }, (_unused, k) => k).flatMap((k) => {
+      const iso = toIso(start + i * stepDays + k);
+      return iso.endsWith("-01") ? [{ i: i + k / stepDays, iso }] : [];
     }),
   );
   const open = row.curve.suitability.map((v) => v >= 100);
@@ -54,6 +54,6 @@ function describe(row: OperationWindow, risk: number): string {
   const good = row.curve.safe.map((v, i) => ({ v, i })).filter(({ v }) => v >= 100 * (1 - risk));
   const last = good.at(-1);
   return last
-    ? `Share of weather years in which the work ends well, by day: at or above ${percent(1 - risk)} on ${good.length * STEP} of ${row.curve.safe.length * STEP} days, the last of them ${day(toIso(toDay(row.curve.from) + last.i * STEP))}. Shaded: open.`
+    ? `Share of weather years in which the work ends well, by day: at or above ${percent(1 - risk)} on ${good.length * row.curve.stepDays} of ${row.curve.safe.length * row.curve.stepDays} days, the last of them ${day(toIso(toDay(row.curve.from) + last.i * row.curve.stepDays))}. Shaded: open.`
     : `Share of weather years in which the work ends well, by day: never as much as ${percent(1 - risk)}. Shaded: open.`;
 }

@@ -20,7 +20,7 @@ import {
   treeWindows,
 } from "@/core/tree/index";
 import { CORRECTIONS } from "@/core/roots/index";
-import { bestHalfDays, halfDays, OPERATION_NEEDS } from "@/core/window/index";
+import { bestHalfDays, type HalfDay, halfDays, OPERATION_NEEDS } from "@/core/window/index";
 import { type CollectionView, windowOptions } from "../collection/load";
 import { Company, type CompanyFacts } from "./company";
 import { WhatToDo } from "./what-to-do";
@@ -65,19 +65,18 @@ export function TreeWindowsSection({
   const here = staysOf(events, on).at(-1)!.placeId;
   const standing = asked?.id ?? here;
   const nights = site.nights.filter((n) => n.day >= on);
+  const halves = {
+    lifted: halfDays(nights, profile, OPERATION_NEEDS["up-pot"]),
+    still: halfDays(nights, profile, OPERATION_NEEDS["replace-top"]),
+  };
+  const ofWeek = (list: readonly HalfDay[]) => bestHalfDays(list.filter((h) => h.day < on + 7));
   const data: WindowsData = {
     treeId,
     tag: tree.tag,
     asOf: toIso(on),
     rows: treeWindows(input),
-    halves: {
-      lifted: halfDays(nights, profile, OPERATION_NEEDS["up-pot"]),
-      still: halfDays(nights, profile, OPERATION_NEEDS["replace-top"]),
-    },
-    best: {
-      lifted: bestHalfDays(halfDays(nights.slice(0, 7), profile, OPERATION_NEEDS["up-pot"])),
-      still: bestHalfDays(halfDays(nights.slice(0, 7), profile, OPERATION_NEEDS["replace-top"])),
-    },
+    halves,
+    best: { lifted: ofWeek(halves.lifted), still: ofWeek(halves.still) },
     places: loaded.places.map((p) => ({ id: p.id, name: p.name })),
     here: { id: here, name: loaded.places.find((p) => p.id === here)?.name ?? null },
     stand: asked && asked.id !== here ? { id: asked.id, name: asked.name } : null,
@@ -96,7 +95,9 @@ export function TreeWindowsSection({
     condition: conditionOn(events, on),
     broken: lot?.condition === "cracked",
     offeredL: tree.finalVolumeL,
-    carriedKg: null,
+    events,
+    places,
+    calendar: loaded.calendar,
     on,
   });
   const rootLoss = 1 - CORRECTIONS[state.correction].retained;
@@ -171,7 +172,7 @@ function companyOf(view: CollectionView, treeId: string, on: DayNumber): Company
         ? null
         : {
             on: toIso(condition.anchoredOn),
-            share: anchoredShare(treeKg?.measured ? treeKg.kg : null, mass?.wetKg ?? 0),
+            share: anchoredShare(treeKg?.measured ? treeKg.kg : null, (mass?.wetKg ?? 0) - (treeKg?.kg ?? 0)),
             measured: treeKg?.measured ?? false,
           },
     pruned:

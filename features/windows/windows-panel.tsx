@@ -12,7 +12,7 @@ import { SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { OPERATION_WORDS } from "../words";
 import { HalfDays } from "./half-days";
-import { Lane, LANE_DAYS, MonthNames } from "./lane";
+import { Lane, laneDays, MonthNames } from "./lane";
 import { SafeCurve } from "./safe-curve";
 import { endsWords, heldWords, statusWords, whyWords } from "./window-words";
 
@@ -103,7 +103,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
         <div className="min-w-0">
           <MonthNames
             from={data.asOf}
-            days={LANE_DAYS}
+            days={laneDays(row.curve)}
             columns="sm:grid-cols-[9.5rem_minmax(0,1fr)_14rem]"
             letters={1}
           />
@@ -132,7 +132,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
             </div>
           ))}
           <p className="mt-1 text-xs opacity-80" data-axis="">
-            Dark hedge: closed. Gaps: open. From {day(data.asOf)}, four hundred days.
+            Dark hedge: closed. Gaps: open. From {day(data.asOf)}, {number(laneDays(row.curve))} days.
           </p>
         </div>
         <div
