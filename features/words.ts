@@ -1,7 +1,7 @@
 import type { Misfit } from "@/core/ladder/index";
 import type { ReadyMixName } from "@/core/mix/index";
 import type { Hazard } from "@/core/species/index";
-import type { CorrectionName, FillStage } from "@/core/roots/index";
+import type { CorrectionName, Face, FillStage } from "@/core/roots/index";
 import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { PlaceKind } from "@/core/climate/index";
 import type { CarryWay, LiftAdvice, VerdictCode } from "@/core/tree/index";
@@ -10,6 +10,7 @@ import type { Limit, Operation } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
 import type {
   ArrivalForm,
+  ArrivalVerdict,
   DeathCause,
   Ending,
   HealthState,
@@ -17,6 +18,8 @@ import type {
   PotCondition,
   PruningPurpose,
   Purpose,
+  RescueCause,
+  RescueStep,
   StockPace,
 } from "@/core/event/index";
 
@@ -111,6 +114,10 @@ export const CORRECTION_WORDS: Record<CorrectionName, { name: string; what: stri
   "wash-bare": { name: "Wash bare", what: "remove all mix, correct every root" },
   split: { name: "Part the plants", what: "shake, soak or wash the plants of one pot apart" },
   "replace-top": { name: "Replace the top", what: "renew the top 20–60 mm" },
+  "remove-girdler": { name: "Cut the girdling root", what: "cut it at both ends near the flare" },
+  "core-in-place": { name: "Core where it stands", what: "many holes in the outer half of the ball, refilled" },
+  "slice-in-place": { name: "Slice a side where it stands", what: "one side at full depth, refilled" },
+  "trim-outside": { name: "Trim outside", what: "cut roots grown through wall or holes" },
 };
 
 export const WALL_WORDS: Record<Wall, string> = {
@@ -238,6 +245,36 @@ export const HAZARD_WORDS: Record<Hazard, string> = {
   thorns: "Thorns or hard tips: gloves and eye protection.",
   "dust-irritates": "Its dust and needles irritate skin and airways.",
 };
+
+export const ARRIVAL_VERDICT_WORDS: Record<ArrivalVerdict, string> = {
+  accept: "Take it",
+  correct: "Take it and correct it at once",
+  quarantine: "Quarantine",
+  rescue: "A rescue",
+  refuse: "Leave it",
+};
+
+export const RESCUE_CAUSE_WORDS: Record<RescueCause, string> = {
+  "dried-out": "Dried out",
+  drowned: "Drowned, roots rotting",
+  starved: "Starved in a spent, packed ball",
+  frozen: "Frozen roots or wood",
+  "broken-ball": "Ball broken, roots torn off",
+};
+
+/** A checkpoint of a rescue: its name, and the sign that is looked for. */
+export const RESCUE_STEP_WORDS: Record<RescueStep, { name: string; sign: string }> = {
+  alive: { name: "Is it alive?", sign: "green under the bark somewhere below the dead tips, or a root that snaps white" },
+  roots: { name: "Roots after the work", sign: "cut ends pale and firm, no sour smell" },
+  weight: { name: "Does it drink?", sign: "the pot is lighter than after the soak: roots take up water" },
+  "no-rot": { name: "No rot", sign: "mix smells earthy a finger deep, bark at the base firm" },
+  buds: { name: "Buds move", sign: "buds fatten, or green points break from old wood" },
+  shoots: { name: "Shoots hold", sign: "new leaves stay firm at noon and keep growing" },
+  "new-roots": { name: "New roots", sign: "pale tips at the edge of the ball, a finger deep" },
+  hardened: { name: "Ready for winter", sign: "the new shoots have turned woody at their base" },
+};
+
+export const FACE_WORDS: Record<Face, string> = { side: "side", base: "base", top: "top" };
 
 export const FILL_GRADES = [
   "mix falls off the roots",

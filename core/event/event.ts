@@ -4,6 +4,7 @@ import { parseIso } from "../dates/index";
 import { potSchema } from "../vessel/index";
 import {
   ARRIVAL_FORMS,
+  ARRIVAL_VERDICTS,
   DEATH_CAUSES,
   ENDINGS,
   HEALTH_STATES,
@@ -11,10 +12,12 @@ import {
   POT_CONDITIONS,
   PRUNING_PURPOSES,
   PURPOSES,
+  RESCUE_CAUSES,
+  RESCUE_STEPS,
   STOCK_PACES,
 } from "./forms";
 import { kindValuesSchema } from "../species/index";
-import { CORRECTION_NAMES } from "../roots/index";
+import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
   mixSchema,
@@ -119,7 +122,60 @@ export const eventPayload = z.discriminatedUnion("kind", [
     circlingGrade: grade.nullable(),
     /** `feel`: judged through pot and surface, without knocking out. */
     by: z.enum(["look", "feel"]).optional(),
+    /** What else was seen. */
+    reading: readingSchema.optional(),
+    /** It did not fit the history, and the keeper says the history is right: the tree is as it was seen. */
+    confirmed: z.boolean().optional(),
   }),
+  /** New roots in the fresh mix some time after a potting: the longest seen, mm; 0: none. `firm`: it no longer rocks. */
+  z.object({
+    kind: z.literal("rerooting-read"),
+    lengthMm: z.number().min(0).max(2000),
+    firm: z.boolean().nullable(),
+  }),
+  /** Work on roots of a tree that stays in its pot. */
+  z.object({
+    kind: z.literal("worked-in-place"),
+    correction: z.enum(IN_PLACE_CORRECTIONS),
+    /** Share of roots kept, as planned or as seen. */
+    retainedShare: z.number().min(0.05).max(1),
+    /** Share of the mix renewed. */
+    renewedShare: z.number().min(0).max(1),
+    /** Share of turning that went; the work's usual one where not said. */
+    circlingRemoved: z.number().min(0).max(1).optional(),
+    /** Where it was done: a side, a sector, half of the anchor; and how many holes of which width and depth, or how deep a slice. */
+    where: text(40),
+    count: z.number().int().min(1).max(2000).optional(),
+    widthMm: z.number().positive().max(5000).optional(),
+    depthMm: z.number().positive().max(5000).optional(),
+    despite: z.object({ limiting: text(40), safe: z.number().min(0).max(1) }).optional(),
+  }),
+  /** How it was looked over when it came, and what that led to. */
+  z.object({
+    kind: z.literal("inspected"),
+    verdict: z.enum(ARRIVAL_VERDICTS),
+    /** What counted, as codes. */
+    findings: z.array(text(40)).max(40),
+    pricePaid: z.number().min(0).max(1_000_000).nullable(),
+    /** What putting it right was reckoned to cost. */
+    repairCost: z.number().min(0).max(1_000_000).nullable(),
+  }),
+  /** A rescue begins; its checkpoints follow. */
+  z.object({
+    kind: z.literal("rescue-begun"),
+    cause: z.enum(RESCUE_CAUSES),
+    /** Green under the bark and live roots, as scratched and snipped: null where nobody did. */
+    greenWood: z.boolean().nullable(),
+    liveRoots: z.number().min(0).max(1).nullable(),
+    soakMinutes: z.number().min(0).max(3000),
+  }),
+  z.object({
+    kind: z.literal("checkpoint"),
+    step: z.enum(RESCUE_STEPS),
+    sign: z.enum(["seen", "failed"]),
+    note: text(400),
+  }),
+  z.object({ kind: z.literal("rescue-ended"), how: z.enum(["recovered", "lost", "given-up"]) }),
   /** The pot it stands in, and the tree itself, as measured; only what was measured is given. */
   z.object({
     kind: z.literal("measured"),
@@ -152,7 +208,7 @@ export const eventPayload = z.discriminatedUnion("kind", [
     together: z.array(id).min(1).max(12),
     correction: z.enum(CORRECTION_NAMES),
   }),
-  z.object({ kind: z.literal("photographed"), photoId: id }),
+  z.object({ kind: z.literal("photographed"), photoId: id, face: z.enum(FACES).optional() }),
   z.object({ kind: z.literal("stocked"), count: z.number().int().min(1).max(100_000) }),
   /** Pots of a lot that are thrown out, sold or broken. */
   z.object({ kind: z.literal("discarded"), count: z.number().int().min(1).max(100_000) }),

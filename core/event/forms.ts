@@ -10,6 +10,18 @@ export const ARRIVAL_FORMS = [
 ] as const;
 export type ArrivalForm = (typeof ARRIVAL_FORMS)[number];
 
+/** Verdict on a plant that arrives. */
+export const ARRIVAL_VERDICTS = ["accept", "correct", "quarantine", "rescue", "refuse"] as const;
+export type ArrivalVerdict = (typeof ARRIVAL_VERDICTS)[number];
+
+/** What brought a tree near its death. */
+export const RESCUE_CAUSES = ["dried-out", "drowned", "starved", "frozen", "broken-ball"] as const;
+export type RescueCause = (typeof RESCUE_CAUSES)[number];
+
+/** Checkpoints of a rescue, in the order of their days. */
+export const RESCUE_STEPS = ["alive", "roots", "weight", "no-rot", "buds", "shoots", "new-roots", "hardened"] as const;
+export type RescueStep = (typeof RESCUE_STEPS)[number];
+
 /** How a tree leaves the collection, or part of a batch does. */
 export const ENDINGS = ["died", "sold", "given", "planted-out", "scrapped", "lost", "merged"] as const;
 export type Ending = (typeof ENDINGS)[number];

@@ -20,7 +20,8 @@ const TEASED = 1 - CORRECTIONS["tease-and-clip"].retained;
 const dormant = (s: Situation) => s.phase === "dormant" || s.phase === "swelling" || s.phase === "fallen";
 const evergreen = (s: Situation) => s.profile.parameters[0].leaf === "evergreen";
 const due = (s: Situation) => s.fill >= DUE_FILL || s.circling >= DUE_CIRCLING;
-const hot = (s: Situation) => s.hottestC !== null && s.hottestC > (s.profile.warmClimate ? F.hotWarmKindC : F.hotC);
+/** Too hot for work on its roots. */
+export const isHot = (s: Situation) => s.hottestC !== null && s.hottestC > (s.profile.warmClimate ? F.hotWarmKindC : F.hotC);
 /** Spring work of the kind may be done: buds swelling, or an evergreen in warm mix with the frost behind it. */
 const springWork = (s: Situation) =>
   !s.autumn &&
@@ -30,7 +31,7 @@ const springWork = (s: Situation) =>
 /** Share of roots that may go at once, on this day. */
 export function lossAllowed(s: Situation): number {
   const { rootShare } = s.profile.values;
-  if (hot(s) || s.dry || !s.healthy) return Math.min(F.littleLoss, rootShare);
+  if (isHot(s) || s.dry || !s.healthy) return Math.min(F.littleLoss, rootShare);
   if (s.phase === "soft") return Math.min(F.littleLoss, rootShare);
   if (evergreen(s)) return springWork(s) ? rootShare : Math.min(F.littleLoss, rootShare);
   if (dormant(s)) return s.phase === "swelling" || !s.profile.autumnAverse ? rootShare : 0;
@@ -50,7 +51,7 @@ export function judgeTree(s: Situation): Judgement {
 
   if (s.dry) act("now", "bath", { minutes: F.bathMinutes });
   if (s.flareHidden) act("now", "expose-flare");
-  if (hot(s)) act("now", "shade", { belowC: F.shadeBelowC });
+  if (isHot(s)) act("now", "shade", { belowC: F.shadeBelowC });
   if (!s.healthy) refuse("weak");
 
   if (s.immovable && (due(s) || s.slumped)) {
@@ -90,7 +91,7 @@ function girdler(s: Situation, act: Add<Act["code"]>): void {
     act("now", "look-for-girdler");
     return;
   }
-  act(shareOfGirth < F.girdlerSoon && !hot(s) ? "now" : "bud-swell", "cut-girdler", { share: shareOfGirth });
+  act(shareOfGirth < F.girdlerSoon && !isHot(s) ? "now" : "bud-swell", "cut-girdler", { share: shareOfGirth });
 }
 
 /** Room left: nothing but the top, and the step when it has been used up. */
@@ -277,4 +278,9 @@ function inPlace(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   refuse("lift-by-hand", { kg: s.massKg });
   refuse("all-sides");
   refuse("feed-in-backfill");
+}
+
+/** School "proportional": share of the leaves to go in leaf when so many roots are lost; the default leaves them all (they pay for roots). */
+export function crownToMatch(rootLoss: number): number {
+  return Math.min(1, Math.max(0, (rootLoss - 0.2) * 1.25));
 }

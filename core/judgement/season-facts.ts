@@ -11,7 +11,11 @@ import type { Situation } from "./situation";
 export type SeasonFacts = Pick<
   Situation,
   "phase" | "autumn" | "rootZoneC" | "takeHoldLeft" | "growthLeft" | "growthOfSeason" | "weeksToFrost" | "frostPast"
-> & { daysToBudBreak: number | null };
+> & {
+  daysToBudBreak: number | null;
+  /** Until the root zone is too cold for roots to take hold. */
+  weeksToCold: number;
+};
 
 export function seasonFacts(site: Site, profile: Profile, on: DayNumber): SeasonFacts {
   const season = growingSeason(on, site.latitudeDeg);
@@ -39,6 +43,14 @@ export function seasonFacts(site: Site, profile: Profile, on: DayNumber): Season
     weeksToFrost: frostComes && i < frostIndex ? (frostIndex - i) / 7 : frostComes && i >= MIDSUMMER ? 0 : null,
     // Deciduous kinds fear no spring frost at their roots; evergreens wait for it to be past.
     frostPast: i >= MIDSUMMER || courses[0].h.springFrostC === null || i >= middle(spring),
+    weeksToCold: middle(courses.map((c) => daysOfHold(c.warmthLeft, i))) / 7,
     daysToBudBreak: phase <= PHASE.swelling && budBreak.length > 0 ? middle(budBreak) - i : null,
   };
+}
+
+/** Days from `i` on until no warmth is left to take hold in. */
+function daysOfHold(warmthLeft: ArrayLike<number>, i: number): number {
+  let d = i;
+  while (d < warmthLeft.length && warmthLeft[d] > 0) d++;
+  return d - i;
 }

@@ -9,7 +9,7 @@ import {
   warmthForEffective,
   xAtDue,
 } from "./grow";
-import { CORRECTIONS, type CorrectionName } from "./corrections";
+import { circlingAfter, type Correction, CORRECTIONS, type CorrectionName } from "./corrections";
 
 /**
  * What is believed of a tree's roots: a grid over its own vigour factor u = ln m; at every grid point x = logit fill and
@@ -55,6 +55,8 @@ export interface RootBelief {
 export interface RootPrior {
   kPerDegreeDay: number;
   vigourSd: number;
+  /** Where mates of its kind and sort have been looked at: mean of ln of its own factor; 0 otherwise. */
+  vigourMean?: number;
   fill: number;
   /** Spread of logit fill. */
   xSd: number;
@@ -71,7 +73,8 @@ function normalised(values: Float64Array): Float64Array {
 
 export function priorBelief(prior: RootPrior): RootBelief {
   const k = new Float64Array(GRID);
-  for (let j = 0; j < GRID; j++) k[j] = prior.kPerDegreeDay * Math.exp(prior.vigourSd * GRID_Z[j]);
+  for (let j = 0; j < GRID; j++) 
+    k[j] = prior.kPerDegreeDay * Math.exp((prior.vigourMean ?? 0) + prior.vigourSd * GRID_Z[j]);
   return {
     weight: GRID_WEIGHT.slice(),
     k,
@@ -116,9 +119,18 @@ export function growBelief(b: RootBelief, degreeDays: number): void {
 /** A move into another volume, or root work in place. `lnVolumeSd`: uncertainty of ln(from/to). */
 export function moveBelief(
   b: RootBelief,
-  move: { ratio: number; lnVolumeSd: number; correction: CorrectionName; retainedShare?: number; wallFactor: number },
+  move: {
+    ratio: number;
+    lnVolumeSd: number;
+    correction: CorrectionName;
+    retainedShare?: number;
+    /** Share of turning that went, where it is not the work's usual one. */
+    circlingRemoved?: number;
+    wallFactor: number;
+  },
 ): void {
-  const { retained, circlingRemoved, lagDegreeDays } = CORRECTIONS[move.correction];
+  const { retained, lagDegreeDays }: Correction = CORRECTIONS[move.correction];
+  const removed = move.circlingRemoved ?? CORRECTIONS[move.correction].circlingRemoved;
   const kept = (move.retainedShare ?? retained) / move.ratio;
   for (let j = 0; j < GRID; j++) {
     const f = logistic(b.x[j]);
@@ -127,8 +139,8 @@ export function moveBelief(
     const slope = (1 - f) / (1 - after);
     b.x[j] = logit(after);
     b.xVar[j] = b.xVar[j] * slope ** 2 + (move.lnVolumeSd / (1 - after)) ** 2;
-    b.circling[j] *= 1 - circlingRemoved;
-    b.circlingVar[j] *= (1 - circlingRemoved) ** 2;
+    b.circling[j] = circlingAfter(b.circling[j], move.correction, removed);
+    b.circlingVar[j] *= (1 - removed) ** 2;
   }
   b.wallFactor = move.wallFactor;
   b.lagDegreeDays = lagDegreeDays;
@@ -151,25 +163,64 @@ export function blurBelief(b: RootBelief, warmthSd: number): void {
 }
 
 /**
+ * How probable a grade of fill is before it is seen.
+ */
+export function gradeProbability(b: RootBelief, fillGrade: number, eye: Eye = BY_LOOK): number {
+  let expected = 0;
+  const copy = copyBelief(b);
+  for (let j = 0; j < GRID; j++) expected += b.weight[j] * observeFill(copy, j, fillGrade, eye);
+  return expected;
+}
+
+/** A grade less probable than this, before it was seen, asks whether pot or date are wrong. */
+export const SURPRISE_BELOW = 0.05;
+
+/** The same eyes where the history itself is in doubt: the ball as it is now is believed, the tree's own pace hardly bends. */
+export const DOUBTED_LAPSE = 0.6;
+
+/**
  * A root check: grades 0–4 of fill and circling as seen. Either may be missing. Answers how probable the grade of fill was before
- * it was seen (null without one): a small number asks whether the history is wrong.
+ * it was seen (null without one): a small number asks whether the history is wrong. With `doubted` the roots are moved to what was
+ * seen, while the pace is reweighed as if most such checks were off.
  */
 export function checkBelief(
   b: RootBelief,
   fillGrade: number | null,
   circlingGrade: number | null,
   eye: Eye = BY_LOOK,
+  doubted = false,
 ): number | null {
   let [total, expected] = [0, 0];
   for (let j = 0; j < GRID; j++) {
     const fill = fillGrade === null ? 1 : observeFill(b, j, fillGrade, eye);
     const circling = circlingGrade === null ? 1 : observeCircling(b, j, circlingGrade, eye);
     expected += b.weight[j] * fill;
-    b.weight[j] *= fill * circling;
+    b.weight[j] *= (doubted ? DOUBTED_LAPSE / 5 + (1 - DOUBTED_LAPSE) * fill : fill) * circling;
     total += b.weight[j];
   }
   for (let j = 0; j < GRID; j++) b.weight[j] /= total;
   return fillGrade === null ? null : expected;
+}
+
+/** Reweighs the paces by how well each explains something seen; `likelihood` is asked once a pace. */
+export function reweigh(b: RootBelief, likelihood: (kPerDegreeDay: number) => number): void {
+  let total = 0;
+  for (let j = 0; j < GRID; j++) {
+    b.weight[j] *= likelihood(b.k[j]);
+    total += b.weight[j];
+  }
+  for (let j = 0; j < GRID; j++) b.weight[j] /= total;
+}
+
+/** Mean and variance of ln of the tree's own factor against its kind's pace. */
+export function lnFactorOf(b: RootBelief, kPerDegreeDay: number): { mean: number; variance: number } {
+  let [mean, square] = [0, 0];
+  for (let j = 0; j < GRID; j++) {
+    const u = Math.log(b.k[j] / kPerDegreeDay);
+    mean += b.weight[j] * u;
+    square += b.weight[j] * u * u;
+  }
+  return { mean, variance: Math.max(1e-9, square - mean * mean) };
 }
 
 /** Probit of x between the grade's boundaries; the normal at this grid point is matched to the posterior's moments. */

@@ -12,6 +12,10 @@ export interface Correction {
   lagDegreeDays: number;
   /** Worked whole while the shoots are soft. */
   intact: boolean;
+  /** Done where the tree stands: it does not leave its pot. */
+  inPlace?: boolean;
+  /** Turning is at most this grade afterwards, whatever share of it went. */
+  circlingMost?: number;
 }
 
 export const CORRECTIONS = {
@@ -24,10 +28,35 @@ export const CORRECTIONS = {
   "prune-and-return": { retained: 0.7, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
   "wash-bare": { retained: 0.55, circlingRemoved: 0.95, lagDegreeDays: 400, intact: false },
   split: { retained: 0.8, circlingRemoved: 0.75, lagDegreeDays: 260, intact: false },
-  "replace-top": { retained: 0.97, circlingRemoved: 0, lagDegreeDays: 60, intact: true },
-} as const satisfies Record<string, Correction>;
+  "replace-top": { retained: 0.97, circlingRemoved: 0, lagDegreeDays: 60, intact: true, inPlace: true },
+  "remove-girdler": {
+    retained: 0.95,
+    circlingRemoved: 0,
+    lagDegreeDays: 60,
+    intact: true,
+    inPlace: true,
+    circlingMost: 2,
+  },
+  "core-in-place": { retained: 0.9, circlingRemoved: 0, lagDegreeDays: 80, intact: false, inPlace: true },
+  "slice-in-place": { retained: 0.85, circlingRemoved: 0.25, lagDegreeDays: 140, intact: false, inPlace: true },
+  "trim-outside": { retained: 0.97, circlingRemoved: 0, lagDegreeDays: 60, intact: true, inPlace: true },
+} satisfies Record<string, Correction>;
 export type CorrectionName = keyof typeof CORRECTIONS;
 export const CORRECTION_NAMES = Object.keys(CORRECTIONS) as [CorrectionName, ...CorrectionName[]];
+const worksInPlace = (name: CorrectionName) => (CORRECTIONS[name] as Correction).inPlace === true;
+/** Work on a ball that is out of its pot, and work on a tree that stays in it. */
+export const BALL_CORRECTIONS = CORRECTION_NAMES.filter((name) => !worksInPlace(name));
+export const IN_PLACE_CORRECTIONS = CORRECTION_NAMES.filter(worksInPlace) as [CorrectionName, ...CorrectionName[]];
+
+/** Grade of turning after a work on it. */
+export function circlingAfter(
+  circling: number,
+  correction: CorrectionName,
+  removed: number = CORRECTIONS[correction].circlingRemoved,
+): number {
+  const { circlingMost } = CORRECTIONS[correction] as Correction;
+  return Math.min((1 - removed) * circling, circlingMost ?? Infinity);
+}
 
 /** How readily roots turn at a wall, against smooth plastic. Direction well supported by comparison trials, size is judgement (L+). */
 export const CIRCLING_BY_WALL: Record<Wall, number> = {
@@ -77,10 +106,10 @@ export function moveRoots(
   correction: CorrectionName,
   retainedShare?: number,
 ): RootMove {
-  const { retained, circlingRemoved, lagDegreeDays } = CORRECTIONS[correction];
+  const { retained, lagDegreeDays } = CORRECTIONS[correction];
   return {
     fill: Math.min(0.995, ((retainedShare ?? retained) * fill * fromL) / toL),
-    circling: (1 - circlingRemoved) * circling,
+    circling: circlingAfter(circling, correction),
     lagDegreeDays,
   };
 }

@@ -1,6 +1,7 @@
 import { GRAVITY_M_PER_S2, TIE_AT_SHARE } from "../wind/index";
 import { RULE_FIGURES as F } from "./figures";
-import type { Finding, FindingCode, RootColour, RootSign, RuleId, RuleSituation } from "./situation";
+import type { RootColour, RootSign } from "../roots/index";
+import type { Finding, FindingCode, RuleId, RuleSituation } from "./situation";
 
 type Check = (s: RuleSituation) => Finding[];
 
@@ -40,6 +41,10 @@ function signIsHealthy(s: RuleSituation, sign: RootSign): boolean {
   if (sign === "nodules") return s.profile.values.group === "legume" || genus(s) === "Hippophae";
   if (sign === "bottle-brush") return has(s, "protea-kin");
   return false;
+}
+/** Colours besides white and tan that are healthy in this kind. */
+export function ownColours(profile: RuleSituation["profile"]): readonly RootColour[] {
+  return HEALTHY_COLOURS[profile.scientific?.split(" ")[0] ?? ""] ?? [];
 }
 const PESTS: readonly RootSign[] = ["galls", "grubs", "aphids"];
 

@@ -1,11 +1,7 @@
 import type { ArrivalForm, Purpose } from "../event/index";
+import type { RootColour, RootSign } from "../roots/index";
 import type { Profile } from "../species/index";
 import type { WoodPhase } from "../wood/index";
-
-export const ROOT_COLOURS = ["white", "tan", "brown", "black", "yellow", "orange"] as const;
-export type RootColour = (typeof ROOT_COLOURS)[number];
-export const ROOT_SIGNS = ["mantle", "nodules", "bottle-brush", "galls", "grubs", "aphids"] as const;
-export type RootSign = (typeof ROOT_SIGNS)[number];
 
 /** What is known of a tree when somebody means to work on it. Whatever nobody knows is left out, and its rule is silent. */
 export interface RuleSituation {

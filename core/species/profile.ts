@@ -31,6 +31,8 @@ export interface Profile {
   kPerDegreeDay: number;
   /** Standard deviation of ln of the tree's own vigour factor before any check. */
   vigourSd: number;
+  /** Mean of the same, where mates of its kind have been looked at; 0 where not said. */
+  vigourMean?: number;
   warmth: RootWarmthSet;
   warmClimate: boolean;
   tolerance: KindValues["tolerance"];

@@ -4,12 +4,13 @@ import { type Profile, profileOf } from "../species/index";
 import { DEFAULT_WINDOW, usualOperation, windowSeries, type WindowOptions, type WindowSeries } from "../window/index";
 import { type WoodSeries, woodSeries } from "../wood/index";
 import type { IndexedRecords } from "./collection";
+import type { MatePrior } from "./mates";
 import type { DayStretch } from "./people";
 import type { TreeRecord } from "./records";
 import { EVER, type PlaceSites, type Stay, staysOf } from "./stays";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-e";
+export const MODEL_VERSION = "2026-11-f";
 
 /** Seasons before and after today's that wood and windows are computed for. */
 const SEASONS_BACK = 4;
@@ -45,6 +46,8 @@ export interface ReplayContext {
   versions?: Record<string, TrackVersion[]>;
   /** Tracks of single trees whose wood is known better than their kind's. */
   own?: Record<string, KindTracks>;
+  /** What mates of kind and sort say of a tree's pace, by tree; the last step that has begun counts. */
+  mates?: Record<string, MatePrior[]>;
   /** The site's weather is guessed from answers or from monthly normals. */
   guessedWeather: boolean;
   /** Days on which nobody is there to work. */

@@ -26,3 +26,4 @@ export * from "./condition";
 export * from "./tree-windows";
 export * from "./tree-situation";
 export * from "./collection-windows";
+export * from "./mates";

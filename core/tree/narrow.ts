@@ -2,9 +2,9 @@ import { type DayNumber, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import { logistic, weightedQuantiles } from "../math/index";
 import { BY_FEEL, BY_LOOK, checkBelief, copyBelief, type Eye, pointsOf, type RootBelief } from "../roots/index";
-import { onStock } from "../species/index";
 import { brimEstimate, vesselOf } from "../vessel/index";
 import type { KindTracks, ReplayContext } from "./context";
+import { profileFor } from "./mates";
 import type { LotRecord, TreeRecord } from "./records";
 import { replay } from "./replay";
 
@@ -88,7 +88,7 @@ export function whatNarrows(
   kind: KindTracks,
   on: DayNumber,
 ): Narrowing[] {
-  const profile = onStock(kind.profile, tree.stockPace);
+  const profile = profileFor(context, tree, kind, on);
   const state = replay(events, lots, profile, kind.warmth, on);
   if (!state) return [];
   const before = width(state.belief);

@@ -2,7 +2,7 @@ import { MIDSUMMER, SEASON_LEAD_DAYS, type Site } from "../climate/index";
 import { type DayNumber, midwinterOf, seasonOf, toDay } from "../dates/index";
 import type { EventPayload, LoggedEvent } from "../event/index";
 import { type Profile, profileOf } from "../species/index";
-import { OPERATION_NEEDS, usualOperation, windowSeries, type WindowOptions } from "../window/index";
+import { OPERATION_NEEDS, operationOf, usualOperation, windowSeries, type WindowOptions } from "../window/index";
 import {
   BBCH_CHECKS,
   type Feed,
@@ -76,6 +76,8 @@ export function woodEvidence(
     }
     if (on < midsummer - BEFORE_MIDSUMMER_DAYS) continue;
     if (payload.kind === "potted") evidence.wakings.push({ on, strength: pottingStrength(payload) });
+    if (payload.kind === "worked-in-place")
+      evidence.wakings.push({ on, strength: OPERATION_NEEDS[operationOf(payload.correction)].flush });
     if (payload.kind === "pruned") evidence.wakings.push({ on, strength: PRUNING_STRENGTH[payload.how] });
   }
   return evidence.checks.length + evidence.feeds.length + evidence.wakings.length === 0 ? null : evidence;

@@ -1,12 +1,12 @@
 import { type DayNumber, toDay, toIso } from "../dates/index";
 import type { EventKind } from "../event/index";
-import { onStock } from "../species/index";
 import { type Vessel, vesselOf } from "../vessel/index";
 import { openPeriods } from "../window/index";
 import { type WoodStage } from "../wood/index";
 import { usualFillHeightMm } from "./ball";
 import { type IndexedRecords, storeAt } from "./collection";
 import type { ReplayContext } from "./context";
+import { profileFor } from "./mates";
 import { tracksOf } from "./own-wood";
 import { endOf } from "./presence";
 import { replay } from "./replay";
@@ -53,7 +53,7 @@ export function treePicture(
   // A tree that left is shown as it left.
   const on = Math.min(asked, endOf(indexed.presence.get(treeId) ?? [])?.day ?? asked);
   const kind = tracksOf(context, tree, on);
-  const profile = onStock(kind.profile, tree.stockPace);
+  const profile = profileFor(context, tree, kind, on);
   const store = storeAt(indexed, on).filter((pot) => pot.free > 0);
   const state = treeAt(tree, events, indexed.lots, store, context, kind, on);
   if (!state) return null;

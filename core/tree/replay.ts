@@ -8,12 +8,15 @@ import {
   BY_FEEL,
   BY_LOOK,
   checkBelief,
+  checkRerooting,
   CIRCLING_BY_WALL,
+  gradeProbability,
   growBelief,
   moveBelief,
   priorBelief,
   type RootBelief,
   shareBelief,
+  SURPRISE_BELOW,
 } from "../roots/index";
 import type { Profile } from "../species/index";
 import { brimHeightMm, mixEstimate, type Pot, vesselOf, wallOf } from "../vessel/index";
@@ -72,6 +75,10 @@ export interface Replayed {
   lastCheckOn: DayNumber | null;
   /** Probability, before it was seen, of the last grade of fill: small = surprising. */
   lastCheckEvidence: number | null;
+  /** The last grade was so improbable that the history is in doubt, and nobody has said that it is right. */
+  doubted: boolean;
+  /** The last look for new roots since the last potting. */
+  rerooted: { on: DayNumber; lengthMm: number; firm: boolean | null; probability: number } | null;
 }
 
 /** Years since the tree was last potted; a pot nobody remembers filling is taken as two years old. */
@@ -141,6 +148,7 @@ function apply(
       const belief = priorBelief({
         kPerDegreeDay: profile.kPerDegreeDay,
         vigourSd: profile.vigourSd,
+        vigourMean: profile.vigourMean,
         wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
         ...start,
       });
@@ -166,6 +174,8 @@ function apply(
         arrivedOn: day,
         lastCheckOn: null,
         lastCheckEvidence: null,
+        doubted: false,
+        rerooted: null,
       };
       if (potted) {
         blurBelief(belief, warmthSdOf(track, profile.warmth, potted));
@@ -207,17 +217,45 @@ function apply(
       state.weighedKg = payload.measured?.includes("mass") ? payload.wetMassKg : null;
       state.fillHeightMm = payload.fillHeightMm;
       state.bottomLayerMm = payload.bottomLayerMm;
+      state.rerooted = null;
+      return state;
+    }
+    case "worked-in-place": {
+      if (!state) return null;
+      moveBelief(state.belief, {
+        ratio: 1,
+        lnVolumeSd: 0,
+        correction: payload.correction,
+        retainedShare: payload.retainedShare,
+        circlingRemoved: payload.circlingRemoved,
+        wallFactor: state.belief.wallFactor,
+      });
+      blurBelief(state.belief, warmthSdOf(track, profile.warmth, event.on));
+      // Its mix is younger by the share renewed.
+      state.mixStartAgeYears -= payload.renewedShare * (state.mixStartAgeYears + yearsInPot(state, day));
+      state.disturbedOn = day;
+      return state;
+    }
+    case "rerooting-read": {
+      // Without a potting on record there is no fresh mix to look into.
+      if (!state || state.pottedOn === null) return state;
+      const probability = checkRerooting(state.belief, payload.lengthMm);
+      state.rerooted = { on: day, lengthMm: payload.lengthMm, firm: payload.firm, probability };
       return state;
     }
     case "roots-read": {
       if (!state) return null;
-      const evidence = checkBelief(
-        state.belief,
-        payload.fillGrade,
-        payload.circlingGrade,
-        payload.by === "feel" ? BY_FEEL : BY_LOOK,
-      );
-      if (payload.by === "feel") return state;
+      const looked = payload.by !== "feel";
+      const eye = looked ? BY_LOOK : BY_FEEL;
+      // What does not fit asks first whether pot or date are wrong: until then the tree's own pace does not bend to it.
+      const doubted =
+        looked &&
+        payload.confirmed !== true &&
+        payload.fillGrade !== null &&
+        gradeProbability(state.belief, payload.fillGrade) < SURPRISE_BELOW;
+      const evidence = checkBelief(state.belief, payload.fillGrade, payload.circlingGrade, eye, doubted);
+      if (!looked) return state;
+      state.doubted = doubted;
       state.lastCheckOn = day;
       state.lastCheckEvidence = evidence ?? state.lastCheckEvidence;
       return state;
@@ -304,6 +342,7 @@ function joinPot(
     state.weighedKg = null;
     state.fillHeightMm = null;
     state.bottomLayerMm = 0;
+    state.rerooted = null;
   }
   state.share = payload.share;
   state.together = payload.together;

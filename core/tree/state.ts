@@ -13,15 +13,16 @@ import {
   vigourFactors,
   warmthUntilDue,
 } from "../roots/index";
-import { onStock, type Profile } from "../species/index";
+import type { Profile } from "../species/index";
 import { vesselOf } from "../vessel/index";
 import { WOOD_PHASES, woodStage, type WoodStage } from "../wood/index";
 import { ballInPot, usualFillHeightMm } from "./ball";
 import { conditionOn } from "./condition";
 import type { KindTracks, ReplayContext } from "./context";
+import { profileFor } from "./mates";
 import type { LotRecord, TreeRecord } from "./records";
 import { replay, type Replayed, yearsInPot } from "./replay";
-import { judge, SURPRISE_BELOW, type Verdict, type WindowState, windowState } from "./verdict";
+import { judge, type Verdict, type WindowState, windowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;
 
@@ -110,7 +111,7 @@ export function treeAt(
   on: DayNumber,
   options: { knownAt?: string; pots?: "all" | "for-verdict" } = {},
 ): TreeState | null {
-  const profile = onStock(kind.profile, tree.stockPace);
+  const profile = profileFor(context, tree, kind, on);
   const replayed = replay(events, lots, profile, kind.warmth, on, options.knownAt);
   if (!replayed) return null;
   const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
@@ -174,9 +175,7 @@ export function treeAt(
     correction,
     pots,
     surprise:
-      replayed.lastCheckOn !== null &&
-      replayed.lastCheckEvidence !== null &&
-      replayed.lastCheckEvidence < SURPRISE_BELOW
+      replayed.doubted && replayed.lastCheckOn !== null && replayed.lastCheckEvidence !== null
         ? { on: toIso(replayed.lastCheckOn), probability: replayed.lastCheckEvidence }
         : null,
   };

@@ -46,7 +46,7 @@ export function situationOf(input: {
     yearsInPot(replayed, on),
   );
   const massKg = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)?.wetKg ?? 0;
-  const { daysToBudBreak: _, ...facts } = seasonFacts(site, profile, on);
+  const { daysToBudBreak: _, weeksToCold: _unused, ...facts } = seasonFacts(site, profile, on);
   const life = replayed.mix ? mixLife(replayed.mix) : null;
   return {
     profile,
@@ -105,11 +105,6 @@ function mostLiftedKg({ people }: GrowersCalendar): number {
 
 /** From this grade of turning on a girdling root is to be reckoned with. */
 const GIRDLER_GRADE = 3.5;
-
-/** School "proportional": share of the leaves to go in leaf when so many roots are lost; the default leaves them all (they pay for roots). */
-export function crownToMatch(rootLoss: number): number {
-  return clamp((rootLoss - 0.2) * 1.25, 0, 1);
-}
 
 /**
  * Share of an anchored tree's uptake that comes from roots in the ground: a crown heavier than its pot would feed is fed from

@@ -2,6 +2,7 @@ import { aLot, anEvent, aTree } from "@/test-support/records";
 import { buildSite, generateWeather, normalsFromAnswers } from "../climate/index";
 import { toDay, toIso } from "../dates/index";
 import type { EventPayload, LoggedEvent } from "../event/index";
+import { crownToMatch } from "../judgement/index";
 import { profileOf } from "../species/index";
 import { DEFAULT_WINDOW, OPERATIONS } from "../window/index";
 import {
@@ -10,7 +11,6 @@ import {
   collectionAt,
   collectionWindows,
   conditionOn,
-  crownToMatch,
   type GrowersCalendar,
   indexRecords,
   openTogether,

@@ -135,8 +135,6 @@ function recoveredOn({ warmth }: KindTracks, replayed: Replayed, profile: Profil
 /** Band of fill wider than this: nobody knows, look at the roots. */
 const TOO_WIDE = 0.5;
 const FRESH_CHECK_DAYS = 45;
-/** A grade less probable than this, before it was seen, asks whether pot or date are wrong. */
-export const SURPRISE_BELOW = 0.05;
 const OVERDUE_FILL = 0.95;
 const OVERDUE_CIRCLING = 3;
 
@@ -171,7 +169,7 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
   const fresh =
     replayed.lastCheckOn !== null &&
     on - replayed.lastCheckOn < FRESH_CHECK_DAYS &&
-    (replayed.lastCheckEvidence ?? 1) >= SURPRISE_BELOW;
+    !replayed.doubted;
   if (fill.p90 - fill.p10 > TOO_WIDE && !fresh) {
     return {
       verdict: verdict("unknown", due.p10),

@@ -25,6 +25,7 @@ import {
   type GrowersCalendar,
   indexRecords,
   type IndexedRecords,
+  matePriors,
   type MixStores,
   mixStoresOf,
   MODEL_VERSION,
@@ -340,7 +341,18 @@ async function loadContext(
     remember(contexts, key, tracks);
   }
   const standing: ReplayContext = { ...tracks, away: loaded.away, versions: places.versions };
-  return { ...standing, ...ownTracks(places.sites, loaded.indexed, standing, windowOptions(collection)) };
+  const own = { ...standing, ...ownTracks(places.sites, loaded.indexed, standing, windowOptions(collection)) };
+  return { ...own, mates: matesOf(loaded.indexed, tracks, own) };
+}
+
+/** What mates say of each other's pace, kept as long as neither records nor tracks change. */
+const mates = new WeakMap<IndexedRecords, { tracks: ReplayContext; priors: ReplayContext["mates"] }>();
+function matesOf(indexed: IndexedRecords, tracks: ReplayContext, context: ReplayContext): ReplayContext["mates"] {
+  const known = mates.get(indexed);
+  if (known?.tracks === tracks) return known.priors;
+  const priors = matePriors(indexed, context);
+  mates.set(indexed, { tracks, priors });
+  return priors;
 }
 
 /** Computes the kept tracks of a collection anew and says whether what was kept was the same; null when nothing was kept. */

@@ -16,13 +16,16 @@ import {
   percent,
   type Units,
 } from "@/ui/format";
+import { readingWords } from "../roots/reading-words";
 import {
+  ARRIVAL_VERDICT_WORDS,
   BEND_WORDS,
   CAUSE_WORDS,
   CIRCLING_GRADES,
   CONDITION_WORDS,
   CORRECTION_WORDS,
   ENDING_WORDS,
+  FACE_WORDS,
   FEED_WORDS,
   FEEL_WORDS,
   FILL_GRADES,
@@ -34,6 +37,8 @@ import {
   PLACE_WORDS,
   potName,
   PRUNING_WORDS,
+  RESCUE_CAUSE_WORDS,
+  RESCUE_STEP_WORDS,
   STOCK_WORDS,
 } from "../words";
 
@@ -78,9 +83,31 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       const seen = [
         payload.fillGrade === null ? "" : FILL_GRADES[payload.fillGrade],
         payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[payload.circlingGrade]}`,
+        payload.reading ? readingWords(payload.reading, units) : "",
+        payload.confirmed ? "the history confirmed" : "",
       ];
       return `Roots seen: ${seen.filter(Boolean).join("; ")}`;
     }
+    case "rerooting-read":
+      return payload.lengthMm === 0
+        ? "Looked for new roots: none yet"
+        : `New roots in the fresh mix, ${millimetres(payload.lengthMm, units)} long${payload.firm === null ? "" : payload.firm ? "; it stands firm" : "; it still rocks"}`;
+    case "worked-in-place": {
+      const many = payload.count
+        ? `, ${number(payload.count)} of ${millimetres(payload.widthMm ?? 0, units)}`
+        : payload.depthMm
+          ? `, ${millimetres(payload.depthMm, units)}`
+          : "";
+      return `${CORRECTION_WORDS[payload.correction].name}${payload.where ? ` (${payload.where})` : ""}${many}; ${percent(payload.retainedShare)} of roots kept`;
+    }
+    case "inspected":
+      return `Looked over on arrival: ${ARRIVAL_VERDICT_WORDS[payload.verdict].toLowerCase()}${payload.pricePaid === null ? "" : `; paid ${number(payload.pricePaid, 2)}`}`;
+    case "rescue-begun":
+      return `Rescue begun: ${RESCUE_CAUSE_WORDS[payload.cause].toLowerCase()}`;
+    case "checkpoint":
+      return `Checkpoint, ${RESCUE_STEP_WORDS[payload.step].name.toLowerCase()}: ${payload.sign === "seen" ? "the sign was there" : "the sign failed"}${payload.note ? ` – ${payload.note}` : ""}`;
+    case "rescue-ended":
+      return `Rescue ended: ${{ recovered: "recovered", lost: "lost", "given-up": "given up" }[payload.how]}`;
     case "measured": {
       const parts = [
         payload.pot ? `pot ${potName(payload.pot)}, ${litres(mixEstimate(payload.pot).p50, units)} of mix` : "",
@@ -109,7 +136,7 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
         ? `Shares its pot: ${payload.together.map(tag).join(", ")}, ${percent(payload.share)} of the mix each`
         : "Has its pot to itself again";
     case "photographed":
-      return "Photograph";
+      return payload.face ? `Photograph of the ball's ${FACE_WORDS[payload.face]}` : "Photograph";
     case "stocked":
       return `${number(payload.count)} × ${names.lot ?? "pot"} put in store`;
     case "discarded":

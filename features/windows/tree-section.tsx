@@ -1,11 +1,10 @@
 import "server-only";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { judgeTree } from "@/core/judgement/index";
+import { crownToMatch, judgeTree } from "@/core/judgement/index";
 import { onStock, partnersOf, profileOf } from "@/core/species/index";
 import {
   anchoredShare,
   conditionOn,
-  crownToMatch,
   massNow,
   openTogether,
   plantsOn,

@@ -1,0 +1,3 @@
+export * from "./advise";
+export * from "./figures";
+export * from "./price";
