@@ -133,6 +133,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
     lengthMm: z.number().min(0).max(2000),
     firm: z.boolean().nullable(),
   }),
+  /** Held by a stake, or free of it again. */
+  z.object({ kind: z.literal("staked"), staked: z.boolean() }),
   /** Work on roots of a tree that stays in its pot. */
   z.object({
     kind: z.literal("worked-in-place"),

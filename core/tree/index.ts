@@ -27,3 +27,6 @@ export * from "./tree-windows";
 export * from "./tree-situation";
 export * from "./collection-windows";
 export * from "./mates";
+export * from "./rerooting";
+export * from "./learning";
+export * from "./tree-advice";

@@ -92,6 +92,8 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return payload.lengthMm === 0
         ? "Looked for new roots: none yet"
         : `New roots in the fresh mix, ${millimetres(payload.lengthMm, units)} long${payload.firm === null ? "" : payload.firm ? "; it stands firm" : "; it still rocks"}`;
+    case "staked":
+      return payload.staked ? "Staked" : "Stake taken off";
     case "worked-in-place": {
       const many = payload.count
         ? `, ${number(payload.count)} of ${millimetres(payload.widthMm ?? 0, units)}`
