@@ -98,7 +98,7 @@ test("the Yard by keyboard: arrows walk, Enter opens, l shows the plain list", a
   await page.getByRole("link", { name: /^K-2/ }).focus();
   await page.keyboard.press("Enter");
   await expect(page.getByTestId("verdict")).toContainText("Nobody knows how full this pot is");
-  await expect(page.getByRole("link", { name: "Look at its roots" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Read its roots", exact: true })).toBeVisible();
 });
 
 test("a batch is one record, and an order that loses by waiting leads the Yard", async ({ page, request }) => {

@@ -264,7 +264,10 @@ export const RESCUE_CAUSE_WORDS: Record<RescueCause, string> = {
 
 /** A checkpoint of a rescue: its name, and the sign that is looked for. */
 export const RESCUE_STEP_WORDS: Record<RescueStep, { name: string; sign: string }> = {
-  alive: { name: "Is it alive?", sign: "green under the bark somewhere below the dead tips, or a root that snaps white" },
+  alive: {
+    name: "Is it alive?",
+    sign: "green under the bark somewhere below the dead tips, or a root that snaps white",
+  },
   roots: { name: "Roots after the work", sign: "cut ends pale and firm, no sour smell" },
   weight: { name: "Does it drink?", sign: "the pot is lighter than after the soak: roots take up water" },
   "no-rot": { name: "No rot", sign: "mix smells earthy a finger deep, bark at the base firm" },

@@ -1,6 +1,6 @@
 import type { ArrivalForm, ArrivalVerdict } from "../event/index";
 import type { RootSign } from "../roots/index";
-import type { Profile } from "../species/index";
+import type { KindValues } from "../species/index";
 import type { WoodPhase } from "../wood/index";
 import { ARRIVAL_FIGURES as F } from "./figures";
 
@@ -48,6 +48,9 @@ export interface Inspection {
   price: number | null;
   soundPrice: number | null;
 }
+
+/** What of its kind the verdict asks. */
+export type ArrivalKind = Pick<KindValues, "traits" | "rootShare">;
 
 /** The season it comes into. */
 export interface ArrivalSeason {
@@ -131,7 +134,9 @@ export type ArrivalAct = (typeof ARRIVAL_ACTS)[number];
 
 /** When an act is due: at once, in so many days, or when a window of the kind opens. */
 export type ArrivalWhen =
-  { at: "now" } | { at: "days"; days: number } | { at: "window"; operation: "slip-up" | "shave" | "split" | "up-pot" | "bare-root" };
+  | { at: "now" }
+  | { at: "days"; days: number }
+  | { at: "window"; operation: "slip-up" | "shave" | "split" | "up-pot" | "bare-root" };
 
 export interface ArrivalStep {
   act: ArrivalAct;
@@ -144,17 +149,27 @@ export interface InspectionVerdict {
   found: Found[];
   steps: ArrivalStep[];
   /** Work, mix and time it takes to put right, and what that leaves of a sound one's price. */
-  cost: { minutes: number; mixL: number; seasons: number; lossChance: number; worthShare: number; worth: number | null };
+  cost: {
+    minutes: number;
+    mixL: number;
+    seasons: number;
+    lossChance: number;
+    worthShare: number;
+    worth: number | null;
+  };
 }
 
 const RANK: Record<ArrivalVerdict, number> = { accept: 0, correct: 1, quarantine: 2, rescue: 3, refuse: 4 };
 const now: ArrivalWhen = { at: "now" };
-const open = (operation: Extract<ArrivalWhen, { at: "window" }>["operation"]): ArrivalWhen => ({ at: "window", operation });
+const open = (operation: Extract<ArrivalWhen, { at: "window" }>["operation"]): ArrivalWhen => ({
+  at: "window",
+  operation,
+});
 
 /** Looks over a plant that arrives: what counts, the verdict, what to do and when, and what it is still worth. */
 export function inspect(
   i: Inspection,
-  profile: Pick<Profile, "values" | "tolerance" | "parameters">,
+  kind: ArrivalKind,
   season: ArrivalSeason,
   /** A crop tree that needs a partner and has none here. */
   lonely: boolean,
@@ -169,19 +184,31 @@ export function inspect(
   alive(i, see);
   thirst(i, see, todo);
   health(i, see, todo);
-  ball(i, season, profile, see, todo);
-  setting(i, profile, see, todo);
+  ball(i, season, kind, see, todo);
+  setting(i, kind, see, todo);
   forms(i, season, see, todo);
   crown(i, see, todo);
-  if (i.labelLost) (see("label-lost", "accept"), todo("write-label"));
-  if (i.stockUnknown && profile.values.traits.includes("grafted"))
-    (see("stock-unknown", "accept"), todo("ask-stock"));
-  if (lonely) (see("no-partner", "accept"), todo("find-partner"));
+  if (i.labelLost) {
+    see("label-lost", "accept");
+    todo("write-label");
+  }
+  if (i.stockUnknown && kind.traits.includes("grafted")) {
+    see("stock-unknown", "accept");
+    todo("ask-stock");
+  }
+  if (lonely) {
+    see("no-partner", "accept");
+    todo("find-partner");
+  }
 
-  const verdict = found.reduce<ArrivalVerdict>((worst, f) => (RANK[f.verdict] > RANK[worst] ? f.verdict : worst), "accept");
+  const verdict = found.reduce<ArrivalVerdict>(
+    (worst, f) => (RANK[f.verdict] > RANK[worst] ? f.verdict : worst),
+    "accept",
+  );
   // Sick and half dead: it is rescued in isolation.
   if (verdict === "rescue") steps.unshift({ act: "start-rescue", when: now, figures: {} });
-  const kept = verdict === "refuse" ? [{ act: "leave-there" as const, when: now, figures: {} }] : withCare(steps, season);
+  const kept =
+    verdict === "refuse" ? [{ act: "leave-there" as const, when: now, figures: {} }] : withCare(steps, season);
   return {
     verdict,
     found: found.sort((a, b) => RANK[b.verdict] - RANK[a.verdict]),
@@ -230,13 +257,7 @@ function health(i: Inspection, see: See, todo: Todo): void {
 }
 
 /** Soft shoots, leaves on a deciduous tree: the ball is moved whole, and what must be cut waits. */
-function ball(
-  i: Inspection,
-  season: ArrivalSeason,
-  profile: Pick<Profile, "values">,
-  see: See,
-  todo: Todo,
-): void {
+function ball(i: Inspection, season: ArrivalSeason, kind: ArrivalKind, see: See, todo: Todo): void {
   if (i.form === "bare-root") return;
   if (i.girdlerShare !== null) {
     see("girdler", "correct", { share: i.girdlerShare });
@@ -248,23 +269,27 @@ function ball(
   if (circling !== null && circling >= 4 && (i.form === "liner" || i.form === "cutting")) see("rings", "refuse");
   else if (circling !== null && circling >= 3) {
     see("rings", "correct", { grade: circling });
-    todo("correct-ball", open("shave"), { share: profile.values.rootShare });
+    todo("correct-ball", open("shave"), { share: kind.rootShare });
   }
   if (bound) {
     see("bound", "correct");
     if (i.volumeL !== null)
-      todo("slip-up", open("slip-up"), { lowL: 1.4 * i.volumeL, highL: 1.6 * i.volumeL, weeksLeft: season.weeksToCold });
+      todo("slip-up", open("slip-up"), {
+        lowL: 1.4 * i.volumeL,
+        highL: 1.6 * i.volumeL,
+        weeksLeft: season.weeksToCold,
+      });
   } else if (i.rootsAtHoles) see("at-holes", "accept");
 }
 
-function setting(i: Inspection, profile: Pick<Profile, "values">, see: See, todo: Todo): void {
+function setting(i: Inspection, kind: ArrivalKind, see: See, todo: Todo): void {
   if (i.form === "bare-root" || i.form === "cutting" || i.form === "liner") return;
   const below = i.flareBelowMm ?? 0;
   if (below > 0) {
     see(below > F.flareLateMm ? "flare-deep" : "flare-below", "correct", { mm: below });
     todo("expose-flare", now, { mm: below });
   }
-  if (i.unionMm !== null && i.unionMm < F.unionClearMm && profile.values.traits.includes("grafted")) {
+  if (i.unionMm !== null && i.unionMm < F.unionClearMm && kind.traits.includes("grafted")) {
     see("union-buried", "correct", { mm: i.unionMm });
     todo("raise-union", open("slip-up"), { mm: F.unionClearMm - i.unionMm });
   }
@@ -303,8 +328,14 @@ function crown(i: Inspection, see: See, todo: Todo): void {
     see("bearing", "accept");
     todo("take-fruit-off");
   }
-  if (i.crossing) (see("crossing", "accept"), todo("prune-crossing", { at: "window", operation: "up-pot" }));
-  if (i.leaning) (see("leaning", "accept"), todo("stake-straight"));
+  if (i.crossing) {
+    see("crossing", "accept");
+    todo("prune-crossing", { at: "window", operation: "up-pot" });
+  }
+  if (i.leaning) {
+    see("leaning", "accept");
+    todo("stake-straight");
+  }
 }
 
 function withCare(steps: ArrivalStep[], season: ArrivalSeason): ArrivalStep[] {

@@ -3,6 +3,8 @@ export const CORRECTING_FIGURES = {
   /** What lifting and handling cost in any case, and what each share of roots lost adds, in one unit of price. */
   handling: 0.15,
   perLoss: 2,
+  /** More handling than usual. */
+  extraHandling: { "rake-and-thin": 0.12, "prune-and-return": 0.12, "wash-bare": 0.2 },
   /** Turning left in the ball: nothing up to this grade, then by the square. */
   turningFree: 0.5,
   perTurning: 0.8,

@@ -22,7 +22,8 @@ export function priceOf(
 ): Price {
   const { lagDegreeDays } = CORRECTIONS[correction];
   const after = circlingAfter(circling, correction);
-  const shock = F.handling + F.perLoss * loss * F.tolerance[tolerance];
+  const extra = (F.extraHandling as Partial<Record<CorrectionName, number>>)[correction] ?? 0;
+  const shock = F.handling + extra + F.perLoss * loss * F.tolerance[tolerance];
   const turning = F.perTurning * Math.max(0, after - F.turningFree) ** 2;
   const waiting = F.perLag * lagDegreeDays;
   return { loss, circlingAfter: after, lagDegreeDays, shock, turning, waiting, total: shock + turning + waiting };

@@ -3,8 +3,7 @@ import { SHELL_DENSITY } from "../roots/index";
 import { IN_PLACE_FIGURES as F } from "./figures";
 
 /** The ball from above, inner dimensions, mm: a round one, or a rectangle. */
-export type Plan =
-  { shape: "round"; diameterMm: number } | { shape: "rectangle"; lengthMm: number; widthMm: number };
+export type Plan = { shape: "round"; diameterMm: number } | { shape: "rectangle"; lengthMm: number; widthMm: number };
 
 export interface InPlaceInput {
   plan: Plan;
@@ -32,9 +31,7 @@ function allowed({ plan, trunkMm }: InPlaceInput, x: number, y: number, radiusMm
   const keep = keepOffMm({ plan, trunkMm });
   const wall = radiusMm + F.wallMarginMm;
   if (plan.shape === "round")
-    return (
-      r <= plan.diameterMm / 2 - wall && r - radiusMm >= Math.max(keep, (F.outerFrom * plan.diameterMm) / 2)
-    );
+    return r <= plan.diameterMm / 2 - wall && r - radiusMm >= Math.max(keep, (F.outerFrom * plan.diameterMm) / 2);
   const [a, b] = [plan.lengthMm / 2, plan.widthMm / 2];
   if (Math.abs(x) > a - wall || Math.abs(y) > b - wall || r - radiusMm < keep) return false;
   // The outer half of a box lies outside the box of half its sides.
@@ -118,9 +115,7 @@ export function coresPlan(
 function grid(input: InPlaceInput, coreMm: number, spacing: number, sector: Sector): { x: number; y: number }[] {
   const { plan } = input;
   const [a, b] =
-    plan.shape === "round"
-      ? [plan.diameterMm / 2, plan.diameterMm / 2]
-      : [plan.lengthMm / 2, plan.widthMm / 2];
+    plan.shape === "round" ? [plan.diameterMm / 2, plan.diameterMm / 2] : [plan.lengthMm / 2, plan.widthMm / 2];
   const rowStep = spacing * Math.sqrt(0.75);
   const holes: { x: number; y: number }[] = [];
   const rows = Math.floor(b / rowStep);
@@ -160,11 +155,7 @@ export interface Slice {
 export function slicePlan(input: InPlaceInput, side: Side, share: number = F.sliceShare): Slice {
   const { plan } = input;
   const across =
-    plan.shape === "round"
-      ? plan.diameterMm
-      : side === "north" || side === "south"
-        ? plan.widthMm
-        : plan.lengthMm;
+    plan.shape === "round" ? plan.diameterMm : side === "north" || side === "south" ? plan.widthMm : plan.lengthMm;
   const depthMm = plan.shape === "round" ? segmentDepthMm(plan.diameterMm, share) : share * across;
   const litres = share * input.volumeL;
   return {

@@ -1,83 +1,11 @@
-import { buildSite, normalsFromAnswers, type Site } from "../climate/index";
-import { type DayNumber, midwinterOf, toDay } from "../dates/index";
+import { continental, dayWhen, siteOf, situation, warm } from "@/test-support/season";
+import type { Site } from "../climate/index";
+import { type DayNumber, midwinterOf } from "../dates/index";
 import { profileOf } from "../species/index";
 import { suitabilityOn, windowSeries, type Operation } from "../window/index";
-import type { WoodPhase } from "../wood/index";
 import { fillAfterMove } from "../roots/index";
-import { type Act, judgeTree, type Judgement, seasonFacts, type Situation, type When } from "./index";
+import { type Act, judgeTree, type Judgement, seasonFacts, type When } from "./index";
 
-const TODAY = toDay("2026-05-15");
-function siteOf(answers: Parameters<typeof normalsFromAnswers>[0]): Site {
-  return buildSite({
-    latitudeDeg: answers.latitudeDeg,
-    normals: normalsFromAnswers(answers),
-    record: null,
-    today: TODAY,
-    seed: 7,
-    historyFrom: toDay("2024-01-01"),
-  });
-}
-const continental = siteOf({
-  latitudeDeg: 47,
-  longitudeDeg: 8,
-  elevationM: 450,
-  coldestNightC: -14,
-  lastSpringFrost: "04-28",
-  firstAutumnFrost: "10-18",
-});
-const warm = siteOf({
-  latitudeDeg: 40,
-  longitudeDeg: 0,
-  elevationM: 50,
-  coldestNightC: -3,
-  lastSpringFrost: "03-05",
-  firstAutumnFrost: "12-05",
-});
-
-/** The first day from `from` (days after midwinter) on which the middle course stands in a phase and more is asked of it. */
-function dayWhen(
-  site: Site,
-  kindId: string,
-  phase: WoodPhase,
-  asked: (facts: ReturnType<typeof seasonFacts>) => boolean = () => true,
-  from = 0,
-): DayNumber {
-  const profile = profileOf({ kindId, typedName: null, habit: null });
-  const opening = midwinterOf(2026, site.latitudeDeg);
-  for (let d = from; d < 365; d += 2) {
-    const facts = seasonFacts(site, profile, opening + d);
-    if (facts.phase === phase && asked(facts)) return opening + d;
-  }
-  throw new Error(`${kindId} is never ${phase}`);
-}
-
-function situation(site: Site, kindId: string, on: DayNumber, more: Partial<Situation>): Situation {
-  const profile = profileOf({ kindId, typedName: null, habit: null });
-  const { daysToBudBreak: _, ...facts } = seasonFacts(site, profile, on);
-  return {
-    profile,
-    kPerDegreeDay: profile.kPerDegreeDay,
-    ...facts,
-    fill: 0.6,
-    circling: 0.5,
-    volumeL: 10,
-    ball: { widthMm: 240, heightMm: 220 },
-    hottestC: 20,
-    dry: false,
-    flareHidden: false,
-    girdler: null,
-    broken: false,
-    slumped: false,
-    offeredL: null,
-    carriedKg: null,
-    massKg: 12,
-    immovable: false,
-    finalPot: false,
-    trunkMm: null,
-    healthy: true,
-    ...more,
-  };
-}
 const at = (site: Site, kindId: string, operation: Operation, on: DayNumber) =>
   suitabilityOn(windowSeries(site, profileOf({ kindId, typedName: null, habit: null }), operation, 2026, 2027), on)!;
 const open = (...asked: Parameters<typeof at>) => at(...asked).suitability >= 0.5;

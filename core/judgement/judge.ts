@@ -21,7 +21,8 @@ const dormant = (s: Situation) => s.phase === "dormant" || s.phase === "swelling
 const evergreen = (s: Situation) => s.profile.parameters[0].leaf === "evergreen";
 const due = (s: Situation) => s.fill >= DUE_FILL || s.circling >= DUE_CIRCLING;
 /** Too hot for work on its roots. */
-export const isHot = (s: Situation) => s.hottestC !== null && s.hottestC > (s.profile.warmClimate ? F.hotWarmKindC : F.hotC);
+export const isHot = (s: Situation) =>
+  s.hottestC !== null && s.hottestC > (s.profile.warmClimate ? F.hotWarmKindC : F.hotC);
 /** Spring work of the kind may be done: buds swelling, or an evergreen in warm mix with the frost behind it. */
 const springWork = (s: Situation) =>
   !s.autumn &&

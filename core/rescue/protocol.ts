@@ -260,7 +260,10 @@ export interface RescueOutcome {
 }
 
 /** All rescues of a collection by a day, the newest first. A tree that died while a rescue went on was lost. */
-export function rescueOutcomes(eventsByTree: ReadonlyMap<string, readonly LoggedEvent[]>, on: DayNumber): RescueOutcome[] {
+export function rescueOutcomes(
+  eventsByTree: ReadonlyMap<string, readonly LoggedEvent[]>,
+  on: DayNumber,
+): RescueOutcome[] {
   const outcomes: RescueOutcome[] = [];
   for (const [treeId, events] of eventsByTree) {
     let current: RescueOutcome | null = null;

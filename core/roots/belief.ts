@@ -73,7 +73,7 @@ function normalised(values: Float64Array): Float64Array {
 
 export function priorBelief(prior: RootPrior): RootBelief {
   const k = new Float64Array(GRID);
-  for (let j = 0; j < GRID; j++) 
+  for (let j = 0; j < GRID; j++)
     k[j] = prior.kPerDegreeDay * Math.exp((prior.vigourMean ?? 0) + prior.vigourSd * GRID_Z[j]);
   return {
     weight: GRID_WEIGHT.slice(),

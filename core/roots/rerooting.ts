@@ -4,11 +4,11 @@ import { effectiveWarmth } from "./grow";
 import { crossingDegreeDays, newRootsMm } from "./reached";
 
 /** Roots of one tree differ in length, and only some lie at the wall: spread of ln length. Our judgement (L). */
-const LENGTH_SD = 0.45;
+const LENGTH_SD = 0.6;
 /** Shorter than this nobody sees. */
 const SEEN_FROM_MM = 3;
 /** A look that is simply off, as with the grades. */
-const LAPSE = 0.04;
+const LAPSE = 0.02;
 
 /**
  * A re-rooting check: the longest new roots seen in the fresh mix, mm; 0 where none were seen. Reweighs the tree's own pace; how full

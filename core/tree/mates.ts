@@ -50,9 +50,7 @@ interface Voice {
 /** What a tree's own checks said of its pace, check by check. Inherited checks of a batch are the batch's word. */
 function voiceOf(tree: TreeRecord, indexed: IndexedRecords, context: ReplayContext): Voice {
   const events = indexed.eventsByTree.get(tree.id) ?? [];
-  const days = new Set(
-    events.flatMap((e) => (e.treeId === tree.id && speaksOfPace(e) ? [toDay(e.on.best)] : [])),
-  );
+  const days = new Set(events.flatMap((e) => (e.treeId === tree.id && speaksOfPace(e) ? [toDay(e.on.best)] : [])));
   const said = [...days].flatMap((on) => {
     if (on > context.today) return [];
     const kind = tracksOf(context, tree, on);

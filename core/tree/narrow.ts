@@ -1,7 +1,17 @@
+import { dayAfterWarmth } from "../climate/index";
 import { type DayNumber, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import { logistic, weightedQuantiles } from "../math/index";
-import { BY_FEEL, BY_LOOK, checkBelief, copyBelief, type Eye, pointsOf, type RootBelief } from "../roots/index";
+import {
+  BY_FEEL,
+  BY_LOOK,
+  checkBelief,
+  copyBelief,
+  type Eye,
+  pointsOf,
+  type RootBelief,
+  warmthUntilDue,
+} from "../roots/index";
 import { brimEstimate, vesselOf } from "../vessel/index";
 import type { KindTracks, ReplayContext } from "./context";
 import { profileFor } from "./mates";
@@ -16,27 +26,49 @@ export interface Narrowing {
   /** Width of the 80 % band of fill, 0–1, before and, on average, after. */
   before: number;
   after: number;
+  /** The same for the day it falls due: days between the early and the late end of its band. */
+  daysBefore: number;
+  daysAfter: number;
 }
 
 const BAND = [0.1, 0.9] as const;
 const GRADES = [0, 1, 2, 3, 4];
+/** Days beyond which the due day is "not for years". */
+const MOST_DAYS = 2500;
 
-function width(belief: RootBelief): number {
-  const points = pointsOf(belief);
-  const [low, high] = weightedQuantiles(points.x, points.weight, BAND);
-  return logistic(high) - logistic(low);
+/** Widths of the 80 % bands: of fill, and of the day it falls due. */
+interface Widths {
+  fill: number;
+  days: number;
 }
 
-/** Mean width after a grade is seen, each grade weighed by how probable it is. */
-function widthAfterGrade(belief: RootBelief, eye: Eye, grades: readonly number[]): number {
-  let [mean, total] = [0, 0];
+function widths(belief: RootBelief, kind: KindTracks, on: DayNumber): Widths {
+  const points = pointsOf(belief);
+  const [low, high] = weightedQuantiles(points.x, points.weight, BAND);
+  const [soon, late] = weightedQuantiles(warmthUntilDue(belief, points).warmth, points.weight, BAND).map((w) =>
+    w <= 0 ? 0 : Math.min(MOST_DAYS, (dayAfterWarmth(kind.warmth, kind.profile.warmth, on, w) ?? Infinity) - on),
+  );
+  return { fill: logistic(high) - logistic(low), days: late - soon };
+}
+
+/** Mean widths after a grade is seen, each grade weighed by how probable it is. */
+function afterGrade(
+  belief: RootBelief,
+  eye: Eye,
+  grades: readonly number[],
+  of: (belief: RootBelief) => Widths,
+): Widths {
+  const mean = { fill: 0, days: 0 };
+  let total = 0;
   for (const grade of grades) {
     const copy = copyBelief(belief);
     const probability = checkBelief(copy, grade, null, eye) ?? 0;
-    mean += probability * width(copy);
+    const after = of(copy);
+    mean.fill += probability * after.fill;
+    mean.days += probability * after.days;
     total += probability;
   }
-  return total > 0 ? mean / total : width(belief);
+  return total > 0 ? { fill: mean.fill / total, days: mean.days / total } : of(belief);
 }
 
 /** The same history with one answer known: what was rough is taken at its best value. */
@@ -91,17 +123,25 @@ export function whatNarrows(
   const profile = profileFor(context, tree, kind, on);
   const state = replay(events, lots, profile, kind.warmth, on);
   if (!state) return [];
-  const before = width(state.belief);
+  const of = (belief: RootBelief) => widths(belief, kind, on);
+  const before = of(state.belief);
+  const narrowing = (question: Question, after: Widths): Narrowing => ({
+    question,
+    before: before.fill,
+    after: after.fill,
+    daysBefore: before.days,
+    daysAfter: after.days,
+  });
   const found: Narrowing[] = [
-    { question: "look", before, after: widthAfterGrade(state.belief, BY_LOOK, GRADES) },
-    { question: "feel", before, after: widthAfterGrade(state.belief, BY_FEEL, GRADES.slice(1)) },
+    narrowing("look", afterGrade(state.belief, BY_LOOK, GRADES, of)),
+    narrowing("feel", afterGrade(state.belief, BY_FEEL, GRADES.slice(1), of)),
   ];
   for (const question of ["measure-pot", "potting-date"] as const) {
     if (question === "potting-date" && !events.some(isRough)) continue;
     if (question === "measure-pot" && !events.some((e) => roughPot(e, lots))) continue;
     const known = answered(events, lots, question);
     const sure = replay(known.events, known.lots, profile, kind.warmth, on);
-    if (sure) found.push({ question, before, after: width(sure.belief) });
+    if (sure) found.push(narrowing(question, of(sure.belief)));
   }
   return found.filter((n) => n.after < n.before - 0.02).sort((a, b) => a.after - b.after);
 }

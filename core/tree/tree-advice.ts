@@ -109,11 +109,7 @@ export function treeAdvice(input: {
 }
 
 /** The ball from above, for work in place; null where nobody has said which pot it stands in. */
-export function ballFromAbove(
-  replayed: Replayed,
-  ballHeightMm: number,
-  trunkMm: number | null,
-): InPlaceInput | null {
+export function ballFromAbove(replayed: Replayed, ballHeightMm: number, trunkMm: number | null): InPlaceInput | null {
   if (!replayed.pot) return null;
   const { vessel } = vesselOf(replayed.pot);
   const top = brimHeightMm(vessel);

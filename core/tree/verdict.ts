@@ -166,10 +166,7 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
   const pressDays = lastSafe === null ? Infinity : lastSafe - on;
 
   // Who has just looked is not sent to look again, unless what was seen does not fit.
-  const fresh =
-    replayed.lastCheckOn !== null &&
-    on - replayed.lastCheckOn < FRESH_CHECK_DAYS &&
-    !replayed.doubted;
+  const fresh = replayed.lastCheckOn !== null && on - replayed.lastCheckOn < FRESH_CHECK_DAYS && !replayed.doubted;
   if (fill.p90 - fill.p10 > TOO_WIDE && !fresh) {
     return {
       verdict: verdict("unknown", due.p10),

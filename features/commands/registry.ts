@@ -9,7 +9,9 @@ import { addPlace, describePlace, placeTrees } from "../places/commands";
 import { matchTrees, recordAnchored, recordHealth } from "../condition/commands";
 import { sayKind } from "../kinds/commands";
 import { recordPastPotting, recordPotting } from "../potting/commands";
-import { recordRoots } from "../roots/commands";
+import { receiveTree } from "../arrival/commands";
+import { beginRescue, endRescue, recordCheckpoint } from "../rescue/commands";
+import { recordRerooting, recordRoots, recordWorkInPlace } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
 import {
@@ -51,6 +53,12 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     joinPot,
     recordMeasure,
     recordRoots,
+    recordRerooting,
+    recordWorkInPlace,
+    beginRescue,
+    recordCheckpoint,
+    endRescue,
+    receiveTree,
     recordPotting,
     recordPastPotting,
     addNote,

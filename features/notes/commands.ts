@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { FACES } from "@/core/roots/index";
 import { insertPhoto } from "@/data/photos";
 import { asHappened, findTree, happening, refuseFuture, whenSchema } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
@@ -32,6 +33,8 @@ export const addPhoto = command({
   input: envelope.extend({
     treeId: z.uuid(),
     on: whenSchema,
+    /** Which face of the ball it shows. */
+    face: z.enum(FACES).optional(),
     photo: z.instanceof(Uint8Array, { error: "Choose a picture." }),
     picture: z.custom<Picture>().optional(),
   }),
@@ -44,7 +47,11 @@ export const addPhoto = command({
     context.write(() =>
       insertPhoto(context.db, context.scope, { id: photoId, entryId: context.entryId, treeId: tree.id, ...picture }),
     );
-    context.record(happening({ kind: "photographed", photoId }, asHappened(v.on), { treeId: tree.id }));
+    context.record(
+      happening({ kind: "photographed", photoId, ...(v.face ? { face: v.face } : {}) }, asHappened(v.on), {
+        treeId: tree.id,
+      }),
+    );
     context.note(`${tree.tag}: photograph`);
     return Promise.resolve({ photoId });
   },

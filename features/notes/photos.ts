@@ -46,6 +46,7 @@ export async function uploadPhoto(collectionId: string, request: Request): Promi
     commandId: asked.get("commandId"),
     treeId: asked.get("tree"),
     on: asked.get("on"),
+    ...(asked.has("face") ? { face: asked.get("face") } : {}),
     photo: new Uint8Array(Buffer.concat(chunks)),
   });
 }

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { CommandResult } from "../commands/run";
+import type { Face } from "@/core/roots/index";
 import { useAsOf } from "../shell/as-of";
 
 /** Sends a picture by itself; what else is on the screen is not touched by its failing. */
@@ -12,11 +13,16 @@ export function usePhotoUpload() {
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string | undefined>(undefined);
 
-  const upload = async (treeId: string, on: string, file: Blob) => {
+  const upload = async (treeId: string, on: string, file: Blob, face?: Face) => {
     setBusy(true);
     setFault(undefined);
     try {
-      const query = new URLSearchParams({ commandId: crypto.randomUUID(), tree: treeId, on });
+      const query = new URLSearchParams({
+        commandId: crypto.randomUUID(),
+        tree: treeId,
+        on,
+        ...(face ? { face } : {}),
+      });
       const response = await fetch(`/c/${collectionId}/photo-upload?${query}`, { method: "POST", body: file });
       const answer = (await response.json()) as CommandResult;
       if (answer.ok) {

@@ -6,7 +6,7 @@ import { useMemo, useState } from "react";
 import type { Hazard } from "@/core/species/index";
 import { parseIso, toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
-import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
+import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import {
   fedUntil,
   type GrowersCalendar,
@@ -76,6 +76,8 @@ interface Props {
   /** The mix to start with. */
   usualMix: string;
   calendar: GrowersCalendar;
+  /** What the reading of the roots asked for. */
+  asked: { correction: CorrectionName | null; keptPercent: number | null };
   /** Today’s windows of every correction. */
   windows: { operation: Operation; open: boolean; limiting: Limit; safe: number; opens: string | null }[];
 }
@@ -91,6 +93,7 @@ export function PottingBench({
   mixes,
   usualMix,
   calendar,
+  asked: wanted,
   windows,
 }: Props) {
   const router = useRouter();
@@ -100,13 +103,14 @@ export function PottingBench({
   const best = state.pots.find((p) => p.misfit === null) ?? null;
   const [lotId, setLotId] = useState<string | null>(best?.lotId ?? null);
   const [mixKey, setMixKey] = useState(usualMix);
-  const [correction, setCorrection] = useState<CorrectionName>(state.correction);
-  const [kept, setKept] = useState("");
+  const [correction, setCorrection] = useState<CorrectionName>(wanted.correction ?? state.correction);
+  const [kept, setKept] = useState(wanted.keptPercent === null ? "" : String(wanted.keptPercent));
   const [crown, setCrown] = useState("10");
   const [bottom, setBottom] = useState("0");
   const [setting, setSetting] = useState({ ...emptySetDraft, as: now.pot ? emptySetDraft.as : ("measured" as const) });
   const [after, setAfter] = useState<MeasuredDraft>(noMeasures);
   const [doneOn, setDoneOn] = useState(today);
+  const [staked, setStaked] = useState(false);
   const [problems, setProblems] = useState<Record<string, string>>({});
 
   const chosen = useMemo(
@@ -166,6 +170,7 @@ export function PottingBench({
       bottomLayerMm,
       ...set.read,
       measured: measured.values,
+      staked,
       despite: closed && { limiting: closed.limiting, safe: closed.safe },
     });
     if (!done) return;
@@ -230,9 +235,7 @@ export function PottingBench({
                 label="Correction"
                 value={correction}
                 onChange={setCorrection}
-                options={CORRECTION_NAMES.filter((c) => c !== "replace-top").map(
-                  (c) => [c, CORRECTION_WORDS[c].name] as const,
-                )}
+                options={BALL_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
                 hint={correctionHint(correction, plan)}
                 fault={fault("correction")}
               />
@@ -307,6 +310,17 @@ export function PottingBench({
               />
             </details>
           )}
+          <label className="no-print flex min-h-12 cursor-pointer items-center gap-3">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={staked}
+              onChange={(e) => setStaked(e.target.checked)}
+            />
+            <span>
+              It rocked, and was staked: crossed canes, a loose soft tie. A look for new roots says when it comes off.
+            </span>
+          </label>
           <MeasuredAfter draft={after} onChange={setAfter} fault={fault} plan={plan} />
           <FormFaults faults={loose(failure, FIELDS)} />
           <button

@@ -63,6 +63,8 @@ const input = envelope.extend({
   flareDepthMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
   takenOffMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
   unionMm: z.number().min(0, { error: "0 mm or more." }).max(2000).nullable().default(null),
+  /** It rocked and was staked. */
+  staked: z.boolean().default(false),
   /** Done although its window was closed: what closed it and the share of weather years that end well, as they were shown. */
   despite: z
     .object({ limiting: z.enum(LIMITS), safe: z.number().min(0).max(1) })
@@ -193,6 +195,7 @@ export const recordPotting = command({
         about,
       ),
     );
+    if (v.staked) context.record(happening({ kind: "staked", staked: true }, v.on, { treeId: tree.id }));
     if (rimMm !== null) context.record(happening({ kind: "measured", pot: null, depthToMixMm: rimMm }, v.on, about));
     if (choice.from === "reclaimed") {
       const litres = Math.min(choice.leftL ?? 0, (looseMixL ?? plan.setting.looseMixL) * plants);

@@ -1,45 +1,46 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { profileOf } from "@/core/species/index";
-import { mixChoices, replay, storeAt, treeAt, tracksOf, treeWindows, usualMix, yearsInPot } from "@/core/tree/index";
-import { CORRECTION_NAMES } from "@/core/roots/index";
+import { mixChoices, storeAt, usualMix, yearsInPot } from "@/core/tree/index";
+import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
-import { windowOptions } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { mixName } from "../stores/mix-words";
+import { treeOn } from "../tree/tree-on";
 import { PottingBench } from "./bench";
 
 /** Potting always works on today: what is ahead is planned elsewhere. */
-export async function PottingScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+export async function PottingScreen({
+  collectionId,
+  treeId,
+  correction,
+  keptShare,
+}: {
+  collectionId: string;
+  treeId: string;
+  /** What the reading of the roots asked for, and the share it keeps. */
+  correction?: string;
+  keptShare?: string;
+}) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { loaded, context, today } = view;
-  const tree = loaded.trees.find((t) => t.id === treeId);
-  if (!tree) notFound();
+  const { loaded, today } = view;
   const on = toDay(today);
-  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
-  const profile = profileOf(tree);
-  const replayed = replay(events, loaded.indexed.lots, profile, tracksOf(context, tree, on).warmth, on);
+  const facts = treeOn(view, treeId, on);
+  if (!facts) notFound();
+  const { tree, profile, replayed, state } = facts;
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
-  const state = treeAt(tree, events, loaded.indexed.lots, store, context, tracksOf(context, tree, on), on);
-  if (!replayed || !state) notFound();
-  const windows = treeWindows({
-    sites: view.places,
-    tree,
-    profile,
-    events,
-    replayed,
-    calendar: loaded.calendar,
-    away: context.away,
-    options: windowOptions(view.collection),
-    on,
-    operations: [...new Set(CORRECTION_NAMES.map(operationOf))],
-    withoutCurves: true,
-  });
+  const windows = facts.windows([...new Set(BALL_CORRECTIONS.map(operationOf))]);
   const mixes = mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }));
   return (
     <PottingBench
+      asked={{
+        correction: BALL_CORRECTIONS.includes(correction as CorrectionName) ? (correction as CorrectionName) : null,
+        keptPercent:
+          keptShare !== undefined && Number(keptShare) > 0 && Number(keptShare) < 1
+            ? Math.round(100 * Number(keptShare))
+            : null,
+      }}
       tree={{
         id: tree.id,
         tag: tree.tag,

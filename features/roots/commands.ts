@@ -1,6 +1,11 @@
 import { z } from "zod";
-import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, envelope } from "../commands/define";
+import { toDay } from "@/core/dates/index";
+import { IN_PLACE_CORRECTIONS, type Reading, readingSchema, gradesOf } from "@/core/roots/index";
+import { conditionOn } from "@/core/tree/index";
+import { LIMITS } from "@/core/window/index";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { CORRECTION_WORDS } from "../words";
 
 const grade = z.number().int().min(0).max(4).nullable();
 
@@ -12,11 +17,13 @@ export const recordRoots = command({
     .extend({
       treeId: z.uuid(),
       on: whenSchema,
-      fillGrade: grade,
-      circlingGrade: grade,
+      fillGrade: grade.default(null),
+      circlingGrade: grade.default(null),
       by: z.enum(["look", "feel"]).default("look"),
+      reading: readingSchema.nullable().default(null),
+      confirmed: z.boolean().default(false),
     })
-    .refine((v) => v.fillGrade !== null || v.circlingGrade !== null, {
+    .refine((v) => v.fillGrade !== null || v.circlingGrade !== null || says(v.reading), {
       path: ["fillGrade"],
       error: "Say at least one of the two: how full, or how much turns.",
     }),
@@ -25,12 +32,130 @@ export const recordRoots = command({
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
     refuseBeforeArrival(context, v.treeId, v.on);
+    const seen = v.reading ? gradesOf(v.reading) : { fill: null, circling: null };
+    const reading = v.reading ?? readingBefore(context);
     context.record(
-      happening({ kind: "roots-read", fillGrade: v.fillGrade, circlingGrade: v.circlingGrade, by: v.by }, v.on, {
-        treeId: tree.id,
-      }),
+      happening(
+        {
+          kind: "roots-read",
+          fillGrade: v.fillGrade ?? seen.fill,
+          circlingGrade: v.circlingGrade ?? seen.circling,
+          by: v.by,
+          ...(reading ? { reading } : {}),
+          ...(v.confirmed ? { confirmed: true } : {}),
+        },
+        v.on,
+        { treeId: tree.id },
+      ),
     );
+    if (v.reading?.anchored === true && !standsAnchored(context, tree.id, v.on))
+      context.record(happening({ kind: "anchored", anchored: true }, v.on, { treeId: tree.id }));
     context.note(`${tree.tag}: ${v.by === "feel" ? "ball felt" : "roots looked at"}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** Anything at all was looked at. */
+function says(reading: Reading | null): boolean {
+  if (!reading) return false;
+  const { fill, circling } = gradesOf(reading);
+  return fill !== null || circling !== null || reading.smell !== null || reading.firmness !== null;
+}
+
+/** A correction of the two grades alone leaves what else was seen; the faces were those of the old grades. */
+function readingBefore({ replaced }: CommandContext): Reading | null {
+  if (replaced?.payload.kind !== "roots-read" || !replaced.payload.reading) return null;
+  return { ...replaced.payload.reading, faces: {} };
+}
+
+function standsAnchored(context: CommandContext, treeId: string, on: z.output<typeof whenSchema>): boolean {
+  const events = context.loaded.indexed.eventsByTree.get(treeId) ?? [];
+  return conditionOn(events, toDay(asHappened(on).best)).anchoredOn !== null;
+}
+
+/** New roots seen in the fresh mix, and whether it stands firm; the stake may come off with it. */
+export const recordRerooting = command({
+  name: "record-rerooting",
+  corrects: ["rerooting-read"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    lengthMm: z
+      .number({ error: "The longest new roots, in millimetres; 0 where none are to be seen." })
+      .min(0, { error: "0 mm or more." })
+      .max(2000, { error: "More than 2 m of new roots: is it the right unit?" }),
+    firm: z.boolean().nullable().default(null),
+    stakeOff: z.boolean().default(false),
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.on);
+    refuseBeforeArrival(context, v.treeId, v.on);
+    const on = asHappened(v.on).best;
+    const events = context.loaded.indexed.eventsByTree.get(tree.id) ?? [];
+    if (!events.some((e) => (e.payload.kind === "potted" || e.payload.kind === "joined") && e.on.best <= on))
+      refuse("on", "It was not potted on record before this day: there is no fresh mix to look into.");
+    if (v.stakeOff && conditionOn(events, toDay(on)).stakedOn === null)
+      refuse("stakeOff", "No stake is on record on this day.");
+    context.record(
+      happening({ kind: "rerooting-read", lengthMm: v.lengthMm, firm: v.firm }, v.on, { treeId: tree.id }),
+    );
+    if (v.stakeOff) context.record(happening({ kind: "staked", staked: false }, v.on, { treeId: tree.id }));
+    context.note(`${tree.tag}: new roots looked for${v.stakeOff ? ", stake off" : ""}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** Work on the roots of a tree that stays in its pot, as it was really done. */
+export const recordWorkInPlace = command({
+  name: "record-work-in-place",
+  corrects: ["worked-in-place"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    correction: z.enum(IN_PLACE_CORRECTIONS),
+    retainedShare: z
+      .number({ error: "The share of roots that stayed, in per cent." })
+      .min(0.05, { error: "At least 5 % of the roots must stay: below that the tree is a cutting." })
+      .max(1, { error: "At most 100 %." }),
+    renewedShare: z.number().min(0).max(1, { error: "At most 100 % of the mix." }).default(0),
+    circlingRemoved: z.number().min(0).max(1).optional(),
+    where: z.string().trim().max(40, { error: "At most 40 characters." }).default(""),
+    count: z.number().int().min(1).max(2000).optional(),
+    widthMm: z.number().positive().max(5000).optional(),
+    depthMm: z.number().positive().max(5000).optional(),
+    /** Severs what held it in the ground. */
+    severs: z.boolean().default(false),
+    despite: z
+      .object({ limiting: z.enum(LIMITS), safe: z.number().min(0).max(1) })
+      .nullable()
+      .default(null),
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = findTree(context, v.treeId);
+    refuseFuture(context, v.on);
+    refuseBeforeArrival(context, v.treeId, v.on);
+    const { correction, retainedShare, renewedShare, circlingRemoved, where, count, widthMm, depthMm } = v;
+    const given = Object.entries({ circlingRemoved, count, widthMm, depthMm }).filter(([, x]) => x !== undefined);
+    context.record(
+      happening(
+        {
+          kind: "worked-in-place",
+          correction,
+          retainedShare,
+          renewedShare,
+          where,
+          ...Object.fromEntries(given),
+          ...(v.despite ? { despite: v.despite } : {}),
+        },
+        v.on,
+        { treeId: tree.id },
+      ),
+    );
+    if (v.severs) context.record(happening({ kind: "anchored", anchored: false }, v.on, { treeId: tree.id }));
+    context.note(`${tree.tag}: ${CORRECTION_WORDS[correction].name.toLowerCase()}`);
     return Promise.resolve({ treeId: tree.id });
   },
 });

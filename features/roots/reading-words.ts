@@ -1,13 +1,4 @@
-import type {
-  Face,
-  Firmness,
-  MixState,
-  Reading,
-  RootColour,
-  RootSign,
-  Smell,
-  Threads,
-} from "@/core/roots/index";
+import type { Face, Firmness, MixState, Reading, RootColour, RootSign, Smell, Threads } from "@/core/roots/index";
 import { millimetres, percent, type Units } from "@/ui/format";
 
 /** Words for what is seen of a root ball. */

@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import { useState } from "react";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
@@ -36,7 +37,12 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
   return (
     <section id="roots" aria-label="Look at the roots" className="scroll-mt-4">
       <h2 className="text-lg">Look at the roots</h2>
-      <p className="text-sm">Water the day before, invert over the hand, never pull on the trunk. Gloves.</p>
+      <p className="text-sm">
+        Water the day before, invert over the hand, never pull on the trunk. Gloves.{" "}
+        <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${treeId}/roots`}>
+          Read it face by face, with pictures
+        </Link>
+      </p>
       <Form className="mt-2 space-y-3" onSubmit={submit}>
         <Grades legend="How full" words={FILL_GRADES} value={fill} onChange={setFill} name="fill" />
         <Grades

@@ -29,7 +29,9 @@ export function Frame({
   strip: StripData;
   children: ReactNode;
 }) {
-  const onWalk = usePathname().endsWith("/walk");
+  const path = usePathname();
+  // One-handed work at the bench: nothing else is on the screen.
+  const onWalk = path.endsWith("/walk") || path.endsWith("/roots");
   const asked = useSearchParams().get("on");
   // Only the address the page was opened with counts: later moves write the address, they do not read it.
   const [initialOn] = useState(asked !== null && parseIso(asked) !== null ? asked : today);

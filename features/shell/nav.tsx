@@ -15,6 +15,8 @@ const PLACES = [
 
 /** Places visited less often, behind one word. */
 const MORE = [
+  ["arrival", "A tree arrives"],
+  ["learning", "Where a look is worth most"],
   ["walk", "Walk-round"],
   ["import", "Lists in and out"],
   ["people", "People and days"],

@@ -1,12 +1,14 @@
 "use client";
 
+import Link from "next/link";
 import type { Question } from "@/core/tree/index";
-import { percent } from "@/ui/format";
+import { number, percent } from "@/ui/format";
 import { Why } from "@/ui/fields";
+import { useAsOf } from "../shell/as-of";
 import type { TreeFacts } from "./tree-view";
 
-const ASK: Record<Question, { words: string; href: string }> = {
-  look: { words: "look at its roots", href: "#roots" },
+export const ASK: Record<Question, { words: string; href: string }> = {
+  look: { words: "look at its roots", href: "/roots" },
   feel: { words: "feel how hard the ball is", href: "#measure" },
   "measure-pot": { words: "measure its pot", href: "#measure" },
   "potting-date": { words: "find out when it was last potted", href: "#past" },
@@ -17,6 +19,8 @@ const NARROW_ENOUGH = 0.25;
 
 /** The one thing that would tell most about this tree, and how the others compare. */
 export function Narrowest({ facts }: { facts: TreeFacts }) {
+  const { collectionId } = useAsOf();
+  const tree = `/c/${collectionId}/tree/${facts.id}`;
   const [best, ...others] = facts.narrowing;
   if (!best || best.before < NARROW_ENOUGH) return null;
   return (
@@ -26,11 +30,12 @@ export function Narrowest({ facts }: { facts: TreeFacts }) {
         <ul>
           {[best, ...others].map((n) => (
             <li key={n.question}>
-              <a className="link" href={ASK[n.question].href}>
+              <Link className="link" href={`${tree}${ASK[n.question].href}`}>
                 {ASK[n.question].words}
-              </a>
+              </Link>
               : the 80 % band of “how full” is expected to shrink from {percent(n.before)} to {percent(n.after)} of the
-              pot
+              pot, and that of the day it falls due from {number(n.daysBefore / 30.4)} to {number(n.daysAfter / 30.4)}{" "}
+              months
             </li>
           ))}
           <li>

@@ -154,9 +154,9 @@ export function TreeView({
         </div>
         <div className="flex flex-wrap gap-2">
           {facts.left ? null : state.verdict.code === "unknown" ? (
-            <a href="#roots" className="btn btn-primary">
-              Look at its roots
-            </a>
+            <Link href={`/c/${collectionId}/tree/${facts.id}/roots`} className="btn btn-primary">
+              Read its roots
+            </Link>
           ) : state.verdict.code === "no-pot" ? (
             <Link href={`/c/${collectionId}/stores?tree=${facts.id}`} className="btn btn-primary">
               Put a pot in store
@@ -164,6 +164,16 @@ export function TreeView({
           ) : (
             <Link href={`/c/${collectionId}/tree/${facts.id}/pot`} className={`btn ${doPot ? "btn-primary" : ""}`}>
               Pot on
+            </Link>
+          )}
+          {!facts.left && state.verdict.code !== "unknown" && (
+            <Link prefetch={false} href={`/c/${collectionId}/tree/${facts.id}/roots`} className="btn">
+              Read its roots
+            </Link>
+          )}
+          {!facts.left && (
+            <Link prefetch={false} href={`/c/${collectionId}/tree/${facts.id}/correct`} className="btn">
+              What the ball wants
             </Link>
           )}
           {!facts.left && (
@@ -256,6 +266,19 @@ export function TreeView({
           <b>How full</b> <span data-testid="fill">{fullness(state.fill.p50)}</span> ({band(state.fill)}) ·{" "}
           {STAGE_WORD[state.stage]}
         </Why>
+        <p>
+          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/learning`}>
+            What its roots have taught
+          </Link>
+          {" · "}
+          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/in-place`}>
+            Renew it where it stands
+          </Link>
+          {" · "}
+          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/rescue`}>
+            Rescue
+          </Link>
+        </p>
         <Why
           reason={
             <>

@@ -4,6 +4,8 @@ import Link from "next/link";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import { litresFromRim, mixEstimate, type Wall, WALLS } from "@/core/vessel/index";
 import { litres, number, readNumber, type Units } from "@/ui/format";
+import { Choice } from "@/ui/choice";
+import { restore } from "@/ui/device-memory";
 import { FormFaults } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { usePhotoUpload } from "../notes/use-photo";
@@ -57,15 +59,6 @@ const TITLES: Record<WalkStep, string> = {
 };
 
 const emptyMemory: WalkMemory = { kinds: [], wall: "smooth-plastic", saved: 0 };
-
-function restore<T>(key: string, read: (value: unknown) => T | null): T | null {
-  try {
-    const text = window.localStorage.getItem(key);
-    return text === null ? null : read(JSON.parse(text));
-  } catch {
-    return null;
-  }
-}
 
 /** Tree after tree with one thumb: each is saved by itself, and the round can be left and taken up again at any step. */
 export function Walk({ kinds, usual, trees, lastTag }: Props) {
@@ -316,20 +309,6 @@ export function Walk({ kinds, usual, trees, lastTag }: Props) {
         </div>
       </div>
     </div>
-  );
-}
-
-/** A 64 px answer for a thumb. */
-function Choice({ chosen, onClick, children }: { chosen: boolean; onClick: () => void; children: ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={chosen}
-      onClick={onClick}
-      className={`rounded-field flex min-h-16 flex-col items-center justify-center border-2 px-2 ${chosen ? "border-primary bg-base-200" : "border-base-300"}`}
-    >
-      {children}
-    </button>
   );
 }
 

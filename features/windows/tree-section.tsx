@@ -1,18 +1,16 @@
 import "server-only";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { crownToMatch, judgeTree } from "@/core/judgement/index";
-import { onStock, partnersOf, profileOf } from "@/core/species/index";
+import { partnersOf, profileOf } from "@/core/species/index";
 import {
   anchoredShare,
   conditionOn,
   massNow,
   openTogether,
   plantsOn,
+  profileFor,
   replay,
-  siteOf,
-  situationOf,
   staysOf,
-  storeAt,
   tracksOf,
   treeAt,
   treeKgOn,
@@ -20,7 +18,8 @@ import {
 } from "@/core/tree/index";
 import { CORRECTIONS } from "@/core/roots/index";
 import { bestHalfDays, type HalfDay, halfDays, OPERATION_NEEDS } from "@/core/window/index";
-import { type CollectionView, windowOptions } from "../collection/load";
+import type { CollectionView } from "../collection/load";
+import { treeOn } from "../tree/tree-on";
 import { Company, type CompanyFacts } from "./company";
 import { WhatToDo } from "./what-to-do";
 import { type WindowsData, WindowsPanel } from "./windows-panel";
@@ -37,30 +36,11 @@ export function TreeWindowsSection({
   on: DayNumber;
   stand: string | undefined;
 }) {
-  const { loaded, context, places, collection } = view;
-  const tree = loaded.trees.find((t) => t.id === treeId);
-  if (!tree) return null;
-  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
-  const kind = tracksOf(context, tree, on);
-  const profile = onStock(kind.profile, tree.stockPace);
-  const replayed = replay(events, loaded.indexed.lots, profile, kind.warmth, on);
-  const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
-  const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, on);
-  if (!replayed || !state) return null;
+  const { loaded, context, collection } = view;
   const asked = loaded.places.find((p) => p.id === stand);
-  const input = {
-    sites: places,
-    tree,
-    profile,
-    events,
-    replayed,
-    calendar: loaded.calendar,
-    away: context.away,
-    options: windowOptions(collection),
-    on,
-    ...(asked ? { placeId: asked.id } : {}),
-  };
-  const site = siteOf(input);
+  const facts = treeOn(view, treeId, on, asked?.id);
+  if (!facts) return null;
+  const { tree, events, profile, state, site, input, situation } = facts;
   const here = staysOf(events, on).at(-1)!.placeId;
   const standing = asked?.id ?? here;
   const nights = site.nights.filter((n) => n.day >= on);
@@ -84,21 +64,6 @@ export function TreeWindowsSection({
     warmClimate: profile.warmClimate,
     guessed: context.guessedWeather || profile.basis === "guess",
   };
-  const lot = replayed.lotId === null ? undefined : loaded.indexed.lots.get(replayed.lotId);
-  const situation = situationOf({
-    tree,
-    state,
-    replayed,
-    profile,
-    site,
-    condition: conditionOn(events, on),
-    broken: lot?.condition === "cracked",
-    offeredL: tree.finalVolumeL,
-    events,
-    places,
-    calendar: loaded.calendar,
-    on,
-  });
   const rootLoss = 1 - CORRECTIONS[state.correction].retained;
   return (
     <div className="mt-6 space-y-6" id="windows">
@@ -152,7 +117,13 @@ function companyOf(view: CollectionView, treeId: string, on: DayNumber): Company
             : [];
         })
     : [];
-  const replayed = replay(events, loaded.indexed.lots, profileOf(tree), tracksOf(context, tree, on).warmth, on);
+  const replayed = replay(
+    events,
+    loaded.indexed.lots,
+    profileFor(context, tree, tracksOf(context, tree, on), on),
+    tracksOf(context, tree, on).warmth,
+    on,
+  );
   const mass = replayed ? massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on) : null;
   const treeKg = mass ? treeKgOn({ trunkMm: tree.trunkMm, heightM: tree.heightM }, mass.wetKg) : null;
   const pruned = [...events].reverse().find((e) => e.payload.kind === "pruned" && toDay(e.on.best) <= on);

@@ -1,0 +1,9 @@
+import { z } from "zod";
+import { arrivalContext } from "@/features/arrival/season";
+
+export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const kind = new URL(request.url).searchParams.get("kind");
+  const context = z.uuid().safeParse(id).success ? await arrivalContext(id, kind) : null;
+  return context ? Response.json(context) : new Response("no such collection", { status: 404 });
+}

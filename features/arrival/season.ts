@@ -1,0 +1,65 @@
+import "server-only";
+import type { ArrivalKind, ArrivalSeason } from "@/core/arrival/index";
+import { toDay, toIso } from "@/core/dates/index";
+import { seasonFacts } from "@/core/judgement/index";
+import { type Hazard, kindById, partnersOf, profileOf } from "@/core/species/index";
+import { plantsOn, seriesAround, WINDOW_DAYS } from "@/core/tree/index";
+import { OPEN_FROM, openPeriods, suitabilityOn } from "@/core/window/index";
+import { windowOptions } from "../collection/load";
+import { collectionView } from "../shell/data";
+
+const OPERATIONS = ["slip-up", "shave", "split", "up-pot", "bare-root"] as const;
+export type ArrivalOperation = (typeof OPERATIONS)[number];
+
+/** What a kind and this season mean for a plant that arrives today. */
+export interface ArrivalContext {
+  name: string;
+  kind: ArrivalKind;
+  season: ArrivalSeason;
+  /** When each work may be done: `now`, or the day it opens; null: not within thirteen months. */
+  opens: Record<ArrivalOperation, string | null>;
+  /** Bears nothing without a partner, and none stands here. */
+  lonely: boolean;
+  hazards: readonly Hazard[];
+  note: string | null;
+  guess: boolean;
+}
+
+export async function arrivalContext(collectionId: string, kindId: string | null): Promise<ArrivalContext | null> {
+  const view = await collectionView(collectionId);
+  if (!view) return null;
+  const { site, loaded, collection, today } = view;
+  const on = toDay(today);
+  const known = kindId !== null && kindById(kindId) ? kindId : null;
+  const profile = profileOf({ kindId: known, typedName: null, habit: "unknown" });
+  const facts = seasonFacts(site, profile, on);
+  const series = seriesAround(site, profile, OPERATIONS, on, windowOptions(collection));
+  const ahead = site.nights.filter((n) => n.day >= on && n.day < on + 3);
+  const opens = Object.fromEntries(
+    OPERATIONS.map((op) => {
+      const open = (suitabilityOn(series[op], on)?.suitability ?? 0) >= OPEN_FROM;
+      const next = openPeriods(series[op], on, on + WINDOW_DAYS)[0];
+      return [op, open ? "now" : next ? toIso(next.from) : null];
+    }),
+  ) as ArrivalContext["opens"];
+  const living = loaded.trees.filter((t) => plantsOn(loaded.indexed.presence.get(t.id) ?? [], on) > 0);
+  const partners = partnersOf(
+    { id: "arriving", profile, cultivar: null },
+    living.map((t) => ({ id: t.id, profile: profileOf(t), cultivar: t.cultivar })),
+  );
+  return {
+    name: profile.name,
+    kind: { traits: profile.values.traits, rootShare: profile.values.rootShare },
+    season: {
+      phase: facts.phase,
+      autumn: facts.autumn,
+      weeksToCold: facts.weeksToCold,
+      hottestC: ahead.length === 0 ? null : Math.max(...ahead.map((n) => n.tmaxC)),
+    },
+    opens,
+    lonely: (partners.need === "needed" || partners.need === "other-sex") && partners.partners.length === 0,
+    hazards: profile.hazards,
+    note: profile.note,
+    guess: profile.basis === "guess",
+  };
+}

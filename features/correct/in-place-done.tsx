@@ -1,0 +1,114 @@
+"use client";
+
+import { useState } from "react";
+import type { Advice, CorrectionWindow } from "@/core/correcting/index";
+import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { number, percent, readNumber } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { CORRECTION_WORDS, LIMIT_BECAUSE } from "../words";
+
+type Work = "remove-girdler" | "trim-outside" | "replace-top";
+const WORKS: Work[] = ["remove-girdler", "trim-outside", "replace-top"];
+
+/** Work done on the ball without potting it on: recorded with the share it really cost. */
+export function InPlaceDone({
+  treeId,
+  tag,
+  girdler,
+  anchored,
+  anchorHalved,
+  windows,
+}: {
+  treeId: string;
+  tag: string;
+  girdler: Advice["girdler"];
+  anchored: boolean;
+  anchorHalved: boolean;
+  windows: Partial<Record<CorrectionName, CorrectionWindow>>;
+}) {
+  const { collectionId, revision, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("record-work-in-place");
+  const [work, setWork] = useState<Work>(girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top");
+  const [kept, setKept] = useState("");
+  const [part, setPart] = useState<"all" | "half">(anchorHalved ? "all" : "half");
+  const [doneOn, setDoneOn] = useState(today);
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const usual = CORRECTIONS[work].retained;
+  const window = windows[work];
+  const closed = window && !window.open && doneOn === today ? window : null;
+
+  const submit = async () => {
+    const share = kept.trim() === "" ? usual : readNumber(kept) / 100;
+    if (!(share >= 0.05 && share <= 1)) return setProblem("Between 5 and 100 %, or leave it empty.");
+    setProblem(undefined);
+    const severing = work === "trim-outside" && anchored;
+    const done = await send({
+      collectionId,
+      baseRevision: revision,
+      treeId,
+      on: doneOn,
+      correction: work,
+      retainedShare: share,
+      renewedShare: work === "replace-top" ? 0.12 : 0,
+      where: severing ? (part === "half" ? "half of what holds it" : "all that held it") : "",
+      severs: severing && part === "all",
+      despite: closed && { limiting: closed.limiting, safe: closed.safe },
+    });
+    if (!done) return;
+    tell({ text: `${tag}: ${CORRECTION_WORDS[work].name.toLowerCase()} is recorded.`, entryId: done.entryId });
+    setKept("");
+  };
+
+  return (
+    <details className="border-base-300 rounded-box no-print mt-4 border px-3 py-2" id="done">
+      <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
+        Done without potting it: girdler, roots outside, top of the mix
+      </summary>
+      <Form className="grid gap-3 pb-2 sm:grid-cols-2" onSubmit={submit}>
+        <SelectField
+          label="What was done"
+          value={work}
+          onChange={setWork}
+          options={WORKS.map((w) => [w, CORRECTION_WORDS[w].name] as const)}
+          hint={CORRECTION_WORDS[work].what}
+        />
+        <TextField
+          label="Share of roots kept, %"
+          numeric
+          value={kept}
+          onChange={setKept}
+          fault={problem ?? at("retainedShare")}
+          hint={`usually ${number(100 * usual)}; leave it empty for that`}
+        />
+        {work === "trim-outside" && anchored && (
+          <SelectField
+            label="Of what holds it in the ground"
+            value={part}
+            onChange={setPart}
+            options={[
+              ["half", "half, the rest later"],
+              ["all", "all that was left"],
+            ]}
+          />
+        )}
+        <TextField label="Done on" type="date" max={today} value={doneOn} onChange={setDoneOn} fault={at("on")} />
+        {closed && (
+          <p className="text-warning font-semibold sm:col-span-2">
+            Its window is closed today: {LIMIT_BECAUSE[closed.limiting]}; it would end badly in{" "}
+            {percent(1 - closed.safe)} of years. It can be recorded all the same.
+          </p>
+        )}
+        <div className="sm:col-span-2">
+          <FormFaults faults={failure?.faults.filter((f) => !["on", "retainedShare"].includes(f.path)) ?? []} />
+          <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
+            {busy ? "Recording …" : "Record it"}
+          </button>
+        </div>
+      </Form>
+    </details>
+  );
+}

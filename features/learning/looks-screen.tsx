@@ -1,0 +1,80 @@
+import "server-only";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { toDay } from "@/core/dates/index";
+import { profileOf } from "@/core/species/index";
+import { type Narrowing, tracksOf, whatNarrows } from "@/core/tree/index";
+import { Reasoned } from "@/ui/fields";
+import { number, percent } from "@/ui/format";
+import { collectionView, statesOn } from "../shell/data";
+import { ASK } from "../tree/narrowest";
+
+/** Trees whose band is widest are asked; more than these nobody looks at in a week. */
+const ASKED = 40;
+const SHOWN = 15;
+
+interface Look {
+  id: string;
+  tag: string;
+  name: string;
+  plants: number;
+  best: Narrowing;
+}
+
+/** The looks and answers that would narrow the collection's plan most, best first. */
+export async function LooksScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const { loaded, context, today } = view;
+  const on = toDay(today);
+  const widest = [...statesOn(view, today)]
+    .sort((a, b) => b.fill.p90 - b.fill.p10 - (a.fill.p90 - a.fill.p10))
+    .slice(0, ASKED);
+  const looks = widest
+    .flatMap((state): Look[] => {
+      const tree = loaded.trees.find((t) => t.id === state.treeId)!;
+      const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
+      const [best] = whatNarrows(tree, events, loaded.indexed.lots, context, tracksOf(context, tree, on), on).sort(
+        (a, b) => b.daysBefore - b.daysAfter - (a.daysBefore - a.daysAfter),
+      );
+      return best ? [{ id: tree.id, tag: tree.tag, name: profileOf(tree).name, plants: tree.count, best }] : [];
+    })
+    .sort((a, b) => b.best.daysBefore - b.best.daysAfter - (a.best.daysBefore - a.best.daysAfter))
+    .slice(0, SHOWN);
+  return (
+    <article className="mx-auto max-w-4xl">
+      <h1 className="text-2xl">Where a look is worth most</h1>
+      {looks.length === 0 ? (
+        <p className="mt-3">
+          Every tree is known well enough: no look would move a date by much.{" "}
+          <Link className="link" href={`/c/${collectionId}/yard`}>
+            Back to the Yard
+          </Link>
+        </p>
+      ) : (
+        <Reasoned reason="How much narrower the band of the day it falls due is expected to be after one look or one answer: every grade a look may show is weighed by how probable it is. The trees known least are asked first.">
+          <ol className="mt-3 space-y-2" data-testid="looks">
+            {looks.map(({ id, tag, name, plants, best }) => (
+              <li key={id} className="border-base-300 grid gap-x-4 border-b pb-2 sm:grid-cols-[14rem_minmax(0,1fr)]">
+                <Link
+                  className="link min-h-11 content-center font-medium"
+                  href={`/c/${collectionId}/tree/${id}/learning`}
+                >
+                  {tag} · {name}
+                  {plants > 1 ? ` (${number(plants)} plants)` : ""}
+                </Link>
+                <span className="content-center">
+                  <Link className="link" href={`/c/${collectionId}/tree/${id}${ASK[best.question].href}`}>
+                    {ASK[best.question].words}
+                  </Link>
+                  : due day known to {number(best.daysAfter / 30.4)} months instead of {number(best.daysBefore / 30.4)};
+                  how full to {percent(best.after)} instead of {percent(best.before)}
+                </span>
+              </li>
+            ))}
+          </ol>
+        </Reasoned>
+      )}
+    </article>
+  );
+}

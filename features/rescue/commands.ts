@@ -1,0 +1,104 @@
+import { z } from "zod";
+import { toDay } from "@/core/dates/index";
+import { RESCUE_CAUSES, RESCUE_STEPS } from "@/core/event/index";
+import { newestRescue } from "@/core/rescue/index";
+import {
+  asHappened,
+  findTree,
+  happening,
+  refuseBeforeArrival,
+  refuseFuture,
+  type When,
+  whenSchema,
+} from "../commands/days";
+import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "../words";
+
+const share = z.number().min(0, { error: "0 to 100 %." }).max(1, { error: "0 to 100 %." }).nullable();
+
+/** Whether a rescue goes on at a tree on a day. */
+function goesOn(context: CommandContext, treeId: string, on: When): boolean {
+  const day = toDay(asHappened(on).best);
+  const events = context.loaded.indexed.eventsByTree.get(treeId) ?? [];
+  const begun = newestRescue(events, day);
+  return (
+    begun !== null &&
+    !events.slice(begun.at + 1).some((e) => e.payload.kind === "rescue-ended" && toDay(e.on.best) <= day)
+  );
+}
+
+function theTree(context: CommandContext, v: { treeId: string; on: When }) {
+  const tree = findTree(context, v.treeId);
+  refuseFuture(context, v.on);
+  refuseBeforeArrival(context, v.treeId, v.on);
+  return tree;
+}
+
+export const beginRescue = command({
+  name: "begin-rescue",
+  corrects: ["rescue-begun"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    cause: z.enum(RESCUE_CAUSES, { error: "Say what happened to it, as far as you can tell." }),
+    greenWood: z.boolean().nullable(),
+    liveRoots: share,
+    soakMinutes: z
+      .number()
+      .min(0, { error: "0 minutes or more." })
+      .max(1440, { error: "More than a day under water drowns what is left." }),
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = theTree(context, v);
+    if (goesOn(context, tree.id, v.on)) refuse("treeId", "A rescue goes on at this tree already: see its checkpoints.");
+    const { cause, greenWood, liveRoots, soakMinutes } = v;
+    context.record(
+      happening({ kind: "rescue-begun", cause, greenWood, liveRoots, soakMinutes }, v.on, { treeId: tree.id }),
+      happening({ kind: "health", state: cause === "dried-out" ? "dry" : "weak" }, v.on, { treeId: tree.id }),
+    );
+    context.note(`${tree.tag}: rescue begun, ${RESCUE_CAUSE_WORDS[cause].toLowerCase()}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+export const recordCheckpoint = command({
+  name: "record-checkpoint",
+  corrects: ["checkpoint"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    step: z.enum(RESCUE_STEPS),
+    sign: z.enum(["seen", "failed"]),
+    note: z.string().trim().max(400, { error: "At most 400 characters here." }).default(""),
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = theTree(context, v);
+    if (!goesOn(context, tree.id, v.on)) refuse("treeId", "No rescue goes on at this tree on that day.");
+    context.record(
+      happening({ kind: "checkpoint", step: v.step, sign: v.sign, note: v.note }, v.on, { treeId: tree.id }),
+    );
+    context.note(`${tree.tag}: ${RESCUE_STEP_WORDS[v.step].name.toLowerCase()} ${v.sign === "seen" ? "yes" : "no"}`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+export const endRescue = command({
+  name: "end-rescue",
+  corrects: ["rescue-ended"],
+  input: envelope.extend({
+    treeId: z.uuid(),
+    on: whenSchema,
+    how: z.enum(["recovered", "lost", "given-up"]),
+  }),
+  touches: (v) => ({ treeId: v.treeId }),
+  run: (context, v) => {
+    const tree = theTree(context, v);
+    if (!goesOn(context, tree.id, v.on)) refuse("treeId", "No rescue goes on at this tree on that day.");
+    context.record(happening({ kind: "rescue-ended", how: v.how }, v.on, { treeId: tree.id }));
+    if (v.how === "recovered") context.record(happening({ kind: "health", state: "well" }, v.on, { treeId: tree.id }));
+    context.note(`${tree.tag}: rescue ended`);
+    return Promise.resolve({ treeId: tree.id });
+  },
+});

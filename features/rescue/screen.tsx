@@ -1,0 +1,57 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { toDay, toIso } from "@/core/dates/index";
+import { newestRescue, rescueOutcomes, rescueProtocol, type RescueFacts, rescueState } from "@/core/rescue/index";
+import { profileOf } from "@/core/species/index";
+import { collectionView } from "../shell/data";
+import { treeOn } from "../tree/tree-on";
+import { RescueView } from "./view";
+
+/** A rescue: what to do now, checkpoints with their days, and what became of earlier ones. Always today. */
+export async function RescueScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const on = toDay(view.today);
+  const now = treeOn(view, treeId, on);
+  if (!now) notFound();
+  const { tree, events, profile } = now;
+  const begun = newestRescue(events, on);
+  const started = begun ? treeOn(view, treeId, begun.start.on) : now;
+  const factsOf = (at: typeof now): RescueFacts => ({
+    profile,
+    kPerDegreeDay: profile.kPerDegreeDay * now.state.vigour.p50,
+    phase: at.situation?.phase ?? "soft",
+    takeHoldLeft: at.situation?.takeHoldLeft ?? 0,
+    frostDays: at.situation?.weeksToFrost == null ? null : Math.round(7 * at.situation.weeksToFrost),
+    volumeL: at.replayed.volumeL.p50,
+    warmth: { track: now.site.warmth, set: profile.warmth },
+  });
+  const facts = factsOf(started ?? now);
+  const protocol = begun ? rescueProtocol(begun.start, facts) : null;
+  const tags = new Map(view.loaded.trees.map((t) => [t.id, { tag: t.tag, name: profileOf(t).name, kindId: t.kindId }]));
+  const outcomes = rescueOutcomes(view.loaded.indexed.eventsByTree, on)
+    .filter((o) => !(o.treeId === treeId && o.how === "going-on") && tags.has(o.treeId))
+    .map((o) => ({ ...o, ...tags.get(o.treeId)!, sameKind: tags.get(o.treeId)!.kindId === tree.kindId }));
+  const need = 1.3 * profile.values.takeHoldDegreeDays;
+  return (
+    <RescueView
+      facts={{
+        treeId,
+        tag: tree.tag,
+        name: profile.name,
+        hazards: profile.hazards,
+        guess: profile.basis === "guess",
+        leafless:
+          now.situation?.phase === "dormant" ||
+          now.situation?.phase === "swelling" ||
+          now.situation?.phase === "fallen",
+        season: protocol?.season ?? { left: facts.takeHoldLeft, need, enough: facts.takeHoldLeft >= need },
+        protocol,
+        state: begun && protocol ? rescueState(events, begun, protocol.steps, on) : null,
+        outcomes,
+        died: events.some((e) => e.payload.kind === "ended"),
+        frostOn: facts.frostDays === null ? null : toIso((begun?.start.on ?? on) + facts.frostDays),
+      }}
+    />
+  );
+}

@@ -1,0 +1,389 @@
+"use client";
+
+import Link from "next/link";
+import { useState } from "react";
+import { RESCUE_CAUSES, type RescueCause, type RescueStep } from "@/core/event/index";
+import type { CheckpointState, RescueOutcome, RescueProtocol, RescueState } from "@/core/rescue/index";
+import type { Hazard } from "@/core/species/index";
+import { Choice } from "@/ui/choice";
+import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
+import { day, number, readNumber } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { HAZARD_WORDS, RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "../words";
+import { BRANCH_WORDS, rescueActWords } from "./words";
+
+type Outcome = RescueOutcome & { tag: string; name: string; sameKind: boolean };
+
+export interface RescueViewFacts {
+  treeId: string;
+  tag: string;
+  name: string;
+  hazards: readonly Hazard[];
+  guess: boolean;
+  leafless: boolean;
+  season: RescueProtocol["season"];
+  protocol: RescueProtocol | null;
+  state: RescueState | null;
+  outcomes: Outcome[];
+  died: boolean;
+  frostOn: string | null;
+}
+
+/** A rescue, one checkpoint at a time. */
+export function RescueView({ facts }: { facts: RescueViewFacts }) {
+  const { collectionId } = useAsOf();
+  const { state, protocol } = facts;
+  const going = state !== null && state.ended === null;
+  return (
+    <article className="mx-auto max-w-5xl">
+      <p className="text-sm">
+        <Link className="link" href={`/c/${collectionId}/tree/${facts.treeId}`}>
+          {facts.tag} · {facts.name}
+        </Link>
+      </p>
+      <h1 className="text-2xl">Rescue of {facts.tag}</h1>
+      <Season facts={facts} />
+      {going && protocol ? (
+        <Going facts={facts} state={state} protocol={protocol} />
+      ) : (
+        <>
+          {state?.ended && (
+            <p className="mt-2 font-medium" data-testid="ended">
+              The rescue of {day(state.begunOn)} ended on {day(state.ended.on)}: {HOW_WORDS[state.ended.how]}.
+            </p>
+          )}
+          <Begin facts={facts} />
+        </>
+      )}
+      <Caution className="mt-4">
+        <p className="font-semibold">
+          Buckets and soak tubs drown small children: never leave one unwatched, empty it at once.
+        </p>
+        <p>
+          Cut away from the body, gloves; clean blades between trees. Rotten mix carries germs: damp it, wash hands,
+          people with weak immunity leave it to others.
+        </p>
+        {facts.hazards.map((h) => (
+          <p key={h}>{HAZARD_WORDS[h]}</p>
+        ))}
+      </Caution>
+      <Outcomes outcomes={facts.outcomes} />
+    </article>
+  );
+}
+
+const HOW_WORDS: Record<RescueOutcome["how"], string> = {
+  recovered: "recovered",
+  lost: "lost",
+  "given-up": "given up",
+  "going-on": "still going on",
+};
+
+function Season({ facts }: { facts: RescueViewFacts }) {
+  const { today } = useAsOf();
+  const { left, need, enough } = facts.season;
+  return (
+    <Reasoned
+      className="mt-1"
+      reason={`Root warmth left this season above its kind’s base, from the middle of this place’s weather years, against what work that costs many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its kind is a guess." : ""} Our judgement.`}
+    >
+      <p className={enough ? "" : "text-warning font-semibold"} data-testid="season">
+        {enough
+          ? `Enough season is left: ${number(left)} °C·d of root warmth, where it asks for ${number(need)}.`
+          : `Not enough season is left: ${number(left)} °C·d of root warmth, where it asks for ${number(need)}. Do what keeps it alive now, keep it frost-free and bright, and take its roots in hand in spring.`}
+        {facts.frostOn && facts.frostOn > today
+          ? ` Damaging frost in one year of ten by ${day(facts.frostOn, today)}.`
+          : ""}
+      </p>
+    </Reasoned>
+  );
+}
+
+function Begin({ facts }: { facts: RescueViewFacts }) {
+  const { collectionId, revision, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("begin-rescue");
+  const [cause, setCause] = useState<RescueCause | null>(null);
+  const [green, setGreen] = useState<"" | "yes" | "no">("");
+  const [live, setLive] = useState("");
+  const [soak, setSoak] = useState("40");
+  const [on, setOn] = useState(today);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const dry = cause === "dried-out" || cause === "starved";
+
+  const submit = async () => {
+    const wrong: Record<string, string> = {};
+    if (!cause) wrong.cause = "Say what happened to it, as far as you can tell.";
+    const liveRoots = live.trim() === "" ? null : readNumber(live) / 100;
+    if (liveRoots !== null && !(liveRoots >= 0 && liveRoots <= 1)) wrong.liveRoots = "Between 0 and 100 %, or nothing.";
+    const soakMinutes = dry ? readNumber(soak) : 0;
+    if (!(soakMinutes >= 0)) wrong.soakMinutes = "Minutes, 0 or more.";
+    setProblems(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    const done = await send({
+      collectionId,
+      baseRevision: revision,
+      treeId: facts.treeId,
+      on,
+      cause,
+      greenWood: green === "" ? null : green === "yes",
+      liveRoots,
+      soakMinutes,
+    });
+    if (done) tell({ text: `${facts.tag}: the rescue has begun. Its checkpoints stand below.`, entryId: done.entryId });
+  };
+
+  return (
+    <Form className="mt-4 max-w-2xl space-y-4" onSubmit={submit} label="Begin a rescue">
+      <fieldset>
+        <legend className="mb-1 font-medium">What happened to it?</legend>
+        <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+          {RESCUE_CAUSES.map((c) => (
+            <Choice key={c} chosen={cause === c} onClick={() => setCause(c)}>
+              {RESCUE_CAUSE_WORDS[c]}
+            </Choice>
+          ))}
+        </div>
+        {problems.cause && (
+          <p role="alert" className="text-error mt-1 text-sm font-semibold">
+            {problems.cause}
+          </p>
+        )}
+      </fieldset>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <SelectField
+          label="Scratched: green under the bark?"
+          value={green}
+          onChange={setGreen}
+          options={[
+            ["", "not scratched yet"],
+            ["yes", "green somewhere"],
+            ["no", "brown all the way"],
+          ]}
+        />
+        <TextField
+          label="Snipped: roots alive, %"
+          numeric
+          value={live}
+          onChange={setLive}
+          fault={problems.liveRoots ?? at("liveRoots")}
+          hint="empty where nobody snipped"
+        />
+        {dry && (
+          <TextField
+            label="Soak, minutes"
+            numeric
+            value={soak}
+            onChange={setSoak}
+            fault={problems.soakMinutes ?? at("soakMinutes")}
+            hint={facts.leafless ? "20 to 60; 12 hours at most while bare" : "20 to 60; 3 hours at most in leaf"}
+          />
+        )}
+        <TextField label="Begun on" type="date" max={today} value={on} onChange={setOn} fault={at("on")} />
+      </div>
+      {dry && readNumber(soak) > (facts.leafless ? 720 : 180) && (
+        <p className="text-warning font-semibold" data-testid="soak-risk">
+          Longer than its roots stand without air: a school of its own. In leaf, roots begin to drown after about three
+          hours; its chance falls with every hour more.
+        </p>
+      )}
+      <FormFaults faults={failure?.faults.filter((f) => !["on", "liveRoots", "soakMinutes"].includes(f.path)) ?? []} />
+      <button type="submit" className="btn btn-primary h-14 w-full text-lg sm:w-auto sm:px-10" disabled={busy}>
+        {busy ? "Recording …" : "Begin the rescue"}
+      </button>
+    </Form>
+  );
+}
+
+function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: RescueState; protocol: RescueProtocol }) {
+  const { collectionId, revision, today, units } = useAsOf();
+  const { tell } = useNotice();
+  const end = useCommand("end-rescue");
+  const finish = async (how: "recovered" | "lost" | "given-up") => {
+    const done = await end.send({ collectionId, baseRevision: revision, treeId: facts.treeId, on: today, how });
+    if (done) tell({ text: `${facts.tag}: ${HOW_WORDS[how]}.`, entryId: done.entryId });
+  };
+  return (
+    <>
+      <p className="mt-2 text-xl" data-testid="next-step">
+        {state.stop
+          ? `${RESCUE_STEP_WORDS[state.stop].name} failed twice: most growers stop here.`
+          : state.next
+            ? `Next: ${RESCUE_STEP_WORDS[state.next.step].name.toLowerCase()}, ${state.next.due.p50 <= today ? "now" : `about ${day(state.next.due.p50, today)}`}.`
+            : "Every sign has shown: it has recovered."}
+      </p>
+      <p className="text-sm">
+        {RESCUE_CAUSE_WORDS[state.cause]}, rescue begun {day(state.begunOn, today)}.
+      </p>
+      <div className="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-2">
+        <section aria-labelledby="protocol">
+          <h2 id="protocol" className="text-lg">
+            What to do
+          </h2>
+          <Reasoned reason="From what happened to it, its kind, whether it is in leaf, and what is alive of its roots. Growers’ practice and our judgement; a wet pot of that size, its mass as on its page.">
+            <ol className="list-decimal space-y-1 pl-5" data-testid="rescue-acts">
+              {protocol.acts.map((a) => (
+                <li key={a.act}>{rescueActWords(a.act, a.figures, units)}</li>
+              ))}
+            </ol>
+          </Reasoned>
+        </section>
+        <section aria-labelledby="checkpoints">
+          <h2 id="checkpoints" className="text-lg">
+            Checkpoints
+          </h2>
+          <ol className="space-y-3" data-testid="checkpoints">
+            {state.checkpoints.map((c) => (
+              <Checkpoint
+                key={c.step}
+                c={c}
+                treeId={facts.treeId}
+                tag={facts.tag}
+                isNext={c.step === state.next?.step}
+              />
+            ))}
+          </ol>
+        </section>
+      </div>
+      <div className="mt-4 flex flex-wrap gap-2">
+        <button type="button" className="btn min-h-12" disabled={end.busy} onClick={() => void finish("recovered")}>
+          It has recovered
+        </button>
+        <button type="button" className="btn min-h-12" disabled={end.busy} onClick={() => void finish("given-up")}>
+          Give it up
+        </button>
+        <button type="button" className="btn min-h-12" disabled={end.busy} onClick={() => void finish("lost")}>
+          It is lost
+        </button>
+      </div>
+      <FormFaults faults={end.failure?.faults ?? []} />
+    </>
+  );
+}
+
+const STATE_WORDS: Record<CheckpointState["state"], string> = {
+  seen: "the sign is there",
+  failed: "failed twice",
+  retry: "failed once, look again",
+  due: "look now",
+  late: "overdue",
+  later: "later",
+};
+
+function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: string; tag: string; isNext: boolean }) {
+  const { collectionId, revision, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure } = useCommand("record-checkpoint");
+  const [note, setNote] = useState("");
+  const words = RESCUE_STEP_WORDS[c.step];
+  const record = async (sign: "seen" | "failed") => {
+    const done = await send({ collectionId, baseRevision: revision, treeId, on: today, step: c.step, sign, note });
+    if (!done) return;
+    setNote("");
+    tell({
+      text:
+        sign === "seen"
+          ? `${tag}: the sign is there.`
+          : `${tag}: the sign failed. What to do about it stands below it.`,
+      entryId: done.entryId,
+    });
+  };
+  const open = c.state !== "seen" && c.state !== "failed";
+  return (
+    <li
+      className={`border-l-4 pl-3 ${c.state === "failed" || c.state === "retry" ? "border-error" : c.state === "seen" ? "border-primary" : isNext ? "border-ochre" : "border-base-300"}`}
+      data-testid={`step-${c.step}`}
+    >
+      <Reasoned reason={dueReason(c.step)}>
+        <p>
+          <b>{words.name}</b> · {STATE_WORDS[c.state]}
+          {open &&
+            `, ${c.due.p10 === c.due.p90 ? day(c.due.p50, today) : `${day(c.due.p50, today)} (${day(c.due.p10, today)} – ${day(c.due.p90, today)})`}`}
+        </p>
+        <p className="text-sm">The sign: {words.sign}.</p>
+      </Reasoned>
+      {(c.state === "retry" || c.state === "failed") && (
+        <ul className="list-disc pl-5 text-sm" data-testid={`branch-${c.step}`}>
+          {[...c.branches, ...(c.state === "failed" ? (["give-up"] as const) : [])].map((b) => (
+            <li key={b}>{BRANCH_WORDS[b]}</li>
+          ))}
+        </ul>
+      )}
+      {c.looks.map((l) => (
+        <p key={l.on + l.sign} className="text-sm opacity-90">
+          {day(l.on, today)}: {l.sign === "seen" ? "seen" : "failed"}
+          {l.note ? ` – ${l.note}` : ""}
+        </p>
+      ))}
+      {open && (isNext || c.state === "due" || c.state === "late" || c.state === "retry") && (
+        <div className="mt-1 grid max-w-md grid-cols-2 gap-2">
+          <div className="col-span-2">
+            <TextField label={`Note on “${words.name}”`} value={note} onChange={setNote} />
+          </div>
+          <button
+            type="button"
+            className="btn btn-primary min-h-12"
+            disabled={busy}
+            onClick={() => void record("seen")}
+          >
+            The sign is there
+          </button>
+          <button type="button" className="btn min-h-12" disabled={busy} onClick={() => void record("failed")}>
+            It is not
+          </button>
+          <div className="col-span-2">
+            <FormFaults faults={failure?.faults ?? []} />
+          </div>
+        </div>
+      )}
+    </li>
+  );
+}
+
+function dueReason(step: RescueStep): string {
+  return step === "buds" || step === "shoots" || step === "new-roots"
+    ? "Due by root-zone warmth at this tree’s pace from the day the rescue began; the range is a season a quarter warmer or colder. Our judgement."
+    : step === "hardened"
+      ? "Due before the day damaging frost has come in one year of ten."
+      : "Due by days, as growers hold it.";
+}
+
+/** What became of earlier rescues here: evidence, few as they are. */
+function Outcomes({ outcomes }: { outcomes: Outcome[] }) {
+  const { collectionId, today } = useAsOf();
+  const ended = outcomes.filter((o) => o.how !== "going-on");
+  const recovered = ended.filter((o) => o.how === "recovered").length;
+  return (
+    <section className="mt-5" aria-labelledby="outcomes">
+      <h2 id="outcomes" className="text-lg">
+        Earlier rescues here
+      </h2>
+      {outcomes.length === 0 ? (
+        <p>None on record yet: this one is the first evidence.</p>
+      ) : (
+        <>
+          <p data-testid="outcomes">
+            {number(recovered)} of {number(ended.length)} ended ones recovered
+            {ended.length < 8 ? ": few to learn from" : ""}.
+          </p>
+          <ul className="list-disc pl-5">
+            {outcomes.map((o) => (
+              <li key={`${o.treeId}${o.begunOn}`}>
+                <Link className="link" href={`/c/${collectionId}/tree/${o.treeId}/rescue`}>
+                  {o.tag} · {o.name}
+                </Link>
+                {o.sameKind ? " (its kind)" : ""}: {RESCUE_CAUSE_WORDS[o.cause].toLowerCase()}, {day(o.begunOn, today)};{" "}
+                {HOW_WORDS[o.how]} after {number(o.days)} days
+                {o.failed.length > 0
+                  ? `; failed: ${o.failed.map((s) => RESCUE_STEP_WORDS[s].name.toLowerCase()).join(", ")}`
+                  : ""}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,25 @@
+import type { ReactNode } from "react";
+
+/** A 64 px answer for a thumb. */
+export function Choice({
+  chosen,
+  onClick,
+  children,
+  className = "",
+}: {
+  chosen: boolean;
+  onClick: () => void;
+  children: ReactNode;
+  className?: string;
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      onClick={onClick}
+      className={`rounded-field flex min-h-16 flex-col items-center justify-center border-2 px-2 ${chosen ? "border-primary bg-base-200" : "border-base-300"} ${className}`}
+    >
+      {children}
+    </button>
+  );
+}
