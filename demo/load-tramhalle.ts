@@ -7,6 +7,7 @@ import { type DemoEvent, LOTS, TRAMHALLE_SITE, TREES } from "./tramhalle";
 import { TRAMHALLE_ROWS } from "./tramhalle-rows";
 import { fillStores } from "./tramhalle-stores";
 import { addPlaces, moveForWinter, type Placed, tellStory } from "./tramhalle-story";
+import { tellRoots } from "./tramhalle-roots";
 import { tellWood } from "./tramhalle-wood";
 import { generatedRecord, TRAMHALLE_NORMALS } from "./weather";
 
@@ -70,7 +71,9 @@ export async function loadTramhalle(s: Sender, report: (line: string) => void) {
   await fillStores(s, lots, places);
   await moveForWinter(s, places, trees);
   await tellStory(s, new Map([...trees].map(([tag, t]) => [tag, t.id])));
-  await tellWood(s, record, places, new Map([...trees].map(([tag, t]) => [tag, t.id])));
+  const ids = new Map([...trees].map(([tag, t]) => [tag, t.id]));
+  await tellWood(s, record, places, ids);
+  await tellRoots(s, ids);
   return { trees: trees.size, weatherDays: record.tminC.length };
 }
 

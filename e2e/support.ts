@@ -104,8 +104,8 @@ export function watchErrors(page: Page): string[] {
 export async function visit(page: Page, url: string): Promise<void> {
   await page.goto(url);
   await page.waitForFunction(() =>
-    [...document.querySelectorAll("form, input[type=file], [role=slider], ol[data-on]")].every((element) =>
-      Object.keys(element).some((key) => key.startsWith("__reactProps")),
+    [...document.querySelectorAll("form, input[type=file], [role=slider], ol[data-on], [data-bench]")].every(
+      (element) => Object.keys(element).some((key) => key.startsWith("__reactProps")),
     ),
   );
 }

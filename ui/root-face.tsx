@@ -4,7 +4,7 @@ import { INK, rootTone, SOIL } from "./tones";
 export type FaceKind = "side" | "base" | "top";
 
 /** Strokes that show how full a ball is, by grade; how many turn, and how thick they are. */
-const STROKES = [16, 44, 92, 170, 290];
+const STROKES = [10, 34, 90, 260, 520];
 const TURNS: { count: number; width: number; jitter: number }[] = [
   { count: 0, width: 0, jitter: 0 },
   { count: 4, width: 1, jitter: 3 },
@@ -12,6 +12,8 @@ const TURNS: { count: number; width: number; jitter: number }[] = [
   { count: 17, width: 2.3, jitter: 2 },
   { count: 6, width: 5.4, jitter: 0.8 },
 ];
+/** Mix showing between the roots, less and less of it. */
+const GROUND = ["#8f714d", "#957750", "#9c7f58", "#b3865a", rootTone(0.72)];
 const ROOT = "#f6ecd2";
 const ROOT_SHADE = "#8a5a36";
 const WOODY = "#7a4a28";
@@ -54,7 +56,7 @@ export function RootFace({
         <path d={outline} />
       </clipPath>
       {crumbs && <path d={crumbs} fill={SOIL} />}
-      <path d={outline} fill={fill >= 4 ? rootTone(0.72) : "#a98a63"} stroke={INK} strokeWidth="1.2" />
+      <path d={outline} fill={GROUND[Math.round(fill)]} stroke={INK} strokeWidth="1.2" />
       <g clipPath={`url(#${id})`} fill="none" strokeLinecap="round">
         <path d={roots} stroke={ROOT_SHADE} strokeWidth="1.9" opacity=".55" />
         <path d={roots} stroke={ROOT} strokeWidth="1.1" />

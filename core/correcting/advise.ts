@@ -96,6 +96,8 @@ export interface Advice {
     noFeedWeeks: number;
     /** Look for new roots, and take the stake off when they hold. */
     lookOn: IsoDate | null;
+    /** Bare: nothing but damage is cut from the crown. */
+    leafless: boolean;
     /** School "proportional": share of leaves it would take, in leaf. */
     crownBySchool: number;
   };
@@ -237,16 +239,14 @@ export function adviseCorrection(input: AdviseInput): Advice {
     findings,
     flare: flareOf(input, most),
     girdler: girdlerOf(s, reading),
-    anchored:
-      reading?.anchored === true
-        ? { halves: !(s.phase === "dormant" || s.phase === "swelling"), weeks: F.severWeeks }
-        : null,
+    anchored: reading?.anchored === true ? { halves: !isLeafless(s), weeks: F.severWeeks } : null,
     care: {
       shadeDays:
         sour || loss > F.muchLoss ? F.shadeDaysMuch : loss > F.shadeFromLoss || s.phase === "soft" ? F.shadeDays : 7,
       coreWeeks: F.coreWeeks,
       noFeedWeeks: F.noFeedWeeks,
       lookOn: pick?.hold.p50 ?? null,
+      leafless: s.profile.values.leaf === "deciduous" && isLeafless(s),
       crownBySchool: crownToMatch(sour ? 1 - live : loss),
     },
     lossAllowed: most,
@@ -268,6 +268,8 @@ function flareOf({ situation: s, reading }: AdviseInput, most: number): Advice["
   const takeOffMm = loss <= most ? belowMm : Math.max(0, allowed);
   return { belowMm, loss, most, takeOffMm, leaveMm: belowMm - takeOffMm };
 }
+
+const isLeafless = (s: Situation) => s.phase === "dormant" || s.phase === "swelling" || s.phase === "fallen";
 
 function girdlerOf(s: Situation, reading: Reading | null): Advice["girdler"] {
   const seen = reading?.girdlerShare ?? null;

@@ -67,7 +67,10 @@ export function Arrival({
   const matched = matchKind(kinds, kindText);
   const context = useContextOf(collectionId, matched?.id ?? null, unknown);
   const potRead = readPot(pot);
-  const volumeL = potRead.pot ? mixEstimate(potRead.pot).p50 : null;
+  const described =
+    pot.litres !== "" || pot.size !== "" || Object.values(pot.measures).some((measure) => measure !== "");
+  const potKnown = described && Object.keys(potRead.problems).length === 0 ? potRead.pot : null;
+  const volumeL = potKnown ? mixEstimate(potKnown).p50 : null;
   const { inspection, problems: typed } = useMemo(() => readArrival(d, volumeL), [d, volumeL]);
   const verdict = useMemo(
     () => inspect(inspection, context.kind, context.season, d.purpose === "crop" && context.lonely),
@@ -82,7 +85,6 @@ export function Arrival({
     else if (takenTags.some((t) => t.toLowerCase() === tag.trim().toLowerCase()))
       wrong.tag = `The tag “${tag.trim()}” hangs on another living tree already.`;
     if (kindText.trim() === "") wrong.typedName = "Name the kind: pick one from the list or type your own.";
-    const described = pot.litres !== "" || pot.size !== "" || Object.values(pot.measures).some((m) => m !== "");
     if (!bare && described)
       for (const [path, message] of Object.entries(potRead.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
@@ -101,7 +103,7 @@ export function Arrival({
       form: d.form,
       arrivedOn: today,
       lastPotted: null,
-      pot: bare ? null : potRead.pot,
+      pot: bare ? null : potKnown,
       finalVolumeL: null,
       trunkMm: null,
       heightM: null,
@@ -378,6 +380,17 @@ export function Arrival({
         </Question>
         <FormFaults faults={loose(failure, FIELDS)} />
       </div>
+      <a
+        href="#verdict"
+        className="bg-base-100 border-base-300 sticky bottom-0 z-10 flex min-h-12 items-center gap-2 border-t-2 px-1 lg:hidden"
+      >
+        <b>{ARRIVAL_VERDICT_WORDS[verdict.verdict]}</b>
+        <span className="truncate text-sm">
+          {verdict.found[0]
+            ? findingText(verdict.found[0].code, verdict.found[0].figures, units)
+            : "nothing found so far"}
+        </span>
+      </a>
       <div className="lg:sticky lg:top-2 lg:self-start">
         <VerdictPanel
           verdict={verdict}

@@ -4,6 +4,7 @@ import { toDay, toIso } from "@/core/dates/index";
 import {
   ADVISED_OPERATIONS,
   anchoredShare,
+  freshReading,
   liftAdvice,
   massNow,
   treeAdvice,
@@ -37,7 +38,7 @@ export async function CorrectScreen({ collectionId, treeId }: { collectionId: st
         believed: { fill: state.fill.p50, circling: state.circling.p50 },
         ball: situation && { widthMm: situation.ball.widthMm, heightMm: situation.ball.heightMm },
         advice: asked?.advice ?? null,
-        seen: asked?.seen ?? null,
+        seen: asked?.seen ?? freshReading(events, on),
         windows: windowsByCorrection(rows),
         volumeL: replayed.volumeL.p50,
         massKg: mass?.wetKg ?? null,

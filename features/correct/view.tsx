@@ -205,9 +205,11 @@ function Advised({
         <Reasoned reason="Crown and care after root loss as most growers hold it: leaves pay for new roots. Days and weeks are practice and our judgement, not trials.">
           <ul className="list-disc pl-5">
             <li>
-              Leave every leaf: they pay for new roots. Cut only if it still droops at dawn after three days, or has
-              lost a third of its leaves.
-              {advice.care.crownBySchool > 0 &&
+              {advice.care.leafless
+                ? "Its crown stands bare: cut what is damaged, nothing else."
+                : "Leave every leaf: they pay for new roots. Cut only if it still droops at dawn after three days, or has lost a third of its leaves."}
+              {!advice.care.leafless &&
+                advice.care.crownBySchool > 0 &&
                 ` Growers of the proportional school would take ${percent(advice.care.crownBySchool)} of the leaves, in leaf.`}
             </li>
             <li>Shade and shelter for {number(advice.care.shadeDays)} days, mist in dry wind.</li>

@@ -7,7 +7,7 @@ import { type Narrowing, tracksOf, whatNarrows } from "@/core/tree/index";
 import { Reasoned } from "@/ui/fields";
 import { number, percent } from "@/ui/format";
 import { collectionView, statesOn } from "../shell/data";
-import { ASK } from "../tree/narrowest";
+import { ASK } from "../tree/ask";
 
 /** Trees whose band is widest are asked; more than these nobody looks at in a week. */
 const ASKED = 40;

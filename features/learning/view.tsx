@@ -9,7 +9,7 @@ import { day, millimetres, number, percent, readNumber } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { ASK } from "../tree/narrowest";
+import { ASK } from "../tree/ask";
 import { CIRCLING_GRADES, FILL_GRADES } from "../words";
 import { PaceCurves } from "./curves";
 

@@ -115,7 +115,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
 
   const at = READING_STEPS.indexOf(draft.step);
   return (
-    <div className="mx-auto flex min-h-[calc(100dvh-9rem)] max-w-md flex-col">
+    <div data-bench="" className="mx-auto flex min-h-[calc(100dvh-9rem)] max-w-md flex-col">
       <div className="flex items-baseline gap-3">
         <h1 className="text-xl">Roots of {facts.tag}</h1>
         <span className="text-sm">

@@ -1,18 +1,11 @@
 "use client";
 
 import Link from "next/link";
-import type { Question } from "@/core/tree/index";
 import { number, percent } from "@/ui/format";
 import { Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
+import { ASK } from "./ask";
 import type { TreeFacts } from "./tree-view";
-
-export const ASK: Record<Question, { words: string; href: string }> = {
-  look: { words: "look at its roots", href: "/roots" },
-  feel: { words: "feel how hard the ball is", href: "#measure" },
-  "measure-pot": { words: "measure its pot", href: "#measure" },
-  "potting-date": { words: "find out when it was last potted", href: "#past" },
-};
 
 /** A band this narrow needs no further question. */
 const NARROW_ENOUGH = 0.25;
