@@ -48,8 +48,25 @@ interface AlmanacResult {
   loggerLinesPerSecond: number;
 }
 
+interface Coverage {
+  fill: number;
+  factor: number;
+  p50Ms: number;
+  p95Ms: number;
+}
+
+interface CalibrationResult {
+  plain: Coverage;
+  seasons: Coverage;
+  wide: Coverage;
+  yard: number;
+  aloneMs: number;
+  threads: number;
+  threadsMs: number;
+}
+
 /** Bundled as the application is: running it through tsx would measure tsx. */
-async function benchBundled<T>(name: "core" | "almanac" | "windows"): Promise<T> {
+async function benchBundled<T>(name: "core" | "almanac" | "windows" | "calibration"): Promise<T> {
   const outfile = path.join(dir, `${name}.mjs`);
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],
@@ -180,6 +197,8 @@ async function main(): Promise<void> {
   const core = await benchBundled<CoreResult>("core");
   const almanac = await benchBundled<AlmanacResult>("almanac");
   const windows = await benchBundled<WindowsResult>("windows");
+  console.log("how often the bands of roots hold …");
+  const calibration = await benchBundled<CalibrationResult>("calibration");
   console.log("building, loading 800 and 60 trees …");
   await buildIfChanged();
   const database = await startDatabase(dir, 43360, () => undefined);
@@ -263,6 +282,27 @@ async function main(): Promise<void> {
         "their places, wood and verdict windows through eight seasons, once a weather revision",
         ms(windows.readyMs),
         "—",
+      ],
+      ...(
+        [
+          ["as the prior says, warmth certain", calibration.plain],
+          ["season warmth erring by 15 %", calibration.seasons],
+          ["the same, trees spread wider (sd .70) than the prior's .55", calibration.wide],
+        ] as const
+      ).map(([what, c]): [string, string, string] => [
+        `80 % bands of 1,000 synthetic trees hold: ${what}`,
+        `fill ${(100 * c.fill).toFixed(1)} %, own pace ${(100 * c.factor).toFixed(1)} %`,
+        "80 ± 5 %",
+      ]),
+      [
+        "posterior of one tree after one to three seasons with looks and moves",
+        `p50 ${calibration.seasons.p50Ms.toFixed(3)} ms, p95 ${calibration.seasons.p95Ms.toFixed(3)} ms`,
+        "under 2 ms",
+      ],
+      [
+        `${calibration.yard} of them with their stories made up: one thread; ${calibration.threads} threads, their start counted in`,
+        `${ms(calibration.aloneMs)}; ${ms(calibration.threadsMs)}`,
+        "under 1 s",
       ],
       ["weather generator, years a second", String(almanac.generatedYearsPerSecond), "—"],
       [

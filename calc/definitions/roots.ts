@@ -3,15 +3,20 @@ import { ROOT_WARMTH, rootDegreeDays } from "@/core/climate/index";
 import {
   CIRCLING_BY_WALL,
   CORRECTION_NAMES,
+  calibrate,
   growRoots,
   moveRoots,
   oversize,
+  poolOf,
+  priorFrom,
   reachedShare,
   retainedAfterShave,
   usualShaveDepthMm,
   VIGOUR_NAMES,
   VIGOUR_PER_DEGREE_DAY,
 } from "@/core/roots/index";
+import { coresPlan, slicePlan } from "@/core/inplace/index";
+import { VIGOUR_SD } from "@/core/species/index";
 import { WALLS } from "@/core/vessel/index";
 import { CalcProblem, define } from "../definition";
 
@@ -96,6 +101,81 @@ export const rootCalculations = [
       coolWet: z.number().min(0).max(1).optional(),
     }),
     (v) => oversize(v.fill, v.volumeL, v.airFraction, v.coolWet),
+  ),
+  define(
+    "roots.calibrate",
+    "What checks over the seasons say of a tree's own vigour factor",
+    z
+      .strictObject({
+        ...pace,
+        wall,
+        start: z.strictObject({ fill, circling, volumeL: z.number().positive() }),
+        seasons: z
+          .array(
+            z.strictObject({
+              degreeDays: z.number().min(0),
+              move: z.strictObject({ toL: z.number().positive(), correction: z.enum(CORRECTION_NAMES) }).optional(),
+              check: z
+                .strictObject({
+                  fillGrade: z.number().int().min(0).max(4).optional(),
+                  circlingGrade: z.number().int().min(0).max(4).optional(),
+                })
+                .optional(),
+              rerootingMm: z.number().min(0).optional(),
+            }),
+          )
+          .min(1)
+          .max(60),
+        priorSd: z.number().positive().max(2).default(VIGOUR_SD.kind),
+        startSd: z.number().min(0).max(3).default(0.05),
+      })
+      .refine(onePace, onePaceFault),
+    (v) => calibrate({ ...v, kPerDegreeDay: v.kPerDegreeDay ?? VIGOUR_PER_DEGREE_DAY[v.vigour!], wallFactor: v.wall }),
+  ),
+  define(
+    "roots.mates",
+    "Prior of a tree's ln vigour factor from what its mates were found to be",
+    z.strictObject({
+      totalVariance: z
+        .number()
+        .positive()
+        .max(4)
+        .default(VIGOUR_SD.kind ** 2),
+      sort: z.string().nullable().default(null),
+      mates: z
+        .array(
+          z.strictObject({
+            sort: z.string().nullable(),
+            mean: z.number(),
+            variance: z.number().positive(),
+          }),
+        )
+        .max(5000),
+    }),
+    (v) => priorFrom(poolOf(v.totalVariance, v.mates), v.sort, null),
+  ),
+  define(
+    "roots.inPlace",
+    "Holes bored into a ball that stays where it is: number, spacing, litres, share",
+    z.strictObject({
+      plan: z.discriminatedUnion("shape", [
+        z.strictObject({ shape: z.literal("round"), diameterMm: z.number().positive() }),
+        z.strictObject({
+          shape: z.literal("rectangle"),
+          lengthMm: z.number().positive(),
+          widthMm: z.number().positive(),
+        }),
+      ]),
+      heightMm: z.number().positive(),
+      trunkMm: z.number().positive().nullable().default(null),
+      volumeL: z.number().positive(),
+      coreMm: z.number().min(10).max(120).default(50),
+      share: z.number().positive().max(0.15).default(0.1),
+    }),
+    ({ coreMm, share, ...ball }) => {
+      const { holes, ...plan } = coresPlan(ball, { coreMm, share });
+      return { count: holes.length, ...plan, sliceDepthMm: slicePlan(ball, "south").depthMm };
+    },
   ),
   define(
     "water.reachedShare",

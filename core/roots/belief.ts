@@ -16,10 +16,15 @@ import { circlingAfter, type Correction, CORRECTIONS, type CorrectionName } from
  * circling are normal. Growth, moves and checks update them in closed form; a check reweights the grid. This integrates
  * fill, season warmth, volume and potting date without sampling.
  */
-const GRID = 11;
-const GRID_REACH_SD = 2.3;
+const GRID = 13;
+const GRID_REACH_SD = 3;
+/** A share of trees goes far out of their kind's way: a wider normal mixed in, so that looks can carry the belief there. */
+const FAR_SHARE = 0.15;
+const FAR_TIMES = 1.7;
 const GRID_Z = Float64Array.from({ length: GRID }, (_, j) => GRID_REACH_SD * ((2 * j) / (GRID - 1) - 1));
-const GRID_WEIGHT = normalised(GRID_Z.map(normalPdf));
+const GRID_WEIGHT = normalised(
+  GRID_Z.map((z) => (1 - FAR_SHARE) * normalPdf(z) + (FAR_SHARE / FAR_TIMES) * normalPdf(z / FAR_TIMES)),
+);
 /** Sub-points of a normal that carry its spread to quantiles: ±1.46, ±.6, 0 with weight .2 each has unit variance. */
 const SUB_Z = [-1.4603, -0.5976, 0, 0.5976, 1.4603];
 

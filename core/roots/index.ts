@@ -6,3 +6,4 @@ export * from "./belief";
 export * from "./reading";
 export * from "./rerooting";
 export * from "./pooling";
+export * from "./calibrate";

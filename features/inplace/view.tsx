@@ -224,24 +224,16 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
               </>
             )}
           </div>
-          <Reasoned
-            reason={
-              cores ? (
+          {cores && (
+            <Reasoned
+              reason={
                 <>
                   One hole of {millimetres(cores.coreMm, units)} to two thirds of the depth is{" "}
                   {number((100 * cores.share) / Math.max(1, cores.holes.length), 2)} % of the ball, by area; the number
                   follows. Litres: holes × area × depth; loose mix settles by 12 %. Roots lost: the same share.
                 </>
-              ) : (
-                <>
-                  {percent(slice!.share)} of the ball over its full depth; for a round ball the segment of that area.
-                  Its shell is denser rooted than its core (× {number(SHELL_DENSITY, 1)}), so about{" "}
-                  {percent(1 - slice!.retainedShare)} of the roots go.
-                </>
-              )
-            }
-          >
-            {cores && (
+              }
+            >
               <Facts
                 columns
                 testId="cores"
@@ -254,8 +246,18 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
                   ["Loose mix in", litres(loose, units)],
                 ]}
               />
-            )}
-            {slice && (
+            </Reasoned>
+          )}
+          {slice && (
+            <Reasoned
+              reason={
+                <>
+                  {percent(slice.share)} of the ball over its full depth; for a round ball the segment of that area. Its
+                  shell is denser rooted than its core (× {number(SHELL_DENSITY, 1)}), so about{" "}
+                  {percent(1 - slice.retainedShare)} of the roots go.
+                </>
+              }
+            >
               <Facts
                 columns
                 testId="slice"
@@ -267,8 +269,8 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
                   ["Loose mix in", litres(loose, units)],
                 ]}
               />
-            )}
-          </Reasoned>
+            </Reasoned>
+          )}
           {cores?.short && (
             <p className="text-warning font-semibold">
               The outer half holds {number(cores.most)} such holes at most here: fewer than the share asked for.
