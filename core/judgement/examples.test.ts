@@ -1,4 +1,4 @@
-import { continental, dayWhen, siteOf, situation, warm } from "@/test-support/season";
+import { continental, dayWhen, situation, warm } from "@/test-support/season";
 import type { Site } from "../climate/index";
 import { type DayNumber, midwinterOf } from "../dates/index";
 import { profileOf } from "../species/index";

@@ -44,7 +44,7 @@ const arrived = (treeId: string, on = "2022-04-01") =>
     { treeId, potLotId: lot.id },
   );
 const look = (treeId: string, on: string, fillGrade: number, circlingGrade: number, more: object = {}) =>
-  anEvent(on, { kind: "roots-read", fillGrade, circlingGrade, ...more } as EventPayload, { treeId });
+  anEvent(on, { kind: "roots-read", fillGrade, circlingGrade, ...more }, { treeId });
 const potted = (treeId: string, on: string, pot = large) =>
   anEvent(
     on,

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { litresFromRim, mixEstimate, type Wall, WALLS } from "@/core/vessel/index";
 import { litres, number, readNumber, type Units } from "@/ui/format";
 import { Choice } from "@/ui/choice";
