@@ -272,3 +272,76 @@ test("a look that does not fit asks whether the history is wrong before it bends
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Where a look is worth most");
   await fits(page);
 });
+
+test("worked examples 1, 3 and 5 as the tree's page tells them, each in its season", async ({ page, request }) => {
+  /** The first of some days of spring on which the tree's page says this. */
+  const dayThatSays = async (w: World, treeId: string, days: string[], text: RegExp) => {
+    for (const on of days) {
+      await visit(page, w.url(`tree/${treeId}?on=${on}`));
+      await expect(page.getByTestId("acts")).toBeVisible();
+      if (text.test((await page.getByTestId("acts").textContent()) ?? "")) return on;
+    }
+    throw new Error(`${String(text)} on none of ${days.join(", ")}`);
+  };
+  const w = await world(request);
+  const serviceberry = await w.tree("SB-1", {
+    kindId: "serviceberry",
+    arrivedOn: "2024-04-01",
+    pot: round(205, 170, 190),
+    finalVolumeL: 20,
+  });
+  await w.roots(serviceberry, "2026-05-14", 4, 3);
+  await visit(page, w.url(`tree/${serviceberry}`));
+  const acts = page.getByTestId("acts");
+  await expect(acts).toContainText(/Within a week.*Slip it up whole into .* L of mix/);
+  await expect(acts).toContainText(/Uncoil the base only: [0-5]\s*%/);
+  await expect(acts).toContainText(/Water the old ball by hand for 6 weeks/);
+  await expect(acts).toContainText(/At the next bud swell.*Shave sides and base by 1\d mm/);
+  await expect(page.getByTestId("refused")).toContainText(/Washing its roots bare in leaf/);
+  await expect(page.getByTestId("refused")).toContainText(/Feed before it grows again/);
+
+  const bay = await w.tree("BAY-1", {
+    kindId: "bay",
+    arrivedOn: "2015-04-01",
+    trunkMm: 110,
+    heightM: 3,
+    pot: {
+      known: "measured",
+      vessel: {
+        shape: "rectangle",
+        topLengthMm: 750,
+        topWidthMm: 750,
+        baseLengthMm: 750,
+        baseWidthMm: 750,
+        heightMm: 600,
+        wall: "timber-lined",
+      },
+    },
+  });
+  await w.roots(bay, "2026-03-01", 4, 3);
+  await dayThatSays(w, bay, ["2026-04-20", "2026-05-01", "2026-05-08", "2026-05-15"], /NowTake 40 mm to 60 mm off/);
+  await expect(acts).toContainText(/Slice that side away, 90 mm at full depth: 12\s*% of the ball/);
+  await expect(acts).toContainText(/Next year.*only if this year’s shoots reached 70\s*%/);
+  await expect(page.getByTestId("refused")).toContainText("All four sides at once.");
+
+  const warm = await world(request, {
+    ...NORTH,
+    latitudeDeg: 40,
+    elevationM: 50,
+    coldestNightC: -3,
+    lastSpringFrost: "03-05",
+    firstAutumnFrost: "12-05",
+  });
+  const fig = await warm.tree("FG-1", {
+    kindId: "fig",
+    arrivedOn: "2024-04-01",
+    pot: round(165, 130, 150),
+    finalVolumeL: 55,
+  });
+  await warm.roots(fig, "2026-02-01", 4, 2);
+  const days = ["02-14", "02-21", "02-28", "03-07", "03-14", "03-21", "03-28"].map((d) => `2026-${d}`);
+  await dayThatSays(warm, fig, days, /Comb it out/);
+  await expect(acts).toContainText(/Comb it out, fine roots only: 30\s*% to 40\s*%/);
+  await expect(acts).toContainText(/Step into 55 L of mix.*4\d kg to 4\d kg of wet mix/);
+  await expect(acts).toContainText(/Water the old ball by hand for 4 weeks/);
+});

@@ -219,6 +219,7 @@ export const FORM_WORDS: Record<ArrivalForm, string> = {
   cutting: "rooted cutting",
   "air-layer": "air layer",
   liner: "liner or seedling",
+  salvaged: "salvaged, a neglected bargain",
   unknown: "nobody knows",
 };
 

@@ -84,6 +84,11 @@ test("sour is a rescue, dead is left, pests are kept apart, and what is hooked i
   expect(look({ form: "liner", circlingGrade: 4 }).verdict).toBe("refuse");
 });
 
+test("a salvaged one is scratched before it is carried home", () => {
+  expect(acts(look({ form: "salvaged" }))[0]).toBe("scratch-first");
+  expect(acts(look({ form: "salvaged", green: true }))).not.toContain("scratch-first");
+});
+
 test("bare roots: rejected when a third snap dry; soaked and potted within one and a half spreads otherwise", () => {
   expect(look({ form: "bare-root", bare: { drySnapShare: 0.5, exposedMinutes: 5, spreadMm: 300 } }).verdict).toBe(
     "refuse",

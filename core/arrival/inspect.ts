@@ -129,6 +129,7 @@ export const ARRIVAL_ACTS = [
   "write-label",
   "find-partner",
   "photograph",
+  "scratch-first",
 ] as const;
 export type ArrivalAct = (typeof ARRIVAL_ACTS)[number];
 
@@ -181,7 +182,7 @@ export function inspect(
   const todo = (act: ArrivalAct, when: ArrivalWhen = now, figures: Record<string, number> = {}) =>
     steps.push({ act, when, figures });
 
-  alive(i, see);
+  alive(i, see, todo);
   thirst(i, see, todo);
   health(i, see, todo);
   ball(i, season, kind, see, todo);
@@ -220,7 +221,9 @@ export function inspect(
 type See = (code: ArrivalFinding, verdict: ArrivalVerdict, figures?: Record<string, number>) => unknown;
 type Todo = (act: ArrivalAct, when?: ArrivalWhen, figures?: Record<string, number>) => unknown;
 
-function alive(i: Inspection, see: See): void {
+function alive(i: Inspection, see: See, todo: Todo): void {
+  // Nobody carries a dead one home.
+  if (i.form === "salvaged" && i.green === null) todo("scratch-first");
   if (i.green === false) see("dead", "refuse");
   if (i.hooked) see("hooked", "refuse");
   if (i.bare && i.bare.drySnapShare > F.drySnapShare) see("dried-roots", "refuse", { share: i.bare.drySnapShare });

@@ -52,6 +52,7 @@ export type Objection =
   | { code: "share"; loss: number; most: number }
   | { code: "rule"; finding: Finding }
   | { code: "needless" }
+  | { code: "tap-root" }
   | { code: "sour" };
 
 /** Days until the roots have taken hold, or null beyond what the weather track reaches. */
@@ -85,7 +86,7 @@ export interface Advice {
   later: Option | null;
   /** Every correction of a ball, the cheapest first, refused ones last. */
   options: Option[];
-  /** What the rules say beside that: to do, to hold to, to watch for. */
+  /** What the rules say beside that: to do, to hold to, to watch for; and whether its crown may be cut now. */
   findings: Finding[];
   flare: { belowMm: number; loss: number; most: number; takeOffMm: number; leaveMm: number } | null;
   girdler: { share: number | null; twoSeasons: boolean; now: boolean } | null;
@@ -158,6 +159,7 @@ function rulesFor(input: AdviseInput, plan: RuleSituation["plan"]): Finding[] {
           },
           ...(reading.colour ? { colour: reading.colour } : {}),
           signs: reading.signs,
+          ...(reading.unionMm === null ? {} : { unionClearMm: reading.unionMm }),
         }
       : {}),
     plan,
@@ -191,6 +193,7 @@ function optionOf(input: AdviseInput, correction: CorrectionName, sour: boolean)
   for (const finding of findings)
     if (finding.kind === "refuse" && !(window && !window.open && SEASONAL.has(finding.code)))
       objections.push({ code: "rule", finding });
+  if (s.profile.roots === "tap" && CUTS_ROUND.has(correction)) objections.push({ code: "tap-root" });
   if (s.circling < F.needlessBelow && loss > 0.05 && correction !== "split") objections.push({ code: "needless" });
   return {
     correction,
@@ -202,6 +205,8 @@ function optionOf(input: AdviseInput, correction: CorrectionName, sour: boolean)
     leavesRings: s.circling >= 4 && CORRECTIONS[correction].circlingRemoved < 0.5,
   };
 }
+/** Cuts sides and base: a tap root would go with them. */
+const CUTS_ROUND = new Set<CorrectionName>(["shave", "rake-and-thin", "prune-and-return"]);
 const SEASONAL = new Set<Finding["code"]>(["too-cold-yet", "frost-ahead", "too-late", "swell-only", "warm-only"]);
 /** Objections that a later day lifts. */
 const PASSING = new Set<Objection["code"]>(["window", "share"]);
@@ -223,21 +228,25 @@ export function adviseCorrection(input: AdviseInput): Advice {
     .sort((a, b) => a.price.total - b.price.total)[0];
   const most = lossAllowed(s);
   const loss = pick?.price.loss ?? 0;
-  const findings = rulesFor(input, {
+  const plan = {
     rootLoss: loss,
     washed: pick?.correction === "wash-bare",
     oldMixKept: pick ? (OLD_MIX[pick.correction] ?? 1) : 1,
     ratio: 1,
     crownCutMm: 0,
     hardCrown: false,
-  }).filter((f) => f.kind !== "refuse");
+  };
+  const findings = [
+    ...rulesFor(input, plan).filter((f) => f.kind !== "refuse" || f.rule === "grafted"),
+    ...rulesFor(input, { ...plan, crownCutMm: CROWN_CUT_MM }).filter((f) => f.rule === "bleeder"),
+  ];
   return {
     sour: sour ? { liveShare: live, mostL: F.potDown * live * s.volumeL } : null,
     pick: sour ? null : pick,
     later: sour || !free || free.correction === pick?.correction ? null : free,
     options,
     findings,
-    flare: flareOf(input, most),
+    flare: flareOf(input, flareMost(input, most)),
     girdler: girdlerOf(s, reading),
     anchored: reading?.anchored === true ? { halves: !isLeafless(s), weeks: F.severWeeks } : null,
     care: {
@@ -253,9 +262,19 @@ export function adviseCorrection(input: AdviseInput): Advice {
   };
 }
 
+/** A cut worth calling one: what bleeders and stone fruit are asked about. */
+const CROWN_CUT_MM = 15;
+
 /** In its own season the kind stands so much at once. */
 function stands(o: Option, s: Situation): boolean {
   return o.price.loss <= s.profile.values.rootShare + 1e-9;
+}
+
+/** What may go with the mix above the flare: no more than a slip-up in a season closed to root loss, nothing where even that is closed. */
+function flareMost({ windows }: AdviseInput, most: number): number {
+  const shut = (name: CorrectionName) => windows[name] !== undefined && !windows[name].open;
+  if (shut("replace-top")) return 0;
+  return shut("tease-and-clip") ? Math.min(most, F.flareLittle) : most;
 }
 
 /** How much of what buries the flare may come off today, by the roots that live in it. */

@@ -23,6 +23,8 @@ export const CORRECTING_FIGURES = {
   muchLoss: 0.25,
   /** Share of the roots above a buried flare, for each part of the ball's height: the top is thinly rooted. */
   topDensity: 0.6,
+  /** Share that may go with the mix above the flare where root loss is out of season. */
+  flareLittle: 0.05,
   /** Girdling roots serving more than this of the girth come out over two seasons. */
   girdlerSoon: 1 / 3,
   /** Severing what holds it in the ground in two halves, weeks apart. */

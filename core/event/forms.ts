@@ -6,6 +6,7 @@ export const ARRIVAL_FORMS = [
   "cutting",
   "air-layer",
   "liner",
+  "salvaged",
   "unknown",
 ] as const;
 export type ArrivalForm = (typeof ARRIVAL_FORMS)[number];

@@ -13,6 +13,7 @@ export const RESCUE_FIGURES = {
   /** Days either way of a checkpoint by warmth stand for a season warmer or colder. */
   spread: 0.25,
   retryDays: { alive: 7, roots: 3, weight: 7, "no-rot": 7, buds: 21, shoots: 14, "new-roots": 21, hardened: 14 },
+  leastDaysToRipen: 60,
   /** Work asks for so much of the kind's take-hold warmth. */
   workFactor: 1.3,
   /** The crown is cut to what so many live roots serve; never by more than this at once. */

@@ -176,7 +176,9 @@ function stepsOf({ cause, on }: RescueStart, facts: RescueFacts): RescueStepPlan
     "new-roots": warm(lag + crossingDegreeDays(facts.kPerDegreeDay)),
     hardened: fixed(facts.frostDays ?? 200, 10),
   };
-  return RESCUE_STEPS.filter((step) => (step === "hardened" ? facts.frostDays !== null : true))
+  // A rescue begun too near the frost has no wood to ripen this year.
+  const ripens = facts.frostDays !== null && facts.frostDays >= F.leastDaysToRipen;
+  return RESCUE_STEPS.filter((step) => step !== "hardened" || ripens)
     .map((step) => ({ step, due: due[step], branches: BRANCHES[step] }))
     .sort((a, b) => a.due.p50.localeCompare(b.due.p50));
 }

@@ -38,6 +38,8 @@ export const readingSchema = z.object({
   /** Share of the roots alive, where somebody judged it. */
   liveShare: z.number().min(0).max(1).nullable(),
   thickestMm: z.number().min(0).max(200).nullable(),
+  /** Height of the graft above the mix, mm; null: not grafted, or not looked at. */
+  unionMm: z.number().min(0).max(2000).nullable().default(null),
   offAxisMm: z.number().min(0).max(500).nullable(),
 });
 export type Reading = z.output<typeof readingSchema>;
@@ -56,6 +58,7 @@ export const NOTHING_READ: Reading = {
   anchored: false,
   liveShare: null,
   thickestMm: null,
+  unionMm: null,
   offAxisMm: null,
 };
 

@@ -82,7 +82,7 @@ test("each check is told with what was expected of it; the belief after it start
 });
 
 test("a look that does not fit asks about pot and date; confirmed, it bends the pace instead", () => {
-  const events = (more: object = {}) => [arrived("t"), potted("t", "2026-03-20"), look("t", "2026-05-10", 4, 1, more)];
+  const events = (more: object = {}) => [arrived("t"), potted("t", "2025-06-20"), look("t", "2026-05-10", 4, 1, more)];
   const doubted = learn(events());
   expect(doubted.steps[0].doubted).toBe(true);
   const others = doubted.doubt!.others;

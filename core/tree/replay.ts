@@ -33,6 +33,7 @@ const ARRIVAL_PRIORS: Record<
   cutting: { fill: 0.3, xSd: 0.8, circling: 0.1, circlingSd: 0.3, lagDegreeDays: 0 },
   "air-layer": { fill: 0.25, xSd: 0.7, circling: 0.1, circlingSd: 0.3, lagDegreeDays: 60 },
   liner: { fill: 0.5, xSd: 0.9, circling: 0.5, circlingSd: 0.6, lagDegreeDays: 0 },
+  salvaged: { fill: 0.85, xSd: 1.6, circling: 1.5, circlingSd: 1.2, lagDegreeDays: 0 },
   unknown: { fill: 0.65, xSd: 1.6, circling: 1, circlingSd: 1, lagDegreeDays: 0 },
 };
 /** Fill right after a potting nobody recorded the details of. */

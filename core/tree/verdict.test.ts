@@ -62,7 +62,7 @@ const pot = (mm: number): LotRecord["pot"] => ({
   vessel: { shape: "cylinder", topWidthMm: mm, heightMm: mm },
 });
 const lots = new Map<string, LotRecord>([["p", { id: "p", name: "p", pot: pot(220) }]]);
-const store: StorePot[] = [{ lotId: "next", name: "next", pot: pot(280), free: 1 }];
+const store: StorePot[] = [{ lotId: "next", name: "next", pot: pot(258), free: 1 }];
 const tree = aTree({ id: "t", tag: "T" });
 let seq = 0;
 const event = (day: string, payload: LoggedEvent["payload"], potLotId: string | null = null): LoggedEvent => ({

@@ -146,6 +146,7 @@ export function readingOf(i: Inspection): Reading | null {
     liveShare: i.liveShare,
     girdlerShare: i.girdlerShare,
     flareBelowMm: i.flareBelowMm,
+    unionMm: i.unionMm,
     throughHoles: i.rootsAtHoles,
     signs: [...i.signs],
     offAxisMm: i.offCentreMm,

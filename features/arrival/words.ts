@@ -122,6 +122,8 @@ export function arrivalActText(act: ArrivalAct, f: Record<string, number>, units
       return "Write a label now: kind as far as known, date, source.";
     case "find-partner":
       return "Find a partner that flowers with it.";
+    case "scratch-first":
+      return "Scratch the bark low down and snip a root before you carry it home.";
     case "photograph":
       return "Photograph it, label and roots.";
   }

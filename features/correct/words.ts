@@ -85,6 +85,8 @@ export function objectionWords(o: Objection, units: Units): string {
       return lower(findingWords(o.finding, units));
     case "needless":
       return "so little turns that nothing needs cutting";
+    case "tap-root":
+      return "its tap root would go with the sides and base";
     case "sour":
       return "rotten roots are cut to live tissue, not corrected";
   }

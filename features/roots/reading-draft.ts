@@ -40,6 +40,7 @@ export const readingDraft = z.object({
   livePercent: text,
   thickestMm: text,
   offAxisMm: text,
+  unionMm: text.default(""),
 });
 export type ReadingDraft = z.infer<typeof readingDraft>;
 
@@ -63,12 +64,17 @@ export const FRESH_READING: ReadingDraft = {
   livePercent: "",
   thickestMm: "",
   offAxisMm: "",
+  unionMm: "",
 };
 
 /** The reading of a draft, or what is wrong with a number in it. */
 export function readReading(d: ReadingDraft): { reading: Reading | null; problems: Record<string, string> } {
   const problems: Record<string, string> = {};
-  const number = (field: "girdlerPercent" | "livePercent" | "thickestMm" | "offAxisMm", most: number, kind?: "mm") => {
+  const number = (
+    field: "girdlerPercent" | "livePercent" | "thickestMm" | "offAxisMm" | "unionMm",
+    most: number,
+    kind?: "mm",
+  ) => {
     if (d[field].trim() === "") return null;
     const value = readNumber(d[field], kind);
     if (!(value >= 0 && value <= most))
@@ -79,6 +85,7 @@ export function readReading(d: ReadingDraft): { reading: Reading | null; problem
   const live = number("livePercent", 100);
   const thickestMm = number("thickestMm", 200, "mm");
   const offAxisMm = number("offAxisMm", 500, "mm");
+  const unionMm = number("unionMm", 2000, "mm");
   if (Object.keys(problems).length > 0) return { reading: null, problems };
   const faces: Reading["faces"] = {};
   const face = (name: Face, fill: number | null, circling: number | null) => {
@@ -103,6 +110,7 @@ export function readReading(d: ReadingDraft): { reading: Reading | null; problem
       anchored: d.anchored,
       liveShare: live === null ? null : live / 100,
       thickestMm,
+      unionMm,
       offAxisMm,
     },
     problems,

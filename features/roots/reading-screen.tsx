@@ -36,6 +36,7 @@ export async function RootReadingScreen({ collectionId, treeId }: { collectionId
         name: profile.name,
         colours: ownColours(profile),
         hazards: profile.hazards.map((h) => HAZARD_WORDS[h]),
+        grafted: profile.values.traits.includes("grafted"),
         lift: kg === null ? null : `About ${kilograms(kg, units)} wet: ${LIFT_WORDS[liftAdvice(kg)]}`,
         photos,
         last:

@@ -62,6 +62,7 @@ export function readingWords(r: Reading, units: Units): string {
     r.throughHoles ? "roots out of the holes" : "",
     r.anchored ? "rooted in the ground" : "",
     r.liveShare === null ? "" : `${percent(r.liveShare)} alive`,
+    r.unionMm == null ? "" : `graft ${millimetres(r.unionMm, units)} above the mix`,
     r.thickestMm === null ? "" : `thickest ${millimetres(r.thickestMm, units)}`,
     r.offAxisMm ? `trunk ${millimetres(r.offAxisMm, units)} off the middle` : "",
   ]

@@ -51,6 +51,7 @@ export interface ReadingFacts {
   /** Colours besides white and tan that are healthy in this kind. */
   colours: readonly RootColour[];
   hazards: readonly string[];
+  grafted: boolean;
   /** Wet mass as it stands, and what to say of lifting it. */
   lift: string | null;
   photos: { id: string; face: Face; on: string }[];
@@ -297,6 +298,15 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                   onChange={(offAxisMm) => change({ offAxisMm })}
                   fault={problems.offAxisMm}
                 />
+                {facts.grafted && (
+                  <TextField
+                    label="Graft above the mix, mm"
+                    numeric
+                    value={draft.unionMm}
+                    onChange={(unionMm) => change({ unionMm })}
+                    fault={problems.unionMm}
+                  />
+                )}
                 <SelectField
                   label="Turning seen from above"
                   value={draft.topTurn === null ? "" : String(draft.topTurn)}
