@@ -82,7 +82,7 @@ test("sour is not bound: cut to live tissue and potted down, with the share and 
   await expect(page.getByLabel("Correction", { exact: true })).toHaveValue("rake-and-thin");
 });
 
-test("worked example 3 by the interface: a rooted fig is teased at its season, the pot filled in; a giant is worked where it stands", async ({
+test("a giant is worked where it stands, holes and slices by its size; a fig in leaf says its price", async ({
   page,
   request,
 }) => {
