@@ -1,5 +1,19 @@
 import { expect, type Page, test } from "@playwright/test";
+import sharp from "sharp";
 import { expectNoSeriousFindings, NORTH, round, visit, watchErrors, world, type World } from "./support";
+
+const BIG_BOX = {
+  known: "measured",
+  vessel: {
+    shape: "rectangle",
+    topLengthMm: 750,
+    topWidthMm: 750,
+    baseLengthMm: 750,
+    baseWidthMm: 750,
+    heightMm: 600,
+    wall: "timber-lined",
+  },
+};
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -92,18 +106,7 @@ test("a giant is worked where it stands, holes and slices by its size; a fig in 
     arrivedOn: "2015-04-01",
     trunkMm: 110,
     heightM: 3,
-    pot: {
-      known: "measured",
-      vessel: {
-        shape: "rectangle",
-        topLengthMm: 750,
-        topWidthMm: 750,
-        baseLengthMm: 750,
-        baseWidthMm: 750,
-        heightMm: 600,
-        wall: "timber-lined",
-      },
-    },
+    pot: BIG_BOX,
   });
   await visit(page, w.url(`tree/${bay}/in-place`));
   // One slice of 90 mm, a tenth and a bit; the opposite side next year only.
@@ -305,18 +308,7 @@ test("worked examples 1, 3 and 5 as the tree's page tells them, each in its seas
     arrivedOn: "2015-04-01",
     trunkMm: 110,
     heightM: 3,
-    pot: {
-      known: "measured",
-      vessel: {
-        shape: "rectangle",
-        topLengthMm: 750,
-        topWidthMm: 750,
-        baseLengthMm: 750,
-        baseWidthMm: 750,
-        heightMm: 600,
-        wall: "timber-lined",
-      },
-    },
+    pot: BIG_BOX,
   });
   await w.roots(bay, "2026-03-01", 4, 3);
   await dayThatSays(w, bay, ["2026-04-20", "2026-05-01", "2026-05-08", "2026-05-15"], /NowTake 40 mm to 60 mm off/);
@@ -344,4 +336,29 @@ test("worked examples 1, 3 and 5 as the tree's page tells them, each in its seas
   await expect(acts).toContainText(/Comb it out, fine roots only: 30\s*% to 40\s*%/);
   await expect(acts).toContainText(/Step into 55 L of mix.*4\d kg to 4\d kg of wet mix/);
   await expect(acts).toContainText(/Water the old ball by hand for 4 weeks/);
+});
+
+test("a photograph of a face stands beside the next one of the same face", async ({ page, request }) => {
+  const w = await world(request);
+  const treeId = await w.tree("QN-1");
+  const toTheEnd = async () => {
+    await visit(page, w.url(`tree/${treeId}/roots`));
+    for (let i = 0; i < 7; i++) await tap(page, "Can’t say, go on");
+    await page.getByText("Measured, photographed").click();
+  };
+  await visit(page, w.url(`tree/${treeId}/roots`));
+  await tap(page, /3 knit/);
+  for (let i = 0; i < 6; i++) await tap(page, "Can’t say, go on");
+  await page.getByText("Measured, photographed").click();
+  await expect(page.getByText("No earlier photograph of the side.")).toBeVisible();
+  const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: "#964" } })
+    .png()
+    .toBuffer();
+  await page.getByLabel("Photograph the side").setInputFiles({ name: "side.png", mimeType: "image/png", buffer });
+  await expect(page.getByRole("img", { name: "Side of the ball today" })).toBeVisible();
+  await tap(page, "Record what I see");
+  await page.waitForURL(/\/correct$/);
+  await toTheEnd();
+  await expect(page.getByRole("img", { name: /Side of the ball on 15 May/ })).toBeVisible();
+  await expect(page.getByText("No earlier photograph of the base.")).toBeVisible();
 });

@@ -23,3 +23,26 @@ export function Choice({
     </button>
   );
 }
+
+/** On or off at a tap, 48 px high: what is on carries a tick, too. */
+export function Toggle({
+  on,
+  onToggle,
+  children,
+}: {
+  on: boolean;
+  onToggle: (on: boolean) => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={() => onToggle(!on)}
+      className={`rounded-field min-h-12 border-2 px-2 text-sm ${on ? "border-primary bg-base-200 font-semibold" : "border-base-300"}`}
+    >
+      {on ? "✓ " : ""}
+      {children}
+    </button>
+  );
+}

@@ -9,7 +9,7 @@ import { ARRIVAL_FORMS, PURPOSES } from "@/core/event/index";
 import { ROOT_SIGNS } from "@/core/roots/index";
 import { mixEstimate } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
-import { Choice } from "@/ui/choice";
+import { Choice, Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, litres, number, percent } from "@/ui/format";
 import { RootFace } from "@/ui/root-face";
@@ -228,19 +228,19 @@ export function Arrival({
             </Question>
             <Question legend="Seen from outside">
               <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-                <Flag on={d.rootsAtHoles} set={(rootsAtHoles) => set({ rootsAtHoles })}>
+                <Toggle on={d.rootsAtHoles} onToggle={(rootsAtHoles) => set({ rootsAtHoles })}>
                   Roots out of the holes
-                </Flag>
-                <Flag on={d.rootsOnSurface} set={(rootsOnSurface) => set({ rootsOnSurface })}>
+                </Toggle>
+                <Toggle on={d.rootsOnSurface} onToggle={(rootsOnSurface) => set({ rootsOnSurface })}>
                   Roots at the surface
-                </Flag>
-                <Flag on={d.girdler} set={(girdler) => set({ girdler })}>
+                </Toggle>
+                <Toggle on={d.girdler} onToggle={(girdler) => set({ girdler })}>
                   A root across the flare
-                </Flag>
+                </Toggle>
                 {d.form === "liner" && (
-                  <Flag on={d.hooked} set={(hooked) => set({ hooked })}>
+                  <Toggle on={d.hooked} onToggle={(hooked) => set({ hooked })}>
                     Tap root hooked
-                  </Flag>
+                  </Toggle>
                 )}
               </div>
               <div className="mt-3 grid gap-3 sm:grid-cols-3">
@@ -318,33 +318,33 @@ export function Arrival({
         </Question>
         <Question legend="Crown, trunk, pests, papers">
           <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-            <Flag on={d.bearing} set={(bearing) => set({ bearing })}>
+            <Toggle on={d.bearing} onToggle={(bearing) => set({ bearing })}>
               In flower or fruit
-            </Flag>
-            <Flag on={d.crossing} set={(crossing) => set({ crossing })}>
+            </Toggle>
+            <Toggle on={d.crossing} onToggle={(crossing) => set({ crossing })}>
               Branches cross
-            </Flag>
-            <Flag on={d.leaning} set={(leaning) => set({ leaning })}>
+            </Toggle>
+            <Toggle on={d.leaning} onToggle={(leaning) => set({ leaning })}>
               Leans or bends
-            </Flag>
-            <Flag on={d.ailing} set={(ailing) => set({ ailing })}>
+            </Toggle>
+            <Toggle on={d.ailing} onToggle={(ailing) => set({ ailing })}>
               Insects or spots
-            </Flag>
+            </Toggle>
             {ROOT_SIGNS.filter((s) => s === "galls" || s === "grubs" || s === "aphids").map((s) => (
-              <Flag
+              <Toggle
                 key={s}
                 on={d.signs.includes(s)}
-                set={(on) => set({ signs: on ? [...d.signs, s] : d.signs.filter((x) => x !== s) })}
+                onToggle={(on) => set({ signs: on ? [...d.signs, s] : d.signs.filter((x) => x !== s) })}
               >
                 {SIGN_WORDS[s][0].toUpperCase() + SIGN_WORDS[s].slice(1)}
-              </Flag>
+              </Toggle>
             ))}
-            <Flag on={d.labelLost} set={(labelLost) => set({ labelLost })}>
+            <Toggle on={d.labelLost} onToggle={(labelLost) => set({ labelLost })}>
               Label lost
-            </Flag>
-            <Flag on={d.stockUnknown} set={(stockUnknown) => set({ stockUnknown })}>
+            </Toggle>
+            <Toggle on={d.stockUnknown} onToggle={(stockUnknown) => set({ stockUnknown })}>
               Rootstock unknown
-            </Flag>
+            </Toggle>
           </div>
           <div className="mt-3 grid gap-3 sm:grid-cols-3">
             <SelectField
@@ -546,16 +546,5 @@ function YesNo({
         {no}
       </Choice>
     </div>
-  );
-}
-
-function Flag({ on, set, children }: { on: boolean; set: (on: boolean) => void; children: ReactNode }) {
-  return (
-    <Choice chosen={on} onClick={() => set(!on)} className="text-sm">
-      <span>
-        {on ? "✓ " : ""}
-        {children}
-      </span>
-    </Choice>
   );
 }

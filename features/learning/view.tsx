@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useState } from "react";
 import type { DateEstimate, Estimate } from "@/core/estimate/index";
 import { HOLDING_MM, type Learning, type Narrowing, type OtherHistory, type Rerooting } from "@/core/tree/index";
+import { Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
 import { day, millimetres, number, percent, readNumber } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
@@ -310,15 +311,9 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
                 [false, "rocks"],
               ] as const
             ).map(([value, words]) => (
-              <button
-                key={words}
-                type="button"
-                aria-pressed={firm === value}
-                onClick={() => setFirm(firm === value ? null : value)}
-                className={`rounded-field min-h-12 border-2 px-2 ${firm === value ? "border-primary bg-base-200 font-semibold" : "border-base-300"}`}
-              >
+              <Toggle key={words} on={firm === value} onToggle={(on) => setFirm(on ? value : null)}>
                 {words}
-              </button>
+              </Toggle>
             ))}
           </div>
         </fieldset>

@@ -14,7 +14,7 @@ import {
   SMELLS,
   THREADS,
 } from "@/core/roots/index";
-import { Choice } from "@/ui/choice";
+import { Choice, Toggle } from "@/ui/choice";
 import { restore } from "@/ui/device-memory";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { day, millimetres } from "@/ui/format";
@@ -417,20 +417,6 @@ function Pictures({
         </Choice>
       ))}
     </div>
-  );
-}
-
-function Toggle({ on, onToggle, children }: { on: boolean; onToggle: (on: boolean) => void; children: ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      onClick={() => onToggle(!on)}
-      className={`rounded-field min-h-12 border-2 px-2 text-sm ${on ? "border-primary bg-base-200 font-semibold" : "border-base-300"}`}
-    >
-      {on ? "✓ " : ""}
-      {children}
-    </button>
   );
 }
 
