@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { climateCalculations } from "./definitions/climate";
+import { ladderCalculations } from "./definitions/ladder";
 import { mixCalculations } from "./definitions/mix";
 import { rootCalculations } from "./definitions/roots";
 import { settingCalculations } from "./definitions/setting";
@@ -20,6 +21,7 @@ export const CALCULATIONS: ReadonlyMap<string, Calculation> = new Map(
     ...woodCalculations,
     ...windowCalculations,
     ...speciesCalculations,
+    ...ladderCalculations,
   ].map((c) => [c.name, c]),
 );
 

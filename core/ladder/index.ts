@@ -1,1 +1,4 @@
 export * from "./next-pot";
+export * from "./schools";
+export * from "./model";
+export * from "./plan";

@@ -144,6 +144,12 @@ export function fillStage(fill: number): FillStage {
 /** Surface of mix seen by the air, m² per L^⅔: a pot about as wide as tall. */
 const SURFACE_M2 = 0.00866;
 
+/** Days until a pot has dried in the cool season are store/(surface + roots·fill): the three for a volume of mix, L. */
+export function dryingOf(volumeL: number): readonly [store: number, surface: number, roots: number] {
+  const evaporationMm = 0.8;
+  return [0.15 * volumeL, evaporationMm * 0.5 * SURFACE_M2 * volumeL ** (2 / 3), evaporationMm * 0.03 * volumeL];
+}
+
 export interface Oversize {
   dryingDays: number;
   /** Rot risk index, 0–1: not a probability. */
@@ -152,9 +158,8 @@ export interface Oversize {
 
 /** How long an unrooted store of mix stays wet in the cool season, and the risk index that follows from it. */
 export function oversize(fill: number, volumeL: number, airFraction = 0.2, coolWet = 1): Oversize {
-  const evaporationMm = 0.8;
-  const dryingDays =
-    (0.15 * volumeL) / (evaporationMm * (0.5 * SURFACE_M2 * volumeL ** (2 / 3) + 0.03 * fill * volumeL));
+  const [store, surface, roots] = dryingOf(volumeL);
+  const dryingDays = store / (surface + roots * fill);
   const airShort = Math.min(1, Math.max(0, (0.35 - airFraction) / 0.25));
   return { dryingDays, index: (1 - fill) * (1 - Math.exp(-Math.max(0, dryingDays - 7) / 10)) * airShort * coolWet };
 }
