@@ -195,7 +195,7 @@ test("a rescue with a sign that fails: what to do about it, looked for again, th
   await expect(page.getByText("drown small children")).toBeVisible();
   await expectNoSeriousFindings(page);
   await tap(page, "Begin the rescue");
-  await expect(page.getByTestId("next-step")).toContainText("is it alive?");
+  await expect(page.getByTestId("next-step")).toContainText("Is it alive?");
   await expect(page.getByTestId("rescue-acts")).toContainText("Plunge the ball until no more bubbles rise");
   const step = page.getByTestId("step-alive");
   await step.getByRole("button", { name: "It is not" }).click();

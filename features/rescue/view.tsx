@@ -211,7 +211,7 @@ function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: Resc
         {state.stop
           ? `${RESCUE_STEP_WORDS[state.stop].name} failed twice: most growers stop here.`
           : state.next
-            ? `Next: ${RESCUE_STEP_WORDS[state.next.step].name.toLowerCase()}, ${state.next.due.p50 <= today ? "now" : `about ${day(state.next.due.p50, today)}`}.`
+            ? `Next: “${RESCUE_STEP_WORDS[state.next.step].name}”, ${state.next.due.p50 <= today ? "now" : `about ${day(state.next.due.p50, today)}`}.`
             : "Every sign has shown: it has recovered."}
       </p>
       <p className="text-sm">
