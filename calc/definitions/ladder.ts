@@ -32,6 +32,7 @@ export const ladderCalculations = [
             volumeL: positive,
             mixAgeYears: z.number().min(0),
             tapRoot: z.boolean().default(false),
+            largestStep: z.number().min(1.15).nullable().default(null),
             tolerance: positive.default(1),
             /** The pot it stands in, where its wall, height or mass matter. */
             pot: z

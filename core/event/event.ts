@@ -17,6 +17,7 @@ import {
   STOCK_PACES,
 } from "./forms";
 import { kindValuesSchema } from "../species/index";
+import { LADDER_ACTIONS, SCHOOLS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
@@ -161,6 +162,30 @@ export const eventPayload = z.discriminatedUnion("kind", [
     pricePaid: z.number().min(0).max(1_000_000).nullable(),
     /** What putting it right was reckoned to cost. */
     repairCost: z.number().min(0).max(1_000_000).nullable(),
+  }),
+  /** The ladder of pots somebody chose to follow, as it was computed then; null: none any more. */
+  z.object({
+    kind: z.literal("ladder-chosen"),
+    plan: z
+      .object({
+        school: z.enum(SCHOOLS),
+        goalL: z.number().positive().max(5000),
+        model: text(40),
+        cost: z.number(),
+        steps: z
+          .array(
+            z.object({
+              season: z.number().int(),
+              action: z.enum(LADDER_ACTIONS),
+              correction: z.enum(CORRECTION_NAMES).nullable(),
+              volumeL: z.number().positive(),
+              pot: text(160),
+            }),
+          )
+          .min(1)
+          .max(40),
+      })
+      .nullable(),
   }),
   /** A rescue begins; its checkpoints follow. */
   z.object({

@@ -10,6 +10,7 @@ import {
   oversize,
 } from "../roots/index";
 import type { Wall } from "../vessel/index";
+import { LADDER_ACTIONS, type LadderAction } from "./names";
 import type { LadderWeights } from "./schools";
 
 /** A pot the plan may use; the one the tree stands in is one of them. */
@@ -31,6 +32,8 @@ export interface LadderTree {
   volumeL: number;
   mixAgeYears: number;
   tapRoot: boolean;
+  /** Largest step its kind stands, as a factor of the mix; null: as the school has it. */
+  largestStep: number | null;
   /** How hard a disturbance weighs: 1 usual. */
   tolerance: number;
 }
@@ -53,9 +56,6 @@ export interface LadderGoal {
   /** Season (0 first) by whose end the goal is wanted; null: no date. */
   bySeason: number | null;
 }
-
-export const LADDER_ACTIONS = ["stay", "replace-top", "root-prune", "core-in-place", "up-pot"] as const;
-export type LadderAction = (typeof LADDER_ACTIONS)[number];
 
 /** Parts a plan's cost is made of. */
 export const LADDER_PARTS = [
@@ -134,10 +134,11 @@ export function growthFactor(fill: number, circling: number): number {
   return (0.6 + 0.4 * Math.min(1, fill / 0.35)) * Math.max(0.25, held);
 }
 
-/** Whether a move from one pot to another is a step of the school within the goal. */
-export function isStep({ pots, goal, weights }: LadderProblem, from: number, to: number): boolean {
+/** Whether a move from one pot to another is a step of the school, of the kind, and within the goal. */
+export function isStep({ tree, pots, goal, weights }: LadderProblem, from: number, to: number): boolean {
   const ratio = pots[to].volumeL / pots[from].volumeL;
-  return to !== from && ratio >= LEAST_STEP && ratio <= weights.maxRatio && pots[to].volumeL <= goal.maxL;
+  const most = Math.min(weights.maxRatio, tree.largestStep ?? Infinity);
+  return to !== from && ratio >= LEAST_STEP && ratio <= most && pots[to].volumeL <= goal.maxL;
 }
 
 /** Least a season in this pot costs, whatever the roots do. */

@@ -34,6 +34,7 @@ function problem(
     volumeL: 3,
     mixAgeYears: 1,
     tapRoot: false,
+    largestStep: null,
     tolerance: 1,
     ...more,
   };
@@ -144,6 +145,13 @@ describe("what plans look like", () => {
     expect(chosen.filter((s) => s.potId.endsWith("d")).length).toBeGreaterThan(chosen.length / 2);
     expect(plan.steps.every((s) => s.correction !== "shave")).toBe(true);
   });
+});
+
+test("a kind that stands small steps only is given no larger ones, whatever the school", () => {
+  const p = problem("long-jump", { largestStep: 1.6 });
+  const steps = [3, ...volumes(planLadder(p))];
+  expect(steps.length).toBeGreaterThan(1);
+  for (let i = 1; i < steps.length; i++) expect(steps[i] / steps[i - 1]).toBeLessThanOrEqual(1.6);
 });
 
 test("more to lift, a pot owned, another pot to choose from never make a plan dearer", () => {

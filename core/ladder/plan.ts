@@ -1,7 +1,6 @@
 import { logistic } from "../math/index";
 import {
   LADDER_PARTS,
-  type LadderAction,
   type LadderMove,
   type LadderPart,
   type LadderProblem,
@@ -16,6 +15,7 @@ import {
   tablesOf,
 } from "./model";
 import type { CorrectionName } from "../roots/index";
+import type { LadderAction } from "./names";
 
 export interface LadderStep {
   season: number;

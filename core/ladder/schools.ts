@@ -1,3 +1,5 @@
+import type { School } from "./names";
+
 /** Weights of a school of practice: what each kind of cost counts, per season, in one unit. All editable; our judgement (L). */
 export interface LadderWeights {
   /** Per unit of money for a pot that must be bought, and for mix. */
@@ -21,9 +23,6 @@ export interface LadderWeights {
   /** Largest step, as a factor of the mix. */
   maxRatio: number;
 }
-
-export const SCHOOLS = ["small-steps", "long-jump", "hold-and-prune", "fewest-handlings"] as const;
-export type School = (typeof SCHOOLS)[number];
 
 const weights = (
   pot: number,

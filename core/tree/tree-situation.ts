@@ -97,7 +97,7 @@ function carriedIn(events: readonly LoggedEvent[], places: PlaceSites, on: DayNu
 const OUTDOORS = new Set<PlaceKind>(["open", "sheltered"]);
 
 /** What the hands on record lift at best, together; one volunteer where nobody is entered. */
-function mostLiftedKg({ people }: GrowersCalendar): number {
+export function mostLiftedKg({ people }: GrowersCalendar): number {
   const [a, b] = [...people].sort((x, y) => y.liftKg - x.liftKg);
   if (!a) return VOLUNTEER_LIMIT_KG;
   return b ? Math.max(soloLimitKg(a), pairLimitKg(a, b)) : soloLimitKg(a);

@@ -11,6 +11,7 @@ import { sayKind } from "../kinds/commands";
 import { recordPastPotting, recordPotting } from "../potting/commands";
 import { receiveTree } from "../arrival/commands";
 import { beginRescue, endRescue, recordCheckpoint } from "../rescue/commands";
+import { chooseLadder } from "../ladder/commands";
 import { recordRerooting, recordRoots, recordWorkInPlace } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
@@ -59,6 +60,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     recordCheckpoint,
     endRescue,
     receiveTree,
+    chooseLadder,
     recordPotting,
     recordPastPotting,
     addNote,

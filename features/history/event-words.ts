@@ -16,6 +16,7 @@ import {
   percent,
   type Units,
 } from "@/ui/format";
+import { SCHOOL_WORDS } from "../ladder/words";
 import { readingWords } from "../roots/reading-words";
 import {
   ARRIVAL_VERDICT_WORDS,
@@ -104,6 +105,10 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
     }
     case "inspected":
       return `Looked over on arrival: ${ARRIVAL_VERDICT_WORDS[payload.verdict].toLowerCase()}${payload.pricePaid === null ? "" : `; paid ${number(payload.pricePaid, 2)}`}`;
+    case "ladder-chosen":
+      return payload.plan === null
+        ? "Its ladder of pots given up"
+        : `Ladder of pots chosen: ${SCHOOL_WORDS[payload.plan.school].name.toLowerCase()}, to ${litres(payload.plan.goalL, units)}`;
     case "rescue-begun":
       return `Rescue begun: ${RESCUE_CAUSE_WORDS[payload.cause].toLowerCase()}`;
     case "checkpoint":

@@ -267,6 +267,10 @@ export function TreeView({
           {STAGE_WORD[state.stage]}
         </Why>
         <p>
+          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/ladder`}>
+            Its ladder of pots
+          </Link>
+          {" · "}
           <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/learning`}>
             What its roots have taught
           </Link>

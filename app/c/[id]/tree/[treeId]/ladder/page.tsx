@@ -1,0 +1,17 @@
+import { notFound } from "next/navigation";
+import { z } from "zod";
+import { LadderScreen } from "@/features/ladder/screen";
+
+export const metadata = { title: "Its ladder of pots" };
+
+export default async function LadderPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string; treeId: string }>;
+  searchParams: Promise<{ goal?: string; lift?: string }>;
+}) {
+  const { id, treeId } = await params;
+  if (!z.uuid().safeParse(treeId).success) notFound();
+  return <LadderScreen collectionId={id} treeId={treeId} asked={await searchParams} />;
+}

@@ -1,0 +1,57 @@
+import { oversize } from "../roots/index";
+import type { LadderProblem } from "./model";
+import type { LadderPlan } from "./plan";
+
+/** What a plan comes to, in a grower's figures. */
+export interface LadderSummary {
+  /** Seasons until the goal's volume is reached; null: not within the plan. */
+  seasonsToGoal: number | null;
+  seasonsBound: number;
+  /** Worst rot-risk index after a move: not a probability. */
+  rotRisk: number;
+  /** Times it is lifted out of its pot. */
+  handlings: number;
+  /** Wet pot and mix, heaviest over the seasons shown, kg; and seasons above what may be lifted. */
+  heaviestKg: number;
+  seasonsTooHeavy: number;
+  /** Pots bought and mix, in money; minutes of work. */
+  money: number;
+  minutes: number;
+}
+
+/** Bound: as on the tree's page. */
+const BOUND_FILL = 0.95;
+const BOUND_CIRCLING = 3;
+/** The last third of a plan is bent by its end. */
+export const shownSeasons = (seasons: number) => Math.max(1, Math.round((2 * seasons) / 3));
+
+/** Over the seasons that are shown: the last third of any plan is bent by its end, and counted nowhere. */
+export function summaryOf(problem: LadderProblem, plan: LadderPlan): LadderSummary {
+  const { site, goal, pots, weights: w } = problem;
+  const shown = plan.steps.slice(0, shownSeasons(plan.steps.length));
+  const reached = plan.steps.findIndex((s) => s.volumeL >= goal.minL * 0.999);
+  let rotRisk = 0;
+  let before = problem.tree.fill;
+  let volume = problem.tree.volumeL;
+  for (const s of shown) {
+    if (s.action === "up-pot")
+      rotRisk = Math.max(rotRisk, oversize((before * volume) / s.volumeL, s.volumeL, 0.22, site.coolWet).index);
+    before = s.fill;
+    volume = s.volumeL;
+  }
+  const bought = shown.reduce(
+    (sum, s) => sum + (s.action === "up-pot" && !pots[s.pot].owned ? pots[s.pot].price : 0),
+    0,
+  );
+  const share = shown.length / plan.steps.length;
+  return {
+    seasonsToGoal: reached < 0 ? null : reached + 1,
+    seasonsBound: shown.filter((s) => s.fill >= BOUND_FILL || s.circling >= BOUND_CIRCLING).length,
+    rotRisk,
+    handlings: shown.filter((s) => s.action === "up-pot" || s.action === "root-prune").length,
+    heaviestKg: Math.max(...shown.map((s) => s.massKg)),
+    seasonsTooHeavy: shown.filter((s) => s.massKg > site.liftKg).length,
+    money: bought + (w.mix > 0 ? (share * plan.parts.mix) / w.mix : 0),
+    minutes: w.labour > 0 ? (share * plan.parts.labour) / w.labour : 0,
+  };
+}

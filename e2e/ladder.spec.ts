@@ -1,0 +1,36 @@
+import { expect, test } from "@playwright/test";
+import { expectNoSeriousFindings, round, visit, watchErrors, world } from "./support";
+
+test("four schools side by side; a goal and a limit change them; one is followed and stays known", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  const treeId = await w.tree("QN-1", { kindId: "quince", purpose: "ornament", pot: round(180, 140, 170) });
+  await w.roots(treeId, "2026-04-20", 3, 1);
+  await w.pots("Round 26", round(260, 200, 250));
+  const errors = watchErrors(page);
+  await visit(page, w.url(`tree/${treeId}`));
+  await page.getByRole("link", { name: "Its ladder of pots" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("The ladder of QN-1");
+  for (const school of ["small-steps", "long-jump", "hold-and-prune", "fewest-handlings"])
+    await expect(page.getByTestId(`school-${school}`).getByTestId("figures")).toContainText("handlings; heaviest");
+  await expectNoSeriousFindings(page);
+  await page.getByLabel("Goal, L of mix").fill("nothing");
+  await page.getByRole("button", { name: "Plan anew" }).click();
+  await expect(page.getByText("Litres of mix, above 0")).toBeVisible();
+  await page.getByLabel("Goal, L of mix").fill("45");
+  await page.getByLabel("Can be lifted, kg").fill("20");
+  await page.getByRole("button", { name: "Plan anew" }).click();
+  await expect(page.getByText(/^To 45 L, with 20 kg to lift/)).toBeVisible();
+  const small = page.getByTestId("school-small-steps");
+  await small.getByText("Season by season").click();
+  await expect(small.getByTestId("steps").getByRole("listitem")).toHaveCount(10);
+  await expect(small.getByTestId("steps")).toContainText(/into \d+(\.\d)? L \(/);
+  await small.getByRole("button", { name: "Follow this one" }).click();
+  await expect(page.getByTestId("chosen")).toContainText("small steps, to 45 L");
+  await expect(page.getByTestId("chosen")).toContainText(/First step, 20\d\d: /);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(errors).toEqual([]);
+});
