@@ -59,6 +59,7 @@ const PART_WORDS: Record<LadderPart, string> = {
   age: "old mix",
 };
 
+const counted = (n: number, what: string) => `${number(n)} ${what}${n === 1 ? "" : "s"}`;
 const yearWords = (season: number, southern: boolean) =>
   southern ? `${season}/${String((season + 1) % 100).padStart(2, "0")}` : String(season);
 
@@ -141,7 +142,11 @@ function difference({ plans }: LadderFacts): string {
   const fewest = plans.reduce((a, b) => (b.summary.handlings < a.summary.handlings ? b : a));
   const soonest = plans.reduce((a, b) => ((b.summary.seasonsToGoal ?? 99) < (a.summary.seasonsToGoal ?? 99) ? b : a));
   const name = (p: SchoolPlan) => SCHOOL_WORDS[p.school].name.toLowerCase();
-  return `${name(soonest)} is there first${soonest.summary.seasonsToGoal === null ? ", if at all" : `, after ${number(soonest.summary.seasonsToGoal)} seasons`}; ${name(fewest)} asks for the fewest handlings, ${number(fewest.summary.handlings)}.`;
+  const first =
+    soonest.summary.seasonsToGoal === null
+      ? "none of them reaches it within the plan"
+      : `${name(soonest)} is there first, after ${counted(soonest.summary.seasonsToGoal, "season")}`;
+  return `${first}; ${name(fewest)} is lifted least, ${counted(fewest.summary.handlings, "time")}.`;
 }
 
 function Setting({ facts }: { facts: LadderFacts }) {
@@ -253,10 +258,10 @@ function SchoolRow({ plan, facts }: { plan: SchoolPlan; facts: LadderFacts }) {
         <p className="text-sm" data-testid="figures">
           {s.seasonsToGoal === null
             ? "Does not reach the goal"
-            : `At the goal after ${number(s.seasonsToGoal)} seasons`}
-          ; bound in {number(s.seasonsBound)}; rot risk up to {percent(s.rotRisk)}; {number(s.handlings)} handlings;
-          heaviest {kilograms(s.heaviestKg, units)}
-          {s.seasonsTooHeavy > 0 ? `, ${number(s.seasonsTooHeavy)} seasons above the limit` : ""}; about{" "}
+            : `At the goal after ${counted(s.seasonsToGoal, "season")}`}
+          ; bound in {counted(s.seasonsBound, "season")}; rot risk up to {percent(s.rotRisk)};{" "}
+          {counted(s.handlings, "handling")}; heaviest {kilograms(s.heaviestKg, units)}
+          {s.seasonsTooHeavy > 0 ? `, ${counted(s.seasonsTooHeavy, "season")} above the limit` : ""}; about{" "}
           {number(s.money)} {facts.currency} and {number(s.minutes / 60, 1)} hours.
         </p>
       </Reasoned>
