@@ -12,7 +12,7 @@ import {
   type PotCondition,
 } from "@/core/event/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
-import { type CorrectionName, CORRECTION_NAMES } from "@/core/roots/index";
+import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";
 import { readNumber } from "@/core/units/index";
 import { litresFromRim, nominalVolume, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
@@ -453,7 +453,7 @@ export function readPottingLines(
         potName: cells.text("pot", 120) || null,
         pot: readPot(cells),
         mix: cells.oneOf("mix", READY_MIX_NAMES, "The mix"),
-        correction: cells.oneOf("correction", CORRECTION_NAMES, "What was done to the roots") ?? "loosen",
+        correction: cells.oneOf("correction", POTTED_CORRECTIONS, "What was done to the roots") ?? "loosen",
         note: cells.text("note", 2000),
       };
       return { cells, value };

@@ -47,6 +47,8 @@ const worksInPlace = (name: CorrectionName) => (CORRECTIONS[name] as Correction)
 /** Work on a ball that is out of its pot, and work on a tree that stays in it. */
 export const BALL_CORRECTIONS = CORRECTION_NAMES.filter((name) => !worksInPlace(name));
 export const IN_PLACE_CORRECTIONS = CORRECTION_NAMES.filter(worksInPlace) as [CorrectionName, ...CorrectionName[]];
+/** What a potting may have done to the ball: a renewed top counts as one, too. */
+export const POTTED_CORRECTIONS: readonly CorrectionName[] = [...BALL_CORRECTIONS, "replace-top"];
 
 /** Grade of turning after a work on it. */
 export function circlingAfter(

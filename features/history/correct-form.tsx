@@ -11,7 +11,7 @@ import {
   type EventPayload,
 } from "@/core/event/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
-import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
+import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import type { Pot } from "@/core/vessel/index";
 import { readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -255,7 +255,7 @@ export function CorrectForm({
             label="Roots"
             value={draft.correction as CorrectionName}
             onChange={set("correction")}
-            options={CORRECTION_NAMES.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
+            options={POTTED_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
           />
         </div>
       )}

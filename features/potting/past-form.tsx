@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
-import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
+import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
@@ -105,7 +105,7 @@ export function PastPottingForm({
           label="Roots"
           value={correction}
           onChange={setCorrection}
-          options={CORRECTION_NAMES.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
+          options={POTTED_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
         />
       </div>
       <TextField label="Remark" value={note} onChange={setNote} fault={fault("note")} />
