@@ -175,27 +175,6 @@ export function leastStepCost({ tree, pots, site, weights: w }: LadderProblem, f
   );
 }
 
-/** Moves allowed in a state. */
-export function movesFrom(problem: LadderProblem, s: LadderState): LadderMove[] {
-  const { tree, pots, site } = problem;
-  const here = pots[s.pot];
-  const moves: LadderMove[] = [
-    { action: "stay", correction: null, pot: s.pot },
-    { action: "replace-top", correction: "replace-top", pot: s.pot },
-  ];
-  const heavy = here.volumeL * site.mixKgPerL + here.massKg > site.liftKg;
-  if (!(tree.tapRoot && tree.tolerance >= TOUCHY_TAP))
-    moves.push({ action: "root-prune", correction: "prune-and-return", pot: s.pot });
-  if (heavy) moves.push({ action: "core-in-place", correction: "core-in-place", pot: s.pot });
-  if (s.x <= X_LEAST_TO_MOVE) return moves;
-  for (let p = 1; p < pots.length; p++) {
-    if (!isStep(problem, s.pot, p)) continue;
-    moves.push({ action: "up-pot", correction: s.circling < TEASE_FROM ? "none" : "tease-and-clip", pot: p });
-    if (s.circling >= SHAVE_FROM && !tree.tapRoot) moves.push({ action: "up-pot", correction: "shave", pot: p });
-  }
-  return moves;
-}
-
 /** What a move costs and does whatever the state: worked out once per problem. */
 export interface MoveTable {
   /** Costs that do not depend on the roots, by part. */
@@ -222,29 +201,28 @@ interface PotTable {
   wet: readonly [number, number, number];
 }
 
+/** A move with its table, and the turning it is for: from, and below. */
+export interface LadderOption {
+  move: LadderMove;
+  table: MoveTable;
+  fromCircling: number;
+  belowCircling: number;
+  /** Only from a ball that holds. */
+  needsRoots: boolean;
+}
+
 /** A problem with its tables, ready to be played many times. */
 export interface LadderTables {
   problem: LadderProblem;
   pots: PotTable[];
-  /** By pot and move: see `slotOf`. */
-  moves: (MoveTable | undefined)[];
+  /** By the pot a tree stands in. */
+  options: LadderOption[][];
 }
-
-const SLOTS = 3;
-/** In place: one slot an action; into another pot: one a correction. */
-function slotOf(pots: number, from: number, { action, correction, pot }: LadderMove): number {
-  const kind =
-    action === "up-pot"
-      ? 4 + SLOTS * pot + (correction === "none" ? 0 : correction === "shave" ? 1 : 2)
-      : LADDER_ACTIONS.indexOf(action);
-  return from * (4 + SLOTS * pots) + kind;
-}
-
 export function tablesOf(problem: LadderProblem): LadderTables {
   const { pots, site, goal, weights: w } = problem;
   return {
     problem,
-    moves: [],
+    options: pots.map((_, p) => optionsOf(problem, p)),
     pots: pots.map((pot): PotTable => {
       const v = pot.volumeL;
       const over = plus(v * site.mixKgPerL + pot.massKg - site.liftKg);
@@ -260,7 +238,40 @@ export function tablesOf(problem: LadderProblem): LadderTables {
   };
 }
 
-function moveTable({ problem }: LadderTables, from: number, move: LadderMove): MoveTable {
+/** All that may be done with a tree in a pot, whatever its roots. */
+function optionsOf(problem: LadderProblem, p: number): LadderOption[] {
+  const { tree, pots, site } = problem;
+  const here = pots[p];
+  const options: LadderOption[] = [];
+  const add = (
+    action: LadderAction,
+    correction: CorrectionName | null,
+    pot: number,
+    [fromCircling, belowCircling]: readonly [number, number] = [0, Infinity],
+  ) => {
+    const move = { action, correction, pot };
+    const table = moveTable(problem, p, move);
+    options.push({ move, table, fromCircling, belowCircling, needsRoots: action === "up-pot" });
+  };
+  add("stay", null, p);
+  add("replace-top", "replace-top", p);
+  if (!(tree.tapRoot && tree.tolerance >= TOUCHY_TAP)) add("root-prune", "prune-and-return", p);
+  if (here.volumeL * site.mixKgPerL + here.massKg > site.liftKg) add("core-in-place", "core-in-place", p);
+  for (let q = 1; q < pots.length; q++) {
+    if (!isStep(problem, p, q)) continue;
+    add("up-pot", "none", q, [0, TEASE_FROM]);
+    add("up-pot", "tease-and-clip", q, [TEASE_FROM, Infinity]);
+    if (!tree.tapRoot) add("up-pot", "shave", q, [SHAVE_FROM, Infinity]);
+  }
+  return options;
+}
+
+/** Whether an option is open in a state. */
+export function isOpen(o: LadderOption, x: number, circling: number): boolean {
+  return circling >= o.fromCircling && circling < o.belowCircling && !(o.needsRoots && x <= X_LEAST_TO_MOVE);
+}
+
+function moveTable(problem: LadderProblem, from: number, move: LadderMove): MoveTable {
   const { tree, pots, site, weights: w } = problem;
   const [a, v] = [pots[from].volumeL, pots[move.pot].volumeL];
   const { action, correction } = move;
@@ -322,15 +333,13 @@ const result: SeasonResult = { pot: 0, x: 0, circling: 0, age: 0, cost: 0 };
  */
 export function playSeason(
   tables: LadderTables,
-  s: LadderState,
-  move: LadderMove,
+  s: Readonly<LadderState>,
+  { move, table: m }: LadderOption,
   season: number,
   last: boolean,
   parts?: Record<LadderPart, number>,
 ): Readonly<SeasonResult> {
   const { tree, site, goal, weights: w, pots } = tables.problem;
-  const slot = slotOf(pots.length, s.pot, move);
-  const m = (tables.moves[slot] ??= moveTable(tables, s.pot, move));
   const p = tables.pots[move.pot];
   const f0 = 1 / (1 + Math.exp(-s.x));
   const fillStart = Math.min(FILL_MOST, m.retained * f0);

@@ -92,7 +92,7 @@ test("a reported cost is the true cost of its plan, and the sum of its parts", (
       p,
       plan.steps.map(({ action, correction, pot: to }) => ({ action, correction, pot: to })),
     );
-    expect(again.cost).toBeCloseTo(plan.cost, 9);
+    expect(again!.cost).toBeCloseTo(plan.cost, 9);
     expect(LADDER_PARTS.reduce((sum, part) => sum + plan.parts[part], 0)).toBeCloseTo(plan.cost, 6);
     expect(plan.steps).toHaveLength(p.seasons);
   }

@@ -6,10 +6,11 @@ import {
   type LadderProblem,
   type LadderState,
   type LadderTables,
+  isOpen,
   isStep,
+  type LadderOption,
   leastSeasonCost,
   leastStepCost,
-  movesFrom,
   playSeason,
   startOf,
   tablesOf,
@@ -52,11 +53,33 @@ const COARSER: readonly Buckets[] = [
   { x: 1, circling: 1.5, age: 3 },
 ];
 
-interface Label {
-  state: LadderState;
+/** Labels of one season, in columns. */
+class Labels {
+  pot: number[] = [];
+  x: number[] = [];
+  circling: number[] = [];
+  age: number[] = [];
+  cost: number[] = [];
+  /** Label of the season before, and the option taken there. */
+  from: number[] = [];
+  option: number[] = [];
+  get size(): number {
+    return this.cost.length;
+  }
+  put(i: number, s: Readonly<LadderState>, cost: number, from: number, option: number): void {
+    this.pot[i] = s.pot;
+    this.x[i] = s.x;
+    this.circling[i] = s.circling;
+    this.age[i] = s.age;
+    this.cost[i] = cost;
+    this.from[i] = from;
+    this.option[i] = option;
+  }
+}
+
+interface Found {
   cost: number;
-  from: Label | null;
-  move: LadderMove | null;
+  options: LadderOption[];
 }
 
 /**
@@ -85,35 +108,55 @@ function optimistic(problem: LadderProblem): Float64Array[] {
 }
 
 /** Forward through the seasons; labels that cannot end below `bound` are dropped. */
-function forward(tables: LadderTables, buckets: Buckets, bound: number, toGo: Float64Array[]): Label | null {
+function forward(tables: LadderTables, buckets: Buckets, bound: number, toGo: Float64Array[]): Found | null {
   const { problem } = tables;
-  let labels: Label[] = [{ state: startOf(problem), cost: 0, from: null, move: null }];
+  const all: Labels[] = [new Labels()];
+  all[0].put(0, startOf(problem), 0, -1, -1);
+  const state: LadderState = { pot: 0, x: 0, circling: 0, age: 0 };
   for (let season = 0; season < problem.seasons; season++) {
     const last = season === problem.seasons - 1;
     const after = toGo[season + 1];
-    const best = new Map<number, Label>();
-    for (const label of labels) {
-      const room = bound - label.cost;
-      for (const move of movesFrom(problem, label.state)) {
-        if (after[move.pot] > room) continue;
-        const played = playSeason(tables, label.state, move, season, last);
-        if (played.cost + after[move.pot] > room) continue;
-        const cost = label.cost + played.cost;
+    const labels = all[season];
+    const next = new Labels();
+    const places = new Map<number, number>();
+    for (let i = 0; i < labels.size; i++) {
+      state.pot = labels.pot[i];
+      state.x = labels.x[i];
+      state.circling = labels.circling[i];
+      state.age = labels.age[i];
+      const spent = labels.cost[i];
+      const options = tables.options[state.pot];
+      for (let o = 0; o < options.length; o++) {
+        const option = options[o];
+        const to = option.move.pot;
+        if (spent + option.table.fixedTotal + after[to] > bound || !isOpen(option, state.x, state.circling)) continue;
+        const played = playSeason(tables, state, option, season, last);
+        const cost = spent + played.cost;
+        if (cost + after[to] > bound) continue;
         const key = last ? 0 : keyOf(played, buckets);
-        const known = best.get(key);
-        if (known && known.cost <= cost) continue;
-        best.set(key, { state: stateOf(played), cost, from: label, move });
+        const known = places.get(key);
+        if (known === undefined) {
+          places.set(key, next.size);
+          next.put(next.size, played, cost, i, o);
+        } else if (cost < next.cost[known]) next.put(known, played, cost, i, o);
       }
     }
-    labels = [...best.values()];
-    if (labels.length === 0) return null;
+    if (next.size === 0) return null;
+    all.push(next);
   }
-  return labels.reduce((a, b) => (b.cost < a.cost ? b : a));
+  // In the last season all labels meet in one.
+  const options: LadderOption[] = [];
+  for (let season = problem.seasons, i = 0; season > 0; season--) {
+    const before = all[season].from[i];
+    options.push(tables.options[all[season - 1].pot[before]][all[season].option[i]]);
+    i = before;
+  }
+  return { cost: all[problem.seasons].cost[0], options: options.reverse() };
 }
 
-const stateOf = ({ pot, x, circling, age }: LadderState): LadderState => ({ pot, x, circling, age });
+const stateOf = ({ pot, x, circling, age }: Readonly<LadderState>): LadderState => ({ pot, x, circling, age });
 
-function keyOf(s: LadderState, b: Buckets): number {
+function keyOf(s: Readonly<LadderState>, b: Buckets): number {
   const x = Math.round((s.x + 6) / b.x);
   const c = Math.round(s.circling / b.circling);
   const a = Math.min(30, Math.round(s.age / b.age));
@@ -124,12 +167,12 @@ function keyOf(s: LadderState, b: Buckets): number {
 export function planLadder(problem: LadderProblem, buckets: Buckets = USUAL_BUCKETS): LadderPlan {
   const toGo = optimistic(problem);
   const tables = tablesOf(problem);
-  let best: Label | null = null;
+  let best: Found | null = null;
   for (const grain of [...COARSER, buckets]) {
     const found = forward(tables, grain, best ? best.cost + 1e-9 : Infinity, toGo);
     if (found && (!best || found.cost < best.cost)) best = found;
   }
-  return describe(problem, best!);
+  return describe(tables, best!.options);
 }
 
 /** Sequences an exhaustive search may try. */
@@ -139,34 +182,55 @@ export const MOST_SEQUENCES = 400_000;
 export function exhaustiveLadder(problem: LadderProblem): LadderPlan | null {
   const tables = tablesOf(problem);
   let tried = 0;
-  let best: Label | null = null;
-  const walk = (label: Label, season: number): boolean => {
+  let best: Found | null = null;
+  const path: LadderOption[] = [];
+  const walk = (state: LadderState, cost: number, season: number): boolean => {
     if (season === problem.seasons) {
-      if (!best || label.cost < best.cost) best = label;
+      if (!best || cost < best.cost) best = { cost, options: [...path] };
       return ++tried <= MOST_SEQUENCES;
     }
-    for (const move of movesFrom(problem, label.state)) {
-      const played = playSeason(tables, label.state, move, season, season === problem.seasons - 1);
-      const next = { state: stateOf(played), cost: label.cost + played.cost, from: label, move };
-      if (!walk(next, season + 1)) return false;
+    for (const option of tables.options[state.pot]) {
+      if (!isOpen(option, state.x, state.circling)) continue;
+      const played = playSeason(tables, state, option, season, season === problem.seasons - 1);
+      path.push(option);
+      const whole = walk(stateOf(played), cost + played.cost, season + 1);
+      path.pop();
+      if (!whole) return false;
     }
     return true;
   };
-  const whole = walk({ state: startOf(problem), cost: 0, from: null, move: null }, 0);
-  return whole && best ? describe(problem, best) : null;
+  const whole = walk(startOf(problem), 0, 0);
+  const found = best as Found | null;
+  return whole && found ? describe(tables, found.options) : null;
 }
 
-/** The plan of a row of moves, its cost counted anew: for a plan that somebody changed by hand. */
-export function followLadder(problem: LadderProblem, moves: readonly LadderMove[]): LadderPlan {
+/** The plan of a row of moves, its cost counted anew: for a plan that somebody changed by hand. Null where a move is not one of the options. */
+export function followLadder(problem: LadderProblem, moves: readonly LadderMove[]): LadderPlan | null {
+  const tables = tablesOf(problem);
+  const options: LadderOption[] = [];
+  let pot = 0;
+  for (const move of moves) {
+    const option = tables.options[pot].find(
+      (o) => o.move.action === move.action && o.move.correction === move.correction && o.move.pot === move.pot,
+    );
+    if (!option) return null;
+    options.push(option);
+    pot = move.pot;
+  }
+  return describe(tables, options);
+}
+
+function describe(tables: LadderTables, options: readonly LadderOption[]): LadderPlan {
+  const { problem } = tables;
   const parts = Object.fromEntries(LADDER_PARTS.map((p) => [p, 0])) as Record<LadderPart, number>;
   const steps: LadderStep[] = [];
-  const tables = tablesOf(problem);
   let state = startOf(problem);
   let cost = 0;
-  moves.forEach((move, season) => {
-    const played = playSeason(tables, state, move, season, season === moves.length - 1, parts);
+  options.forEach((option, season) => {
+    const played = playSeason(tables, state, option, season, season === options.length - 1, parts);
     state = stateOf(played);
     cost += played.cost;
+    const { move } = option;
     const pot = problem.pots[move.pot];
     steps.push({
       season,
@@ -183,10 +247,4 @@ export function followLadder(problem: LadderProblem, moves: readonly LadderMove[
     });
   });
   return { cost, parts, steps };
-}
-
-function describe(problem: LadderProblem, end: Label): LadderPlan {
-  const moves: LadderMove[] = [];
-  for (let label: Label = end; label.from !== null; label = label.from) moves.push(label.move!);
-  return followLadder(problem, moves.reverse());
 }
