@@ -27,6 +27,18 @@ test("four schools side by side; a goal and a limit change them; one is followed
   await small.getByText("Season by season").click();
   await expect(small.getByTestId("steps").getByRole("listitem")).toHaveCount(10);
   await expect(small.getByTestId("steps")).toContainText(/into \d+(\.\d)? L \(/);
+  // One season otherwise: the rest is planned round it, and what it costs is said.
+  await small.getByText("Change a step").click();
+  await small.getByLabel("Season", { exact: true }).selectOption({ index: 2 });
+  await small.getByLabel("Instead", { exact: true }).selectOption({ label: "root-prune and return" });
+  await small.getByRole("button", { name: "What would it cost?" }).click();
+  await expect(small.getByTestId("change")).toContainText(
+    /as you asked; the rest is planned round it. It costs [\d.]+ more/,
+  );
+  await small.getByText("Season by season").click();
+  await expect(small.getByTestId("steps").getByRole("listitem").nth(2)).toContainText("root-prune and return");
+  await small.getByRole("link", { name: "As it was" }).click();
+  await expect(small.getByTestId("change")).toHaveCount(0);
   await small.getByRole("button", { name: "Follow this one" }).click();
   await expect(page.getByTestId("chosen")).toContainText("small steps, to 45 L");
   await expect(page.getByTestId("chosen")).toContainText(/First step, 20\d\d: /);

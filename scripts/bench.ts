@@ -65,8 +65,20 @@ interface CalibrationResult {
   threadsMs: number;
 }
 
+interface LadderResult {
+  seasons: number;
+  pots: number;
+  bySchool: Record<string, number>;
+  trees: number;
+  threads: number;
+  thousandMs: number;
+  memoryMb: number;
+  medianOff: number;
+  worstOff: number;
+}
+
 /** Bundled as the application is: running it through tsx would measure tsx. */
-async function benchBundled<T>(name: "core" | "almanac" | "windows" | "calibration"): Promise<T> {
+async function benchBundled<T>(name: "core" | "almanac" | "windows" | "calibration" | "ladder"): Promise<T> {
   const outfile = path.join(dir, `${name}.mjs`);
   await build({
     entryPoints: [`scripts/bench/${name}.ts`],
@@ -198,6 +210,8 @@ async function main(): Promise<void> {
   const almanac = await benchBundled<AlmanacResult>("almanac");
   const windows = await benchBundled<WindowsResult>("windows");
   console.log("how often the bands of roots hold …");
+  console.log("ladders …");
+  const ladder = await benchBundled<LadderResult>("ladder");
   const calibration = await benchBundled<CalibrationResult>("calibration");
   console.log("building, loading 800 and 60 trees …");
   await buildIfChanged();
@@ -303,6 +317,23 @@ async function main(): Promise<void> {
         `${calibration.yard} of them with their stories made up: one thread; ${calibration.threads} threads, their start counted in`,
         `${ms(calibration.aloneMs)}; ${ms(calibration.threadsMs)}`,
         "under 1 s",
+      ],
+      [
+        `ladder of one tree, ${ladder.seasons} seasons × ${ladder.pots} pots, median of 41 unlike trees by school`,
+        Object.entries(ladder.bySchool)
+          .map(([school, took]) => `${school} ${ms(took)}`)
+          .join(", "),
+        "median under 20 ms",
+      ],
+      [
+        `${ladder.trees} unlike trees under one school, ${ladder.threads} threads; memory`,
+        `${ms(ladder.thousandMs)}; ${ladder.memoryMb.toFixed(0)} MB`,
+        "under 4 s, 400 MB",
+      ],
+      [
+        "cost of such plans above those with buckets .1, .1, .25 (50 trees): median, worst",
+        `${(100 * ladder.medianOff).toFixed(2)} %, ${(100 * ladder.worstOff).toFixed(2)} %`,
+        "0.5 %",
       ],
       ["weather generator, years a second", String(almanac.generatedYearsPerSecond), "—"],
       [

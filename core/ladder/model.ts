@@ -10,7 +10,7 @@ import {
   oversize,
 } from "../roots/index";
 import type { Wall } from "../vessel/index";
-import { LADDER_ACTIONS, type LadderAction } from "./names";
+import type { LadderAction } from "./names";
 import type { LadderWeights } from "./schools";
 
 /** A pot the plan may use; the one the tree stands in is one of them. */

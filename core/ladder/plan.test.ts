@@ -6,6 +6,7 @@ import {
   LADDER_PARTS,
   type LadderPot,
   type LadderProblem,
+  planAround,
   planLadder,
   type School,
   SCHOOL_WEIGHTS,
@@ -96,6 +97,25 @@ test("a reported cost is the true cost of its plan, and the sum of its parts", (
     expect(LADDER_PARTS.reduce((sum, part) => sum + plan.parts[part], 0)).toBeCloseTo(plan.cost, 6);
     expect(plan.steps).toHaveLength(p.seasons);
   }
+});
+
+test("a step insisted on is taken, the rest planned round it, and it never costs less than doing without it", () => {
+  const p = problem("small-steps");
+  const free = planLadder(p);
+  const pot12 = p.pots.findIndex((x) => x.volumeL === 12);
+  for (const fixed of [
+    { season: 2, action: "stay" as const, pot: 0 },
+    { season: 4, action: "root-prune" as const, pot: 0 },
+  ]) {
+    const plan = planAround(p, [fixed])!;
+    expect(plan.steps[fixed.season].action).toBe(fixed.action);
+    expect(plan.cost).toBeGreaterThanOrEqual(free.cost - 0.01 * free.cost);
+  }
+  const moved = planAround(p, [{ season: 4, action: "up-pot", pot: pot12 }]);
+  expect(moved!.steps[4]).toMatchObject({ action: "up-pot", volumeL: 12 });
+  // From three litres straight into eighty is no small step.
+  const pot80 = p.pots.findIndex((x) => x.volumeL === 80);
+  expect(planAround(p, [{ season: 0, action: "up-pot", pot: pot80 }])).toBeNull();
 });
 
 describe("what plans look like", () => {

@@ -107,8 +107,22 @@ function optimistic(problem: LadderProblem): Float64Array[] {
   return toGo;
 }
 
+/** A step somebody insists on: in this season this move, whatever the roots say of the rest. */
+export interface FixedStep {
+  season: number;
+  action: LadderAction;
+  /** Index into the problem's pots, for a move. */
+  pot: number;
+}
+
 /** Forward through the seasons; labels that cannot end below `bound` are dropped. */
-function forward(tables: LadderTables, buckets: Buckets, bound: number, toGo: Float64Array[]): Found | null {
+function forward(
+  tables: LadderTables,
+  buckets: Buckets,
+  bound: number,
+  toGo: Float64Array[],
+  fixed: readonly FixedStep[] = [],
+): Found | null {
   const { problem } = tables;
   const all: Labels[] = [new Labels()];
   all[0].put(0, startOf(problem), 0, -1, -1);
@@ -119,6 +133,7 @@ function forward(tables: LadderTables, buckets: Buckets, bound: number, toGo: Fl
     const labels = all[season];
     const next = new Labels();
     const places = new Map<number, number>();
+    const must = fixed.find((f) => f.season === season);
     for (let i = 0; i < labels.size; i++) {
       state.pot = labels.pot[i];
       state.x = labels.x[i];
@@ -129,6 +144,7 @@ function forward(tables: LadderTables, buckets: Buckets, bound: number, toGo: Fl
       for (let o = 0; o < options.length; o++) {
         const option = options[o];
         const to = option.move.pot;
+        if (must && (option.move.action !== must.action || (must.action === "up-pot" && to !== must.pot))) continue;
         if (spent + option.table.fixedTotal + after[to] > bound || !isOpen(option, state.x, state.circling)) continue;
         const played = playSeason(tables, state, option, season, last);
         const cost = spent + played.cost;
@@ -165,14 +181,23 @@ function keyOf(s: Readonly<LadderState>, b: Buckets): number {
 
 /** The best sequence of stays, moves, root prunings and work in place: dynamic programming on the root model. */
 export function planLadder(problem: LadderProblem, buckets: Buckets = USUAL_BUCKETS): LadderPlan {
+  return planAround(problem, [], buckets)!;
+}
+
+/** The best plan round steps somebody insists on; null where they cannot be taken (too large a step, a ball that does not hold yet). */
+export function planAround(
+  problem: LadderProblem,
+  fixed: readonly FixedStep[],
+  buckets: Buckets = USUAL_BUCKETS,
+): LadderPlan | null {
   const toGo = optimistic(problem);
   const tables = tablesOf(problem);
   let best: Found | null = null;
   for (const grain of [...COARSER, buckets]) {
-    const found = forward(tables, grain, best ? best.cost + 1e-9 : Infinity, toGo);
+    const found = forward(tables, grain, best ? best.cost + 1e-9 : Infinity, toGo, fixed);
     if (found && (!best || found.cost < best.cost)) best = found;
   }
-  return describe(tables, best!.options);
+  return best ? describe(tables, best.options) : null;
 }
 
 /** Sequences an exhaustive search may try. */

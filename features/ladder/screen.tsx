@@ -1,7 +1,16 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { planLadder, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons, summaryOf } from "@/core/ladder/index";
+import {
+  type FixedStep,
+  LADDER_ACTIONS,
+  planAround,
+  planLadder,
+  SCHOOL_WEIGHTS,
+  SCHOOLS,
+  shownSeasons,
+  summaryOf,
+} from "@/core/ladder/index";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
 import { ladderSetting, PLANNED_SEASONS } from "./problem";
@@ -12,6 +21,21 @@ const amount = (text: string | undefined) => {
   return Number.isFinite(value) && value > 0 && value <= 2000 ? value : null;
 };
 
+/** A step somebody insists on, from the address: `school~season~action~potId`. */
+function fixOf(
+  text: string | undefined,
+  pots: readonly { id: string }[],
+): { school: (typeof SCHOOLS)[number]; step: FixedStep } | null {
+  const [school, season, action, potId] = (text ?? "").split("~");
+  const known = SCHOOLS.find((s) => s === school);
+  const what = LADDER_ACTIONS.find((a) => a === action);
+  const at = Number(season);
+  if (!known || !what || !Number.isInteger(at) || at < 0 || at >= PLANNED_SEASONS) return null;
+  const pot = pots.findIndex((p) => p.id === potId);
+  if (what === "up-pot" && pot < 1) return null;
+  return { school: known, step: { season: at, action: what, pot: Math.max(0, pot) } };
+}
+
 /** One tree's ladders side by side, by four schools, from today. */
 export async function LadderScreen({
   collectionId,
@@ -20,7 +44,7 @@ export async function LadderScreen({
 }: {
   collectionId: string;
   treeId: string;
-  asked: { goal?: string; lift?: string };
+  asked: { goal?: string; lift?: string; fix?: string };
 }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
@@ -29,16 +53,29 @@ export async function LadderScreen({
   const { tree, events, profile } = facts;
   const setting = ladderSetting(view, facts, { goalL: amount(asked.goal), liftKg: amount(asked.lift) });
   const chosen = [...events].reverse().find((e) => e.payload.kind === "ladder-chosen");
+  const fix = setting ? fixOf(asked.fix, setting.problem.pots) : null;
   const plans = setting
     ? SCHOOLS.map((school) => {
         const problem = { ...setting.problem, weights: SCHOOL_WEIGHTS[school] };
-        const plan = planLadder(problem);
-        return { school, cost: plan.cost, parts: plan.parts, steps: plan.steps, summary: summaryOf(problem, plan) };
+        const free = planLadder(problem);
+        const changed = fix?.school === school ? planAround(problem, [fix.step]) : null;
+        const plan = changed ?? free;
+        return {
+          school,
+          cost: plan.cost,
+          parts: plan.parts,
+          steps: plan.steps,
+          summary: summaryOf(problem, plan),
+          change:
+            fix?.school === school
+              ? { season: fix.step.season, possible: changed !== null, dearer: plan.cost - free.cost }
+              : null,
+        };
       })
     : [];
   return (
     <LadderView
-      key={`${asked.goal ?? ""}:${asked.lift ?? ""}`}
+      key={`${asked.goal ?? ""}:${asked.lift ?? ""}:${asked.fix ?? ""}`}
       facts={{
         treeId,
         tag: tree.tag,
@@ -46,6 +83,7 @@ export async function LadderScreen({
         guess: profile.basis === "guess",
         plans,
         potNames: setting?.potNames ?? {},
+        pots: (setting?.problem.pots ?? []).slice(1).map((p) => ({ id: p.id, volumeL: p.volumeL })),
         firstSeason: setting?.firstSeason ?? 0,
         southern: view.site.latitudeDeg < 0,
         shown: shownSeasons(PLANNED_SEASONS),

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { LadderPart, LadderStep, LadderSummary, School } from "@/core/ladder/index";
 import type { EventPayload } from "@/core/event/index";
-import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
+import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, kilograms, litres, number, percent, readNumber } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
@@ -20,6 +20,8 @@ interface SchoolPlan {
   parts: Record<LadderPart, number>;
   steps: LadderStep[];
   summary: LadderSummary;
+  /** A step was asked for otherwise: whether it can be, and what it costs. */
+  change: { season: number; possible: boolean; dearer: number } | null;
 }
 
 type Chosen = NonNullable<Extract<EventPayload, { kind: "ladder-chosen" }>["plan"]> & { on: string };
@@ -32,6 +34,8 @@ export interface LadderFacts {
   /** Empty: nobody has said which pot it stands in. */
   plans: SchoolPlan[];
   potNames: Record<string, string>;
+  /** Pots it may go into. */
+  pots: { id: string; volumeL: number }[];
   firstSeason: number;
   southern: boolean;
   shown: number;
@@ -276,8 +280,63 @@ function SchoolRow({ plan, facts }: { plan: SchoolPlan; facts: LadderFacts }) {
           ))}
         </ol>
       </details>
+      <ChangeStep plan={plan} facts={facts} year={year} />
       <FormFaults faults={failure?.faults ?? []} />
     </section>
+  );
+}
+
+/** One season otherwise: the rest is planned round it, and what that costs is said. */
+function ChangeStep({ plan, facts, year }: { plan: SchoolPlan; facts: LadderFacts; year: (season: number) => string }) {
+  const router = useRouter();
+  const { collectionId, units } = useAsOf();
+  const [season, setSeason] = useState("0");
+  const [instead, setInstead] = useState("stay~");
+  const here = `/c/${collectionId}/tree/${facts.treeId}/ladder?goal=${facts.goalL}&lift=${facts.liftKg}`;
+  const { change } = plan;
+  const smallest = plan.steps[0].action === "up-pot" ? 0 : plan.steps[0].volumeL;
+  return (
+    <>
+      {change && (
+        <p className={change.possible ? "font-medium" : "text-warning font-semibold"} data-testid="change">
+          {change.possible
+            ? `${year(change.season)} as you asked; the rest is planned round it. It costs ${number(Math.max(0, change.dearer), 1)} more, ${percent(Math.max(0, change.dearer) / Math.max(1, plan.cost - change.dearer))} of the plan.`
+            : `Not in ${year(change.season)}: the step is too large or too small for this school and kind, or the ball does not hold yet.`}{" "}
+          <Link className="link" href={here}>
+            As it was
+          </Link>
+        </p>
+      )}
+      <details className="no-print" open={change !== null}>
+        <summary className="min-h-9 cursor-pointer text-sm">Change a step</summary>
+        <Form
+          className="flex flex-wrap items-end gap-3 py-1"
+          label={`Change a step of ${SCHOOL_WORDS[plan.school].name}`}
+          onSubmit={() => router.push(`${here}&fix=${plan.school}~${season}~${instead}`)}
+        >
+          <SelectField
+            label="Season"
+            value={season}
+            onChange={setSeason}
+            options={plan.steps.slice(0, facts.shown).map((s) => [String(s.season), year(s.season)] as const)}
+          />
+          <SelectField
+            label="Instead"
+            value={instead}
+            onChange={setInstead}
+            options={[
+              ...(["stay", "replace-top", "root-prune"] as const).map((a) => [`${a}~`, ACTION_WORDS[a].long] as const),
+              ...facts.pots
+                .filter((p) => p.volumeL > smallest)
+                .map((p) => [`up-pot~${p.id}`, `into ${litres(p.volumeL, units)}, ${facts.potNames[p.id]}`] as const),
+            ]}
+          />
+          <button type="submit" className="btn min-h-11">
+            What would it cost?
+          </button>
+        </Form>
+      </details>
+    </>
   );
 }
 

@@ -9,7 +9,7 @@ export default async function LadderPage({
   searchParams,
 }: {
   params: Promise<{ id: string; treeId: string }>;
-  searchParams: Promise<{ goal?: string; lift?: string }>;
+  searchParams: Promise<{ goal?: string; lift?: string; fix?: string }>;
 }) {
   const { id, treeId } = await params;
   if (!z.uuid().safeParse(treeId).success) notFound();
