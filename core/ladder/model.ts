@@ -1,12 +1,12 @@
 import {
   CIRCLING_BY_WALL,
-  CIRCLING_FROM,
   CORRECTIONS,
   type CorrectionName,
   dryingOf,
   effectiveWarmth,
   FILL_MOST,
-  growCircling,
+  turningPace,
+  turnOn,
   oversize,
 } from "../roots/index";
 import type { Wall } from "../vessel/index";
@@ -107,8 +107,6 @@ const TOUCHY_TAP = 1.5;
 /** Every lifting shakes a ball so much, in the unit of root loss. */
 const HANDLED_SHOCK = 0.15;
 const UP_POT_MINUTES = (v: number) => 8 + 1.6 * v ** 0.75;
-/** Below this no root turns. */
-const X_TURNING = Math.log(CIRCLING_FROM / (1 - CIRCLING_FROM));
 const X_LADDER_MOST = 8;
 const FIXED_PARTS = ["pot", "mix", "labour", "handling", "shock"] as const;
 
@@ -199,6 +197,8 @@ interface PotTable {
   short: number;
   /** Days unrooted mix stays wet: A/(B + C·fill). */
   wet: readonly [number, number, number];
+  /** Pace at which roots turn at its wall. */
+  turning: number;
 }
 
 /** A move with its table, and the turning it is for: from, and below. */
@@ -219,7 +219,7 @@ export interface LadderTables {
   options: LadderOption[][];
 }
 export function tablesOf(problem: LadderProblem): LadderTables {
-  const { pots, site, goal, weights: w } = problem;
+  const { tree, pots, site, goal, weights: w } = problem;
   return {
     problem,
     options: pots.map((_, p) => optionsOf(problem, p)),
@@ -233,6 +233,7 @@ export function tablesOf(problem: LadderProblem): LadderTables {
         size: Math.min(1, (v / goal.minL) ** SIZE_EXPONENT),
         short: plus(Math.log(goal.minL / v)),
         wet: dryingOf(v),
+        turning: turningPace(tree.kPerDegreeDay, CIRCLING_BY_WALL[pot.wall]),
       };
     }),
   };
@@ -339,15 +340,15 @@ export function playSeason(
   last: boolean,
   parts?: Record<LadderPart, number>,
 ): Readonly<SeasonResult> {
-  const { tree, site, goal, weights: w, pots } = tables.problem;
+  const { tree, site, goal, weights: w } = tables.problem;
   const p = tables.pots[move.pot];
   const f0 = 1 / (1 + Math.exp(-s.x));
   const fillStart = Math.min(FILL_MOST, m.retained * f0);
   const x0 = m.retained === 1 ? s.x : logitOf(fillStart);
   const c0 = m.circlingKept * s.circling;
   const x1 = Math.min(X_LADDER_MOST, x0 + tree.kPerDegreeDay * m.warmth);
-  const c1 = x1 > X_TURNING ? growCircling(c0, x0, x1, tree.kPerDegreeDay, CIRCLING_BY_WALL[pots[move.pot].wall]) : c0;
   const f1 = 1 / (1 + Math.exp(-x1));
+  const c1 = turnOn(c0, x0, m.retained === 1 ? f0 : fillStart, x1, f1, p.turning);
   const ageBefore = m.ageKept * s.age;
   const age = ageBefore + 1;
 

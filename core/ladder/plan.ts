@@ -127,12 +127,14 @@ function forward(
   const all: Labels[] = [new Labels()];
   all[0].put(0, startOf(problem), 0, -1, -1);
   const state: LadderState = { pot: 0, x: 0, circling: 0, age: 0 };
+  const places = new Places(problem.pots.length, buckets);
   for (let season = 0; season < problem.seasons; season++) {
     const last = season === problem.seasons - 1;
     const after = toGo[season + 1];
+    const least = problem.pots.map((_, p) => leastSeasonCost(problem, p, season) + after[p]);
     const labels = all[season];
     const next = new Labels();
-    const places = new Map<number, number>();
+    places.clear();
     const must = fixed.find((f) => f.season === season);
     for (let i = 0; i < labels.size; i++) {
       state.pot = labels.pot[i];
@@ -145,13 +147,13 @@ function forward(
         const option = options[o];
         const to = option.move.pot;
         if (must && (option.move.action !== must.action || (must.action === "up-pot" && to !== must.pot))) continue;
-        if (spent + option.table.fixedTotal + after[to] > bound || !isOpen(option, state.x, state.circling)) continue;
+        if (spent + option.table.fixedTotal + least[to] > bound || !isOpen(option, state.x, state.circling)) continue;
         const played = playSeason(tables, state, option, season, last);
         const cost = spent + played.cost;
         if (cost + after[to] > bound) continue;
-        const key = last ? 0 : keyOf(played, buckets);
+        const key = last ? 0 : places.keyOf(played);
         const known = places.get(key);
-        if (known === undefined) {
+        if (known < 0) {
           places.set(key, next.size);
           next.put(next.size, played, cost, i, o);
         } else if (cost < next.cost[known]) next.put(known, played, cost, i, o);
@@ -172,12 +174,57 @@ function forward(
 
 const stateOf = ({ pot, x, circling, age }: Readonly<LadderState>): LadderState => ({ pot, x, circling, age });
 
-function keyOf(s: Readonly<LadderState>, b: Buckets): number {
-  const x = Math.round((s.x + 6) / b.x);
-  const c = Math.round(s.circling / b.circling);
-  const a = Math.min(30, Math.round(s.age / b.age));
-  return ((s.pot * 64 + x) * 16 + c) * 32 + a;
+/** Which bucket a state falls into, and the label that holds it: a table where it fits, for speed. */
+class Places {
+  private readonly nx: number;
+  private readonly nc: number;
+  private readonly na: number;
+  private readonly table: Int32Array | null;
+  private readonly map = new Map<number, number>();
+  private touched: number[] = [];
+
+  constructor(
+    pots: number,
+    private readonly b: Buckets,
+  ) {
+    this.nx = Math.ceil(X_SPAN / b.x) + 2;
+    this.nc = Math.ceil(CIRCLING_SPAN / b.circling) + 2;
+    this.na = Math.ceil(AGE_SPAN / b.age) + 2;
+    const size = pots * this.nx * this.nc * this.na;
+    this.table = size <= MOST_TABLE ? new Int32Array(size) : null;
+  }
+
+  keyOf(s: Readonly<LadderState>): number {
+    const x = Math.round((s.x + X_FROM) / this.b.x);
+    const c = Math.round(s.circling / this.b.circling);
+    const a = Math.round(Math.min(AGE_SPAN, s.age) / this.b.age);
+    return ((s.pot * this.nx + x) * this.nc + c) * this.na + a;
+  }
+
+  /** −1 where the bucket is empty. */
+  get(key: number): number {
+    return this.table ? this.table[key] - 1 : (this.map.get(key) ?? -1);
+  }
+
+  set(key: number, label: number): void {
+    if (this.table) {
+      this.table[key] = label + 1;
+      this.touched.push(key);
+    } else this.map.set(key, label);
+  }
+
+  clear(): void {
+    if (this.table) for (const key of this.touched) this.table[key] = 0;
+    this.touched = [];
+    this.map.clear();
+  }
 }
+/** Logit fill lies within −6 and 8, turning within 4 grades; mix older than this is simply old. */
+const X_FROM = 6;
+const X_SPAN = 14;
+const CIRCLING_SPAN = 4;
+const AGE_SPAN = 30;
+const MOST_TABLE = 4_000_000;
 
 /** The best sequence of stays, moves, root prunings and work in place: dynamic programming on the root model. */
 export function planLadder(problem: LadderProblem, buckets: Buckets = USUAL_BUCKETS): LadderPlan {

@@ -70,6 +70,19 @@ export function growCircling(
   return CIRCLING_MOST - (CIRCLING_MOST - circling) * Math.exp(-pace(kPerDegreeDay, wallFactor) * turning(x0, x1));
 }
 
+/** Pace of turning of a tree in a wall, for `turnOn`: worked out once where many seasons are played. */
+export const turningPace = pace;
+
+const AT_START = softplus(X_CIRCLING) - CIRCLING_FROM * X_CIRCLING;
+
+/** `growCircling` where the fills at both ends are known already: softplus(x) is x − ln f, which saves two exponentials. */
+export function turnOn(circling: number, x0: number, f0: number, x1: number, f1: number, pacePer: number): number {
+  if (x1 <= X_CIRCLING) return circling;
+  const from = x0 > X_CIRCLING ? (1 - CIRCLING_FROM) * x0 - Math.log(f0) : AT_START;
+  const turned = ((1 - CIRCLING_FROM) * x1 - Math.log(f1) - from) / (1 - CIRCLING_FROM);
+  return CIRCLING_MOST - (CIRCLING_MOST - circling) * Math.exp(-pacePer * turned);
+}
+
 /** Turning that must still gather for circling to reach `target`. */
 function turningUntil(circling: number, target: number, kPerDegreeDay: number, wallFactor: number): number {
   return Math.log((CIRCLING_MOST - circling) / (CIRCLING_MOST - target)) / pace(kPerDegreeDay, wallFactor);
