@@ -38,7 +38,7 @@ export function crossingDegreeDays(kPerDegreeDay: number): number {
 }
 
 /** A ring of fresh mix as wide as this is crossed in one crossing's warmth: our judgement (L). */
-const RING_MM = 30;
+export const RING_MM = 30;
 
 /** Length of new roots in fresh mix after so much warmth that counts (lag taken off), mm. */
 export function newRootsMm(kPerDegreeDay: number, degreeDays: number): number {

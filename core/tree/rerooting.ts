@@ -2,13 +2,13 @@ import { dayAfterWarmth, type WarmthTrack } from "../climate/index";
 import { type DayNumber, type IsoDate, toDay, toIso } from "../dates/index";
 import type { Estimate } from "../estimate/index";
 import { weightedQuantiles } from "../math/index";
-import { crossingDegreeDays, effectiveWarmth, reachedBy, SEASON_SD, warmthForEffective } from "../roots/index";
+import { crossingDegreeDays, effectiveWarmth, reachedBy, RING_MM, SEASON_SD, warmthForEffective } from "../roots/index";
 import type { Profile } from "../species/index";
 import type { Condition } from "./condition";
 import type { Replayed } from "./replay";
 
 /** New roots as long as this in the fresh mix hold the ball: our judgement (L), one crossing of a usual ring. */
-export const HOLDING_MM = 30;
+export const HOLDING_MM = RING_MM;
 /** Weeks, not seasons: after this nobody asks any more whether it has rooted. */
 const ASKED_DAYS = 400;
 

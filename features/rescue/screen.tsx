@@ -1,7 +1,14 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay, toIso } from "@/core/dates/index";
-import { newestRescue, rescueOutcomes, rescueProtocol, type RescueFacts, rescueState } from "@/core/rescue/index";
+import {
+  newestRescue,
+  RESCUE_FIGURES,
+  rescueOutcomes,
+  rescueProtocol,
+  type RescueFacts,
+  rescueState,
+} from "@/core/rescue/index";
 import { profileOf } from "@/core/species/index";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
@@ -32,7 +39,7 @@ export async function RescueScreen({ collectionId, treeId }: { collectionId: str
   const outcomes = rescueOutcomes(view.loaded.indexed.eventsByTree, on)
     .filter((o) => !(o.treeId === treeId && o.how === "going-on") && tags.has(o.treeId))
     .map((o) => ({ ...o, ...tags.get(o.treeId)!, sameKind: tags.get(o.treeId)!.kindId === tree.kindId }));
-  const need = 1.3 * profile.values.takeHoldDegreeDays;
+  const need = RESCUE_FIGURES.workFactor * profile.values.takeHoldDegreeDays;
   return (
     <RescueView
       facts={{

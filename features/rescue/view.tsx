@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import { RESCUE_CAUSES, type RescueCause, type RescueStep } from "@/core/event/index";
+import { RESCUE_FIGURES } from "@/core/rescue/index";
 import type { CheckpointState, RescueOutcome, RescueProtocol, RescueState } from "@/core/rescue/index";
 import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
@@ -183,7 +184,7 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
         )}
         <TextField label="Begun on" type="date" max={today} value={on} onChange={setOn} fault={at("on")} />
       </div>
-      {dry && readNumber(soak) > (facts.leafless ? 720 : 180) && (
+      {dry && readNumber(soak) > (facts.leafless ? RESCUE_FIGURES.soakMostBare : RESCUE_FIGURES.soakMostLeaf) && (
         <p className="text-warning font-semibold" data-testid="soak-risk">
           Longer than its roots stand without air: a school of its own. In leaf, roots begin to drown after about three
           hours; its chance falls with every hour more.
