@@ -86,6 +86,7 @@ test("the strip by drag, keys and numbers moves the day, and shows the wood that
   await page.keyboard.press("Escape");
   await strip.focus();
   await page.keyboard.press("t");
+  await expect(page.getByText("Seen as of today")).toBeVisible();
   await expect(page).not.toHaveURL(/on=/);
 });
 

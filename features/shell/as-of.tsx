@@ -1,6 +1,7 @@
 "use client";
 
 import * as Comlink from "comlink";
+import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/ui/format";
@@ -60,18 +61,20 @@ export function AsOfProvider({
   const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
-  const setOn = useCallback(
-    (next: string, settle: boolean) => {
-      setDay(next);
-      if (!settle) return;
-      setSettled(next);
-      const url = new URL(window.location.href);
-      if (next === today) url.searchParams.delete("on");
-      else url.searchParams.set("on", next);
-      window.history.replaceState(null, "", url);
-    },
-    [today],
-  );
+  const setOn = useCallback((next: string, settle: boolean) => {
+    setDay(next);
+    if (settle) setSettled(next);
+  }, []);
+
+  // The address follows the day, also where the router has just put back an older address of its own.
+  const addressed = useSearchParams().get("on");
+  useEffect(() => {
+    if ((addressed ?? today) === settledOn) return;
+    const url = new URL(window.location.href);
+    if (settledOn === today) url.searchParams.delete("on");
+    else url.searchParams.set("on", settledOn);
+    window.history.replaceState(null, "", url);
+  }, [addressed, settledOn, today]);
 
   const replay = useCallback(() => {
     if (opened.current?.revision !== revision) {
