@@ -74,6 +74,10 @@ export const ladderCalculations = [
           minL: positive,
           maxL: positive,
           bySeason: z.number().int().min(0).nullable().default(null),
+          plantOut: z
+            .object({ season: z.number().int().min(0) })
+            .nullable()
+            .default(null),
         }),
         seasons: z.number().int().min(1).max(20),
         school: z.enum(SCHOOLS).optional(),

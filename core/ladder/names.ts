@@ -3,5 +3,5 @@ export const SCHOOLS = ["small-steps", "long-jump", "hold-and-prune", "fewest-ha
 export type School = (typeof SCHOOLS)[number];
 
 /** What a plan may do with a tree in a season. */
-export const LADDER_ACTIONS = ["stay", "replace-top", "root-prune", "core-in-place", "up-pot"] as const;
+export const LADDER_ACTIONS = ["stay", "replace-top", "root-prune", "core-in-place", "up-pot", "plant-out"] as const;
 export type LadderAction = (typeof LADDER_ACTIONS)[number];

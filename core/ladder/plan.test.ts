@@ -52,7 +52,7 @@ function problem(
       mixLifeYears: 4.5,
       rootDepthNeedMm: null,
     },
-    goal: { minL: 55, maxL: 55, bySeason: null },
+    goal: { minL: 55, maxL: 55, bySeason: null, plantOut: null },
     seasons: 13,
     weights: SCHOOL_WEIGHTS[school],
     ...rest,
@@ -60,7 +60,7 @@ function problem(
 }
 const volumes = (p: ReturnType<typeof planLadder>) =>
   p.steps.filter((s) => s.action === "up-pot").map((s) => s.volumeL);
-const FINE = { x: 0.02, circling: 0.02, age: 0.02 };
+const FINE = { buckets: { x: 0.02, circling: 0.02, age: 0.02 }, trust: 0 };
 
 test("a plan equals exhaustive search on small cases", () => {
   fc.assert(
@@ -151,7 +151,7 @@ describe("what plans look like", () => {
   });
   test("held at 15 L a slow tree is pruned every few years", () => {
     const p = problem("hold-and-prune", { kPerDegreeDay: VIGOUR_PER_DEGREE_DAY.slow, volumeL: 15, fill: 0.8 });
-    p.goal = { minL: 15, maxL: 15, bySeason: null };
+    p.goal = { minL: 15, maxL: 15, bySeason: null, plantOut: null };
     const prunings = planLadder(p).steps.filter((s) => s.action === "root-prune").length;
     expect(prunings).toBeGreaterThanOrEqual(2);
     expect(prunings).toBeLessThanOrEqual(6);
@@ -182,4 +182,4 @@ test("more to lift, a pot owned, another pot to choose from never make a plan de
   const owned = { ...p, pots: p.pots.map((x) => ({ ...x, owned: true })) };
   expect(planLadder(owned, FINE_ENOUGH).cost).toBeLessThanOrEqual(cost + 1e-6);
 });
-const FINE_ENOUGH = { x: 0.1, circling: 0.1, age: 0.25 };
+const FINE_ENOUGH = { buckets: { x: 0.1, circling: 0.1, age: 0.25 }, trust: 0 };

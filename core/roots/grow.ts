@@ -70,16 +70,24 @@ export function growCircling(
   return CIRCLING_MOST - (CIRCLING_MOST - circling) * Math.exp(-pace(kPerDegreeDay, wallFactor) * turning(x0, x1));
 }
 
-/** Pace of turning of a tree in a wall, for `turnOn`: worked out once where many seasons are played. */
+/** Pace of turning of a tree in a wall, for `turningBySoftplus`: worked out once where many seasons are played. */
 export const turningPace = pace;
 
 const AT_START = softplus(X_CIRCLING) - CIRCLING_FROM * X_CIRCLING;
+/** Logit fill from which roots turn. */
+export const TURNING_FROM_X = X_CIRCLING;
 
-/** `growCircling` where the fills at both ends are known already: softplus(x) is x − ln f, which saves two exponentials. */
-export function turnOn(circling: number, x0: number, f0: number, x1: number, f1: number, pacePer: number): number {
-  if (x1 <= X_CIRCLING) return circling;
-  const from = x0 > X_CIRCLING ? (1 - CIRCLING_FROM) * x0 - Math.log(f0) : AT_START;
-  const turned = ((1 - CIRCLING_FROM) * x1 - Math.log(f1) - from) / (1 - CIRCLING_FROM);
+/** `growCircling` where the softplus of both ends is known already; only for an x1 from which roots turn. */
+export function turningBySoftplus(
+  circling: number,
+  x0: number,
+  softplus0: number,
+  x1: number,
+  softplus1: number,
+  pacePer: number,
+): number {
+  const from = x0 > X_CIRCLING ? softplus0 - CIRCLING_FROM * x0 : AT_START;
+  const turned = (softplus1 - CIRCLING_FROM * x1 - from) / (1 - CIRCLING_FROM);
   return CIRCLING_MOST - (CIRCLING_MOST - circling) * Math.exp(-pacePer * turned);
 }
 

@@ -111,7 +111,7 @@ export function ladderSetting(
         mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,
         rootDepthNeedMm: profile.roots === "tap" ? TAP_DEPTH_MM : null,
       },
-      goal: { minL: Math.round(10 * goalL) / 10, maxL: 1.05 * goalL, bySeason: null },
+      goal: { minL: Math.round(10 * goalL) / 10, maxL: 1.05 * goalL, bySeason: null, plantOut: null },
       seasons: PLANNED_SEASONS,
       weights: SCHOOL_WEIGHTS["small-steps"],
     },

@@ -13,4 +13,5 @@ export const ACTION_WORDS: Record<LadderAction, { short: string; long: string }>
   "root-prune": { short: "prune", long: "root-prune and return" },
   "core-in-place": { short: "core", long: "core where it stands" },
   "up-pot": { short: "pot on", long: "pot on" },
+  "plant-out": { short: "ground", long: "plant out" },
 };

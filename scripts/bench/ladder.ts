@@ -9,7 +9,7 @@ const SEASONS = 15;
 const TREES = 1000;
 const THREADS = 2;
 /** Buckets fine enough to stand for the truth. */
-const FINE = { x: 0.1, circling: 0.1, age: 0.25 };
+const FINE = { buckets: { x: 0.1, circling: 0.1, age: 0.25 }, trust: 0 };
 
 const pot = (volumeL: number): LadderPot => ({
   id: `p${volumeL}`,
@@ -50,7 +50,7 @@ function unlike(seed: number, school: LadderProblem["weights"]): LadderProblem {
       mixLifeYears: 4.5,
       rootDepthNeedMm: null,
     },
-    goal: { minL: goalL, maxL: 1.05 * goalL, bySeason: null },
+    goal: { minL: goalL, maxL: 1.05 * goalL, bySeason: null, plantOut: null },
     seasons: SEASONS,
     weights: school,
   };
