@@ -1,8 +1,10 @@
 import { z } from "zod";
 import {
+  equalHeightMm,
   exhaustiveLadder,
   type LadderPot,
   type LadderProblem,
+  ladderWeightsSchema,
   planLadder,
   SCHOOL_WEIGHTS,
   SCHOOLS,
@@ -12,10 +14,6 @@ import { WALLS } from "@/core/vessel/index";
 import { CalcProblem, define } from "../definition";
 
 const positive = z.number().positive();
-const weight = z.number().min(0);
-
-/** A pot as tall as wide holds V litres at this height, mm: for a pot whose height nobody gives. */
-const equalHeightMm = (volumeL: number) => 100 * Math.cbrt((4 / Math.PI) * volumeL);
 
 export const ladderCalculations = [
   define(
@@ -81,24 +79,7 @@ export const ladderCalculations = [
         }),
         seasons: z.number().int().min(1).max(20),
         school: z.enum(SCHOOLS).optional(),
-        weights: z
-          .strictObject({
-            pot: weight,
-            mix: weight,
-            labour: weight,
-            handling: weight,
-            shock: weight,
-            oversize: weight,
-            bound: weight,
-            lift: weight,
-            depth: weight,
-            growth: weight,
-            miss: weight,
-            late: weight,
-            age: weight,
-            maxRatio: z.number().min(1.15),
-          })
-          .optional(),
+        weights: ladderWeightsSchema.optional(),
         method: z.enum(["dp", "exhaustive"]).default("dp"),
       })
       .refine((v) => (v.school === undefined) !== (v.weights === undefined), {

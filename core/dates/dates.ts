@@ -114,6 +114,12 @@ export function dayOfSlot(year: number, slot: number): DayNumber {
 }
 
 /** Day of the year 1…366 as the astronomical formulas count it (leap days included). */
+/** The same day of the calendar so many years on; 29 February becomes the 28th where there is none. */
+export function addYears(iso: IsoDate, years: number): IsoDate {
+  const day = toDay(iso);
+  return toIso(dayOfSlot(yearOf(day) + years, slotOf(day)));
+}
+
 export function dayOfYear(day: DayNumber): number {
   return day - dayFromParts(yearOf(day), 1, 1)! + 1;
 }

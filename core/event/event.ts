@@ -17,7 +17,7 @@ import {
   STOCK_PACES,
 } from "./forms";
 import { kindValuesSchema } from "../species/index";
-import { LADDER_ACTIONS, SCHOOLS } from "../ladder/index";
+import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
@@ -65,6 +65,8 @@ export const descriptionSchema = z.object({
   cultivar: text(120).nullable().optional(),
   purpose: z.enum(PURPOSES).optional(),
   finalVolumeL: z.number().positive().max(5000).nullable().optional(),
+  /** Growing season in which it is to go into the ground; null: it stays in pots. */
+  plantOutSeason: z.number().int().min(1900).max(2200).nullable().optional(),
   rootstock: text(120).nullable().optional(),
   stockPace: z.enum(STOCK_PACES).nullable().optional(),
   /** Where the plant came from: a tree of this collection, or words. */
@@ -168,9 +170,12 @@ export const eventPayload = z.discriminatedUnion("kind", [
     kind: z.literal("ladder-chosen"),
     plan: z
       .object({
-        school: z.enum(SCHOOLS),
+        school: z.enum(PLANNERS),
         goalL: z.number().positive().max(5000),
         model: text(40),
+        /** What it was worked out on, and a digest of all of it. */
+        inputs: ladderInputsSchema.optional(),
+        digest: text(80).optional(),
         cost: z.number(),
         steps: z
           .array(
@@ -180,6 +185,10 @@ export const eventPayload = z.discriminatedUnion("kind", [
               correction: z.enum(CORRECTION_NAMES).nullable(),
               volumeL: z.number().positive(),
               pot: text(160),
+              potId: text(80).optional(),
+              mixL: z.number().min(0).optional(),
+              minutes: z.number().min(0).optional(),
+              massKg: z.number().min(0).optional(),
             }),
           )
           .min(1)
@@ -187,6 +196,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
       })
       .nullable(),
   }),
+  /** How ladders are planned in this collection; the newest word counts. */
+  z.object({ kind: z.literal("ladder-terms"), terms: ladderTermsSchema }),
   /** A rescue begins; its checkpoints follow. */
   z.object({
     kind: z.literal("rescue-begun"),

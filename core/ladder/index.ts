@@ -1,7 +1,17 @@
 export * from "./next-pot";
 export * from "./schools";
+export * from "./terms";
+export * from "./market";
 export * from "./model";
 export * from "./plan";
 export { type Buckets, type FixedStep } from "./search";
+export * from "./asked";
+export * from "./goal";
+export * from "./relax";
+export * from "./reasons";
+export * from "./budget";
+export * from "./unknown";
+export * from "./size";
 export * from "./summary";
+export * from "./row";
 export * from "./names";

@@ -9,6 +9,8 @@ export interface LadderPot {
   /** Mix in place. */
   volumeL: number;
   heightMm: number;
+  /** Outside, at its widest; null or absent: as wide as tall. */
+  widthMm?: number | null;
   wall: Wall;
   massKg: number;
   price: number;
@@ -26,6 +28,8 @@ export interface LadderTree {
   largestStep: number | null;
   /** How hard a disturbance weighs: 1 usual. */
   tolerance: number;
+  /** Height above the mix, where somebody measured it. */
+  heightMm?: number | null;
 }
 
 export interface LadderSite {
@@ -38,6 +42,9 @@ export interface LadderSite {
   mixPricePerL: number;
   mixLifeYears: number;
   rootDepthNeedMm: number | null;
+  /** Narrowest door and lowest headroom on its way in for the winter; null or absent: none in the way. */
+  doorMm?: number | null;
+  headroomMm?: number | null;
 }
 
 export interface LadderGoal {
@@ -110,11 +117,30 @@ export function growthFactor(fill: number, circling: number): number {
   return (0.6 + 0.4 * Math.min(1, fill / 0.35)) * Math.max(0.25, held);
 }
 
-/** Whether a move from one pot to another is a step of the school, of the kind, and within the goal. */
-export function isStep({ tree, pots, goal, weights }: LadderProblem, from: number, to: number): boolean {
+/** A tree grows taller with about the third root of its mass. Our judgement (L). */
+const HEIGHT_EXPONENT = SIZE_EXPONENT / 3;
+
+/** Why a tree in this pot could not be brought in for the winter; null: it could, or need not be. */
+export function barredBy({ tree, pots, site }: LadderProblem, p: number): "door" | "headroom" | null {
+  if (!site.movedForWinter) return null;
+  const pot = pots[p];
+  if (site.doorMm && (pot.widthMm ?? pot.heightMm) > site.doorMm) return "door";
+  const heightMm = tree.heightMm ? tree.heightMm * (pot.volumeL / tree.volumeL) ** HEIGHT_EXPONENT : 0;
+  return site.headroomMm && pot.heightMm + heightMm > site.headroomMm ? "headroom" : null;
+}
+
+/** Whether a move from one pot to another is a step of the school, of the kind, within the goal, and can be brought in. */
+export function isStep(problem: LadderProblem, from: number, to: number): boolean {
+  const { tree, pots, goal, weights } = problem;
   const ratio = pots[to].volumeL / pots[from].volumeL;
   const most = Math.min(weights.maxRatio, tree.largestStep ?? Infinity);
-  return to !== from && ratio >= LEAST_STEP && ratio <= most && pots[to].volumeL <= goal.maxL;
+  return (
+    to !== from &&
+    ratio >= LEAST_STEP &&
+    ratio <= most &&
+    pots[to].volumeL <= goal.maxL &&
+    barredBy(problem, to) === null
+  );
 }
 
 /** Least a season in this pot costs, whatever the roots do. */

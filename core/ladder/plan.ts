@@ -19,6 +19,10 @@ export interface LadderStep {
   circling: number;
   mixAgeYears: number;
   massKg: number;
+  /** New mix, L; work, minutes; money for pot and mix. */
+  mixL: number;
+  minutes: number;
+  money: number;
   cost: number;
 }
 
@@ -162,6 +166,9 @@ function describe(tables: LadderTables, options: readonly LadderOption[]): Ladde
       circling: state.circling,
       mixAgeYears: state.age,
       massKg: pot ? pot.volumeL * problem.site.mixKgPerL + pot.massKg : 0,
+      mixL: option.mixL,
+      minutes: option.minutes,
+      money: option.money,
       cost: played.cost,
     });
   });

@@ -1,28 +1,33 @@
+import { z } from "zod";
 import type { School } from "./names";
 
+const weight = z.number().min(0).max(10_000);
 /** Weights of a school of practice: what each kind of cost counts, per season, in one unit. All editable; our judgement (L). */
-export interface LadderWeights {
+export const ladderWeightsSchema = z.strictObject({
   /** Per unit of money for a pot that must be bought, and for mix. */
-  pot: number;
-  mix: number;
+  pot: weight,
+  mix: weight,
   /** Per minute. */
-  labour: number;
+  labour: weight,
   /** Per handling. */
-  handling: number;
-  shock: number;
-  oversize: number;
-  bound: number;
+  handling: weight,
+  shock: weight,
+  oversize: weight,
+  bound: weight,
   /** Per kg above what may be lifted. */
-  lift: number;
+  lift: weight,
   /** Per cm short of the depth its roots need. */
-  depth: number;
-  growth: number;
-  miss: number;
-  late: number;
-  age: number;
+  depth: weight,
+  growth: weight,
+  miss: weight,
+  late: weight,
+  age: weight,
   /** Largest step, as a factor of the mix. */
-  maxRatio: number;
-}
+  maxRatio: z.number().min(1.15).max(40),
+});
+export type LadderWeights = z.infer<typeof ladderWeightsSchema>;
+export type LadderWeight = keyof LadderWeights;
+export const LADDER_WEIGHTS = Object.keys(ladderWeightsSchema.shape) as LadderWeight[];
 
 const weights = (
   pot: number,

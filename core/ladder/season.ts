@@ -70,6 +70,10 @@ export interface LadderOption {
   pot: number;
   fixed: Record<(typeof FIXED_PARTS)[number], number>;
   fixedTotal: number;
+  /** New mix, L; work, minutes; money for pot and mix. */
+  mixL: number;
+  minutes: number;
+  money: number;
   retained: number;
   circlingKept: number;
   /** Rise of logit fill in the season: pace times the warmth that counts after the lag. */
@@ -190,6 +194,9 @@ function optionOf(
     move,
     pot: move.pot,
     fixed,
+    mixL: plus(litres),
+    minutes,
+    money: (action === "up-pot" && !pots[move.pot].owned ? pots[move.pot].price : 0) + site.mixPricePerL * plus(litres),
     fixedTotal: fixed.pot + fixed.mix + fixed.labour + fixed.handling + fixed.shock,
     retained: (retained * a) / v,
     circlingKept: work ? 1 - work.circlingRemoved : 1,

@@ -1,6 +1,8 @@
 import { oversize } from "../roots/index";
 import type { LadderProblem } from "./model";
+import type { LadderAction } from "./names";
 import type { LadderPlan } from "./plan";
+import { metIn } from "./goal";
 
 /** What a plan comes to, in a grower's figures. */
 export interface LadderSummary {
@@ -22,14 +24,16 @@ export interface LadderSummary {
 /** Bound: as on the tree's page. */
 const BOUND_FILL = 0.95;
 const BOUND_CIRCLING = 3;
+/** Lifted out of its pot. */
+export const HANDLINGS: ReadonlySet<LadderAction> = new Set(["up-pot", "root-prune", "plant-out"]);
 /** The last third of a plan is bent by its end. */
 export const shownSeasons = (seasons: number) => Math.max(1, Math.round((2 * seasons) / 3));
 
 /** Over the seasons that are shown: the last third of any plan is bent by its end, and counted nowhere. */
 export function summaryOf(problem: LadderProblem, plan: LadderPlan): LadderSummary {
-  const { site, goal, pots, weights: w } = problem;
+  const { site } = problem;
   const shown = plan.steps.slice(0, shownSeasons(plan.steps.length));
-  const reached = plan.steps.findIndex((s) => s.volumeL >= goal.minL * 0.999);
+  const reached = metIn(problem, plan);
   let rotRisk = 0;
   let before = problem.tree.fill;
   let volume = problem.tree.volumeL;
@@ -39,19 +43,15 @@ export function summaryOf(problem: LadderProblem, plan: LadderPlan): LadderSumma
     before = s.fill;
     volume = s.volumeL;
   }
-  const bought = shown.reduce(
-    (sum, s) => sum + (s.action === "up-pot" && !pots[s.pot].owned ? pots[s.pot].price : 0),
-    0,
-  );
-  const share = shown.length / plan.steps.length;
+  const sum = (of: (s: (typeof shown)[number]) => number) => shown.reduce((total, s) => total + of(s), 0);
   return {
-    seasonsToGoal: reached < 0 ? null : reached + 1,
+    seasonsToGoal: reached === null ? null : reached + 1,
     seasonsBound: shown.filter((s) => s.fill >= BOUND_FILL || s.circling >= BOUND_CIRCLING).length,
     rotRisk,
-    handlings: shown.filter((s) => s.action === "up-pot" || s.action === "root-prune").length,
+    handlings: shown.filter((s) => HANDLINGS.has(s.action)).length,
     heaviestKg: Math.max(...shown.map((s) => s.massKg)),
     seasonsTooHeavy: shown.filter((s) => s.massKg > site.liftKg).length,
-    money: bought + (w.mix > 0 ? (share * plan.parts.mix) / w.mix : 0),
-    minutes: w.labour > 0 ? (share * plan.parts.labour) / w.labour : 0,
+    money: sum((s) => s.money),
+    minutes: sum((s) => s.minutes),
   };
 }

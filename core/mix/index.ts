@@ -4,6 +4,7 @@ export * from "./mix";
 export * from "./ready";
 export * from "./blend";
 export * from "./bags";
+export * from "./price";
 export * from "./batch";
 export * from "./properties";
 export * from "./dilution";

@@ -30,3 +30,4 @@ export * from "./mates";
 export * from "./rerooting";
 export * from "./learning";
 export * from "./tree-advice";
+export * from "./ladder-problem";

@@ -71,6 +71,29 @@ function afterGrade(
   return total > 0 ? { fill: mean.fill / total, days: mean.days / total } : of(belief);
 }
 
+/** Share of the doubt about its pace (variance of ln) that a look at the ball is expected to leave. */
+export function paceLeftAfterLook(belief: RootBelief): number {
+  const variance = ({ k, weight }: RootBelief) => {
+    let [sum, mean, square] = [0, 0, 0];
+    k.forEach((value, i) => {
+      const ln = Math.log(value);
+      sum += weight[i];
+      mean += weight[i] * ln;
+      square += weight[i] * ln * ln;
+    });
+    return square / sum - (mean / sum) ** 2;
+  };
+  const before = variance(belief);
+  let [after, total] = [0, 0];
+  for (const grade of GRADES) {
+    const copy = copyBelief(belief);
+    const probability = checkBelief(copy, grade, null, BY_LOOK) ?? 0;
+    after += probability * variance(copy);
+    total += probability;
+  }
+  return total > 0 && before > 1e-9 ? Math.min(1, after / total / before) : 1;
+}
+
 /** The same history with one answer known: what was rough is taken at its best value. */
 function answered(events: readonly LoggedEvent[], lots: ReadonlyMap<string, LotRecord>, question: Question) {
   if (question === "measure-pot") {

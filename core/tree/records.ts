@@ -12,6 +12,8 @@ export interface TreeRecord extends KindChoice {
   /** How many equal plants this record stands for. */
   count: number;
   finalVolumeL: number | null;
+  /** Growing season in which it is to go into the ground. */
+  plantOutSeason?: number | null;
   trunkMm: number | null;
   heightM: number | null;
   /** The label is gone: `tag` is the last one known. */

@@ -88,7 +88,7 @@ function flareHidden(events: readonly LoggedEvent[], on: DayNumber): boolean {
 
 /** It was indoors within the last thirteen months, and out again: what moves with the seasons must be carried. */
 const CARRIED_DAYS = 400;
-function carriedIn(events: readonly LoggedEvent[], places: PlaceSites, on: DayNumber): boolean {
+export function carriedIn(events: readonly LoggedEvent[], places: PlaceSites, on: DayNumber): boolean {
   const indoors = (placeId: string | null) => !OUTDOORS.has(places.standingOf(placeId).kind);
   const stays = staysOf(events, on);
   const lately = stays.filter((_, i) => (stays[i + 1]?.from ?? Infinity) > on - CARRIED_DAYS);

@@ -11,7 +11,7 @@ import { sayKind } from "../kinds/commands";
 import { recordPastPotting, recordPotting } from "../potting/commands";
 import { receiveTree } from "../arrival/commands";
 import { beginRescue, endRescue, recordCheckpoint } from "../rescue/commands";
-import { chooseLadder } from "../ladder/commands";
+import { chooseLadder, setLadderTerms } from "../ladder/commands";
 import { recordRerooting, recordRoots, recordWorkInPlace } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
@@ -61,6 +61,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     endRescue,
     receiveTree,
     chooseLadder,
+    setLadderTerms,
     recordPotting,
     recordPastPotting,
     addNote,

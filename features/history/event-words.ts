@@ -109,6 +109,8 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return payload.plan === null
         ? "Its ladder of pots given up"
         : `Ladder of pots chosen: ${SCHOOL_WORDS[payload.plan.school].name.toLowerCase()}, to ${litres(payload.plan.goalL, units)}`;
+    case "ladder-terms":
+      return `Ladders planned by ${SCHOOL_WORDS[payload.terms.school].name.toLowerCase()}`;
     case "rescue-begun":
       return `Rescue begun: ${RESCUE_CAUSE_WORDS[payload.cause].toLowerCase()}`;
     case "checkpoint":
@@ -263,6 +265,10 @@ function descriptionWords(
   if (changes.rootstock) parts.push(`on ${changes.rootstock}`);
   if (changes.stockPace) parts.push(`stock ${STOCK_WORDS[changes.stockPace]}`);
   if (changes.purpose) parts.push(`purpose ${changes.purpose}`);
+  if (changes.plantOutSeason !== undefined)
+    parts.push(
+      changes.plantOutSeason === null ? "stays in pots" : `to go into the ground in the season ${changes.plantOutSeason}`,
+    );
   if (changes.finalVolumeL !== undefined)
     parts.push(changes.finalVolumeL === null ? "no final pot" : `final pot ${number(changes.finalVolumeL)} L`);
   if (changes.motherId) parts.push(`mother ${tag(changes.motherId)}`);

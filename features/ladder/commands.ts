@@ -1,36 +1,47 @@
 import { z } from "zod";
-import { LADDER_ACTIONS, SCHOOLS } from "@/core/ladder/index";
+import {
+  LADDER_ACTIONS,
+  ladderInputsSchema,
+  type LadderTerms,
+  ladderTermsSchema,
+  PLANNERS,
+  USUAL_TERMS,
+} from "@/core/ladder/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
-import { MODEL_VERSION } from "@/core/tree/index";
+import { ladderTermsOf, MODEL_VERSION } from "@/core/tree/index";
 import { findTree, happening } from "../commands/days";
-import { command, envelope } from "../commands/define";
+import { command, envelope, refuse } from "../commands/define";
 import { SCHOOL_WORDS } from "./words";
+
+export const chosenPlanSchema = z.object({
+  school: z.enum(PLANNERS),
+  goalL: z.number().positive().max(5000),
+  cost: z.number(),
+  inputs: ladderInputsSchema,
+  digest: z.string().max(80),
+  steps: z
+    .array(
+      z.object({
+        season: z.number().int(),
+        action: z.enum(LADDER_ACTIONS),
+        correction: z.enum(CORRECTION_NAMES).nullable(),
+        volumeL: z.number().positive(),
+        pot: z.string().max(160),
+        potId: z.string().max(80),
+        mixL: z.number().min(0),
+        minutes: z.number().min(0),
+        massKg: z.number().min(0),
+      }),
+    )
+    .min(1)
+    .max(40),
+});
+export type ChosenPlan = z.infer<typeof chosenPlanSchema>;
 
 /** The ladder of pots to follow, kept as it was computed; null gives it up. */
 export const chooseLadder = command({
   name: "choose-ladder",
-  input: envelope.extend({
-    treeId: z.uuid(),
-    plan: z
-      .object({
-        school: z.enum(SCHOOLS),
-        goalL: z.number().positive().max(5000),
-        cost: z.number(),
-        steps: z
-          .array(
-            z.object({
-              season: z.number().int(),
-              action: z.enum(LADDER_ACTIONS),
-              correction: z.enum(CORRECTION_NAMES).nullable(),
-              volumeL: z.number().positive(),
-              pot: z.string().max(160),
-            }),
-          )
-          .min(1)
-          .max(40),
-      })
-      .nullable(),
-  }),
+  input: envelope.extend({ treeId: z.uuid(), plan: chosenPlanSchema.nullable() }),
   touches: (v) => ({ treeId: v.treeId }),
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -38,5 +49,20 @@ export const chooseLadder = command({
     context.record(happening({ kind: "ladder-chosen", plan }, context.today, { treeId: tree.id }));
     context.note(`${tree.tag}: ${v.plan ? SCHOOL_WORDS[v.plan.school].name.toLowerCase() : "no ladder"}`);
     return Promise.resolve({ treeId: tree.id });
+  },
+});
+
+/** How ladders are planned here; only what is said changes. */
+export const setLadderTerms = command({
+  name: "set-ladder-terms",
+  input: envelope.extend({ terms: ladderTermsSchema.partial() }),
+  touches: () => ({}),
+  run: (context, v) => {
+    const before = ladderTermsOf(context.loaded.indexed.records.events) ?? USUAL_TERMS;
+    const terms: LadderTerms = { ...before, ...v.terms };
+    if (terms.school === "own" && terms.own === null) refuse("terms.school", "Say your own weights first.");
+    context.record(happening({ kind: "ladder-terms", terms }, context.today, {}));
+    context.note(`ladders by ${SCHOOL_WORDS[terms.school].name.toLowerCase()}`);
+    return Promise.resolve({});
   },
 });

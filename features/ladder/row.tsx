@@ -1,29 +1,51 @@
+"use client";
+
+import { useRef, useState } from "react";
 import type { LadderStep } from "@/core/ladder/index";
 import { kilograms, litres, percent, type Units } from "@/ui/format";
 import { INK, rootTone } from "@/ui/tones";
 import { ACTION_WORDS } from "./words";
 
 const CELL = 84;
-const H = 150;
+const H = 196;
 const GROUND = 96;
 const LEFT = 8;
+/** Masses hang from the ground: at the limit they are this long. */
+const LIMIT_LENGTH = 22;
+const MOST_LENGTH = 44;
+const HEAVY = "#9b2f1f";
 
-/** A row of pots in section to one scale along the seasons: roots by tone, mass beneath, the last third pale. */
-export function LadderRow({
+export interface StepHandles {
+  /** Moves the step of a season earlier or later. */
+  onMove: (season: number, by: number) => void;
+  onPot: (season: number, direction: 1 | -1) => void;
+}
+
+/**
+ * A row of pots in section to one scale along the seasons: roots by tone, mass hanging beneath with the limit drawn, the last
+ * third pale. A step is dragged to another season, or moved by the arrow keys.
+ */
+export function LadderDrawing({
   steps,
   shown,
   liftKg,
-  firstLabel,
+  largestL,
+  label,
   units,
+  handles,
 }: {
   steps: LadderStep[];
   shown: number;
   liftKg: number;
-  firstLabel: (season: number) => string;
+  /** Largest pot of all rows: they share one scale. */
+  largestL: number;
+  label: (season: number) => string;
   units: Units;
+  handles: StepHandles;
 }) {
-  const largest = Math.max(...steps.map((s) => s.volumeL));
-  const scale = 74 / Math.cbrt(largest);
+  const [dragged, setDragged] = useState<{ season: number; dx: number } | null>(null);
+  const from = useRef(0);
+  const scale = 74 / Math.cbrt(largestL);
   const width = LEFT * 2 + CELL * steps.length;
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The seasons">
@@ -32,69 +54,159 @@ export function LadderRow({
         width={width}
         height={H}
         className="max-w-none"
-        role="img"
-        aria-label={describe(steps.slice(0, shown), firstLabel, units)}
+        role="group"
+        aria-label={inWords(steps.slice(0, shown), label, units)}
       >
         <path d={`M0 ${GROUND}H${width}`} stroke={INK} strokeWidth="1.5" />
         {steps.map((s, i) => {
-          const size = Math.cbrt(s.volumeL) * scale;
-          const cx = LEFT + CELL * (i + 0.5);
-          const [top, base] = [size / 2, (0.78 * size) / 2];
-          const heavy = s.massKg > liftKg;
+          const movable = s.action !== "stay" && i < shown;
+          const dx = dragged?.season === i ? dragged.dx : 0;
           return (
-            <g key={s.season} opacity={i < shown ? 1 : 0.35}>
-              <path
-                d={`M${cx - top} ${GROUND - size}L${cx - base} ${GROUND}H${cx + base}L${cx + top} ${GROUND - size}`}
-                fill={rootTone(s.fill)}
-                stroke={INK}
-                strokeWidth={s.action === "up-pot" ? 2.6 : 1.2}
-              />
-              {s.circling >= 1 &&
-                Array.from({ length: Math.round(s.circling) }, (_, j) => (
-                  <path
-                    key={j}
-                    d={`M${cx - base * 0.9} ${GROUND - 4 - j * 5}q${base * 0.9} 5 ${base * 1.8} 0`}
-                    fill="none"
-                    stroke="#5e2f16"
-                    strokeWidth="1.4"
-                  />
-                ))}
-              <text
-                x={cx}
-                y={GROUND - size - 5}
-                textAnchor="middle"
-                fontSize="11.5"
-                fill={INK}
-                fontWeight={s.action === "up-pot" ? 700 : 400}
-              >
-                {s.action === "up-pot" ? litres(s.volumeL, units) : ACTION_WORDS[s.action].short}
-              </text>
-              <text x={cx} y={GROUND + 15} textAnchor="middle" fontSize="12" fill={INK}>
-                {firstLabel(s.season)}
-              </text>
-              <text
-                x={cx}
-                y={GROUND + 31}
-                textAnchor="middle"
-                fontSize="11.5"
-                fill={heavy ? "#9b2f1f" : INK}
-                fontWeight={heavy ? 700 : 400}
-              >
-                {kilograms(s.massKg, units)}
-                {heavy ? " !" : ""}
-              </text>
-              <text x={cx} y={GROUND + 46} textAnchor="middle" fontSize="11.5" fill={INK}>
-                {percent(s.fill)}
-              </text>
+            <g
+              key={s.season}
+              opacity={i < shown ? 1 : 0.35}
+              transform={dx ? `translate(${dx} 0)` : undefined}
+              className={movable ? "cursor-grab outline-offset-2" : undefined}
+              style={movable ? { touchAction: "pan-y" } : undefined}
+              {...(movable
+                ? {
+                    role: "button",
+                    tabIndex: 0,
+                    "aria-label": `${label(s.season)}: ${shortWords(s, units)}. Arrow left or right moves it a season, up or down changes the pot.`,
+                    onKeyDown: (e: React.KeyboardEvent) => {
+                      if (e.key === "ArrowLeft") handles.onMove(i, -1);
+                      else if (e.key === "ArrowRight") handles.onMove(i, 1);
+                      else if (e.key === "ArrowUp") handles.onPot(i, 1);
+                      else if (e.key === "ArrowDown") handles.onPot(i, -1);
+                      else return;
+                      e.preventDefault();
+                    },
+                    onPointerDown: (e: React.PointerEvent<SVGGElement>) => {
+                      e.currentTarget.setPointerCapture(e.pointerId);
+                      from.current = e.clientX;
+                      setDragged({ season: i, dx: 0 });
+                    },
+                    onPointerMove: (e: React.PointerEvent) => {
+                      if (dragged?.season === i) setDragged({ season: i, dx: e.clientX - from.current });
+                    },
+                    onPointerUp: (e: React.PointerEvent) => {
+                      const by = Math.round((e.clientX - from.current) / CELL);
+                      setDragged(null);
+                      if (by !== 0) handles.onMove(i, by);
+                    },
+                    onPointerCancel: () => setDragged(null),
+                  }
+                : {})}
+            >
+              <Cell step={s} i={i} scale={scale} liftKg={liftKg} label={label(s.season)} units={units} />
             </g>
           );
         })}
+        <path
+          d={`M0 ${GROUND + LIMIT_LENGTH + 18}H${width}`}
+          stroke={HEAVY}
+          strokeWidth="1"
+          strokeDasharray="5 4"
+          aria-hidden="true"
+        />
+        <text x={LEFT} y={GROUND + LIMIT_LENGTH + 30} fontSize="10.5" fill={HEAVY}>
+          {kilograms(liftKg, units)} can be lifted
+        </text>
       </svg>
     </div>
   );
 }
 
-function describe(steps: LadderStep[], label: (season: number) => string, units: Units): string {
+function Cell({
+  step: s,
+  i,
+  scale,
+  liftKg,
+  label,
+  units,
+}: {
+  step: LadderStep;
+  i: number;
+  scale: number;
+  liftKg: number;
+  label: string;
+  units: Units;
+}) {
+  const cx = LEFT + CELL * (i + 0.5);
+  const out = s.massKg === 0;
+  const size = Math.cbrt(s.volumeL) * scale;
+  const [top, base] = [size / 2, (0.78 * size) / 2];
+  const heavy = s.massKg > liftKg;
+  const length = Math.min(MOST_LENGTH, (LIMIT_LENGTH * s.massKg) / liftKg);
+  const acts = s.action !== "stay";
+  return (
+    <>
+      <rect x={cx - CELL / 2} y="0" width={CELL} height={H} fill="transparent" />
+      {out ? (
+        // In the ground: a hole and no pot.
+        <path d={`M${cx - top} ${GROUND}q${top} 26 ${2 * top} 0`} fill={rootTone(s.fill)} stroke={INK} />
+      ) : (
+        <path
+          d={`M${cx - top} ${GROUND - size}L${cx - base} ${GROUND}H${cx + base}L${cx + top} ${GROUND - size}`}
+          fill={rootTone(s.fill)}
+          stroke={INK}
+          strokeWidth={acts ? 2.6 : 1.2}
+        />
+      )}
+      {!out &&
+        s.circling >= 1 &&
+        Array.from({ length: Math.round(s.circling) }, (_, j) => (
+          <path
+            key={j}
+            d={`M${cx - base * 0.9} ${GROUND - 4 - j * 5}q${base * 0.9} 5 ${base * 1.8} 0`}
+            fill="none"
+            stroke="#5e2f16"
+            strokeWidth="1.4"
+          />
+        ))}
+      <text
+        x={cx}
+        y={out ? GROUND - 6 : GROUND - size - 5}
+        textAnchor="middle"
+        fontSize="11.5"
+        fill={INK}
+        fontWeight={acts ? 700 : 400}
+      >
+        {shortWords(s, units)}
+      </text>
+      <text x={cx} y={GROUND + 14} textAnchor="middle" fontSize="12" fill={INK}>
+        {label}
+      </text>
+      {!out && (
+        <>
+          <rect x={cx - 13} y={GROUND + 18} width="26" height={length} fill={heavy ? HEAVY : "#b9ad93"} />
+          <text
+            x={cx}
+            y={GROUND + 18 + MOST_LENGTH + 14}
+            textAnchor="middle"
+            fontSize="11.5"
+            fill={heavy ? HEAVY : INK}
+            fontWeight={heavy ? 700 : 400}
+          >
+            {kilograms(s.massKg, units)}
+            {heavy ? " !" : ""}
+          </text>
+          <text x={cx} y={GROUND + 18 + MOST_LENGTH + 30} textAnchor="middle" fontSize="11.5" fill={INK}>
+            {percent(s.fill)} full
+          </text>
+        </>
+      )}
+    </>
+  );
+}
+
+function shortWords(s: LadderStep, units: Units): string {
+  if (s.action === "up-pot") return litres(s.volumeL, units);
+  if (s.massKg === 0 && s.action === "stay") return "";
+  return ACTION_WORDS[s.action].short;
+}
+
+function inWords(steps: LadderStep[], label: (season: number) => string, units: Units): string {
   return steps
     .filter((s) => s.action !== "stay")
     .map((s) => `${label(s.season)}: ${s.action === "up-pot" ? litres(s.volumeL, units) : ACTION_WORDS[s.action].long}`)

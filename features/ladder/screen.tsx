@@ -1,97 +1,66 @@
 import "server-only";
+import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import {
-  type FixedStep,
-  LADDER_ACTIONS,
-  planAround,
-  planLadder,
-  SCHOOL_WEIGHTS,
-  SCHOOLS,
-  shownSeasons,
-  summaryOf,
-} from "@/core/ladder/index";
+import { ladderRow, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons } from "@/core/ladder/index";
+import { PLANNED_SEASONS } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
-import { ladderSetting, PLANNED_SEASONS } from "./problem";
+import { digestOf, ladderShelf, settingOf } from "./problem";
 import { LadderView } from "./view";
+import { LADDER_OPERATIONS, usualWindows } from "./windows";
+import { OFF_LADDER_WORDS } from "./words";
 
-const amount = (text: string | undefined) => {
-  const value = Number((text ?? "").replace(",", "."));
-  return Number.isFinite(value) && value > 0 && value <= 2000 ? value : null;
-};
-
-/** A step somebody insists on, from the address: `school~season~action~potId`. */
-function fixOf(
-  text: string | undefined,
-  pots: readonly { id: string }[],
-): { school: (typeof SCHOOLS)[number]; step: FixedStep } | null {
-  const [school, season, action, potId] = (text ?? "").split("~");
-  const known = SCHOOLS.find((s) => s === school);
-  const what = LADDER_ACTIONS.find((a) => a === action);
-  const at = Number(season);
-  if (!known || !what || !Number.isInteger(at) || at < 0 || at >= PLANNED_SEASONS) return null;
-  const pot = pots.findIndex((p) => p.id === potId);
-  if (what === "up-pot" && pot < 1) return null;
-  return { school: known, step: { season: at, action: what, pot: Math.max(0, pot) } };
-}
-
-/** One tree's ladders side by side, by four schools, from today. */
-export async function LadderScreen({
-  collectionId,
-  treeId,
-  asked,
-}: {
-  collectionId: string;
-  treeId: string;
-  asked: { goal?: string; lift?: string; fix?: string };
-}) {
+/** One tree's ladders side by side, from today. */
+export async function LadderScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const facts = treeOn(view, treeId, toDay(view.today));
   if (!facts) notFound();
   const { tree, events, profile } = facts;
-  const setting = ladderSetting(view, facts, { goalL: amount(asked.goal), liftKg: amount(asked.lift) });
+  const shelf = ladderShelf(view);
+  const setting = settingOf(view, facts, shelf);
+  const page = `/c/${collectionId}/tree/${treeId}`;
+  if (typeof setting === "string")
+    return (
+      <article>
+        <h1 className="text-2xl">The ladder of {tree.tag}</h1>
+        <p className="mt-3">
+          {OFF_LADDER_WORDS[setting]}{" "}
+          <Link className="link" href={setting === "no-pot" ? `${page}#measure` : page}>
+            {setting === "no-pot" ? "Measure it first" : `Back to ${tree.tag}`}
+          </Link>
+        </p>
+      </article>
+    );
   const chosen = [...events].reverse().find((e) => e.payload.kind === "ladder-chosen");
-  const fix = setting ? fixOf(asked.fix, setting.problem.pots) : null;
-  const plans = setting
-    ? SCHOOLS.map((school) => {
-        const problem = { ...setting.problem, weights: SCHOOL_WEIGHTS[school] };
-        const free = planLadder(problem);
-        const changed = fix?.school === school ? planAround(problem, [fix.step]) : null;
-        const plan = changed ?? free;
-        return {
-          school,
-          cost: plan.cost,
-          parts: plan.parts,
-          steps: plan.steps,
-          summary: summaryOf(problem, plan),
-          change:
-            fix?.school === school
-              ? { season: fix.step.season, possible: changed !== null, dearer: plan.cost - free.cost }
-              : null,
-        };
-      })
-    : [];
+  const own = shelf.terms?.own ?? null;
   return (
     <LadderView
-      key={`${asked.goal ?? ""}:${asked.lift ?? ""}:${asked.fix ?? ""}`}
+      key={digestOf(setting.problem)}
       facts={{
         treeId,
         tag: tree.tag,
         name: profile.name,
         guess: profile.basis === "guess",
-        plans,
-        potNames: setting?.potNames ?? {},
-        pots: (setting?.problem.pots ?? []).slice(1).map((p) => ({ id: p.id, volumeL: p.volumeL })),
-        firstSeason: setting?.firstSeason ?? 0,
+        problem: setting.problem,
+        digest: digestOf(setting.problem),
+        rows: SCHOOLS.map((school) => ladderRow({ ...setting.problem, weights: SCHOOL_WEIGHTS[school] }, school)),
+        own,
+        school: shelf.terms?.school ?? "small-steps",
+        potNames: setting.potNames,
+        firstSeason: setting.firstSeason,
         southern: view.site.latitudeDeg < 0,
         shown: shownSeasons(PLANNED_SEASONS),
-        goalL: setting?.problem.goal.minL ?? 0,
-        liftKg: setting?.problem.site.liftKg ?? 0,
-        carried: setting?.problem.site.movedForWinter ?? false,
-        seasonDegreeDays: setting?.problem.site.seasonDegreeDays ?? 0,
+        doubt: setting.doubt,
+        leftAfterLook: setting.leftAfterLook,
+        cropL: setting.cropL,
+        rootShare: profile.values.rootShare,
+        windows: usualWindows(facts.windows(LADDER_OPERATIONS), setting.firstSeason, view.site.latitudeDeg),
         currency: view.collection.currency,
+        mixPriced: shelf.mixPricePerL !== null,
+        set: tree.set ?? null,
+        plantOutSeason: tree.plantOutSeason ?? null,
         chosen:
           chosen?.payload.kind === "ladder-chosen" && chosen.payload.plan
             ? { on: chosen.on.best, ...chosen.payload.plan }

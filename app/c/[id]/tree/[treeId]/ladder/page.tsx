@@ -4,14 +4,8 @@ import { LadderScreen } from "@/features/ladder/screen";
 
 export const metadata = { title: "Its ladder of pots" };
 
-export default async function LadderPage({
-  params,
-  searchParams,
-}: {
-  params: Promise<{ id: string; treeId: string }>;
-  searchParams: Promise<{ goal?: string; lift?: string; fix?: string }>;
-}) {
+export default async function LadderPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
   const { id, treeId } = await params;
   if (!z.uuid().safeParse(treeId).success) notFound();
-  return <LadderScreen collectionId={id} treeId={treeId} asked={await searchParams} />;
+  return <LadderScreen collectionId={id} treeId={treeId} />;
 }

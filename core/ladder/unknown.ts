@@ -1,0 +1,108 @@
+import { normalQuantile } from "../math/index";
+import { askedOf } from "./asked";
+import type { LadderMove, LadderProblem } from "./model";
+import { type LadderPlan, planLadder } from "./plan";
+import { isOpen, type LadderOption, Played, playSeason, startOf, tablesOf } from "./season";
+
+/** What is not known of a tree's years: spread of ln of its pace, and of ln of a season's warmth. */
+export interface LadderDoubt {
+  vigourSd: number;
+  warmthSd: number;
+}
+
+/** Seasons over which the weather of years evens out before a usual step. */
+const SEASONS_A_STEP = 3;
+/** Middles of five equal shares. */
+const SHARES = [0.1, 0.3, 0.5, 0.7, 0.9];
+
+/** Factors of pace, each as likely as the other. */
+function paces({ vigourSd, warmthSd }: LadderDoubt): number[] {
+  const sd = Math.sqrt(vigourSd ** 2 + warmthSd ** 2 / SEASONS_A_STEP);
+  return SHARES.map((q) => Math.exp(sd * normalQuantile(q)));
+}
+
+export interface StepBand {
+  season: number;
+  /** In a slow and in a quick case (one in ten each) the same volume is reached in these seasons; null: not within the plan. */
+  late: number | null;
+  early: number | null;
+}
+
+/** When each step into another pot would come if the tree, or the years, turn out slower or quicker. */
+export function stepBands(problem: LadderProblem, plan: LadderPlan, doubt: LadderDoubt): StepBand[] {
+  const factors = paces(doubt);
+  const [slow, quick] = [factors[0], factors[factors.length - 1]].map((vigour) =>
+    planLadder(askedOf(problem, { vigour })),
+  );
+  const reached = (other: LadderPlan, volumeL: number): number | null => {
+    const i = other.steps.findIndex((s) => s.volumeL >= 0.95 * volumeL);
+    return i < 0 ? null : i;
+  };
+  return plan.steps.flatMap((s): StepBand[] => {
+    if (s.action === "plant-out") {
+      const out = (other: LadderPlan) => {
+        const i = other.steps.findIndex((o) => o.action === "plant-out");
+        return i < 0 ? null : i;
+      };
+      return [{ season: s.season, early: out(quick), late: out(slow) }];
+    }
+    if (s.action !== "up-pot") return [];
+    const [early, late] = [reached(quick, s.volumeL), reached(slow, s.volumeL)];
+    // A quick tree may go straight into a larger pot, later: the band holds the plan's own season in any case.
+    return [
+      {
+        season: s.season,
+        early: early === null ? s.season : Math.min(early, s.season),
+        late: late === null ? null : Math.max(late, s.season),
+      },
+    ];
+  });
+}
+
+/** What a row of moves costs on another tree: a move its roots do not allow yet waits, and those after it wait with it. */
+export function costOfFollowing(problem: LadderProblem, moves: readonly LadderMove[]): number {
+  const tables = tablesOf(problem);
+  let state = startOf(problem);
+  let cost = 0;
+  let at = 0;
+  for (let season = 0; season < problem.seasons; season++) {
+    const wanted = moves[at];
+    const options = tables.options[state.pot];
+    const found = wanted && options.find((o) => fits(o, wanted) && isOpen(o, state.x, state.circling, season));
+    if (found || !wanted) at++;
+    const played = new Played();
+    playSeason(tables, state, found ?? options[0], season, season === problem.seasons - 1, played);
+    cost += played.cost;
+    state = played;
+  }
+  return cost;
+}
+
+/** Loosening or not is decided when the ball is seen. */
+const loosened = ({ correction }: LadderMove) => correction !== "shave";
+function fits({ move }: LadderOption, wanted: LadderMove): boolean {
+  if (move.action !== wanted.action) return false;
+  if (move.action === "up-pot") return move.pot === wanted.pot && loosened(move) === loosened(wanted);
+  return true;
+}
+
+export interface WorthOfLooking {
+  /** Least expected cost of one plan followed blindly, and of the plan that suits each pace, in the school's unit. */
+  blind: number;
+  knowing: number;
+  /** Of one root check now that leaves so much of the doubt: what it is reckoned to save. */
+  check: number;
+}
+
+/**
+ * What not knowing the pace costs, and what a look at the roots would save of it: the loss goes with the variance, of which a look
+ * leaves `left`. Following a plan blindly for all its seasons is the worst case: whoever plans anew each year loses less.
+ */
+export function worthOfLooking(problem: LadderProblem, doubt: LadderDoubt, left: number): WorthOfLooking {
+  const cases = paces(doubt).map((vigour) => askedOf(problem, { vigour }));
+  const plans = cases.map((c) => planLadder(c));
+  const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
+  const knowing = mean(cases.map((c) => Math.min(...plans.map((plan) => costOfFollowing(c, plan.steps)))));
+  const blind = Math.min(...plans.map((plan) => mean(cases.map((c) => costOfFollowing(c, plan.steps)))));
+  return { blind, knowing, check: Math.max(0, blind - knowing) * Math.max(0, 1 - left) };
+}

@@ -1,0 +1,73 @@
+"use client";
+
+import { useState } from "react";
+import type { FixedStep, LadderAction, LadderProblem, LadderRow } from "@/core/ladder/index";
+import { Form, SelectField } from "@/ui/fields";
+import { litres } from "@/ui/format";
+import { useAsOf } from "../shell/as-of";
+import type { LadderFacts } from "./facts";
+import { ACTION_WORDS, potName } from "./words";
+
+/** One season otherwise, by name: what dragging and keys do, in fields. */
+export function ChangeStep({
+  name,
+  row,
+  facts,
+  problem,
+  year,
+  onChange,
+}: {
+  name: string;
+  row: LadderRow;
+  facts: LadderFacts;
+  problem: LadderProblem;
+  year: (season: number) => string;
+  onChange: (step: FixedStep) => void;
+}) {
+  const { units } = useAsOf();
+  const [season, setSeason] = useState("0");
+  const [instead, setInstead] = useState("stay~0");
+  const larger = problem.pots
+    .map((p, i) => ({ ...p, i }))
+    .filter((p) => p.i > 0 && p.volumeL > 1.14 * problem.tree.volumeL && p.volumeL <= problem.goal.maxL)
+    .sort((a, b) => a.volumeL - b.volumeL);
+  return (
+    <details className="no-print">
+      <summary className="min-h-9 cursor-pointer text-sm">Change a step</summary>
+      <p className="text-sm">Or drag a step in the row to another season; arrow keys move it and change its pot.</p>
+      <Form
+        className="flex flex-wrap items-end gap-3 py-1"
+        label={`Change a step of ${name}`}
+        onSubmit={() => {
+          const [action, pot] = instead.split("~");
+          onChange({ season: Number(season), action: action as LadderAction, pot: Number(pot) });
+        }}
+      >
+        <SelectField
+          label="Season"
+          value={season}
+          onChange={setSeason}
+          options={row.steps.slice(0, facts.shown).map((s) => [String(s.season), year(s.season)] as const)}
+        />
+        <SelectField
+          label="Instead"
+          value={instead}
+          onChange={setInstead}
+          options={[
+            ...(["stay", "replace-top", "root-prune"] as const).map((a) => [`${a}~0`, ACTION_WORDS[a].long] as const),
+            ...larger.map(
+              (p) =>
+                [
+                  `up-pot~${p.i}`,
+                  `into ${litres(p.volumeL, units)}, ${potName({ potId: p.id, volumeL: p.volumeL }, facts, units)}`,
+                ] as const,
+            ),
+          ]}
+        />
+        <button type="submit" className="btn min-h-11">
+          What would it cost?
+        </button>
+      </Form>
+    </details>
+  );
+}

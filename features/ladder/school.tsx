@@ -1,0 +1,219 @@
+"use client";
+
+import { addYears, growingSeason, toDay } from "@/core/dates/index";
+import {
+  type FixedStep,
+  ladderInputsOf,
+  type LadderProblem,
+  type LadderRow,
+  type LadderStep,
+} from "@/core/ladder/index";
+import { FormFaults, Reasoned } from "@/ui/fields";
+import { day, kilograms, litres, number, percent, type Units } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { CORRECTION_WORDS } from "../words";
+import { ChangeStep } from "./change-step";
+import type { LadderFacts } from "./facts";
+import { movedStep, otherPot } from "./fixes";
+import { LadderDrawing } from "./row";
+import { operationOfStep } from "./windows";
+import { ACTION_WORDS, counted, PART_WORDS, potName, reasonWords, SCHOOL_WORDS, yearWords } from "./words";
+
+/** One school's ladder: the row of pots, its figures, its steps, and what of it is asked otherwise. */
+export function SchoolRow({
+  row,
+  facts,
+  problem,
+  fixes,
+  largestL,
+  inFocus,
+  onFocus,
+  onFix,
+}: {
+  row: LadderRow;
+  facts: LadderFacts;
+  /** As asked. */
+  problem: LadderProblem;
+  fixes: FixedStep[];
+  largestL: number;
+  inFocus: boolean;
+  onFocus: () => void;
+  onFix: (fixes: FixedStep[]) => void;
+}) {
+  const { collectionId, revision, units } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure } = useCommand("choose-ladder");
+  const words = SCHOOL_WORDS[row.planner];
+  const followed = facts.chosen?.school === row.planner;
+  const year = (season: number) => yearWords(facts.firstSeason + season, facts.southern);
+  const steps = row.steps.slice(0, facts.shown);
+  const follow = async () => {
+    const done = await send({
+      collectionId,
+      baseRevision: revision,
+      treeId: facts.treeId,
+      plan: {
+        school: row.planner,
+        goalL: problem.goal.minL,
+        cost: row.cost,
+        inputs: ladderInputsOf(problem),
+        digest: facts.digest,
+        steps: steps.map((step) => ({
+          season: facts.firstSeason + step.season,
+          action: step.action,
+          correction: step.correction,
+          volumeL: step.volumeL,
+          pot: potName(step, facts, units),
+          potId: step.potId,
+          mixL: step.mixL,
+          minutes: step.minutes,
+          massKg: step.massKg,
+        })),
+      },
+    });
+    if (done) tell({ text: `${facts.tag} follows ${words.name.toLowerCase()}.`, entryId: done.entryId });
+  };
+  const fix = (next: FixedStep[]) => {
+    onFocus();
+    onFix(next);
+  };
+  return (
+    <section
+      aria-labelledby={`s-${row.planner}`}
+      data-testid={`school-${row.planner}`}
+      className={`border-base-300 border-t pt-2 ${inFocus ? "" : "hidden sm:block"}`}
+      onFocus={onFocus}
+    >
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 id={`s-${row.planner}`} className="text-lg">
+          {words.name}
+        </h2>
+        <span className="text-sm">{words.what}</span>
+        <button
+          type="button"
+          className={`btn no-print ml-auto min-h-11 ${followed ? "" : "btn-primary"}`}
+          disabled={busy}
+          onClick={() => void follow()}
+        >
+          {followed ? "Follow it from today" : "Follow this one"}
+        </button>
+      </div>
+      <LadderDrawing
+        steps={row.steps}
+        shown={facts.shown}
+        liftKg={problem.site.liftKg}
+        largestL={largestL}
+        label={year}
+        units={units}
+        handles={{
+          onMove: (season, by) => fix(movedStep(row, fixes, season, by, facts.shown)),
+          onPot: (season, direction) => fix(otherPot(row, problem.pots, fixes, season, direction)),
+        }}
+      />
+      <Reasoned
+        reason={
+          <>
+            Total {number(row.cost)} in the school’s own unit, most of it {mostOf(row)}. Counted over the{" "}
+            {number(facts.shown)} seasons drawn full. Growth kept: {percent(row.growthKept)} of what an ever roomy ball
+            would have grown.
+          </>
+        }
+      >
+        <p className="text-sm" data-testid="figures">
+          {figures(row, facts, units)}
+        </p>
+      </Reasoned>
+      {row.change && (
+        <p className={row.change.possible ? "font-medium" : "text-warning font-semibold"} data-testid="change">
+          {row.change.possible
+            ? `As you asked; the rest is planned round it. It costs ${number(row.change.dearer, 1)} more, ${percent(row.change.dearer / Math.max(1, row.cost - row.change.dearer))} of the plan.`
+            : "Not so: a step is too large or too small for this school and kind, or the ball does not hold yet. Drawn without it."}{" "}
+          <button type="button" className="link" onClick={() => fix([])}>
+            As it was
+          </button>
+        </p>
+      )}
+      <details>
+        <summary className="min-h-9 cursor-pointer text-sm">Season by season</summary>
+        <ol className="grid gap-x-6 gap-y-1 text-sm sm:grid-cols-2 lg:grid-cols-3" data-testid="steps">
+          {steps.map((step, i) => (
+            <li key={step.season}>
+              <b>{year(step.season)}</b>: {stepWords(step, facts, units)}; then {percent(step.fill)} full, turning{" "}
+              {number(step.circling, 1)}
+              {step.massKg > 0 ? `, ${kilograms(step.massKg, units)}` : ""}. Because{" "}
+              {reasonWords(
+                row.reasons[i].reason,
+                percent(row.reasons[i].fill),
+                number(row.reasons[i].circling, 1),
+                number(row.reasons[i].mixAgeYears, 1),
+              )}
+              .
+            </li>
+          ))}
+        </ol>
+      </details>
+      <ChangeStep
+        name={words.name}
+        row={row}
+        facts={facts}
+        problem={problem}
+        year={year}
+        onChange={(step) => fix([...fixes.filter((f) => f.season !== step.season), step])}
+      />
+      <FormFaults faults={failure?.faults ?? []} />
+    </section>
+  );
+}
+
+function mostOf(row: LadderRow): string {
+  return Object.entries(row.parts)
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, 3)
+    .map(([part, value]) => `${PART_WORDS[part as keyof typeof PART_WORDS]} ${number(value)}`)
+    .join(", ");
+}
+
+function figures(row: LadderRow, facts: LadderFacts, units: Units): string {
+  const { summary: s } = row;
+  return [
+    s.seasonsToGoal === null
+      ? "Does not reach the goal"
+      : `${facts.problem.goal.plantOut ? "In the ground" : "At the goal"} after ${counted(s.seasonsToGoal, "season")}`,
+    `bound in ${counted(s.seasonsBound, "season")}`,
+    `rot risk up to ${percent(s.rotRisk)}`,
+    counted(s.handlings, "handling"),
+    `heaviest ${kilograms(s.heaviestKg, units)}${s.seasonsTooHeavy > 0 ? `, ${counted(s.seasonsTooHeavy, "season")} above the limit` : ""}`,
+    `growth kept ${percent(row.growthKept)}`,
+    row.pruningEvery === null ? "" : `pruned every ${number(row.pruningEvery, 1)} seasons in its last pot`,
+    `about ${number(s.money)} ${facts.currency} and ${number(s.minutes / 60, 1)} hours`,
+  ]
+    .filter(Boolean)
+    .join("; ")
+    .concat(".");
+}
+
+/** The days a step's window usually spans in its season; empty where the work has none here. */
+export function windowWords(step: LadderStep, facts: LadderFacts): string {
+  const operation = operationOfStep(step, facts.rootShare);
+  const usual = operation && facts.windows[operation];
+  if (!usual) return operation ? ", in no window the next year shows" : "";
+  const own = growingSeason(toDay(usual.from), facts.southern ? -40 : 40);
+  const by = facts.firstSeason + step.season - own;
+  const early = usual.opens
+    ? `, may open from ${day(addYears(usual.opens[0], by))} to ${day(addYears(usual.opens[2], by))}`
+    : "";
+  return `, ${day(addYears(usual.from, by))} to ${day(addYears(usual.to, by))}${early}`;
+}
+
+export function stepWords(step: LadderStep, facts: LadderFacts, units: Units): string {
+  if (step.action === "stay") return step.massKg === 0 ? "in the ground" : "stay";
+  const window = windowWords(step, facts);
+  const work = `${number(step.minutes)} minutes`;
+  if (step.action !== "up-pot")
+    return `${ACTION_WORDS[step.action].long}${window} (${step.mixL > 0 ? `${litres(step.mixL, units)} of new mix, ` : ""}${work})`;
+  const how = step.correction ? `, ${CORRECTION_WORDS[step.correction].name.toLowerCase()}` : "";
+  const money = step.money > 0 ? `, ${number(step.money)} ${facts.currency}` : "";
+  return `into ${litres(step.volumeL, units)} (${potName(step, facts, units)})${how}${window} (${litres(step.mixL, units)} of new mix, ${work}${money})`;
+}

@@ -1,0 +1,163 @@
+"use client";
+
+import { useState } from "react";
+import type { LadderProblem, WhatIf } from "@/core/ladder/index";
+import { type Wall, WALLS } from "@/core/vessel/index";
+import { SelectField } from "@/ui/fields";
+import { kilograms, litres, number, readNumber, type Units } from "@/ui/format";
+import { WALL_WORDS } from "../words";
+
+/** Sliders and fields say the same; what is typed out of range is said at the field and kept. */
+export function WhatIfPanel({
+  ask,
+  problem,
+  units,
+  onAsk,
+}: {
+  ask: WhatIf;
+  /** As it is, before anything is asked otherwise. */
+  problem: LadderProblem;
+  units: Units;
+  onAsk: (ask: WhatIf) => void;
+}) {
+  const asked = Object.keys(ask).length > 0;
+  const set = (change: Partial<WhatIf>) => onAsk({ ...ask, ...change });
+  return (
+    <section aria-label="What if" className="no-print border-base-300 mt-3 rounded-box border p-3">
+      <div className="flex flex-wrap items-center gap-x-4">
+        <h2 className="text-lg">What if</h2>
+        <button type="button" className="btn btn-sm ml-auto" disabled={!asked} onClick={() => onAsk({})}>
+          As it is
+        </button>
+      </div>
+      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-5">
+        <Slide
+          label="Goal"
+          unit="L of mix"
+          kind="litres"
+          min={Math.max(1, Math.round(problem.tree.volumeL))}
+          max={Math.max(150, Math.round(1.5 * problem.goal.minL))}
+          most={2000}
+          step={1}
+          value={ask.goalL ?? problem.goal.minL}
+          words={(v) => litres(v, units)}
+          onChange={(goalL) => set({ goalL })}
+        />
+        <Slide
+          label="Can be lifted"
+          unit="kg"
+          min={5}
+          max={120}
+          most={2000}
+          step={1}
+          value={ask.liftKg ?? Math.round(problem.site.liftKg)}
+          words={(v) => kilograms(v, units)}
+          onChange={(liftKg) => set({ liftKg })}
+        />
+        <Slide
+          label="Vigour"
+          unit="times its own"
+          min={0.4}
+          max={2.5}
+          most={4}
+          step={0.05}
+          value={ask.vigour ?? 1}
+          words={(v) => `${number(v, 2)} times`}
+          onChange={(vigour) => set({ vigour })}
+        />
+        <Slide
+          label="Warmth"
+          unit="times a middle season"
+          min={0.5}
+          max={1.6}
+          most={2}
+          step={0.02}
+          value={ask.warmth ?? 1}
+          words={(v) => `${number(v * problem.site.seasonDegreeDays)} °C·d`}
+          onChange={(warmth) => set({ warmth })}
+        />
+        <SelectField<Wall | "">
+          label="Walls"
+          value={ask.wall ?? ""}
+          onChange={(wall) => {
+            const { wall: _, ...rest } = ask;
+            onAsk(wall === "" ? rest : { ...rest, wall });
+          }}
+          options={[["", "as each pot has"], ...WALLS.map((w) => [w, WALL_WORDS[w]] as const)]}
+        />
+      </div>
+    </section>
+  );
+}
+
+function Slide({
+  label,
+  unit,
+  kind,
+  min,
+  max,
+  most,
+  step,
+  value,
+  words,
+  onChange,
+}: {
+  label: string;
+  unit: string;
+  kind?: "litres";
+  min: number;
+  max: number;
+  /** Largest value that may be typed. */
+  most: number;
+  step: number;
+  value: number;
+  words: (value: number) => string;
+  onChange: (value: number) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const parsed = typed === null ? value : readNumber(typed, kind);
+  const wrong = typed !== null && !(parsed > 0 && parsed <= most);
+  const shown = Number.isInteger(value) ? String(value) : String(Number(value.toFixed(2)));
+  return (
+    <div>
+      <div className="flex items-center justify-between gap-2">
+        <span className="font-medium">{label}</span>
+        <input
+          className={`input input-sm w-20 text-right ${wrong ? "input-error" : ""}`}
+          inputMode="decimal"
+          aria-label={`${label}, ${unit}`}
+          aria-invalid={wrong}
+          value={typed ?? shown}
+          onChange={(e) => {
+            setTyped(e.target.value);
+            const next = readNumber(e.target.value, kind);
+            if (next > 0 && next <= most) onChange(next);
+          }}
+          onBlur={() => {
+            if (!wrong) setTyped(null);
+          }}
+        />
+      </div>
+      <input
+        type="range"
+        className="range range-xs min-h-6 w-full"
+        aria-label={label}
+        aria-valuetext={words(value)}
+        min={min}
+        max={max}
+        step={step}
+        value={Math.min(max, Math.max(min, value))}
+        onChange={(e) => {
+          setTyped(null);
+          onChange(Number(e.target.value));
+        }}
+      />
+      <span className="text-sm">{words(value)}</span>
+      {wrong && (
+        <p role="alert" className="text-error text-sm font-semibold">
+          A number above 0, up to {number(most)}.
+        </p>
+      )}
+    </div>
+  );
+}
