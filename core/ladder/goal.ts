@@ -1,4 +1,4 @@
-import type { LadderProblem } from "./model";
+import { type LadderProblem, shownSeasons } from "./model";
 import type { LadderPlan } from "./plan";
 
 /** Season in which the goal is met, as its date asks; null: not within the plan. */
@@ -12,6 +12,6 @@ export function metIn({ goal }: LadderProblem, plan: LadderPlan): number | null 
 /** Whether a plan meets its goal, in time where a date was given. */
 export function meets(problem: LadderProblem, plan: LadderPlan): boolean {
   const season = metIn(problem, plan);
-  const by = problem.goal.plantOut?.season ?? problem.goal.bySeason ?? problem.seasons - 1;
+  const by = problem.goal.plantOut?.season ?? problem.goal.bySeason ?? shownSeasons(problem.seasons) - 1;
   return season !== null && season <= by;
 }

@@ -176,3 +176,6 @@ export function leastStepCost({ tree, pots, site, weights: w }: LadderProblem, f
     w.oversize * oversize(Math.min(0.995, (0.995 * a) / b), b, 0.22, site.coolWet).index
   );
 }
+
+/** The last third of a plan is bent by its end. */
+export const shownSeasons = (seasons: number) => Math.max(1, Math.round((2 * seasons) / 3));

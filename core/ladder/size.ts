@@ -1,7 +1,5 @@
-import { type LadderProblem, SIZE_EXPONENT } from "./model";
+import { growthFactor, type LadderProblem, shownSeasons, SIZE_EXPONENT } from "./model";
 import type { LadderPlan } from "./plan";
-import { growthFactor } from "./model";
-import { shownSeasons } from "./summary";
 
 /** A guess with its ends, one in ten beyond each. */
 export interface Sized {

@@ -1,12 +1,12 @@
 import { oversize } from "../roots/index";
-import type { LadderProblem } from "./model";
+import { type LadderProblem, shownSeasons } from "./model";
 import type { LadderAction } from "./names";
 import type { LadderPlan } from "./plan";
 import { metIn } from "./goal";
 
 /** What a plan comes to, in a grower's figures. */
 export interface LadderSummary {
-  /** Seasons until the goal's volume is reached; null: not within the plan. */
+  /** Seasons until the goal is met; null: not within the seasons shown. */
   seasonsToGoal: number | null;
   seasonsBound: number;
   /** Worst rot-risk index after a move: not a probability. */
@@ -26,8 +26,6 @@ const BOUND_FILL = 0.95;
 const BOUND_CIRCLING = 3;
 /** Lifted out of its pot. */
 export const HANDLINGS: ReadonlySet<LadderAction> = new Set(["up-pot", "root-prune", "plant-out"]);
-/** The last third of a plan is bent by its end. */
-export const shownSeasons = (seasons: number) => Math.max(1, Math.round((2 * seasons) / 3));
 
 /** Over the seasons that are shown: the last third of any plan is bent by its end, and counted nowhere. */
 export function summaryOf(problem: LadderProblem, plan: LadderPlan): LadderSummary {
@@ -45,7 +43,7 @@ export function summaryOf(problem: LadderProblem, plan: LadderPlan): LadderSumma
   }
   const sum = (of: (s: (typeof shown)[number]) => number) => shown.reduce((total, s) => total + of(s), 0);
   return {
-    seasonsToGoal: reached === null ? null : reached + 1,
+    seasonsToGoal: reached === null || reached >= shown.length ? null : reached + 1,
     seasonsBound: shown.filter((s) => s.fill >= BOUND_FILL || s.circling >= BOUND_CIRCLING).length,
     rotRisk,
     handlings: shown.filter((s) => HANDLINGS.has(s.action)).length,

@@ -149,8 +149,12 @@ export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLad
     seasons: PLANNED_SEASONS,
     weights: terms.school === "own" ? (terms.own ?? SCHOOL_WEIGHTS["small-steps"]) : SCHOOL_WEIGHTS[terms.school],
   };
+  const aim = usualGoalL(tree, now.volumeL, cropL);
+  const aimed = withGoal(problem, aim);
+  // A crop is best within a range of volumes: anything in it will do.
+  if (cropL && tree.finalVolumeL === null) aimed.goal.maxL = Math.max(aimed.goal.maxL, cropL[1]);
   return {
-    problem: withGoal(problem, usualGoalL(tree, now.volumeL, cropL)),
+    problem: aimed,
     potNames,
     firstSeason,
     doubt: { vigourSd: Math.log(state.vigour.p90 / state.vigour.p10) / (2 * 1.2816), warmthSd: SEASON_SD },
@@ -165,7 +169,7 @@ function usualGoalL(tree: TreeRecord, nowL: number, cropL: readonly [number, num
   if (tree.finalVolumeL !== null) return round(Math.max(nowL, tree.finalVolumeL));
   // A stock plant is kept where it is: what is cut from it is wanted, not its size.
   if (tree.purpose === "stock") return round(nowL);
-  if (cropL) return round(Math.max(nowL, (cropL[0] + cropL[1]) / 2));
+  if (cropL) return round(Math.max(nowL, cropL[0]));
   return Math.max(5, 5 * Math.round(Math.max(nowL, Math.min(ORNAMENT_MOST_L, ORNAMENT_TIMES * nowL)) / 5));
 }
 

@@ -38,7 +38,7 @@ export function Detail({
       <h2 id="detail" className="text-lg">
         {SCHOOL_WORDS[row.planner].name}: how sure, and where it ends
       </h2>
-      <Goal row={row} detail={detail} problem={problem} year={year} />
+      <Goal row={row} detail={detail} facts={facts} problem={problem} year={year} />
       <div className="grid gap-x-8 gap-y-2 md:grid-cols-2">
         <Reasoned
           reason={
@@ -115,11 +115,13 @@ function worthWords({ worth }: LadderDetail, name: string): string {
 function Goal({
   row,
   detail,
+  facts,
   problem,
   year,
 }: {
   row: LadderRow;
   detail: LadderDetail | null;
+  facts: LadderFacts;
   problem: LadderProblem;
   year: (season: number) => string;
 }) {
@@ -130,7 +132,7 @@ function Goal({
     <>
       {row.summary.seasonsToGoal === null && (
         <p className="text-warning mt-1 font-semibold" data-testid="reliefs">
-          It does not get to {litres(problem.goal.minL, units)}.{" "}
+          It does not get to {litres(problem.goal.minL, units)} within {counted(facts.shown, "season")}.{" "}
           {detail === null
             ? "Looking for what would have to give …"
             : detail.reliefs.length === 0

@@ -8,7 +8,7 @@ import {
   type LadderRow,
   type LadderStep,
 } from "@/core/ladder/index";
-import { FormFaults, Reasoned } from "@/ui/fields";
+import { FormFaults, Why } from "@/ui/fields";
 import { day, kilograms, litres, number, percent, type Units } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
@@ -112,7 +112,8 @@ export function SchoolRow({
           onPot: (season, direction) => fix(otherPot(row, problem.pots, fixes, season, direction)),
         }}
       />
-      <Reasoned
+      <Why
+        className="text-sm"
         reason={
           <>
             Total {number(row.cost)} in the school’s own unit, most of it {mostOf(row)}. Counted over the{" "}
@@ -121,10 +122,8 @@ export function SchoolRow({
           </>
         }
       >
-        <p className="text-sm" data-testid="figures">
-          {figures(row, facts, units)}
-        </p>
-      </Reasoned>
+        <span data-testid="figures">{figures(row, facts, units)}</span>
+      </Why>
       {row.change && (
         <p className={row.change.possible ? "font-medium" : "text-warning font-semibold"} data-testid="change">
           {row.change.possible
@@ -135,7 +134,7 @@ export function SchoolRow({
           </button>
         </p>
       )}
-      <details>
+      <details className="mt-1">
         <summary className="min-h-9 cursor-pointer text-sm">Season by season</summary>
         <ol className="grid gap-x-6 gap-y-1 text-sm sm:grid-cols-2 lg:grid-cols-3" data-testid="steps">
           {steps.map((step, i) => (
@@ -179,14 +178,18 @@ function figures(row: LadderRow, facts: LadderFacts, units: Units): string {
   const { summary: s } = row;
   return [
     s.seasonsToGoal === null
-      ? "Does not reach the goal"
+      ? `Not at the goal within ${counted(facts.shown, "season")}`
       : `${facts.problem.goal.plantOut ? "In the ground" : "At the goal"} after ${counted(s.seasonsToGoal, "season")}`,
     `bound in ${counted(s.seasonsBound, "season")}`,
     `rot risk up to ${percent(s.rotRisk)}`,
     counted(s.handlings, "handling"),
     `heaviest ${kilograms(s.heaviestKg, units)}${s.seasonsTooHeavy > 0 ? `, ${counted(s.seasonsTooHeavy, "season")} above the limit` : ""}`,
     `growth kept ${percent(row.growthKept)}`,
-    row.pruningEvery === null ? "" : `pruned every ${number(row.pruningEvery, 1)} seasons in its last pot`,
+    row.pruningEvery === null
+      ? ""
+      : row.pruningEvery < 1.05
+        ? "pruned every season in its last pot"
+        : `pruned every ${number(row.pruningEvery, 1)} seasons in its last pot`,
     `about ${number(s.money)} ${facts.currency} and ${number(s.minutes / 60, 1)} hours`,
   ]
     .filter(Boolean)

@@ -62,7 +62,7 @@ export function WhatIfPanel({
           most={4}
           step={0.05}
           value={ask.vigour ?? 1}
-          words={(v) => `${number(v, 2)} times`}
+          words={(v) => (v === 1 ? "as it is" : `${number(v, 2)} times as quick`)}
           onChange={(vigour) => set({ vigour })}
         />
         <Slide
