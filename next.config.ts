@@ -2,7 +2,7 @@ import type { NextConfig } from "next";
 
 const config: NextConfig = {
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ["mysql2"],
+  serverExternalPackages: ["mysql2", "piscina", "highs"],
   // Each profile (demo, own, test, bench) may be built and served side by side.
   distDir: process.env.AURELIAN_DIST ?? ".next",
   poweredByHeader: false,

@@ -76,5 +76,6 @@ export const APP_GRANTS: Record<string, string> = {
   weather_day: "SELECT, INSERT",
   place_hour: "SELECT, INSERT",
   forecast_run: "SELECT, INSERT, DELETE",
+  job: "SELECT, INSERT, UPDATE, DELETE",
   migration: "SELECT",
 };

@@ -14,4 +14,8 @@ export * from "./unknown";
 export * from "./size";
 export * from "./summary";
 export * from "./row";
+export * from "./year";
+export * from "./ease";
+export * from "./keep";
+export * from "./collection";
 export * from "./names";

@@ -140,6 +140,48 @@ export function followLadder(problem: LadderProblem, moves: readonly LadderMove[
   return describe(tables, options);
 }
 
+/** A move by the name of its pot: what another tree may follow, whose pots are in another order. */
+export type NamedMove = Pick<LadderStep, "action" | "correction" | "potId" | "volumeL">;
+
+/** The plan of another tree's moves: a move its own roots do not allow yet waits, and those after it wait with it. */
+export function followMoves(problem: LadderProblem, moves: readonly NamedMove[]): LadderPlan {
+  const tables = tablesOf(problem);
+  const taken: LadderOption[] = [];
+  let state = startOf(problem);
+  let at = 0;
+  for (let season = 0; season < problem.seasons; season++) {
+    const wanted = moves.at(at);
+    const options = tables.options[state.pot];
+    const found =
+      wanted && at < moves.length
+        ? options.find((o) => answers(problem, o, wanted) && isOpen(o, state.x, state.circling, season))
+        : undefined;
+    // A step smaller than any it could take is no step for it: it goes on without.
+    const passed =
+      wanted?.action === "up-pot" &&
+      wanted.volumeL <= 1.1 * tables.problem.pots[Math.min(state.pot, problem.pots.length - 1)].volumeL;
+    if (found || passed) at++;
+    const option = found ?? options[0];
+    const played = new Played();
+    playSeason(tables, state, option, season, season === problem.seasons - 1, played);
+    taken.push(option);
+    state = played;
+  }
+  return describe(tables, taken);
+}
+
+/** Whether the ball is loosened is decided when it is seen; a shave is a decision. */
+const shaved = (correction: CorrectionName | null) => correction === "shave";
+const SAME_VOLUME = 0.03;
+
+function answers(problem: LadderProblem, { move }: LadderOption, wanted: NamedMove): boolean {
+  if (move.action !== wanted.action) return false;
+  if (move.action !== "up-pot") return true;
+  const pot = problem.pots[move.pot];
+  const same = pot.id === wanted.potId || Math.abs(Math.log(pot.volumeL / wanted.volumeL)) < SAME_VOLUME;
+  return same && shaved(move.correction) === shaved(wanted.correction);
+}
+
 function describe(tables: LadderTables, options: readonly LadderOption[]): LadderPlan {
   const { problem } = tables;
   const parts = Object.fromEntries(LADDER_PARTS.map((p) => [p, 0])) as Record<LadderPart, number>;

@@ -1,8 +1,7 @@
 import { normalQuantile } from "../math/index";
 import { askedOf } from "./asked";
-import type { LadderMove, LadderProblem } from "./model";
-import { type LadderPlan, planLadder } from "./plan";
-import { isOpen, type LadderOption, Played, playSeason, startOf, tablesOf } from "./season";
+import type { LadderProblem } from "./model";
+import { followMoves, type LadderPlan, planLadder } from "./plan";
 
 /** What is not known of a tree's years: spread of ln of its pace, and of ln of a season's warmth. */
 export interface LadderDoubt {
@@ -59,33 +58,6 @@ export function stepBands(problem: LadderProblem, plan: LadderPlan, doubt: Ladde
   });
 }
 
-/** What a row of moves costs on another tree: a move its roots do not allow yet waits, and those after it wait with it. */
-export function costOfFollowing(problem: LadderProblem, moves: readonly LadderMove[]): number {
-  const tables = tablesOf(problem);
-  let state = startOf(problem);
-  let cost = 0;
-  let at = 0;
-  for (let season = 0; season < problem.seasons; season++) {
-    const wanted = moves[at];
-    const options = tables.options[state.pot];
-    const found = wanted && options.find((o) => fits(o, wanted) && isOpen(o, state.x, state.circling, season));
-    if (found || !wanted) at++;
-    const played = new Played();
-    playSeason(tables, state, found ?? options[0], season, season === problem.seasons - 1, played);
-    cost += played.cost;
-    state = played;
-  }
-  return cost;
-}
-
-/** Loosening or not is decided when the ball is seen. */
-const loosened = ({ correction }: LadderMove) => correction !== "shave";
-function fits({ move }: LadderOption, wanted: LadderMove): boolean {
-  if (move.action !== wanted.action) return false;
-  if (move.action === "up-pot") return move.pot === wanted.pot && loosened(move) === loosened(wanted);
-  return true;
-}
-
 export interface WorthOfLooking {
   /** Least expected cost of one plan followed blindly, and of the plan that suits each pace, in the school's unit. */
   blind: number;
@@ -102,7 +74,7 @@ export function worthOfLooking(problem: LadderProblem, doubt: LadderDoubt, left:
   const cases = paces(doubt).map((vigour) => askedOf(problem, { vigour }));
   const plans = cases.map((c) => planLadder(c));
   const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
-  const knowing = mean(cases.map((c) => Math.min(...plans.map((plan) => costOfFollowing(c, plan.steps)))));
-  const blind = Math.min(...plans.map((plan) => mean(cases.map((c) => costOfFollowing(c, plan.steps)))));
+  const knowing = mean(cases.map((c) => Math.min(...plans.map((plan) => followMoves(c, plan.steps).cost))));
+  const blind = Math.min(...plans.map((plan) => mean(cases.map((c) => followMoves(c, plan.steps).cost))));
   return { blind, knowing, check: Math.max(0, blind - knowing) * Math.max(0, 1 - left) };
 }

@@ -64,6 +64,15 @@ export function presentOn(calendar: GrowersCalendar, day: DayNumber): Person[] {
   return calendar.people.filter((p) => !away(p.id) && (p.weekdays.length === 0 || p.weekdays.includes(weekdayOf(day))));
 }
 
+/** Hours of work the people have on some days (inclusive); null where nobody has said how many a week. */
+export function hoursBetween(calendar: GrowersCalendar, from: DayNumber, to: DayNumber): number | null {
+  if (calendar.people.every((p) => p.hoursPerWeek === null)) return null;
+  let hours = 0;
+  for (let day = from; day <= to; day++)
+    for (const p of presentOn(calendar, day)) hours += (p.hoursPerWeek ?? 0) / (p.weekdays.length || 7);
+  return hours;
+}
+
 /** Stretches of days, inclusive. */
 export type DayStretch = readonly [from: DayNumber, to: DayNumber];
 

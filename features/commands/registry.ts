@@ -11,6 +11,7 @@ import { sayKind } from "../kinds/commands";
 import { recordPastPotting, recordPotting } from "../potting/commands";
 import { receiveTree } from "../arrival/commands";
 import { beginRescue, endRescue, recordCheckpoint } from "../rescue/commands";
+import { cancelJobCommand, chooseLadders, planLaddersCommand } from "../ladders/commands";
 import { chooseLadder, setLadderTerms } from "../ladder/commands";
 import { recordRerooting, recordRoots, recordWorkInPlace } from "../roots/commands";
 import { setUnitsCommand } from "../settings/commands";
@@ -62,6 +63,9 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     receiveTree,
     chooseLadder,
     setLadderTerms,
+    planLaddersCommand,
+    cancelJobCommand,
+    chooseLadders,
     recordPotting,
     recordPastPotting,
     addNote,

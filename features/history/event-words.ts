@@ -267,7 +267,9 @@ function descriptionWords(
   if (changes.purpose) parts.push(`purpose ${changes.purpose}`);
   if (changes.plantOutSeason !== undefined)
     parts.push(
-      changes.plantOutSeason === null ? "stays in pots" : `to go into the ground in the season ${changes.plantOutSeason}`,
+      changes.plantOutSeason === null
+        ? "stays in pots"
+        : `to go into the ground in the season ${changes.plantOutSeason}`,
     );
   if (changes.finalVolumeL !== undefined)
     parts.push(changes.finalVolumeL === null ? "no final pot" : `final pot ${number(changes.finalVolumeL)} L`);

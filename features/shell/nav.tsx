@@ -15,6 +15,7 @@ const PLACES = [
 
 /** Places visited less often, behind one word. */
 const MORE = [
+  ["ladders", "Ladders of the collection"],
   ["arrival", "A tree arrives"],
   ["learning", "Where a look is worth most"],
   ["walk", "Walk-round"],

@@ -1,6 +1,7 @@
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { build } from "esbuild";
 import { runToEnd } from "./processes";
 
 const SOURCES = [
@@ -11,6 +12,7 @@ const SOURCES = [
   "features",
   "formats",
   "server",
+  "solve",
   "ui",
   "workers",
   "public",
@@ -39,11 +41,28 @@ function hashInto(hash: ReturnType<typeof createHash>, entry: string): void {
   }
 }
 
+/** What the server's threads run: bundled, since they are started outside the application's own build. */
+async function buildThreads(): Promise<void> {
+  await build({
+    entryPoints: ["workers/plan.server.ts"],
+    outdir: "dist/workers",
+    outExtension: { ".js": ".mjs" },
+    bundle: true,
+    platform: "node",
+    target: "node20",
+    format: "esm",
+    packages: "external",
+    tsconfig: "tsconfig.json",
+    logLevel: "error",
+  });
+}
+
 /** Builds the application unless the sources are those of the last build. Answers whether it built. */
 export async function buildIfChanged(): Promise<boolean> {
   const hash = createHash("sha256");
   for (const source of SOURCES) hashInto(hash, source);
   const sources = hash.digest("hex");
+  await buildThreads();
   if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === sources) return false;
   await runToEnd(process.execPath, ["node_modules/next/dist/bin/next", "build"], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },

@@ -1,0 +1,113 @@
+import { type AgreedStep, changesFrom, keptSteps, type PlanChange } from "./keep";
+import { metIn } from "./goal";
+import { type LadderProblem, shownSeasons } from "./model";
+import type { Planner } from "./names";
+import type { FixedStep } from "./search";
+import { followMoves, type LadderPlan, planAround, planLadder } from "./plan";
+
+/** One tree to plan, as plain data: it travels to a worker thread. */
+export interface PlanTask {
+  treeId: string;
+  planner: Planner;
+  problem: LadderProblem;
+  firstSeason: number;
+  /** Steps agreed to earlier; empty: none. */
+  agreed: AgreedStep[];
+  /** The set it is kept alike with. */
+  set: string | null;
+  /** Waits with its next step in this season (from the plan's first), for want of room. */
+  hold: number | null;
+  /** Also say what waiting one season with its next step would cost. */
+  withHold: boolean;
+}
+
+export interface PlannedLadder {
+  treeId: string;
+  planner: Planner;
+  firstSeason: number;
+  plan: LadderPlan;
+  /** Agreed steps of the coming seasons: kept, or they cannot be taken any more; null: nothing was agreed. */
+  kept: boolean | null;
+  changes: PlanChange[];
+  /** Season (from the plan's first) in which the goal is met; null: not within the seasons shown. */
+  meets: number | null;
+  /** It would get to its goal if more could be lifted. */
+  heldByLift: boolean;
+  /** Season of its next step into a larger pot, where it comes soon, and what waiting with it costs. */
+  nextStep: number | null;
+  /** What waiting a season with its next step into a larger pot costs, in the planner's unit; null: no such step soon, or not asked. */
+  holdCost: number | null;
+}
+
+export function planTree(task: PlanTask): PlannedLadder {
+  const { problem, agreed, firstSeason } = task;
+  const held: FixedStep[] = task.hold === null ? [] : [{ season: task.hold, action: "stay", pot: 0 }];
+  const fixed = [...held, ...keptSteps(problem, firstSeason, agreed).filter((f) => f.season !== task.hold)];
+  const around = fixed.length > 0 ? planAround(problem, fixed) : null;
+  return planned(
+    task,
+    around ?? planLadder(problem),
+    agreed.length === 0 ? null : fixed.length === 0 || around !== null,
+  );
+}
+
+/** Trees of one set on one ladder: of their own ladders the one that suits all of them best. */
+export function planSet(tasks: readonly PlanTask[]): PlannedLadder[] {
+  const own = tasks.map(planTree);
+  if (tasks.length < 2) return own;
+  let best: LadderPlan[] | null = null;
+  let least = Infinity;
+  for (const leader of own) {
+    const plans = tasks.map((t) => followMoves(t.problem, leader.plan.steps));
+    const cost = plans.reduce((sum, p) => sum + p.cost, 0);
+    if (cost < least) [best, least] = [plans, cost];
+  }
+  return tasks.map((t, i) => planned(t, best![i], own[i].kept));
+}
+
+function planned(task: PlanTask, plan: LadderPlan, kept: boolean | null): PlannedLadder {
+  const { problem, firstSeason } = task;
+  const shown = shownSeasons(problem.seasons);
+  const within = (season: number | null) => (season === null || season >= shown ? null : season);
+  const meets = within(metIn(problem, plan));
+  const free = (): LadderProblem => ({ ...problem, site: { ...problem.site, liftKg: 1e6 } });
+  const heldByLift =
+    meets === null && problem.site.movedForWinter && within(metIn(problem, planLadder(free()))) !== null;
+  const next = plan.steps.findIndex((s) => s.action === "up-pot");
+  const soon = next >= 0 && next < 2;
+  const held = task.withHold && soon ? planAround(problem, [{ season: next, action: "stay", pot: 0 }]) : null;
+  return {
+    treeId: task.treeId,
+    planner: task.planner,
+    firstSeason,
+    plan,
+    kept,
+    changes: changesFrom(task.agreed, firstSeason, plan),
+    meets,
+    heldByLift,
+    nextStep: soon ? next : null,
+    holdCost: held ? Math.max(0, held.cost - plan.cost) : null,
+  };
+}
+
+/** Trees in lots of a size, sets kept whole. */
+export function lotsOf(tasks: readonly PlanTask[], size: number): PlanTask[][] {
+  const sets = new Map<string, PlanTask[]>();
+  for (const t of tasks) {
+    const key = t.set ?? t.treeId;
+    sets.set(key, [...(sets.get(key) ?? []), t]);
+  }
+  const lots: PlanTask[][] = [[]];
+  for (const members of sets.values()) {
+    if (lots[lots.length - 1].length >= size) lots.push([]);
+    lots[lots.length - 1].push(...members);
+  }
+  return lots.filter((lot) => lot.length > 0);
+}
+
+/** Plans a lot: trees alone, sets together. */
+export function planLot(tasks: readonly PlanTask[]): PlannedLadder[] {
+  const sets = new Map<string, PlanTask[]>();
+  for (const t of tasks) if (t.set !== null) sets.set(t.set, [...(sets.get(t.set) ?? []), t]);
+  return [...tasks.filter((t) => t.set === null).map(planTree), ...[...sets.values()].flatMap(planSet)];
+}

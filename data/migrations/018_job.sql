@@ -1,0 +1,21 @@
+CREATE TABLE IF NOT EXISTS job (
+  collection_id UUID NOT NULL,
+  id UUID NOT NULL,
+  kind VARCHAR(40) NOT NULL,
+  state ENUM('queued', 'running', 'done', 'failed', 'cancelled') NOT NULL,
+  input JSON NOT NULL,
+  revision INT UNSIGNED NOT NULL,
+  model VARCHAR(40) NOT NULL,
+  progress INT UNSIGNED NOT NULL DEFAULT 0,
+  total INT UNSIGNED NOT NULL DEFAULT 0,
+  cancel_asked BOOLEAN NOT NULL DEFAULT FALSE,
+  asked_at DATETIME(3) NOT NULL,
+  heartbeat DATETIME(3) NULL,
+  ended_at DATETIME(3) NULL,
+  message VARCHAR(300) NULL,
+  result LONGTEXT NULL,
+  PRIMARY KEY (collection_id, id),
+  KEY job_newest (collection_id, kind, asked_at),
+  KEY job_waiting (state, asked_at),
+  CONSTRAINT job_collection FOREIGN KEY (collection_id) REFERENCES collection (id)
+)

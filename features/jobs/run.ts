@@ -1,0 +1,10 @@
+import "server-only";
+import { type JobHandler, runJobs } from "@/server/job-runner";
+import { planLadders } from "../ladders/job";
+
+const HANDLERS: Record<string, JobHandler> = { "plan-ladders": planLadders };
+
+/** Looks for waiting work and does it, without keeping anybody waiting. */
+export function wakeJobs(): void {
+  void runJobs(HANDLERS);
+}

@@ -1,0 +1,321 @@
+import "server-only";
+import { addYears, growingSeason, midwinterOf, toDay, toIso } from "@/core/dates/index";
+import {
+  areasOf,
+  busiestWeek,
+  easedDays,
+  easingOf,
+  groundM2,
+  HANDLINGS,
+  ladderInputsOf,
+  lotsOf,
+  type LadderStep,
+  monthLoads,
+  type PlannedLadder,
+  type PlanTask,
+  potToBuy,
+  potsToBuy,
+  shownSeasons,
+  type YearStep,
+} from "@/core/ladder/index";
+import type { LinearSolution } from "@/core/linear/index";
+import { type GrowersCalendar, hoursBetween, MODEL_VERSION, mostLiftedKg, PLANNED_SEASONS } from "@/core/tree/index";
+import type { JobHandler } from "@/server/job-runner";
+import { threads } from "@/server/threads";
+import type { ThreadTask } from "@/workers/plan.server";
+import { viewCollection } from "../collection/load";
+import { changedInputs } from "../ladder/changed";
+import { ladderShelf } from "../ladder/problem";
+import { operationOfStep } from "../ladder/windows";
+import type { CollectionPlan, PlannedTree } from "./plan";
+import { type CollectionTask, collectionTasks } from "./tasks";
+
+/** Trees a thread takes at once: small enough that a cancel is felt. */
+const LOT = 20;
+/** Seasons whose weeks are eased one by one; later ones stand at the middle of their windows. */
+const EASED_SEASONS = 3;
+const EASE_LIMITS = { timeLimitS: 4, gap: 0.01 };
+/** Without a window a step is put down for so many days after midwinter. */
+const SPRING_DAYS = 100;
+
+/** Plans every tree of a collection on the pool of threads, then its years. */
+export const planLadders: JobHandler = async (job, beat) => {
+  const from = performance.now();
+  const view = await viewCollection(job.collectionId);
+  if (!view) throw new Error("no such collection");
+  const shelf = ladderShelf(view);
+  const { tasks, off } = collectionTasks(view, shelf);
+  const { calendar } = view.loaded;
+  const total = tasks.length + 1;
+  await beat(0, total);
+  const byId = new Map(tasks.map((t) => [t.task.treeId, t]));
+
+  const ladders = new Map<string, PlannedLadder>();
+  const planAll = async (wanted: readonly PlanTask[], done: (many: number) => Promise<void>) => {
+    const stop = new AbortController();
+    try {
+      await Promise.all(
+        lotsOf(wanted, LOT).map(async (trees) => {
+          const task: ThreadTask = { kind: "plan", trees };
+          for (const planned of (await threads().run(task, { signal: stop.signal })) as PlannedLadder[])
+            ladders.set(planned.treeId, planned);
+          await done(trees.length);
+        }),
+      );
+    } catch (error) {
+      stop.abort();
+      throw error;
+    }
+  };
+  let planned = 0;
+  await planAll(
+    tasks.map((t) => t.task),
+    async (many) => {
+      planned += many;
+      await beat(planned, total);
+    },
+  );
+  const held = heldBySpace(tasks, ladders, shelf.terms);
+  await planAll(
+    [...held].map(([treeId, { season }]) => ({ ...byId.get(treeId)!.task, hold: season })),
+    () => beat(planned, total),
+  );
+
+  const shown = shownSeasons(PLANNED_SEASONS);
+  const { latitudeDeg } = view.site;
+  const steps = tasks.flatMap((t) => yearSteps(t, ladders.get(t.task.treeId)!, shown, latitudeDeg));
+  const firstSeason = Math.min(
+    ...tasks.map((t) => t.task.firstSeason),
+    growingSeason(toDay(view.today), latitudeDeg) + 1,
+  );
+  const peak = await ease(steps, firstSeason, calendar);
+  await beat(total, total);
+  const liftKg = mostLiftedKg(calendar);
+  const market = marketOf(tasks);
+  const stepsOf = new Map<string, YearStep[]>();
+  for (const s of steps) stepsOf.set(s.treeId, [...(stepsOf.get(s.treeId) ?? []), s]);
+  const plan: CollectionPlan = {
+    today: view.today,
+    revision: view.collection.revision,
+    model: MODEL_VERSION,
+    firstSeason,
+    seasons: shown,
+    trees: tasks.map((t) =>
+      plannedTree(
+        t,
+        ladders.get(t.task.treeId)!,
+        stepsOf.get(t.task.treeId) ?? [],
+        held.get(t.task.treeId)?.cost ?? null,
+        shown,
+      ),
+    ),
+    off,
+    months: monthLoads(
+      steps,
+      (day) => toIso(day).slice(0, 7),
+      liftKg,
+      (s) => HANDLINGS.has(s.action),
+    ).map((m) => ({ ...m, hours: hoursOfMonth(calendar, m.month) })),
+    peak,
+    pots: potsToBuy(
+      steps,
+      new Map(shelf.stored.map((p) => [p.lotId, p.free])),
+      (potId, volumeL) => market.get(potId)?.price ?? potToBuy(volumeL).price,
+    ).map((p) => ({ ...p, name: market.get(p.potId)?.name ?? "" })),
+    areas: areasOf(
+      tasks.map((t) => ({
+        plants: t.plants,
+        carried: t.setting.problem.site.movedForWinter,
+        widths: widthsOf(t, ladders.get(t.task.treeId)!, shown, firstSeason),
+      })),
+      firstSeason,
+      shown,
+    ),
+    liftKg,
+    tookMs: performance.now() - from,
+  };
+  return JSON.stringify(plan);
+};
+
+const widthOf = (t: CollectionTask, potIndex: number): number | null => {
+  const pot = t.setting.problem.pots.at(potIndex);
+  return pot ? (pot.widthMm ?? pot.heightMm) : null;
+};
+
+/** Width of its pot by season of the collection's plan; null once it is in the ground. */
+function widthsOf(t: CollectionTask, ladder: PlannedLadder, shown: number, firstSeason: number): (number | null)[] {
+  const late = t.task.firstSeason - firstSeason;
+  return Array.from({ length: shown }, (_, i) => {
+    const step = ladder.plan.steps.at(Math.max(0, i - late));
+    return i < late ? widthOf(t, 0) : step ? widthOf(t, step.pot) : null;
+  });
+}
+
+/** Pots to buy by id: what they are called and cost. */
+function marketOf(tasks: readonly CollectionTask[]): Map<string, { name: string; price: number }> {
+  const market = new Map<string, { name: string; price: number }>();
+  for (const { setting } of tasks)
+    for (const pot of setting.problem.pots)
+      if (!pot.owned && !market.has(pot.id))
+        market.set(pot.id, { name: setting.potNames[pot.id] ?? "", price: pot.price });
+  return market;
+}
+
+function stepDays(t: CollectionTask, step: LadderStep, season: number, latitudeDeg: number) {
+  const operation = operationOfStep(step, t.rootShare);
+  const usual = operation && t.windows[operation];
+  if (!usual) return { window: null, day: midwinterOf(season, latitudeDeg) + SPRING_DAYS };
+  const by = season - growingSeason(toDay(usual.from), latitudeDeg);
+  const window = [toDay(addYears(usual.from, by)), toDay(addYears(usual.to, by))] as const;
+  return { window, day: Math.floor((window[0] + window[1]) / 2) };
+}
+
+function yearSteps(t: CollectionTask, ladder: PlannedLadder, shown: number, latitudeDeg: number): YearStep[] {
+  return ladder.plan.steps.slice(0, shown).flatMap((s): YearStep[] => {
+    if (s.action === "stay") return [];
+    const season = ladder.firstSeason + s.season;
+    return [
+      {
+        treeId: t.task.treeId,
+        season,
+        action: s.action,
+        correction: s.correction,
+        potId: s.potId,
+        volumeL: s.volumeL,
+        plants: t.plants,
+        mixL: s.mixL * t.plants,
+        minutes: s.minutes * t.plants,
+        money: s.money * t.plants,
+        massKg: s.massKg,
+        ...stepDays(t, s, season, latitudeDeg),
+      },
+    ];
+  });
+}
+
+/** Trees that must wait a season for want of room: those for which waiting costs least for the room it gives. */
+function heldBySpace(
+  tasks: readonly CollectionTask[],
+  ladders: ReadonlyMap<string, PlannedLadder>,
+  terms: { summerM2: number | null; winterM2: number | null } | null,
+): Map<string, { season: number; cost: number }> {
+  const held = new Map<string, { season: number; cost: number }>();
+  if (!terms) return held;
+  for (const [most, counts] of [
+    [terms.summerM2, () => true],
+    [terms.winterM2, (t: CollectionTask) => t.setting.problem.site.movedForWinter],
+  ] as const) {
+    if (most === null) continue;
+    const of = tasks.filter(counts);
+    const area = (t: CollectionTask, i: number) => t.plants * groundM2(widthOf(t, i) ?? 0);
+    const at = (t: CollectionTask) => {
+      const ladder = ladders.get(t.task.treeId)!;
+      const waits = held.get(t.task.treeId)?.season === 0;
+      return waits ? 0 : (ladder.plan.steps[0]?.pot ?? 0);
+    };
+    let used = of.reduce((sum, t) => sum + area(t, at(t)), 0);
+    const may = of
+      .flatMap((t) => {
+        const { nextStep, holdCost } = ladders.get(t.task.treeId)!;
+        const gain = area(t, at(t)) - area(t, 0);
+        return nextStep === 0 && holdCost !== null && gain > 0 && !held.has(t.task.treeId)
+          ? [{ treeId: t.task.treeId, cost: holdCost, gain }]
+          : [];
+      })
+      .sort((a, b) => a.cost / a.gain - b.cost / b.gain);
+    for (const m of may) {
+      if (used <= most) break;
+      held.set(m.treeId, { season: 0, cost: m.cost });
+      used -= m.gain;
+    }
+  }
+  return held;
+}
+
+/** Shifts the steps of the coming seasons inside their windows so that no week asks for more than it must. */
+async function ease(
+  steps: YearStep[],
+  firstSeason: number,
+  calendar: GrowersCalendar,
+): Promise<CollectionPlan["peak"]> {
+  const hoursIn = (week: number) => hoursBetween(calendar, 7 * week, 7 * week + 6);
+  const eased = steps.filter((s) => s.season < firstSeason + EASED_SEASONS);
+  const before = busiestWeek(eased, (s) => s.day, hoursIn);
+  if (!before) return null;
+  let moved = 0;
+  for (let season = firstSeason; season < firstSeason + EASED_SEASONS; season++) {
+    const easing = easingOf(
+      eased.filter((s) => s.season === season),
+      hoursIn,
+    );
+    if (easing.groups.length === 0) continue;
+    const task: ThreadTask = { kind: "solve", model: easing.model, limits: EASE_LIMITS };
+    const solution = (await threads().run(task)) as LinearSolution;
+    if (solution.status === "none") continue;
+    for (const [step, day] of easedDays(easing, solution)) {
+      if (Math.abs(day - step.day) > 6) moved++;
+      step.day = day;
+    }
+  }
+  const after = busiestWeek(eased, (s) => s.day, hoursIn)!;
+  return { before: before.hours, after: after.hours, overBefore: before.over, overAfter: after.over, moved };
+}
+
+function hoursOfMonth(calendar: GrowersCalendar, month: string): number | null {
+  const first = toDay(`${month}-01`);
+  const next = new Date(`${month}-01T00:00:00Z`);
+  next.setUTCMonth(next.getUTCMonth() + 1);
+  return hoursBetween(calendar, first, toDay(next.toISOString().slice(0, 10)) - 1);
+}
+
+function plannedTree(
+  t: CollectionTask,
+  ladder: PlannedLadder,
+  steps: readonly YearStep[],
+  heldCost: number | null,
+  shown: number,
+): PlannedTree {
+  const { problem } = t.setting;
+  const inputs = ladderInputsOf(problem);
+  const own = new Map(steps.map((s) => [s.season, s]));
+  return {
+    treeId: t.task.treeId,
+    tag: t.tag,
+    name: t.name,
+    set: t.task.set,
+    plants: t.plants,
+    planner: ladder.planner,
+    goalL: problem.goal.minL,
+    cost: ladder.plan.cost,
+    inputs,
+    digest: t.digest,
+    seasons: shown,
+    steps: ladder.plan.steps.slice(0, shown).flatMap((s) => {
+      const year = own.get(ladder.firstSeason + s.season);
+      if (!year) return [];
+      return [
+        {
+          season: year.season,
+          action: s.action,
+          correction: s.correction,
+          potId: s.potId,
+          pot: t.setting.potNames[s.potId] ?? "",
+          volumeL: s.volumeL,
+          mixL: s.mixL,
+          minutes: s.minutes,
+          money: s.money,
+          massKg: s.massKg,
+          fill: s.fill,
+          window: year.window && ([toIso(year.window[0]), toIso(year.window[1])] satisfies [string, string]),
+          day: toIso(year.day),
+        },
+      ];
+    }),
+    meets: ladder.meets,
+    heldByLift: ladder.heldByLift,
+    kept: ladder.kept,
+    changes: ladder.changes,
+    why: t.chosen?.inputs ? changedInputs(t.chosen.inputs, inputs) : [],
+    heldBySpace: heldCost,
+  };
+}

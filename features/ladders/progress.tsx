@@ -1,0 +1,49 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import { number } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+
+/** A running plan: how far it is, and a way to stop it. */
+export function Progress({ job, onEnd }: { job: { id: string; progress: number; total: number }; onEnd: () => void }) {
+  const { collectionId } = useAsOf();
+  const router = useRouter();
+  const cancel = useCommand("cancel-job");
+  const [at, setAt] = useState(job);
+  useEffect(() => {
+    const source = new EventSource(`/c/${collectionId}/jobs/${job.id}`);
+    source.addEventListener("progress", (event) => {
+      const { progress, total } = JSON.parse((event as MessageEvent<string>).data) as {
+        progress: number;
+        total: number;
+      };
+      setAt({ id: job.id, progress, total });
+    });
+    source.addEventListener("ended", () => {
+      source.close();
+      onEnd();
+      router.refresh();
+    });
+    return () => source.close();
+  }, [collectionId, job.id, onEnd, router]);
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-3" role="status" data-testid="progress">
+      <progress className="progress w-64" max={Math.max(1, at.total)} value={at.progress} aria-label="Trees planned" />
+      <span>
+        {at.total === 0
+          ? "Reading the collection …"
+          : `${number(Math.min(at.progress, at.total - 1))} of ${number(at.total - 1)} trees planned`}
+      </span>
+      <button
+        type="button"
+        className="btn min-h-11"
+        disabled={cancel.busy}
+        onClick={() => void cancel.send({ collectionId, jobId: job.id })}
+      >
+        Stop
+      </button>
+    </div>
+  );
+}

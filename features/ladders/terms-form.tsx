@@ -1,0 +1,89 @@
+"use client";
+
+import { useState } from "react";
+import { type LadderTerms, type Planner, PLANNERS } from "@/core/ladder/index";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { readNumber } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { SCHOOL_WORDS } from "../ladder/words";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+
+type NumberField = "doorMm" | "headroomMm" | "summerM2" | "winterM2" | "budget";
+const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
+  ["doorMm", "Narrowest door on the way in, mm", "pots wider than it are not planned for trees carried in", "mm"],
+  ["headroomMm", "Lowest headroom, mm", "counts where a tree’s height is measured", "mm"],
+  ["summerM2", "Room in summer, m²", "trees wait a season where it is not enough", undefined],
+  ["winterM2", "Room in winter, m²", "for those carried in", undefined],
+  ["budget", "Money a year", "said where a year asks for more", undefined],
+];
+
+/** How ladders are planned here: the school, the ways in, the room, the money. */
+export function TermsForm({ terms, onSaved }: { terms: LadderTerms; onSaved: () => void }) {
+  const { collectionId, revision } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-ladder-terms");
+  const [school, setSchool] = useState<Planner>(terms.school);
+  const [texts, setTexts] = useState<Record<NumberField, string>>(
+    () =>
+      Object.fromEntries(FIELDS.map(([key]) => [key, terms[key] === null ? "" : String(terms[key])])) as Record<
+        NumberField,
+        string
+      >,
+  );
+  const [faults, setFaults] = useState<Partial<Record<NumberField, string>>>({});
+  const save = async () => {
+    const values: Partial<Record<NumberField, number | null>> = {};
+    const wrong: Partial<Record<NumberField, string>> = {};
+    for (const [key, , , unit] of FIELDS) {
+      if (texts[key].trim() === "") values[key] = null;
+      else {
+        const value = readNumber(texts[key], unit);
+        if (value > 0) values[key] = value;
+        else wrong[key] = "A number above 0, or nothing.";
+      }
+    }
+    setFaults(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    const done = await send({ collectionId, baseRevision: revision, terms: { school, ...values } });
+    if (done) {
+      tell({ text: "Kept. Plan the collection to see it.", entryId: done.entryId });
+      onSaved();
+    }
+  };
+  return (
+    <details className="no-print mt-2">
+      <summary className="min-h-9 cursor-pointer">
+        How it is planned: {SCHOOL_WORDS[terms.school].name.toLowerCase()}
+      </summary>
+      <Form label="How it is planned" onSubmit={save} className="mt-1">
+        <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+          <SelectField<Planner>
+            label="School for trees that follow none yet"
+            value={school}
+            onChange={setSchool}
+            fault={at("terms.school")}
+            options={PLANNERS.filter((p) => p !== "own" || terms.own !== null).map(
+              (p) => [p, SCHOOL_WORDS[p].name] as const,
+            )}
+          />
+          {FIELDS.map(([key, label, hint]) => (
+            <TextField
+              key={key}
+              label={label}
+              hint={hint}
+              numeric
+              value={texts[key]}
+              onChange={(text) => setTexts((now) => ({ ...now, [key]: text }))}
+              fault={faults[key]}
+            />
+          ))}
+        </div>
+        <button type="submit" className="btn mt-2 min-h-11" disabled={busy}>
+          Keep it
+        </button>
+        <FormFaults faults={(failure?.faults ?? []).filter((f) => f.path !== "terms.school")} />
+      </Form>
+    </details>
+  );
+}
