@@ -11,6 +11,8 @@ export interface WhatIf {
   wall?: Wall;
   liftKg?: number;
   goalL?: number;
+  /** Money for pots and mix over the seasons shown. */
+  budget?: number;
   weights?: LadderWeights;
 }
 
@@ -34,6 +36,7 @@ export function askedOf(problem: LadderProblem, ask: WhatIf): LadderProblem {
       liftKg: ask.liftKg ?? problem.site.liftKg,
     },
     weights: ask.weights ?? problem.weights,
+    ...(ask.budget === undefined ? {} : { budget: ask.budget }),
     pots: ask.wall ? problem.pots.map((p, i) => (i === 0 ? p : { ...p, wall: ask.wall! })) : problem.pots,
   };
   return ask.goalL === undefined ? changed : withGoal(changed, ask.goalL);

@@ -8,6 +8,8 @@ const MINUTES_STEP = 10;
 const OVER_COST = 100;
 const PEAK_COST = 1000;
 const SHIFT_COST = 1;
+/** An hour of the busiest week, where there are hands enough. */
+const FLAT_COST = 3;
 /** A window longer than this is worked from its start: nobody waits half a year. */
 const MOST_WEEKS = 20;
 
@@ -47,6 +49,7 @@ export function easingOf(steps: readonly YearStep[], hoursIn: (week: number) => 
   const b = new ModelBuilder();
   const byWeek = new Map<number, [number, number][]>();
   const peak = b.column(PEAK_COST);
+  const flat = b.column(FLAT_COST);
   for (const g of groups.values()) {
     g.hours = g.steps.reduce((sum, s) => sum + s.minutes, 0) / g.steps.length / 60;
     g.columns = g.weeks.map((week) => {
@@ -62,6 +65,7 @@ export function easingOf(steps: readonly YearStep[], hoursIn: (week: number) => 
   for (const [week, entries] of byWeek) {
     const over = b.column(OVER_COST);
     b.row([...entries, [over, -1]], { upper: hoursIn(week) ?? 0 });
+    b.row([...entries, [flat, -1]], { upper: 0 });
     b.row(
       [
         [over, 1],

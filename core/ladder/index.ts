@@ -9,7 +9,6 @@ export * from "./asked";
 export * from "./goal";
 export * from "./relax";
 export * from "./reasons";
-export * from "./budget";
 export * from "./unknown";
 export * from "./size";
 export * from "./summary";

@@ -37,6 +37,8 @@ export interface LadderSite {
   /** How cool and wet the resting season is, 0–1: what unrooted mix suffers. */
   coolWet: number;
   liftKg: number;
+  /** What gear and trained people lift at most: above it a ball stays where it is. Null or absent: no such limit. */
+  gearKg?: number | null;
   movedForWinter: boolean;
   mixKgPerL: number;
   mixPricePerL: number;
@@ -108,6 +110,8 @@ export interface LadderProblem {
   goal: LadderGoal;
   seasons: number;
   weights: LadderWeights;
+  /** Money for pots and mix over the seasons shown; null or absent: no such limit. */
+  budget?: number | null;
 }
 
 /** Top growth of a season by how full and how turned the ball is. */

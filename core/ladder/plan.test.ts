@@ -1,63 +1,8 @@
 import fc from "fast-check";
+import { problem } from "@/test-support/ladder";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
-import {
-  exhaustiveLadder,
-  followLadder,
-  LADDER_PARTS,
-  type LadderPot,
-  type LadderProblem,
-  planAround,
-  planLadder,
-  type School,
-  SCHOOL_WEIGHTS,
-  SCHOOLS,
-} from "./index";
+import { exhaustiveLadder, followLadder, LADDER_PARTS, type LadderPot, planAround, planLadder, SCHOOLS } from "./index";
 
-const VOLUMES = [4.5, 8, 12, 18, 25, 30, 40, 55, 80];
-const pot = (volumeL: number, owned = false): LadderPot => ({
-  id: `p${volumeL}`,
-  volumeL,
-  heightMm: 108 * Math.cbrt(volumeL),
-  wall: "smooth-plastic",
-  massKg: 0.1 * volumeL ** 0.66,
-  price: 1.5 * volumeL ** 0.7,
-  owned,
-});
-function problem(
-  school: School,
-  more: Partial<LadderProblem["tree"]> = {},
-  rest: Partial<LadderProblem> = {},
-): LadderProblem {
-  const tree = {
-    kPerDegreeDay: VIGOUR_PER_DEGREE_DAY.moderate,
-    fill: 0.7,
-    circling: 0.3,
-    volumeL: 3,
-    mixAgeYears: 1,
-    tapRoot: false,
-    largestStep: null,
-    tolerance: 1,
-    ...more,
-  };
-  return {
-    tree,
-    pots: [{ ...pot(tree.volumeL, true), id: "now" }, ...VOLUMES.map((v) => pot(v))],
-    site: {
-      seasonDegreeDays: 1600,
-      coolWet: 0.5,
-      liftKg: 1e6,
-      movedForWinter: false,
-      mixKgPerL: 0.8,
-      mixPricePerL: 0.15,
-      mixLifeYears: 4.5,
-      rootDepthNeedMm: null,
-    },
-    goal: { minL: 55, maxL: 55, bySeason: null, plantOut: null },
-    seasons: 13,
-    weights: SCHOOL_WEIGHTS[school],
-    ...rest,
-  };
-}
 const volumes = (p: ReturnType<typeof planLadder>) =>
   p.steps.filter((s) => s.action === "up-pot").map((s) => s.volumeL);
 const FINE = { buckets: { x: 0.02, circling: 0.02, age: 0.02 }, trust: 0 };

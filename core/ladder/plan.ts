@@ -1,7 +1,7 @@
 import { logistic } from "../math/index";
 import type { CorrectionName } from "../roots/index";
 import { climb } from "./climb";
-import { LADDER_PARTS, type LadderMove, type LadderPart, type LadderProblem } from "./model";
+import { LADDER_PARTS, type LadderMove, type LadderPart, type LadderProblem, shownSeasons } from "./model";
 import type { LadderAction } from "./names";
 import { type Buckets, type FixedStep, forward, type Found, optimistic } from "./search";
 import { isOpen, type LadderOption, Played, playSeason, startOf, tablesOf, type LadderTables } from "./season";
@@ -57,7 +57,42 @@ export function planLadder(problem: LadderProblem, search: LadderSearch = USUAL_
 export function planAround(
   problem: LadderProblem,
   fixed: readonly FixedStep[],
-  { buckets, trust }: LadderSearch = USUAL_SEARCH,
+  search: LadderSearch = USUAL_SEARCH,
+): LadderPlan | null {
+  const { budget } = problem;
+  const free = planFreely(problem, fixed, search);
+  if (budget == null || !free || moneyOf(free) <= budget) return free;
+  const at = (weight: number): LadderPlan => {
+    const { weights } = problem;
+    const dearer = { ...problem, weights: { ...weights, pot: weight * weights.pot, mix: weight * weights.mix } };
+    const plan = planFreely(dearer, fixed, search)!;
+    // Its cost by the weights as they are.
+    return followLadder(problem, plan.steps)!;
+  };
+  let kept = at(DEAREST);
+  let [low, high] = [0, Math.log(DEAREST)];
+  for (let i = 0; i < BUDGET_TRIES && moneyOf(kept) <= budget; i++) {
+    const mid = (low + high) / 2;
+    const plan = at(Math.exp(mid));
+    if (moneyOf(plan) <= budget) [kept, high] = [plan, mid];
+    else low = mid;
+  }
+  return kept;
+}
+
+/** The weight of money is raised so far, in so many steps, until a plan keeps to its budget; beyond it the thriftiest stands. */
+const DEAREST = 64;
+const BUDGET_TRIES = 6;
+
+/** Money for pots and mix over the seasons shown. */
+export function moneyOf(plan: LadderPlan): number {
+  return plan.steps.slice(0, shownSeasons(plan.steps.length)).reduce((sum, s) => sum + s.money, 0);
+}
+
+function planFreely(
+  problem: LadderProblem,
+  fixed: readonly FixedStep[],
+  { buckets, trust }: LadderSearch,
 ): LadderPlan | null {
   const toGo = optimistic(problem);
   const tables = tablesOf(problem);

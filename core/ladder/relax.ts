@@ -24,7 +24,7 @@ const RELAXED: Record<Constraint, (p: LadderProblem) => LadderProblem | null> = 
   "kind-step": (p) => (p.tree.largestStep === null ? null : { ...p, tree: { ...p.tree, largestStep: null } }),
   pots: (p) => ({ ...p, pots: [...p.pots, ...USUAL_VOLUMES_L.map(potToBuy)] }),
   depth: (p) => (p.site.rootDepthNeedMm === null ? null : { ...p, site: { ...p.site, rootDepthNeedMm: null } }),
-  money: (p) => (p.weights.pot + p.weights.mix > 0 ? { ...p, weights: { ...p.weights, pot: 0, mix: 0 } } : null),
+  money: (p) => (p.budget == null ? null : { ...p, budget: null }),
   seasons: (p) =>
     p.goal.bySeason === null && p.goal.plantOut === null && p.seasons < LONGEST
       ? { ...p, seasons: Math.min(LONGEST, p.seasons + LONGER) }

@@ -134,9 +134,11 @@ function optionsOf(problem: LadderProblem, p: number): LadderOption[] {
   ) => options.push(optionOf(problem, p, { action, correction, pot }, fromCircling, belowCircling));
   add("stay", null, p);
   add("replace-top", "replace-top", p);
-  if (!(tree.tapRoot && tree.tolerance >= TOUCHY_TAP)) add("root-prune", "prune-and-return", p);
-  if (here.volumeL * site.mixKgPerL + here.massKg > site.liftKg) add("core-in-place", "core-in-place", p);
-  for (let q = 1; q < pots.length; q++) {
+  const massKg = here.volumeL * site.mixKgPerL + here.massKg;
+  const liftable = !site.gearKg || massKg <= site.gearKg;
+  if (liftable && !(tree.tapRoot && tree.tolerance >= TOUCHY_TAP)) add("root-prune", "prune-and-return", p);
+  if (massKg > site.liftKg) add("core-in-place", "core-in-place", p);
+  for (let q = 1; liftable && q < pots.length; q++) {
     if (!isStep(problem, p, q)) continue;
     add("up-pot", "none", q, [0, TEASE_FROM]);
     add("up-pot", "tease-and-clip", q, [TEASE_FROM, Infinity]);

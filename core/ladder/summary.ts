@@ -1,7 +1,7 @@
 import { oversize } from "../roots/index";
 import { type LadderProblem, shownSeasons } from "./model";
 import type { LadderAction } from "./names";
-import type { LadderPlan } from "./plan";
+import { type LadderPlan, moneyOf } from "./plan";
 import { metIn } from "./goal";
 
 /** What a plan comes to, in a grower's figures. */
@@ -49,7 +49,7 @@ export function summaryOf(problem: LadderProblem, plan: LadderPlan): LadderSumma
     handlings: shown.filter((s) => HANDLINGS.has(s.action)).length,
     heaviestKg: Math.max(...shown.map((s) => s.massKg)),
     seasonsTooHeavy: shown.filter((s) => s.massKg > site.liftKg).length,
-    money: sum((s) => s.money),
+    money: moneyOf(plan),
     minutes: sum((s) => s.minutes),
   };
 }

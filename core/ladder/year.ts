@@ -78,12 +78,16 @@ export interface PotsToBuy {
   price: number;
 }
 
-/** Pots the plans need that nobody has, by season. A pot in store serves as many trees as there are of it, the earliest first. */
+/**
+ * Pots the plans need that nobody has, by season, and the steps they are for. A pot in store serves as many trees as there are of
+ * it, the earliest first.
+ */
 export function potsToBuy(
   steps: readonly YearStep[],
   inStore: ReadonlyMap<string, number>,
   priceOf: (potId: string, volumeL: number) => number,
-): PotsToBuy[] {
+): { lines: PotsToBuy[]; short: Set<YearStep> } {
+  const short = new Set<YearStep>();
   const left = new Map(inStore);
   const wanted = new Map<string, PotsToBuy>();
   const moves = steps.filter((s) => s.action === "up-pot").sort((a, b) => a.season - b.season || b.volumeL - a.volumeL);
@@ -92,13 +96,15 @@ export function potsToBuy(
     if (free > 0) left.set(s.potId, (left.get(s.potId) ?? 0) - free);
     const count = s.plants - free;
     if (count === 0) continue;
+    short.add(s);
     const key = `${s.season}:${s.potId}`;
     const line = wanted.get(key) ?? { season: s.season, potId: s.potId, volumeL: s.volumeL, count: 0, price: 0 };
     line.count += count;
     line.price += count * priceOf(s.potId, s.volumeL);
     wanted.set(key, line);
   }
-  return [...wanted.values()].sort((a, b) => a.season - b.season || a.volumeL - b.volumeL);
+  const lines = [...wanted.values()].sort((a, b) => a.season - b.season || a.volumeL - b.volumeL);
+  return { lines, short };
 }
 
 /** Room a pot takes on the ground, m²: its square, and a hand's breadth to the next. Our judgement (L). */

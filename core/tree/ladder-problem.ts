@@ -22,6 +22,7 @@ import type { Profile } from "../species/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, vesselOf, wallOf } from "../vessel/index";
 import { paceLeftAfterLook } from "./narrow";
 import type { GrowersCalendar } from "./people";
+import { MACHINE_LIMIT_KG } from "./mass";
 import type { LotRecord, TreeRecord } from "./records";
 import type { Replayed } from "./replay";
 import type { TreeState } from "./state";
@@ -89,6 +90,9 @@ function potOf(id: string, pot: Pot, price: number, owned: boolean): LadderPot {
   };
 }
 
+/** Volumes nearer than this make no difference to a plan. */
+const alike = (a: number, b: number) => Math.abs(Math.log(a / b)) < 0.05;
+
 /** What the planner needs of one tree: its roots, pots in store and to buy, the site, the people. */
 export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLadder {
   const { tree, profile, replayed, state, site, on } = input;
@@ -96,18 +100,21 @@ export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLad
   if (!replayed.pot) return "no-pot";
   const now: LadderPot = { ...potOf("now", replayed.pot, 0, true), volumeL: state.volumeL.p50 };
   const potNames: Record<string, string> = {};
-  const stored = input.stored
-    .filter((p) => p.free > 0 && p.condition !== "cracked" && p.condition !== "brittle")
-    .map((p) => {
-      potNames[p.lotId] = p.name;
-      return potOf(p.lotId, p.pot, 0, true);
-    });
+  const stored: LadderPot[] = [];
+  const sound = input.stored.filter((p) => p.free > 0 && p.condition !== "cracked" && p.condition !== "brittle");
+  for (const p of [...sound].sort((a, b) => b.free - a.free)) {
+    const pot = potOf(p.lotId, p.pot, 0, true);
+    // Of pots as good as equal the one there is most of will do.
+    if (stored.some((other) => other.wall === pot.wall && alike(other.volumeL, pot.volumeL))) continue;
+    potNames[p.lotId] = p.name;
+    stored.push(pot);
+  }
   const offered = input.onOffer.map((lot) => {
     potNames[`lot-${lot.id}`] = lot.name;
     const pot = potOf(`lot-${lot.id}`, lot.pot, 0, false);
     return { ...pot, price: lot.price ?? potToBuy(pot.volumeL).price };
   });
-  const usual = USUAL_VOLUMES_L.filter((v) => offered.every((p) => Math.abs(Math.log(p.volumeL / v)) > 0.05));
+  const usual = USUAL_VOLUMES_L.filter((v) => ![...offered, ...stored].some((p) => alike(p.volumeL, v)));
   const life = replayed.mix ? mixLife(replayed.mix) : null;
   const cropL = tree.purpose === "crop" ? profile.values.cropVolumeL : null;
   const opening = midwinterOf(growingSeason(on, site.latitudeDeg), site.latitudeDeg);
@@ -132,6 +139,7 @@ export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLad
       seasonDegreeDays: Math.max(1, warmthBetween(site.warmth, profile.warmth, opening, nextOpening)),
       coolWet: COOL_WET,
       liftKg: mostLiftedKg(input.calendar),
+      gearKg: MACHINE_LIMIT_KG,
       movedForWinter: carriedIn(input.events, input.places, on),
       mixKgPerL: WET_MIX_KG_PER_L,
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,

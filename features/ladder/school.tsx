@@ -122,7 +122,7 @@ export function SchoolRow({
           </>
         }
       >
-        <span data-testid="figures">{figures(row, facts, units)}</span>
+        <span data-testid="figures">{figures(row, facts, problem.budget, units)}</span>
       </Why>
       {row.change && (
         <p className={row.change.possible ? "font-medium" : "text-warning font-semibold"} data-testid="change">
@@ -174,7 +174,7 @@ function mostOf(row: LadderRow): string {
     .join(", ");
 }
 
-function figures(row: LadderRow, facts: LadderFacts, units: Units): string {
+function figures(row: LadderRow, facts: LadderFacts, budget: number | null | undefined, units: Units): string {
   const { summary: s } = row;
   return [
     s.seasonsToGoal === null
@@ -190,7 +190,7 @@ function figures(row: LadderRow, facts: LadderFacts, units: Units): string {
       : row.pruningEvery < 1.05
         ? "pruned every season in its last pot"
         : `pruned every ${number(row.pruningEvery, 1)} seasons in its last pot`,
-    `about ${number(s.money)} ${facts.currency} and ${number(s.minutes / 60, 1)} hours`,
+    `about ${number(s.money)} ${facts.currency}${budget != null && s.money > budget ? ", which is the least there is" : ""} and ${number(s.minutes / 60, 1)} hours`,
   ]
     .filter(Boolean)
     .join("; ")

@@ -84,7 +84,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
           keeps them.
         </p>
       )}
-      <WhatIfPanel ask={ask} problem={facts.problem} units={units} onAsk={setAsk} />
+      <WhatIfPanel ask={ask} problem={facts.problem} units={units} currency={facts.currency} onAsk={setAsk} />
       <OwnWeights own={own} focus={settled} onOwn={setOwn} />
       <div className="mt-3 sm:hidden">
         <SelectField<Planner>

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { LadderProblem, WhatIf } from "@/core/ladder/index";
 import { type Wall, WALLS } from "@/core/vessel/index";
-import { SelectField } from "@/ui/fields";
+import { SelectField, TextField } from "@/ui/fields";
 import { kilograms, litres, number, readNumber, type Units } from "@/ui/format";
 import { WALL_WORDS } from "../words";
 
@@ -12,12 +12,14 @@ export function WhatIfPanel({
   ask,
   problem,
   units,
+  currency,
   onAsk,
 }: {
   ask: WhatIf;
   /** As it is, before anything is asked otherwise. */
   problem: LadderProblem;
   units: Units;
+  currency: string;
   onAsk: (ask: WhatIf) => void;
 }) {
   const asked = Object.keys(ask).length > 0;
@@ -30,7 +32,7 @@ export function WhatIfPanel({
           As it is
         </button>
       </div>
-      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-5">
+      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-6">
         <Slide
           label="Goal"
           unit="L of mix"
@@ -76,6 +78,14 @@ export function WhatIfPanel({
           words={(v) => `${number(v * problem.site.seasonDegreeDays)} °C·d`}
           onChange={(warmth) => set({ warmth })}
         />
+        <MoneyField
+          currency={currency}
+          value={ask.budget}
+          onChange={(budget) => {
+            const { budget: _, ...rest } = ask;
+            onAsk(budget === null ? rest : { ...rest, budget });
+          }}
+        />
         <SelectField<Wall | "">
           label="Walls"
           value={ask.wall ?? ""}
@@ -87,6 +97,36 @@ export function WhatIfPanel({
         />
       </div>
     </section>
+  );
+}
+
+/** Money for pots and mix over the seasons shown; empty: as much as it takes. */
+function MoneyField({
+  currency,
+  value,
+  onChange,
+}: {
+  currency: string;
+  value: number | undefined;
+  onChange: (value: number | null) => void;
+}) {
+  const [text, setText] = useState(value === undefined ? "" : String(value));
+  const parsed = readNumber(text);
+  const wrong = text.trim() !== "" && !(parsed >= 0);
+  return (
+    <TextField
+      label={`Money at most, ${currency}`}
+      numeric
+      value={value === undefined && !wrong ? "" : text}
+      onChange={(next) => {
+        setText(next);
+        const amount = readNumber(next);
+        if (next.trim() === "") onChange(null);
+        else if (amount >= 0) onChange(amount);
+      }}
+      fault={wrong ? "A number, 0 or more, or nothing." : undefined}
+      placeholder="as it takes"
+    />
   );
 }
 

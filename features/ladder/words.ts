@@ -81,6 +81,13 @@ export const OFF_LADDER_WORDS: Record<OffLadder, string> = {
   "no-pot": "Nobody has said which pot it stands in.",
 };
 
+/** So many of them, in a list. */
+export const OFF_LADDER_SHORT: Record<OffLadder, string> = {
+  miniature: "kept as miniatures",
+  rescue: "being rescued",
+  "no-pot": "in a pot nobody has named",
+};
+
 export const INPUT_WORDS: Record<keyof LadderInputs, string> = {
   kPerDegreeDay: "the pace of its roots",
   fill: "how full the ball is",

@@ -92,6 +92,11 @@ export const planLadders: JobHandler = async (job, beat) => {
   await beat(total, total);
   const liftKg = mostLiftedKg(calendar);
   const market = marketOf(tasks);
+  const toBuy = potsToBuy(
+    steps,
+    new Map(shelf.stored.map((p) => [p.lotId, p.free])),
+    (potId, volumeL) => market.get(potId)?.price ?? potToBuy(volumeL).price,
+  );
   const stepsOf = new Map<string, YearStep[]>();
   for (const s of steps) stepsOf.set(s.treeId, [...(stepsOf.get(s.treeId) ?? []), s]);
   const plan: CollectionPlan = {
@@ -107,6 +112,7 @@ export const planLadders: JobHandler = async (job, beat) => {
         stepsOf.get(t.task.treeId) ?? [],
         held.get(t.task.treeId)?.cost ?? null,
         shown,
+        toBuy.short,
       ),
     ),
     off,
@@ -117,11 +123,7 @@ export const planLadders: JobHandler = async (job, beat) => {
       (s) => HANDLINGS.has(s.action),
     ).map((m) => ({ ...m, hours: hoursOfMonth(calendar, m.month) })),
     peak,
-    pots: potsToBuy(
-      steps,
-      new Map(shelf.stored.map((p) => [p.lotId, p.free])),
-      (potId, volumeL) => market.get(potId)?.price ?? potToBuy(volumeL).price,
-    ).map((p) => ({ ...p, name: market.get(p.potId)?.name ?? "" })),
+    pots: merged(toBuy.lines.map((p) => ({ ...p, name: market.get(p.potId)?.name ?? "" }))),
     areas: areasOf(
       tasks.map((t) => ({
         plants: t.plants,
@@ -156,9 +158,27 @@ function marketOf(tasks: readonly CollectionTask[]): Map<string, { name: string;
   const market = new Map<string, { name: string; price: number }>();
   for (const { setting } of tasks)
     for (const pot of setting.problem.pots)
-      if (!pot.owned && !market.has(pot.id))
-        market.set(pot.id, { name: setting.potNames[pot.id] ?? "", price: pot.price });
+      if (!market.has(pot.id))
+        market.set(pot.id, {
+          // Of a pot in store there may be no other like it: any of its size will do.
+          name: pot.owned ? "" : (setting.potNames[pot.id] ?? ""),
+          price: pot.owned ? potToBuy(pot.volumeL).price : pot.price,
+        });
   return market;
+}
+
+/** Pots of one name and size in one line a season. */
+function merged(lines: CollectionPlan["pots"]): CollectionPlan["pots"] {
+  const kept = new Map<string, CollectionPlan["pots"][number]>();
+  for (const line of lines) {
+    const key = `${line.season}:${line.name}:${Math.round(line.volumeL)}`;
+    const known = kept.get(key);
+    if (known) {
+      known.count += line.count;
+      known.price += line.price;
+    } else kept.set(key, { ...line });
+  }
+  return [...kept.values()];
 }
 
 function stepDays(t: CollectionTask, step: LadderStep, season: number, latitudeDeg: number) {
@@ -242,7 +262,7 @@ async function ease(
   const eased = steps.filter((s) => s.season < firstSeason + EASED_SEASONS);
   const before = busiestWeek(eased, (s) => s.day, hoursIn);
   if (!before) return null;
-  let moved = 0;
+  const unmoved = new Map(eased.map((s) => [s, s.day]));
   for (let season = firstSeason; season < firstSeason + EASED_SEASONS; season++) {
     const easing = easingOf(
       eased.filter((s) => s.season === season),
@@ -252,13 +272,19 @@ async function ease(
     const task: ThreadTask = { kind: "solve", model: easing.model, limits: EASE_LIMITS };
     const solution = (await threads().run(task)) as LinearSolution;
     if (solution.status === "none") continue;
-    for (const [step, day] of easedDays(easing, solution)) {
-      if (Math.abs(day - step.day) > 6) moved++;
-      step.day = day;
-    }
+    for (const [step, day] of easedDays(easing, solution)) step.day = day;
   }
   const after = busiestWeek(eased, (s) => s.day, hoursIn)!;
-  return { before: before.hours, after: after.hours, overBefore: before.over, overAfter: after.over, moved };
+  const better = after.over < before.over || (after.over === before.over && after.hours < before.hours);
+  if (!better) for (const [step, day] of unmoved) step.day = day;
+  const end = better ? after : before;
+  return {
+    before: before.hours,
+    after: end.hours,
+    overBefore: before.over,
+    overAfter: end.over,
+    moved: eased.filter((s) => Math.abs(s.day - unmoved.get(s)!) > 3).length,
+  };
 }
 
 function hoursOfMonth(calendar: GrowersCalendar, month: string): number | null {
@@ -274,6 +300,7 @@ function plannedTree(
   steps: readonly YearStep[],
   heldCost: number | null,
   shown: number,
+  short: ReadonlySet<YearStep>,
 ): PlannedTree {
   const { problem } = t.setting;
   const inputs = ladderInputsOf(problem);
@@ -300,6 +327,7 @@ function plannedTree(
           correction: s.correction,
           potId: s.potId,
           pot: t.setting.potNames[s.potId] ?? "",
+          toBuy: short.has(year),
           volumeL: s.volumeL,
           mixL: s.mixL,
           minutes: s.minutes,

@@ -17,6 +17,8 @@ export interface PlannedStep {
   correction: CorrectionName | null;
   potId: string;
   pot: string;
+  /** None of it is free then: one is to be bought. */
+  toBuy: boolean;
   volumeL: number;
   mixL: number;
   minutes: number;

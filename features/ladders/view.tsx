@@ -7,8 +7,9 @@ import { type LadderTerms } from "@/core/ladder/index";
 import { growingSeason, toDay } from "@/core/dates/index";
 import { Caution, FormFaults, Reasoned, ScrollBox } from "@/ui/fields";
 import { day, kilograms, litres, month as monthWord, number, percent } from "@/ui/format";
+import type { OffLadder } from "@/core/tree/index";
 import { useCommand } from "../commands/use-command";
-import { ACTION_WORDS, counted, INPUT_WORDS, OFF_LADDER_WORDS, SCHOOL_WORDS, yearWords } from "../ladder/words";
+import { ACTION_WORDS, counted, INPUT_WORDS, OFF_LADDER_SHORT, SCHOOL_WORDS, yearWords } from "../ladder/words";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { CollectionPlan, PlannedMonth, PlannedStep, PlannedTree } from "./plan";
@@ -69,9 +70,7 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
           )}
           {facts.lastEnd && (
             <span className="text-warning font-semibold" data-testid="last-end">
-              {facts.lastEnd.state === "cancelled"
-                ? "The last planning was stopped; this is the one before."
-                : (facts.lastEnd.message ?? "")}
+              {facts.lastEnd.state === "cancelled" ? "The last planning was stopped." : (facts.lastEnd.message ?? "")}
             </span>
           )}
         </div>
@@ -120,6 +119,10 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
         <h2 id="shelves" className="text-lg">
           Months
         </h2>
+        <p className="text-sm">
+          Hours of work; a board sags as it nears what your people have, and is red beyond it. Crossed out: something in
+          it is heavier than {kilograms(plan.liftKg, units)}.
+        </p>
         {totals.slice(0, shownYears).map((t) => {
           const keys = monthsOf(t.season, facts.southern);
           return (
@@ -193,9 +196,7 @@ function Headline({ plan, totals, facts }: { plan: CollectionPlan; totals: reado
   const { peak } = plan;
   const far = plan.trees.filter((t) => t.meets === null);
   const heavy = far.filter((t) => t.heldByLift);
-  const off = Object.entries(plan.off).map(
-    ([why, n]) => `${number(n)}: ${OFF_LADDER_WORDS[why as keyof typeof OFF_LADDER_WORDS]}`,
-  );
+  const off = Object.entries(plan.off).map(([why, n]) => `${number(n)} ${OFF_LADDER_SHORT[why as OffLadder]}`);
   return (
     <section aria-label="In short" className="mt-3 space-y-1">
       <p className="text-lg" data-testid="headline">
@@ -217,11 +218,18 @@ function Headline({ plan, totals, facts }: { plan: CollectionPlan; totals: reado
       {peak && (
         <Reasoned reason="Each step of the coming three seasons is put into a week of its own window so that the work above what the people have, and its peak, are least; ties go to the middle of the window. Solved as a small integer program, to within 1 % of the best.">
           <p data-testid="eased">
-            Peak eased: the busiest week asks for {number(peak.after, 1)} hours instead of {number(peak.before, 1)}
+            {peak.overBefore === 0 ? "No week asks for more than there is. " : ""}
+            {peak.moved === 0
+              ? "The busiest week, not to be eased further, asks for "
+              : "Peak eased: the busiest week asks for "}
+            {number(peak.after, 1)} hours{peak.moved === 0 ? "" : ` instead of ${number(peak.before, 1)}`}
             {peak.overBefore > 0
               ? `, ${number(peak.overAfter, 1)} above what there is instead of ${number(peak.overBefore, 1)}`
               : ""}
-            ; {counted(peak.moved, "step")} shifted inside {peak.moved === 1 ? "its window" : "their windows"}.
+            {peak.moved === 0
+              ? ""
+              : `; ${counted(peak.moved, "step")} shifted inside ${peak.moved === 1 ? "its window" : "their windows"}`}
+            .
           </p>
         </Reasoned>
       )}
@@ -235,7 +243,7 @@ function Headline({ plan, totals, facts }: { plan: CollectionPlan; totals: reado
           .
         </p>
       )}
-      {off.length > 0 && <p className="text-sm">Off the ladder: {off.join(" ")}</p>}
+      {off.length > 0 && <p className="text-sm">Off the ladder: {off.join(", ")}.</p>}
     </section>
   );
 }
@@ -300,8 +308,8 @@ function PotsTable({ plan, facts }: { plan: CollectionPlan; facts: LaddersFacts 
                 <tr key={`${p.season}${p.potId}`}>
                   <td>{yearWords(p.season, facts.southern)}</td>
                   <td className="text-right">{number(p.count)}</td>
-                  <td className="text-right">{litres(p.volumeL, units)}</td>
-                  <td>{p.name || "price guessed"}</td>
+                  <td className="text-right whitespace-nowrap">{litres(p.volumeL, units)}</td>
+                  <td>{p.name || "any; price guessed"}</td>
                   <td className="text-right">{number(p.price)}</td>
                 </tr>
               ))}
@@ -319,9 +327,9 @@ function PotsTable({ plan, facts }: { plan: CollectionPlan; facts: LaddersFacts 
 }
 
 function stepWords(s: PlannedStep, units: "metric" | "us"): string {
-  return s.action === "up-pot"
-    ? `into ${litres(s.volumeL, units)}${s.pot ? ` (${s.pot})` : ""}`
-    : ACTION_WORDS[s.action].long;
+  if (s.action !== "up-pot") return ACTION_WORDS[s.action].long;
+  const pot = [s.pot, s.toBuy ? (s.pot ? "one like it to buy" : "to buy") : ""].filter(Boolean).join(", ");
+  return `into ${litres(s.volumeL, units)}${pot ? ` (${pot})` : ""}`;
 }
 
 /** What the coming season asks of each tree, with a tick to agree. */
