@@ -71,7 +71,7 @@ test("the collection is planned with progress, agreed to, planned again, and ask
   await page.getByRole("button", { name: "Keep it" }).click();
   await expect(page.getByText("Kept. Plan the collection to see it.")).toBeVisible();
   await page.getByRole("button", { name: "Plan all anew" }).click();
-  await expect(page.getByTestId("room-words")).toContainText(/missing|for want of room/);
+  await expect(page.getByTestId("room-words")).toContainText(/for want of room/);
 
   await page.getByLabel("Agree to the ladder of QN-3").uncheck();
   await page.getByRole("button", { name: "Agree to 3" }).click();

@@ -73,6 +73,8 @@ interface LadderResult {
   threads: number;
   thousandMs: number;
   memoryMb: number;
+  growth: { seasons: number; pots: number; ms: number }[];
+  byTrees: { trees: number; ms: number }[];
   medianOff: number;
   worstOff: number;
 }
@@ -202,6 +204,25 @@ async function benchColumn(page: Page, url: string, id: string): Promise<number[
   });
 }
 
+/** From a what-if slider's move to the answer of the browser's planner for the ladder in focus: 50 steps. */
+async function benchLadderSlider(page: Page, url: string, id: string): Promise<number[]> {
+  await page.goto(`${url}/c/${id}/yard`, { waitUntil: "networkidle" });
+  const tree = await page.evaluate(() => document.querySelector<HTMLAnchorElement>('a[href*="/tree/"]')!.href);
+  await page.goto(`${tree.split("?")[0]}/ladder`, { waitUntil: "networkidle" });
+  const slider = page.getByRole("slider", { name: "Vigour" });
+  await slider.focus();
+  const idle = () =>
+    page.waitForFunction(() => document.querySelector("article")?.getAttribute("aria-busy") === "false");
+  for (let i = 0; i < 60; i++) {
+    await idle();
+    if (i === 10) await page.evaluate(() => performance.clearMeasures("ladder-answer"));
+    await page.keyboard.press(i % 20 < 10 ? "ArrowRight" : "ArrowLeft");
+    await page.waitForTimeout(60);
+  }
+  await idle();
+  return page.evaluate(() => performance.getEntriesByName("ladder-answer").map((entry) => entry.duration));
+}
+
 async function main(): Promise<void> {
   rmSync(dir, { recursive: true, force: true });
   mkdirSync(dir, { recursive: true });
@@ -264,6 +285,12 @@ async function main(): Promise<void> {
     const drag = await benchDrag(await browser.newPage({ viewport: { width: 1280, height: 800 } }), web.url, small);
     console.log("column of a mix …");
     const column = await benchColumn(await browser.newPage({ viewport: { width: 1280, height: 800 } }), web.url, small);
+    console.log("what-if of a ladder …");
+    const whatIf = await benchLadderSlider(
+      await browser.newPage({ viewport: { width: 1280, height: 800 } }),
+      web.url,
+      small,
+    );
     const rows: [string, string, string][] = [
       [
         `treeAt, ${core.trees} trees, ${core.events} events in ten years, daily weather, with bands, after five rounds of warming up`,
@@ -324,6 +351,21 @@ async function main(): Promise<void> {
           .map(([school, took]) => `${school} ${ms(took)}`)
           .join(", "),
         "median under 20 ms",
+      ],
+      [
+        "growth: small steps, median of 15 trees by seasons × pots",
+        ladder.growth.map((g) => `${g.seasons} × ${g.pots} ${ms(g.ms)}`).join(", "),
+        "—",
+      ],
+      [
+        "growth: trees under one school on one thread",
+        ladder.byTrees.map((g) => `${g.trees}: ${ms(g.ms)}`).join(", "),
+        "—",
+      ],
+      [
+        "what-if slider of a ladder through the browser's worker, 50 steps, to the ladder in focus",
+        `p50 ${ms(quantile(whatIf, 0.5))}, p95 ${ms(quantile(whatIf, 0.95))}`,
+        "p95 ≤ 32 ms",
       ],
       [
         `${ladder.trees} unlike trees under one school, ${ladder.threads} threads; memory`,

@@ -176,10 +176,13 @@ function mostOf(row: LadderRow): string {
 
 function figures(row: LadderRow, facts: LadderFacts, budget: number | null | undefined, units: Units): string {
   const { summary: s } = row;
+  const out = row.steps.find((step) => step.action === "plant-out");
   return [
-    s.seasonsToGoal === null
-      ? `Not at the goal within ${counted(facts.shown, "season")}`
-      : `${facts.problem.goal.plantOut ? "In the ground" : "At the goal"} after ${counted(s.seasonsToGoal, "season")}`,
+    out
+      ? `Into the ground after ${counted(out.season + 1, "season")}, out of ${litres(out.volumeL, units)}${s.seasonsToGoal === null ? ` instead of ${litres(facts.problem.goal.minL, units)}` : ""}`
+      : s.seasonsToGoal === null
+        ? `Not at the goal within ${counted(facts.shown, "season")}`
+        : `At the goal after ${counted(s.seasonsToGoal, "season")}`,
     `bound in ${counted(s.seasonsBound, "season")}`,
     `rot risk up to ${percent(s.rotRisk)}`,
     counted(s.handlings, "handling"),

@@ -30,6 +30,8 @@ export function useLadder(
   const [detail, setDetail] = useState<{ planner: Planner; of: LadderRow; detail: LadderDetail } | null>(null);
   const api = useRef<Promise<Comlink.Remote<LadderApi>> | null>(null);
   const newest = useRef(0);
+  const [answered, setAnswered] = useState(0);
+  const [questions, setQuestions] = useState(0);
 
   useEffect(() => {
     const worker = new Worker(new URL("../../workers/ladder.browser.ts", import.meta.url), { type: "module" });
@@ -43,6 +45,7 @@ export function useLadder(
 
   useEffect(() => {
     const question = ++newest.current;
+    setQuestions(question);
     const weightsOf = (planner: Planner) => (planner === "own" ? own : SCHOOL_WEIGHTS[planner]);
     const asked = performance.now();
     const run = async () => {
@@ -64,6 +67,7 @@ export function useLadder(
             });
           }, PAUSE_MS);
       }
+      setAnswered(question);
     };
     void run();
   }, [ask, fixes, own, focus, facts.doubt, facts.leftAfterLook]);
@@ -75,5 +79,7 @@ export function useLadder(
       .sort((a, b) => order.indexOf(a.planner) - order.indexOf(b.planner)),
     detail: detail?.planner === focus ? detail : null,
     problem: askedOf(facts.problem, ask),
+    /** The worker is at it: what is shown is not all of it yet. */
+    busy: answered !== questions,
   };
 }

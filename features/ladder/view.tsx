@@ -35,7 +35,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
   const [own, setOwn] = useState<LadderWeights | null>(facts.own);
   const [focus, setFocus] = useState<Planner>(facts.chosen?.school ?? facts.school);
   const settled = focus === "own" && own === null ? "small-steps" : focus;
-  const { rows, detail, problem } = useLadder(
+  const { rows, detail, problem, busy } = useLadder(
     facts,
     useMemo(() => ({ ask, fixes, own, focus: settled }), [ask, fixes, own, settled]),
   );
@@ -43,7 +43,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
   const largestL = Math.max(...rows.flatMap((r) => r.steps.map((s) => s.volumeL)));
   const { site, goal } = problem;
   return (
-    <article>
+    <article aria-busy={busy}>
       <p className="text-sm">
         <Link className="link" href={tree}>
           {facts.tag} · {facts.name}

@@ -238,7 +238,8 @@ function heldBySpace(
       .flatMap((t) => {
         const { nextStep, holdCost } = ladders.get(t.task.treeId)!;
         const gain = area(t, at(t)) - area(t, 0);
-        return nextStep === 0 && holdCost !== null && gain > 0 && !held.has(t.task.treeId)
+        // What was agreed to is not taken back for want of room.
+        return t.task.agreed.length === 0 && nextStep === 0 && holdCost !== null && gain > 0 && !held.has(t.task.treeId)
           ? [{ treeId: t.task.treeId, cost: holdCost, gain }]
           : [];
       })

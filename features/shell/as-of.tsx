@@ -61,20 +61,30 @@ export function AsOfProvider({
   const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
-  const setOn = useCallback((next: string, settle: boolean) => {
-    setDay(next);
-    if (settle) setSettled(next);
-  }, []);
+  const address = useCallback(
+    (day: string) => {
+      const url = new URL(window.location.href);
+      if (day === today) url.searchParams.delete("on");
+      else url.searchParams.set("on", day);
+      window.history.replaceState(null, "", url);
+    },
+    [today],
+  );
+  const setOn = useCallback(
+    (next: string, settle: boolean) => {
+      setDay(next);
+      if (!settle) return;
+      setSettled(next);
+      address(next);
+    },
+    [address],
+  );
 
-  // The address follows the day, also where the router has just put back an older address of its own.
+  // The router may put back an older address of its own when it settles later: the day stands.
   const addressed = useSearchParams().get("on");
   useEffect(() => {
-    if ((addressed ?? today) === settledOn) return;
-    const url = new URL(window.location.href);
-    if (settledOn === today) url.searchParams.delete("on");
-    else url.searchParams.set("on", settledOn);
-    window.history.replaceState(null, "", url);
-  }, [addressed, settledOn, today]);
+    if ((addressed ?? today) !== settledOn) address(settledOn);
+  }, [addressed, settledOn, today, address]);
 
   const replay = useCallback(() => {
     if (opened.current?.revision !== revision) {

@@ -76,6 +76,36 @@ if (!isMainThread) {
       return [school, times[20]];
     }),
   );
+  const median = (times: number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)];
+  const growth = [
+    [5, 8],
+    [10, 12],
+    [15, 20],
+    [20, 20],
+    [15, 40],
+  ].map(([seasons, pots]) => ({
+    seasons,
+    pots,
+    ms: median(
+      Array.from({ length: 15 }, (_, i) => {
+        const problem = { ...unlike(7000 + i, small), seasons };
+        // More pots than there are sizes: sizes in between.
+        while (problem.pots.length < pots) {
+          const a = VOLUMES[problem.pots.length % VOLUMES.length];
+          problem.pots.push({ ...pot(1.07 * a), id: `between-${problem.pots.length}` });
+        }
+        problem.pots = problem.pots.slice(0, pots);
+        const from = performance.now();
+        planLadder(problem);
+        return performance.now() - from;
+      }),
+    ),
+  }));
+  const byTrees = [10, 100, 300].map((trees) => {
+    const from = performance.now();
+    for (let i = 0; i < trees; i++) planLadder(unlike(3000 + i, small));
+    return { trees, ms: performance.now() - from };
+  });
   const from = performance.now();
   await Promise.all(
     Array.from(
@@ -103,6 +133,8 @@ if (!isMainThread) {
       trees: TREES,
       threads: THREADS,
       thousandMs,
+      growth,
+      byTrees,
       memoryMb: process.memoryUsage().rss / 1e6,
       medianOff: off[25],
       worstOff: off[49],
