@@ -1,6 +1,6 @@
 import { pot, problem } from "@/test-support/ladder";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
-import { exhaustiveLadder, meets, metIn, moneyOf, mostLiftedL, planLadder, relieve } from "./index";
+import { exhaustiveLadder, meets, metIn, moneyOf, mostLiftedL, planLadder, relieve, tieFromMs } from "./index";
 
 describe("planting out", () => {
   const outIn = (season: number, more = {}, rest = {}) =>
@@ -110,4 +110,15 @@ test("a budget is kept by buying less; where it is not enough the thriftiest sta
   const least = planLadder(none);
   expect(moneyOf(least)).toBeLessThan(moneyOf(thrifty));
   expect(relieve(none, least).map((r) => r.constraints)).toContainEqual(["money"]);
+});
+
+test("the same tree stands firmer in a larger pot; without a height nothing is said", () => {
+  const p = problem("small-steps");
+  expect(tieFromMs(p, planLadder(p).steps[0])).toBeNull();
+  p.tree = { ...p.tree, heightMm: 1800 };
+  const { steps } = planLadder(p);
+  const first = tieFromMs(p, steps[0])!;
+  const last = tieFromMs(p, steps.at(-1)!)!;
+  expect(first).toBeGreaterThan(0);
+  expect(last).toBeGreaterThan(first);
 });

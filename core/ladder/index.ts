@@ -13,6 +13,7 @@ export * from "./unknown";
 export * from "./size";
 export * from "./summary";
 export * from "./row";
+export * from "./standing";
 export * from "./year";
 export * from "./ease";
 export * from "./keep";

@@ -124,13 +124,17 @@ export function growthFactor(fill: number, circling: number): number {
 /** A tree grows taller with about the third root of its mass. Our judgement (L). */
 const HEIGHT_EXPONENT = SIZE_EXPONENT / 3;
 
+/** Height above the mix in so much mix, mm; 0 where nobody measured it. */
+export function heightAtMm({ heightMm, volumeL }: LadderTree, inL: number): number {
+  return heightMm ? heightMm * (inL / volumeL) ** HEIGHT_EXPONENT : 0;
+}
+
 /** Why a tree in this pot could not be brought in for the winter; null: it could, or need not be. */
 export function barredBy({ tree, pots, site }: LadderProblem, p: number): "door" | "headroom" | null {
   if (!site.movedForWinter) return null;
   const pot = pots[p];
   if (site.doorMm && (pot.widthMm ?? pot.heightMm) > site.doorMm) return "door";
-  const heightMm = tree.heightMm ? tree.heightMm * (pot.volumeL / tree.volumeL) ** HEIGHT_EXPONENT : 0;
-  return site.headroomMm && pot.heightMm + heightMm > site.headroomMm ? "headroom" : null;
+  return site.headroomMm && pot.heightMm + heightAtMm(tree, pot.volumeL) > site.headroomMm ? "headroom" : null;
 }
 
 /** Whether a move from one pot to another is a step of the school, of the kind, within the goal, and can be brought in. */

@@ -7,6 +7,7 @@ import {
   type LadderProblem,
   type LadderRow,
   type LadderStep,
+  tieFromMs,
 } from "@/core/ladder/index";
 import { FormFaults, Why } from "@/ui/fields";
 import { day, kilograms, litres, number, percent, type Units } from "@/ui/format";
@@ -141,7 +142,8 @@ export function SchoolRow({
             <li key={step.season}>
               <b>{year(step.season)}</b>: {stepWords(step, facts, units)}; then {percent(step.fill)} full, turning{" "}
               {number(step.circling, 1)}
-              {step.massKg > 0 ? `, ${kilograms(step.massKg, units)}` : ""}. Because{" "}
+              {step.massKg > 0 ? `, ${kilograms(step.massKg, units)}` : ""}
+              {windWords(tieFromMs(problem, step))}. Because{" "}
               {reasonWords(
                 row.reasons[i].reason,
                 percent(row.reasons[i].fill),
@@ -164,6 +166,13 @@ export function SchoolRow({
       <FormFaults faults={failure?.faults ?? []} />
     </section>
   );
+}
+
+/** A fresh gale in gusts, m/s: what a terrace sees some times a year. */
+const USUAL_GUST_MS = 18;
+
+function windWords(tieFrom: number | null): string {
+  return tieFrom !== null && tieFrom < USUAL_GUST_MS ? `, to be tied from gusts of ${number(tieFrom)} m/s` : "";
 }
 
 function mostOf(row: LadderRow): string {
