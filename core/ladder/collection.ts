@@ -3,7 +3,7 @@ import { metIn } from "./goal";
 import { type LadderProblem, shownSeasons } from "./model";
 import type { Planner } from "./names";
 import type { FixedStep } from "./search";
-import { followMoves, type LadderPlan, planAround, planLadder } from "./plan";
+import { followMoves, type LadderPlan, planAround, planLadder, QUICK_SEARCH } from "./plan";
 
 /** One tree to plan, as plain data: it travels to a worker thread. */
 export interface PlanTask {
@@ -39,16 +39,23 @@ export interface PlannedLadder {
   holdCost: number | null;
 }
 
+/** An agreed ladder is only left for one that is better by more than this share. */
+const WORTH_A_CHANGE = 0.01;
+
 export function planTree(task: PlanTask): PlannedLadder {
   const { problem, agreed, firstSeason } = task;
   const held: FixedStep[] = task.hold === null ? [] : [{ season: task.hold, action: "stay", pot: 0 }];
-  const fixed = [...held, ...keptSteps(problem, firstSeason, agreed).filter((f) => f.season !== task.hold)];
-  const around = fixed.length > 0 ? planAround(problem, fixed) : null;
-  return planned(
-    task,
-    around ?? planLadder(problem),
-    agreed.length === 0 ? null : fixed.length === 0 || around !== null,
-  );
+  const keeping = (seasons?: number) => [
+    ...held,
+    ...keptSteps(problem, firstSeason, agreed, seasons).filter((f) => f.season !== task.hold),
+  ];
+  const fixed = keeping();
+  const around = fixed.length > 0 ? planAround(problem, fixed, QUICK_SEARCH) : null;
+  const anew = around ?? planLadder(problem, QUICK_SEARCH);
+  const asAgreed = agreed.length > 0 ? planAround(problem, keeping(problem.seasons), QUICK_SEARCH) : null;
+  const stands = asAgreed !== null && asAgreed.cost <= (1 + WORTH_A_CHANGE) * anew.cost;
+  const kept = agreed.length === 0 ? null : fixed.length === 0 || around !== null;
+  return planned(task, stands ? asAgreed : anew, kept);
 }
 
 /** Trees of one set on one ladder: of their own ladders the one that suits all of them best. */
@@ -72,10 +79,11 @@ function planned(task: PlanTask, plan: LadderPlan, kept: boolean | null): Planne
   const meets = within(metIn(problem, plan));
   const free = (): LadderProblem => ({ ...problem, site: { ...problem.site, liftKg: 1e6 } });
   const heldByLift =
-    meets === null && problem.site.movedForWinter && within(metIn(problem, planLadder(free()))) !== null;
+    meets === null && problem.site.movedForWinter && within(metIn(problem, planLadder(free(), QUICK_SEARCH))) !== null;
   const next = plan.steps.findIndex((s) => s.action === "up-pot");
   const soon = next >= 0 && next < 2;
-  const held = task.withHold && soon ? planAround(problem, [{ season: next, action: "stay", pot: 0 }]) : null;
+  const held =
+    task.withHold && soon ? planAround(problem, [{ season: next, action: "stay", pot: 0 }], QUICK_SEARCH) : null;
   return {
     treeId: task.treeId,
     planner: task.planner,

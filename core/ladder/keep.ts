@@ -19,10 +19,15 @@ export const KEPT_SEASONS = 2;
 const SAME_VOLUME = 0.03;
 
 /** Agreed steps as the problem's own; those whose pot is gone stand in for by one of its volume, or are left out. */
-export function keptSteps(problem: LadderProblem, firstSeason: number, agreed: readonly AgreedStep[]): FixedStep[] {
+export function keptSteps(
+  problem: LadderProblem,
+  firstSeason: number,
+  agreed: readonly AgreedStep[],
+  seasons: number = KEPT_SEASONS,
+): FixedStep[] {
   return agreed.flatMap((a): FixedStep[] => {
     const season = a.season - firstSeason;
-    if (season < 0 || season >= KEPT_SEASONS) return [];
+    if (season < 0 || season >= seasons) return [];
     if (a.action !== "up-pot") return [{ season, action: a.action, pot: 0 }];
     const near = (i: number) => Math.abs(Math.log(problem.pots[i].volumeL / a.volumeL));
     const same = problem.pots.findIndex((p, i) => i > 0 && p.id === a.potId && near(i) < SAME_VOLUME);

@@ -10,6 +10,9 @@ export const DRAG_BARE = 0.15;
 /** Tie, ballast or lower when the moment reaches this share of what the dry pot withstands: growers' rule (L). */
 export const TIE_AT_SHARE = 2 / 3;
 
+/** A fresh gale in gusts, m/s: what a terrace sees some times a year. */
+export const USUAL_GUST_MS = 18;
+
 export interface StandingInput {
   /** Across the crown and its height, m. */
   crownWidthM: number;

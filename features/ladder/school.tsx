@@ -9,6 +9,7 @@ import {
   type LadderStep,
   tieFromMs,
 } from "@/core/ladder/index";
+import { USUAL_GUST_MS } from "@/core/wind/index";
 import { FormFaults, Why } from "@/ui/fields";
 import { day, kilograms, litres, number, percent, type Units } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
@@ -167,9 +168,6 @@ export function SchoolRow({
     </section>
   );
 }
-
-/** A fresh gale in gusts, m/s: what a terrace sees some times a year. */
-const USUAL_GUST_MS = 18;
 
 function windWords(tieFrom: number | null): string {
   return tieFrom !== null && tieFrom < USUAL_GUST_MS ? `, to be tied from gusts of ${number(tieFrom)} m/s` : "";

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/tree/index";
-import { standing } from "@/core/wind/index";
+import { standing, USUAL_GUST_MS } from "@/core/wind/index";
 import { kilograms, millimetres, number, percent, readNumber } from "@/ui/format";
 import { Caution, TextField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
@@ -25,8 +25,6 @@ export interface StandingFacts {
 
 /** A crown nobody measured: so wide for its height, starting at this share of it. A guess to be typed over. */
 const USUAL_CROWN = { widthShare: 0.6, clearShare: 0.25 };
-/** A fresh gale in gusts, m/s: what a terrace sees some times a year. */
-const USUAL_GUST = "18";
 const kmh = (ms: number) => `${number(ms, 0)} m/s (${number(ms * 3.6)} km/h)`;
 
 /** Will it stand in wind, and how is it carried: the same masses answer both. */
@@ -45,7 +43,7 @@ function InWind({ facts }: { facts: StandingFacts }) {
   const [height, setHeight] = useState(String(tall));
   const [width, setWidth] = useState(String(Math.round(tall * USUAL_CROWN.widthShare * 100) / 100));
   const [clear, setClear] = useState(String(Math.round(tall * USUAL_CROWN.clearShare * 100) / 100));
-  const [gust, setGust] = useState(USUAL_GUST);
+  const [gust, setGust] = useState(String(USUAL_GUST_MS));
   const [leaf, setLeaf] = useState(facts.inLeaf);
   const [h, w, c, g] = [height, width, clear, gust].map((t) => readNumber(t));
   const problems = {
