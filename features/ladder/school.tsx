@@ -2,11 +2,13 @@
 
 import { addYears, growingSeason, toDay } from "@/core/dates/index";
 import {
+  cropAt,
   type FixedStep,
   ladderInputsOf,
   type LadderProblem,
   type LadderRow,
   type LadderStep,
+  sizeAt,
   tieFromMs,
 } from "@/core/ladder/index";
 import { USUAL_GUST_MS } from "@/core/wind/index";
@@ -200,11 +202,22 @@ function figures(row: LadderRow, facts: LadderFacts, budget: number | null | und
       : row.pruningEvery < 1.05
         ? "pruned every season in its last pot"
         : `pruned every ${number(row.pruningEvery, 1)} seasons in its last pot`,
+    endWords(row, facts),
     `about ${number(s.money)} ${facts.currency}${budget != null && s.money > budget ? ", which is the least there is" : ""} and ${number(s.minutes / 60, 1)} hours`,
   ]
     .filter(Boolean)
     .join("; ")
     .concat(".");
+}
+
+/** What it comes to in the long run: size and, for a crop, the harvest, each with its ends. */
+function endWords(row: LadderRow, facts: LadderFacts): string {
+  const { volumeL } = row.steps[facts.shown - 1];
+  const size = sizeAt(volumeL, facts.problem.tree.volumeL);
+  const tree = `the tree ${number(size.mid, 1)} times (${number(size.low, 1)}–${number(size.high, 1)}) its weight`;
+  if (!facts.cropL) return tree;
+  const crop = cropAt(volumeL, facts.cropL);
+  return `${tree}, ${percent(crop.mid)} (${percent(crop.low)}–${percent(crop.high)}) of its best crop`;
 }
 
 /** The days a step's window usually spans in its season; empty where the work has none here. */
