@@ -7,6 +7,7 @@ import { settingCalculations } from "./definitions/setting";
 import { vesselCalculations } from "./definitions/vessel";
 import { speciesCalculations } from "./definitions/species";
 import { windowCalculations } from "./definitions/window";
+import { winterCalculations } from "./definitions/winter";
 import { woodCalculations } from "./definitions/wood";
 import { type Calculation, CalcProblem } from "./definition";
 
@@ -22,6 +23,7 @@ export const CALCULATIONS: ReadonlyMap<string, Calculation> = new Map(
     ...windowCalculations,
     ...speciesCalculations,
     ...ladderCalculations,
+    ...winterCalculations,
   ].map((c) => [c.name, c]),
 );
 

@@ -6,10 +6,12 @@ import { kilograms, litres, percent, type Units } from "@/ui/format";
 import { INK, rootTone } from "@/ui/tones";
 import { ACTION_WORDS } from "./words";
 
-const CELL = 84;
+const CELL = 76;
 const H = 196;
 const GROUND = 96;
-const LEFT = 8;
+/** What the dashed line means stands before the first season. */
+const LEFT = 88;
+const RIGHT = 8;
 /** Masses hang from the ground: at the limit they are this long. */
 const LIMIT_LENGTH = 22;
 const MOST_LENGTH = 44;
@@ -46,7 +48,7 @@ export function LadderDrawing({
   const [dragged, setDragged] = useState<{ season: number; dx: number } | null>(null);
   const from = useRef(0);
   const scale = 74 / Math.cbrt(largestL);
-  const width = LEFT * 2 + CELL * steps.length;
+  const width = LEFT + RIGHT + CELL * steps.length;
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The seasons">
       <svg
@@ -109,8 +111,13 @@ export function LadderDrawing({
           strokeDasharray="5 4"
           aria-hidden="true"
         />
-        <text x={LEFT} y={GROUND + LIMIT_LENGTH + 30} fontSize="10.5" fill={HEAVY}>
-          {kilograms(liftKg, units)} can be lifted
+        <text fontSize="11" fill={HEAVY}>
+          <tspan x="0" y={GROUND + LIMIT_LENGTH + 12}>
+            {kilograms(liftKg, units)}
+          </tspan>
+          <tspan x="0" y={GROUND + LIMIT_LENGTH + 31}>
+            can be lifted
+          </tspan>
         </text>
       </svg>
     </div>
