@@ -1,6 +1,17 @@
 import { pot, problem } from "@/test-support/ladder";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
-import { exhaustiveLadder, meets, metIn, moneyOf, mostLiftedL, planLadder, relieve, tieFromMs } from "./index";
+import {
+  exhaustiveLadder,
+  meets,
+  metIn,
+  moneyOf,
+  mostLiftedL,
+  noGoodPlan,
+  planLadder,
+  relieve,
+  summaryOf,
+  tieFromMs,
+} from "./index";
 
 describe("planting out", () => {
   const outIn = (season: number, more = {}, rest = {}) =>
@@ -121,4 +132,19 @@ test("the same tree stands firmer in a larger pot; without a height nothing is s
   const last = tieFromMs(p, steps.at(-1)!)!;
   expect(first).toBeGreaterThan(0);
   expect(last).toBeGreaterThan(first);
+});
+
+test("a touchy tap root held in fifteen litres has no good plan, and that is said; a fibrous one is pruned", () => {
+  const held = (more: object) => {
+    const p = problem("hold-and-prune", { volumeL: 15, fill: 0.9, ...more }, { seasons: 15 });
+    p.goal = { ...p.goal, minL: 15, maxL: 15 };
+    const plan = planLadder(p);
+    return { plan, bad: noGoodPlan(p, summaryOf(p, plan), 10) };
+  };
+  const touchy = held({ tapRoot: true, tolerance: 1.6 });
+  expect(touchy.plan.steps.some((s) => s.action === "root-prune")).toBe(false);
+  expect(touchy.bad).toBe(true);
+  const fibrous = held({});
+  expect(fibrous.plan.steps.some((s) => s.action === "root-prune")).toBe(true);
+  expect(fibrous.bad).toBe(false);
 });

@@ -2,6 +2,8 @@ import { potToBuy, USUAL_VOLUMES_L } from "./market";
 import { metIn, meets } from "./goal";
 import type { LadderProblem } from "./model";
 import { type LadderPlan, planLadder } from "./plan";
+import { bearsNoPruning } from "./season";
+import type { LadderSummary } from "./summary";
 
 /** What may stand between a tree and its goal. */
 export const CONSTRAINTS = ["lift", "door", "school-step", "kind-step", "pots", "depth", "money", "seasons"] as const;
@@ -44,6 +46,14 @@ export function relieve(problem: LadderProblem, plan: LadderPlan): Relief[] {
   const alone = CONSTRAINTS.flatMap((c) => tryWith([c]) ?? []);
   if (alone.length > 0) return alone;
   return CONSTRAINTS.flatMap((a, i) => CONSTRAINTS.slice(i + 1).flatMap((b) => tryWith([a, b]) ?? []));
+}
+
+/**
+ * Whether there is no good plan at all: roots that bear no pruning, bound for most of the seasons shown. Such a tree wants another
+ * goal, or the ground.
+ */
+export function noGoodPlan({ tree }: LadderProblem, { seasonsBound }: LadderSummary, shown: number): boolean {
+  return bearsNoPruning(tree) && seasonsBound > shown / 2;
 }
 
 /** Largest volume of mix that may still be lifted in a plastic pot of that size, L; null where it need not be. */

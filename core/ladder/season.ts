@@ -17,6 +17,7 @@ import {
   type LadderPart,
   type LadderProblem,
   type LadderState,
+  type LadderTree,
   SIZE_EXPONENT,
   TAIL,
   UP_POT_MINUTES,
@@ -121,6 +122,11 @@ export function tablesOf(problem: LadderProblem): LadderTables {
   };
 }
 
+/** A touchy tap root is not root-pruned. */
+export function bearsNoPruning({ tapRoot, tolerance }: LadderTree): boolean {
+  return tapRoot && tolerance >= TOUCHY_TAP;
+}
+
 /** All that may be done with a tree in a pot, whatever its roots. */
 function optionsOf(problem: LadderProblem, p: number): LadderOption[] {
   const { tree, pots, site, goal } = problem;
@@ -136,7 +142,7 @@ function optionsOf(problem: LadderProblem, p: number): LadderOption[] {
   add("replace-top", "replace-top", p);
   const massKg = here.volumeL * site.mixKgPerL + here.massKg;
   const liftable = !site.gearKg || massKg <= site.gearKg;
-  if (liftable && !(tree.tapRoot && tree.tolerance >= TOUCHY_TAP)) add("root-prune", "prune-and-return", p);
+  if (liftable && !bearsNoPruning(tree)) add("root-prune", "prune-and-return", p);
   if (massKg > site.liftKg) add("core-in-place", "core-in-place", p);
   for (let q = 1; liftable && q < pots.length; q++) {
     if (!isStep(problem, p, q)) continue;

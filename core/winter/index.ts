@@ -1,2 +1,4 @@
 export * from "./figures";
 export * from "./pot-temperature";
+export * from "./root-kill";
+export * from "./pot-winter";

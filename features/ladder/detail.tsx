@@ -6,6 +6,7 @@ import {
   type LadderProblem,
   type LadderRow,
   mostLiftedL,
+  noGoodPlan,
   sizeAt,
   type Sized,
 } from "@/core/ladder/index";
@@ -141,6 +142,13 @@ function Goal({
                   .slice(0, 4)
                   .map((r) => `${r.constraints.map((c) => CONSTRAINT_WORDS[c]).join(" and ")} (${year(r.season)})`)
                   .join("; or with ")}.`}
+        </p>
+      )}
+      {noGoodPlan(problem, row.summary, facts.shown) && (
+        <p className="text-warning mt-1 font-semibold" data-testid="no-good-plan">
+          There is no good plan for it here: its tap root bears no root pruning, and it would be bound in{" "}
+          {number(row.summary.seasonsBound)} of {counted(facts.shown, "season")}. A larger goal, a deep air-pruning pot
+          or the ground would do it better.
         </p>
       )}
       {liftedL !== null && liftedL < problem.goal.maxL && (

@@ -44,7 +44,7 @@ export const planLadders: JobHandler = async (job, beat) => {
   const view = await viewCollection(job.collectionId);
   if (!view) throw new Error("no such collection");
   const shelf = ladderShelf(view);
-  const { tasks, off } = collectionTasks(view, shelf);
+  const { tasks, off } = await collectionTasks(view, shelf);
   const { calendar } = view.loaded;
   const total = tasks.length + 1;
   await beat(0, total);

@@ -30,7 +30,7 @@ onDatabase("ladders of a collection on a real database", () => {
     await yard.ok("set-ladder-terms", { terms: { school: "long-jump", doorMm: 700, summerM2: 2 } });
     await yard.ok("describe-tree", { treeId: a, changes: { plantOutSeason: 2030 } });
     const view = (await viewCollection(yard.id))!;
-    const { tasks, off } = collectionTasks(view, ladderShelf(view));
+    const { tasks, off } = await collectionTasks(view, ladderShelf(view));
     expect(off).toEqual({ miniature: 1, rescue: 1 });
     expect(tasks.map((t) => t.tag)).toEqual(["A", "B"]);
     const [first, second] = tasks;
@@ -70,7 +70,7 @@ onDatabase("ladders of a collection on a real database", () => {
     );
 
     const view = (await viewCollection(yard.id))!;
-    const { tasks } = collectionTasks(view, ladderShelf(view));
+    const { tasks } = await collectionTasks(view, ladderShelf(view));
     const plan: CollectionPlan = {
       today: view.today,
       revision: view.collection.revision,
@@ -131,7 +131,7 @@ onDatabase("ladders of a collection on a real database", () => {
     const agreed = await yard.ok("choose-ladders", { jobId: result.jobId, treeIds: [treeId] });
     const after = async () => {
       const now = (await viewCollection(yard.id))!;
-      return collectionTasks(now, ladderShelf(now)).tasks[0].task.agreed;
+      return (await collectionTasks(now, ladderShelf(now))).tasks[0].task.agreed;
     };
     const steps = await after();
     expect(steps).toHaveLength(10);

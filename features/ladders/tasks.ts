@@ -33,11 +33,14 @@ export interface CollectionTask {
 
 type Series = ReturnType<typeof seriesAround<(typeof LADDER_OPERATIONS)[number]>>;
 
+/** Trees read before others of the process get their turn. */
+const AT_ONCE = 10;
+
 /** Every tree's problem on today's state, and the trees that are off the ladder. */
-export function collectionTasks(
+export async function collectionTasks(
   view: CollectionView,
   shelf: LadderShelf,
-): { tasks: CollectionTask[]; off: Partial<Record<OffLadder, number>> } {
+): Promise<{ tasks: CollectionTask[]; off: Partial<Record<OffLadder, number>> }> {
   const { loaded, context, places, collection } = view;
   const { indexed } = loaded;
   const on = toDay(view.today);
@@ -46,7 +49,9 @@ export function collectionTasks(
   const series = new Map<string, Series>();
   const tasks: CollectionTask[] = [];
   const off: Partial<Record<OffLadder, number>> = {};
+  let read = 0;
   for (const state of collectionAt(indexed, context, on)) {
+    if (++read % AT_ONCE === 0) await new Promise(setImmediate);
     const tree = trees.get(state.treeId)!;
     const events = indexed.eventsByTree.get(tree.id) ?? [];
     const kind = tracksOf(context, tree, on);
