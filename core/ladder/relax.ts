@@ -1,7 +1,7 @@
 import { potToBuy, USUAL_VOLUMES_L } from "./market";
 import { metIn, meets } from "./goal";
 import type { LadderProblem } from "./model";
-import { type LadderPlan, planLadder } from "./plan";
+import { type LadderPlan, planLadder, QUICK_SEARCH } from "./plan";
 import { bearsNoPruning } from "./season";
 import type { LadderSummary } from "./summary";
 
@@ -40,7 +40,7 @@ export function relieve(problem: LadderProblem, plan: LadderPlan): Relief[] {
     let relaxed: LadderProblem | null = problem;
     for (const c of constraints) relaxed = relaxed && RELAXED[c](relaxed);
     if (!relaxed) return null;
-    const found = planLadder(relaxed);
+    const found = planLadder(relaxed, QUICK_SEARCH);
     return meets(relaxed, found) ? { constraints, season: metIn(relaxed, found)! } : null;
   };
   const alone = CONSTRAINTS.flatMap((c) => tryWith([c]) ?? []);

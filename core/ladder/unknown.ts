@@ -1,7 +1,7 @@
 import { normalQuantile } from "../math/index";
 import { askedOf } from "./asked";
 import type { LadderProblem } from "./model";
-import { followMoves, type LadderPlan, planLadder } from "./plan";
+import { followMoves, type LadderPlan, planLadder, QUICK_SEARCH } from "./plan";
 
 /** What is not known of a tree's years: spread of ln of its pace, and of ln of a season's warmth. */
 export interface LadderDoubt {
@@ -72,7 +72,7 @@ export interface WorthOfLooking {
  */
 export function worthOfLooking(problem: LadderProblem, doubt: LadderDoubt, left: number): WorthOfLooking {
   const cases = paces(doubt).map((vigour) => askedOf(problem, { vigour }));
-  const plans = cases.map((c) => planLadder(c));
+  const plans = cases.map((c) => planLadder(c, QUICK_SEARCH));
   const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
   const knowing = mean(cases.map((c) => Math.min(...plans.map((plan) => followMoves(c, plan.steps).cost))));
   const blind = Math.min(...plans.map((plan) => mean(cases.map((c) => followMoves(c, plan.steps).cost))));

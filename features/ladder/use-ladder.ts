@@ -6,6 +6,7 @@ import {
   askedOf,
   type FixedStep,
   type LadderDetail,
+  type LadderProblem,
   type LadderRow,
   type LadderWeights,
   type Planner,
@@ -21,6 +22,22 @@ export type Fixes = Partial<Record<Planner, FixedStep[]>>;
 /** Idle time after which what takes several plans is worked out, ms. */
 const PAUSE_MS = 250;
 
+interface Opened {
+  worker: Worker;
+  remote: Promise<Comlink.Remote<LadderApi>>;
+}
+/** Two of them: what takes several plans must never keep a slider waiting. */
+interface Planners {
+  rows: Opened;
+  details: Opened;
+}
+
+function openPlanner(problem: LadderProblem): Opened {
+  const worker = new Worker(new URL("../../workers/ladder.browser.ts", import.meta.url), { type: "module" });
+  const remote = Comlink.wrap<LadderApi>(worker);
+  return { worker, remote: remote.open(problem).then(() => remote) };
+}
+
 /** Ladders as asked, from the browser's worker: the one in focus first, the others when it is done; only the newest question counts. */
 export function useLadder(
   facts: LadderFacts,
@@ -28,18 +45,18 @@ export function useLadder(
 ) {
   const [rows, setRows] = useState<LadderRow[]>(facts.rows);
   const [detail, setDetail] = useState<{ planner: Planner; of: LadderRow; detail: LadderDetail } | null>(null);
-  const api = useRef<Promise<Comlink.Remote<LadderApi>> | null>(null);
+  const api = useRef<Planners | null>(null);
   const newest = useRef(0);
   const [answered, setAnswered] = useState(0);
   const [questions, setQuestions] = useState(0);
 
   useEffect(() => {
-    const worker = new Worker(new URL("../../workers/ladder.browser.ts", import.meta.url), { type: "module" });
-    const remote = Comlink.wrap<LadderApi>(worker);
-    api.current = remote.open(facts.problem).then(() => remote);
+    const planners = { rows: openPlanner(facts.problem), details: openPlanner(facts.problem) };
+    api.current = planners;
     return () => {
       api.current = null;
-      worker.terminate();
+      planners.rows.worker.terminate();
+      planners.details.worker.terminate();
     };
   }, [facts.problem]);
 
@@ -48,8 +65,15 @@ export function useLadder(
     setQuestions(question);
     const weightsOf = (planner: Planner) => (planner === "own" ? own : SCHOOL_WEIGHTS[planner]);
     const asked = performance.now();
+    const detailOf = async (weights: LadderWeights, row: LadderRow) => {
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+      if (question !== newest.current) return;
+      const remote = await api.current?.details.remote;
+      const found = await remote?.detail(weights, ask, row, facts.doubt, facts.leftAfterLook);
+      if (found && question === newest.current) setDetail({ planner: row.planner, of: row, detail: found });
+    };
     const run = async () => {
-      const remote = await api.current;
+      const remote = await api.current?.rows.remote;
       const planners: Planner[] = [...SCHOOLS, ...(own ? (["own"] as const) : [])];
       planners.sort((a, b) => Number(b === focus) - Number(a === focus));
       for (const planner of planners) {
@@ -57,15 +81,11 @@ export function useLadder(
         if (!remote || !weights || question !== newest.current) return;
         const row = await remote.row(planner, weights, ask, fixes[planner] ?? []);
         if (row === null || question !== newest.current) return;
-        if (planner === focus) performance.measure("ladder-answer", { start: asked, end: performance.now() });
+        if (planner === focus) {
+          performance.measure("ladder-answer", { start: asked, end: performance.now() });
+          void detailOf(weights, row);
+        }
         setRows((now) => [...now.filter((r) => r.planner !== planner), row]);
-        if (planner === focus)
-          setTimeout(() => {
-            if (question !== newest.current) return;
-            void remote.detail(weights, ask, row, facts.doubt, facts.leftAfterLook).then((found) => {
-              if (found && question === newest.current) setDetail({ planner, of: row, detail: found });
-            });
-          }, PAUSE_MS);
       }
       setAnswered(question);
     };

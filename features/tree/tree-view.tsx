@@ -271,6 +271,10 @@ export function TreeView({
             Its ladder of pots
           </Link>
           {" · "}
+          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/winter`}>
+            Its winter
+          </Link>
+          {" · "}
           <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/learning`}>
             What its roots have taught
           </Link>

@@ -1,0 +1,29 @@
+import { expect, test } from "@playwright/test";
+import { expectNoSeriousFindings, round, visit, watchErrors, world } from "./support";
+
+test("a pot's winter: how cold wall and core get, what kills, and what sinking and wrapping would change", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  const treeId = await w.tree("FG-1", { kindId: "fig", pot: round(260, 210, 250) });
+  const errors = watchErrors(page);
+  await visit(page, w.url(`tree/${treeId}`));
+  await page.getByRole("link", { name: "Its winter" }).click();
+  const words = page.getByTestId("winter-words");
+  await expect(words).toContainText(/on the ground: it loses more than a tenth of its roots in \d+ % of winters/);
+  const share = async () => Number((await words.innerText()).match(/in (\d+) % of winters/)![1]);
+  const before = await share();
+  // A fig in a cold place: its roots are at risk above ground.
+  expect(before).toBeGreaterThan(10);
+  await expect(page.getByRole("img", { name: /Coldest at the wall/ })).toBeVisible();
+  await expect(page.getByTestId("measures").getByRole("listitem")).toHaveCount(8);
+  await expectNoSeriousFindings(page);
+  await page.getByLabel("Stands").selectOption("sunk");
+  await page.getByLabel("On the mix").selectOption("straw");
+  await expect(words).toContainText("sunk into the ground");
+  expect(await share()).toBeLessThan(before);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(errors).toEqual([]);
+});
