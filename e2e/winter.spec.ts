@@ -19,7 +19,7 @@ test("a pot's winter: how cold wall and core get, what kills, and what sinking a
   await expect(page.getByRole("img", { name: /Coldest at the wall/ })).toBeVisible();
   await expect(page.getByTestId("measures").getByRole("listitem")).toHaveCount(8);
   await expectNoSeriousFindings(page);
-  await page.getByLabel("Stands").selectOption("sunk");
+  await page.getByLabel("Stands", { exact: true }).selectOption("sunk");
   await page.getByLabel("On the mix").selectOption("straw");
   await expect(words).toContainText("sunk into the ground");
   expect(await share()).toBeLessThan(before);
