@@ -21,6 +21,7 @@ test("a pot's winter: how cold wall and core get, what kills, and what sinking a
   await expectNoSeriousFindings(page);
   await page.getByLabel("Stands", { exact: true }).selectOption("sunk");
   await page.getByLabel("On the mix").selectOption("straw");
+  await expect(page.getByRole("article")).toHaveAttribute("aria-busy", "false");
   await expect(words).toContainText("sunk into the ground");
   expect(await share()).toBeLessThan(before);
   await page.setViewportSize({ width: 390, height: 844 });

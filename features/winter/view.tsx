@@ -69,7 +69,7 @@ interface Measured {
 export function WinterView({ facts }: { facts: WinterFacts }) {
   const { collectionId, units } = useAsOf();
   const [asked, setAsked] = useState<Asked>(AS_IT_IS);
-  const [outlook, setOutlook] = useState<WinterOutlook | null>(null);
+  const [answer, setAnswer] = useState<{ to: Asked; outlook: WinterOutlook } | null>(null);
   const [measures, setMeasures] = useState<Measured[]>([]);
   const api = useRef<Promise<Comlink.Remote<WinterApi>> | null>(null);
   const newest = useRef(0);
@@ -101,7 +101,8 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       if (!remote) return;
       const own = await remote.outlook(pot);
       if (question !== newest.current) return;
-      setOutlook(own);
+      setAnswer({ to: asked, outlook: own });
+      setMeasures([]);
       const found: Measured[] = [];
       for (const [words, change] of MEASURES) {
         const better = await remote.outlook({ ...pot, ...change });
@@ -114,8 +115,9 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
   }, [asked, facts]);
 
   const set = <K extends keyof Asked>(key: K, value: Asked[K]) => setAsked((now) => ({ ...now, [key]: value }));
+  const outlook = answer?.outlook ?? null;
   return (
-    <article aria-busy={outlook === null}>
+    <article aria-busy={answer?.to !== asked}>
       <p className="text-sm">
         <Link className="link" href={`/c/${collectionId}/tree/${facts.treeId}`}>
           {facts.tag} · {facts.name}
@@ -135,9 +137,9 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
         }
       >
         <p className="text-lg" data-testid="winter-words">
-          {outlook === null
+          {answer === null || outlook === null
             ? "Reckoning its winters …"
-            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[asked.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters. Coldest at the wall ${celsius(Math.min(...outlook.shell50C), units)}, in one winter of ten ${celsius(Math.min(...outlook.shell10C), units)}; in the core ${celsius(Math.min(...outlook.core50C), units)} and ${celsius(Math.min(...outlook.core10C), units)}.`}
+            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters. Coldest at the wall ${celsius(Math.min(...outlook.shell50C), units)}, in one winter of ten ${celsius(Math.min(...outlook.shell10C), units)}; in the core ${celsius(Math.min(...outlook.core50C), units)} and ${celsius(Math.min(...outlook.core10C), units)}.`}
         </p>
       </Reasoned>
       <section
