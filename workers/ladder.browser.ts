@@ -10,6 +10,8 @@ import {
   type LadderRow,
   type LadderWeights,
   type Planner,
+  QUICK_SEARCH,
+  USUAL_SEARCH,
   type WhatIf,
 } from "@/core/ladder/index";
 
@@ -20,8 +22,10 @@ const api = {
   open(given: LadderProblem): void {
     problem = given;
   },
-  row(planner: Planner, weights: LadderWeights, ask: WhatIf, fixed: FixedStep[]): LadderRow | null {
-    return problem && ladderRow(askedOf(problem, { ...ask, weights }), planner, fixed);
+  /** @param quick for a slider that is still moving */
+  row(planner: Planner, weights: LadderWeights, ask: WhatIf, fixed: FixedStep[], quick: boolean): LadderRow | null {
+    const search = quick ? QUICK_SEARCH : USUAL_SEARCH;
+    return problem && ladderRow(askedOf(problem, { ...ask, weights }), planner, fixed, search);
   },
   detail(weights: LadderWeights, ask: WhatIf, row: LadderRow, doubt: LadderDoubt, left: number): LadderDetail | null {
     return problem && ladderDetail(askedOf(problem, { ...ask, weights }), row, doubt, left);

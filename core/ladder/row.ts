@@ -2,7 +2,7 @@ import type { LadderDoubt } from "./unknown";
 import { stepBands, type StepBand, worthOfLooking, type WorthOfLooking } from "./unknown";
 import type { LadderProblem } from "./model";
 import type { Planner } from "./names";
-import { type LadderPlan, planAround, planLadder } from "./plan";
+import { type LadderPlan, type LadderSearch, planAround, planLadder, USUAL_SEARCH } from "./plan";
 import { reasonsOf, type SeasonReason } from "./reasons";
 import { relieve, type Relief } from "./relax";
 import type { FixedStep } from "./search";
@@ -20,9 +20,14 @@ export interface LadderRow extends LadderPlan {
   change: { possible: boolean; dearer: number } | null;
 }
 
-export function ladderRow(problem: LadderProblem, planner: Planner, fixed: readonly FixedStep[] = []): LadderRow {
-  const free = planLadder(problem);
-  const around = fixed.length === 0 ? free : planAround(problem, fixed);
+export function ladderRow(
+  problem: LadderProblem,
+  planner: Planner,
+  fixed: readonly FixedStep[] = [],
+  search: LadderSearch = USUAL_SEARCH,
+): LadderRow {
+  const free = planLadder(problem, search);
+  const around = fixed.length === 0 ? free : planAround(problem, fixed, search);
   // A plan found round a wish may turn out better than the free one: the search is thrifty.
   const plan = around ?? free;
   return {

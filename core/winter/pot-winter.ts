@@ -85,6 +85,9 @@ export interface WinterOutlook {
   shell10C: Float32Array;
   core50C: Float32Array;
   core10C: Float32Array;
+  /** Coldest of a whole winter at the wall and in the core: in the middle winter, and in one of ten. */
+  coldestShellC: [p50: number, p10: number];
+  coldestCoreC: [p50: number, p10: number];
   /** Mean share of roots lost, and chance of losing more than a tenth. */
   meanKill: number;
   chanceOfLoss: number;
@@ -108,8 +111,14 @@ export function winterOutlook(
         p,
       ),
     );
+  const coldest = (of: (w: PotWinter) => Float32Array): [number, number] => {
+    const minima = winters.map((w) => Math.min(...of(w))).sort((a, b) => a - b);
+    return [quantileOf(minima, 0.5), quantileOf(minima, 0.1)];
+  };
   return {
     startDay,
+    coldestShellC: coldest((w) => w.shellMinC),
+    coldestCoreC: coldest((w) => w.coreMinC),
     shell50C: band((w) => w.shellMinC, 0.5),
     shell10C: band((w) => w.shellMinC, 0.1),
     core50C: band((w) => w.coreMinC, 0.5),

@@ -114,6 +114,9 @@ test("a winter of many courses: the tenth is never warmer than the middle, and a
   const mild = winterOutlook(pot({ stand: "ground" }), courses(0), startDay, limits);
   mild.shell10C.forEach((t, d) => expect(t).toBeLessThanOrEqual(mild.shell50C[d] + 1e-6));
   expect(mild.shell50C).toHaveLength(90);
+  // The middle of the winters' minima is colder than any day's middle.
+  expect(mild.coldestShellC[0]).toBeLessThanOrEqual(Math.min(...mild.shell50C) + 1e-6);
+  expect(mild.coldestShellC[1]).toBeLessThanOrEqual(mild.coldestShellC[0]);
   const hard = winterOutlook(pot({ stand: "ground" }), courses(-6), startDay, limits);
   expect(hard.meanKill).toBeGreaterThan(mild.meanKill);
   expect(hard.chanceOfLoss).toBeGreaterThanOrEqual(mild.chanceOfLoss);

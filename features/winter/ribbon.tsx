@@ -46,7 +46,7 @@ export function Ribbon({
         height={H}
         className="max-w-none"
         role="img"
-        aria-label={`Coldest at the wall in the middle winter ${celsius(Math.min(...shell50C), units)}, in one of ten ${celsius(Math.min(...shell10C), units)}; in the core ${celsius(Math.min(...core50C), units)} and ${celsius(Math.min(...core10C), units)}`}
+        aria-label={`Coldest at the wall in the middle winter ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}`}
       >
         {months.map((d) => (
           <g key={d}>

@@ -60,6 +60,9 @@ interface Asked {
 }
 const AS_IT_IS: Asked = { stand: "ground", wrap: "none", group: "alone", water: "wet", mulch: "none" };
 
+/** A measure that saves less of the roots is not worth its trouble. */
+const LEAST_HELP = 0.005;
+
 interface Measured {
   words: string;
   outlook: WinterOutlook;
@@ -116,6 +119,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
 
   const set = <K extends keyof Asked>(key: K, value: Asked[K]) => setAsked((now) => ({ ...now, [key]: value }));
   const outlook = answer?.outlook ?? null;
+  const helping = outlook ? measures.filter((m) => m.outlook.meanKill < outlook.meanKill - LEAST_HELP) : [];
   return (
     <article aria-busy={answer?.to !== asked}>
       <p className="text-sm">
@@ -139,7 +143,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
         <p className="text-lg" data-testid="winter-words">
           {answer === null || outlook === null
             ? "Reckoning its winters …"
-            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters. Coldest at the wall ${celsius(Math.min(...outlook.shell50C), units)}, in one winter of ten ${celsius(Math.min(...outlook.shell10C), units)}; in the core ${celsius(Math.min(...outlook.core50C), units)} and ${celsius(Math.min(...outlook.core10C), units)}.`}
+            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
         </p>
       </Reasoned>
       <section
@@ -194,7 +198,8 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             What would help
           </h2>
           <ul className="text-sm" data-testid="measures">
-            {[...measures]
+            {helping.length === 0 && <li>None of what we know would change it much: bring it in.</li>}
+            {helping
               .sort((a, b) => a.outlook.meanKill - b.outlook.meanKill)
               .map((m) => (
                 <li key={m.words}>
