@@ -42,6 +42,11 @@ test("four schools side by side; what if changes them; a step is moved by keys, 
   await page.getByRole("slider", { name: "Vigour" }).fill("1");
   await expect(figures).toHaveText(before);
 
+  await page.getByLabel("Pots", { exact: true }).selectOption("owned");
+  await expect(page.getByTestId("reliefs")).toContainText(/other pots than these|a smaller goal is the way/);
+  await page.getByLabel("Pots", { exact: true }).selectOption("any");
+  await expect(figures).toHaveText(before);
+
   // A step a season later by key, and as it was again.
   await small.getByText("Season by season").click();
   await expect(steps(small)).toHaveCount(10);

@@ -11,6 +11,8 @@ export interface WhatIf {
   wall?: Wall;
   liftKg?: number;
   goalL?: number;
+  /** No pot is bought. */
+  onlyOwned?: boolean;
   /** Money for pots and mix over the seasons shown. */
   budget?: number;
   weights?: LadderWeights;
@@ -36,6 +38,7 @@ export function askedOf(problem: LadderProblem, ask: WhatIf): LadderProblem {
       liftKg: ask.liftKg ?? problem.site.liftKg,
     },
     weights: ask.weights ?? problem.weights,
+    ...(ask.onlyOwned === undefined ? {} : { onlyOwned: ask.onlyOwned }),
     ...(ask.budget === undefined ? {} : { budget: ask.budget }),
     pots: ask.wall ? problem.pots.map((p, i) => (i === 0 ? p : { ...p, wall: ask.wall! })) : problem.pots,
   };

@@ -148,3 +148,15 @@ test("a touchy tap root held in fifteen litres has no good plan, and that is sai
   expect(fibrous.plan.steps.some((s) => s.action === "root-prune")).toBe(true);
   expect(fibrous.bad).toBe(false);
 });
+
+test("where nothing is to be bought only pots in store are used, and other pots are named as the way", () => {
+  const p = problem("long-jump", {}, { seasons: 15 });
+  p.pots = p.pots.map((x, i) => ({ ...x, owned: i === 0 || x.volumeL === 12 }));
+  p.onlyOwned = true;
+  const plan = planLadder(p);
+  expect(new Set(plan.steps.map((s) => s.volumeL))).toEqual(
+    new Set([3, 12].filter((v) => plan.steps.some((s) => s.volumeL === v))),
+  );
+  expect(plan.steps.some((s) => s.volumeL === 12)).toBe(true);
+  expect(relieve(p, plan).map((r) => r.constraints)).toContainEqual(["pots"]);
+});

@@ -110,6 +110,8 @@ export interface LadderProblem {
   goal: LadderGoal;
   seasons: number;
   weights: LadderWeights;
+  /** Only pots that are there already; absent: what is needed is bought. */
+  onlyOwned?: boolean;
   /** Money for pots and mix over the seasons shown; null or absent: no such limit. */
   budget?: number | null;
 }
@@ -147,6 +149,7 @@ export function isStep(problem: LadderProblem, from: number, to: number): boolea
     ratio >= LEAST_STEP &&
     ratio <= most &&
     pots[to].volumeL <= goal.maxL &&
+    (pots[to].owned || !problem.onlyOwned) &&
     barredBy(problem, to) === null
   );
 }

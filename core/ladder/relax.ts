@@ -24,7 +24,7 @@ const RELAXED: Record<Constraint, (p: LadderProblem) => LadderProblem | null> = 
     p.site.doorMm || p.site.headroomMm ? { ...p, site: { ...p.site, doorMm: null, headroomMm: null } } : null,
   "school-step": (p) => (p.weights.maxRatio < 14 ? { ...p, weights: { ...p.weights, maxRatio: 14 } } : null),
   "kind-step": (p) => (p.tree.largestStep === null ? null : { ...p, tree: { ...p.tree, largestStep: null } }),
-  pots: (p) => ({ ...p, pots: [...p.pots, ...USUAL_VOLUMES_L.map(potToBuy)] }),
+  pots: (p) => ({ ...p, onlyOwned: false, pots: [...p.pots, ...USUAL_VOLUMES_L.map(potToBuy)] }),
   depth: (p) => (p.site.rootDepthNeedMm === null ? null : { ...p, site: { ...p.site, rootDepthNeedMm: null } }),
   money: (p) => (p.budget == null ? null : { ...p, budget: null }),
   seasons: (p) =>

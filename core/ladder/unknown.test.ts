@@ -50,6 +50,8 @@ test("knowing never costs more than not knowing; without doubt, or with a look t
   expect(worth.knowing).toBeLessThanOrEqual(worth.blind);
   expect(worth.check).toBeCloseTo(0.6 * (worth.blind - worth.knowing), 9);
   expect(worth.blind).toBeGreaterThan(worth.knowing);
+  expect(worth.safestPace).toBeGreaterThan(0.3);
+  expect(worth.safestPace).toBeLessThan(3);
   expect(worthOfLooking(p, doubt, 1).check).toBe(0);
   expect(worthOfLooking(p, { vigourSd: 0, warmthSd: 0 }, 0).check).toBeCloseTo(0, 6);
 });

@@ -59,6 +59,8 @@ export function stepBands(problem: LadderProblem, plan: LadderPlan, doubt: Ladde
 }
 
 export interface WorthOfLooking {
+  /** Pace, in times the middle one, whose plan is the safest where nobody looks. */
+  safestPace: number;
   /** Least expected cost of one plan followed blindly, and of the plan that suits each pace, in the school's unit. */
   blind: number;
   knowing: number;
@@ -71,10 +73,19 @@ export interface WorthOfLooking {
  * leaves `left`. Following a plan blindly for all its seasons is the worst case: whoever plans anew each year loses less.
  */
 export function worthOfLooking(problem: LadderProblem, doubt: LadderDoubt, left: number): WorthOfLooking {
-  const cases = paces(doubt).map((vigour) => askedOf(problem, { vigour }));
+  const factors = paces(doubt);
+  const cases = factors.map((vigour) => askedOf(problem, { vigour }));
   const plans = cases.map((c) => planLadder(c, QUICK_SEARCH));
   const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
-  const knowing = mean(cases.map((c) => Math.min(...plans.map((plan) => followMoves(c, plan.steps).cost))));
-  const blind = Math.min(...plans.map((plan) => mean(cases.map((c) => followMoves(c, plan.steps).cost))));
-  return { blind, knowing, check: Math.max(0, blind - knowing) * Math.max(0, 1 - left) };
+  /** By plan, then by case. */
+  const costs = plans.map((plan) => cases.map((c) => followMoves(c, plan.steps).cost));
+  const knowing = mean(cases.map((_, i) => Math.min(...costs.map((of) => of[i]))));
+  const blindly = costs.map(mean);
+  const blind = Math.min(...blindly);
+  return {
+    safestPace: factors[blindly.indexOf(blind)],
+    blind,
+    knowing,
+    check: Math.max(0, blind - knowing) * Math.max(0, 1 - left),
+  };
 }

@@ -110,7 +110,11 @@ function worthWords({ worth }: LadderDetail, name: string): string {
   const loss = worth.blind - worth.knowing;
   if (loss < 0.005 * worth.knowing)
     return `Hardly anything: ${name} suits a quick tree and a slow one alike (not knowing costs ${percent(Math.max(0, loss) / worth.knowing)} of the plan).`;
-  return `Not knowing its pace costs ${percent(loss / worth.knowing)} of the plan if it is followed blindly; one look now saves about ${percent(worth.check / worth.knowing)}, ${number(worth.check, 1)} in the school’s unit.`;
+  const safest =
+    Math.abs(Math.log(worth.safestPace)) < 0.05
+      ? "this one"
+      : `that of a tree ${number(worth.safestPace, 1)} times as quick (set Vigour to see it)`;
+  return `Not knowing its pace costs ${percent(loss / worth.knowing)} of the plan if one is followed blindly, and the safest to follow then is ${safest}. One look now saves about ${percent(worth.check / worth.knowing)}, ${number(worth.check, 1)} in the school’s unit.`;
 }
 
 function Goal({

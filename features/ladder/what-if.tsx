@@ -32,7 +32,7 @@ export function WhatIfPanel({
           As it is
         </button>
       </div>
-      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-6">
+      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-7">
         <Slide
           label="Goal"
           unit="L of mix"
@@ -85,6 +85,18 @@ export function WhatIfPanel({
             const { budget: _, ...rest } = ask;
             onAsk(budget === null ? rest : { ...rest, budget });
           }}
+        />
+        <SelectField
+          label="Pots"
+          value={ask.onlyOwned ? "owned" : "any"}
+          onChange={(v) => {
+            const { onlyOwned: _, ...rest } = ask;
+            onAsk(v === "owned" ? { ...rest, onlyOwned: true } : rest);
+          }}
+          options={[
+            ["any", "in store or bought"],
+            ["owned", "only those in store"],
+          ]}
         />
         <SelectField<Wall | "">
           label="Walls"

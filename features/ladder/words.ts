@@ -69,7 +69,7 @@ export const CONSTRAINT_WORDS: Record<Constraint, string> = {
   door: "a wider door or more headroom",
   "school-step": "larger steps than this school takes",
   "kind-step": "larger steps than its kind stands well",
-  pots: "other sizes of pots",
+  pots: "other pots than these",
   depth: "shallower pots than its roots want",
   money: "more money for pots and mix",
   seasons: "more seasons than the plan has",
