@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import {
+  addYears,
   dayOfSlot,
   frostSlotOf,
   frostYearOf,
@@ -60,4 +61,11 @@ test("southern seasons cross New Year", () => {
   expect(toIso(seasonStart(2026, -38))).toBe("2026-07-01");
   expect(toIso(midwinterOf(2026, -38))).toBe("2026-06-21");
   expect(toIso(midwinterOf(2026, 48))).toBe("2025-12-21");
+});
+
+test("so many years on it is the same day of the calendar; a leap day becomes the one before", () => {
+  expect(addYears("2026-11-27", 3)).toBe("2029-11-27");
+  expect(addYears("2028-02-29", 1)).toBe("2029-02-28");
+  expect(addYears("2028-02-29", 4)).toBe("2032-02-28");
+  expect(addYears("2029-03-01", -1)).toBe("2028-03-01");
 });

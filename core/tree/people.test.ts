@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { toDay } from "../dates/index";
 import { anEvent } from "@/test-support/records";
-import { awayStretches, calendarOf, liftersOn, presentOn } from "./people";
+import { awayStretches, calendarOf, hoursBetween, liftersOn, presentOn } from "./people";
 import { withoutStretches } from "./verdict";
 
 const person = (personId: string, more: Record<string, unknown> = {}) =>
@@ -82,4 +82,18 @@ test("an open period without the days nobody is there: no day of it is lost or d
       },
     ),
   );
+});
+
+test("hours are counted on the days people are there; where nobody said how many, there is no number", () => {
+  const monday = toDay("2026-05-11");
+  expect(hoursBetween(calendarOf([person("a")]), monday, monday + 6)).toBeNull();
+  const calendar = calendarOf([
+    person("a", { hoursPerWeek: 7 }),
+    person("b", { hoursPerWeek: 6, weekdays: [6, 7] }),
+    person("c"),
+    absence("a", "2026-05-12", "2026-05-13"),
+  ]);
+  expect(hoursBetween(calendar, monday, monday + 6)).toBeCloseTo(5 + 6, 9);
+  expect(hoursBetween(calendar, monday, monday)).toBeCloseTo(1, 9);
+  expect(hoursBetween(calendar, monday + 5, monday + 5)).toBeCloseTo(1 + 3, 9);
 });
