@@ -114,7 +114,7 @@ export function dayOfSlot(year: number, slot: number): DayNumber {
 }
 
 /** Day of the year 1…366 as the astronomical formulas count it (leap days included). */
-/** The same day of the calendar so many years on; 29 February becomes the 28th where there is none. */
+/** The same day of the calendar so many years on; 29 February becomes the 28th. */
 export function addYears(iso: IsoDate, years: number): IsoDate {
   const day = toDay(iso);
   return toIso(dayOfSlot(yearOf(day) + years, slotOf(day)));
