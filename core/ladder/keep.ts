@@ -1,5 +1,5 @@
 import type { CorrectionName } from "../roots/index";
-import type { LadderProblem } from "./model";
+import { type LadderProblem, sameVolume } from "./model";
 import type { LadderAction } from "./names";
 import type { LadderPlan } from "./plan";
 import type { FixedStep } from "./search";
@@ -15,8 +15,6 @@ export interface AgreedStep {
 
 /** Steps of so many coming seasons are kept as agreed; later ones are planned anew. */
 export const KEPT_SEASONS = 2;
-/** The same pot, as far as a plan goes. */
-const SAME_VOLUME = 0.03;
 
 /** Agreed steps as the problem's own; those whose pot is gone stand in for by one of its volume, or are left out. */
 export function keptSteps(
@@ -29,9 +27,9 @@ export function keptSteps(
     const season = a.season - firstSeason;
     if (season < 0 || season >= seasons) return [];
     if (a.action !== "up-pot") return [{ season, action: a.action, pot: 0 }];
-    const near = (i: number) => Math.abs(Math.log(problem.pots[i].volumeL / a.volumeL));
-    const same = problem.pots.findIndex((p, i) => i > 0 && p.id === a.potId && near(i) < SAME_VOLUME);
-    const alike = problem.pots.findIndex((_, i) => i > 0 && near(i) < SAME_VOLUME);
+    const near = (i: number) => sameVolume(problem.pots[i].volumeL, a.volumeL);
+    const same = problem.pots.findIndex((p, i) => i > 0 && p.id === a.potId && near(i));
+    const alike = problem.pots.findIndex((_, i) => i > 0 && near(i));
     const pot = same > 0 ? same : alike;
     return pot > 0 ? [{ season, action: "up-pot", pot }] : [];
   });
@@ -48,8 +46,7 @@ export function changesFrom(agreed: readonly AgreedStep[], firstSeason: number, 
   return agreed.flatMap((a): PlanChange[] => {
     const now = plan.steps.at(a.season - firstSeason);
     if (!now || a.season < firstSeason) return [];
-    const same =
-      now.action === a.action && (a.action !== "up-pot" || Math.abs(Math.log(now.volumeL / a.volumeL)) < SAME_VOLUME);
+    const same = now.action === a.action && (a.action !== "up-pot" || sameVolume(now.volumeL, a.volumeL));
     return same
       ? []
       : [

@@ -102,6 +102,9 @@ export const UP_POT_MINUTES = (v: number) => 8 + 1.6 * v ** 0.75;
 
 export const plus = (v: number) => (v > 0 ? v : 0);
 
+/** Pots nearer than this in volume are the same to a plan. */
+export const sameVolume = (a: number, b: number) => Math.abs(Math.log(a / b)) < 0.03;
+
 /** Everything a plan is worked out on. `pots[0]` is the pot the tree stands in. */
 export interface LadderProblem {
   tree: LadderTree;

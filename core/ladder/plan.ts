@@ -1,7 +1,15 @@
 import { logistic } from "../math/index";
-import type { CorrectionName } from "../roots/index";
+import { type CorrectionName, FILL_MOST } from "../roots/index";
 import { climb } from "./climb";
-import { LADDER_PARTS, type LadderMove, type LadderPart, type LadderProblem, shownSeasons } from "./model";
+import {
+  growthFactor,
+  LADDER_PARTS,
+  type LadderMove,
+  type LadderPart,
+  type LadderProblem,
+  sameVolume,
+  shownSeasons,
+} from "./model";
 import type { LadderAction } from "./names";
 import { type Buckets, type FixedStep, forward, type Found, optimistic } from "./search";
 import { isOpen, type LadderOption, Played, playSeason, startOf, tablesOf, type LadderTables } from "./season";
@@ -17,6 +25,8 @@ export interface LadderStep {
   /** At the season's end. */
   fill: number;
   circling: number;
+  /** Top growth of the season, against an ever roomy ball. */
+  growth: number;
   mixAgeYears: number;
   massKg: number;
   /** New mix, L; work, minutes; money for pot and mix. */
@@ -209,13 +219,12 @@ export function followMoves(problem: LadderProblem, moves: readonly NamedMove[])
 
 /** Whether the ball is loosened is decided when it is seen; a shave is a decision. */
 const shaved = (correction: CorrectionName | null) => correction === "shave";
-const SAME_VOLUME = 0.03;
 
 function answers(problem: LadderProblem, { move }: LadderOption, wanted: NamedMove): boolean {
   if (move.action !== wanted.action) return false;
   if (move.action !== "up-pot") return true;
   const pot = problem.pots[move.pot];
-  const same = pot.id === wanted.potId || Math.abs(Math.log(pot.volumeL / wanted.volumeL)) < SAME_VOLUME;
+  const same = pot.id === wanted.potId || sameVolume(pot.volumeL, wanted.volumeL);
   return same && shaved(move.correction) === shaved(wanted.correction);
 }
 
@@ -229,6 +238,7 @@ function describe(tables: LadderTables, options: readonly LadderOption[]): Ladde
   options.forEach((option, season) => {
     const played = new Played();
     playSeason(tables, state, option, season, season === options.length - 1, played, parts);
+    const before = state;
     state = played;
     cost += played.cost;
     const { move } = option;
@@ -243,6 +253,10 @@ function describe(tables: LadderTables, options: readonly LadderOption[]): Ladde
       volumeL,
       fill: logistic(state.x),
       circling: state.circling,
+      growth: growthFactor(
+        (Math.min(FILL_MOST, option.retained * logistic(before.x)) + logistic(state.x)) / 2,
+        (option.circlingKept * before.circling + state.circling) / 2,
+      ),
       mixAgeYears: state.age,
       massKg: pot ? pot.volumeL * problem.site.mixKgPerL + pot.massKg : 0,
       mixL: option.mixL,

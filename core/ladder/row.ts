@@ -35,7 +35,7 @@ export function ladderRow(
     planner,
     summary: summaryOf(problem, plan),
     reasons: reasonsOf(problem, plan),
-    growthKept: growthKept(problem, plan),
+    growthKept: growthKept(plan),
     pruningEvery: pruningEvery(plan),
     change: fixed.length === 0 ? null : { possible: around !== null, dearer: Math.max(0, plan.cost - free.cost) },
   };

@@ -1,5 +1,5 @@
-import { growthFactor, type LadderProblem, shownSeasons, SIZE_EXPONENT } from "./model";
-import type { LadderPlan } from "./plan";
+import { shownSeasons, SIZE_EXPONENT } from "./model";
+import { GROUND, type LadderPlan } from "./plan";
 
 /** A guess with its ends, one in ten beyond each. */
 export interface Sized {
@@ -31,18 +31,10 @@ export function cropAt(volumeL: number, bestL: readonly [number, number]): Sized
   return power(Math.min(1, volumeL / ((bestL[0] + bestL[1]) / 2)), low, mid, high);
 }
 
-/** Share of the growth an ever roomy pot would have allowed, over the seasons shown. */
-export function growthKept(problem: LadderProblem, plan: LadderPlan): number {
-  const shown = plan.steps.slice(0, shownSeasons(plan.steps.length));
-  const of = shown.filter((s) => s.potId !== "ground");
-  let before = { fill: problem.tree.fill, circling: problem.tree.circling, volumeL: problem.tree.volumeL };
-  let sum = 0;
-  for (const s of of) {
-    const fillStart = s.action === "stay" ? before.fill : Math.min(1, (before.fill * before.volumeL) / s.volumeL);
-    sum += growthFactor((fillStart + s.fill) / 2, (before.circling + s.circling) / 2);
-    before = s;
-  }
-  return of.length === 0 ? 1 : sum / of.length;
+/** Share of the growth an ever roomy pot would have allowed, over the seasons shown in pots. */
+export function growthKept(plan: LadderPlan): number {
+  const potted = plan.steps.slice(0, shownSeasons(plan.steps.length)).filter((s) => s.potId !== GROUND);
+  return potted.length === 0 ? 1 : potted.reduce((sum, s) => sum + s.growth, 0) / potted.length;
 }
 
 /** Mean seasons between root prunings once the last pot is reached, over the seasons shown; null: none, or only one. */

@@ -101,7 +101,7 @@ test("a row says what a wish costs, and that an impossible one cannot be had", (
   expect(ladderRow(p, "small-steps").change).toBeNull();
   expect(row.growthKept).toBeGreaterThan(0.3);
   expect(row.growthKept).toBeLessThanOrEqual(1);
-  expect(growthKept(p, row)).toBe(row.growthKept);
+  expect(growthKept(row)).toBe(row.growthKept);
 });
 
 test("detail holds bands, worth and reliefs together", () => {

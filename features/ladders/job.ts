@@ -280,6 +280,7 @@ async function ease(
   if (!better) for (const [step, day] of unmoved) step.day = day;
   const end = better ? after : before;
   return {
+    hoursKnown: hoursIn(before.week) !== null,
     before: before.hours,
     after: end.hours,
     overBefore: before.over,

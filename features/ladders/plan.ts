@@ -67,7 +67,14 @@ export interface CollectionPlan {
   off: Partial<Record<OffLadder, number>>;
   months: PlannedMonth[];
   /** Busiest week of the eased seasons before and after easing, hours; and what the people had in it. */
-  peak: { before: number; after: number; overBefore: number; overAfter: number; moved: number } | null;
+  peak: {
+    before: number;
+    after: number;
+    overBefore: number;
+    overAfter: number;
+    moved: number;
+    hoursKnown: boolean;
+  } | null;
   pots: (PotsToBuy & { name: string })[];
   areas: SeasonArea[];
   liftKg: number;

@@ -19,7 +19,7 @@ const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
 ];
 
 /** How ladders are planned here: the school, the ways in, the room, the money. */
-export function TermsForm({ terms, onSaved }: { terms: LadderTerms; onSaved: () => void }) {
+export function TermsForm({ terms }: { terms: LadderTerms }) {
   const { collectionId, revision } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("set-ladder-terms");
@@ -46,10 +46,7 @@ export function TermsForm({ terms, onSaved }: { terms: LadderTerms; onSaved: () 
     setFaults(wrong);
     if (Object.keys(wrong).length > 0) return;
     const done = await send({ collectionId, baseRevision: revision, terms: { school, ...values } });
-    if (done) {
-      tell({ text: "Kept. Plan the collection to see it.", entryId: done.entryId });
-      onSaved();
-    }
+    if (done) tell({ text: "Kept. Plan the collection to see it.", entryId: done.entryId });
   };
   return (
     <details className="no-print mt-2">

@@ -54,7 +54,7 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
       <p className="max-w-prose">
         Every tree’s ladder planned anew on how it stands today; steps agreed to for the coming two seasons are kept.
       </p>
-      <TermsForm terms={facts.terms} onSaved={() => undefined} />
+      <TermsForm terms={facts.terms} />
       {running ? (
         <Progress key={running.id} job={running} onEnd={ended} />
       ) : (
@@ -218,12 +218,12 @@ function Headline({ plan, totals, facts }: { plan: CollectionPlan; totals: reado
       {peak && (
         <Reasoned reason="Each step of the coming three seasons is put into a week of its own window so that the work above what the people have, and its peak, are least; ties go to the middle of the window. Solved as a small integer program, to within 1 % of the best.">
           <p data-testid="eased">
-            {peak.overBefore === 0 ? "No week asks for more than there is. " : ""}
+            {peak.hoursKnown && peak.overBefore === 0 ? "No week asks for more than there is. " : ""}
             {peak.moved === 0
               ? "The busiest week, not to be eased further, asks for "
               : "Peak eased: the busiest week asks for "}
             {number(peak.after, 1)} hours{peak.moved === 0 ? "" : ` instead of ${number(peak.before, 1)}`}
-            {peak.overBefore > 0
+            {peak.hoursKnown && peak.overBefore > 0
               ? `, ${number(peak.overAfter, 1)} above what there is instead of ${number(peak.overBefore, 1)}`
               : ""}
             {peak.moved === 0
