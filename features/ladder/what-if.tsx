@@ -32,7 +32,7 @@ export function WhatIfPanel({
           As it is
         </button>
       </div>
-      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-7">
+      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-4">
         <Slide
           label="Goal"
           unit="L of mix"
