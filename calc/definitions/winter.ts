@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { WALLS } from "@/core/vessel/index";
-import { potTemperature, STANDS, WINTER_WALLS, WRAPS } from "@/core/winter/index";
+import { hoursFromRows, potTemperature, STANDS, WINTER_WALLS, WRAPS } from "@/core/winter/index";
 import { define } from "../definition";
 
 const share = z.number().min(0).max(1);
@@ -34,7 +34,7 @@ export const winterCalculations = [
         .max(24 * 400),
     }),
     ({ startC, hours, ...pot }) => {
-      const { minShellC, minCoreC, shellC, coreC } = potTemperature(pot, startC, hours);
+      const { minShellC, minCoreC, shellC, coreC } = potTemperature(pot, startC, hoursFromRows(hours));
       return { minShellC, minCoreC, shellC: [...shellC], coreC: [...coreC] };
     },
   ),

@@ -101,6 +101,8 @@ function runAt(run: WeatherRun, standing: Standing, latitudeDeg: number, dayleng
     tminC,
     tmaxC,
     solarMJ: run.solarMJ.map((v) => sunlight * v),
+    rainMm: run.rainMm,
+    windMs: run.windMs,
   });
 }
 
@@ -165,7 +167,7 @@ function joinSeasons(before: SeasonWeather, after: SeasonWeather, on: DayNumber)
       const shift = old.portions[known - 1] - slice.portions[known - 1];
       for (let i = known; i < portions.length; i++) portions[i] = slice.portions[i] + shift;
       return {
-        startDay: slice.startDay,
+        ...slice,
         tminC: join(old.tminC, slice.tminC),
         tmaxC: join(old.tmaxC, slice.tmaxC),
         rootZoneC: join(old.rootZoneC, slice.rootZoneC),

@@ -13,6 +13,8 @@ function evenRun(from: string, to: string, warm: (iso: string) => boolean) {
     tminC: of(18, -2),
     tmaxC: of(22, 4),
     solarMJ: of(20, 5),
+    rainMm: new Float32Array(n),
+    windMs: new Float32Array(n),
     rootZoneC: of(20, 2),
     portions: Float32Array.from(days, (w) => (total += w ? 0 : 1)),
   };

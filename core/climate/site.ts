@@ -23,6 +23,9 @@ export interface WeatherRun {
   tmaxC: Float32Array;
   /** Sun on level ground, MJ/m² a day; indoors, what of it comes through. */
   solarMJ: Float32Array;
+  /** Outdoors; NaN where a record does not say. */
+  rainMm: Float32Array;
+  windMs: Float32Array;
   rootZoneC: Float32Array;
   /** Running total of Dynamic-model portions. */
   portions: Float32Array;
@@ -33,6 +36,9 @@ export interface SeasonSlice {
   startDay: DayNumber;
   tminC: Float32Array;
   tmaxC: Float32Array;
+  solarMJ: Float32Array;
+  rainMm: Float32Array;
+  windMs: Float32Array;
   rootZoneC: Float32Array;
   portions: Float32Array;
 }
@@ -125,14 +131,16 @@ function runOf(latitudeDeg: number, record: DailyRecord, radiation: Float64Array
 /** A run of days with its root zone and chill worked out. */
 export function weatherRun(
   latitudeDeg: number,
-  days: Pick<WeatherRun, "startDay" | "tminC" | "tmaxC" | "solarMJ">,
+  days: Pick<WeatherRun, "startDay" | "tminC" | "tmaxC" | "solarMJ" | "rainMm" | "windMs">,
 ): WeatherRun {
-  const { startDay, tminC, tmaxC, solarMJ } = days;
+  const { startDay, tminC, tmaxC, solarMJ, rainMm, windMs } = days;
   return {
     startDay,
     tminC,
     tmaxC,
     solarMJ,
+    rainMm,
+    windMs,
     rootZoneC: rootZoneTemperatures(tminC, tmaxC, solarMJ),
     portions: portionsByDay(latitudeDeg, startDay, tminC, tmaxC),
   };
@@ -358,6 +366,9 @@ function seasonSlices(
       startDay,
       tminC: part(ensemble.tminC),
       tmaxC: part(ensemble.tmaxC),
+      solarMJ: part(ensemble.solarMJ),
+      rainMm: part(ensemble.rainMm),
+      windMs: part(ensemble.windMs),
       rootZoneC: part(ensemble.rootZoneC),
       portions: part(ensemble.portions),
     };
@@ -375,7 +386,8 @@ function splice(generated: SeasonSlice, run: WeatherRun, until: DayNumber): Seas
   const from = generated.startDay - run.startDay;
   const join = (ours: Float32Array, theirs: Float32Array) => {
     const out = theirs.slice();
-    out.set(ours.subarray(from, from + known));
+    // What a record does not say of a day, the generated year says.
+    for (let i = 0; i < known; i++) if (!Number.isNaN(ours[from + i])) out[i] = ours[from + i];
     return out;
   };
   const portions = join(run.portions, generated.portions);
@@ -387,6 +399,9 @@ function splice(generated: SeasonSlice, run: WeatherRun, until: DayNumber): Seas
     startDay: generated.startDay,
     tminC: join(run.tminC, generated.tminC),
     tmaxC: join(run.tmaxC, generated.tmaxC),
+    solarMJ: join(run.solarMJ, generated.solarMJ),
+    rainMm: join(run.rainMm, generated.rainMm),
+    windMs: join(run.windMs, generated.windMs),
     rootZoneC: join(run.rootZoneC, generated.rootZoneC),
     portions,
   };
@@ -400,7 +415,7 @@ function layForecast(slice: SeasonSlice, ahead: Ahead, member: number, observedU
   if (first < 0 || first >= end) return slice;
   const skip = slice.startDay + first - ahead.startDay;
   const out: SeasonSlice = {
-    startDay: slice.startDay,
+    ...slice,
     tminC: slice.tminC.slice(),
     tmaxC: slice.tmaxC.slice(),
     rootZoneC: slice.rootZoneC.slice(),

@@ -1,3 +1,4 @@
+import type { PotHours } from "./hours";
 import {
   CONDUCTIVITY,
   FILM,
@@ -31,15 +32,8 @@ export interface PotInWinter {
   waterFraction?: number;
   /** Share of the sun on the mix that the crown keeps off. */
   shade?: number;
-}
-
-/** Weather of an hour round the pot. Sun is what falls on level ground, sky loss what a clear sky takes from it, W/m². */
-export interface PotHour {
-  airC: number;
-  windMs: number;
-  soilC: number;
-  sunWm2?: number;
-  skyLossWm2?: number;
+  /** Share of the sun on it that the wall takes up: dark .8, light .3. */
+  wallTakes?: number;
 }
 
 export interface PotTemperatures {
@@ -71,7 +65,6 @@ const temperatureC = (e: number, m: Matter) =>
   e >= 0 ? e / m.thawed : e >= -m.slush ? e / m.slush : -1 + (e + m.slush) / m.frozen;
 const enthalpy = (t: number, m: Matter) =>
   t >= 0 ? t * m.thawed : t >= -1 ? t * m.slush : -m.slush + (t + 1) * m.frozen;
-const frozenShare = (e: number, m: Matter) => (e >= 0 ? 0 : e <= -m.slush ? 1 : -e / m.slush);
 
 const SECONDS = 3600;
 /** Share of the quickest ring's time constant a step may take. */
@@ -82,8 +75,11 @@ const STEP_SHARE = 0.4;
  * heat through wall, mix surface and floor, latent heat of its water. Explicit steps, short against the quickest ring.
  * @param startC temperature of all mix at the start
  */
-export function potTemperature(pot: PotInWinter, startC: number, hours: readonly PotHour[]): PotTemperatures {
+export function potTemperature(pot: PotInWinter, startC: number, hours: PotHours): PotTemperatures {
   const { exposure = 1, shelter = 1, mulchR = 0, waterFraction = 0.4, shade = 0 } = pot;
+  const { wallTakes = SUN.wallTakes } = pot;
+  const { airC: air, windMs, soilC: soil, sunWm2, skyLossWm2, snowR } = hours;
+  const count = air.length;
   const m = matterOf(waterFraction);
   const volume = pot.volumeL / 1000;
   const radius = (volume / (2 * Math.PI)) ** (1 / 3);
@@ -97,58 +93,88 @@ export function potTemperature(pot: PotInWinter, startC: number, hours: readonly
   const ln01 = Math.log(RING_AT[0] / RING_AT[1]);
   const ln12 = Math.log(RING_AT[1] / RING_AT[2]);
   const sleeve = (around * CONDUCTIVITY.soil) / Math.log((radius + SOIL_SLEEVE_M) / radius);
-  const heldM3 = RING_SHARE.map((share) => share * volume);
-  const discs = RING_SHARE.map((share) => share * disc);
-
-  let [e0, e1, e2] = [0, 0, 0].map(() => enthalpy(startC, m));
-  const heat = () => e0 * heldM3[0] + e1 * heldM3[1] + e2 * heldM3[2];
-  const before = heat();
-  const shellC = new Float64Array(hours.length);
-  const coreC = new Float64Array(hours.length);
-  let [minShellC, minCoreC, taken] = [startC, startC, 0];
+  // Scalars throughout: this loop runs hundreds of millions of times a plan, and arrays would cost three times as much.
+  const { thawed, frozen, slush } = m;
+  const held0 = RING_SHARE[0] * volume;
+  const held1 = RING_SHARE[1] * volume;
+  const held2 = RING_SHARE[2] * volume;
+  const disc0 = RING_SHARE[0] * disc;
+  const disc1 = RING_SHARE[1] * disc;
+  const disc2 = RING_SHARE[2] * disc;
   const { thawed: k0, frozen: k1 } = CONDUCTIVITY;
-  const least = Math.min(m.thawed, m.frozen);
+  const least = Math.min(thawed, frozen);
+  // Conductance between rings with both thawed, and what freezing of either adds.
+  const g01Thawed = (around * k0) / ln01;
+  const g12Thawed = (around * k0) / ln12;
+  const g01More = (around * (k1 - k0)) / (2 * ln01);
+  const g12More = (around * (k1 - k0)) / (2 * ln12);
+  const g01Most = g01Thawed + 2 * g01More;
+  const g12Most = g12Thawed + 2 * g12More;
+  const kMore = k1 - k0;
+  const shellPath = lnWall / around;
+  const perThawed = 1 / thawed;
+  const perSlush = 1 / slush;
+  const perFrozen = 1 / frozen;
 
-  for (let i = 0; i < hours.length; i++) {
-    const { airC, windMs, soilC, sunWm2 = 0, skyLossWm2 = 0 } = hours[i];
-    const film = FILM.still + FILM.perWindMs * windMs * shelter;
-    const wallC = airC + (SUN.wallTakes * SUN.wallShare * sunWm2 - SKY.wall * skyLossWm2) / film;
-    const topC = airC + (SUN.topTakes * (1 - shade) * sunWm2 - SKY.top * skyLossWm2) / film;
-    const top = 1 / (1 / film + mulchR + upright);
+  let e0 = enthalpy(startC, m);
+  let e1 = e0;
+  let e2 = e0;
+  const before = e0 * volume;
+  const shellC = new Float64Array(count);
+  const coreC = new Float64Array(count);
+  let minShellC = startC;
+  let minCoreC = startC;
+  let taken = 0;
+
+  for (let i = 0; i < count; i++) {
+    const airC = air[i];
+    const film = FILM.still + FILM.perWindMs * windMs[i] * shelter;
+    const wallC = airC + (wallTakes * SUN.wallShare * sunWm2[i] - SKY.wall * skyLossWm2[i]) / film;
+    const topC = airC + (SUN.topTakes * (1 - shade) * sunWm2[i] - SKY.top * skyLossWm2[i]) / film;
+    const cover = snowR === null ? mulchR : mulchR + snowR[i];
+    const top = 1 / (1 / film + cover + upright);
     const bottom = pot.stand === "bench" ? 1 / (1 / film + upright) : 1 / (UNDER_POT_R + upright);
-    const floorC = pot.stand === "bench" ? airC : soilC;
-    const sideC = pot.stand === "sunk" ? soilC : wallC;
+    const endsC = top * topC + bottom * (pot.stand === "bench" ? airC : soil[i]);
+    const ends = top + bottom;
+    const sideC = pot.stand === "sunk" ? soil[i] : wallC;
     const outer = pot.stand === "sunk" ? 1 / sleeve : (insulation + 1 / film) / (wallArea * exposure);
     // The quickest ring with everything frozen, where it is quickest.
-    const wallMost = 1 / (lnWall / (around * k1) + outer);
-    const [m01, m12] = [(around * k1) / ln01, (around * k1) / ln12];
+    const wallMost = 1 / (shellPath / k1 + outer);
     const quickest = Math.min(
-      (least * heldM3[0]) / (wallMost + m01 + discs[0] * (top + bottom)),
-      (least * heldM3[1]) / (m01 + m12 + discs[1] * (top + bottom)),
-      (least * heldM3[2]) / (m12 + discs[2] * (top + bottom)),
+      (least * held0) / (wallMost + g01Most + disc0 * ends),
+      (least * held1) / (g01Most + g12Most + disc1 * ends),
+      (least * held2) / (g12Most + disc2 * ends),
     );
     const steps = Math.max(1, Math.ceil(SECONDS / (STEP_SHARE * quickest * 1e6)));
     const dt = SECONDS / steps / 1e6;
+    const dt0 = dt / held0;
+    const dt1 = dt / held1;
+    const dt2 = dt / held2;
     for (let s = 0; s < steps; s++) {
-      const [t0, t1, t2] = [temperatureC(e0, m), temperatureC(e1, m), temperatureC(e2, m)];
-      const [f0, f1, f2] = [frozenShare(e0, m), frozenShare(e1, m), frozenShare(e2, m)];
-      const kShell = k0 + (k1 - k0) * f0;
-      const gWall = 1 / (lnWall / (around * kShell) + outer);
-      const g01 = (around * (k0 + ((k1 - k0) * (f0 + f1)) / 2)) / ln01;
-      const g12 = (around * (k0 + ((k1 - k0) * (f1 + f2)) / 2)) / ln12;
-      const in0 = gWall * (sideC - t0) + discs[0] * (top * (topC - t0) + bottom * (floorC - t0));
-      const in1 = discs[1] * (top * (topC - t1) + bottom * (floorC - t1));
-      const in2 = discs[2] * (top * (topC - t2) + bottom * (floorC - t2));
-      const [q01, q12] = [g01 * (t1 - t0), g12 * (t2 - t1)];
-      e0 += ((in0 + q01) * dt) / heldM3[0];
-      e1 += ((in1 - q01 + q12) * dt) / heldM3[1];
-      e2 += ((in2 - q12) * dt) / heldM3[2];
+      const t0 = e0 >= 0 ? e0 * perThawed : e0 >= -slush ? e0 * perSlush : -1 + (e0 + slush) * perFrozen;
+      const t1 = e1 >= 0 ? e1 * perThawed : e1 >= -slush ? e1 * perSlush : -1 + (e1 + slush) * perFrozen;
+      const t2 = e2 >= 0 ? e2 * perThawed : e2 >= -slush ? e2 * perSlush : -1 + (e2 + slush) * perFrozen;
+      const f0 = e0 >= 0 ? 0 : e0 <= -slush ? 1 : -e0 * perSlush;
+      const f1 = e1 >= 0 ? 0 : e1 <= -slush ? 1 : -e1 * perSlush;
+      const f2 = e2 >= 0 ? 0 : e2 <= -slush ? 1 : -e2 * perSlush;
+      const gWall = 1 / (shellPath / (k0 + kMore * f0) + outer);
+      const in0 = gWall * (sideC - t0) + disc0 * (endsC - ends * t0);
+      const in1 = disc1 * (endsC - ends * t1);
+      const in2 = disc2 * (endsC - ends * t2);
+      const q01 = (g01Thawed + g01More * (f0 + f1)) * (t1 - t0);
+      const q12 = (g12Thawed + g12More * (f1 + f2)) * (t2 - t1);
+      e0 += (in0 + q01) * dt0;
+      e1 += (in1 - q01 + q12) * dt1;
+      e2 += (in2 - q12) * dt2;
       taken += (in0 + in1 + in2) * dt;
     }
-    shellC[i] = temperatureC(e0, m);
-    coreC[i] = temperatureC(e2, m);
-    if (shellC[i] < minShellC) minShellC = shellC[i];
-    if (coreC[i] < minCoreC) minCoreC = coreC[i];
+    const shell = temperatureC(e0, m);
+    const core = temperatureC(e2, m);
+    shellC[i] = shell;
+    coreC[i] = core;
+    if (shell < minShellC) minShellC = shell;
+    if (core < minCoreC) minCoreC = core;
   }
-  return { minShellC, minCoreC, shellC, coreC, takenMJ: taken, heldMJ: heat() - before };
+  const heldMJ = e0 * held0 + e1 * held1 + e2 * held2 - before;
+  return { minShellC, minCoreC, shellC, coreC, takenMJ: taken, heldMJ };
 }

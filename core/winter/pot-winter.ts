@@ -1,64 +1,26 @@
-import { hourlyTemperatures } from "../climate/index";
 import type { DayNumber } from "../dates/index";
 import { quantileOf } from "../math/index";
-import { type PotHour, type PotInWinter, potTemperature } from "./pot-temperature";
+import type { PotHours } from "./hours";
+import { type PotInWinter, potTemperature } from "./pot-temperature";
+import { wetFreezes } from "./freezing";
 import { hardenedByDay, rootKill, type RootLimits } from "./root-kill";
 
-/** One possible course of a winter: daily extremes where the pot stands. */
-export interface WinterCourse {
-  startDay: DayNumber;
-  tminC: ArrayLike<number>;
-  tmaxC: ArrayLike<number>;
-}
+/** Water by volume of a pot that is watered. */
+export const WET = 0.4;
 
-/** Wind by day and by night where nobody measures it, m/s (L). */
-const WIND_MS = { day: 2.5, night: 1.5 } as const;
-/** A clear sky's loss at night, W/m², and the share of it that is left under cloud, by the day's range of temperature, K (L). */
-const SKY_LOSS_WM2 = 70;
-const skyShare = (rangeC: number) => (rangeC < 5 ? 0.15 : rangeC < 9 ? 0.55 : 1);
-/** Soil follows the means of ten and of ninety days. */
-const SOIL = { quick: 0.6, quickDays: 10, slowDays: 90 } as const;
-const NIGHT_UNTIL = 7;
-const NIGHT_FROM = 18;
-
-/** Hours of weather round a pot from daily extremes. No sun: a cautious winter. */
-export function potHours(latitudeDeg: number, { startDay, tminC, tmaxC }: WinterCourse): PotHour[] {
-  const air = hourlyTemperatures(latitudeDeg, startDay, tminC, tmaxC);
-  const hours: PotHour[] = [];
-  let quick = (tminC[0] + tmaxC[0]) / 2;
-  let slow = quick;
-  for (let d = 0; d < tminC.length; d++) {
-    const mean = (tminC[d] + tmaxC[d]) / 2;
-    quick += (mean - quick) / SOIL.quickDays;
-    slow += (mean - slow) / SOIL.slowDays;
-    const soilC = SOIL.quick * quick + (1 - SOIL.quick) * slow;
-    const loss = SKY_LOSS_WM2 * skyShare(tmaxC[d] - tminC[d]);
-    for (let h = 0; h < 24; h++) {
-      const night = h < NIGHT_UNTIL || h >= NIGHT_FROM;
-      hours.push({
-        airC: air[24 * d + h],
-        windMs: night ? WIND_MS.night : WIND_MS.day,
-        soilC,
-        skyLossWm2: night ? loss : 0,
-      });
-    }
-  }
-  return hours;
-}
-
-/** A pot through one course: the coldest of each day, and what it costs the roots. */
-export interface PotWinter {
+/** A pot through one course, day by day; which roots that kills is asked afterwards, for any limits. */
+export interface PotCourse {
   shellMinC: Float32Array;
   coreMinC: Float32Array;
-  /** Largest share of roots any day kills. */
-  kill: number;
-  /** Day of the course on which that is. */
-  worstDay: number;
+  /** Days on which mature roots are hardened. */
+  hard: Uint8Array;
+  /** Times the wet wall freezes through after a thaw. */
+  freezes: number;
 }
 
-export function potWinter(pot: PotInWinter, hours: readonly PotHour[], limits: RootLimits): PotWinter {
-  const { shellC, coreC } = potTemperature(pot, hours[0].soilC, hours);
-  const days = Math.floor(hours.length / 24);
+export function potCourse(pot: PotInWinter, hours: PotHours): PotCourse {
+  const { shellC, coreC } = potTemperature(pot, hours.soilC[0], hours);
+  const days = Math.floor(hours.airC.length / 24);
   const shellMinC = new Float32Array(days).fill(Infinity);
   const coreMinC = new Float32Array(days).fill(Infinity);
   const coreMeanC = new Float32Array(days);
@@ -68,13 +30,17 @@ export function potWinter(pot: PotInWinter, hours: readonly PotHour[], limits: R
       if (coreC[h] < coreMinC[d]) coreMinC[d] = coreC[h];
       coreMeanC[d] += coreC[h] / 24;
     }
-  const hard = hardenedByDay(coreMeanC);
-  let [kill, worstDay] = [0, 0];
-  for (let d = 0; d < days; d++) {
-    const share = rootKill(shellMinC[d], coreMinC[d], limits, hard[d] === 1);
-    if (share > kill) [kill, worstDay] = [share, d];
-  }
-  return { shellMinC, coreMinC, kill, worstDay };
+  return {
+    shellMinC,
+    coreMinC,
+    hard: hardenedByDay(coreMeanC),
+    freezes: wetFreezes(shellC, pot.waterFraction ?? WET),
+  };
+}
+
+/** Share of the roots each day of a course kills. */
+export function killByDay({ shellMinC, coreMinC, hard }: PotCourse, limits: RootLimits): Float32Array {
+  return shellMinC.map((shell, d) => rootKill(shell, coreMinC[d], limits, hard[d] === 1));
 }
 
 /** A winter as its possible courses show it. */
@@ -91,6 +57,8 @@ export interface WinterOutlook {
   /** Mean share of roots lost, and chance of losing more than a tenth. */
   meanKill: number;
   chanceOfLoss: number;
+  /** Times a wet wall freezes through: the middle winter, and one of ten. */
+  freezes: [p50: number, p90: number];
 }
 
 /** More than this counts as a loss one sees. */
@@ -98,23 +66,27 @@ const SEEN_LOSS = 0.1;
 
 export function winterOutlook(
   pot: PotInWinter,
-  courses: readonly (readonly PotHour[])[],
+  courses: readonly PotHours[],
   startDay: DayNumber,
   limits: RootLimits,
 ): WinterOutlook {
-  const winters = courses.map((hours) => potWinter(pot, hours, limits));
+  const winters = courses.map((hours) => {
+    const course = potCourse(pot, hours);
+    return { ...course, kill: Math.max(...killByDay(course, limits)) };
+  });
   const days = winters[0].shellMinC.length;
-  const band = (of: (w: PotWinter) => Float32Array, p: number) =>
+  const band = (of: (w: PotCourse) => Float32Array, p: number) =>
     Float32Array.from({ length: days }, (_, d) =>
       quantileOf(
         winters.map((w) => of(w)[d]).sort((a, b) => a - b),
         p,
       ),
     );
-  const coldest = (of: (w: PotWinter) => Float32Array): [number, number] => {
+  const coldest = (of: (w: PotCourse) => Float32Array): [number, number] => {
     const minima = winters.map((w) => Math.min(...of(w))).sort((a, b) => a - b);
     return [quantileOf(minima, 0.5), quantileOf(minima, 0.1)];
   };
+  const freezes = winters.map((w) => w.freezes).sort((a, b) => a - b);
   return {
     startDay,
     coldestShellC: coldest((w) => w.shellMinC),
@@ -125,5 +97,6 @@ export function winterOutlook(
     core10C: band((w) => w.coreMinC, 0.1),
     meanKill: winters.reduce((sum, w) => sum + w.kill, 0) / winters.length,
     chanceOfLoss: winters.filter((w) => w.kill > SEEN_LOSS).length / winters.length,
+    freezes: [quantileOf(freezes, 0.5), quantileOf(freezes, 0.9)],
   };
 }

@@ -1,12 +1,21 @@
 import fc from "fast-check";
 import { toDay } from "../dates/index";
 import {
+  airAsRead,
+  crackChance,
   hardenedByDay,
+  hoursAtPlace,
+  PLACE_AIR,
+  type Shelter,
+  summerOutlook,
   type PotHour,
-  potHours,
+  hoursFromRows,
+  type PotHours,
+  weatherHours,
   type PotInWinter,
   potTemperature,
-  potWinter,
+  killByDay,
+  potCourse,
   rootKill,
   winterOutlook,
   WRAPS,
@@ -18,18 +27,21 @@ const pot = (more: Partial<PotInWinter> = {}): PotInWinter => ({
   stand: "bench",
   ...more,
 });
-const steady = (airC: number, hours: number, more: Partial<PotHour> = {}): PotHour[] =>
+const steady = (airC: number, hours: number, more: Partial<PotHour> = {}): PotHours =>
+  hoursFromRows(rows(airC, hours, more));
+const rows = (airC: number, hours: number, more: Partial<PotHour> = {}): PotHour[] =>
   Array.from({ length: hours }, () => ({ airC, windMs: 2, soilC: 3, ...more }));
 /** A cold night of a sine's shape. */
-const night = (coldestC: number): PotHour[] => [
-  ...steady(2, 24),
-  ...Array.from({ length: 24 }, (_, h) => ({
-    airC: 2 - (2 - coldestC) * Math.sin((Math.PI * h) / 24) ** 2,
-    windMs: 1.5,
-    soilC: 3,
-    skyLossWm2: 60,
-  })),
-];
+const night = (coldestC: number): PotHours =>
+  hoursFromRows([
+    ...rows(2, 24),
+    ...Array.from({ length: 24 }, (_, h) => ({
+      airC: 2 - (2 - coldestC) * Math.sin((Math.PI * h) / 24) ** 2,
+      windMs: 1.5,
+      soilC: 3,
+      skyLossWm2: 60,
+    })),
+  ]);
 
 const anyPot = fc.record({
   volumeL: fc.double({ min: 1, max: 200, noNaN: true }),
@@ -108,7 +120,15 @@ test("a winter of many courses: the tenth is never warmer than the middle, and a
         { length: 90 },
         (_, d) => 2 - 9 * Math.sin((Math.PI * d) / 90) + shift + ((i * 7 + d * 3) % 5) - 2,
       );
-      return potHours(48, { startDay, tminC: mean.map((t) => t - 4), tmaxC: mean.map((t) => t + 4) });
+      const flat = (v: number) => mean.map(() => v);
+      return weatherHours(48, {
+        startDay,
+        tminC: mean.map((t) => t - 4),
+        tmaxC: mean.map((t) => t + 4),
+        solarMJ: flat(2),
+        rainMm: flat(0),
+        windMs: flat(2),
+      });
     });
   const limits = { youngC: -6, matureC: -11 };
   const mild = winterOutlook(pot({ stand: "ground" }), courses(0), startDay, limits);
@@ -120,7 +140,70 @@ test("a winter of many courses: the tenth is never warmer than the middle, and a
   const hard = winterOutlook(pot({ stand: "ground" }), courses(-6), startDay, limits);
   expect(hard.meanKill).toBeGreaterThan(mild.meanKill);
   expect(hard.chanceOfLoss).toBeGreaterThanOrEqual(mild.chanceOfLoss);
-  const one = potWinter(pot(), courses(-6)[0], limits);
-  expect(one.kill).toBeGreaterThan(0);
-  expect(one.worstDay).toBeGreaterThan(10);
+  const kills = killByDay(potCourse(pot(), courses(-6)[0]), limits);
+  expect(Math.max(...kills)).toBeGreaterThan(0);
+  expect(kills.indexOf(Math.max(...kills))).toBeGreaterThan(10);
+});
+
+/** Sixty even days: −6 to 0 °C, a little sun. */
+const days = (more: Partial<Record<"tminC" | "tmaxC" | "solarMJ" | "rainMm" | "windMs", number>> = {}) => {
+  const flat = (key: keyof typeof more, usual: number) => new Float32Array(60).fill(more[key] ?? usual);
+  return weatherHours(48, {
+    startDay: toDay("2026-12-01"),
+    tminC: flat("tminC", -6),
+    tmaxC: flat("tmaxC", 0),
+    solarMJ: flat("solarMJ", 2),
+    rainMm: flat("rainMm", 0),
+    windMs: flat("windMs", 2),
+  });
+};
+const mean = (values: ArrayLike<number>) => Array.from(values).reduce((a, b) => a + b, 0) / values.length;
+
+test("a day's sun adds up to what the day had, and snow keeps the mix warm", () => {
+  const hours = days({ solarMJ: 5 });
+  const daily = hours.sunWm2.subarray(24 * 20, 24 * 21).reduce((a, b) => a + b, 0) * 3600;
+  expect(daily / 1e6).toBeGreaterThan(4.7);
+  expect(daily / 1e6).toBeLessThan(5.3);
+  const snowy = days({ rainMm: 3 });
+  expect(snowy.snowR!.at(-1)!).toBeGreaterThan(1);
+  expect(days().snowR!.at(-1)!).toBe(0);
+  // It melts away in a thaw.
+  expect(days({ rainMm: 3, tminC: 3, tmaxC: 8 }).snowR!.at(-1)!).toBe(0);
+  const sunk = pot({ stand: "sunk" });
+  expect(potTemperature(sunk, 2, snowy).minCoreC).toBeGreaterThan(potTemperature(sunk, 2, days()).minCoreC);
+});
+
+test("shelters: a heater holds its floor, vents their cap, a cellar is even, clear nights cool a glasshouse to the air", () => {
+  const cold = days();
+  const at = (s: Shelter) => hoursAtPlace(cold, PLACE_AIR[s]).airC.subarray(24 * 30);
+  expect(hoursAtPlace(cold, PLACE_AIR.open).airC).toBe(cold.airC);
+  expect(Math.min(...at("porch"))).toBeGreaterThanOrEqual(5);
+  expect(Math.max(...at("room"))).toBeLessThanOrEqual(26);
+  expect(Math.max(...at("cellar")) - Math.min(...at("cellar"))).toBeLessThan(0.5);
+  expect(Math.min(...at("glasshouse"))).toBeLessThan(-3);
+  expect(mean(at("garage"))).toBeGreaterThan(mean(at("shed")));
+  // In full sun a vent never cools below the air outside.
+  const hot = days({ tminC: 22, tmaxC: 34, solarMJ: 20 });
+  const glass = hoursAtPlace(hot, PLACE_AIR.glasshouse).airC;
+  glass.forEach((t) => expect(t).toBeGreaterThan(15));
+});
+
+test("nights as read take the place of a shelter's coefficients", () => {
+  const read = hoursAtPlace(days(), airAsRead(PLACE_AIR.cellar, { offsetC: 6, damping: 0.5 }));
+  expect(Math.min(...read.airC)).toBeCloseTo(6 + 0.5 * Math.min(...days().airC), 6);
+});
+
+test("wet clay freezes through once a frost, dry clay not at all; a dark wall in the sun cooks roots, a light one less", () => {
+  const dayAndNight = days({ tminC: -12, tmaxC: 8 });
+  const clay = pot({ wall: "terracotta", volumeL: 2 });
+  expect(potCourse(clay, dayAndNight).freezes).toBeGreaterThan(30);
+  expect(potCourse({ ...clay, waterFraction: 0.1 }, dayAndNight).freezes).toBe(0);
+  expect(crackChance(0)).toBe(0);
+  expect(crackChance(40)).toBeGreaterThan(crackChance(10));
+  const summer = [days({ tminC: 24, tmaxC: 39, solarMJ: 9 })];
+  const dark = summerOutlook(pot({ volumeL: 3 }), summer);
+  const light = summerOutlook(pot({ volumeL: 3, wallTakes: 0.3, shade: 0.8 }), summer);
+  expect(dark.hottestC[0]).toBeGreaterThan(38);
+  expect(light.hottestC[0]).toBeLessThan(dark.hottestC[0]);
+  expect(light.hotDays[0]).toBeLessThanOrEqual(dark.hotDays[0]);
 });

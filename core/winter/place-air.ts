@@ -1,0 +1,178 @@
+import { PLACE_KINDS, type PlaceClimate, type PlaceKind } from "../climate/index";
+import type { PotHours } from "./hours";
+
+/** How outside cold reaches a place: kinds of shelter as heat meets them. */
+export const SHELTERS = [
+  "open",
+  "house-wall",
+  "cold-frame",
+  "glasshouse",
+  "shed",
+  "cellar",
+  "garage",
+  "porch",
+  "room",
+] as const;
+export type Shelter = (typeof SHELTERS)[number];
+
+/** Light a place gives in winter: 0 dark, 1 dim, 2 bright by a window, 3 as under glass or outdoors. */
+export type LightClass = 0 | 1 | 2 | 3;
+
+/** Air of a place against the air outside: our own coefficients (C), by type; nights read there take their place. */
+export interface PlaceAir {
+  /** Hours in which it follows two thirds of a change; 0: at once. */
+  tauH: number;
+  /** Share of the anchor in what it drifts to; the rest is the air outside. */
+  hold: number;
+  /** A plain difference besides, K. */
+  addedC: number;
+  /** What walls and floor draw it to, °C; `soil`: the ground's own warmth. */
+  anchorC: number | "soil";
+  /** Warming by 100 W/m² of sun, K. */
+  gainC: number;
+  /** A heater keeps it from falling lower, vents from rising higher, °C. */
+  floorC: number | null;
+  ventC: number | null;
+  /** Share of the wind, of the open sky and of the sun that reach a pot. */
+  wind: number;
+  sky: number;
+  sun: number;
+  light: LightClass;
+  /** Snow lies on the pots, and the ground below is the garden's. */
+  outdoors: boolean;
+}
+
+const unheated = { addedC: 0, floorC: null, ventC: null } as const;
+const indoors = { ...unheated, wind: 0.05, sky: 0, outdoors: false } as const;
+export const PLACE_AIR: Record<Shelter, PlaceAir> = {
+  open: {
+    ...unheated,
+    tauH: 0,
+    hold: 0,
+    anchorC: 0,
+    gainC: 0,
+    wind: 1,
+    sky: 1,
+    sun: 1,
+    light: 3,
+    outdoors: true,
+  },
+  "house-wall": {
+    ...unheated,
+    tauH: 1.5,
+    hold: 0.1,
+    anchorC: 12,
+    gainC: 0.4,
+    wind: 0.5,
+    sky: 0.4,
+    sun: 0.8,
+    light: 2,
+    outdoors: true,
+  },
+  "cold-frame": {
+    ...unheated,
+    tauH: 2.5,
+    hold: 0.22,
+    anchorC: "soil",
+    gainC: 2.2,
+    ventC: 20,
+    wind: 0.1,
+    sky: 0.3,
+    sun: 0.65,
+    light: 3,
+    outdoors: false,
+  },
+  glasshouse: {
+    ...unheated,
+    tauH: 2,
+    hold: 0.1,
+    anchorC: "soil",
+    gainC: 2.6,
+    ventC: 24,
+    wind: 0.1,
+    sky: 0.4,
+    sun: 0.65,
+    light: 3,
+    outdoors: false,
+  },
+  shed: { ...indoors, tauH: 14, hold: 0.22, anchorC: "soil", gainC: 0.3, sun: 0, light: 0 },
+  cellar: { ...indoors, tauH: 60, hold: 0.75, anchorC: "soil", gainC: 0, sun: 0, light: 0 },
+  garage: { ...indoors, tauH: 30, hold: 0.32, anchorC: 17, gainC: 0.1, sun: 0, light: 0 },
+  porch: { ...indoors, tauH: 4, hold: 0.15, anchorC: 17, gainC: 1.8, floorC: 5, ventC: 22, sun: 0.4, light: 2 },
+  room: { ...indoors, tauH: 24, hold: 0.75, anchorC: 20.5, gainC: 0.6, floorC: 18, ventC: 26, sun: 0.25, light: 1 },
+};
+
+/** The shelter a place counts as while nobody has said how it is built. */
+export const USUAL_SHELTER: Record<PlaceKind, Shelter> = {
+  open: "open",
+  sheltered: "house-wall",
+  unheated: "glasshouse",
+  "frost-free": "porch",
+  heated: "room",
+};
+/** A place that stands out of doors. */
+export const isOutdoors = (kind: PlaceKind) => PLACE_KINDS.indexOf(kind) <= PLACE_KINDS.indexOf("sheltered");
+
+/** The ground's own warmth above its running mean, K, and the sky's loss that comes through its share, K per 70 W/m². */
+const GROUND_ABOVE_C = 1;
+const SKY_COOLING_C = 1.5;
+
+/** Air as nights read or said there have it: it follows at once, for the readings hold the lag already. */
+export function airAsRead(air: PlaceAir, { offsetC, damping }: PlaceClimate): PlaceAir {
+  return {
+    ...air,
+    tauH: 0,
+    sky: air.outdoors ? air.sky : 0,
+    hold: damping,
+    anchorC: 0,
+    addedC: offsetC,
+  };
+}
+
+/**
+ * Weather round a pot at a place: T += (T_eq − T)(1 − e^(−1/τ)) each hour, T_eq = (1−g)·outside + g·anchor + sun − sky, kept above a
+ * heater's floor and below the vents (structure and figures C).
+ */
+export function hoursAtPlace(outside: PotHours, air: PlaceAir): PotHours {
+  const n = outside.airC.length;
+  const same = air.tauH === 0 && air.hold === 0 && air.gainC === 0 && air.floorC === null && air.addedC === 0;
+  const airC = same ? outside.airC : new Float64Array(n);
+  const follow = air.tauH > 0 ? 1 - Math.exp(-1 / air.tauH) : 1;
+  if (!same) {
+    let t = NaN;
+    for (let i = 0; i < n; i++) {
+      const out = outside.airC[i];
+      const anchor = air.anchorC === "soil" ? outside.soilC[i] + GROUND_ABOVE_C : air.anchorC;
+      const sky = (SKY_COOLING_C * air.sky * outside.skyLossWm2[i]) / 70;
+      // Outdoors the air is not cooled twice: the sky draws on pots there, not on a closed room's air.
+      const goal =
+        (1 - air.hold) * out +
+        air.hold * anchor +
+        air.addedC +
+        (air.gainC * outside.sunWm2[i]) / 100 -
+        (air.tauH > 0 ? sky : 0);
+      t = Number.isNaN(t) ? goal : t + (goal - t) * follow;
+      if (air.ventC !== null && t > air.ventC) t = Math.max(air.ventC, Math.min(t, out));
+      if (air.floorC !== null && t < air.floorC) t = air.floorC;
+      airC[i] = t;
+    }
+  }
+  const scaled = (values: Float64Array, share: number) => (share === 1 ? values : values.map((v) => v * share));
+  return {
+    airC,
+    windMs: scaled(outside.windMs, air.wind),
+    soilC: air.outdoors || air.anchorC === "soil" ? outside.soilC : floorUnder(airC),
+    sunWm2: scaled(outside.sunWm2, air.sun),
+    skyLossWm2: scaled(outside.skyLossWm2, air.sky),
+    snowR: air.outdoors ? outside.snowR : null,
+  };
+}
+
+/** A floor follows the air above it slowly. */
+const FLOOR_HOURS = 240;
+function floorUnder(airC: Float64Array): Float64Array {
+  const out = new Float64Array(airC.length);
+  let t = airC[0];
+  for (let i = 0; i < out.length; i++) out[i] = t += (airC[i] - t) / FLOOR_HOURS;
+  return out;
+}
