@@ -6,6 +6,8 @@ export interface Calculation {
   about: string;
   input: z.ZodType;
   run: (input: unknown) => unknown;
+  /** Answers later and keeps a thread busy until then: a server runs it in its pool. */
+  slow: boolean;
 }
 
 /** An input that is well-formed but impossible: answered like any other fault. */
@@ -24,5 +26,15 @@ export function define<S extends z.ZodType>(
   run: (input: z.output<S>) => unknown,
 ): Calculation {
   // Sound because `calculate` only ever passes what this schema parsed.
-  return { name, about, input, run: run as (input: unknown) => unknown };
+  return { name, about, input, run: run as (input: unknown) => unknown, slow: false };
+}
+
+/** One that answers later. */
+export function defineSlow<S extends z.ZodType>(
+  name: string,
+  about: string,
+  input: S,
+  run: (input: z.output<S>) => Promise<unknown>,
+): Calculation {
+  return { ...define(name, about, input, run), slow: true };
 }

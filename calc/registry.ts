@@ -34,18 +34,34 @@ export interface CalcFault {
 
 export type CalcAnswer = { out: unknown } | { error: CalcFault[] };
 
-/** Validates, computes, answers: faults as data with their path, never an exception for bad input. */
-export function calculate(name: string, input: unknown): CalcAnswer {
+/** Validates, then hands on: faults as data with their path, never an exception for bad input. */
+function prepared(name: string, input: unknown): CalcFault[] | (() => unknown) {
   const calculation = CALCULATIONS.get(name);
   if (!calculation)
-    return { error: [{ path: "calc", message: `There is no calculation named "${name}". "calc --list" shows all.` }] };
+    return [{ path: "calc", message: `There is no calculation named "${name}". "calc --list" shows all.` }];
   const parsed = calculation.input.safeParse(input);
-  if (!parsed.success) {
-    return { error: parsed.error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message })) };
-  }
-  const answer = calculation.run(parsed.data);
-  return answer instanceof CalcProblem ? { error: [{ path: answer.path, message: answer.message }] } : { out: answer };
+  if (!parsed.success)
+    return parsed.error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message }));
+  return () => calculation.run(parsed.data);
 }
+
+const answerOf = (out: unknown): CalcAnswer =>
+  out instanceof CalcProblem ? { error: [{ path: out.path, message: out.message }] } : { out };
+
+/** Computes and answers, at once: all but the slow ones. */
+export function calculate(name: string, input: unknown): CalcAnswer {
+  if (CALCULATIONS.get(name)?.slow) throw new Error(`${name} answers later: await calculateAny`);
+  const ready = prepared(name, input);
+  return Array.isArray(ready) ? { error: ready } : answerOf(ready());
+}
+
+/** Computes and answers, however long it takes. */
+export async function calculateAny(name: string, input: unknown): Promise<CalcAnswer> {
+  const ready = prepared(name, input);
+  return Array.isArray(ready) ? { error: ready } : answerOf(await ready());
+}
+
+export const isSlow = (name: string) => CALCULATIONS.get(name)?.slow ?? false;
 
 export function listCalculations(): { name: string; about: string }[] {
   return [...CALCULATIONS.values()].map(({ name, about }) => ({ name, about }));

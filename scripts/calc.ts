@@ -1,7 +1,7 @@
 // npm run --silent calc -- NAME < in.json | --list | --schema NAME | --batch < lines.ndjson
 import { readFileSync } from "node:fs";
 import { createInterface } from "node:readline";
-import { calculate, listCalculations, schemaOf } from "@/calc/registry";
+import { calculateAny, listCalculations, schemaOf } from "@/calc/registry";
 
 // A reader that has seen enough, such as head, closes the pipe: that is no error.
 process.stdout.on("error", (error: NodeJS.ErrnoException) => process.exit(error.code === "EPIPE" ? 0 : 1));
@@ -30,7 +30,7 @@ if (first === "--list") {
       print({ error: [{ path: "", message: "This line is not JSON." }] });
       continue;
     }
-    print(calculate(String(request.calc), request.in));
+    print(await calculateAny(String(request.calc), request.in));
   }
 } else if (first) {
   let input: unknown;
@@ -39,7 +39,7 @@ if (first === "--list") {
   } catch {
     fail([{ path: "", message: "The input is not JSON." }]);
   }
-  const answer = calculate(first, input);
+  const answer = await calculateAny(first, input);
   if ("error" in answer) fail(answer.error);
   print(answer.out);
 } else {

@@ -18,3 +18,4 @@ export * from "./site";
 export * from "./season-frost";
 export * from "./season-sums";
 export * from "./place-weather";
+export * from "./extremes";

@@ -1,5 +1,6 @@
 export * from "./hours";
 export * from "./place-air";
+export * from "./place-build";
 export * from "./figures";
 export * from "./pot-temperature";
 export * from "./root-kill";

@@ -44,17 +44,22 @@ export function isUsual(site: Site, season: number): boolean {
   return !touched && observedUntil <= slices[0].startDay;
 }
 
+/** A belief about pace as so many paces, in an order unrelated to the weather of the members they go to. */
+export function spreadShifts(belief: ShiftBelief, count: number): number[] {
+  const ranked = weightedQuantiles(
+    belief.shifts,
+    belief.weights,
+    Array.from({ length: count }, (_, rank) => (rank + 0.5) / count),
+  );
+  return Array.from({ length: count }, (_, m) => ranked[(m * 11 + 3) % count]);
+}
+
 function makeMembers(site: Site, season: number, h: HabitParameters, own: OwnWood): WoodMember[] {
   const { slices } = site.season(season);
   const count = slices.length === 1 ? 5 : slices.length;
-  const ranked = weightedQuantiles(
-    own.shift.shifts,
-    own.shift.weights,
-    Array.from({ length: count }, (_, rank) => (rank + 0.5) / count),
-  );
+  const shifts = spreadShifts(own.shift, count);
   return Array.from({ length: count }, (_, m) => {
-    // Paces are spread over the members in an order unrelated to their weather.
-    const shift = ranked[(m * 11 + 3) % count];
+    const shift = shifts[m];
     return { wood: runWoodSeason(h, slices[slices.length === 1 ? 0 : m], site.latitudeDeg, shift, own.care), shift };
   });
 }

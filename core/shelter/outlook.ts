@@ -1,0 +1,232 @@
+import { clamp, normalCdf } from "../math/index";
+import {
+  killByDay,
+  type LightClass,
+  type PlaceAir,
+  type PotCourse,
+  potCourse,
+  type PotInWinter,
+  type RootLimits,
+  type Stand,
+  type WinterWall,
+  type Wrap,
+} from "../winter/index";
+import { damageShare, type HabitParameters } from "../wood/index";
+import { type CrownWinter, crownWinter, openHours, type PlaceWinter, placeWinter, type SiteWinter } from "./courses";
+import { type InDays, inDays, type OutDays, outDays } from "./days";
+
+/** Light a kind asks for in winter. */
+export type WinterNeed = "dark" | "dark-to-swell" | "dim" | "bright" | "outdoors";
+
+/** What has been put round a pot. */
+export interface Protection {
+  wrap: Wrap | null;
+  /** Straw on the mix. */
+  mulched: boolean;
+  sunk: boolean;
+}
+export const UNPROTECTED: Protection = { wrap: null, mulched: false, sunk: false };
+/** Straw 10 cm on the mix, m²K/W (B). */
+export const MULCH_R = 1.5;
+
+/** A tree as its winter is reckoned. */
+export interface WinterTree {
+  id: string;
+  volumeL: number;
+  wall: WinterWall;
+  protection: Protection;
+  limits: RootLimits;
+  habit: HabitParameters;
+  chillPortions: number;
+  light: WinterNeed;
+  /** Where it stands when no winter is near; null: the open ground. */
+  homeId: string | null;
+  /** The grower's own word: comes in below this night, °C. */
+  inBelowC: number | null;
+}
+
+export interface WinterPlace {
+  id: string;
+  air: PlaceAir;
+  light: LightClass;
+  /** Pots stand with air below them: on a staging or a slab over a room. */
+  raised: boolean;
+}
+
+/** A tree's winter at one place. Shares are means over the courses. */
+export interface Stay {
+  /** Of roots and of wood killed; of new shoots, where it wakes early. */
+  roots: number;
+  wood: number;
+  /** Chance that its cold is not enough. */
+  chillShort: number;
+  /** Mean of the three months round midwinter, °C. */
+  meanC: number;
+  out: OutDays | null;
+}
+
+export interface TreeOutlook {
+  treeId: string;
+  /** By place id; `outside` is its home. */
+  stays: Record<string, Stay>;
+  /** When it must have come in; null where it may stay out. */
+  in: InDays | null;
+}
+
+export const OUTSIDE = "outside";
+/** Pots in quarters stand close: this share of a wall meets the air. */
+const CLOSE = 0.5;
+/** Volumes so alike share their temperatures: 12 % steps. */
+const VOLUME_STEP = Math.log(1.12);
+
+export function potAt(
+  tree: Pick<WinterTree, "volumeL" | "wall" | "protection">,
+  place: Omit<WinterPlace, "id">,
+  alone: boolean,
+): PotInWinter {
+  const { wrap, mulched, sunk } = tree.protection;
+  const stand: Stand = place.air.outdoors && sunk ? "sunk" : place.raised ? "bench" : "ground";
+  return {
+    volumeL: Math.exp(VOLUME_STEP * Math.round(Math.log(tree.volumeL) / VOLUME_STEP)),
+    wall: tree.wall,
+    wrap,
+    stand,
+    exposure: alone ? 1 : CLOSE,
+    mulchR: mulched ? MULCH_R : 0,
+  };
+}
+
+/** A pot is never colder than the air less what a clear sky takes, K: above this no root can be in danger. */
+const SKY_MARGIN_C = 4;
+const SAFE_ABOVE_LIMIT_C = 5;
+
+/** Temperatures of pots at places, each kind of pot at each place once. */
+class PotCourses {
+  private readonly known = new Map<string, PotCourse[]>();
+  constructor(private readonly place: PlaceWinter) {}
+
+  /** Null where the air is too mild to harm any root of these limits. */
+  of(pot: PotInWinter, limits: RootLimits): PotCourse[] | null {
+    const coldest = Math.min(...this.place.tminC.map((t) => Math.min(...t)));
+    if (coldest - SKY_MARGIN_C > Math.max(limits.youngC, limits.matureC) + SAFE_ABOVE_LIMIT_C) return null;
+    const key = JSON.stringify(pot);
+    let courses = this.known.get(key);
+    if (!courses) this.known.set(key, (courses = this.place.hours.map((h) => potCourse(pot, h))));
+    return courses;
+  }
+}
+
+/** What the winter does to one tree at one place, day by day and course by course. */
+export interface DayDamage {
+  roots: Float32Array[];
+  wood: Float32Array[];
+  shoots: Float32Array[];
+}
+
+/** Spread of the frost that kills new shoots, K (C). */
+const SHOOT_SPREAD_C = 1;
+
+function crownDamage(h: HabitParameters, crown: CrownWinter, nights: readonly Float32Array[]) {
+  const wood = nights.map((tmin, c) => tmin.map((t, d) => damageShare(t, crown.lt50C[c][d], h.sigmaC)));
+  const shoots = nights.map((tmin, c) =>
+    tmin.map((t, d) => (d >= crown.budBreak[c] ? normalCdf((h.flushFrostC - t) / SHOOT_SPREAD_C) : 0)),
+  );
+  return { wood, shoots };
+}
+
+const worst = (days: Float32Array) => days.reduce((a, b) => (b > a ? b : a), 0);
+const meanOf = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
+
+/** A place with all that trees wintering there share. */
+class Quarters {
+  readonly pots: PotCourses;
+  private readonly crowns = new Map<string, CrownWinter>();
+  constructor(
+    readonly place: WinterPlace,
+    readonly winter: PlaceWinter,
+    private readonly site: SiteWinter,
+  ) {
+    this.pots = new PotCourses(winter);
+  }
+
+  crown(h: HabitParameters): CrownWinter {
+    const key = `${h.habit}:${h.chillPortions}:${h.hardiness.hMax}`;
+    let crown = this.crowns.get(key);
+    if (!crown) this.crowns.set(key, (crown = crownWinter(this.site, this.winter, h)));
+    return crown;
+  }
+
+  roots(tree: WinterTree, alone: boolean): Float32Array[] {
+    const courses = this.pots.of(potAt(tree, this.place, alone), tree.limits);
+    return courses
+      ? courses.map((c) => killByDay(c, tree.limits))
+      : this.winter.tminC.map((t) => new Float32Array(t.length));
+  }
+}
+
+/** What a thread needs to reckon some trees' winter. */
+export interface OutlookTask {
+  site: SiteWinter;
+  trees: readonly WinterTree[];
+  places: readonly WinterPlace[];
+  openPlace: WinterPlace;
+  /** Share of damage a grower takes. */
+  risk: number;
+}
+
+/**
+ * Every tree at every place through the courses of a winter: roots by the pot's temperatures, wood by its hardiness there, chill
+ * against need, and the days it must go in and may come out.
+ */
+export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask): TreeOutlook[] {
+  const open = openHours(site);
+  const quarters = new Map(
+    [openPlace, ...places].map((place) => [place.id, new Quarters(place, placeWinter(site, open, place.air), site)]),
+  );
+  return trees.map((tree) => {
+    const home = quarters.get(tree.homeId ?? openPlace.id) ?? quarters.get(openPlace.id)!;
+    const nights = home.winter.tminC;
+    const outdoors: DayDamage = {
+      roots: home.roots(tree, home.place.air.wind === 1),
+      ...crownDamage(tree.habit, home.crown(tree.habit), nights),
+    };
+    const stays: Record<string, Stay> = {};
+    for (const [id, q] of quarters) {
+      if (id === openPlace.id && id !== home.place.id) continue;
+      const key = id === home.place.id ? OUTSIDE : id;
+      const damage =
+        key === OUTSIDE
+          ? outdoors
+          : { roots: q.roots(tree, false), ...crownDamage(tree.habit, q.crown(tree.habit), q.winter.tminC) };
+      const crown = q.crown(tree.habit);
+      stays[key] = {
+        roots: meanOf(damage.roots.map(worst)),
+        wood: meanOf(damage.wood.map(worst)),
+        chillShort: chillShort(tree, q.winter, site),
+        meanC: q.winter.meanC,
+        out:
+          key === OUTSIDE
+            ? null
+            : outDays({
+                tree,
+                site,
+                nights,
+                roots: outdoors.roots,
+                // Carried out it is as hard as it was inside, and its shoots are as far.
+                ...crownDamage(tree.habit, crown, nights),
+                swell: crown.swell,
+                risk,
+              }),
+      };
+    }
+    return { treeId: tree.id, stays, in: inDays({ tree, site, nights, ...outdoors, risk }) };
+  });
+}
+
+/** Days after midwinter by which cold must have been enough. */
+const CHILL_BY_DAYS = 75;
+function chillShort(tree: WinterTree, place: PlaceWinter, site: SiteWinter): number {
+  if (tree.habit.leaf === "evergreen" || tree.chillPortions <= 0) return 0;
+  const by = clamp(site.midwinter + CHILL_BY_DAYS, 0, site.days - 1);
+  return place.portions.filter((p) => p[by] < tree.chillPortions).length / place.portions.length;
+}

@@ -1,0 +1,71 @@
+import { z } from "zod";
+import type { PlaceClimate, PlaceKind } from "../climate/index";
+import { airAsRead, type LightClass, PLACE_AIR, type PlaceAir, SHELTERS, USUAL_SHELTER } from "./place-air";
+
+const metres = (least: number, most: number) => z.number().min(least).max(most);
+
+/** How a place is built: what goes in, what it weighs, how cold reaches it. What nobody has said is null. */
+export const placeBuildSchema = z.object({
+  shelter: z.enum(SHELTERS).nullable(),
+  /** Along the wall the door is in, and away from it, m. */
+  lengthM: metres(0.2, 500).nullable(),
+  widthM: metres(0.2, 500).nullable(),
+  heightM: metres(0.2, 50).nullable(),
+  doorM: metres(0.2, 20).nullable(),
+  /** Middle of the door from the left, m. */
+  doorAtM: metres(0, 500).nullable(),
+  steps: z.number().int().min(0).max(500),
+  /** Way from where the trees stand in summer, m. */
+  distanceM: metres(0, 5000).nullable(),
+  /** What the floor bears, kg/m². */
+  floorKgM2: z.number().min(10).max(20_000).nullable(),
+  light: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]).nullable(),
+  /** A heater keeps it above this, vents below that, °C. */
+  heaterC: z.number().min(-20).max(30).nullable(),
+  ventC: z.number().min(0).max(50).nullable(),
+  /** Pots stand with air below: on a staging, or on a slab over a room. */
+  raised: z.boolean(),
+});
+export type PlaceBuild = z.infer<typeof placeBuildSchema>;
+
+export const UNKNOWN_BUILD: PlaceBuild = {
+  shelter: null,
+  lengthM: null,
+  widthM: null,
+  heightM: null,
+  doorM: null,
+  doorAtM: null,
+  steps: 0,
+  distanceM: null,
+  floorKgM2: null,
+  light: null,
+  heaterC: null,
+  ventC: null,
+  raised: false,
+};
+
+/** Where the numbers of a place's air come from. */
+export type AirBasis = "read" | "said" | "type" | "guess";
+
+/** Air of a place: its type's, as built, and by the nights read there where there are any. */
+export function airOf(
+  kind: PlaceKind,
+  build: PlaceBuild,
+  nights: { climate: PlaceClimate; nights: number | null } | null,
+): { air: PlaceAir; light: LightClass; basis: AirBasis } {
+  const type = PLACE_AIR[build.shelter ?? USUAL_SHELTER[kind]];
+  const built: PlaceAir = {
+    ...type,
+    floorC: build.heaterC ?? type.floorC,
+    ventC: build.ventC ?? type.ventC,
+  };
+  return {
+    air: nights ? airAsRead(built, nights.climate) : built,
+    light: build.light ?? type.light,
+    basis: nights ? (nights.nights === null ? "said" : "read") : build.shelter ? "type" : "guess",
+  };
+}
+
+/** Ground of a place, m²; null where nobody has measured it. */
+export const floorM2 = ({ lengthM, widthM }: PlaceBuild) =>
+  lengthM === null || widthM === null ? null : lengthM * widthM;
