@@ -1,27 +1,37 @@
 import * as Comlink from "comlink";
 import {
-  type PotHour,
-  potHours,
+  hoursAtPlace,
+  type PlaceAir,
+  type PotHours,
   type PotInWinter,
   type RootLimits,
-  type WinterCourse,
+  type SummerOutlook,
+  summerOutlook,
+  type WeatherDays,
+  weatherHours,
   type WinterOutlook,
   winterOutlook,
 } from "@/core/winter/index";
 
 /** The browser's own winters: given the possible courses once, then asked for any way a pot may stand. */
-let courses: PotHour[][] = [];
+let winter: PotHours[] = [];
+let summer: PotHours[] = [];
 let startDay = 0;
 let limits: RootLimits = { youngC: 0, matureC: 0 };
 
 const api = {
-  open(latitudeDeg: number, given: WinterCourse[], of: RootLimits): void {
-    courses = given.map((course) => potHours(latitudeDeg, course));
-    startDay = given[0].startDay;
+  open(latitudeDeg: number, air: PlaceAir, winters: WeatherDays[], summers: WeatherDays[], of: RootLimits): void {
+    const there = (days: WeatherDays) => hoursAtPlace(weatherHours(latitudeDeg, days), air);
+    winter = winters.map(there);
+    summer = summers.map(there);
+    startDay = winters[0].startDay;
     limits = of;
   },
   outlook(pot: PotInWinter): WinterOutlook {
-    return winterOutlook(pot, courses, startDay, limits);
+    return winterOutlook(pot, winter, startDay, limits);
+  },
+  summer(pot: PotInWinter): SummerOutlook {
+    return summerOutlook(pot, summer);
   },
 };
 

@@ -19,6 +19,7 @@ import {
 import { kindValuesSchema } from "../species/index";
 import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
+import { placeBuildSchema, WRAPS } from "../winter/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
   mixSchema,
@@ -321,6 +322,38 @@ export const eventPayload = z.discriminatedUnion("kind", [
     kind: z.literal("place-described"),
     name: text(120).min(1).optional(),
     placeKind: z.enum(PLACE_KINDS).optional(),
+  }),
+  /** How a place is built; the newest word counts. */
+  z.object({ kind: z.literal("place-built"), build: placeBuildSchema }),
+  /** What is round a pot from now on against frost. */
+  z.object({
+    kind: z.literal("protected"),
+    wrap: z.enum(WRAPS).nullable(),
+    mulched: z.boolean(),
+    sunk: z.boolean(),
+  }),
+  /** Watered in winter quarters, or before a frost. */
+  z.object({ kind: z.literal("watered") }),
+  /** The grower's own word on when it comes in: below this night, °C; null: as reckoned. */
+  z.object({ kind: z.literal("winter-word"), inBelowC: z.number().min(-30).max(20).nullable() }),
+  /** Where trees stand in a winter, named by the season of its midwinter: `whole` says it of all, otherwise only these change. */
+  z.object({
+    kind: z.literal("shelter-planned"),
+    winter: z.number().int().min(1900).max(2200),
+    whole: z.boolean(),
+    stands: z
+      .array(
+        z.object({
+          treeId: id,
+          /** null: it stays where it is in summer. */
+          placeId: id.nullable(),
+          xM: z.number().min(0).max(500).optional(),
+          yM: z.number().min(0).max(500).optional(),
+        }),
+      )
+      .max(20_000),
+    cost: z.number().optional(),
+    model: text(40).optional(),
   }),
   /** What the grower knows of the site's climate beyond the four answers. The newest word counts; null takes an earlier one back. */
   z.object({

@@ -9,6 +9,8 @@ export interface AssignTree {
   widthM: number;
   heightM: number | null;
   massKg: number;
+  /** What is lifted at once, where it is less than all of it, kg. */
+  eachKg?: number;
   cost: Readonly<Record<string, number>>;
   /** Minutes of carrying to a place and back. */
   minutes?: Readonly<Record<string, number>>;
@@ -45,7 +47,7 @@ export function forbidden(tree: AssignTree, place: AssignPlace): Forbidden | nul
   if (tree.cost[place.id] === undefined) return "unnamed";
   if (place.heightM !== null && tree.heightM !== null && tree.heightM > place.heightM) return "height";
   if (place.doorM !== null && (tree.throughM ?? tree.widthM) > place.doorM) return "door";
-  if (place.liftKg != null && tree.massKg > place.liftKg) return "lift";
+  if (place.liftKg != null && (tree.eachKg ?? tree.massKg) > place.liftKg) return "lift";
   if (place.maxMassKg != null && tree.massKg > place.maxMassKg) return "floor";
   return tree.areaM2 > place.areaM2 ? "area" : null;
 }

@@ -1,6 +1,7 @@
 import { extremesOfHours, portionsByDay, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
 import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
-import { hoursAtPlace, type PlaceAir, type PotHours, soilAfter, weatherHours } from "../winter/index";
+import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../winter/index";
+import { winterDays } from "./weather-days";
 import { type HabitParameters, hardinessCourse, PRIOR_SHIFT, runWoodSeason, spreadShifts } from "../wood/index";
 
 /** A winter is looked at from so long before midwinter: tender kinds come in early in autumn. */
@@ -53,19 +54,8 @@ export function siteWinter(site: Site, winter: number, most = Infinity): SiteWin
 }
 
 /** Weather of the open, hour by hour, course by course. */
-export function openHours({ latitudeDeg, startDay, before, at }: SiteWinter): PotHours[] {
-  return before.map((s) =>
-    weatherHours(latitudeDeg, {
-      startDay,
-      tminC: s.tminC.subarray(at),
-      tmaxC: s.tmaxC.subarray(at),
-      solarMJ: s.solarMJ.subarray(at),
-      rainMm: s.rainMm.subarray(at),
-      windMs: s.windMs.subarray(at),
-      soil: soilAfter(s.tminC, s.tmaxC, at),
-    }),
-  );
-}
+export const openHours = (winter: SiteWinter): PotHours[] =>
+  winterDays(winter).map((days) => weatherHours(winter.latitudeDeg, days));
 
 /** The same winter at a place: hours round its pots, days as wood meets them, portions of chill by day. */
 export interface PlaceWinter {

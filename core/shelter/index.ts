@@ -6,3 +6,5 @@ export * from "./days";
 export * from "./outlook";
 export * from "./packing";
 export * from "./plan";
+export * from "./problem";
+export * from "./weather-days";

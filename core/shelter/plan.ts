@@ -161,7 +161,7 @@ export function obstaclesOf(
       const over = {
         height: () => (tree.heightM ?? 0) - (p.heightM ?? 0),
         door: () => (tree.throughM ?? tree.widthM) - (p.doorM ?? 0),
-        lift: () => tree.massKg - (p.liftKg ?? 0),
+        lift: () => (tree.eachKg ?? tree.massKg) - (p.liftKg ?? 0),
         floor: () => tree.massKg - (p.maxMassKg ?? 0),
         area: () => tree.areaM2 - p.areaM2,
       }[why]();

@@ -31,3 +31,4 @@ export * from "./rerooting";
 export * from "./learning";
 export * from "./tree-advice";
 export * from "./ladder-problem";
+export * from "./winter-standings";

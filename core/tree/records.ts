@@ -2,6 +2,8 @@ import type { PlaceKind } from "../climate/index";
 import type { Happened, LoggedEvent, Method, PotCondition, Purpose, StockPace } from "../event/index";
 import type { KindChoice } from "../species/index";
 import type { Pot } from "../vessel/index";
+import type { Protection } from "../shelter/index";
+import type { PlaceBuild } from "../winter/index";
 
 /** Reference rows the replay needs beside the events: plain, serialisable. */
 export interface TreeRecord extends KindChoice {
@@ -28,6 +30,10 @@ export interface TreeRecord extends KindChoice {
   placeId?: string | null;
   /** The set of trees it is kept alike with. */
   set?: string | null;
+  /** What is round its pot against frost. */
+  protection?: Protection;
+  /** The grower's own word: it comes in below this night, °C. */
+  inBelowC?: number | null;
   /** The batch it was taken from. */
   parentId?: string | null;
 }
@@ -37,6 +43,8 @@ export interface PlaceRecord {
   id: string;
   name: string;
   kind: PlaceKind;
+  /** As measured and described; nothing is known where it is missing. */
+  build?: PlaceBuild;
 }
 
 export interface LotRecord {

@@ -25,17 +25,27 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
     if (payload.kind === "arrived" && payload.count !== undefined) tree.count = payload.count;
     if (payload.kind === "split-from") tree.parentId = payload.parentId;
     if (payload.kind === "matched") tree.set = payload.set;
+    if (payload.kind === "winter-word") tree.inBelowC = payload.inBelowC;
   }
   sayOwnValues(trees, told);
   const places = (raw.places ?? []).map((place) => ({ ...place }));
   for (const { payload, placeId } of told) {
-    if (payload.kind !== "place-described") continue;
+    if (payload.kind !== "place-described" && payload.kind !== "place-built") continue;
     const place = places.find((p) => p.id === placeId);
+    if (payload.kind === "place-built") {
+      if (place) place.build = payload.build;
+      continue;
+    }
     if (place && payload.name !== undefined) place.name = payload.name;
     if (place && payload.placeKind !== undefined) place.kind = payload.placeKind;
   }
   for (const event of raw.events) {
-    if (event.payload.kind !== "placed") continue;
+    const { payload } = event;
+    if (payload.kind === "protected" && event.treeId !== null) {
+      const tree = trees.get(event.treeId);
+      if (tree) tree.protection = { wrap: payload.wrap, mulched: payload.mulched, sunk: payload.sunk };
+    }
+    if (payload.kind !== "placed") continue;
     const placeId = event.placeId ?? null;
     const tree = event.treeId === null ? undefined : trees.get(event.treeId);
     const lot = event.treeId !== null || event.potLotId === null ? undefined : lots.get(event.potLotId);
@@ -77,6 +87,8 @@ const SPEAKS = new Set<EventPayload["kind"]>([
   "matched",
   "kind-said",
   "place-described",
+  "place-built",
+  "winter-word",
 ]);
 
 function measure(

@@ -9,3 +9,4 @@ export * from "./drain";
 export * from "./box";
 export * from "./sunk";
 export * from "./lining";
+export * from "./footprint";

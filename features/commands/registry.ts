@@ -10,6 +10,7 @@ import { matchTrees, recordAnchored, recordHealth } from "../condition/commands"
 import { sayKind } from "../kinds/commands";
 import { recordPastPotting, recordPotting } from "../potting/commands";
 import { receiveTree } from "../arrival/commands";
+import { buildPlace, keepShelter, planShelter, protectTrees, setWinterWord, waterTrees } from "../shelter/commands";
 import { beginRescue, endRescue, recordCheckpoint } from "../rescue/commands";
 import { cancelJobCommand, chooseLadders, planLaddersCommand } from "../ladders/commands";
 import { chooseLadder, setLadderTerms } from "../ladder/commands";
@@ -86,6 +87,12 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     addPlace,
     placeTrees,
     describePlace,
+    buildPlace,
+    protectTrees,
+    waterTrees,
+    setWinterWord,
+    planShelter,
+    keepShelter,
     recordHealth,
     recordAnchored,
     matchTrees,

@@ -17,6 +17,7 @@ import {
   type Units,
 } from "@/ui/format";
 import { SCHOOL_WORDS } from "../ladder/words";
+import { WRAP_WORDS } from "../winter/words";
 import { readingWords } from "../roots/reading-words";
 import {
   ARRIVAL_VERDICT_WORDS,
@@ -200,6 +201,26 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
             .join(", ")}`;
     case "place-described":
       return `Place described${payload.name ? `: ${payload.name}` : ""}${payload.placeKind ? `, ${PLACE_WORDS[payload.placeKind]}` : ""}`;
+    case "place-built":
+      return `Measured and described: ${names.place ?? "a place"}`;
+    case "protected": {
+      const parts = [
+        payload.wrap ? WRAP_WORDS[payload.wrap] : "",
+        payload.mulched ? "straw on the mix" : "",
+        payload.sunk ? "sunk into the ground" : "",
+      ].filter(Boolean);
+      return parts.length > 0 ? `Protected: ${parts.join(", ")}` : "Its protection was taken off";
+    }
+    case "watered":
+      return "Watered";
+    case "winter-word":
+      return payload.inBelowC === null
+        ? "Comes in when it is reckoned to need it"
+        : `Comes in below ${celsius(payload.inBelowC, units)}`;
+    case "shelter-planned":
+      return payload.whole
+        ? `Places for the winter planned for ${number(payload.stands.length)} pots`
+        : `Places for the winter changed for ${number(payload.stands.length)} pots`;
     case "climate-said":
       return `Climate of the site: ${climateSaidWords(payload)}`;
     case "weather-ranked":

@@ -20,7 +20,7 @@ export function Ribbon({
 }: {
   outlook: WinterOutlook;
   limits: RootLimits;
-  today: number;
+  today: number | null;
   units: Units;
 }) {
   const { shell10C, shell50C, core10C, core50C, startDay } = outlook;
@@ -37,7 +37,7 @@ export function Ribbon({
       .join("")}Z`;
   const months: number[] = [];
   for (let d = 0; d < days; d++) if (toIso(startDay + d).endsWith("-01")) months.push(d);
-  const now = today - startDay;
+  const now = today === null ? -1 : today - startDay;
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The winter day by day">
       <svg

@@ -2,23 +2,54 @@ import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { growingSeason, midwinterOf, toDay } from "@/core/dates/index";
+import { OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
+import { winterStandings } from "@/core/tree/index";
 import { wallOf } from "@/core/vessel/index";
+import type { WeatherDays } from "@/core/winter/index";
+import { asWinterPlace, OPEN_QUARTER, quartersOf } from "../shelter/quarters";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
 import { WinterView } from "./view";
 
-/** Winter is looked at from two months before midwinter for so many days; this long after midwinter the next one is meant. */
-const WINTER_DAYS = 212;
-const NEXT_AFTER_DAYS = 130;
+const SUMMER_COURSES = 10;
+/** Past this many days after midsummer the next summer is meant. */
+const SUMMER_OVER_DAYS = 60;
+/** A winter nothing is known of yet but the climate. */
+const ANY_WINTER_AHEAD = 2;
 
-/** One pot through the coming winter, or the one that is on. */
-export async function WinterScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+/** Tenths are plenty, and travel lightly. */
+function rounded(days: readonly WeatherDays[]): WeatherDays[] {
+  const tenths = (values: ArrayLike<number>) => Array.from(values, (v) => Math.round(10 * v) / 10);
+  return days.map((d) => ({
+    ...d,
+    tminC: tenths(d.tminC),
+    tmaxC: tenths(d.tmaxC),
+    solarMJ: tenths(d.solarMJ),
+    rainMm: tenths(d.rainMm),
+    windMs: tenths(d.windMs),
+  }));
+}
+
+/** One pot through the coming winter or the one that is on, where it stands or at another place; and its wall in summer. */
+export async function WinterScreen({
+  collectionId,
+  treeId,
+  at,
+  any,
+}: {
+  collectionId: string;
+  treeId: string;
+  /** A place's id, or `open`: as if it stood there. */
+  at?: string;
+  /** Any winter of the site instead of this one. */
+  any: boolean;
+}) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const on = toDay(view.today);
   const facts = treeOn(view, treeId, on);
   if (!facts) notFound();
-  const { tree, site, profile, replayed, state } = facts;
+  const { tree, profile, replayed, state } = facts;
   const page = `/c/${collectionId}/tree/${treeId}`;
   if (!replayed.pot)
     return (
@@ -32,25 +63,57 @@ export async function WinterScreen({ collectionId, treeId }: { collectionId: str
         </p>
       </article>
     );
-  const running = growingSeason(on, site.latitudeDeg);
-  const season = on > midwinterOf(running, site.latitudeDeg) + NEXT_AFTER_DAYS ? running + 1 : running;
-  const { slices, observedUntil } = site.season(season);
-  const tenths = (values: Float32Array) => Array.from(values.subarray(0, WINTER_DAYS), (v) => Math.round(10 * v) / 10);
+  const { latitudeDeg } = view.site;
+  const { loaded } = view;
+  const quarters = quartersOf(loaded);
+  const here = at ?? tree.placeId ?? "open";
+  const quarter = quarters.find((q) => q.id === here) ?? null;
+  const place = quarter ? asWinterPlace(quarter) : OPEN_QUARTER;
+  const winter = winterOn(on, latitudeDeg);
+  const site = siteWinter(view.site, any ? winter + ANY_WINTER_AHEAD : winter);
+  const alone = { ...loaded.indexed, records: { ...loaded.indexed.records, trees: [tree] } };
+  const [asked] = winterStandings(alone, view.context, winter, on).trees;
+  const [outlook] = outlookOf({
+    site,
+    trees: [{ ...asked, homeId: place.id }],
+    places: [place],
+    openPlace: OPEN_QUARTER,
+    risk: view.collection.risk,
+  });
+  const stay = outlook.stays[OUTSIDE];
+  const season = growingSeason(on, latitudeDeg);
+  const summer = on > midwinterOf(season, latitudeDeg) + 182 + SUMMER_OVER_DAYS ? season + 1 : season;
   return (
     <WinterView
+      key={`${here}:${any}`}
       facts={{
         treeId,
         tag: tree.tag,
         name: profile.name,
         guess: profile.basis === "guess",
-        latitudeDeg: site.latitudeDeg,
+        latitudeDeg,
         today: on,
-        observedUntil,
-        courses: slices.map((s) => ({ startDay: s.startDay, tminC: tenths(s.tminC), tmaxC: tenths(s.tmaxC) })),
-        limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
+        observedUntil: any ? null : site.observedUntil,
+        winters: rounded(winterDays(site)),
+        summers: rounded(summerDays(view.site, summer, SUMMER_COURSES)),
+        air: place.air,
+        airBasis: quarter?.basis ?? "type",
+        airNights: quarter?.nights ?? null,
+        raised: place.raised,
+        places: [
+          ...(quarters.every((q) => q.kind !== "open") ? [{ id: "open", name: "the open ground" }] : []),
+          ...quarters.map((q) => ({ id: q.id, name: q.name })),
+        ],
+        here: quarter ? here : "open",
+        any,
+        limits: asked.limits,
+        protection: asked.protection,
         volumeL: state.volumeL.p50,
         wall: wallOf(replayed.pot),
-        basis: site.basis,
+        basis: view.site.basis,
+        stay,
+        chillNeed: asked.habit.leaf === "evergreen" ? 0 : asked.chillPortions,
+        rootHeatC: profile.values.rootHeatC,
       }}
     />
   );

@@ -4,23 +4,30 @@ import * as Comlink from "comlink";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
 import type { Wall } from "@/core/vessel/index";
+import { MULCH_R, type Protection, type Stay } from "@/core/shelter/index";
 import {
+  type AirBasis,
+  crackChance,
+  type PlaceAir,
   type PotInWinter,
+  ROOT_HEAT,
   type RootLimits,
   type Stand,
   STANDS,
-  type WinterCourse,
+  type SummerOutlook,
+  type WeatherDays,
   type WinterOutlook,
   type Wrap,
   WRAPS,
 } from "@/core/winter/index";
 import { Reasoned, SelectField } from "@/ui/fields";
-import { celsius, litres, number, percent } from "@/ui/format";
+import { celsius, litres, number, percent, type Units } from "@/ui/format";
 import type { WinterApi } from "@/workers/winter.browser";
 import { useAsOf } from "../shell/as-of";
 import { WALL_WORDS } from "../words";
 import { Ribbon } from "./ribbon";
-import { MEASURES, MULCH_R, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
+import { Here } from "./here";
+import { AIR_BASIS_WORDS, MEASURES, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
 
 export interface WinterFacts {
   treeId: string;
@@ -29,12 +36,26 @@ export interface WinterFacts {
   guess: boolean;
   latitudeDeg: number;
   today: number;
-  observedUntil: number;
-  courses: WinterCourse[];
+  /** Record and forecast reach so far into this winter; null: any winter of the site. */
+  observedUntil: number | null;
+  winters: WeatherDays[];
+  summers: WeatherDays[];
+  air: PlaceAir;
+  airBasis: AirBasis;
+  airNights: number | null;
+  raised: boolean;
+  places: { id: string; name: string }[];
+  here: string;
+  any: boolean;
   limits: RootLimits;
+  protection: Protection;
   volumeL: number;
   wall: Wall;
   basis: "record" | "short-record" | "table" | "answers";
+  /** Crown and cold there, as reckoned with the whole season before. */
+  stay: Stay;
+  chillNeed: number;
+  rootHeatC: number;
 }
 
 const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
@@ -58,10 +79,29 @@ interface Asked {
   water: keyof typeof WATER;
   mulch: "none" | "straw";
 }
-const AS_IT_IS: Asked = { stand: "ground", wrap: "none", group: "alone", water: "wet", mulch: "none" };
+const asItIs = ({ protection, raised, air }: WinterFacts): Asked => ({
+  stand: protection.sunk && air.outdoors ? "sunk" : raised ? "bench" : "ground",
+  wrap: protection.wrap ?? "none",
+  group: air.wind === 1 ? "alone" : "edge",
+  water: "wet",
+  mulch: protection.mulched ? "straw" : "none",
+});
 
 /** A measure that saves less of the roots is not worth its trouble. */
 const LEAST_HELP = 0.005;
+/** Fewer winters with a loss than this are not worth a word. */
+const LITTLE = 0.05;
+
+interface SummerCase {
+  words: string;
+  outlook: SummerOutlook;
+}
+/** The pot in summer as it is, and what would cool its wall. */
+const SUMMER_CASES: readonly [string, Partial<PotInWinter>][] = [
+  ["dark wall, in the sun", {}],
+  ["light wall", { wallTakes: 0.3 }],
+  ["among others", { exposure: 0.2 }],
+];
 
 interface Measured {
   words: string;
@@ -71,16 +111,19 @@ interface Measured {
 /** One pot through its winters, and what wrapping, water, company and the ground would change. */
 export function WinterView({ facts }: { facts: WinterFacts }) {
   const { collectionId, units } = useAsOf();
-  const [asked, setAsked] = useState<Asked>(AS_IT_IS);
+  const [asked, setAsked] = useState<Asked>(() => asItIs(facts));
   const [answer, setAnswer] = useState<{ to: Asked; outlook: WinterOutlook } | null>(null);
   const [measures, setMeasures] = useState<Measured[]>([]);
+  const [summer, setSummer] = useState<SummerCase[]>([]);
   const api = useRef<Promise<Comlink.Remote<WinterApi>> | null>(null);
   const newest = useRef(0);
 
   useEffect(() => {
     const worker = new Worker(new URL("../../workers/winter.browser.ts", import.meta.url), { type: "module" });
     const remote = Comlink.wrap<WinterApi>(worker);
-    api.current = remote.open(facts.latitudeDeg, facts.courses, facts.limits).then(() => remote);
+    api.current = remote
+      .open(facts.latitudeDeg, facts.air, facts.winters, facts.summers, facts.limits)
+      .then(() => remote);
     return () => {
       api.current = null;
       worker.terminate();
@@ -106,6 +149,13 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       if (question !== newest.current) return;
       setAnswer({ to: asked, outlook: own });
       setMeasures([]);
+      const summers: SummerCase[] = [];
+      for (const [words, change] of SUMMER_CASES) {
+        const outlook = await remote.summer({ ...pot, wrap: null, mulchR: 0, ...change });
+        if (question !== newest.current) return;
+        summers.push({ words, outlook });
+      }
+      setSummer(summers);
       const found: Measured[] = [];
       for (const [words, change] of MEASURES) {
         const better = await remote.outlook({ ...pot, ...change });
@@ -131,10 +181,12 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       <Reasoned
         reason={
           <>
-            {number(facts.courses.length)} possible courses of this winter: the record and the forecast as far as they
-            go, then {BASIS_WORDS[facts.basis]}, where it stands. Each hour heat crosses wall, mix and floor of three
-            rings of the pot; its water freezes between 0 and −1 °C. Wind is taken as 2.5 m/s by day and 1.5 by night,
-            without sun: a cautious guess. Killing temperatures differ by up to 8 K between sources
+            {number(facts.winters.length)} possible courses of {facts.any ? "any winter" : "this winter"}:{" "}
+            {facts.any ? "" : "the record and the forecast as far as they go, then "}
+            {BASIS_WORDS[facts.basis]}, with their sun, wind and snow; the air there {AIR_BASIS_WORDS[facts.airBasis]}
+            {facts.airNights ? ` (${number(facts.airNights)} nights)` : ""}. Each hour heat crosses wall, mix and floor
+            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures differ by up to 8 K
+            between sources
             {facts.guess ? ", and its kind is a guess" : ""}; young roots count until the core has been below 5 °C for
             four weeks. Pot and mix as planned, not as measured.
           </>
@@ -146,6 +198,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
         </p>
       </Reasoned>
+      <Here facts={facts} />
       <section
         aria-label="How it stands"
         className="no-print border-base-300 rounded-box mt-3 grid gap-3 border p-3 sm:grid-cols-3 lg:grid-cols-5"
@@ -189,8 +242,30 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       </section>
       {outlook && (
         <section aria-label="The winter" className="mt-3">
-          <Ribbon outlook={outlook} limits={facts.limits} today={facts.today} units={units} />
+          <Ribbon outlook={outlook} limits={facts.limits} today={facts.any ? null : facts.today} units={units} />
         </section>
+      )}
+      {answer && outlook && (
+        <ul className="mt-3 space-y-1 text-sm" data-testid="winter-else">
+          <li>
+            <b>Crown</b>: {percent(facts.stay.wood)} of its wood lost in the mean winter there, in its worst night.
+          </li>
+          <li>
+            <b>Cold it needs</b>:{" "}
+            {facts.chillNeed === 0
+              ? "none counted for its kind."
+              : facts.stay.chillShort === 0
+                ? `${number(facts.chillNeed)} portions, enough in every winter there.`
+                : `${number(facts.chillNeed)} portions, too few of them in ${percent(facts.stay.chillShort)} of winters there.`}
+          </li>
+          {facts.wall === "terracotta" && (
+            <li>
+              <b>The clay</b>: freezes through wet {number(outlook.freezes[0])} times in the middle winter,{" "}
+              {number(outlook.freezes[1])} in one of ten. If it is not frost-proof it cracks in about{" "}
+              {percent(crackChance(outlook.freezes[0]))} of winters (a guess); kept dry it does not.
+            </li>
+          )}
+        </ul>
       )}
       {outlook && measures.length > 0 && (
         <section aria-labelledby="measures" className="mt-3">
@@ -198,7 +273,13 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             What would help
           </h2>
           <ul className="text-sm" data-testid="measures">
-            {helping.length === 0 && <li>None of what we know would change it much: bring it in.</li>}
+            {helping.length === 0 && (
+              <li>
+                {outlook.chanceOfLoss > LITTLE
+                  ? "None of what we know would change it much: bring it in."
+                  : "Nothing is needed: its roots are safe there."}
+              </li>
+            )}
             {helping
               .sort((a, b) => a.outlook.meanKill - b.outlook.meanKill)
               .map((m) => (
@@ -211,6 +292,39 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           </ul>
         </section>
       )}
+      {summer.length > 0 && (
+        <section aria-labelledby="summer" className="mt-4">
+          <h2 id="summer" className="text-lg">
+            Its wall in summer
+          </h2>
+          <Reasoned
+            reason={
+              <>
+                The same pot through {number(facts.summers.length)} courses of the months round midsummer where it is
+                now asked about. Roots stop above {celsius(facts.rootHeatC, units)} and die within half an hour at about{" "}
+                {celsius(ROOT_HEAT.killsC, units)} (Ingram 1985; Mathers 2003). How much sun a wall takes up is a guess.
+              </>
+            }
+          >
+            <p data-testid="summer-words">{summerWords(summer[0].outlook, units)}</p>
+          </Reasoned>
+          <ul className="text-sm">
+            {summer.slice(1).map((c) => (
+              <li key={c.words}>
+                <b>{c.words}</b>: hottest {celsius(c.outlook.hottestC[0], units)}, in one of ten{" "}
+                {celsius(c.outlook.hottestC[1], units)}; {number(c.outlook.hotDays[0])} days too hot
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
     </article>
   );
+}
+
+function summerWords({ hottestC, hotDays, chanceHarm, chanceKill }: SummerOutlook, units: Units): string {
+  const hot = `As a dark pot in the sun its wall reaches ${celsius(hottestC[0], units)} in the middle summer, ${celsius(hottestC[1], units)} in one of ten`;
+  if (hotDays[1] === 0) return `${hot}: never too hot for roots for two hours.`;
+  const advice = chanceHarm > 0.2 ? " Shade it, set it in a second pot or take a light one." : "";
+  return `${hot}; above ${celsius(ROOT_HEAT.harmsC, units)} for two hours on ${number(hotDays[0])} days, ${number(hotDays[1])} in one of ten${chanceKill > 0 ? `; hot enough to kill in ${percent(chanceKill)} of summers` : ""}.${advice}`;
 }

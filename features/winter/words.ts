@@ -1,4 +1,12 @@
-import type { PotInWinter, Stand, Wrap } from "@/core/winter/index";
+import { MULCH_R } from "@/core/shelter/index";
+import type { AirBasis, PotInWinter, Stand, Wrap } from "@/core/winter/index";
+
+export const AIR_BASIS_WORDS: Record<AirBasis, string> = {
+  read: "by the nights read there",
+  said: "by the nights as told",
+  type: "by its kind of shelter, a guess",
+  guess: "by what the place is like, a guess until its shelter is described",
+};
 
 export const STAND_WORDS: Record<Stand, string> = {
   bench: "on a bench, air beneath",
@@ -14,8 +22,6 @@ export const WRAP_WORDS: Record<Wrap, string> = {
   straw: "straw, 10 cm",
 };
 
-/** Straw 10 cm thick on the mix, m²K/W. */
-export const MULCH_R = 1.5;
 export const WATER = { wet: 0.4, dry: 0.12 } as const;
 
 /** Single measures, in order of trouble; each is asked for by itself. */

@@ -4,8 +4,15 @@ import { WinterScreen } from "@/features/winter/screen";
 
 export const metadata = { title: "Its winter" };
 
-export default async function WinterPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
+export default async function WinterPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string; treeId: string }>;
+  searchParams: Promise<{ at?: string; winter?: string }>;
+}) {
   const { id, treeId } = await params;
+  const { at, winter } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
-  return <WinterScreen collectionId={id} treeId={treeId} />;
+  return <WinterScreen collectionId={id} treeId={treeId} at={at} any={winter === "any"} />;
 }

@@ -1,0 +1,31 @@
+import { type SeasonSlice, type Site } from "../climate/index";
+import { midwinterOf } from "../dates/index";
+import { soilAfter, type WeatherDays } from "../winter/index";
+import type { SiteWinter } from "./courses";
+
+/** Some days of a season's slice as weather round a pot. */
+function daysOf(s: SeasonSlice, from: number, to: number): WeatherDays {
+  return {
+    startDay: s.startDay + from,
+    tminC: s.tminC.subarray(from, to),
+    tmaxC: s.tmaxC.subarray(from, to),
+    solarMJ: s.solarMJ.subarray(from, to),
+    rainMm: s.rainMm.subarray(from, to),
+    windMs: s.windMs.subarray(from, to),
+    soil: soilAfter(s.tminC, s.tmaxC, from),
+  };
+}
+
+export const winterDays = ({ before, at }: SiteWinter): WeatherDays[] =>
+  before.map((s) => daysOf(s, at, s.tminC.length));
+
+/** Two months either side of midsummer, in so many courses. */
+const SUMMER_DAYS = 60;
+export function summerDays(site: Site, season: number, most: number): WeatherDays[] {
+  const { slices } = site.season(season);
+  const middle = midwinterOf(season, site.latitudeDeg) + 182 - slices[0].startDay;
+  const step = Math.max(1, slices.length / most);
+  return Array.from({ length: Math.floor(slices.length / step) }, (_, i) =>
+    daysOf(slices[Math.floor(i * step)], middle - SUMMER_DAYS, middle + SUMMER_DAYS),
+  );
+}

@@ -1,0 +1,165 @@
+import { randomUUID } from "node:crypto";
+import { z } from "zod";
+import { MODEL_VERSION } from "@/core/tree/index";
+import { placeBuildSchema, WRAPS } from "@/core/winter/index";
+import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
+import { now } from "@/server/clock";
+import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
+import { type CommandContext, command, envelope, refuse } from "../commands/define";
+
+export const SHELTER_JOB = "plan-shelter";
+/** Plans kept for comparison. */
+const KEPT_PLANS = 3;
+
+function findPlace(context: CommandContext, placeId: string) {
+  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "This place is not there any more.");
+}
+
+/** A place is measured and described: what goes in, what it weighs, how cold reaches it. */
+export const buildPlace = command({
+  name: "build-place",
+  input: envelope.extend({ placeId: z.uuid(), build: placeBuildSchema }),
+  run: (context, v) => {
+    const place = findPlace(context, v.placeId);
+    const { doorM, lengthM, heaterC, ventC } = v.build;
+    if (doorM !== null && lengthM !== null && doorM > lengthM)
+      refuse("build.doorM", "The door is wider than the wall it is in: check both.");
+    if (heaterC !== null && ventC !== null && ventC <= heaterC)
+      refuse("build.ventC", "It would be heated and aired at once: air it above what the heater keeps.");
+    context.record(happening({ kind: "place-built", build: v.build }, context.today, { placeId: place.id }));
+    context.note(`${place.name} measured`);
+    return Promise.resolve({ placeId: place.id });
+  },
+});
+
+/** Pots are wrapped, mulched or sunk, or freed of it again. */
+export const protectTrees = command({
+  name: "protect-trees",
+  input: envelope.extend({
+    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    wrap: z.enum(WRAPS).nullable(),
+    mulched: z.boolean(),
+    sunk: z.boolean(),
+    on: whenSchema,
+  }),
+  touches: (v) => ({ treeIds: v.treeIds }),
+  run: (context, v) => {
+    refuseFuture(context, v.on);
+    for (const treeId of new Set(v.treeIds)) {
+      const tree = findTree(context, treeId, "treeIds");
+      refuseBeforeArrival(context, tree.id, v.on);
+      context.record(
+        happening({ kind: "protected", wrap: v.wrap, mulched: v.mulched, sunk: v.sunk }, v.on, { treeId }),
+      );
+    }
+    const bare = v.wrap === null && !v.mulched && !v.sunk;
+    context.note(
+      `${v.treeIds.length === 1 ? "1 pot" : `${v.treeIds.length} pots`} ${bare ? "unwrapped" : "protected"}`,
+    );
+    return Promise.resolve({});
+  },
+});
+
+export const waterTrees = command({
+  name: "water-trees",
+  input: envelope.extend({
+    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    on: whenSchema,
+  }),
+  touches: (v) => ({ treeIds: v.treeIds }),
+  run: (context, v) => {
+    refuseFuture(context, v.on);
+    for (const treeId of new Set(v.treeIds)) {
+      findTree(context, treeId, "treeIds");
+      refuseBeforeArrival(context, treeId, v.on);
+      context.record(happening({ kind: "watered" }, v.on, { treeId }));
+    }
+    context.note(`${v.treeIds.length === 1 ? "1 pot" : `${v.treeIds.length} pots`} watered`);
+    return Promise.resolve({});
+  },
+});
+
+/** The grower's own word on when trees come in. */
+export const setWinterWord = command({
+  name: "set-winter-word",
+  input: envelope.extend({
+    treeIds: z.array(z.uuid()).min(1).max(5000),
+    inBelowC: z
+      .number({ error: "Degrees, as in 3 or −2." })
+      .min(-30, { error: "Degrees between −30 and 20 °C." })
+      .max(20, { error: "Degrees between −30 and 20 °C." })
+      .nullable(),
+  }),
+  touches: (v) => ({ treeIds: v.treeIds }),
+  run: (context, v) => {
+    for (const treeId of new Set(v.treeIds)) {
+      findTree(context, treeId, "treeIds");
+      context.record(happening({ kind: "winter-word", inBelowC: v.inBelowC }, context.today, { treeId }));
+    }
+    context.note(v.inBelowC === null ? "comes in as reckoned" : `comes in below ${v.inBelowC} °C`);
+    return Promise.resolve({});
+  },
+});
+
+/** Puts the question who stands where down as a job; one at a time. */
+export const planShelter = command({
+  name: "plan-shelter",
+  input: envelope.extend({ winter: z.number().int().min(1900).max(2200) }),
+  quiet: true,
+  run: async ({ db, scope, collection }, v) => {
+    const running = await newestJob(db, scope, SHELTER_JOB, ["queued", "running"]);
+    if (running) return { jobId: running.id };
+    const id = randomUUID();
+    await insertJob(db, scope, {
+      id,
+      kind: SHELTER_JOB,
+      input: { winter: v.winter },
+      revision: collection.revision,
+      model: MODEL_VERSION,
+      askedAt: now(),
+    });
+    await forgetJobs(db, scope, SHELTER_JOB, KEPT_PLANS);
+    return { jobId: id };
+  },
+});
+
+const metres = z.number().min(0).max(500);
+
+/** Keeps where trees stand in a winter: all of them, or some that were set elsewhere. */
+export const keepShelter = command({
+  name: "keep-shelter",
+  input: envelope.extend({
+    winter: z.number().int().min(1900).max(2200),
+    whole: z.boolean(),
+    stands: z
+      .array(z.object({ treeId: z.uuid(), placeId: z.uuid().nullable(), xM: metres.optional(), yM: metres.optional() }))
+      .max(20_000),
+    cost: z.number().optional(),
+  }),
+  run: (context, v) => {
+    const trees = new Set(context.loaded.trees.map((t) => t.id));
+    const places = new Set(context.loaded.places.map((p) => p.id));
+    const stands = v.stands.filter((s) => trees.has(s.treeId) && (s.placeId === null || places.has(s.placeId)));
+    if (stands.length === 0) refuse("stands", "None of these trees and places is there any more: look again.");
+    context.record(
+      happening(
+        {
+          kind: "shelter-planned",
+          winter: v.winter,
+          whole: v.whole,
+          stands,
+          cost: v.cost,
+          model: MODEL_VERSION,
+        },
+        context.today,
+        {},
+      ),
+    );
+    context.note(
+      v.whole
+        ? "places for the winter"
+        : `${stands.length === 1 ? "1 pot" : `${stands.length} pots`} set elsewhere for the winter`,
+    );
+    return Promise.resolve({});
+  },
+});
