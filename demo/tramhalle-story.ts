@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { type PlaceBuild, UNKNOWN_BUILD } from "@/core/winter/index";
 import type { Sender } from "./sender";
 
 /** What happened on the roof beside potting: places and moves, people, endings, second thoughts. All made up. */
@@ -11,6 +12,64 @@ const PLACES = [
   ["Cellar bay", "frost-free"],
   ["Studio window", "heated"],
 ] as const;
+
+const built = (build: Partial<PlaceBuild>): PlaceBuild => ({ ...UNKNOWN_BUILD, ...build });
+/** As somebody measured them with a tape: what goes in, how far it is, what the floor bears. */
+const BUILDS: Partial<Record<(typeof PLACES)[number][0], PlaceBuild>> = {
+  "Roof terrace": built({ shelter: "open", lengthM: 16, widthM: 9, floorKgM2: 350, raised: true, distanceM: 0 }),
+  "Wind wall": built({
+    shelter: "house-wall",
+    lengthM: 8,
+    widthM: 1.5,
+    floorKgM2: 350,
+    raised: true,
+    distanceM: 12,
+    wrap: "straw",
+    mulched: true,
+  }),
+  "Stair glass": built({
+    shelter: "glasshouse",
+    lengthM: 5,
+    widthM: 2.8,
+    heightM: 2.6,
+    doorM: 0.85,
+    distanceM: 30,
+    light: 3,
+    floorKgM2: 400,
+  }),
+  "Boiler anteroom": built({
+    shelter: "garage",
+    lengthM: 3.6,
+    widthM: 2.5,
+    heightM: 2.1,
+    doorM: 0.8,
+    doorAtM: 0.6,
+    distanceM: 40,
+    light: 1,
+    heaterC: 4,
+  }),
+  "Cellar bay": built({
+    shelter: "cellar",
+    lengthM: 5,
+    widthM: 4,
+    heightM: 2.3,
+    doorM: 0.9,
+    doorAtM: 4.2,
+    steps: 12,
+    distanceM: 35,
+    light: 0,
+    heaterC: 3,
+  }),
+  "Studio window": built({
+    shelter: "room",
+    lengthM: 3,
+    widthM: 1,
+    heightM: 2.4,
+    doorM: 0.8,
+    distanceM: 45,
+    light: 2,
+  }),
+};
 
 /** Who winters where: by the first letters of the tag. */
 const WINTER: Record<string, string[]> = {
@@ -32,6 +91,8 @@ export async function addPlaces(s: Sender): Promise<Map<string, string>> {
     const placeId = randomUUID();
     places.set(name, placeId);
     await s.send("add-place", { placeId, name, kind });
+    const build = BUILDS[name];
+    if (build) await s.send("build-place", { placeId, build });
   }
   return places;
 }

@@ -25,6 +25,10 @@ export function millimetres(value: number, units: Units): string {
   return units === "us" ? `${number(value / 25.4, 1)} in` : `${number(value)} mm`;
 }
 
+export function metres(value: number, units: Units): string {
+  return units === "us" ? `${number(value / 0.3048, 1)} ft` : `${number(value, 2)} m`;
+}
+
 export function kilograms(value: number, units: Units): string {
   return units === "us" ? `${number(value * 2.2046226)} lb` : `${number(value, significant(value))} kg`;
 }

@@ -51,6 +51,9 @@ export interface WinterPlace {
   light: LightClass;
   /** Pots stand with air below them: on a staging or a slab over a room. */
   raised: boolean;
+  /** What pots there are wrapped in, and whether straw lies on them. */
+  wrap: Wrap | null;
+  mulched: boolean;
 }
 
 /** A tree's winter at one place. Shares are means over the courses. */
@@ -89,10 +92,10 @@ export function potAt(
   return {
     volumeL: Math.exp(VOLUME_STEP * Math.round(Math.log(tree.volumeL) / VOLUME_STEP)),
     wall: tree.wall,
-    wrap,
+    wrap: wrap ?? place.wrap,
     stand,
     exposure: alone ? 1 : CLOSE,
-    mulchR: mulched ? MULCH_R : 0,
+    mulchR: mulched || place.mulched ? MULCH_R : 0,
   };
 }
 

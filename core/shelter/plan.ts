@@ -69,20 +69,10 @@ export function layOut(
   problem: AssignProblem,
   floors: Floors,
   wanted: Readonly<Record<string, string>>,
-  kept: Readonly<Record<string, { xM: number; yM: number }>> = {},
+  kept: Spots = {},
 ): Omit<PlacedPlan, "boundCost" | "rounds"> {
   const assignment = { ...wanted };
-  const laid = new Map<string, Placed[]>();
-  const left: string[] = [];
-  for (const p of problem.places) {
-    const floor = floors[p.id];
-    if (!floor) continue;
-    const circles = circlesAt(problem, assignment, p.id);
-    const stay = circles.flatMap((c) => (kept[c.id] ? [{ ...c, ...kept[c.id] }] : []));
-    const packed = packCircles(floor, circles, stay);
-    laid.set(p.id, packed.placed);
-    left.push(...packed.left.map((c) => c.id));
-  }
+  const { laid, left } = circlesLaid(problem, floors, assignment, kept);
   const trees = new Map(problem.trees.map((t) => [t.id, t]));
   const groups = new Map<string, string[]>();
   for (const t of problem.trees) if (t.group) groups.set(t.group, [...(groups.get(t.group) ?? []), t.id]);
@@ -126,6 +116,41 @@ export function layOut(
   const spots: PlacedPlan["spots"] = {};
   for (const circles of laid.values()) for (const { id, xM, yM } of circles) spots[id] = { xM, yM };
   return { assignment, spots, cost: checkAssignment(problem, assignment).cost };
+}
+
+type Spots = Readonly<Record<string, { xM: number; yM: number }>>;
+
+function circlesLaid(
+  problem: AssignProblem,
+  floors: Floors,
+  assignment: Readonly<Record<string, string>>,
+  kept: Spots,
+) {
+  const laid = new Map<string, Placed[]>();
+  const left: string[] = [];
+  for (const p of problem.places) {
+    const floor = floors[p.id];
+    if (!floor) continue;
+    const circles = circlesAt(problem, assignment, p.id);
+    const stay = circles.flatMap((c) => (kept[c.id] ? [{ ...c, ...kept[c.id] }] : []));
+    const packed = packCircles(floor, circles, stay);
+    laid.set(p.id, packed.placed);
+    left.push(...packed.left.map((c) => c.id));
+  }
+  return { laid, left };
+}
+
+/** Where the circles of an assignment lie as it is; those without room have no spot. */
+export function spotsOf(
+  problem: AssignProblem,
+  floors: Floors,
+  assignment: Readonly<Record<string, string>>,
+  kept: Spots = {},
+): PlacedPlan["spots"] {
+  const spots: PlacedPlan["spots"] = {};
+  for (const circles of circlesLaid(problem, floors, assignment, kept).laid.values())
+    for (const { id, xM, yM } of circles) spots[id] = { xM, yM };
+  return spots;
 }
 
 /** What stands between a tree and a place that would be better for it. */

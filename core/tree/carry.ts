@@ -1,3 +1,4 @@
+import type { CarryLimits } from "../shelter/index";
 import { LIFT_FROM_FLOOR_KG, MACHINE_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "./mass";
 import { pairLimitKg, type Person, soloLimitKg } from "./people";
 
@@ -46,4 +47,16 @@ export function waysToCarry(massKg: number, present: readonly Person[]): WayToCa
     row("hoist", MACHINE_LIMIT_KG, []),
     row("professional", null, []),
   ];
+}
+
+/** What a collection's people carry, whoever is there that day; a sack truck is taken to be at hand. */
+export function carryLimitsOf(people: readonly Person[]): CarryLimits {
+  const rows = new Map(waysToCarry(0, people).map((w) => [w.way, w]));
+  const limit = (way: CarryWay) => (rows.get(way)!.can ? (rows.get(way)!.limitKg ?? 0) : 0);
+  return {
+    aloneKg: limit("alone"),
+    pairKg: limit("two-level"),
+    pairStepsKg: limit("two-steps"),
+    truckKg: limit("truck"),
+  };
 }

@@ -1,5 +1,5 @@
 /** What a person types into a number field: decimal comma or point, spaces, an own unit. NaN when it is no number. */
-export function readNumber(text: string, kind: "plain" | "mm" | "litres" | "celsius" = "plain"): number {
+export function readNumber(text: string, kind: "plain" | "mm" | "m" | "litres" | "celsius" = "plain"): number {
   const match = /^\s*([+-−]?\s*\d[\d\s]*(?:[.,]\d+)?|[+-−]?[.,]\d+)\s*([a-z°"%#²]*)\.?\s*$/i.exec(
     text.replace("−", "-"),
   );
@@ -10,6 +10,7 @@ export function readNumber(text: string, kind: "plain" | "mm" | "litres" | "cels
   const factors: Record<string, Record<string, number>> = {
     plain: { "%": 1 },
     mm: { mm: 1, cm: 10, m: 1000, in: 25.4, '"': 25.4, ft: 304.8 },
+    m: { m: 1, cm: 0.01, mm: 0.001, ft: 0.3048, in: 0.0254 },
     litres: { l: 1, litre: 1, litres: 1, gal: 3.785411784, ml: 0.001 },
     celsius: { "°c": 1, c: 1 },
   };

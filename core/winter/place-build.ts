@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { PlaceClimate, PlaceKind } from "../climate/index";
+import { WRAPS } from "./figures";
 import { airAsRead, type LightClass, PLACE_AIR, type PlaceAir, SHELTERS, USUAL_SHELTER } from "./place-air";
 
 const metres = (least: number, most: number) => z.number().min(least).max(most);
@@ -25,6 +26,9 @@ export const placeBuildSchema = z.object({
   ventC: z.number().min(0).max(50).nullable(),
   /** Pots stand with air below: on a staging, or on a slab over a room. */
   raised: z.boolean(),
+  /** What every pot there is wrapped in, and straw on the mix. */
+  wrap: z.enum(WRAPS).nullable(),
+  mulched: z.boolean(),
 });
 export type PlaceBuild = z.infer<typeof placeBuildSchema>;
 
@@ -42,6 +46,8 @@ export const UNKNOWN_BUILD: PlaceBuild = {
   heaterC: null,
   ventC: null,
   raised: false,
+  wrap: null,
+  mulched: false,
 };
 
 /** Where the numbers of a place's air come from. */

@@ -9,11 +9,11 @@ import { Caution, FormFaults, Reasoned, ScrollBox } from "@/ui/fields";
 import { day, kilograms, litres, month as monthWord, number, percent } from "@/ui/format";
 import type { OffLadder } from "@/core/tree/index";
 import { useCommand } from "../commands/use-command";
+import { Progress } from "../jobs/progress";
 import { ACTION_WORDS, counted, INPUT_WORDS, OFF_LADDER_SHORT, SCHOOL_WORDS, yearWords } from "../ladder/words";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { CollectionPlan, PlannedMonth, PlannedStep, PlannedTree } from "./plan";
-import { Progress } from "./progress";
 import { Shelves } from "./shelves";
 import { TermsForm } from "./terms-form";
 
@@ -56,7 +56,13 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
       </p>
       <TermsForm terms={facts.terms} />
       {running ? (
-        <Progress key={running.id} job={running} onEnd={ended} />
+        <Progress
+          key={running.id}
+          job={running}
+          onEnd={ended}
+          label="Trees planned"
+          words={(done, of) => `${number(done)} of ${number(of)} trees planned`}
+        />
       ) : (
         <div className="no-print mt-2 flex flex-wrap items-center gap-3">
           <button type="button" className="btn btn-primary min-h-11" disabled={busy} onClick={() => void start()}>

@@ -9,9 +9,13 @@ import { useAsOf } from "./as-of";
 
 const PLACES = [
   ["yard", "Yard"],
+  ["shelter", "Shelter"],
   ["stores", "Stores"],
   ["almanac", "Almanac"],
 ] as const;
+
+/** Keys that lead there. */
+const LETTERS: Record<(typeof PLACES)[number][0], string> = { yard: "y", shelter: "h", stores: "s", almanac: "a" };
 
 /** Places visited less often, behind one word. */
 const MORE = [
@@ -31,7 +35,7 @@ const KEYS: [string, string][] = [
   ["← →  on the strip", "a day back, a day ahead"],
   ["l  in the Yard", "plain list and back"],
   ["← →  in the Yard", "from tree to tree"],
-  ["y  s  a", "Yard, Stores, Almanac"],
+  ["y  h  s  a", "Yard, Shelter, Stores, Almanac"],
   ["?", "these keys"],
 ];
 
@@ -88,7 +92,7 @@ export function Nav({ name }: { name: string }) {
         finder.current?.showModal();
         event.preventDefault();
       }
-      const place = PLACES.find(([key]) => key[0] === event.key);
+      const place = PLACES.find(([key]) => LETTERS[key] === event.key);
       if (place) router.push(`/c/${collectionId}/${place[0]}${query}`);
     };
     window.addEventListener("keydown", onKey);

@@ -31,6 +31,8 @@ export const asWinterPlace = (q: KnownQuarter): WinterPlace => ({
   air: q.air,
   light: q.light,
   raised: q.build.raised,
+  wrap: q.build.wrap,
+  mulched: q.build.mulched,
 });
 
 /** The open ground, for trees that nobody has placed. */
@@ -38,4 +40,6 @@ export const OPEN_QUARTER: WinterPlace = {
   id: "open",
   ...airOf("open", UNKNOWN_BUILD, null),
   raised: false,
+  wrap: null,
+  mulched: false,
 };

@@ -107,7 +107,11 @@ export async function WinterScreen({
         here: quarter ? here : "open",
         any,
         limits: asked.limits,
-        protection: asked.protection,
+        protection: {
+          ...asked.protection,
+          wrap: asked.protection.wrap ?? place.wrap,
+          mulched: asked.protection.mulched || place.mulched,
+        },
         volumeL: state.volumeL.p50,
         wall: wallOf(replayed.pot),
         basis: view.site.basis,

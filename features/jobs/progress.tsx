@@ -2,12 +2,27 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
-import { number } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 
-/** A running plan: how far it is, and a way to stop it. */
-export function Progress({ job, onEnd }: { job: { id: string; progress: number; total: number }; onEnd: () => void }) {
+export interface RunningJob {
+  id: string;
+  progress: number;
+  total: number;
+}
+
+/** A running job: how far it is, and a way to stop it. The last step of a job is its end. */
+export function Progress({
+  job,
+  onEnd,
+  label,
+  words,
+}: {
+  job: RunningJob;
+  onEnd: () => void;
+  label: string;
+  words: (done: number, of: number) => string;
+}) {
   const { collectionId } = useAsOf();
   const router = useRouter();
   const cancel = useCommand("cancel-job");
@@ -30,11 +45,9 @@ export function Progress({ job, onEnd }: { job: { id: string; progress: number; 
   }, [collectionId, job.id, onEnd, router]);
   return (
     <div className="mt-2 flex flex-wrap items-center gap-3" role="status" data-testid="progress">
-      <progress className="progress w-64" max={Math.max(1, at.total)} value={at.progress} aria-label="Trees planned" />
+      <progress className="progress w-64" max={Math.max(1, at.total)} value={at.progress} aria-label={label} />
       <span>
-        {at.total === 0
-          ? "Reading the collection …"
-          : `${number(Math.min(at.progress, at.total - 1))} of ${number(at.total - 1)} trees planned`}
+        {at.total === 0 ? "Reading the collection …" : words(Math.min(at.progress, at.total - 1), at.total - 1)}
       </span>
       <button
         type="button"

@@ -1,0 +1,59 @@
+import "server-only";
+import { createHash } from "node:crypto";
+import { toDay, toIso } from "@/core/dates/index";
+import { type OutlookTask, type ShelterData, siteWinter, winterOn } from "@/core/shelter/index";
+import { carryLimitsOf, MODEL_VERSION, type WinterStandings, winterStandings } from "@/core/tree/index";
+import { type CollectionView, stateKey } from "../collection/load";
+import { asWinterPlace, type KnownQuarter, OPEN_QUARTER, quartersOf } from "./quarters";
+
+/** Courses a collection's winter is reckoned in: fewer where there are many pots. */
+const COURSES = { few: 30, many: 12, manyFrom: 150 } as const;
+
+/** A collection's winter as it is asked about, before it is reckoned. */
+export interface WinterFacts {
+  winter: number;
+  startDay: string;
+  quarters: KnownQuarter[];
+  known: WinterStandings;
+  data: Omit<ShelterData, "outlooks">;
+  task: OutlookTask;
+  /** Names all that the outlook depends on. */
+  key: string;
+}
+
+const cache = new Map<string, WinterFacts>();
+
+export function winterFacts(view: CollectionView): WinterFacts {
+  const { collection, loaded, context, site, today } = view;
+  const cacheKey = `${stateKey(collection)}:${collection.revision}:${collection.weatherRevision}:${view.site.key}:${today}`;
+  const found = cache.get(cacheKey);
+  if (found) return found;
+  const on = toDay(today);
+  const winter = winterOn(on, site.latitudeDeg);
+  const quarters = quartersOf(loaded);
+  const known = winterStandings(loaded.indexed, context, winter, on);
+  const courses = known.trees.length >= COURSES.manyFrom ? COURSES.many : COURSES.few;
+  const task: OutlookTask = {
+    site: siteWinter(site, winter, courses),
+    trees: known.trees,
+    places: quarters.map(asWinterPlace),
+    openPlace: OPEN_QUARTER,
+    risk: collection.risk,
+  };
+  const { trees, places, risk } = task;
+  const facts: WinterFacts = {
+    winter,
+    startDay: toIso(task.site.startDay),
+    quarters,
+    known,
+    data: { standings: known.standings, quarters, limits: carryLimitsOf(loaded.calendar.people) },
+    task,
+    key: createHash("sha256")
+      .update(JSON.stringify([MODEL_VERSION, view.site.key, winter, courses, trees, places, risk]))
+      .digest("hex")
+      .slice(0, 32),
+  };
+  cache.set(cacheKey, facts);
+  while (cache.size > 6) cache.delete(cache.keys().next().value!);
+  return facts;
+}

@@ -1,0 +1,117 @@
+import "server-only";
+import type { LinearModel, LinearSolution } from "@/core/linear/index";
+import {
+  type OutlookTask,
+  type PlacedPlan,
+  planPlaces,
+  problemOf,
+  quickPlan,
+  type TreeOutlook,
+} from "@/core/shelter/index";
+import { jobResult, newestJob } from "@/data/jobs";
+import type { JobHandler } from "@/server/job-runner";
+import { pool } from "@/server/pool";
+import { threads } from "@/server/threads";
+import type { ThreadTask } from "@/workers/plan.server";
+import { viewCollection } from "../collection/load";
+import { SHELTER_JOB } from "./commands";
+import { type WinterFacts, winterFacts } from "./facts";
+
+/** What the question who stands where comes to: kept with its job. */
+export interface ShelterResult {
+  winter: number;
+  today: string;
+  revision: number;
+  /** Names what the outlooks were reckoned from. */
+  key: string;
+  outlooks: TreeOutlook[];
+  plan: PlacedPlan;
+  /** Cost of the quick answer to the same question. */
+  quickCost: number;
+  tookMs: number;
+}
+
+const SOLVE = { timeLimitS: 6, gap: 0.002 };
+/** Trees a thread reckons at once. */
+const LOT = 40;
+
+/** The newest outlooks of a collection that still hold; null where they must be reckoned. */
+export async function newestResult(collectionId: string): Promise<{ id: string; result: ShelterResult } | null> {
+  const scope = { collectionId };
+  const done = await newestJob(pool(), scope, SHELTER_JOB, ["done"]);
+  const text = done && (await jobResult(pool(), scope, done.id));
+  return text ? { id: done.id, result: JSON.parse(text) as ShelterResult } : null;
+}
+
+/** Trees of one wall and like volume beside each other, so that threads share their pots' temperatures. */
+function lots(facts: WinterFacts): OutlookTask[] {
+  const trees = [...facts.task.trees].sort((a, b) => a.wall.localeCompare(b.wall) || a.volumeL - b.volumeL);
+  return Array.from({ length: Math.ceil(trees.length / LOT) }, (_, i) => ({
+    ...facts.task,
+    trees: trees.slice(LOT * i, LOT * (i + 1)),
+  }));
+}
+
+/** Reckons every tree's winter at every place, then who stands where. */
+export const planShelterJob: JobHandler = async (job, beat) => {
+  const from = performance.now();
+  const view = await viewCollection(job.collectionId);
+  if (!view) throw new Error("no such collection");
+  const facts = winterFacts(view);
+  const before = await newestResult(job.collectionId);
+  const parts = lots(facts);
+  const total = parts.length + 1;
+  let done = 0;
+  await beat(0, total);
+  let outlooks: TreeOutlook[];
+  if (before?.result.key === facts.key) outlooks = before.result.outlooks;
+  else {
+    const stop = new AbortController();
+    try {
+      const found = await Promise.all(
+        parts.map(async (task) => {
+          const asked: ThreadTask = { kind: "winter", task };
+          const part = (await threads().run(asked, { signal: stop.signal })) as TreeOutlook[];
+          await beat(++done, total);
+          return part;
+        }),
+      );
+      outlooks = found.flat().map(rounded);
+    } catch (error) {
+      stop.abort();
+      throw error;
+    }
+  }
+  const { problem, floors } = problemOf({ ...facts.data, outlooks });
+  const solve = async (model: LinearModel) => {
+    const asked: ThreadTask = { kind: "solve", model, limits: SOLVE };
+    return (await threads().run(asked)) as LinearSolution;
+  };
+  const plan = await planPlaces(problem, floors, solve);
+  await beat(total, total);
+  const result: ShelterResult = {
+    winter: facts.winter,
+    today: view.today,
+    revision: view.collection.revision,
+    key: facts.key,
+    outlooks,
+    plan,
+    quickCost: quickPlan(problem, floors).cost,
+    tookMs: performance.now() - from,
+  };
+  return JSON.stringify(result);
+};
+
+/** A thousandth is finer than any of it is known. */
+function rounded(outlook: TreeOutlook): TreeOutlook {
+  const short = (v: number) => Math.round(1000 * v) / 1000;
+  return {
+    ...outlook,
+    stays: Object.fromEntries(
+      Object.entries(outlook.stays).map(([id, s]) => [
+        id,
+        { ...s, roots: short(s.roots), wood: short(s.wood), chillShort: short(s.chillShort), meanC: short(s.meanC) },
+      ]),
+    ),
+  };
+}

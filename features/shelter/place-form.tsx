@@ -1,0 +1,171 @@
+"use client";
+
+import { useState } from "react";
+import type { Quarter } from "@/core/shelter/index";
+import {
+  type LightClass,
+  PLACE_AIR,
+  type PlaceBuild,
+  type Shelter,
+  SHELTERS,
+  USUAL_SHELTER,
+} from "@/core/winter/index";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { readNumber } from "@/ui/format";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { WRAP_WORDS } from "../winter/words";
+import { LIGHT_WORDS, SHELTER_WORDS } from "./words";
+
+type NumberKey =
+  "lengthM" | "widthM" | "heightM" | "doorM" | "doorAtM" | "steps" | "distanceM" | "floorKgM2" | "heaterC" | "ventC";
+const NUMBERS: readonly [NumberKey, string, string, string][] = [
+  ["lengthM", "Length along the door’s wall", "m", ""],
+  ["widthM", "Depth away from it", "m", ""],
+  ["heightM", "Headroom", "m", "at its lowest"],
+  ["doorM", "Door, clear width", "m", "empty: nothing narrow on the way"],
+  ["doorAtM", "Middle of the door from the left", "m", "empty: in the middle"],
+  ["steps", "Steps on the way", "", "up or down"],
+  ["distanceM", "Way from the summer place", "m", ""],
+  ["floorKgM2", "The floor bears", "kg/m²", "as its owner or a structural engineer says"],
+  ["heaterC", "Heater keeps it above", "°C", "empty: as its kind of shelter"],
+  ["ventC", "Aired above", "°C", "empty: as its kind of shelter"],
+];
+const kindOf = (key: NumberKey) =>
+  key === "heaterC" || key === "ventC"
+    ? ("celsius" as const)
+    : key === "steps" || key === "floorKgM2"
+      ? ("plain" as const)
+      : ("m" as const);
+
+/** A place by its numbers: everything the drawing shows can be typed as well. */
+export function PlaceForm({ quarter, onDone }: { quarter: Quarter; onDone: () => void }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("build-place");
+  const { build } = quarter;
+  const [texts, setTexts] = useState<Record<NumberKey, string>>(
+    () =>
+      Object.fromEntries(NUMBERS.map(([key]) => [key, build[key] === null ? "" : String(build[key])])) as Record<
+        NumberKey,
+        string
+      >,
+  );
+  const [shelter, setShelter] = useState<Shelter>(build.shelter ?? USUAL_SHELTER[quarter.kind]);
+  const [light, setLight] = useState<string>(build.light === null ? "usual" : String(build.light));
+  const [raised, setRaised] = useState(build.raised ? "yes" : "no");
+  const [wrap, setWrap] = useState<Wrap | "none">(build.wrap ?? "none");
+  const [mulched, setMulched] = useState(build.mulched ? "yes" : "no");
+  const [faults, setFaults] = useState<Partial<Record<NumberKey, string>>>({});
+  const save = async () => {
+    const next: PlaceBuild = {
+      ...build,
+      shelter,
+      light: light === "usual" ? null : (Number(light) as LightClass),
+      raised: raised === "yes",
+      wrap: wrap === "none" ? null : wrap,
+      mulched: mulched === "yes",
+    };
+    const wrong: Partial<Record<NumberKey, string>> = {};
+    for (const [key] of NUMBERS) {
+      const text = texts[key].trim();
+      if (text === "") {
+        if (key === "steps") next.steps = 0;
+        else next[key] = null;
+        continue;
+      }
+      const value = readNumber(text, kindOf(key));
+      if (Number.isNaN(value)) wrong[key] = "A number, or nothing.";
+      else next[key] = key === "steps" ? Math.round(value) : value;
+    }
+    setFaults(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    const done = await send({ collectionId, placeId: quarter.id, build: next });
+    if (!done) return;
+    tell({ text: `${quarter.name} is measured.`, entryId: done.entryId });
+    onDone();
+  };
+  const fault = (key: NumberKey) =>
+    faults[key] ??
+    (at(`build.${key}`)?.startsWith("Invalid") || at(`build.${key}`)?.startsWith("Too")
+      ? "This cannot be: check the number and its unit."
+      : at(`build.${key}`));
+  return (
+    <section aria-labelledby="place-title" className="border-base-300 rounded-box border p-3">
+      <h2 id="place-title" className="text-lg">
+        {quarter.name}
+      </h2>
+      <Form label={`Measures of ${quarter.name}`} onSubmit={save} className="mt-2 space-y-3">
+        <SelectField
+          label="Kind of shelter"
+          value={shelter}
+          onChange={setShelter}
+          options={SHELTERS.map((s) => [s, SHELTER_WORDS[s]] as const)}
+          hint="how outside cold reaches it; readings of a logger there take its place"
+        />
+        <div className="grid grid-cols-2 items-start gap-3">
+          {NUMBERS.map(([key, label, suffix, hint]) => (
+            <TextField
+              key={key}
+              label={label}
+              suffix={suffix || undefined}
+              hint={hint || undefined}
+              numeric
+              value={texts[key]}
+              onChange={(text) => setTexts((now) => ({ ...now, [key]: text }))}
+              fault={fault(key)}
+            />
+          ))}
+          <SelectField
+            label="Light in winter"
+            value={light}
+            onChange={setLight}
+            options={[
+              ["usual", `as its kind: ${LIGHT_WORDS[PLACE_AIR[shelter].light]}`],
+              ...([0, 1, 2, 3] as const).map((l) => [String(l), LIGHT_WORDS[l]] as const),
+            ]}
+          />
+          <SelectField
+            label="Below the pots"
+            value={raised}
+            onChange={setRaised}
+            options={[
+              ["no", "ground or floor"],
+              ["yes", "air: a staging, or a slab over a room"],
+            ]}
+          />
+          <SelectField
+            label="Pots there are wrapped in"
+            value={wrap}
+            onChange={setWrap}
+            options={[["none", "nothing"], ...WRAPS.map((w) => [w, WRAP_WORDS[w]] as const)]}
+          />
+          <SelectField
+            label="On their mix"
+            value={mulched}
+            onChange={setMulched}
+            options={[
+              ["no", "nothing"],
+              ["yes", "straw, 10 cm"],
+            ]}
+          />
+        </div>
+        <FormFaults
+          faults={loose(
+            failure,
+            NUMBERS.map(([key]) => `build.${key}`),
+          )}
+        />
+        <div className="flex flex-wrap gap-2">
+          <button type="submit" className="btn btn-primary min-h-11" disabled={busy}>
+            Keep these measures
+          </button>
+          <button type="button" className="btn btn-ghost min-h-11" onClick={onDone}>
+            Close
+          </button>
+        </div>
+      </Form>
+    </section>
+  );
+}

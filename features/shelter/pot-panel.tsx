@@ -1,0 +1,183 @@
+"use client";
+
+import Link from "next/link";
+import { useState } from "react";
+import { lossOf, obstaclesOf, OUTSIDE, type Quarter, type Standing, totalOf } from "@/core/shelter/index";
+import { Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
+import { celsius, kilograms, metres, number, readNumber, type Units } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import type { ShelterPlan } from "./use-plan";
+import { CARRY_WORDS, lossWords, obstacleWords, partWords } from "./words";
+
+/** One pot: what each place would do to it, and where it is put by keys and numbers. */
+export function PotPanel({
+  standing: s,
+  plan,
+  quarters,
+  onPut,
+  onClose,
+}: {
+  standing: Standing;
+  plan: ShelterPlan;
+  quarters: readonly Quarter[];
+  onPut: (placeId: string, xM: number | null, yM: number | null) => string | null;
+  onClose: () => void;
+}) {
+  const { collectionId, units } = useAsOf();
+  const now = plan.shown.assignment[s.id] ?? OUTSIDE;
+  const spot = plan.shown.spots[s.id];
+  const [to, setTo] = useState(now);
+  const [x, setX] = useState(spot ? number(spot.xM, 2) : "");
+  const [y, setY] = useState(spot ? number(spot.yM, 2) : "");
+  const [fault, setFault] = useState<string | null>(null);
+  const nameOf = (id: string) =>
+    id === OUTSIDE ? "its summer place" : (quarters.find((q) => q.id === id)?.name ?? id);
+  const options = [OUTSIDE, ...plan.problem.places.map((p) => p.id).filter((id) => id !== s.homeId)];
+  const obstacles = obstaclesOf(plan.problem, plan.shown.assignment, s.id);
+  const put = () => {
+    const [xM, yM] = [readNumber(x, "m"), readNumber(y, "m")];
+    const same = to === now;
+    setFault(onPut(to, same && !Number.isNaN(xM) ? xM : null, same && !Number.isNaN(yM) ? yM : null));
+    return Promise.resolve();
+  };
+  return (
+    <section aria-labelledby="pot-title" className="border-base-300 rounded-box border p-3" data-testid="pot-panel">
+      <h2 id="pot-title" className="text-lg">
+        {s.treeIds.map((id, i) => (
+          <span key={id}>
+            {i > 0 && " + "}
+            <Link className="link" href={`/c/${collectionId}/tree/${id}`}>
+              {s.tag.split(" + ")[i]}
+            </Link>
+          </span>
+        ))}{" "}
+        <span className="text-base font-normal">{s.name}</span>
+      </h2>
+      <p className="text-sm">
+        {kilograms(s.eachKg, units)} watered{s.massGuessed ? " (guess)" : ""}, {metres(s.widthM, units)} across,{" "}
+        {s.heightM === null ? "height unknown" : `${metres(s.heightM, units)} high with its pot`}
+        {s.plants > 1 ? `, ${number(s.plants)} of them` : ""}
+        {s.anchored ? "; rooted into the ground: it stays" : ""}
+      </p>
+      <Reasoned reason="Roots by the pot’s own temperatures, wood by its hardiness in the air of the place, over the courses this winter may take. Points weigh a tree’s worth (by the root of its litres) with its chance of loss, light, cold, carrying and a place other than last winter’s: our own weights, a guess.">
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What each place would do">
+          <table className="mt-2 w-full text-sm" data-testid="stays">
+            <thead>
+              <tr className="text-left">
+                <th scope="col">In</th>
+                <th scope="col">it may lose</th>
+                <th scope="col">mean</th>
+                <th scope="col">carried by</th>
+                <th scope="col" className="text-right">
+                  points
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {options.map((id) => {
+                const found = plan.at(s, id);
+                return (
+                  <tr key={id} className={id === now ? "font-semibold" : ""}>
+                    <th scope="row" className="pr-2 text-left font-[inherit]">
+                      {nameOf(id)}
+                    </th>
+                    {found ? (
+                      <>
+                        <td>{lossWords(lossOf(found.stay))}</td>
+                        <td>{celsius(Math.round(found.stay.meanC), units)}</td>
+                        <td>{found.carrying ? CARRY_WORDS[found.carrying.by] : "–"}</td>
+                        <td className="text-right" title={partWords(found.parts)}>
+                          {number(totalOf(found.parts))}
+                        </td>
+                      </>
+                    ) : (
+                      <td colSpan={4}>not reckoned yet</td>
+                    )}
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
+      </Reasoned>
+      {obstacles.length > 0 && (
+        <ul className="mt-2 list-disc space-y-1 pl-5 text-sm">
+          {obstacles.slice(0, 3).map((o) => (
+            <li key={o.placeId}>{obstacleWords(o, nameOf(o.placeId), s, units)}</li>
+          ))}
+        </ul>
+      )}
+      {!s.anchored && (
+        <Form
+          label={`Where ${s.tag} stands`}
+          onSubmit={put}
+          className="mt-3 grid grid-cols-[1fr_4.5rem_4.5rem] items-end gap-2"
+        >
+          <SelectField
+            label="Put it in"
+            value={to}
+            onChange={setTo}
+            options={options.map((id) => [id, nameOf(id)] as const)}
+          />
+          <TextField label="from left" numeric value={x} onChange={setX} />
+          <TextField label="from far wall" numeric value={y} onChange={setY} />
+          <div className="col-span-3 flex gap-2">
+            <button type="submit" className="btn min-h-11">
+              Put it there
+            </button>
+            <button type="button" className="btn btn-ghost min-h-11" onClick={onClose}>
+              Close
+            </button>
+          </div>
+          {fault && (
+            <p role="alert" className="text-error col-span-3 text-sm font-semibold">
+              {fault}
+            </p>
+          )}
+        </Form>
+      )}
+      <Word key={s.id} standing={s} units={units} />
+    </section>
+  );
+}
+
+/** The grower's own word on when it comes in. */
+function Word({ standing: s, units }: { standing: Standing; units: Units }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-winter-word");
+  const [text, setText] = useState(s.inBelowC === null ? "" : String(s.inBelowC));
+  const save = async () => {
+    const value = text.trim() === "" ? null : readNumber(text, "celsius");
+    const done = await send({ collectionId, treeIds: s.treeIds, inBelowC: value });
+    if (done)
+      tell({
+        text: value === null ? "It comes in as reckoned." : `It comes in below ${celsius(value, units)}.`,
+        entryId: done.entryId,
+      });
+  };
+  return (
+    <details className="mt-3">
+      <summary className="min-h-9 cursor-pointer py-1">
+        {s.inBelowC === null ? "Comes in as reckoned" : `Comes in below ${celsius(s.inBelowC, units)}, by your word`}
+      </summary>
+      <Form label={`When ${s.tag} comes in`} onSubmit={save} className="flex flex-wrap items-end gap-2">
+        <TextField
+          label="In below a night of"
+          suffix="°C"
+          numeric
+          value={text}
+          onChange={setText}
+          fault={at("inBelowC") && "Degrees between −30 and 20 °C, or nothing."}
+          hint="empty: as reckoned"
+        />
+        <button type="submit" className="btn min-h-11" disabled={busy}>
+          That is my word
+        </button>
+        <FormFaults faults={(failure?.faults ?? []).filter((f) => f.path !== "inBelowC")} />
+      </Form>
+    </details>
+  );
+}

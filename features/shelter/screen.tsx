@@ -1,0 +1,51 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { shelterPlanOf } from "@/core/tree/index";
+import { newestJob } from "@/data/jobs";
+import { pool } from "@/server/pool";
+import { wakeJobs } from "../jobs/run";
+import { collectionView } from "../shell/data";
+import { SHELTER_JOB } from "./commands";
+import { winterFacts } from "./facts";
+import { newestResult } from "./job";
+import { ShelterNav } from "./shelter-nav";
+import { ShelterView } from "./view";
+
+/** Who stands where this winter: the places from above, and the trees in them. */
+export async function ShelterScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const facts = winterFacts(view);
+  const scope = { collectionId };
+  const done = await newestResult(collectionId);
+  const newest = await newestJob(pool(), scope, SHELTER_JOB);
+  const running = newest && (newest.state === "queued" || newest.state === "running") ? newest : null;
+  if (running) wakeJobs();
+  const kept = shelterPlanOf(view.loaded.indexed, facts.winter);
+  const result = done && done.result.winter === facts.winter ? done.result : null;
+  const tags = new Map(view.loaded.trees.map((t) => [t.id, t.tag]));
+  return (
+    <>
+      <ShelterNav at="" />
+      <ShelterView
+        facts={{
+          winter: facts.winter,
+          southern: view.site.latitudeDeg < 0,
+          startDay: facts.startDay,
+          risk: view.collection.risk,
+          data: { ...facts.data, outlooks: result?.outlooks ?? [] },
+          basis: Object.fromEntries(facts.quarters.map((q) => [q.id, { basis: q.basis, nights: q.nights }])),
+          /** Outlooks are those of today's records and weather. */
+          fresh: result?.key === facts.key,
+          reckonedOn: result?.today ?? null,
+          found: result && done ? { jobId: done.id, plan: result.plan, quickCost: result.quickCost } : null,
+          kept: kept ? [...kept].map(([treeId, stand]) => ({ treeId, ...stand })) : null,
+          running: running && { id: running.id, progress: running.progress, total: running.total },
+          failed: newest && newest.state === "failed" ? (newest.message ?? "It could not be finished.") : null,
+          withoutPot: facts.known.withoutPot.map((id) => ({ id, tag: tags.get(id) ?? "" })),
+          guessedWeather: view.site.basis !== "record",
+        }}
+      />
+    </>
+  );
+}

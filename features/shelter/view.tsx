@@ -1,0 +1,501 @@
+"use client";
+
+import Link from "next/link";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { floorM2, type PlaceBuild, type AirBasis } from "@/core/winter/index";
+import {
+  isQuarter,
+  lossOf,
+  obstaclesOf,
+  OUTSIDE,
+  type PlacedPlan,
+  type ShelterData,
+  type Standing,
+} from "@/core/shelter/index";
+import { Caution, FormFaults, Reasoned } from "@/ui/fields";
+import { day, kilograms, number, percent } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { Progress, type RunningJob } from "../jobs/progress";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { FloorPlan } from "./floor-plan";
+import { PlaceForm } from "./place-form";
+import { PotPanel } from "./pot-panel";
+import { type KeptStand, usePlan } from "./use-plan";
+import { FATE_WORDS, fateOf, lossWords, obstacleWords, winterWords } from "./words";
+
+export interface ShelterFacts {
+  winter: number;
+  southern: boolean;
+  startDay: string;
+  risk: number;
+  data: ShelterData;
+  basis: Record<string, { basis: AirBasis; nights: number | null }>;
+  fresh: boolean;
+  reckonedOn: string | null;
+  found: { jobId: string; plan: PlacedPlan; quickCost: number } | null;
+  kept: KeptStand[] | null;
+  running: RunningJob | null;
+  failed: string | null;
+  withoutPot: { id: string; tag: string }[];
+  guessedWeather: boolean;
+}
+
+/** Scale of the drawing: the longest place fills the width, within reason, px/m. */
+const SCALE = { most: 108, least: 30 } as const;
+const OVER_PX = 24;
+
+export function ShelterView({ facts }: { facts: ShelterFacts }) {
+  const { collectionId, units, today } = useAsOf();
+  const { tell } = useNotice();
+  const plan = usePlan(facts.data, facts.kept);
+  const ask = useCommand("plan-shelter");
+  const keep = useCommand("keep-shelter");
+  const build = useCommand("build-place");
+  const [started, setStarted] = useState<RunningJob | null>(null);
+  const [selected, setSelected] = useState<string | null>(null);
+  const [place, setPlace] = useState<string | null>(null);
+  const [status, setStatus] = useState("");
+  const [width, setWidth] = useState(900);
+  const drawing = useRef<HTMLDivElement>(null);
+  const running = started ?? facts.running;
+  const seen = useRef(facts.found?.jobId ?? null);
+  const waiting = useRef(false);
+
+  useEffect(() => {
+    const box = drawing.current;
+    if (!box) return;
+    const watch = new ResizeObserver(() => setWidth(box.clientWidth));
+    watch.observe(box);
+    return () => watch.disconnect();
+  }, []);
+
+  // The answer to what was asked here is laid out as soon as it comes.
+  const { propose } = plan;
+  const { found } = facts;
+  useEffect(() => {
+    if (!found || found.jobId === seen.current) return;
+    seen.current = found.jobId;
+    if (!waiting.current) return;
+    waiting.current = false;
+    propose("best", found.plan);
+  }, [found, propose]);
+
+  const ended = useCallback(() => setStarted(null), []);
+  const placeAll = async () => {
+    if (facts.fresh) plan.quick();
+    waiting.current = true;
+    const done = await ask.send({ collectionId, winter: facts.winter, commandId: crypto.randomUUID() });
+    if (done) setStarted({ id: (done.result as { jobId: string }).jobId, progress: 0, total: 0 });
+  };
+
+  const quarters = facts.data.quarters;
+  const byId = useMemo(() => new Map(facts.data.standings.map((s) => [s.id, s])), [facts.data.standings]);
+  const shownQuarters = quarters.filter(isQuarter);
+  const longest = Math.max(1, ...shownQuarters.map((q) => q.build.lengthM ?? 0));
+  const pxPerM = Math.max(
+    Math.min(SCALE.least, (width - OVER_PX) / longest),
+    Math.min(SCALE.most, (width - OVER_PX) / longest),
+  );
+  const nameOf = (id: string) =>
+    id === OUTSIDE ? "its summer place" : (quarters.find((q) => q.id === id)?.name ?? "");
+
+  const save = async (whole: boolean, standings: readonly Standing[], shown = plan.shown) => {
+    const stands = standings.flatMap((s) => {
+      const at = shown.assignment[s.id] ?? OUTSIDE;
+      const spot = shown.spots[s.id];
+      return s.treeIds.map((treeId) => ({
+        treeId,
+        placeId: at === OUTSIDE ? null : at,
+        ...(spot ? { xM: spot.xM, yM: spot.yM } : {}),
+      }));
+    });
+    const done = await keep.send({
+      collectionId,
+      winter: facts.winter,
+      whole,
+      stands,
+      ...(whole ? { cost: plan.cost } : {}),
+    });
+    if (done) {
+      plan.drop();
+      tell({
+        text: whole
+          ? "The plan is kept. The moves follow from it."
+          : `${standings[0].tag}: ${nameOf(shown.assignment[standings[0].id])}.`,
+        entryId: done.entryId,
+      });
+    }
+  };
+
+  const changeWords = (s: Standing, placeId: string): string => {
+    const { change, forbidden } = plan.question(s, placeId);
+    const to = nameOf(placeId);
+    if (forbidden) {
+      const o = obstaclesOf(plan.problem, plan.shown.assignment, s.id).find((x) => x.placeId === placeId);
+      return o ? `${s.tag} cannot stand there. ${obstacleWords(o, to, s, units)}` : `${s.tag} does not get into ${to}.`;
+    }
+    const [now, then] = [plan.lossAt(s), plan.at(s, placeId)];
+    if (now === null || !then) return `${s.tag} in ${to}: not reckoned yet.`;
+    const points = `${change > 0 ? "+" : "−"}${number(Math.abs(change), 1)} points`;
+    return `${s.tag} in ${to}: ${lossWords(lossOf(then.stay))} of it may be lost instead of ${lossWords(now)}; ${points}.`;
+  };
+
+  /** Puts a pot somewhere: kept at once where a kept plan is shown, part of the proposal otherwise. Answers what is wrong. */
+  const put = (s: Standing, placeId: string, xM: number | null, yM: number | null): string | null => {
+    if (plan.question(s, placeId).forbidden) {
+      const words = changeWords(s, placeId);
+      setStatus(words);
+      return words;
+    }
+    const floor = plan.floors[placeId];
+    const spot =
+      placeId === OUTSIDE || !floor ? null : plan.spot(s, placeId, xM ?? floor.lengthM / 2, yM ?? floor.widthM / 2);
+    if (floor && !spot) {
+      const words = `${nameOf(placeId)} has no room for ${s.tag}: take something out first, or make the place larger.`;
+      setStatus(words);
+      return words;
+    }
+    setStatus(changeWords(s, placeId));
+    const group = facts.data.standings.filter((o) => o.id !== s.id && s.group !== null && o.group === s.group);
+    if (group.some((o) => (plan.shown.assignment[o.id] ?? OUTSIDE) !== placeId))
+      setStatus(`${changeWords(s, placeId)} It belongs together with ${group.map((o) => o.tag).join(", ")}.`);
+    const { as } = plan.shown;
+    const next = plan.put(s, placeId, spot);
+    if (as === "kept") void save(false, [s], next);
+    return null;
+  };
+
+  const resize = async (placeId: string, change: Partial<PlaceBuild>) => {
+    const quarter = quarters.find((q) => q.id === placeId)!;
+    const done = await build.send({ collectionId, placeId, build: { ...quarter.build, ...change } });
+    if (done) tell({ text: `${quarter.name} is drawn anew.`, entryId: done.entryId });
+  };
+
+  const losses = facts.data.standings.map((s) => ({ s, loss: plan.lossAt(s) }));
+  const inside = facts.data.standings.filter((s) => (plan.shown.assignment[s.id] ?? OUTSIDE) !== OUTSIDE);
+  const danger = losses.filter((l) => l.loss !== null && l.loss > facts.risk).sort((a, b) => b.loss! - a.loss!);
+  const reckoned = facts.data.outlooks.length > 0;
+  const chosen = selected === null ? undefined : byId.get(selected);
+  const measured = quarters.find((q) => q.id === place);
+
+  return (
+    <article>
+      <h1 className="text-2xl">Who stands where, {winterWords(facts.winter, facts.southern)}</h1>
+      <Reasoned
+        reason={
+          <>
+            Each tree’s roots and wood through the courses this winter may take, at every place
+            {facts.reckonedOn ? `, reckoned on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
+            once so that the sum of what may be lost, of light and cold that lack, of carrying and of changes since last
+            winter is least. Pots are circles of their own ground with {number(4)} cm between them. In danger: more than{" "}
+            {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
+            by their kind.
+            {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
+          </>
+        }
+      >
+        <p className="text-lg" data-testid="shelter-words">
+          {summary({
+            as: plan.shown.as,
+            inside: inside.length,
+            all: facts.data.standings.length,
+            danger: danger.length,
+            reckoned,
+          })}
+        </p>
+      </Reasoned>
+      <div className="no-print mt-2 flex flex-wrap items-center gap-3">
+        {running ? (
+          <Progress
+            key={running.id}
+            job={running}
+            onEnd={ended}
+            label="Winters reckoned"
+            words={(done, of) => `${number(done)} of ${number(of)} lots of trees reckoned`}
+          />
+        ) : (
+          <button
+            type="button"
+            className={`btn min-h-12 ${plan.shown.as === "best" ? "" : "btn-primary"}`}
+            disabled={ask.busy}
+            onClick={() => void placeAll()}
+          >
+            Place them all
+          </button>
+        )}
+        {plan.changed && (
+          <button
+            type="button"
+            className={`btn min-h-12 ${plan.shown.as === "best" ? "btn-primary" : ""}`}
+            disabled={keep.busy}
+            onClick={() => void save(true, facts.data.standings)}
+          >
+            Keep this plan
+          </button>
+        )}
+        {plan.changed && (
+          <button type="button" className="btn btn-ghost min-h-12" onClick={plan.drop}>
+            Back to {facts.kept ? "the plan kept" : "how they stand"}
+          </button>
+        )}
+        {plan.shown.as === "best" && facts.found && (
+          <span className="text-sm" data-testid="proof">
+            {proofWords(plan.cost, facts.found)}
+          </span>
+        )}
+        {plan.shown.as === "quick" && <span className="text-sm">A quick answer, while the best is looked for.</span>}
+      </div>
+      <FormFaults
+        faults={[...(ask.failure?.faults ?? []), ...(keep.failure?.faults ?? []), ...(build.failure?.faults ?? [])]}
+      />
+      {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
+      {reckoned && !facts.fresh && !running && (
+        <p className="mt-2 text-sm" data-testid="stale">
+          Trees, places or the weather have changed since these winters were reckoned: place them anew to see what that
+          means.
+        </p>
+      )}
+      {plan.broken.length > 0 && plan.shown.as !== "now" && (
+        <p role="alert" className="text-error mt-2 text-sm font-semibold" data-testid="broken">
+          {brokenWords(plan.broken, byId, nameOf)}
+        </p>
+      )}
+      <p className="min-h-6 text-sm" role="status" data-testid="change">
+        {status}
+      </p>
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_21rem]">
+        <div ref={drawing} className="min-w-0">
+          <FloorPlan
+            places={shownQuarters.map((quarter) => ({
+              quarter,
+              used: usedWords(quarter.build, inside, plan.shown, quarter.id),
+            }))}
+            standings={facts.data.standings}
+            assignment={plan.shown.assignment}
+            spots={plan.shown.spots}
+            fate={(s) => {
+              const loss = plan.lossAt(s);
+              return loss === null ? null : fateOf(loss, facts.risk);
+            }}
+            selected={selected}
+            pxPerM={pxPerM}
+            units={units}
+            onSelect={(id) => {
+              setPlace(null);
+              setSelected(id);
+            }}
+            onPlace={(id) => {
+              setSelected(null);
+              setPlace(id);
+            }}
+            onOver={(id, over) => {
+              const s = byId.get(id);
+              if (s && over && over !== (plan.shown.assignment[id] ?? OUTSIDE)) setStatus(changeWords(s, over));
+            }}
+            onDrop={(id, to, xM, yM) => {
+              const s = byId.get(id);
+              if (!s) return;
+              if (s.anchored) setStatus(`${s.tag} is rooted into the ground: it stays where it is.`);
+              else put(s, to, xM, yM);
+            }}
+            onResize={(id, change) => void resize(id, change)}
+          />
+          <Legend />
+        </div>
+        <div className="space-y-4">
+          {measured && <PlaceForm key={measured.id} quarter={measured} onDone={() => setPlace(null)} />}
+          {chosen && !measured && (
+            <PotPanel
+              key={`${chosen.id}:${plan.shown.assignment[chosen.id]}`}
+              standing={chosen}
+              plan={plan}
+              quarters={quarters}
+              onPut={(to, x, y) => put(chosen, to, x, y)}
+              onClose={() => setSelected(null)}
+            />
+          )}
+          <Misfits
+            danger={danger.map((d) => ({ s: d.s, loss: d.loss! }))}
+            obstacle={(s) => {
+              const [o] = obstaclesOf(plan.problem, plan.shown.assignment, s.id);
+              return o ? obstacleWords(o, nameOf(o.placeId), s, units) : null;
+            }}
+            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE)}
+            onSelect={setSelected}
+            collectionId={collectionId}
+          />
+          {facts.withoutPot.length > 0 && (
+            <p className="text-sm">
+              Nobody has said the pot of{" "}
+              {facts.withoutPot.slice(0, 8).map(({ id, tag }, i) => (
+                <span key={id}>
+                  {i > 0 && ", "}
+                  <Link className="link" href={`/c/${collectionId}/tree/${id}#measure`}>
+                    {tag}
+                  </Link>
+                </span>
+              ))}
+              {facts.withoutPot.length > 8 ? ` and ${number(facts.withoutPot.length - 8)} more` : ""}: they are left
+              out.
+            </p>
+          )}
+          <Caution>
+            <p>
+              Floors: wet pots are point loads. What is said here of floor loads is a rough warning only: a structural
+              engineer or the building’s owner decides.
+            </p>
+            <p>
+              Heaters: no flame or fuel heaters in closed places where people or animals are (carbon monoxide); keep
+              heaters clear of fleece and film, with cables rated for the place.
+            </p>
+          </Caution>
+        </div>
+      </div>
+    </article>
+  );
+}
+
+function summary(v: { as: string; inside: number; all: number; danger: number; reckoned: boolean }): string {
+  if (v.all === 0) return "No tree has a pot yet: add trees and say what they stand in.";
+  const where = `${number(v.inside)} of ${number(v.all)} pots in winter quarters`;
+  const fate = !v.reckoned
+    ? "what that does to them has not been reckoned yet"
+    : v.danger === 0
+      ? "none of them in danger"
+      : `${number(v.danger)} in danger`;
+  const what = { now: "As they stand today", kept: "As planned", quick: "A quick answer", best: "The best found" }[
+    v.as
+  ];
+  return `${what}: ${where}, ${fate}.`;
+}
+
+function proofWords(cost: number, { plan, quickCost }: { plan: PlacedPlan; quickCost: number }): string {
+  const gap =
+    plan.boundCost === null ? null : Math.max(0, (plan.cost - plan.boundCost) / Math.max(1, Math.abs(plan.cost)));
+  const proof =
+    gap === null
+      ? "The solver found nothing in its time: this is the quick answer."
+      : `At most ${gap < 0.005 ? "half a per cent" : percent(gap)} above the best there can be.`;
+  const quick =
+    quickCost > plan.cost * 1.001 ? ` The quick answer was ${percent(quickCost / plan.cost - 1)} dearer.` : "";
+  return `${number(cost)} points. ${proof}${quick}`;
+}
+
+function brokenWords(
+  broken: readonly string[],
+  byId: ReadonlyMap<string, Standing>,
+  nameOf: (id: string) => string,
+): string {
+  const WORDS: Record<string, string> = {
+    height: "is too tall for its place",
+    door: "does not get through the door",
+    lift: "is too heavy to be carried there",
+    floor: "is too heavy for the floor",
+    area: "has no room",
+    mass: "is loaded more than its floor bears",
+    group: "stands apart from its group",
+    unnamed: "has not been reckoned there yet",
+  };
+  return `${broken
+    .slice(0, 6)
+    .map((text) => {
+      const [id, why] = text.split(": ");
+      const s = byId.get(id);
+      return `${s ? s.tag : nameOf(id)} ${!s && why === "area" ? "is overfull" : (WORDS[why] ?? why)}`;
+    })
+    .join("; ")}${broken.length > 6 ? `; and ${broken.length - 6} more` : ""}. Place them anew.`;
+}
+
+function usedWords(
+  build: PlaceBuild,
+  inside: readonly Standing[],
+  shown: { assignment: Record<string, string> },
+  id: string,
+): string {
+  const there = inside.filter((s) => shown.assignment[s.id] === id);
+  const area = floorM2(build);
+  const ground = there.reduce((sum, s) => sum + (Math.PI / 4) * s.widthM ** 2, 0);
+  const kg = there.reduce((sum, s) => sum + s.massKg, 0);
+  const pots = there.length === 1 ? "1 pot" : `${number(there.length)} pots`;
+  return there.length === 0
+    ? "empty"
+    : `${pots}, ${area === null ? "" : `${percent(ground / area)} of its floor, `}${kilograms(kg, "metric")}`;
+}
+
+function Misfits({
+  danger,
+  obstacle,
+  where,
+  onSelect,
+  collectionId,
+}: {
+  danger: readonly { s: Standing; loss: number }[];
+  obstacle: (s: Standing) => string | null;
+  where: (s: Standing) => string;
+  onSelect: (id: string) => void;
+  collectionId: string;
+}) {
+  const [all, setAll] = useState(false);
+  if (danger.length === 0) return null;
+  const shown = all ? danger : danger.slice(0, 8);
+  return (
+    <section aria-labelledby="misfits">
+      <h2 id="misfits" className="text-lg">
+        In danger where they stand
+      </h2>
+      <ul className="mt-1 space-y-2 text-sm" data-testid="misfits">
+        {shown.map(({ s, loss }) => (
+          <li key={s.id} className="border-l-4 border-[#9b2f1f] pl-2">
+            <button type="button" className="link font-semibold" onClick={() => onSelect(s.id)}>
+              {s.tag}
+            </button>{" "}
+            {s.name}, {where(s)}: {lossWords(loss)} may be lost.{" "}
+            {s.anchored
+              ? "It is rooted through its pot into the ground: sever it in its season, or protect it there."
+              : (obstacle(s) ?? (
+                  <>
+                    No place here is better for it:{" "}
+                    <Link className="link" href={`/c/${collectionId}/tree/${s.treeIds[0]}/winter`}>
+                      see what wrapping or sinking would do
+                    </Link>
+                    .
+                  </>
+                ))}
+          </li>
+        ))}
+      </ul>
+      {danger.length > shown.length && (
+        <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
+          All {number(danger.length)}
+        </button>
+      )}
+    </section>
+  );
+}
+
+function Legend() {
+  return (
+    <p className="mt-3 flex flex-wrap gap-x-4 gap-y-1 text-sm">
+      <span>
+        <span className="mr-1 inline-block size-4 rounded-full border-2 border-[#5d6b3a] bg-[#dfe6cf] align-[-3px]" />
+        {FATE_WORDS.holds}
+      </span>
+      <span>
+        <span className="mr-1 inline-block size-4 rounded-full border-2 border-dashed border-[#8a5a12] bg-[#f3e2b8] align-[-3px]" />
+        {FATE_WORDS.doubt}
+      </span>
+      <span>
+        <span className="mr-1 inline-block size-4 rounded-full border-4 border-double border-[#9b2f1f] bg-[#f0cfc4] align-[-3px]" />
+        {FATE_WORDS.danger}
+      </span>
+      <span>
+        <span className="mr-1 inline-block size-4 rounded-full border-2 border-dotted border-[#6f6a5a] bg-[#efe9da] align-[-3px]" />
+        not reckoned yet
+      </span>
+      <span>
+        Drag a pot, a corner or a door; by keys: Tab to it, Space, arrows (Shift: finer), Space. Far wall on top.
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,83 @@
+import type { AssignPlace, CarryBy, CostParts, Obstacle, Standing } from "@/core/shelter/index";
+import type { LightClass, Shelter } from "@/core/winter/index";
+import { kilograms, metres, number, percent, type Units } from "@/ui/format";
+
+export const SHELTER_WORDS: Record<Shelter, string> = {
+  open: "open ground",
+  "house-wall": "against a house wall",
+  "cold-frame": "cold frame",
+  glasshouse: "unheated glass",
+  shed: "shed",
+  cellar: "cellar",
+  garage: "garage beside the house",
+  porch: "heated porch",
+  room: "room or window of a home",
+};
+
+export const LIGHT_WORDS: Record<LightClass, string> = { 0: "dark", 1: "dim", 2: "bright", 3: "as bright as outdoors" };
+
+export const CARRY_WORDS: Record<CarryBy, string> = {
+  alone: "one person",
+  pair: "two people",
+  truck: "sack truck",
+  nobody: "nobody here can carry it",
+};
+
+/** A winter is named by the years it lies in. */
+export const winterWords = (winter: number, southern: boolean) =>
+  southern ? `winter ${winter}` : `winter ${winter - 1}/${String(winter).slice(2)}`;
+
+/** Chance of loss as a word, by the risk the grower takes. */
+export type Fate = "holds" | "doubt" | "danger";
+/** Below this share of the risk nobody need worry. */
+const CALM_SHARE = 0.5;
+export const fateOf = (loss: number, risk: number): Fate =>
+  loss <= CALM_SHARE * risk ? "holds" : loss <= risk ? "doubt" : "danger";
+export const FATE_WORDS: Record<Fate, string> = {
+  holds: "comes through",
+  doubt: "some doubt",
+  danger: "in danger",
+};
+
+/** Why it is not in a better place, and what would help. */
+export function obstacleWords(o: Obstacle, place: string, s: Standing, units: Units): string {
+  switch (o.why) {
+    case "height":
+      return `${place}: ${metres(o.over, units)} too tall for it. Lay it over the sill, or take the crown down by as much.`;
+    case "door":
+      return `${place}: its pot is ${metres(o.over, units)} wider than the door. A narrower pot, or a door taken off its frame.`;
+    case "lift":
+      return `${place}: ${kilograms(o.over, units)} more than people carry there. Let it dry down, take a hoist, or renew it in a smaller pot.`;
+    case "floor":
+      return `${place}: ${kilograms(o.over, units)} more than the floor is said to bear.`;
+    case "area":
+      return `${place}: it takes ${metres(s.widthM, units)} of floor, more than there is.`;
+    default:
+      return `${place} is full: ${number(o.over, 2)} m² more floor would take it.`;
+  }
+}
+
+const PART_WORDS: Record<keyof CostParts, string> = {
+  loss: "what it may lose",
+  light: "too little light",
+  chill: "too little cold",
+  effort: "carrying",
+  change: "not as last winter",
+};
+/** Parts of a cost that are worth a word, the largest first. */
+export const partWords = (parts: CostParts): string =>
+  (Object.keys(parts) as (keyof CostParts)[])
+    .filter((k) => parts[k] >= 0.5)
+    .sort((a, b) => parts[b] - parts[a])
+    .map((k) => `${PART_WORDS[k]} ${number(parts[k])}`)
+    .join(", ") || "next to nothing";
+
+export const lossWords = (loss: number) => (loss < 0.005 ? "under 1 %" : percent(loss));
+
+export const placeFacts = (p: AssignPlace, units: Units) =>
+  [
+    p.heightM === null ? "" : `${metres(p.heightM, units)} high`,
+    p.doorM === null ? "" : `door ${metres(p.doorM, units)}`,
+  ]
+    .filter(Boolean)
+    .join(", ");
