@@ -26,8 +26,9 @@ export interface SiteWinter {
   days: number;
   /** Day of the winter on which midwinter is. */
   midwinter: number;
-  /** Record and forecast reach so far. */
+  /** Record reaches so far. */
   observedUntil: DayNumber;
+  today: DayNumber;
   /** The season before, one slice a course: from its index `at` on it is the winter. */
   before: SeasonSlice[];
   at: number;
@@ -48,6 +49,7 @@ export function siteWinter(site: Site, winter: number, most = Infinity): SiteWin
     days: before[0].tminC.length - at,
     midwinter: WINTER_LEAD_DAYS,
     observedUntil,
+    today: site.today,
     before,
     at,
   };

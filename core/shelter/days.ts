@@ -8,6 +8,8 @@ export interface InDays {
   p50: number | null;
   /** Share of winters that have such a night. */
   share: number;
+  /** Chance of such a night by tomorrow, the day after and so on: the forecast speaks here, where there is one. */
+  soon: number[];
   /** What that night would kill. */
   cause: "roots" | "wood" | "word";
 }
@@ -21,8 +23,13 @@ export interface OutDays {
 
 /** A first harmful night counts up to here after midwinter: what comes later finds it in. */
 const IN_UNTIL_DAYS = 40;
+/** And goes out no earlier than this after midwinter. */
+const OUT_FROM_DAYS = 25;
 /** Deciduous wood that stands such cold when ripe goes out as it wakes, fleece at hand; tender kinds wait for the last frost, °C. */
 const HARDY_BELOW_C = -15;
+
+/** Days ahead a forecast reaches. */
+const SOON_DAYS = 10;
 
 interface Asked extends DayDamage {
   tree: WinterTree;
@@ -42,10 +49,12 @@ function rankOf(days: readonly number[], p: number, none: number): number | null
 /** When a tree must have come in: before the first night whose damage outdoors is more than the risk. */
 export function inDays({ tree, site, nights, roots, wood, risk }: Asked): InDays | null {
   const until = Math.min(site.days, site.midwinter + IN_UNTIL_DAYS);
+  // What has passed has been lived through.
+  const from = Math.max(0, site.today - site.startDay);
   let byRoots = 0;
   let byWood = 0;
   const firsts = nights.map((tmin, c) => {
-    for (let d = 0; d < until; d++) {
+    for (let d = from; d < until; d++) {
       if (tree.inBelowC !== null) {
         if (tmin[d] <= tree.inBelowC) return d;
         continue;
@@ -65,6 +74,7 @@ export function inDays({ tree, site, nights, roots, wood, risk }: Asked): InDays
     p10,
     p50: rankOf(firsts, 0.5, site.days),
     share: firsts.filter((d) => d < site.days).length / firsts.length,
+    soon: Array.from({ length: SOON_DAYS }, (_, k) => firsts.filter((d) => d <= from + k).length / firsts.length),
     cause: tree.inBelowC !== null ? "word" : byRoots > byWood ? "roots" : "wood",
   };
 }
@@ -89,6 +99,8 @@ export function outDays(asked: Asked & { swell: readonly number[] }): OutDays {
     return Math.max(rootsSafe, Math.min(crownSafe, swell[c]));
   });
   const sorted = [...days].sort((a, b) => a - b);
-  const rank = (p: number) => sorted[Math.min(sorted.length - 1, Math.ceil(p * sorted.length) - 1)];
+  // Nothing that was carried in goes out again in the depth of winter.
+  const earliest = site.midwinter + OUT_FROM_DAYS;
+  const rank = (p: number) => Math.max(earliest, sorted[Math.min(sorted.length - 1, Math.ceil(p * sorted.length) - 1)]);
   return { p50: rank(0.5), p90: rank(0.9), bySwell: swelled > nights.length / 2 };
 }

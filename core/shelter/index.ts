@@ -8,3 +8,4 @@ export * from "./packing";
 export * from "./plan";
 export * from "./problem";
 export * from "./weather-days";
+export * from "./moves";

@@ -105,3 +105,16 @@ export function cropOutlook(site: Site, season: number, h: HabitParameters, crop
     seasonDegreeDays: middle(sums),
   };
 }
+
+/**
+ * Nights, in the mean year, that would kill new shoots between the day an early start wakes a tree and the one-in-ten day of the last
+ * frost: so often it must stay in, be carried back or be covered.
+ */
+export function earlyStartNights(site: Site, season: number, h: HabitParameters, earlyWeeks: number): number {
+  const { slices } = site.season(season);
+  const out = lastFrostIndex(site, slices[0].startDay, 0) ?? OUT_WITHOUT_FROST;
+  let nights = 0;
+  for (const { tminC } of slices)
+    for (let i = Math.max(0, out - 7 * earlyWeeks); i < out; i++) if (tminC[i] <= h.flushFrostC) nights++;
+  return nights / slices.length;
+}

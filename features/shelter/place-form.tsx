@@ -9,6 +9,8 @@ import {
   type Shelter,
   SHELTERS,
   USUAL_SHELTER,
+  type Wrap,
+  WRAPS,
 } from "@/core/winter/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { readNumber } from "@/ui/format";

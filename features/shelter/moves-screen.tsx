@@ -1,0 +1,18 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { collectionView } from "../shell/data";
+import { movesFacts } from "./moves-data";
+import { MovesView } from "./moves-view";
+import { ShelterNav } from "./shelter-nav";
+
+/** When each tree goes in and comes out again, as rounds that people can carry. */
+export async function MovesScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  return (
+    <>
+      <ShelterNav at="moves" />
+      <MovesView facts={await movesFacts(view)} southern={view.site.latitudeDeg < 0} risk={view.collection.risk} />
+    </>
+  );
+}

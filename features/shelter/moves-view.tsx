@@ -1,0 +1,223 @@
+"use client";
+
+import Link from "next/link";
+import { Caution, Reasoned, ScrollBox } from "@/ui/fields";
+import { day, kilograms, number, percent } from "@/ui/format";
+import { useAsOf } from "../shell/as-of";
+import type { EarlyStart, MovesFacts, ShownMove, ShownRound } from "./moves-data";
+import { roundWords, triggerOf, whenWords } from "./move-words";
+import { CARRY_WORDS, winterWords } from "./words";
+
+/** Days ahead for which the chance of a harmful night is worth a sentence. */
+const SOON_ROUND_DAYS = 10;
+
+export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southern: boolean; risk: number }) {
+  const { collectionId, today } = useAsOf();
+  const base = `/c/${collectionId}/shelter`;
+  const urgent = facts.in
+    .flatMap((r) => r.moves)
+    .flatMap((m) => {
+      const trigger = triggerOf(m, today, risk);
+      return trigger ? [{ m, trigger }] : [];
+    })
+    .sort((a, b) => a.trigger.on.localeCompare(b.trigger.on) || b.trigger.chance - a.trigger.chance);
+  const next = facts.in[0] ?? facts.out[0];
+  return (
+    <article>
+      <h1 className="text-2xl">The moves, {winterWords(facts.winter, southern)}</h1>
+      {!facts.planned && (
+        <p className="mt-2">
+          No plan has been kept for this winter, so nothing is to be carried in.{" "}
+          <Link className="link" href={base}>
+            Place them all first
+          </Link>
+        </p>
+      )}
+      <Reasoned
+        reason={
+          <>
+            In: before the first night that would kill more than {percent(risk)} of roots or wood outdoors, in one
+            winter of ten. Out: when nine winters of ten have had their last such night for a tree as soft as its
+            quarters have made it; hardy leafless kinds as their buds swell, once their roots are safe. Carrying is
+            reckoned by kilograms, metres and steps at a walking pace (a guess); limits of people as entered, never
+            above general manual-handling guidance: local rules may be stricter.
+          </>
+        }
+      >
+        <p className="text-lg" data-testid="moves-words">
+          {!next
+            ? "Nothing is to be carried now."
+            : `Next: ${next === facts.in[0] ? "in" : "out"} on ${day(next.day, today)}, ${roundWords(next)}.`}
+        </p>
+      </Reasoned>
+      {next && (
+        <p className="no-print mt-2">
+          <Link className="btn btn-primary min-h-12" href={`${base}/round?way=${next === facts.in[0] ? "in" : "out"}`}>
+            Start the round
+          </Link>
+        </p>
+      )}
+      <section aria-labelledby="trigger" className="mt-4">
+        <h2 id="trigger" className="text-lg">
+          The days ahead
+        </h2>
+        <p className="text-sm" data-testid="trigger-source">
+          {facts.forecastOn
+            ? "By the forecast, its errors counted in, and the climate beyond it."
+            : "No forecast is at hand: by the record and the climate alone."}
+        </p>
+        {urgent.length === 0 ? (
+          <p className="text-sm">
+            No night of the next {number(SOON_ROUND_DAYS)} days asks for anything to be brought in.
+          </p>
+        ) : (
+          <ul className="mt-1 space-y-1" data-testid="trigger">
+            {urgent.slice(0, 12).map(({ m, trigger }) => (
+              <li key={m.id} className="border-l-4 border-[#5d7c96] pl-2 text-sm">
+                <b>{m.tag}</b> {m.name}: in before the night of <b>{day(trigger.on, today)}</b>, chance of harm{" "}
+                {percent(trigger.chance)} by then; to {m.to}.
+              </li>
+            ))}
+            {urgent.length > 12 && <li className="text-sm">and {number(urgent.length - 12)} more below</li>}
+          </ul>
+        )}
+      </section>
+      <Rounds title="In" rounds={facts.in} today={today} />
+      <Rounds title="Out again" rounds={facts.out} today={today} />
+      {facts.out.length > 0 && (
+        <p className="mt-2 max-w-prose text-sm">
+          On arrival outside: soak each pot until it drains, then feed once it grows. Frost nights after that: fleece
+          over the crown, or in again over night; the forecast alarm in the Almanac tells you.
+        </p>
+      )}
+      <Early early={facts.early} />
+      <Caution className="mt-4 max-w-prose">
+        <p>
+          Above 10 kg raise it first or take a trolley; 25 kg is the most one person lifts, close to the body; hands
+          clear when a pot is tipped or set down. Let pots dry down before a move: water is most of the weight. Children
+          and volunteers lift less. Local manual-handling rules decide.
+        </p>
+      </Caution>
+    </article>
+  );
+}
+
+function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[]; today: string }) {
+  const { units } = useAsOf();
+  if (rounds.length === 0) return null;
+  const most = Math.max(...rounds.map((r) => Math.max(r.minutes, r.have ?? 0)));
+  return (
+    <section aria-label={title} className="mt-5">
+      <h2 className="text-lg">{title}</h2>
+      <div className="mt-1 space-y-4">
+        {rounds.map((r) => (
+          <section key={r.day} aria-label={`${title} on ${day(r.day, today)}`} data-testid="round">
+            <h3 className="text-base">
+              <b>{day(r.day, today)}</b>: {roundWords(r)}
+            </h3>
+            <div className="mt-1 h-3 max-w-xl bg-[#efe9da]" aria-hidden="true">
+              <div
+                className={`h-3 ${r.have !== null && r.minutes > r.have ? "bg-[#9b2f1f]" : "bg-[#8d7355]"}`}
+                style={{ width: `${(100 * r.minutes) / most}%`, borderRight: "2px solid #2c2a22" }}
+              />
+            </div>
+            {r.have !== null && r.minutes > r.have && (
+              <p className="text-error text-sm font-semibold">
+                More than the people have that day ({number(r.have)} person-minutes): begin earlier, or ask for help.
+              </p>
+            )}
+            <ScrollBox label={`Moves of ${day(r.day, today)}`}>
+              <table className="table-sm mt-1 table">
+                <thead>
+                  <tr>
+                    <th scope="col">Pot</th>
+                    <th scope="col">From, to</th>
+                    <th scope="col">When</th>
+                    <th scope="col">Carried by</th>
+                    <th scope="col" className="text-right">
+                      Minutes
+                    </th>
+                    <th scope="col" className="text-right">
+                      kg × m
+                    </th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {r.moves.map((m) => (
+                    <Row key={m.id} move={m} today={today} units={units} />
+                  ))}
+                </tbody>
+              </table>
+            </ScrollBox>
+          </section>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const STAGE_WORDS = { shade: "shade", "half-sun": "half the day’s sun", place: "its place" } as const;
+
+function Row({ move: m, today, units }: { move: ShownMove; today: string; units: "metric" | "us" }) {
+  const { collectionId } = useAsOf();
+  return (
+    <tr>
+      <th scope="row" className="align-top font-normal">
+        <Link className="link font-semibold" href={`/c/${collectionId}/tree/${m.treeIds[0]}`}>
+          {m.tag}
+        </Link>{" "}
+        {m.name}
+        {m.plants > 1 ? `, ${number(m.plants)}` : ""}
+      </th>
+      <td className="align-top">
+        {m.from} → {m.to}
+      </td>
+      <td className="align-top">
+        {whenWords(m, today, units)}
+        {m.stages.length > 0 && (
+          <span className="block">
+            {m.stages.map((s) => `${STAGE_WORDS[s.what]} from ${day(s.from, today)}`).join(", ")}
+          </span>
+        )}
+      </td>
+      <td className="align-top">
+        {CARRY_WORDS[m.by]}, {kilograms(m.eachKg, units)}
+        {m.massGuessed ? " (guess)" : ""}
+        {m.steps > 0 ? `, ${number(m.steps)} steps` : ""}
+      </td>
+      <td className="text-right align-top">{number(m.minutes)}</td>
+      <td className="text-right align-top">{number(m.kgM)}</td>
+    </tr>
+  );
+}
+
+function Early({ early }: { early: EarlyStart[] }) {
+  const { today } = useAsOf();
+  if (early.length === 0) return null;
+  return (
+    <section aria-labelledby="early" className="mt-5">
+      <h2 id="early" className="text-lg">
+        An early start in warmth
+      </h2>
+      <p className="text-sm">
+        <span className="badge badge-warning mr-2">guess</span>
+        Kinds whose crop does not always ripen here: brought into a bright place of 12–18 °C some weeks before the last
+        frost. Woken, they fear every frost until then.
+      </p>
+      <ul className="mt-1 space-y-1 text-sm" data-testid="early">
+        {early.map((e) => (
+          <li key={e.name}>
+            <b>{e.name}</b> ({e.tags.join(", ")}): ripens in {percent(e.outdoors)} of years without;{" "}
+            {e.early
+              .map(
+                (v) =>
+                  `${number(v.weeks)} weeks early ${percent(v.chance)}${v.ripeOn ? `, about ${day(v.ripeOn, today)}` : ""}, with ${number(v.nights, 1)} frost nights to keep it from`,
+              )
+              .join("; ")}
+            .
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,151 @@
+"use client";
+
+import Link from "next/link";
+import { useState } from "react";
+import { Caution, FormFaults } from "@/ui/fields";
+import { day, kilograms, number } from "@/ui/format";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import type { ShownMove, ShownRound } from "./moves-data";
+import { roundWords } from "./move-words";
+
+/** What a carrier is told at the lift itself. */
+function liftWords(m: ShownMove): string {
+  if (m.by === "nobody") return "Nobody here may carry it: a hoist or a firm, or leave it and protect it.";
+  if (m.by === "truck") return "Sack truck: strap it on, two to tip it; hands clear of the rim.";
+  if (m.by === "pair") return "Two people, one gives the word; close to the body, hands clear when it is set down.";
+  return m.eachKg > 10 ? "Raise it to waist height first, or take a trolley; close to the body." : "One person.";
+}
+
+/** One pot fills the screen; what is done is put down at once and can be taken back. */
+export function RoundView({
+  round,
+  rest,
+  way,
+  people,
+  doneToday,
+}: {
+  round: ShownRound | null;
+  rest: ShownRound[];
+  way: "in" | "out";
+  people: string[];
+  doneToday: number;
+}) {
+  const { collectionId, today, units } = useAsOf();
+  const { tell } = useNotice();
+  const place = useCommand("place-trees");
+  const water = useCommand("water-trees");
+  const [skipped, setSkipped] = useState<string[]>([]);
+  const moves = round?.moves ?? [];
+  const now = moves.find((m) => !skipped.includes(m.id)) ?? moves[0];
+  const tick = async (m: ShownMove) => {
+    if (m.toId === null) return;
+    const done = await place.send({ collectionId, treeIds: m.treeIds, placeId: m.toId, on: today });
+    if (!done) return;
+    tell({ text: `${m.tag} stands in ${m.to}.`, entryId: done.entryId });
+  };
+  const soak = async (m: ShownMove) => {
+    const done = await water.send({ collectionId, treeIds: m.treeIds, on: today });
+    if (done) tell({ text: `${m.tag} is soaked.`, entryId: done.entryId });
+  };
+  return (
+    <article className="mx-auto max-w-xl">
+      <p className="text-sm">
+        <Link className="link" href={`/c/${collectionId}/shelter/moves`}>
+          The moves
+        </Link>
+      </p>
+      <h1 className="text-2xl">{way === "in" ? "Into winter quarters" : "Out again"}</h1>
+      {!round || !now ? (
+        <p className="mt-3 text-lg" data-testid="round-done">
+          {doneToday > 0 ? `All carried: ${number(doneToday)} put down today.` : "Nothing is to be carried."}
+        </p>
+      ) : (
+        <>
+          <p className="text-sm" data-testid="round-left">
+            {round.day <= today ? "Today" : `Due on ${day(round.day, today)}`}: {roundWords(round)}.
+            {people.length > 0 ? ` People: ${people.join(", ")}.` : ""} {number(doneToday)} put down today.
+          </p>
+          <section aria-label={now.tag} className="border-base-300 rounded-box mt-3 border p-4" data-testid="lift">
+            <h2 className="text-[40px] leading-tight font-semibold">{now.tag}</h2>
+            <p className="text-lg">
+              {now.name}
+              {now.plants > 1 ? `, ${number(now.plants)} of them` : ""}
+            </p>
+            <p className="mt-2 text-[28px] leading-tight">
+              {now.from} → <b>{now.to}</b>
+            </p>
+            <p className="mt-2 text-[40px] leading-tight font-semibold">
+              {kilograms(now.eachKg, units)}
+              <span className="ml-2 text-base font-normal">
+                wet{now.massGuessed ? ", a guess" : ""}
+                {now.steps > 0 ? `; ${number(now.steps)} steps` : ""}
+              </span>
+            </p>
+            <Caution className="mt-2">
+              <p>{liftWords(now)}</p>
+            </Caution>
+            {way === "out" && (
+              <p className="mt-2">
+                {now.stages.length > 0 ? "Into shade first, not into the sun. " : ""}Soak it until it drains once it
+                stands; feed when it grows.
+              </p>
+            )}
+            <button
+              type="button"
+              className="btn btn-primary mt-4 min-h-16 w-full text-lg"
+              disabled={place.busy || now.toId === null}
+              onClick={() => void tick(now)}
+            >
+              It stands there
+            </button>
+            <div className="mt-2 flex gap-2">
+              {way === "out" && (
+                <button
+                  type="button"
+                  className="btn min-h-12 flex-1"
+                  disabled={water.busy}
+                  onClick={() => void soak(now)}
+                >
+                  Soaked
+                </button>
+              )}
+              {moves.length > 1 && (
+                <button
+                  type="button"
+                  className="btn btn-ghost min-h-12 flex-1"
+                  onClick={() => setSkipped((list) => (list.length >= moves.length - 1 ? [] : [...list, now.id]))}
+                >
+                  Later
+                </button>
+              )}
+            </div>
+            {now.toId === null && (
+              <p className="mt-2 text-sm">It has no place of its own outdoors: say on its page where it stands.</p>
+            )}
+            <FormFaults faults={[...(place.failure?.faults ?? []), ...(water.failure?.faults ?? [])]} />
+          </section>
+          <h2 className="mt-4 text-lg">Then</h2>
+          <ol className="mt-1 space-y-1" data-testid="then">
+            {moves
+              .filter((m) => m.id !== now.id)
+              .map((m) => (
+                <li key={m.id} className="border-base-300 flex min-h-12 items-center justify-between gap-2 border-b">
+                  <span>
+                    <b>{m.tag}</b> → {m.to}
+                  </span>
+                  <span>{kilograms(m.eachKg, units)}</span>
+                </li>
+              ))}
+          </ol>
+          {rest.length > 0 && (
+            <p className="mt-2 text-sm">
+              After that: {rest.map((r) => `${day(r.day, today)} (${number(r.moves.length)})`).join(", ")}.
+            </p>
+          )}
+        </>
+      )}
+    </article>
+  );
+}
