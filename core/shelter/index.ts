@@ -9,3 +9,4 @@ export * from "./plan";
 export * from "./problem";
 export * from "./weather-days";
 export * from "./moves";
+export * from "./watch";

@@ -39,6 +39,8 @@ export interface WinterTree {
   habit: HabitParameters;
   chillPortions: number;
   light: WinterNeed;
+  /** Wants its mix evenly moist. */
+  even: boolean;
   /** Where it stands when no winter is near; null: the open ground. */
   homeId: string | null;
   /** The grower's own word: comes in below this night, °C. */

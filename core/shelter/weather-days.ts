@@ -4,7 +4,7 @@ import { soilAfter, type WeatherDays } from "../winter/index";
 import type { SiteWinter } from "./courses";
 
 /** Some days of a season's slice as weather round a pot. */
-function daysOf(s: SeasonSlice, from: number, to: number): WeatherDays {
+export function weatherBetween(s: SeasonSlice, from: number, to: number): WeatherDays {
   return {
     startDay: s.startDay + from,
     tminC: s.tminC.subarray(from, to),
@@ -17,7 +17,7 @@ function daysOf(s: SeasonSlice, from: number, to: number): WeatherDays {
 }
 
 export const winterDays = ({ before, at }: SiteWinter): WeatherDays[] =>
-  before.map((s) => daysOf(s, at, s.tminC.length));
+  before.map((s) => weatherBetween(s, at, s.tminC.length));
 
 /** Two months either side of midsummer, in so many courses. */
 const SUMMER_DAYS = 60;
@@ -26,6 +26,6 @@ export function summerDays(site: Site, season: number, most: number): WeatherDay
   const middle = midwinterOf(season, site.latitudeDeg) + 182 - slices[0].startDay;
   const step = Math.max(1, slices.length / most);
   return Array.from({ length: Math.floor(slices.length / step) }, (_, i) =>
-    daysOf(slices[Math.floor(i * step)], middle - SUMMER_DAYS, middle + SUMMER_DAYS),
+    weatherBetween(slices[Math.floor(i * step)], middle - SUMMER_DAYS, middle + SUMMER_DAYS),
   );
 }

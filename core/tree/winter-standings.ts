@@ -115,6 +115,7 @@ function winterTree(tree: TreeRecord, profile: Profile, replayed: Replayed, home
     habit: profile.parameters[0],
     chillPortions: profile.values.chillPortions[0],
     light: profile.values.winterLight,
+    even: profile.values.water === "even",
     homeId,
     inBelowC: tree.inBelowC ?? null,
   };

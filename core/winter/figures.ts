@@ -22,6 +22,9 @@ export const WALL_R: Record<WinterWall, number> = {
   "foam-30mm": 0.86,
 };
 
+/** Walls that lose water themselves. */
+export const WET_WALLS: ReadonlySet<WinterWall> = new Set(["terracotta", "fabric", "fibre", "wood-20mm"]);
+
 export const WRAPS = ["fleece", "bubble-single", "bubble-double", "jute", "straw"] as const;
 export type Wrap = (typeof WRAPS)[number];
 /** Resistance of wrappings, m²K/W (B): fleece, bubble film of one and two layers, jute 2 cm, straw 10 cm. */

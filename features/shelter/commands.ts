@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { UNPROTECTED } from "@/core/shelter/index";
 import { MODEL_VERSION } from "@/core/tree/index";
 import { placeBuildSchema, WRAPS } from "@/core/winter/index";
 import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
@@ -37,9 +38,10 @@ export const protectTrees = command({
   name: "protect-trees",
   input: envelope.extend({
     treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
-    wrap: z.enum(WRAPS).nullable(),
-    mulched: z.boolean(),
-    sunk: z.boolean(),
+    /** What is left out stays as it is. */
+    wrap: z.enum(WRAPS).nullable().optional(),
+    mulched: z.boolean().optional(),
+    sunk: z.boolean().optional(),
     on: whenSchema,
   }),
   touches: (v) => ({ treeIds: v.treeIds }),
@@ -48,11 +50,21 @@ export const protectTrees = command({
     for (const treeId of new Set(v.treeIds)) {
       const tree = findTree(context, treeId, "treeIds");
       refuseBeforeArrival(context, tree.id, v.on);
+      const now = tree.protection ?? UNPROTECTED;
       context.record(
-        happening({ kind: "protected", wrap: v.wrap, mulched: v.mulched, sunk: v.sunk }, v.on, { treeId }),
+        happening(
+          {
+            kind: "protected",
+            wrap: v.wrap === undefined ? now.wrap : v.wrap,
+            mulched: v.mulched ?? now.mulched,
+            sunk: v.sunk ?? now.sunk,
+          },
+          v.on,
+          { treeId },
+        ),
       );
     }
-    const bare = v.wrap === null && !v.mulched && !v.sunk;
+    const bare = v.wrap === null && v.mulched === false && v.sunk === false;
     context.note(
       `${v.treeIds.length === 1 ? "1 pot" : `${v.treeIds.length} pots`} ${bare ? "unwrapped" : "protected"}`,
     );

@@ -1,0 +1,67 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { isQuarter, OUTSIDE, problemOf, spotsOf } from "@/core/shelter/index";
+import { plannedKey, shelterPlanOf } from "@/core/tree/index";
+import { collectionView } from "../shell/data";
+import { winterFacts } from "./facts";
+import { movesFacts, outlookFor } from "./moves-data";
+import { PrintView } from "./print-view";
+import { ShelterNav } from "./shelter-nav";
+
+/** The winter plan for the wall of the shed: what stands where, who carries what when. */
+export async function PrintScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  const facts = winterFacts(view);
+  const plan = shelterPlanOf(view.loaded.indexed, facts.winter);
+  const result = await outlookFor(collectionId, facts);
+  const { problem, floors } = problemOf({ ...facts.data, outlooks: result?.outlooks ?? [] });
+  const assignment: Record<string, string> = {};
+  const kept: Record<string, { xM: number; yM: number }> = {};
+  for (const s of facts.known.standings) {
+    const stand = plan?.get(s.id);
+    assignment[s.id] = plan
+      ? plannedKey(stand, s.homeId)
+      : s.nowId !== null && s.nowId !== s.homeId
+        ? s.nowId
+        : OUTSIDE;
+    if (stand && stand.xM !== null && stand.yM !== null) kept[s.id] = { xM: stand.xM, yM: stand.yM };
+  }
+  const spots = spotsOf(problem, floors, assignment, kept);
+  const moves = await movesFacts(view);
+  return (
+    <>
+      <ShelterNav at="print" />
+      <PrintView
+        facts={{
+          winter: facts.winter,
+          southern: view.site.latitudeDeg < 0,
+          name: view.collection.name,
+          planned: plan !== null,
+          places: facts.quarters.filter(isQuarter).map((q) => ({
+            id: q.id,
+            name: q.name,
+            build: q.build,
+            light: q.light,
+            pots: facts.known.standings
+              .filter((s) => assignment[s.id] === q.id)
+              .map((s) => ({
+                id: s.id,
+                tag: s.tag,
+                name: s.name,
+                plants: s.plants,
+                kg: s.massKg,
+                widthM: s.widthM,
+                spot: spots[s.id] ?? null,
+              })),
+          })),
+          outside: facts.known.standings
+            .filter((s) => assignment[s.id] === OUTSIDE)
+            .map((s) => ({ id: s.id, tag: s.tag, name: s.name, protection: s.protection })),
+          in: moves.in,
+          out: moves.out,
+        }}
+      />
+    </>
+  );
+}

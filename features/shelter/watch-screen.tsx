@@ -1,0 +1,18 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import { collectionView } from "../shell/data";
+import { ShelterNav } from "./shelter-nav";
+import { watchFacts } from "./watch-data";
+import { WatchView } from "./watch-view";
+
+/** Tonight's cold, the air of the quarters, and who is thirsty. */
+export async function WatchScreen({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) notFound();
+  return (
+    <>
+      <ShelterNav at="watch" />
+      <WatchView facts={watchFacts(view)} />
+    </>
+  );
+}
