@@ -75,7 +75,8 @@ export function movesOf(input: {
       carrying: carrying(s, quarter(from)),
     });
   }
-  return { in: into.sort((a, b) => a.day - b.day), out: out.sort((a, b) => a.day - b.day) };
+  const chance = (m: Move) => m.soon[0] ?? 0;
+  return { in: into.sort((a, b) => a.day - b.day || chance(b) - chance(a)), out: out.sort((a, b) => a.day - b.day) };
 }
 /** So long after midwinter nothing is carried in any more. */
 const LAST_IN_DAYS = 60;

@@ -204,6 +204,7 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
           ? outdoors
           : { roots: q.roots(tree, false), ...crownDamage(tree.habit, q.crown(tree.habit), q.winter.tminC) };
       const crown = q.crown(tree.habit);
+      const there = crownDamage(tree.habit, crown, nights);
       stays[key] = {
         roots: meanOf(damage.roots.map(worst)),
         wood: meanOf(damage.wood.map(worst)),
@@ -217,8 +218,9 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
                 site,
                 nights,
                 roots: outdoors.roots,
-                // Carried out it is as hard as it was inside, and its shoots are as far.
-                ...crownDamage(tree.habit, crown, nights),
+                // Carried out it is as hard as it was inside; its shoots are as far as there, or as they will be outdoors.
+                wood: there.wood,
+                shoots: there.shoots.map((days, c) => days.map((share, d) => Math.max(share, outdoors.shoots[c][d]))),
                 swell: crown.swell,
                 risk,
               }),

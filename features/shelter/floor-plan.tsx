@@ -29,6 +29,8 @@ const FATE_LOOK: Record<Fate | "unknown", { fill: string; edge: string; dash: st
 const NAMED_FROM_PX = 30;
 /** Places are resized and doors shifted in steps of so much, m. */
 const STEP_M = 0.05;
+/** A place's heading needs so much, px. */
+const HEAD_PX = 300;
 /** Space between a place's wall and its frame, px: doors and handles lie there. */
 const FRAME_PX = 10;
 
@@ -125,7 +127,7 @@ export function FloorPlan(props: FloorPlanProps) {
         {places.map((p) => (
           <Place key={p.quarter.id} place={p} {...props} />
         ))}
-        <Outside {...props} standings={outside} />
+        <Outside {...props} outside={outside} />
       </div>
     </DndContext>
   );
@@ -139,12 +141,11 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
   const measured = lengthM !== null && widthM !== null;
   const laid = measured ? there.filter((s) => spots[s.id]) : [];
   const loose = there.filter((s) => !laid.includes(s));
-  const width = measured ? lengthM * pxPerM : undefined;
   return (
     <section
       aria-label={quarter.name}
       className="max-w-full"
-      style={width ? { width: width + 2 * FRAME_PX } : undefined}
+      style={measured ? { width: Math.max(HEAD_PX, lengthM * pxPerM + 2 * FRAME_PX) } : undefined}
     >
       <h3 className="text-base">
         <button type="button" className="link text-left font-semibold" onClick={() => onPlace(quarter.id)}>
@@ -201,6 +202,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
         ))}
         {measured && <Corner id={quarter.id} name={quarter.name} />}
       </div>
+      {there.length > 0 && <ByName {...props} named={there} />}
       {loose.length > 0 && (
         <div className="mt-1 flex flex-wrap gap-1">
           {measured && <p className="w-full text-sm">No room on the floor as drawn:</p>}
@@ -213,21 +215,50 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
   );
 }
 
+/** The same pots as words: small circles are no targets for a thumb. */
+function ByName({ named, fate, selected, onSelect, units }: FloorPlanProps & { named: readonly Standing[] }) {
+  return (
+    <details className="mt-1">
+      <summary className="min-h-8 cursor-pointer text-sm">
+        {named.length === 1 ? "1 pot by name" : `${named.length} pots by name`}
+      </summary>
+      <ul className="flex flex-wrap gap-1">
+        {named.map((s) => {
+          const is = fate(s);
+          return (
+            <li key={s.id}>
+              <button
+                type="button"
+                aria-pressed={selected === s.id}
+                onClick={() => onSelect(s.id)}
+                className="rounded-field min-h-10 border-2 px-2 text-sm aria-pressed:outline-3"
+                style={{ borderColor: FATE_LOOK[is ?? "unknown"].edge, background: FATE_LOOK[is ?? "unknown"].fill }}
+              >
+                <b>{s.tag}</b> {s.name}, {kilograms(s.massKg, units)}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </details>
+  );
+}
+
 /** Those that stay out wait along the wall. */
-function Outside({ standings, ...props }: FloorPlanProps) {
+function Outside({ outside, ...props }: FloorPlanProps & { outside: readonly Standing[] }) {
   const { setNodeRef, isOver } = useDroppable({ id: OUTSIDE });
   return (
     <section aria-label="Outside" className="w-full">
       <h3 className="text-base font-semibold">
-        Stay where they are in summer <span className="text-sm font-normal">({standings.length})</span>
+        Stay where they are in summer <span className="text-sm font-normal">({outside.length})</span>
       </h3>
       <div
         ref={setNodeRef}
         className={`mt-1 flex min-h-14 flex-wrap items-end gap-1 border-t-4 border-dashed border-[#8d7355] pt-2 ${isOver ? "outline-accent outline-4" : ""}`}
         data-place={OUTSIDE}
       >
-        {standings.map((s) => (
-          <Pot key={s.id} standing={s} {...props} standings={standings} style={{}} />
+        {outside.map((s) => (
+          <Pot key={s.id} standing={s} {...props} style={{}} />
         ))}
       </div>
     </section>

@@ -21,6 +21,10 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
       return trigger ? [{ m, trigger }] : [];
     })
     .sort((a, b) => a.trigger.on.localeCompare(b.trigger.on) || b.trigger.chance - a.trigger.chance);
+  const nights = [...new Set(urgent.map((u) => u.trigger.on))].map((on) => ({
+    on,
+    moves: urgent.filter((u) => u.trigger.on === on),
+  }));
   const next = facts.in[0] ?? facts.out[0];
   return (
     <article>
@@ -47,7 +51,7 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
         <p className="text-lg" data-testid="moves-words">
           {!next
             ? "Nothing is to be carried now."
-            : `Next: ${next === facts.in[0] ? "in" : "out"} on ${day(next.day, today)}, ${roundWords(next)}.`}
+            : `Next: ${next === facts.in[0] ? "in" : "out"} ${next.day === today ? "today" : `on ${day(next.day, today)}`}, ${roundWords(next)}.`}
         </p>
       </Reasoned>
       {next && (
@@ -63,8 +67,8 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
         </h2>
         <p className="text-sm" data-testid="trigger-source">
           {facts.forecastOn
-            ? "By the forecast, its errors counted in, and the climate beyond it."
-            : "No forecast is at hand: by the record and the climate alone."}
+            ? "By the forecast, its errors counted in, and the climate beyond it. In brackets the chance of harm by then, if they stay out."
+            : "No forecast is at hand: by the record and the climate alone. In brackets the chance of harm by then, if they stay out."}
         </p>
         {urgent.length === 0 ? (
           <p className="text-sm">
@@ -72,13 +76,17 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
           </p>
         ) : (
           <ul className="mt-1 space-y-1" data-testid="trigger">
-            {urgent.slice(0, 12).map(({ m, trigger }) => (
-              <li key={m.id} className="border-l-4 border-[#5d7c96] pl-2 text-sm">
-                <b>{m.tag}</b> {m.name}: in before the night of <b>{day(trigger.on, today)}</b>, chance of harm{" "}
-                {percent(trigger.chance)} by then; to {m.to}.
+            {nights.map(({ on, moves }) => (
+              <li key={on} className="border-l-4 border-[#5d7c96] pl-2">
+                Before the night of <b>{on === today ? `today, ${day(on, today)}` : day(on, today)}</b>:{" "}
+                {moves.map(({ m, trigger }, i) => (
+                  <span key={m.id}>
+                    {i > 0 && ", "}
+                    <b>{m.tag}</b> to {m.to} ({percent(trigger.chance)})
+                  </span>
+                ))}
               </li>
             ))}
-            {urgent.length > 12 && <li className="text-sm">and {number(urgent.length - 12)} more below</li>}
           </ul>
         )}
       </section>

@@ -9,7 +9,7 @@ import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { ShelterPlan } from "./use-plan";
-import { CARRY_WORDS, lossWords, obstacleWords, partWords } from "./words";
+import { CARRY_SHORT, lossWords, obstacleWords, partWords } from "./words";
 
 /** One pot: what each place would do to it, and where it is put by keys and numbers. */
 export function PotPanel({
@@ -67,9 +67,15 @@ export function PotPanel({
             <thead>
               <tr className="text-left">
                 <th scope="col">In</th>
-                <th scope="col">it may lose</th>
-                <th scope="col">mean</th>
-                <th scope="col">carried by</th>
+                <th scope="col" className="px-1">
+                  it may lose
+                </th>
+                <th scope="col" className="px-1">
+                  air
+                </th>
+                <th scope="col" className="px-1">
+                  carried by
+                </th>
                 <th scope="col" className="text-right">
                   points
                 </th>
@@ -85,9 +91,9 @@ export function PotPanel({
                     </th>
                     {found ? (
                       <>
-                        <td>{lossWords(lossOf(found.stay))}</td>
-                        <td>{celsius(Math.round(found.stay.meanC), units)}</td>
-                        <td>{found.carrying ? CARRY_WORDS[found.carrying.by] : "–"}</td>
+                        <td className="px-1 whitespace-nowrap">{lossWords(lossOf(found.stay))}</td>
+                        <td className="px-1 whitespace-nowrap">{celsius(Math.round(found.stay.meanC), units)}</td>
+                        <td className="px-1">{found.carrying ? CARRY_SHORT[found.carrying.by] : "–"}</td>
                         <td className="text-right" title={partWords(found.parts)}>
                           {number(totalOf(found.parts))}
                         </td>
@@ -113,7 +119,7 @@ export function PotPanel({
         <Form
           label={`Where ${s.tag} stands`}
           onSubmit={put}
-          className="mt-3 grid grid-cols-[1fr_4.5rem_4.5rem] items-end gap-2"
+          className="mt-3 grid grid-cols-[1fr_5rem_5rem] items-end gap-2"
         >
           <SelectField
             label="Put it in"
@@ -122,7 +128,7 @@ export function PotPanel({
             options={options.map((id) => [id, nameOf(id)] as const)}
           />
           <TextField label="from left" numeric value={x} onChange={setX} />
-          <TextField label="from far wall" numeric value={y} onChange={setY} />
+          <TextField label="from far" numeric value={y} onChange={setY} />
           <div className="col-span-3 flex gap-2">
             <button type="submit" className="btn min-h-11">
               Put it there

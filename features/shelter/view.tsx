@@ -42,7 +42,7 @@ export interface ShelterFacts {
 }
 
 /** Scale of the drawing: the longest place fills the width, within reason, px/m. */
-const SCALE = { most: 108, least: 30 } as const;
+const SCALE = { most: 95, least: 30 } as const;
 const OVER_PX = 24;
 
 export function ShelterView({ facts }: { facts: ShelterFacts }) {
@@ -58,6 +58,11 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
   const [status, setStatus] = useState("");
   const [width, setWidth] = useState(900);
   const drawing = useRef<HTMLDivElement>(null);
+  const panel = useRef<HTMLDivElement>(null);
+  // On a phone what was chosen is shown below the drawing.
+  useEffect(() => {
+    if (selected !== null || place !== null) panel.current?.scrollIntoView({ block: "nearest" });
+  }, [selected, place]);
   const running = started ?? facts.running;
   const seen = useRef(facts.found?.jobId ?? null);
   const waiting = useRef(false);
@@ -303,7 +308,10 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
           />
           <Legend />
         </div>
-        <div className="space-y-4">
+        <div
+          ref={panel}
+          className="space-y-4 lg:sticky lg:top-2 lg:max-h-[calc(100vh-1rem)] lg:self-start lg:overflow-y-auto"
+        >
           {measured && <PlaceForm key={measured.id} quarter={measured} onDone={() => setPlace(null)} />}
           {chosen && !measured && (
             <PotPanel

@@ -86,7 +86,8 @@ export function watchFacts(view: CollectionView): WatchFacts {
     places: watched.flatMap((q) => {
       const there = facts.known.standings.filter((s) => s.nowId === q.id);
       if (there.length === 0) return [];
-      const indoors = !isOutdoors(q.kind);
+      // A heated room is lived in: nobody airs it for the trees.
+      const indoors = !isOutdoors(q.kind) && q.kind !== "heated";
       const found = placeAhead(ahead(null), ahead(q.id), indoors);
       const warm = found.meanC > WAKES_C;
       return [

@@ -196,7 +196,7 @@ function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; 
               rx={3}
             />
             {d.door && (
-              <path d={`M${x(k) - 6} ${H - 24}h12v10h-12zM${x(k) + 6} ${H - 24}l6 4v10l-6 -4z`} fill="#b7791f" />
+              <path d={`M${x(k) - 5} ${H - 26}h10v12h-10z`} fill="#fffdf6" stroke="#8a5a12" strokeWidth="2.5" />
             )}
             {k % 3 === 0 && (
               <text x={x(k)} y={H - 2} fontSize="11" textAnchor="middle" fill={INK}>

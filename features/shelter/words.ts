@@ -16,6 +16,9 @@ export const SHELTER_WORDS: Record<Shelter, string> = {
 
 export const LIGHT_WORDS: Record<LightClass, string> = { 0: "dark", 1: "dim", 2: "bright", 3: "as bright as outdoors" };
 
+/** The same in a narrow column. */
+export const CARRY_SHORT: Record<CarryBy, string> = { alone: "one", pair: "two", truck: "truck", nobody: "nobody" };
+
 export const CARRY_WORDS: Record<CarryBy, string> = {
   alone: "one person",
   pair: "two people",
