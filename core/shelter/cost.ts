@@ -41,8 +41,14 @@ export interface CostParts {
 }
 export const totalOf = (p: CostParts) => p.loss + p.light + p.chill + p.effort + p.change;
 
+/** A grower who takes less risk than this weighs what may be lost the more, within bounds (C). */
+const USUAL_RISK = 0.1;
+const CAUTION = { least: 0.5, most: 3 } as const;
+
 /** What a winter at a place costs, part by part, in points. */
 export function stayCost(input: {
+  /** Share of damage the grower takes. */
+  risk: number;
   worth: number;
   stay: Stay;
   need: WinterNeed;
@@ -52,9 +58,9 @@ export function stayCost(input: {
   /** It stood there last winter, or nobody knows. */
   asLastYear: boolean;
 }): CostParts {
-  const { worth, stay, need, evergreen, light, minutes, asLastYear } = input;
+  const { risk, worth, stay, need, evergreen, light, minutes, asLastYear } = input;
   return {
-    loss: worth * lossOf(stay),
+    loss: worth * lossOf(stay) * clamp(USUAL_RISK / risk, CAUTION.least, CAUTION.most),
     light: worth * lightCost(need, evergreen, light, stay.meanC),
     chill: worth * WEIGHTS.chillShort * stay.chillShort,
     effort: WEIGHTS.minute * minutes,

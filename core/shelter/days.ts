@@ -19,6 +19,8 @@ export interface OutDays {
   p90: number;
   /** It goes out as its buds swell, and not for frosts on its crown. */
   bySwell: boolean;
+  /** Nights after `p90`, in the mean spring, that would harm crown or shoots: fleece, or in again over night. */
+  nightsAfter: number;
 }
 
 /** A first harmful night counts up to here after midwinter: what comes later finds it in. */
@@ -102,5 +104,16 @@ export function outDays(asked: Asked & { swell: readonly number[] }): OutDays {
   // Nothing that was carried in goes out again in the depth of winter.
   const earliest = site.midwinter + OUT_FROM_DAYS;
   const rank = (p: number) => Math.max(earliest, sorted[Math.min(sorted.length - 1, Math.ceil(p * sorted.length) - 1)]);
-  return { p50: rank(0.5), p90: rank(0.9), bySwell: swelled > nights.length / 2 };
+  const p90 = rank(0.9);
+  const coldNights = nights.map((_, c) => {
+    let count = 0;
+    for (let d = p90; d < site.days; d++) if (Math.max(wood[c][d], shoots[c][d]) > risk) count++;
+    return count;
+  });
+  return {
+    nightsAfter: coldNights.reduce((a, b) => a + b, 0) / coldNights.length,
+    p50: rank(0.5),
+    p90,
+    bySwell: swelled > nights.length / 2,
+  };
 }

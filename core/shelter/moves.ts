@@ -19,6 +19,8 @@ export interface Move {
   why: InDays["cause"] | "swell" | "frost" | "no-hurry";
   /** Chance of a harmful night by tomorrow and so on. */
   soon: number[];
+  /** Nights after it has gone out, in the mean spring, that ask for fleece or a way back. */
+  nightsAfter: number;
   carrying: Carrying;
 }
 
@@ -56,6 +58,7 @@ export function movesOf(input: {
         fromId: s.nowId,
         toId: at,
         ...inOf(own, startDay, midwinter),
+        nightsAfter: 0,
         carrying: carrying(s, quarter(at)),
       });
     const from = at !== OUTSIDE ? at : now;
@@ -72,6 +75,7 @@ export function movesOf(input: {
       middle: startDay + latest.p50,
       why: latest.bySwell ? "swell" : "frost",
       soon: [],
+      nightsAfter: latest.nightsAfter,
       carrying: carrying(s, quarter(from)),
     });
   }

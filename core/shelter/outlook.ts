@@ -60,9 +60,11 @@ export interface WinterPlace {
 
 /** A tree's winter at one place. Shares are means over the courses. */
 export interface Stay {
-  /** Of roots and of wood killed; of new shoots, where it wakes early. */
+  /** Of roots and of wood killed in the winter's worst night. */
   roots: number;
   wood: number;
+  /** Share of winters in which more than a tenth of the wood is killed. */
+  woodChance: number;
   /** Chance that its cold is not enough. */
   chillShort: number;
   /** Mean of the three months round midwinter, °C. */
@@ -139,6 +141,8 @@ function crownDamage(h: HabitParameters, crown: CrownWinter, nights: readonly Fl
   return { wood, shoots };
 }
 
+/** More than this counts as a loss one sees. */
+const SEEN_LOSS = 0.1;
 const worst = (days: Float32Array) => days.reduce((a, b) => (b > a ? b : a), 0);
 const meanOf = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 
@@ -208,6 +212,7 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
       stays[key] = {
         roots: meanOf(damage.roots.map(worst)),
         wood: meanOf(damage.wood.map(worst)),
+        woodChance: damage.wood.filter((days) => worst(days) > SEEN_LOSS).length / damage.wood.length,
         chillShort: chillShort(tree, q.winter, site),
         meanC: q.winter.meanC,
         out:

@@ -49,6 +49,8 @@ export interface ShelterData {
   standings: readonly Standing[];
   quarters: readonly Quarter[];
   limits: CarryLimits;
+  /** Share of damage the grower takes. */
+  risk: number;
   outlooks: readonly TreeOutlook[];
 }
 
@@ -65,7 +67,7 @@ export const placeKey = (s: Pick<Standing, "homeId">, placeId: string | null) =>
 export function costAt(
   s: Standing,
   placeId: string,
-  data: Pick<ShelterData, "quarters" | "limits"> & { outlook: (treeId: string) => TreeOutlook | undefined },
+  data: Pick<ShelterData, "quarters" | "limits" | "risk"> & { outlook: (treeId: string) => TreeOutlook | undefined },
 ): { parts: CostParts; stay: Stay; carrying: Carrying | null } | null {
   const stays = s.treeIds.map((id) => data.outlook(id)?.stays[placeId]);
   if (stays.some((v) => v === undefined)) return null;
@@ -79,6 +81,7 @@ export function costAt(
     stay,
     carrying,
     parts: stayCost({
+      risk: data.risk,
       worth: worthOf(s.volumeL, s.plants),
       stay,
       need: s.need,
@@ -96,7 +99,11 @@ export function floorOf({ build }: Pick<Quarter, "build">): Floor | undefined {
 }
 
 /** The assignment's problem from what is known. */
-export function problemOf(data: ShelterData): { problem: AssignProblem; floors: Floors } {
+/** @param minutesMost person-minutes of carrying in at most */
+export function problemOf(
+  data: ShelterData,
+  minutesMost: number | null = null,
+): { problem: AssignProblem; floors: Floors } {
   const outlooks = new Map(data.outlooks.map((o) => [o.treeId, o]));
   const facts = { ...data, outlook: (id: string) => outlooks.get(id) };
   const quarters = data.quarters.filter(isQuarter);
@@ -134,5 +141,8 @@ export function problemOf(data: ShelterData): { problem: AssignProblem; floors: 
       liftKg: mostCarriedKg(q.build, data.limits),
     };
   });
-  return { problem: { trees, places }, floors: Object.fromEntries(quarters.map((q) => [q.id, floorOf(q)])) };
+  return {
+    problem: { trees, places, minutesMost },
+    floors: Object.fromEntries(quarters.map((q) => [q.id, floorOf(q)])),
+  };
 }

@@ -70,6 +70,8 @@ export interface LadderSettingInput {
   /** Price of mix, money a litre; null: nobody has said. */
   mixPricePerL: number | null;
   terms: LadderTerms | null;
+  /** Widest door and highest ceiling of the winter places that have been measured, mm; null where none hinders. */
+  wayIn: { doorMm: number | null; headroomMm: number | null };
   on: DayNumber;
 }
 
@@ -145,8 +147,8 @@ export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLad
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,
       mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,
       rootDepthNeedMm: profile.roots === "tap" ? TAP_DEPTH_MM : null,
-      doorMm: terms.doorMm,
-      headroomMm: terms.headroomMm,
+      doorMm: terms.doorMm ?? input.wayIn.doorMm,
+      headroomMm: terms.headroomMm ?? input.wayIn.headroomMm,
     },
     goal: {
       minL: 1,

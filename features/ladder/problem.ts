@@ -3,6 +3,7 @@ import { createHash } from "node:crypto";
 import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LadderProblem, LadderTerms } from "@/core/ladder/index";
 import { pricePerLitre } from "@/core/mix/index";
+import { isOutdoors, type PlaceBuild } from "@/core/winter/index";
 import {
   ladderSetting,
   type LadderSetting,
@@ -10,6 +11,7 @@ import {
   mixChoices,
   MODEL_VERSION,
   type OffLadder,
+  type PlaceRecord,
   storeAt,
   usualMix,
 } from "@/core/tree/index";
@@ -23,6 +25,7 @@ export interface LadderShelf {
   stored: ReturnType<typeof storeAt>;
   onOffer: CollectionView["loaded"]["lots"];
   mixPricePerL: number | null;
+  wayIn: { doorMm: number | null; headroomMm: number | null };
 }
 
 export function ladderShelf(view: CollectionView): LadderShelf {
@@ -35,8 +38,19 @@ export function ladderShelf(view: CollectionView): LadderShelf {
     terms: ladderTermsOf(loaded.indexed.records.events),
     stored: storeAt(loaded.indexed, on),
     onOffer: loaded.lots.filter((lot) => lot.toBuy),
+    wayIn: wayIn(loaded.places),
     mixPricePerL: usual?.parts ? pricePerLitre(usual.parts, loaded.stores.offers, loaded.stores.library) : null,
   };
+}
+
+/** A tree that is carried in must get into one of the winter places at least. */
+function wayIn(places: readonly PlaceRecord[]): LadderShelf["wayIn"] {
+  const inside = places.filter((p) => !isOutdoors(p.kind));
+  const best = (of: (b: PlaceBuild) => number | null) => {
+    const sizes = inside.map((p) => (p.build ? of(p.build) : null));
+    return sizes.length === 0 || sizes.includes(null) ? null : Math.max(...(sizes as number[])) * 1000;
+  };
+  return { doorMm: best((b) => b.doorM), headroomMm: best((b) => b.heightM) };
 }
 
 type TreeFacts = Pick<TreeOn, "tree" | "profile" | "replayed" | "state" | "site" | "events">;

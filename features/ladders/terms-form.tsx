@@ -11,8 +11,18 @@ import { useNotice } from "../shell/notice";
 
 type NumberField = "doorMm" | "headroomMm" | "summerM2" | "winterM2" | "budget";
 const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
-  ["doorMm", "Narrowest door on the way in, mm", "pots wider than it are not planned for trees carried in", "mm"],
-  ["headroomMm", "Lowest headroom, mm", "counts where a tree’s height is measured", "mm"],
+  [
+    "doorMm",
+    "Narrowest door on the way in, mm",
+    "pots wider than it are not planned for trees carried in; empty: the widest door of the winter places measured in the Shelter",
+    "mm",
+  ],
+  [
+    "headroomMm",
+    "Lowest headroom, mm",
+    "counts where a tree’s height is measured; empty: the highest of the winter places",
+    "mm",
+  ],
   ["summerM2", "Room in summer, m²", "trees wait a season where it is not enough", undefined],
   ["winterM2", "Room in winter, m²", "for those carried in", undefined],
   ["budget", "Money a year", "said where a year asks for more", undefined],

@@ -116,7 +116,16 @@ export const setWinterWord = command({
 /** Puts the question who stands where down as a job; one at a time. */
 export const planShelter = command({
   name: "plan-shelter",
-  input: envelope.extend({ winter: z.number().int().min(1900).max(2200) }),
+  input: envelope.extend({
+    winter: z.number().int().min(1900).max(2200),
+    /** Person-minutes of carrying in at most; null: as many as it takes. */
+    minutesMost: z
+      .number({ error: "Minutes, or nothing." })
+      .min(1, { error: "At least a minute, or nothing." })
+      .max(100_000, { error: "That is more than a month: leave it empty." })
+      .nullable()
+      .default(null),
+  }),
   quiet: true,
   run: async ({ db, scope, collection }, v) => {
     const running = await newestJob(db, scope, SHELTER_JOB, ["queued", "running"]);
@@ -125,7 +134,7 @@ export const planShelter = command({
     await insertJob(db, scope, {
       id,
       kind: SHELTER_JOB,
-      input: { winter: v.winter },
+      input: { winter: v.winter, minutesMost: v.minutesMost },
       revision: collection.revision,
       model: MODEL_VERSION,
       askedAt: now(),

@@ -33,20 +33,21 @@ export function winterFacts(view: CollectionView): WinterFacts {
   const quarters = quartersOf(loaded);
   const known = winterStandings(loaded.indexed, context, winter, on);
   const courses = known.trees.length >= COURSES.manyFrom ? COURSES.many : COURSES.few;
+  const { risk } = collection;
   const task: OutlookTask = {
     site: siteWinter(site, winter, courses),
     trees: known.trees,
     places: quarters.map(asWinterPlace),
     openPlace: OPEN_QUARTER,
-    risk: collection.risk,
+    risk,
   };
-  const { trees, places, risk } = task;
+  const { trees, places } = task;
   const facts: WinterFacts = {
     winter,
     startDay: toIso(task.site.startDay),
     quarters,
     known,
-    data: { standings: known.standings, quarters, limits: carryLimitsOf(loaded.calendar.people) },
+    data: { standings: known.standings, quarters, limits: carryLimitsOf(loaded.calendar.people), risk },
     task,
     key: createHash("sha256")
       .update(JSON.stringify([MODEL_VERSION, view.site.key, winter, courses, trees, places, risk]))

@@ -1,4 +1,5 @@
 import "server-only";
+import { z } from "zod";
 import type { LinearModel, LinearSolution } from "@/core/linear/index";
 import {
   type OutlookTask,
@@ -26,11 +27,14 @@ export interface ShelterResult {
   key: string;
   outlooks: TreeOutlook[];
   plan: PlacedPlan;
+  /** Person-minutes of carrying that were allowed; null: any. */
+  minutesMost: number | null;
   /** Cost of the quick answer to the same question. */
   quickCost: number;
   tookMs: number;
 }
 
+const inputSchema = z.object({ minutesMost: z.number().nullable().default(null) });
 const SOLVE = { timeLimitS: 6, gap: 0.002 };
 /** Trees a thread reckons at once. */
 const LOT = 40;
@@ -82,7 +86,8 @@ export const planShelterJob: JobHandler = async (job, beat) => {
       throw error;
     }
   }
-  const { problem, floors } = problemOf({ ...facts.data, outlooks });
+  const { minutesMost } = inputSchema.parse(job.input);
+  const { problem, floors } = problemOf({ ...facts.data, outlooks }, minutesMost);
   const solve = async (model: LinearModel) => {
     const asked: ThreadTask = { kind: "solve", model, limits: SOLVE };
     return (await threads().run(asked)) as LinearSolution;
@@ -96,6 +101,7 @@ export const planShelterJob: JobHandler = async (job, beat) => {
     key: facts.key,
     outlooks,
     plan,
+    minutesMost,
     quickCost: quickPlan(problem, floors).cost,
     tookMs: performance.now() - from,
   };
@@ -110,7 +116,14 @@ function rounded(outlook: TreeOutlook): TreeOutlook {
     stays: Object.fromEntries(
       Object.entries(outlook.stays).map(([id, s]) => [
         id,
-        { ...s, roots: short(s.roots), wood: short(s.wood), chillShort: short(s.chillShort), meanC: short(s.meanC) },
+        {
+          ...s,
+          roots: short(s.roots),
+          wood: short(s.wood),
+          woodChance: short(s.woodChance),
+          chillShort: short(s.chillShort),
+          meanC: short(s.meanC),
+        },
       ]),
     ),
   };

@@ -4,6 +4,7 @@ import { growingSeason } from "@/core/dates/index";
 import {
   hardeningOff,
   type HardeningStage,
+  loadsBy,
   type Move,
   movesOf,
   OUTSIDE,
@@ -41,6 +42,7 @@ export interface ShownMove {
   kgM: number;
   steps: number;
   /** Days by which it is brought to the sun again. */
+  nightsAfter: number;
   stages: { from: string; what: HardeningStage["what"] }[];
 }
 
@@ -51,6 +53,8 @@ export interface ShownRound {
   have: number | null;
   kg: number;
   kgM: number;
+  /** Who carries how much. */
+  loads: { by: Move["carrying"]["by"]; pots: number; kg: number; minutes: number }[];
 }
 
 /** What an early start in warmth would do for a crop. */
@@ -155,6 +159,7 @@ function shower(facts: WinterFacts, result: ShelterResult | null) {
       minutes: m.carrying.minutes,
       kgM: m.carrying.kgM,
       steps: quarter(m.direction === "in" ? m.toId : m.fromId)?.build.steps ?? 0,
+      nightsAfter: m.nightsAfter,
       stages:
         m.direction === "out" && from
           ? hardeningOff(m, from.light, meanC).map((stage) => ({ from: toIso(stage.from), what: stage.what }))
@@ -170,6 +175,9 @@ const shownRound = (r: Round, show: (m: Move) => ShownMove): ShownRound => ({
   have: r.have,
   kg: r.kg,
   kgM: r.kgM,
+  loads: (Object.entries(loadsBy(r)) as [Move["carrying"]["by"], { pots: number; kg: number; minutes: number }][]).map(
+    ([by, load]) => ({ by, ...load }),
+  ),
 });
 
 /** Crop kinds that outdoors do not always ripen, and what weeks of warmth before would change. */

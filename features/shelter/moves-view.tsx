@@ -129,6 +129,14 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
                 style={{ width: `${(100 * r.minutes) / most}%`, borderRight: "2px solid #2c2a22" }}
               />
             </div>
+            <p className="text-sm">
+              {r.loads
+                .map(
+                  (l) => `${CARRY_WORDS[l.by]}: ${number(l.pots)} pots, ${number(l.kg)} kg, ${number(l.minutes)} min`,
+                )
+                .join("; ")}
+              ; {number(r.kgM)} kg × m in all
+            </p>
             {r.have !== null && r.minutes > r.have && (
               <p className="text-error text-sm font-semibold">
                 More than the people have that day ({number(r.have)} person-minutes): begin earlier, or ask for help.
@@ -182,6 +190,11 @@ function Row({ move: m, today, units }: { move: ShownMove; today: string; units:
       </td>
       <td className="align-top">
         {whenWords(m, today, units)}
+        {m.direction === "out" && m.nightsAfter >= 0.05 && (
+          <span className="block">
+            then {number(m.nightsAfter, 1)} frost nights in the mean spring: fleece, or in again over night
+          </span>
+        )}
         {m.stages.length > 0 && (
           <span className="block">
             {m.stages.map((s) => `${STAGE_WORDS[s.what]} from ${day(s.from, today)}`).join(", ")}

@@ -1,8 +1,10 @@
 "use client";
 
+import Link from "next/link";
 import { useState } from "react";
 import type { Quarter } from "@/core/shelter/index";
 import {
+  type AirBasis,
   type LightClass,
   PLACE_AIR,
   type PlaceBuild,
@@ -13,11 +15,11 @@ import {
   WRAPS,
 } from "@/core/winter/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { readNumber } from "@/ui/format";
+import { number, readNumber } from "@/ui/format";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { WRAP_WORDS } from "../winter/words";
+import { AIR_BASIS_WORDS, WRAP_WORDS } from "../winter/words";
 import { LIGHT_WORDS, SHELTER_WORDS } from "./words";
 
 type NumberKey =
@@ -42,7 +44,15 @@ const kindOf = (key: NumberKey) =>
       : ("m" as const);
 
 /** A place by its numbers: everything the drawing shows can be typed as well. */
-export function PlaceForm({ quarter, onDone }: { quarter: Quarter; onDone: () => void }) {
+export function PlaceForm({
+  quarter,
+  air,
+  onDone,
+}: {
+  quarter: Quarter;
+  air: { basis: AirBasis; nights: number | null } | undefined;
+  onDone: () => void;
+}) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("build-place");
@@ -98,6 +108,14 @@ export function PlaceForm({ quarter, onDone }: { quarter: Quarter; onDone: () =>
       <h2 id="place-title" className="text-lg">
         {quarter.name}
       </h2>
+      <p className="text-sm" data-testid="air-basis">
+        Its air: {AIR_BASIS_WORDS[air?.basis ?? "guess"]}
+        {air?.nights ? ` (${number(air.nights)} nights)` : ""}.{" "}
+        <Link className="link" href={`/c/${collectionId}/almanac/places`}>
+          Read in a logger
+        </Link>{" "}
+        to know better.
+      </p>
       <Form label={`Measures of ${quarter.name}`} onSubmit={save} className="mt-2 space-y-3">
         <SelectField
           label="Kind of shelter"

@@ -38,7 +38,10 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
           /** Outlooks are those of today's records and weather. */
           fresh: result?.key === facts.key,
           reckonedOn: result?.today ?? null,
-          found: result && done ? { jobId: done.id, plan: result.plan, quickCost: result.quickCost } : null,
+          found:
+            result && done
+              ? { jobId: done.id, plan: result.plan, quickCost: result.quickCost, minutesMost: result.minutesMost }
+              : null,
           kept: kept ? [...kept].map(([treeId, stand]) => ({ treeId, ...stand })) : null,
           running: running && { id: running.id, progress: running.progress, total: running.total },
           failed: newest && newest.state === "failed" ? (newest.message ?? "It could not be finished.") : null,

@@ -59,9 +59,9 @@ export interface ShelterPlan {
 }
 
 /** The plan on screen: what is kept, or a proposal nobody has kept yet; every question about it is answered at once. */
-export function usePlan(data: ShelterData, kept: readonly KeptStand[] | null): ShelterPlan {
+export function usePlan(data: ShelterData, kept: readonly KeptStand[] | null, minutesMost: number | null): ShelterPlan {
   const [proposal, setProposal] = useState<Shown | null>(null);
-  const { problem, floors } = useMemo(() => problemOf(data), [data]);
+  const { problem, floors } = useMemo(() => problemOf(data, minutesMost), [data, minutesMost]);
   const facts = useMemo(() => {
     const outlooks = new Map(data.outlooks.map((o) => [o.treeId, o]));
     return { ...data, outlook: (id: string): TreeOutlook | undefined => outlooks.get(id) };

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { floorM2, type PlaceBuild, type AirBasis } from "@/core/winter/index";
+import type { AirBasis, PlaceBuild } from "@/core/winter/index";
 import {
   isQuarter,
   lossOf,
@@ -12,17 +12,21 @@ import {
   type ShelterData,
   type Standing,
 } from "@/core/shelter/index";
-import { Caution, FormFaults, Reasoned } from "@/ui/fields";
-import { day, kilograms, number, percent } from "@/ui/format";
-import { useCommand } from "../commands/use-command";
+import { Caution, FormFaults, Reasoned, TextField } from "@/ui/fields";
+import { day, number, percent, readNumber } from "@/ui/format";
+import { loose, useCommand } from "../commands/use-command";
 import { Progress, type RunningJob } from "../jobs/progress";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { FloorPlan } from "./floor-plan";
+import { AddPlace } from "./add-place";
+import { Legend, Misfits } from "./misfits";
+import { Outdoors } from "./outdoors";
 import { PlaceForm } from "./place-form";
+import { brokenWords, proofWords, summary, usedWords } from "./plan-words";
 import { PotPanel } from "./pot-panel";
 import { type KeptStand, usePlan } from "./use-plan";
-import { FATE_WORDS, fateOf, lossWords, obstacleWords, winterWords } from "./words";
+import { fateOf, lossWords, obstacleWords, winterWords } from "./words";
 
 export interface ShelterFacts {
   winter: number;
@@ -33,7 +37,7 @@ export interface ShelterFacts {
   basis: Record<string, { basis: AirBasis; nights: number | null }>;
   fresh: boolean;
   reckonedOn: string | null;
-  found: { jobId: string; plan: PlacedPlan; quickCost: number } | null;
+  found: { jobId: string; plan: PlacedPlan; quickCost: number; minutesMost: number | null } | null;
   kept: KeptStand[] | null;
   running: RunningJob | null;
   failed: string | null;
@@ -48,7 +52,10 @@ const OVER_PX = 24;
 export function ShelterView({ facts }: { facts: ShelterFacts }) {
   const { collectionId, units, today } = useAsOf();
   const { tell } = useNotice();
-  const plan = usePlan(facts.data, facts.kept);
+  const [minutes, setMinutes] = useState(facts.found?.minutesMost == null ? "" : String(facts.found.minutesMost));
+  const wanted = minutes.trim() === "" ? null : readNumber(minutes);
+  const minutesMost = wanted !== null && wanted > 0 ? wanted : null;
+  const plan = usePlan(facts.data, facts.kept, minutesMost);
   const ask = useCommand("plan-shelter");
   const keep = useCommand("keep-shelter");
   const build = useCommand("build-place");
@@ -90,7 +97,12 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
   const placeAll = async () => {
     if (facts.fresh) plan.quick();
     waiting.current = true;
-    const done = await ask.send({ collectionId, winter: facts.winter, commandId: crypto.randomUUID() });
+    const done = await ask.send({
+      collectionId,
+      winter: facts.winter,
+      minutesMost: wanted,
+      commandId: crypto.randomUUID(),
+    });
     if (done) setStarted({ id: (done.result as { jobId: string }).jobId, progress: 0, total: 0 });
   };
 
@@ -210,7 +222,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
           })}
         </p>
       </Reasoned>
-      <div className="no-print mt-2 flex flex-wrap items-center gap-3">
+      <div className="no-print mt-2 flex flex-wrap items-end gap-3">
         {running ? (
           <Progress
             key={running.id}
@@ -220,14 +232,25 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
             words={(done, of) => `${number(done)} of ${number(of)} lots of trees reckoned`}
           />
         ) : (
-          <button
-            type="button"
-            className={`btn min-h-12 ${plan.shown.as === "best" ? "" : "btn-primary"}`}
-            disabled={ask.busy}
-            onClick={() => void placeAll()}
-          >
-            Place them all
-          </button>
+          <>
+            <TextField
+              label="Minutes of carrying at most"
+              numeric
+              className="w-44"
+              placeholder="any"
+              value={minutes}
+              onChange={setMinutes}
+              fault={ask.at("minutesMost")}
+            />
+            <button
+              type="button"
+              className={`btn min-h-12 ${plan.shown.as === "best" ? "" : "btn-primary"}`}
+              disabled={ask.busy}
+              onClick={() => void placeAll()}
+            >
+              Place them all
+            </button>
+          </>
         )}
         {plan.changed && (
           <button
@@ -252,7 +275,11 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
         {plan.shown.as === "quick" && <span className="text-sm">A quick answer, while the best is looked for.</span>}
       </div>
       <FormFaults
-        faults={[...(ask.failure?.faults ?? []), ...(keep.failure?.faults ?? []), ...(build.failure?.faults ?? [])]}
+        faults={[
+          ...loose(ask.failure, ["minutesMost"]),
+          ...(keep.failure?.faults ?? []),
+          ...(build.failure?.faults ?? []),
+        ]}
       />
       {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
       {reckoned && !facts.fresh && !running && (
@@ -274,7 +301,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
           <FloorPlan
             places={shownQuarters.map((quarter) => ({
               quarter,
-              used: usedWords(quarter.build, inside, plan.shown, quarter.id),
+              used: usedWords(quarter.build, inside, plan.shown, quarter.id, units),
             }))}
             standings={facts.data.standings}
             assignment={plan.shown.assignment}
@@ -307,12 +334,28 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
             onResize={(id, change) => void resize(id, change)}
           />
           <Legend />
+          <Outdoors
+            places={quarters.filter((q) => !isQuarter(q))}
+            standings={facts.data.standings.filter((s) => (plan.shown.assignment[s.id] ?? OUTSIDE) === OUTSIDE)}
+            onPlace={(id) => {
+              setSelected(null);
+              setPlace(id);
+            }}
+          />
+          <AddPlace onAdded={setPlace} />
         </div>
         <div
           ref={panel}
           className="space-y-4 lg:sticky lg:top-2 lg:max-h-[calc(100vh-1rem)] lg:self-start lg:overflow-y-auto"
         >
-          {measured && <PlaceForm key={measured.id} quarter={measured} onDone={() => setPlace(null)} />}
+          {measured && (
+            <PlaceForm
+              key={measured.id}
+              quarter={measured}
+              air={facts.basis[measured.id]}
+              onDone={() => setPlace(null)}
+            />
+          )}
           {chosen && !measured && (
             <PotPanel
               key={`${chosen.id}:${plan.shown.assignment[chosen.id]}`}
@@ -361,149 +404,5 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
         </div>
       </div>
     </article>
-  );
-}
-
-function summary(v: { as: string; inside: number; all: number; danger: number; reckoned: boolean }): string {
-  if (v.all === 0) return "No tree has a pot yet: add trees and say what they stand in.";
-  const where = `${number(v.inside)} of ${number(v.all)} pots in winter quarters`;
-  const fate = !v.reckoned
-    ? "what that does to them has not been reckoned yet"
-    : v.danger === 0
-      ? "none of them in danger"
-      : `${number(v.danger)} in danger`;
-  const what = { now: "As they stand today", kept: "As planned", quick: "A quick answer", best: "The best found" }[
-    v.as
-  ];
-  return `${what}: ${where}, ${fate}.`;
-}
-
-function proofWords(cost: number, { plan, quickCost }: { plan: PlacedPlan; quickCost: number }): string {
-  const gap =
-    plan.boundCost === null ? null : Math.max(0, (plan.cost - plan.boundCost) / Math.max(1, Math.abs(plan.cost)));
-  const proof =
-    gap === null
-      ? "The solver found nothing in its time: this is the quick answer."
-      : `At most ${gap < 0.005 ? "half a per cent" : percent(gap)} above the best there can be.`;
-  const quick =
-    quickCost > plan.cost * 1.001 ? ` The quick answer was ${percent(quickCost / plan.cost - 1)} dearer.` : "";
-  return `${number(cost)} points. ${proof}${quick}`;
-}
-
-function brokenWords(
-  broken: readonly string[],
-  byId: ReadonlyMap<string, Standing>,
-  nameOf: (id: string) => string,
-): string {
-  const WORDS: Record<string, string> = {
-    height: "is too tall for its place",
-    door: "does not get through the door",
-    lift: "is too heavy to be carried there",
-    floor: "is too heavy for the floor",
-    area: "has no room",
-    mass: "is loaded more than its floor bears",
-    group: "stands apart from its group",
-    unnamed: "has not been reckoned there yet",
-  };
-  return `${broken
-    .slice(0, 6)
-    .map((text) => {
-      const [id, why] = text.split(": ");
-      const s = byId.get(id);
-      return `${s ? s.tag : nameOf(id)} ${!s && why === "area" ? "is overfull" : (WORDS[why] ?? why)}`;
-    })
-    .join("; ")}${broken.length > 6 ? `; and ${broken.length - 6} more` : ""}. Place them anew.`;
-}
-
-function usedWords(
-  build: PlaceBuild,
-  inside: readonly Standing[],
-  shown: { assignment: Record<string, string> },
-  id: string,
-): string {
-  const there = inside.filter((s) => shown.assignment[s.id] === id);
-  const area = floorM2(build);
-  const ground = there.reduce((sum, s) => sum + (Math.PI / 4) * s.widthM ** 2, 0);
-  const kg = there.reduce((sum, s) => sum + s.massKg, 0);
-  const pots = there.length === 1 ? "1 pot" : `${number(there.length)} pots`;
-  return there.length === 0
-    ? "empty"
-    : `${pots}, ${area === null ? "" : `${percent(ground / area)} of its floor, `}${kilograms(kg, "metric")}`;
-}
-
-function Misfits({
-  danger,
-  obstacle,
-  where,
-  onSelect,
-  collectionId,
-}: {
-  danger: readonly { s: Standing; loss: number }[];
-  obstacle: (s: Standing) => string | null;
-  where: (s: Standing) => string;
-  onSelect: (id: string) => void;
-  collectionId: string;
-}) {
-  const [all, setAll] = useState(false);
-  if (danger.length === 0) return null;
-  const shown = all ? danger : danger.slice(0, 8);
-  return (
-    <section aria-labelledby="misfits">
-      <h2 id="misfits" className="text-lg">
-        In danger where they stand
-      </h2>
-      <ul className="mt-1 space-y-2 text-sm" data-testid="misfits">
-        {shown.map(({ s, loss }) => (
-          <li key={s.id} className="border-l-4 border-[#9b2f1f] pl-2">
-            <button type="button" className="link font-semibold" onClick={() => onSelect(s.id)}>
-              {s.tag}
-            </button>{" "}
-            {s.name}, {where(s)}: {lossWords(loss)} may be lost.{" "}
-            {s.anchored
-              ? "It is rooted through its pot into the ground: sever it in its season, or protect it there."
-              : (obstacle(s) ?? (
-                  <>
-                    No place here is better for it:{" "}
-                    <Link className="link" href={`/c/${collectionId}/tree/${s.treeIds[0]}/winter`}>
-                      see what wrapping or sinking would do
-                    </Link>
-                    .
-                  </>
-                ))}
-          </li>
-        ))}
-      </ul>
-      {danger.length > shown.length && (
-        <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
-          All {number(danger.length)}
-        </button>
-      )}
-    </section>
-  );
-}
-
-function Legend() {
-  return (
-    <p className="mt-3 flex flex-wrap gap-x-4 gap-y-1 text-sm">
-      <span>
-        <span className="mr-1 inline-block size-4 rounded-full border-2 border-[#5d6b3a] bg-[#dfe6cf] align-[-3px]" />
-        {FATE_WORDS.holds}
-      </span>
-      <span>
-        <span className="mr-1 inline-block size-4 rounded-full border-2 border-dashed border-[#8a5a12] bg-[#f3e2b8] align-[-3px]" />
-        {FATE_WORDS.doubt}
-      </span>
-      <span>
-        <span className="mr-1 inline-block size-4 rounded-full border-4 border-double border-[#9b2f1f] bg-[#f0cfc4] align-[-3px]" />
-        {FATE_WORDS.danger}
-      </span>
-      <span>
-        <span className="mr-1 inline-block size-4 rounded-full border-2 border-dotted border-[#6f6a5a] bg-[#efe9da] align-[-3px]" />
-        not reckoned yet
-      </span>
-      <span>
-        Drag a pot, a corner or a door; by keys: Tab to it, Space, arrows (Shift: finer), Space. Far wall on top.
-      </span>
-    </p>
   );
 }

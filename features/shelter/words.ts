@@ -1,4 +1,4 @@
-import type { AssignPlace, CarryBy, CostParts, Obstacle, Standing } from "@/core/shelter/index";
+import type { CarryBy, CostParts, Obstacle, Standing } from "@/core/shelter/index";
 import type { LightClass, Shelter } from "@/core/winter/index";
 import { kilograms, metres, number, percent, type Units } from "@/ui/format";
 
@@ -76,11 +76,3 @@ export const partWords = (parts: CostParts): string =>
     .join(", ") || "next to nothing";
 
 export const lossWords = (loss: number) => (loss < 0.005 ? "under 1 %" : percent(loss));
-
-export const placeFacts = (p: AssignPlace, units: Units) =>
-  [
-    p.heightM === null ? "" : `${metres(p.heightM, units)} high`,
-    p.doorM === null ? "" : `door ${metres(p.doorM, units)}`,
-  ]
-    .filter(Boolean)
-    .join(", ");

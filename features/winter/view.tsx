@@ -248,7 +248,8 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       {answer && outlook && (
         <ul className="mt-3 space-y-1 text-sm" data-testid="winter-else">
           <li>
-            <b>Crown</b>: {percent(facts.stay.wood)} of its wood lost in the mean winter there, in its worst night.
+            <b>Crown</b>: more than a tenth of its wood lost in {percent(facts.stay.woodChance)} of winters there; on
+            average {percent(facts.stay.wood)}, in the winter’s worst night.
           </li>
           <li>
             <b>Cold it needs</b>:{" "}

@@ -1,0 +1,46 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { PLACE_WORDS } from "../words";
+
+/** One more place to winter in: its name and what it is like; its measures come next. */
+export function AddPlace({ onAdded }: { onAdded: (placeId: string) => void }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("add-place");
+  const newId = useRef<string | null>(null);
+  const [name, setName] = useState("");
+  const [kind, setKind] = useState<PlaceKind>("unheated");
+  const save = async () => {
+    newId.current ??= crypto.randomUUID();
+    const done = await send({ collectionId, placeId: newId.current, name, kind });
+    if (!done) return;
+    tell({ text: `${name} is there: measure it next.`, entryId: done.entryId });
+    onAdded(newId.current);
+    newId.current = null;
+    setName("");
+  };
+  return (
+    <details className="mt-4">
+      <summary className="min-h-11 cursor-pointer py-2">Add a place</summary>
+      <Form label="A new place" onSubmit={save} className="grid max-w-xl items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
+        <TextField label="Its name" value={name} onChange={setName} fault={at("name")} />
+        <SelectField
+          label="What it is like"
+          value={kind}
+          onChange={setKind}
+          options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
+        />
+        <button type="submit" className="btn min-h-11" disabled={busy}>
+          Add it
+        </button>
+        <FormFaults faults={loose(failure, ["name"])} />
+      </Form>
+    </details>
+  );
+}
