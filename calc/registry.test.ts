@@ -1,6 +1,6 @@
 import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
 import { toIso } from "@/core/dates/index";
-import { calculate, CALCULATIONS, listCalculations, schemaOf } from "./registry";
+import { calculate, calculateAny, CALCULATIONS, listCalculations, schemaOf } from "./registry";
 
 const out = (name: string, input: unknown) => {
   const answer = calculate(name, input);
@@ -143,4 +143,17 @@ describe("window.find", () => {
     expect(paths("window.find", { ...north, weather: north.weather.slice(0, 100) })).toEqual(["weather"]);
     expect(paths("window.find", { ...north, species: "bay" })).toEqual(["habit"]);
   });
+});
+
+test("slow ones answer later, and say what is wrong like the others", async () => {
+  const tree = { id: "a", areaM2: 0.1, heightM: null, widthM: 0.3, massKg: 9, cost: { outside: 5, glass: 1 } };
+  const glass = { id: "glass", areaM2: 1, heightM: null, doorM: null };
+  expect(() => calculate("winter.assign", { trees: [], places: [] })).toThrow(/later/);
+  expect(await calculateAny("winter.assign", { trees: [tree], places: [glass] })).toEqual({
+    out: { assignment: { a: "glass" }, cost: 1, provenGap: 0 },
+  });
+  const twice = await calculateAny("winter.assign", { trees: [tree, tree], places: [glass] });
+  expect(twice).toMatchObject({ error: [{ path: "trees.1.id" }] });
+  const outside = await calculateAny("winter.assign", { trees: [tree], places: [{ ...glass, id: "outside" }] });
+  expect(outside).toMatchObject({ error: [{ path: "places.0.id" }] });
 });
