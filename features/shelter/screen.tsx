@@ -1,5 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
+import { Suspense } from "react";
 import { shelterPlanOf } from "@/core/tree/index";
 import { newestJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
@@ -9,6 +10,7 @@ import { SHELTER_JOB } from "./commands";
 import { winterFacts } from "./facts";
 import { newestResult } from "./job";
 import { ShelterNav } from "./shelter-nav";
+import { Tonight } from "./tonight";
 import { ShelterView } from "./view";
 
 /** Who stands where this winter: the places from above, and the trees in them. */
@@ -27,6 +29,9 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
   return (
     <>
       <ShelterNav at="" />
+      <Suspense fallback={<p className="mb-3 min-h-6 pl-3">Looking at the coming nights …</p>}>
+        <Tonight collectionId={collectionId} />
+      </Suspense>
       <ShelterView
         facts={{
           winter: facts.winter,

@@ -10,6 +10,7 @@ import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { ColdPot, DueWater, WatchedPlace, WatchFacts } from "./watch-data";
+import { tonightWords } from "./watch-words";
 import { lossWords } from "./words";
 
 const MEASURE_WORDS: Record<ColdPot["measure"], { what: string; done: string }> = {
@@ -75,15 +76,6 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
       <p className="sr-only">Coldest of the coming nights: {celsius(Math.round(coldest.minC), units)}</p>
     </article>
   );
-}
-
-function tonightWords(facts: WatchFacts, units: Units, today: string): string {
-  const coldest = facts.nights.reduce((a, b) => (b.minC < a.minC ? b : a));
-  const cold = `${coldest.forecast ? "" : "As usual at this time, "}the coldest of the coming three nights has ${celsius(Math.round(coldest.minC), units)} (${day(coldest.day, today)})`;
-  const words = cold.charAt(0).toUpperCase() + cold.slice(1);
-  if (facts.cold.length === 0) return `${words}: every pot is safe where it stands.`;
-  const pots = facts.cold.length === 1 ? "1 pot is" : `${number(facts.cold.length)} pots are`;
-  return `${words}: ${pots} at risk where they stand.`;
 }
 
 function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: string; today: string }) {

@@ -1,0 +1,22 @@
+import "server-only";
+import Link from "next/link";
+import { collectionView } from "../shell/data";
+import { watchFacts } from "./watch-data";
+import { tonightWords } from "./watch-words";
+
+/** Tonight's risk in a sentence, before all planning. */
+export async function Tonight({ collectionId }: { collectionId: string }) {
+  const view = await collectionView(collectionId);
+  if (!view) return null;
+  const facts = watchFacts(view);
+  return (
+    <p className="mb-3 border-l-4 border-[#5d7c96] pl-3" data-testid="tonight-line">
+      {tonightWords(facts, view.collection.units, view.today)}{" "}
+      {facts.cold.length > 0 && (
+        <Link className="link" href={`/c/${collectionId}/shelter/watch`}>
+          What keeps them
+        </Link>
+      )}
+    </p>
+  );
+}
