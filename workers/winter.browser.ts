@@ -20,10 +20,16 @@ let startDay = 0;
 let limits: RootLimits = { youngC: 0, matureC: 0 };
 
 const api = {
-  open(latitudeDeg: number, air: PlaceAir, winters: WeatherDays[], summers: WeatherDays[], of: RootLimits): void {
-    const there = (days: WeatherDays) => hoursAtPlace(weatherHours(latitudeDeg, days), air);
-    winter = winters.map(there);
-    summer = summers.map(there);
+  open(
+    latitudeDeg: number,
+    airs: { winter: PlaceAir; summer: PlaceAir },
+    winters: WeatherDays[],
+    summers: WeatherDays[],
+    of: RootLimits,
+  ): void {
+    const there = (air: PlaceAir) => (days: WeatherDays) => hoursAtPlace(weatherHours(latitudeDeg, days), air);
+    winter = winters.map(there(airs.winter));
+    summer = summers.map(there(airs.summer));
     startDay = winters[0].startDay;
     limits = of;
   },

@@ -27,6 +27,8 @@ const FATE_LOOK: Record<Fate | "unknown", { fill: string; edge: string; dash: st
 };
 /** Smaller circles carry their name on hover and in the list only, px. */
 const NAMED_FROM_PX = 30;
+/** Widest a circle is drawn that lies on no floor, px. */
+const LOOSE_PX = 84;
 /** Places are resized and doors shifted in steps of so much, m. */
 const STEP_M = 0.05;
 /** A place's heading needs so much, px. */
@@ -275,7 +277,8 @@ function Pot({
   onSelect,
 }: FloorPlanProps & { standing: Standing; style: CSSProperties }) {
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: `pot:${s.id}` });
-  const size = s.widthM * pxPerM;
+  // Off the floor nothing needs to be to scale: a batch of hundreds stays in sight.
+  const size = style.position ? s.widthM * pxPerM : Math.min(LOOSE_PX, s.widthM * pxPerM);
   const is = fate(s);
   const look = FATE_LOOK[is ?? "unknown"];
   const words = `${s.tag}, ${s.name}${s.plants > 1 ? `, ${s.plants} plants` : ""}, ${kilograms(s.massKg, units)}${is ? `, ${FATE_WORDS[is]}` : ""}`;

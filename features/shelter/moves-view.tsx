@@ -132,7 +132,8 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
             <p className="text-sm">
               {r.loads
                 .map(
-                  (l) => `${CARRY_WORDS[l.by]}: ${number(l.pots)} pots, ${number(l.kg)} kg, ${number(l.minutes)} min`,
+                  (l) =>
+                    `${CARRY_WORDS[l.by]}: ${l.pots === 1 ? "1 pot" : `${number(l.pots)} pots`}, ${number(l.kg)} kg, ${number(l.minutes)} min`,
                 )
                 .join("; ")}
               ; {number(r.kgM)} kg × m in all

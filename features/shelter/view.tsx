@@ -234,9 +234,9 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
         ) : (
           <>
             <TextField
-              label="Minutes of carrying at most"
+              label="Carrying at most, min"
               numeric
-              className="w-44"
+              className="w-48"
               placeholder="any"
               value={minutes}
               onChange={setMinutes}

@@ -72,15 +72,15 @@ export function Ribbon({
         <path d={line(core50C)} fill="none" stroke={CORE} strokeWidth="2" strokeDasharray="6 3" />
         {(
           [
-            [limits.youngC, "kills young roots"],
-            [limits.matureC, "kills mature roots"],
+            [limits.youngC, "kills young roots", -5],
+            [limits.matureC, "kills mature roots", 14],
           ] as const
-        ).map(([t, words]) => (
+        ).map(([t, words, below]) => (
           <g key={words}>
             <path d={`M${LEFT} ${y(t)}H${W}`} stroke={KILL} strokeWidth="2" strokeDasharray="9 5" />
             <text
               x={LEFT + 8}
-              y={y(t) - 5}
+              y={y(t) + below}
               fontSize="12"
               fontWeight="700"
               fill={KILL}

@@ -73,6 +73,7 @@ export async function WinterScreen({
   const site = siteWinter(view.site, any ? winter + ANY_WINTER_AHEAD : winter);
   const alone = { ...loaded.indexed, records: { ...loaded.indexed.records, trees: [tree] } };
   const [asked] = winterStandings(alone, view.context, winter, on).trees;
+  const home = quarters.find((q) => q.id === asked.homeId);
   const [outlook] = outlookOf({
     site,
     trees: [{ ...asked, homeId: place.id }],
@@ -97,6 +98,8 @@ export async function WinterScreen({
         winters: rounded(winterDays(site)),
         summers: rounded(summerDays(view.site, summer, SUMMER_COURSES)),
         air: place.air,
+        summerAir: home?.air ?? OPEN_QUARTER.air,
+        summerPlace: home?.name ?? "the open ground",
         airBasis: quarter?.basis ?? "type",
         airNights: quarter?.nights ?? null,
         raised: place.raised,

@@ -41,6 +41,9 @@ export interface WinterFacts {
   winters: WeatherDays[];
   summers: WeatherDays[];
   air: PlaceAir;
+  /** Where it stands in summer, and how that is called. */
+  summerAir: PlaceAir;
+  summerPlace: string;
   airBasis: AirBasis;
   airNights: number | null;
   raised: boolean;
@@ -122,7 +125,13 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
     const worker = new Worker(new URL("../../workers/winter.browser.ts", import.meta.url), { type: "module" });
     const remote = Comlink.wrap<WinterApi>(worker);
     api.current = remote
-      .open(facts.latitudeDeg, facts.air, facts.winters, facts.summers, facts.limits)
+      .open(
+        facts.latitudeDeg,
+        { winter: facts.air, summer: facts.summerAir },
+        facts.winters,
+        facts.summers,
+        facts.limits,
+      )
       .then(() => remote);
     return () => {
       api.current = null;
@@ -301,9 +310,10 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           <Reasoned
             reason={
               <>
-                The same pot through {number(facts.summers.length)} courses of the months round midsummer where it is
-                now asked about. Roots stop above {celsius(facts.rootHeatC, units)} and die within half an hour at about{" "}
-                {celsius(ROOT_HEAT.killsC, units)} (Ingram 1985; Mathers 2003). How much sun a wall takes up is a guess.
+                The same pot through {number(facts.summers.length)} courses of the months round midsummer in{" "}
+                {facts.summerPlace}. Roots stop above {celsius(facts.rootHeatC, units)} and die within half an hour at
+                about {celsius(ROOT_HEAT.killsC, units)} (Ingram 1985; Mathers 2003). How much sun a wall takes up is a
+                guess.
               </>
             }
           >
