@@ -1,6 +1,8 @@
+// The Shelter: pot-winters, assignments by the solver with the greedy answer beside them. Prints one line of JSON.
 import { mulberry32 } from "@/core/random/index";
 import { type AssignProblem, assignmentModel, circleM2, greedyAssignment, OUTSIDE } from "@/core/shelter/index";
 import { highsSolver } from "@/solve/highs";
+import { potWinters } from "./winter";
 
 /** Sizes with the time each may take, s. */
 const CASES = [
@@ -11,7 +13,7 @@ const CASES = [
 const GAP = 0.002;
 
 /** A collection with places for about two thirds of it, tight by area, mass, doors and ceilings. */
-export function collection(trees: number, places: number, seed: number): AssignProblem {
+function collection(trees: number, places: number, seed: number): AssignProblem {
   const random = mulberry32(seed);
   const between = (a: number, b: number) => a + (b - a) * random();
   const ids = Array.from({ length: places }, (_, i) => `p${i}`);
@@ -45,10 +47,10 @@ export function collection(trees: number, places: number, seed: number): AssignP
   };
 }
 
-export async function assignments(): Promise<string[]> {
+async function assignments(): Promise<[string, string, string][]> {
   // The first call loads the solver.
   await highsSolver.solve(assignmentModel(collection(5, 2, 1)).model, { timeLimitS: 1, gap: GAP });
-  const lines: string[] = [];
+  const rows: [string, string, string][] = [];
   for (const [trees, places, timeLimitS] of CASES) {
     const problem = collection(trees, places, trees);
     let from = performance.now();
@@ -59,10 +61,15 @@ export async function assignments(): Promise<string[]> {
     const solution = await highsSolver.solve(model, { timeLimitS, gap: GAP });
     const found = read(solution);
     const s = (performance.now() - from) / 1000;
-    lines.push(
-      `${trees} trees × ${places} places: ${s.toFixed(2)} s, proven within ${(100 * solution.gap).toFixed(2)} % (${solution.status}); ` +
-        `greedy ${quickMs.toFixed(1)} ms, ${(100 * (quick.cost / found.cost - 1)).toFixed(1)} % dearer`,
-    );
+    rows.push([
+      `who stands where: ${trees} trees × ${places} places`,
+      `${s.toFixed(2)} s, proven within ${(100 * solution.gap).toFixed(2)} %; greedy ${quickMs.toFixed(1)} ms, ` +
+        `${(100 * (quick.cost / found.cost - 1)).toFixed(1)} % dearer`,
+      `gap ≤ 0.2 % in ${timeLimitS} s`,
+    ]);
   }
-  return lines;
+  return rows;
 }
+
+const rows = [...potWinters(), ...(await assignments())];
+console.log(JSON.stringify({ rows }));
