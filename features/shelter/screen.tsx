@@ -1,6 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { Suspense } from "react";
+import type { TreeOutlook } from "@/core/shelter/index";
 import { shelterPlanOf } from "@/core/tree/index";
 import { newestJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
@@ -38,7 +39,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
           southern: view.site.latitudeDeg < 0,
           startDay: facts.startDay,
           risk: view.collection.risk,
-          data: { ...facts.data, outlooks: result?.outlooks ?? [] },
+          data: { ...facts.data, outlooks: (result?.outlooks ?? []).map(forPlacing) },
           basis: Object.fromEntries(facts.quarters.map((q) => [q.id, { basis: q.basis, nights: q.nights }])),
           /** Outlooks are those of today's records and weather. */
           fresh: result?.key === facts.key,
@@ -57,3 +58,10 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
     </>
   );
 }
+
+/** What placing asks of an outlook: days and chances of moves stay on the server, or hundreds of trees make a heavy page. */
+const forPlacing = (o: TreeOutlook): TreeOutlook => ({
+  treeId: o.treeId,
+  in: null,
+  stays: Object.fromEntries(Object.entries(o.stays).map(([id, s]) => [id, { ...s, woodChance: 0, out: null }])),
+});
