@@ -11,7 +11,9 @@ test("a pot's winter: how cold wall and core get, what kills, and what sinking a
   await visit(page, w.url(`tree/${treeId}`));
   await page.getByRole("link", { name: "Its winter" }).click();
   const words = page.getByTestId("winter-words");
-  await expect(words).toContainText(/on the ground: it loses more than a tenth of its roots in \d+ % of winters/);
+  await expect(words).toContainText(
+    /on the ground: it loses more than a tenth of its roots in \d+ % of winters, in \d+ % if they are/,
+  );
   const share = async () => Number((await words.innerText()).match(/in (\d+) % of winters/)![1]);
   const before = await share();
   // A fig in a cold place: its roots are at risk above ground.
@@ -24,6 +26,18 @@ test("a pot's winter: how cold wall and core get, what kills, and what sinking a
   await expect(page.getByRole("article")).toHaveAttribute("aria-busy", "false");
   await expect(words).toContainText("sunk into the ground");
   expect(await share()).toBeLessThan(before);
+  await expect(page.getByTestId("winter-else")).toContainText(
+    /Crown: more than a tenth of its wood lost in \d+ % of winters/,
+  );
+  await expect(page.getByTestId("summer-words")).toContainText(/its wall reaches \d+/);
+  // What was asked becomes what is, and any winter may be asked about instead of this one.
+  await page.getByRole("button", { name: "It stands so from today on" }).click();
+  await expect(page.getByText("FG-1 stands so from today on.")).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("Stands", { exact: true })).toHaveValue("sunk");
+  await page.getByLabel("Which winter").selectOption("any");
+  await expect(page).toHaveURL(/winter=any/);
+  await expect(words).toContainText("sunk into the ground");
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   expect(errors).toEqual([]);

@@ -3,7 +3,7 @@ import { quantileOf } from "../math/index";
 import type { PotHours } from "./hours";
 import { type PotInWinter, potTemperature } from "./pot-temperature";
 import { wetFreezes } from "./freezing";
-import { hardenedByDay, rootKill, type RootLimits } from "./root-kill";
+import { hardenedByDay, rootKill, type RootLimits, withMargin } from "./root-kill";
 
 /** Water by volume of a pot that is watered. */
 export const WET = 0.4;
@@ -57,6 +57,8 @@ export interface WinterOutlook {
   /** Mean share of roots lost, and chance of losing more than a tenth. */
   meanKill: number;
   chanceOfLoss: number;
+  /** The same if its roots are as much tenderer as sources differ. */
+  chanceWithMargin: number;
   /** Times a wet wall freezes through: the middle winter, and one of ten. */
   freezes: [p50: number, p90: number];
 }
@@ -72,7 +74,8 @@ export function winterOutlook(
 ): WinterOutlook {
   const winters = courses.map((hours) => {
     const course = potCourse(pot, hours);
-    return { ...course, kill: Math.max(...killByDay(course, limits)) };
+    const worst = (of: RootLimits) => killByDay(course, of).reduce((a, b) => Math.max(a, b), 0);
+    return { ...course, kill: worst(limits), tenderKill: worst(withMargin(limits)) };
   });
   const days = winters[0].shellMinC.length;
   const band = (of: (w: PotCourse) => Float32Array, p: number) =>
@@ -97,6 +100,7 @@ export function winterOutlook(
     core10C: band((w) => w.coreMinC, 0.1),
     meanKill: winters.reduce((sum, w) => sum + w.kill, 0) / winters.length,
     chanceOfLoss: winters.filter((w) => w.kill > SEEN_LOSS).length / winters.length,
+    chanceWithMargin: winters.filter((w) => w.tenderKill > SEEN_LOSS).length / winters.length,
     freezes: [quantileOf(freezes, 0.5), quantileOf(freezes, 0.9)],
   };
 }

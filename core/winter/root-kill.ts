@@ -6,6 +6,13 @@ export interface RootLimits {
   matureC: number;
 }
 
+/** Sources of a kind's limits differ by up to 8 K; a margin of so much is prudent, K (C). */
+export const LIMIT_MARGIN_C = 2.5;
+export const withMargin = ({ youngC, matureC }: RootLimits): RootLimits => ({
+  youngC: youngC + LIMIT_MARGIN_C,
+  matureC: matureC + LIMIT_MARGIN_C,
+});
+
 /** Spread of what sources and plants differ by, K, and how roots divide between shell and core. */
 const SPREAD_C = 1.5;
 const SHELL_SHARE = 0.45;

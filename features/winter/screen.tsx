@@ -3,6 +3,7 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { growingSeason, midwinterOf, toDay } from "@/core/dates/index";
 import { OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
+import { knownValuesOf } from "@/core/species/index";
 import { winterStandings } from "@/core/tree/index";
 import { wallOf } from "@/core/vessel/index";
 import type { WeatherDays } from "@/core/winter/index";
@@ -92,6 +93,7 @@ export async function WinterScreen({
         tag: tree.tag,
         name: profile.name,
         guess: profile.basis === "guess",
+        limitMark: knownValuesOf(tree).rootKillYoungC.mark,
         latitudeDeg,
         today: on,
         observedUntil: any ? null : site.observedUntil,

@@ -4,10 +4,12 @@ import * as Comlink from "comlink";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
 import type { Wall } from "@/core/vessel/index";
+import type { Mark } from "@/core/species/index";
 import { MULCH_R, type Protection, type Stay } from "@/core/shelter/index";
 import {
   type AirBasis,
   crackChance,
+  LIMIT_MARGIN_C,
   type PlaceAir,
   type PotInWinter,
   ROOT_HEAT,
@@ -21,12 +23,14 @@ import {
   WRAPS,
 } from "@/core/winter/index";
 import { Reasoned, SelectField } from "@/ui/fields";
-import { celsius, litres, number, percent, type Units } from "@/ui/format";
+import { celsius, degreesApart, litres, number, percent, type Units } from "@/ui/format";
 import type { WinterApi } from "@/workers/winter.browser";
+import { MARK_WORDS } from "../kind-words";
 import { useAsOf } from "../shell/as-of";
 import { WALL_WORDS } from "../words";
 import { Ribbon } from "./ribbon";
 import { Here } from "./here";
+import { KeepSo } from "./keep-so";
 import { AIR_BASIS_WORDS, MEASURES, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
 
 export interface WinterFacts {
@@ -34,6 +38,8 @@ export interface WinterFacts {
   tag: string;
   name: string;
   guess: boolean;
+  /** How sure its killing temperatures are. */
+  limitMark: Mark;
   latitudeDeg: number;
   today: number;
   /** Record and forecast reach so far into this winter; null: any winter of the site. */
@@ -51,6 +57,7 @@ export interface WinterFacts {
   here: string;
   any: boolean;
   limits: RootLimits;
+  /** As it stands there, the place's own wrapping included. */
   protection: Protection;
   volumeL: number;
   wall: Wall;
@@ -75,7 +82,7 @@ const GROUPS: Record<Group, { words: string; exposure: number; shelter: number }
   inside: { words: "inside a block", exposure: 0.2, shelter: 0.5 },
 };
 
-interface Asked {
+export interface Asked {
   stand: Stand;
   wrap: Wrap | "none";
   group: Group;
@@ -194,9 +201,9 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             {facts.any ? "" : "the record and the forecast as far as they go, then "}
             {BASIS_WORDS[facts.basis]}, with their sun, wind and snow; the air there {AIR_BASIS_WORDS[facts.airBasis]}
             {facts.airNights ? ` (${number(facts.airNights)} nights)` : ""}. Each hour heat crosses wall, mix and floor
-            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures differ by up to 8 K
-            between sources
-            {facts.guess ? ", and its kind is a guess" : ""}; young roots count until the core has been below 5 °C for
+            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures of its kind:{" "}
+            {MARK_WORDS[facts.limitMark].name}, {MARK_WORDS[facts.limitMark].what}; sources differ by up to 8 K
+            {facts.guess ? ", and its kind is a guess" : ""}. Young roots count until the core has been below 5 °C for
             four weeks. Pot and mix as planned, not as measured.
           </>
         }
@@ -204,7 +211,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
         <p className="text-lg" data-testid="winter-words">
           {answer === null || outlook === null
             ? "Reckoning its winters …"
-            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
+            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters, in ${percent(outlook.chanceWithMargin)} if they are ${degreesApart(LIMIT_MARGIN_C, units)} tenderer than is said. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
         </p>
       </Reasoned>
       <Here facts={facts} />
@@ -249,6 +256,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           ]}
         />
       </section>
+      <KeepSo key={JSON.stringify(facts.protection)} asked={asked} facts={facts} />
       {outlook && (
         <section aria-label="The winter" className="mt-3">
           <Ribbon outlook={outlook} limits={facts.limits} today={facts.any ? null : facts.today} units={units} />

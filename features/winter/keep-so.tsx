@@ -1,0 +1,33 @@
+"use client";
+
+import { FormFaults } from "@/ui/fields";
+import { useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import type { Asked, WinterFacts } from "./view";
+
+/** What was asked becomes what is: the pot has been wrapped, mulched or sunk, or freed of it. */
+export function KeepSo({ asked, facts }: { asked: Asked; facts: Pick<WinterFacts, "treeId" | "tag" | "protection"> }) {
+  const { collectionId, today } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure } = useCommand("protect-trees");
+  const wanted = {
+    wrap: asked.wrap === "none" ? null : asked.wrap,
+    mulched: asked.mulch === "straw",
+    sunk: asked.stand === "sunk",
+  };
+  const { protection: now } = facts;
+  if (wanted.wrap === now.wrap && wanted.mulched === now.mulched && wanted.sunk === now.sunk) return null;
+  const save = async () => {
+    const done = await send({ collectionId, treeIds: [facts.treeId], ...wanted, on: today });
+    if (done) tell({ text: `${facts.tag} stands so from today on.`, entryId: done.entryId });
+  };
+  return (
+    <div className="no-print mt-2">
+      <button type="button" className="btn min-h-11" disabled={busy} onClick={() => void save()}>
+        It stands so from today on
+      </button>
+      <FormFaults faults={failure?.faults ?? []} />
+    </div>
+  );
+}
