@@ -73,6 +73,19 @@ export function rootsAhead(ahead: Ahead, pot: PotInWinter, limits: RootLimits, n
   return sum / ahead.hours.length;
 }
 
+/** A ball this cold through these days gives no water: leaves dry over it, °C and days before and after today. */
+const FROZEN = { belowC: -0.5, before: 1, after: 3 } as const;
+
+/** Share of the courses in which a pot is frozen through for days on end. */
+export function frozenThrough(ahead: Ahead, pot: PotInWinter): number {
+  const frozen = ahead.hours.filter((hours) =>
+    potCourse(pot, hours)
+      .coreMinC.subarray(ahead.today - FROZEN.before, ahead.today + FROZEN.after + 1)
+      .every((t) => t < FROZEN.belowC),
+  );
+  return frozen.length / ahead.hours.length;
+}
+
 /** Something that can be done for a pot before a cold night, in order of trouble. */
 export interface Measure {
   key: "water" | "straw" | "fleece" | "bubble" | "straw-round" | "sink";

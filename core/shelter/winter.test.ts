@@ -3,6 +3,7 @@ import { midwinterOf, toDay, toIso } from "../dates/index";
 import { profileOf } from "../species/index";
 import { PLACE_AIR, type Shelter } from "../winter/index";
 import {
+  frozenThrough,
   hoursAhead,
   leastMeasure,
   OUTSIDE,
@@ -202,6 +203,13 @@ test("the coming nights: what is milder harms less, and the least measure that h
       (m) => m.key === "sink",
     )!.measure.key,
   ).toBe("sink");
+});
+
+test("a small pot in steady frost is frozen through, one in a porch is not", () => {
+  const open = hoursAhead(cold, PLACE_AIR.open);
+  const steady = { ...open, hours: open.hours.map((h) => ({ ...h, airC: h.airC.map(() => -6) })) };
+  expect(frozenThrough(steady, pot)).toBe(1);
+  expect(frozenThrough(hoursAhead(cold, PLACE_AIR.porch), pot)).toBe(0);
 });
 
 test("the air of quarters: ten days ahead, doors on mild ones only, none outdoors", () => {

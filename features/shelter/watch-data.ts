@@ -3,6 +3,7 @@ import { nightsAhead } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import {
   type Ahead,
+  frozenThrough,
   hoursAhead,
   isQuarter,
   leastMeasure,
@@ -63,6 +64,8 @@ export interface DueWater {
 export interface WatchFacts {
   nights: { day: string; minC: number; forecast: boolean }[];
   cold: ColdPot[];
+  /** Evergreens outdoors whose ball is frozen through for days. */
+  frozen: { id: string; tag: string; chance: number }[];
   places: WatchedPlace[];
   water: DueWater[];
   risk: number;
@@ -83,6 +86,7 @@ export function watchFacts(view: CollectionView): WatchFacts {
       .slice(0, WATCHED_NIGHT_COUNT)
       .map((n) => ({ day: toIso(n.day), minC: n.minC, forecast: n.basis === "forecast" })),
     cold: coldPots(view, facts, ahead),
+    frozen: frozenBalls(facts, ahead),
     places: watched.flatMap((q) => {
       const there = facts.known.standings.filter((s) => s.nowId === q.id);
       if (there.length === 0) return [];
@@ -163,6 +167,24 @@ function coldPots(view: CollectionView, facts: WinterFacts, aheadOf: (id: string
   }
   return out.sort((a, b) => Math.max(b.roots, b.crown) - Math.max(a.roots, a.crown));
 }
+
+/** Chance from which a frozen ball is worth a word. */
+const LIKELY = 0.5;
+
+function frozenBalls(facts: WinterFacts, aheadOf: (id: string | null) => Ahead): WatchFacts["frozen"] {
+  const trees = new Map(facts.task.trees.map((t) => [t.id, t]));
+  return facts.known.standings.flatMap((s) => {
+    const quarter = facts.quarters.find((q) => q.id === s.nowId);
+    const place = quarter ? asWinterPlace(quarter) : OPEN_QUARTER;
+    const tree = trees.get(s.id);
+    if (!s.evergreen || !tree || !place.air.outdoors || !freezes(aheadOf(s.nowId))) return [];
+    const chance = frozenThrough(aheadOf(s.nowId), potAt(tree, place, place.air.wind === 1));
+    return chance >= LIKELY ? [{ id: s.id, tag: s.tag, chance }] : [];
+  });
+}
+
+/** Without frost yesterday nothing is frozen through. */
+const freezes = ({ hours, today }: Ahead) => hours[0].airC.subarray(24 * (today - 1), 24 * today).some((t) => t < 0);
 
 /** What is there already need not be advised; only the ground takes a sunk pot. */
 function possible(m: Measure, tree: WinterTree, outdoors: boolean, pot: PotInWinter): boolean {

@@ -54,6 +54,12 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
         </p>
       </Reasoned>
       <Cold cold={facts.cold} collectionId={collectionId} today={today} />
+      {facts.frozen.length > 0 && (
+        <p className="mt-3 border-l-4 border-[#5d7c96] pl-3" data-testid="frozen">
+          <b>Frozen through for days</b>: {facts.frozen.map((f) => f.tag).join(", ")}. Their leaves dry over a ball that
+          gives no water: shade them, keep the wind off, water as soon as they thaw.
+        </p>
+      )}
       <section aria-labelledby="quarters" className="mt-5">
         <h2 id="quarters" className="text-lg">
           The air of the quarters
