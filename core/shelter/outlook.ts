@@ -110,12 +110,14 @@ const SAFE_ABOVE_LIMIT_C = 5;
 /** Temperatures of pots at places, each kind of pot at each place once. */
 class PotCourses {
   private readonly known = new Map<string, PotCourse[]>();
-  constructor(private readonly place: PlaceWinter) {}
+  private readonly coldestC: number;
+  constructor(private readonly place: PlaceWinter) {
+    this.coldestC = Math.min(...place.tminC.map((t) => Math.min(...t)));
+  }
 
   /** Null where the air is too mild to harm any root of these limits. */
   of(pot: PotInWinter, limits: RootLimits): PotCourse[] | null {
-    const coldest = Math.min(...this.place.tminC.map((t) => Math.min(...t)));
-    if (coldest - SKY_MARGIN_C > Math.max(limits.youngC, limits.matureC) + SAFE_ABOVE_LIMIT_C) return null;
+    if (this.coldestC - SKY_MARGIN_C > Math.max(limits.youngC, limits.matureC) + SAFE_ABOVE_LIMIT_C) return null;
     const key = JSON.stringify(pot);
     let courses = this.known.get(key);
     if (!courses) this.known.set(key, (courses = this.place.hours.map((h) => potCourse(pot, h))));
@@ -146,10 +148,26 @@ const SEEN_LOSS = 0.1;
 const worst = (days: Float32Array) => days.reduce((a, b) => (b > a ? b : a), 0);
 const meanOf = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 
+/** Kinds whose crowns winter alike. */
+const crownKey = (h: HabitParameters) =>
+  `${h.habit}:${h.chillPortions}:${h.hardiness.hMax}:${h.sigmaC}:${h.flushFrostC}`;
+
+/** Works something out once for each key. */
+function once<T>(): (key: string, make: () => T) => T {
+  const known = new Map<string, T>();
+  return (key, make) => {
+    let found = known.get(key);
+    if (found === undefined) known.set(key, (found = make()));
+    return found;
+  };
+}
+
 /** A place with all that trees wintering there share. */
 class Quarters {
-  readonly pots: PotCourses;
-  private readonly crowns = new Map<string, CrownWinter>();
+  private readonly pots: PotCourses;
+  private readonly crowns = once<CrownWinter>();
+  private readonly crownDamages = once<ReturnType<typeof crownDamage>>();
+  private readonly rootDamages = once<Float32Array[]>();
   constructor(
     readonly place: WinterPlace,
     readonly winter: PlaceWinter,
@@ -159,17 +177,23 @@ class Quarters {
   }
 
   crown(h: HabitParameters): CrownWinter {
-    const key = `${h.habit}:${h.chillPortions}:${h.hardiness.hMax}`;
-    let crown = this.crowns.get(key);
-    if (!crown) this.crowns.set(key, (crown = crownWinter(this.site, this.winter, h)));
-    return crown;
+    return this.crowns(crownKey(h), () => crownWinter(this.site, this.winter, h));
+  }
+
+  /** What nights, here or where it is carried from here, do to a crown that winters here. */
+  crownDamage(h: HabitParameters, at: Quarters): ReturnType<typeof crownDamage> {
+    return this.crownDamages(`${crownKey(h)}@${at.place.id}`, () => crownDamage(h, this.crown(h), at.winter.tminC));
   }
 
   roots(tree: WinterTree, alone: boolean): Float32Array[] {
-    const courses = this.pots.of(potAt(tree, this.place, alone), tree.limits);
-    return courses
-      ? courses.map((c) => killByDay(c, tree.limits))
-      : this.winter.tminC.map((t) => new Float32Array(t.length));
+    const pot = potAt(tree, this.place, alone);
+    const { youngC, matureC } = tree.limits;
+    return this.rootDamages(`${JSON.stringify(pot)}:${youngC}:${matureC}`, () => {
+      const courses = this.pots.of(pot, tree.limits);
+      return courses
+        ? courses.map((c) => killByDay(c, tree.limits))
+        : this.winter.tminC.map((t) => new Float32Array(t.length));
+    });
   }
 }
 
@@ -197,18 +221,15 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
     const nights = home.winter.tminC;
     const outdoors: DayDamage = {
       roots: home.roots(tree, home.place.air.wind === 1),
-      ...crownDamage(tree.habit, home.crown(tree.habit), nights),
+      ...home.crownDamage(tree.habit, home),
     };
     const stays: Record<string, Stay> = {};
     for (const [id, q] of quarters) {
       if (id === openPlace.id && id !== home.place.id) continue;
       const key = id === home.place.id ? OUTSIDE : id;
-      const damage =
-        key === OUTSIDE
-          ? outdoors
-          : { roots: q.roots(tree, false), ...crownDamage(tree.habit, q.crown(tree.habit), q.winter.tminC) };
+      const damage = key === OUTSIDE ? outdoors : { roots: q.roots(tree, false), ...q.crownDamage(tree.habit, q) };
       const crown = q.crown(tree.habit);
-      const there = crownDamage(tree.habit, crown, nights);
+      const there = q.crownDamage(tree.habit, home);
       stays[key] = {
         roots: meanOf(damage.roots.map(worst)),
         wood: meanOf(damage.wood.map(worst)),

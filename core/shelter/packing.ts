@@ -34,53 +34,143 @@ export function onFloor(floor: Floor, { widthM, xM, yM }: Omit<Placed, "id">): b
 export const apart = (a: Omit<Placed, "id">, b: Omit<Placed, "id">) =>
   Math.hypot(a.xM - b.xM, a.yM - b.yM) >= (a.widthM + b.widthM) / 2 - EPSILON;
 
-/** Spots where a circle touches two others, or one and a wall, or two walls: the tight ones. */
-function spots(floor: Floor, r: number, placed: readonly Placed[]): [number, number][] {
+/** Circles on a floor, found again by where they lie: hundreds must not each be held against all. */
+class Laid {
+  private readonly cells = new Map<number, Placed[]>();
+  readonly all: Placed[] = [];
+  private widest = 0;
+  private readonly closed = new Map<Placed, number>();
+
+  constructor(private readonly cellM: number) {}
+
+  private key = (i: number, j: number) => i * 100_003 + j;
+
+  add(p: Placed): void {
+    this.all.push(p);
+    this.widest = Math.max(this.widest, p.widthM);
+    const key = this.key(Math.floor(p.xM / this.cellM), Math.floor(p.yM / this.cellM));
+    const cell = this.cells.get(key);
+    if (cell) cell.push(p);
+    else this.cells.set(key, [p]);
+  }
+
+  /** All whose middle lies within `reach` of a point, and some that lie a little farther. */
+  near(xM: number, yM: number, reach: number): Placed[] {
+    const out: Placed[] = [];
+    const [i0, i1] = [Math.floor((xM - reach) / this.cellM), Math.floor((xM + reach) / this.cellM)];
+    const [j0, j1] = [Math.floor((yM - reach) / this.cellM), Math.floor((yM + reach) / this.cellM)];
+    for (let i = i0; i <= i1; i++)
+      for (let j = j0; j <= j1; j++) {
+        const cell = this.cells.get(this.key(i, j));
+        if (cell) for (const p of cell) out.push(p);
+      }
+    return out;
+  }
+
+  /** Whether a circle fits there: the innermost loop of all, so it makes nothing. */
+  free(xM: number, yM: number, widthM: number): boolean {
+    const reach = (widthM + this.widest) / 2;
+    const i1 = Math.floor((xM + reach) / this.cellM);
+    const j1 = Math.floor((yM + reach) / this.cellM);
+    for (let i = Math.floor((xM - reach) / this.cellM); i <= i1; i++)
+      for (let j = Math.floor((yM - reach) / this.cellM); j <= j1; j++) {
+        const cell = this.cells.get(this.key(i, j));
+        if (!cell) continue;
+        for (const p of cell) {
+          const dx = p.xM - xM;
+          const dy = p.yM - yM;
+          const least = (p.widthM + widthM) / 2 - EPSILON;
+          if (dx * dx + dy * dy < least * least) return false;
+        }
+      }
+    return true;
+  }
+
+  /** Narrowest circle that has found no spot at this one; infinity: none was tried. */
+  closedFrom = (p: Placed) => this.closed.get(p) ?? Infinity;
+  close(p: Placed, widthM: number): void {
+    this.closed.set(p, widthM);
+  }
+
+  /** Two circles farther apart than this leave no spot that touches both. */
+  reach(a: Placed, widthM: number): number {
+    return a.widthM / 2 + widthM + this.widest / 2;
+  }
+}
+
+/** Once no circle of some width found a spot at a laid one, none of this share of it is tried there: a little room for much time. */
+const CLOSED_SHARE = 0.9;
+
+/**
+ * Where a circle could go, farthest from the door: the tight spots, where it touches two walls, a wall and a laid circle, or two of
+ * them. Null where there is no room.
+ */
+function spotOn(floor: Floor, circle: Circle, laid: Laid): Placed | null {
+  const { widthM } = circle;
+  const r = widthM / 2;
   const right = floor.lengthM - r;
   const near = floor.widthM - r;
-  const out: [number, number][] = [
-    [r, r],
-    [right, r],
-    [r, near],
-    [right, near],
-  ];
-  placed.forEach((a, i) => {
+  let bestX = Infinity;
+  let bestY = Infinity;
+  /** Looks at a spot; whether it is free, as far as it had to be looked at. */
+  const open = (xM: number, yM: number): boolean => {
+    if (xM < r - EPSILON || yM < r - EPSILON || xM > right + EPSILON || yM > near + EPSILON) return false;
+    if (yM > bestY + EPSILON || (yM > bestY - EPSILON && xM >= bestX)) return true;
+    if (!onFloor(floor, { widthM, xM, yM }) || !laid.free(xM, yM, widthM)) return false;
+    [bestX, bestY] = [xM, yM];
+    return true;
+  };
+  open(r, r);
+  open(right, r);
+  open(r, near);
+  open(right, near);
+  for (const a of laid.all) {
+    if (widthM > CLOSED_SHARE * laid.closedFrom(a)) continue;
+    let free = false;
     const ra = a.widthM / 2 + r;
     for (const x of [r, right]) {
       const h = ra ** 2 - (x - a.xM) ** 2;
-      if (h >= 0) out.push([x, a.yM + Math.sqrt(h)], [x, a.yM - Math.sqrt(h)]);
+      if (h < 0) continue;
+      if (open(x, a.yM + Math.sqrt(h))) free = true;
+      if (open(x, a.yM - Math.sqrt(h))) free = true;
     }
     for (const y of [r, near]) {
       const h = ra ** 2 - (y - a.yM) ** 2;
-      if (h >= 0) out.push([a.xM + Math.sqrt(h), y], [a.xM - Math.sqrt(h), y]);
+      if (h < 0) continue;
+      if (open(a.xM + Math.sqrt(h), y)) free = true;
+      if (open(a.xM - Math.sqrt(h), y)) free = true;
     }
-    for (let j = i + 1; j < placed.length; j++) {
-      const b = placed[j];
+    for (const b of laid.near(a.xM, a.yM, laid.reach(a, widthM))) {
       const rb = b.widthM / 2 + r;
-      const [dx, dy] = [b.xM - a.xM, b.yM - a.yM];
-      const d = Math.hypot(dx, dy);
+      const dx = b.xM - a.xM;
+      const dy = b.yM - a.yM;
+      const d = Math.sqrt(dx * dx + dy * dy);
       if (d > ra + rb || d < EPSILON) continue;
       const along = (d ** 2 + ra ** 2 - rb ** 2) / (2 * d);
       const h = ra ** 2 - along ** 2;
       if (h < 0) continue;
-      const [mx, my] = [a.xM + (along * dx) / d, a.yM + (along * dy) / d];
+      const mx = a.xM + (along * dx) / d;
+      const my = a.yM + (along * dy) / d;
       const off = Math.sqrt(h) / d;
-      out.push([mx - dy * off, my + dx * off], [mx + dy * off, my - dx * off]);
+      if (open(mx - dy * off, my + dx * off)) free = true;
+      if (open(mx + dy * off, my - dx * off)) free = true;
     }
-  });
-  return out;
+    if (!free) laid.close(a, widthM);
+  }
+  return bestY === Infinity ? null : { ...circle, xM: bestX, yM: bestY };
+}
+
+/** Cells as wide as the middling circle. */
+function laidOf(placed: readonly Placed[], circles: readonly Circle[]): Laid {
+  const widths = [...placed, ...circles].map((c) => c.widthM);
+  const laid = new Laid(Math.max(0.05, widths.reduce((a, b) => a + b, 0) / Math.max(1, widths.length)));
+  for (const p of placed) laid.add(p);
+  return laid;
 }
 
 /** Where one circle could go, farthest from the door; null where there is no room. */
-export function spotFor(floor: Floor, circle: Circle, placed: readonly Placed[]): Placed | null {
-  let best: Placed | null = null;
-  for (const [xM, yM] of spots(floor, circle.widthM / 2, placed)) {
-    if (best && (yM > best.yM + EPSILON || (yM > best.yM - EPSILON && xM >= best.xM))) continue;
-    const at = { ...circle, xM, yM };
-    if (onFloor(floor, at) && placed.every((p) => apart(p, at))) best = at;
-  }
-  return best;
-}
+export const spotFor = (floor: Floor, circle: Circle, placed: readonly Placed[]): Placed | null =>
+  spotOn(floor, circle, laidOf(placed, [circle]));
 
 /**
  * Circles on a floor without overlaps: the widest first, each where it touches what stands already, from the far wall to the door.
@@ -92,16 +182,21 @@ export function packCircles(
   circles: readonly Circle[],
   kept: readonly Placed[] = [],
 ): { placed: Placed[]; left: Circle[] } {
-  const placed: Placed[] = [];
+  const laid = laidOf([], circles);
   const left: Circle[] = [];
-  for (const k of kept) if (onFloor(floor, k) && placed.every((p) => apart(p, k))) placed.push(k);
-  const there = new Set(placed.map((p) => p.id));
+  for (const k of kept) if (onFloor(floor, k) && laid.free(k.xM, k.yM, k.widthM)) laid.add(k);
+  const there = new Set(laid.all.map((p) => p.id));
+  let tooWide = Infinity;
   for (const circle of [...circles].filter((c) => !there.has(c.id)).sort((a, b) => b.widthM - a.widthM)) {
-    const at = spotFor(floor, circle, placed);
-    if (at) placed.push(at);
-    else left.push(circle);
+    // Where one as wide has found no room, there is none for this one.
+    const at = circle.widthM >= tooWide ? null : spotOn(floor, circle, laid);
+    if (at) laid.add(at);
+    else {
+      tooWide = Math.min(tooWide, circle.widthM);
+      left.push(circle);
+    }
   }
-  return { placed, left };
+  return { placed: laid.all, left };
 }
 
 export const circleM2 = (widthM: number) => (Math.PI / 4) * widthM ** 2;

@@ -77,11 +77,14 @@ export function layOut(
   const groups = new Map<string, string[]>();
   for (const t of problem.trees) if (t.group) groups.set(t.group, [...(groups.get(t.group) ?? []), t.id]);
   const done = new Set<string>();
+  // Nothing leaves a floor from here on but groups: where one as wide found no room, there is none.
+  const tooWide = new Map<string, number>();
   for (const id of left) {
     if (done.has(id)) continue;
     const tree = trees.get(id)!;
     const all = tree.group ? groups.get(tree.group)! : [id];
     // A group that cannot stand whole leaves whole.
+    if (all.length > 1) tooWide.clear();
     for (const member of all) {
       done.add(member);
       for (const [place, circles] of laid)
@@ -97,6 +100,7 @@ export function layOut(
       .sort((a, b) => cost(a.id) - cost(b.id));
     for (const p of options) {
       const floor = floors[p.id];
+      if (floor && all.length === 1 && tree.widthM >= (tooWide.get(p.id) ?? Infinity)) continue;
       const there = [...(laid.get(p.id) ?? [])];
       const tried = { ...assignment, ...Object.fromEntries(all.map((m) => [m, p.id])) };
       if (checkAssignment(problem, tried).broken.length > 0) continue;
@@ -107,7 +111,10 @@ export function layOut(
             return at;
           })
         : [];
-      if (spots.some((s) => s === null)) continue;
+      if (spots.some((s) => s === null)) {
+        if (all.length === 1) tooWide.set(p.id, Math.min(tooWide.get(p.id) ?? Infinity, tree.widthM));
+        continue;
+      }
       Object.assign(assignment, tried);
       if (floor) laid.set(p.id, there);
       break;

@@ -36,8 +36,9 @@ export interface ShelterResult {
 
 const inputSchema = z.object({ minutesMost: z.number().nullable().default(null) });
 const SOLVE = { timeLimitS: 6, gap: 0.002 };
-/** Trees a thread reckons at once. */
-const LOT = 40;
+/** Lots for the threads: each reckons the places anew, so few large ones; small ones on few trees are felt when cancelled. */
+const LOTS = 4;
+const LEAST_LOT = 15;
 
 /** The newest outlooks of a collection that still hold; null where they must be reckoned. */
 export async function newestResult(collectionId: string): Promise<{ id: string; result: ShelterResult } | null> {
@@ -50,9 +51,10 @@ export async function newestResult(collectionId: string): Promise<{ id: string; 
 /** Trees of one wall and like volume beside each other, so that threads share their pots' temperatures. */
 function lots(facts: WinterFacts): OutlookTask[] {
   const trees = [...facts.task.trees].sort((a, b) => a.wall.localeCompare(b.wall) || a.volumeL - b.volumeL);
-  return Array.from({ length: Math.ceil(trees.length / LOT) }, (_, i) => ({
+  const lot = Math.max(LEAST_LOT, Math.ceil(trees.length / LOTS));
+  return Array.from({ length: Math.ceil(trees.length / lot) }, (_, i) => ({
     ...facts.task,
-    trees: trees.slice(LOT * i, LOT * (i + 1)),
+    trees: trees.slice(lot * i, lot * (i + 1)),
   }));
 }
 
