@@ -17,7 +17,7 @@ import type { CSSProperties } from "react";
 import { OUTSIDE, type Quarter, type Standing } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
 import { kilograms, metres, type Units } from "@/ui/format";
-import { FATE_WORDS, type Fate, LIGHT_WORDS } from "./words";
+import { FATE_WORDS, type Fate, LIGHT_WORDS, stepWords } from "./words";
 
 const FATE_LOOK: Record<Fate | "unknown", { fill: string; edge: string; dash: string }> = {
   holds: { fill: "#dfe6cf", edge: "#5d6b3a", dash: "solid" },
@@ -156,7 +156,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
         <span className="text-sm font-normal">
           {measured ? `${metres(lengthM, units)} × ${metres(widthM, units)}` : "not measured"},{" "}
           {LIGHT_WORDS[quarter.light]}
-          {quarter.build.steps > 0 ? `, ${quarter.build.steps} steps` : ""}; {used}
+          {quarter.build.steps > 0 ? `, ${stepWords(quarter.build.steps)}` : ""}; {used}
         </span>
       </h3>
       <div

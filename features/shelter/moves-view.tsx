@@ -6,7 +6,7 @@ import { day, kilograms, number, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
 import type { EarlyStart, MovesFacts, ShownMove, ShownRound } from "./moves-data";
 import { roundWords, triggerOf, whenWords } from "./move-words";
-import { CARRY_WORDS, winterWords } from "./words";
+import { CARRY_WORDS, winterWords, stepWords } from "./words";
 
 /** Days ahead for which the chance of a harmful night is worth a sentence. */
 const SOON_ROUND_DAYS = 10;
@@ -205,7 +205,7 @@ function Row({ move: m, today, units }: { move: ShownMove; today: string; units:
       <td className="align-top">
         {CARRY_WORDS[m.by]}, {kilograms(m.eachKg, units)}
         {m.massGuessed ? " (guess)" : ""}
-        {m.steps > 0 ? `, ${number(m.steps)} steps` : ""}
+        {m.steps > 0 ? `, ${stepWords(m.steps)}` : ""}
       </td>
       <td className="text-right align-top">{number(m.minutes)}</td>
       <td className="text-right align-top">{number(m.kgM)}</td>

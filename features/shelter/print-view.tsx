@@ -7,7 +7,7 @@ import { useAsOf } from "../shell/as-of";
 import { WRAP_WORDS } from "../winter/words";
 import type { ShownRound } from "./moves-data";
 import { roundWords } from "./move-words";
-import { CARRY_WORDS, LIGHT_WORDS, winterWords } from "./words";
+import { CARRY_WORDS, LIGHT_WORDS, winterWords, stepWords } from "./words";
 
 interface PrintPot {
   id: string;
@@ -94,7 +94,7 @@ function PlaceSheet({ place: p, units }: { place: PrintPlace; units: Units }) {
           {lengthM !== null && widthM !== null ? `${metres(lengthM, units)} × ${metres(widthM, units)}, ` : ""}
           {heightM === null ? "" : `${metres(heightM, units)} high, `}
           {doorM === null ? "" : `door ${metres(doorM, units)}, `}
-          {steps > 0 ? `${number(steps)} steps, ` : ""}
+          {steps > 0 ? `${stepWords(steps)}, ` : ""}
           {LIGHT_WORDS[p.light]}; {number(p.pots.length)} pots,{" "}
           {kilograms(
             p.pots.reduce((s, q) => s + q.kg, 0),

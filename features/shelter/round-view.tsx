@@ -8,6 +8,7 @@ import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { ShownMove, ShownRound } from "./moves-data";
+import { stepWords } from "./words";
 import { roundWords } from "./move-words";
 
 /** What a carrier is told at the lift itself. */
@@ -80,7 +81,7 @@ export function RoundView({
               {kilograms(now.eachKg, units)}
               <span className="ml-2 text-base font-normal">
                 wet{now.massGuessed ? ", a guess" : ""}
-                {now.steps > 0 ? `; ${number(now.steps)} steps` : ""}
+                {now.steps > 0 ? `; ${stepWords(now.steps)}` : ""}
               </span>
             </p>
             <Caution className="mt-2">

@@ -76,3 +76,5 @@ export const partWords = (parts: CostParts): string =>
     .join(", ") || "next to nothing";
 
 export const lossWords = (loss: number) => (loss < 0.005 ? "under 1 %" : percent(loss));
+
+export const stepWords = (steps: number) => (steps === 1 ? "1 step" : `${number(steps)} steps`);
