@@ -22,7 +22,10 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
     // Squeezed by ourselves and opened by the worker: the server passes no content coding of ours on.
     const headers = { etag, "cache-control": "private, no-cache", "content-type": "application/gzip" };
     if (known === etag) return new Response(null, { status: 304, headers });
-    const text = packBundle({ revision: collection.revision, records: loaded.indexed.records, context });
+    const { records } = loaded.indexed;
+    // Plans for the winter are long lists that no replay reads.
+    const events = records.events.filter((e) => e.payload.kind !== "shelter-planned");
+    const text = packBundle({ revision: collection.revision, records: { ...records, events }, context });
     return new Response(new Uint8Array(await squeeze(text, { level: 3 })), { headers });
   } catch (error) {
     if (isDatabaseGone(error)) return new Response("the database does not answer just now", { status: 503 });

@@ -1,6 +1,5 @@
 import "server-only";
-import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { growingSeason } from "@/core/dates/index";
+import { type DayNumber, growingSeason, toDay, toIso } from "@/core/dates/index";
 import {
   hardeningOff,
   type HardeningStage,
