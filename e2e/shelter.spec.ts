@@ -95,10 +95,10 @@ test("all trees are placed, kept, dragged and put by numbers; a narrower door is
   await pot(page, "QN-1").click();
   const panel = page.getByTestId("pot-panel");
   await expect(panel.getByTestId("stays")).toContainText("Porch");
-  await panel.getByLabel("from left").fill("0.4");
-  await panel.getByLabel("from far").fill("0.3");
+  await panel.getByLabel("From left, m").fill("0.4");
+  await panel.getByLabel("From far wall, m").fill("0.3");
   await panel.getByRole("button", { name: "Put it there" }).click();
-  await expect(panel.getByLabel("from left")).toHaveValue("0.4");
+  await expect(panel.getByLabel("From left, m")).toHaveValue("0.4");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("Taken back.")).toBeVisible();
   await pot(page, "BY-1").click();

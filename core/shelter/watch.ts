@@ -92,7 +92,7 @@ export interface Measure {
   change: Partial<PotInWinter>;
 }
 /** Water by volume of a pot that has just been watered, and the usual. */
-const WATERED = 0.45;
+export const WATERED = 0.45;
 export const MEASURES_TONIGHT: readonly Measure[] = [
   { key: "water", change: { waterFraction: WATERED } },
   { key: "straw", change: { mulchR: MULCH_R } },

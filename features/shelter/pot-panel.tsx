@@ -116,20 +116,17 @@ export function PotPanel({
         </ul>
       )}
       {!s.anchored && (
-        <Form
-          label={`Where ${s.tag} stands`}
-          onSubmit={put}
-          className="mt-3 grid grid-cols-[1fr_5rem_5rem] items-end gap-2"
-        >
+        <Form label={`Where ${s.tag} stands`} onSubmit={put} className="mt-3 grid grid-cols-2 items-end gap-2">
           <SelectField
             label="Put it in"
             value={to}
             onChange={setTo}
             options={options.map((id) => [id, nameOf(id)] as const)}
+            className="col-span-2"
           />
-          <TextField label="from left" numeric value={x} onChange={setX} />
-          <TextField label="from far" numeric value={y} onChange={setY} />
-          <div className="col-span-3 flex gap-2">
+          <TextField label="From left, m" numeric value={x} onChange={setX} />
+          <TextField label="From far wall, m" numeric value={y} onChange={setY} />
+          <div className="col-span-2 flex gap-2">
             <button type="submit" className="btn min-h-11">
               Put it there
             </button>
@@ -138,7 +135,7 @@ export function PotPanel({
             </button>
           </div>
           {fault && (
-            <p role="alert" className="text-error col-span-3 text-sm font-semibold">
+            <p role="alert" className="text-error col-span-2 text-sm font-semibold">
               {fault}
             </p>
           )}

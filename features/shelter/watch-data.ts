@@ -12,6 +12,7 @@ import {
   potAt,
   rootsAhead,
   tooMildToHarm,
+  WATERED,
   type WinterTree,
   winterInterval,
 } from "@/core/shelter/index";
@@ -140,7 +141,8 @@ function coldPots(view: CollectionView, facts: WinterFacts, aheadOf: (id: string
     const ahead = aheadOf(s.nowId);
     const tree = trees.get(s.id);
     if (!tree) continue;
-    const pot = potAt(tree, place, place.air.wind === 1);
+    const wet = wateredSince(view, s.treeIds, toDay(view.today) - 1);
+    const pot = { ...potAt(tree, place, place.air.wind === 1), ...(wet ? { waterFraction: WATERED } : {}) };
     const rootsWith = (change: Partial<PotInWinter>) => {
       const asked = { ...pot, ...change };
       const key = `${s.nowId}:${JSON.stringify(asked)}:${tree.limits.youngC}:${tree.limits.matureC}`;
@@ -186,11 +188,17 @@ function frozenBalls(facts: WinterFacts, aheadOf: (id: string | null) => Ahead):
 /** Without frost yesterday nothing is frozen through. */
 const freezes = ({ hours, today }: Ahead) => hours[0].airC.subarray(24 * (today - 1), 24 * today).some((t) => t < 0);
 
+/** Whether all of them were watered on a day or after it. */
+const wateredSince = (view: CollectionView, treeIds: readonly string[], day: number) =>
+  treeIds.every((id) =>
+    view.loaded.indexed.eventsByTree.get(id)?.some((e) => e.payload.kind === "watered" && toDay(e.on.best) >= day),
+  );
+
 /** What is there already need not be advised; only the ground takes a sunk pot. */
 function possible(m: Measure, tree: WinterTree, outdoors: boolean, pot: PotInWinter): boolean {
   if (m.key === "sink") return outdoors && pot.stand === "ground" && !tree.protection.sunk;
   if (m.key === "straw") return (pot.mulchR ?? 0) === 0;
-  if (m.key === "water") return true;
+  if (m.key === "water") return pot.waterFraction !== WATERED;
   return pot.wrap !== "straw" && pot.wrap !== m.change.wrap;
 }
 
