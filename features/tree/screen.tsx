@@ -5,7 +5,8 @@ import { toDay, toIso } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { stepRule } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
-import { endOf, plantsOn, storeAt, treePicture, whatNarrows, tracksOf } from "@/core/tree/index";
+import { winterOn } from "@/core/shelter/index";
+import { endOf, plantsOn, shelterPlanOf, storeAt, treePicture, whatNarrows, tracksOf } from "@/core/tree/index";
 import type { CollectionView } from "../collection/load";
 import { frostWords } from "../almanac/words";
 import { day } from "@/ui/format";
@@ -97,6 +98,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
       ? `Not here any more: ${ENDING_WORDS[end.ended.how]} on ${day(toIso(end.day))}${end.ended.cause && end.ended.cause !== "unknown" ? `, ${CAUSE_WORDS[end.ended.cause]}` : ""}${end.ended.intoTreeId ? `; its history goes on as ${tags[end.ended.intoTreeId] ?? "another record"}` : ""}.`
       : null,
     place: loaded.places.find((p) => p.id === tree.placeId)?.name ?? null,
+    wintersIn: wintersIn(view, tree.id),
     origin: originWords(tree, tags),
     tags: Object.fromEntries(known.map((id) => [id, tags[id]])),
   };
@@ -170,4 +172,9 @@ function historyOf(view: CollectionView, treeId: string): HistoryItem[] {
       };
     })
     .reverse();
+}
+
+function wintersIn({ loaded, site, today }: CollectionView, treeId: string): string | null {
+  const stand = shelterPlanOf(loaded.indexed, winterOn(toDay(today), site.latitudeDeg))?.get(treeId);
+  return loaded.places.find((p) => p.id === stand?.placeId)?.name ?? null;
 }

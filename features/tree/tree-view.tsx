@@ -61,6 +61,8 @@ export interface TreeFacts {
   /** How and when it left the collection. */
   left: string | null;
   place: string | null;
+  /** Where the kept plan has it in the coming winter; null: in its summer place, or nobody has planned. */
+  wintersIn: string | null;
   origin: string | null;
   tagLost: boolean;
   /** Names the kind for the strip. */
@@ -274,6 +276,16 @@ export function TreeView({
           <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/winter`}>
             Its winter
           </Link>
+          {facts.wintersIn !== null && (
+            <>
+              {" "}
+              (planned:{" "}
+              <Link prefetch={false} className="link" href={`/c/${collectionId}/shelter`}>
+                {facts.wintersIn}
+              </Link>
+              )
+            </>
+          )}
           {" · "}
           <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/learning`}>
             What its roots have taught
