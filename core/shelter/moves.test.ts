@@ -159,6 +159,10 @@ test("moves: the tenderest first in and last out, none for what stands there, no
   expect(moves.in[2]).toMatchObject({ why: "no-hurry", day: START + 80 });
   expect(moves.out).toHaveLength(4);
   expect(moves.out[0]).toMatchObject({ day: START + 220, toId: "terrace", nightsAfter: 0.4, why: "frost" });
+  // From one quarters to another there is no night to flee.
+  const { quarters, ...rest } = data([standing("moved", { nowId: "shed" })], [outlook("moved", 30)]);
+  const between = asked({ ...rest, quarters: [...quarters, quarter("shed")] }, ["moved"]);
+  expect(between.in[0]).toMatchObject({ why: "between", soon: [], fromId: "shed", day: START + 80 });
   // Late in winter nothing is carried in any more.
   expect(asked(d, ["late"], START + 170).in).toEqual([]);
 });

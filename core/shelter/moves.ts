@@ -16,7 +16,7 @@ export interface Move {
   /** The same in the middle winter; null where that has no such night. */
   middle: DayNumber | null;
   /** The night it flees, or what it waits for. */
-  why: InDays["cause"] | "swell" | "frost" | "no-hurry";
+  why: InDays["cause"] | "swell" | "frost" | "no-hurry" | "between";
   /** Chance of a harmful night by tomorrow and so on. */
   soon: number[];
   /** Nights after it has gone out, in the mean spring, that ask for fleece or a way back. */
@@ -57,7 +57,8 @@ export function movesOf(input: {
         direction: "in",
         fromId: s.nowId,
         toId: at,
-        ...inOf(own, startDay, midwinter),
+        // What is in some quarters already flees no night outdoors.
+        ...(now === OUTSIDE ? inOf(own, startDay, midwinter) : { ...unhurried(midwinter), why: "between" as const }),
         nightsAfter: 0,
         carrying: carrying(s, quarter(at)),
       });
@@ -85,6 +86,8 @@ export function movesOf(input: {
 /** So long after midwinter nothing is carried in any more. */
 const LAST_IN_DAYS = 60;
 
+const unhurried = (midwinter: DayNumber) => ({ day: midwinter - NO_HURRY_DAYS, middle: null, soon: [] });
+
 function inOf(outlooks: readonly TreeOutlook[], startDay: DayNumber, midwinter: DayNumber) {
   const first = outlooks
     .flatMap((o) => o.in ?? [])
@@ -97,7 +100,7 @@ function inOf(outlooks: readonly TreeOutlook[], startDay: DayNumber, midwinter: 
         why: first.cause,
         soon: first.soon,
       }
-    : { day: midwinter - NO_HURRY_DAYS, middle: null, why: "no-hurry" as const, soon: [] };
+    : { ...unhurried(midwinter), why: "no-hurry" as const };
 }
 
 /** A day's carrying. */

@@ -9,6 +9,7 @@ export const WHY_WORDS: Record<ShownMove["why"], string> = {
   swell: "its buds swell",
   frost: "the last harmful night",
   "no-hurry": "no night here harms it much",
+  between: "it stands in winter quarters already",
 };
 
 /** When and why, in one line. */
@@ -18,6 +19,7 @@ export function whenWords(m: ShownMove, today: string, units: Units): string {
     return `from ${day(m.day, today)}${middle}, after ${m.why === "swell" ? "the frosts its roots fear, as its buds swell" : "the last night that would harm it"}`;
   }
   if (m.why === "no-hurry") return `by ${day(m.day, today)}: no night here harms it in one winter of ten`;
+  if (m.why === "between") return `by ${day(m.day, today)}: ${WHY_WORDS.between}, there is no hurry`;
   const middle = m.middle === null ? "in most winters never" : `middle winter ${day(m.middle, today)}`;
   const cause =
     m.why === "word"

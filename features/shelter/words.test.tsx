@@ -100,6 +100,7 @@ test("when a pot moves, in one line: before which night and how sure, or after w
   );
   expect(say({ why: "word", inBelowC: 3 })).toContain("the first night below 3 °C, your word");
   expect(say({ why: "no-hurry" })).toBe("by 5 Nov: no night here harms it in one winter of ten");
+  expect(say({ why: "between" })).toContain("in winter quarters already");
   expect(say({ direction: "out", why: "swell", middle: "2026-11-05" })).toBe(
     "from 5 Nov, after the frosts its roots fear, as its buds swell",
   );
