@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { UNKNOWN_BUILD } from "../winter/index";
 import {
   type Move,
@@ -192,6 +193,41 @@ test("rounds: before the first of a lot is due, on days with people, more days w
   expect(loadsBy(free[0]).alone).toMatchObject({ pots: 12, kg: 240 });
   // What was due yesterday is carried today.
   expect(roundsOf(moves, "in", START + 60, () => null)[0].day).toBe(START + 60);
+});
+
+test("out: however the days lie, no round is before any of its pots may go, and all are carried", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 130, max: 240 }), { minLength: 1, maxLength: 30 }),
+      fc.integer({ min: 0, max: 6 }),
+      (days, weekday) => {
+        const standings = days.map((_, i) => standing(`t${i}`));
+        const d = data(
+          standings,
+          days.map((p90, i) =>
+            outlook(`t${i}`, 40, {
+              stays: {
+                [OUTSIDE]: stay(0.8),
+                glass: stay(0, { out: { p50: p90 - 9, p90, bySwell: false, nightsAfter: 0 } }),
+              },
+            }),
+          ),
+        );
+        const { out } = asked(
+          d,
+          standings.map((s) => s.id),
+        );
+        const rounds = roundsOf(out, "out", START, (day) => (day % 7 === weekday ? 60 : 0));
+        for (const r of rounds) {
+          expect(r.day % 7).toBe(weekday);
+          for (const m of r.moves) expect(r.day).toBeGreaterThanOrEqual(m.day);
+        }
+        expect(rounds.flatMap((r) => r.moves)).toHaveLength(days.length);
+        expect(new Set(rounds.map((r) => r.day)).size).toBe(rounds.length);
+      },
+    ),
+    { numRuns: 60 },
+  );
 });
 
 test("out: never before a pot may go, and by stages from warmth and poor light", () => {

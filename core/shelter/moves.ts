@@ -161,7 +161,8 @@ export function roundsOf(
   };
   let [lot, lotFrom]: [Round | null, DayNumber] = [null, 0];
   for (const move of moves) {
-    if (!lot || move.day > lotFrom + ROUND_DAYS) {
+    // Out: never before its day; in: not much before it is due.
+    if (!lot || move.day > (direction === "in" ? lotFrom + ROUND_DAYS : lot.day)) {
       lotFrom = Math.max(today, move.day);
       lot = open(direction === "in" ? lotFrom - 1 : lotFrom + ROUND_DAYS - 1);
     }
