@@ -123,6 +123,31 @@ test("all trees are placed, kept, dragged and put by numbers; a narrower door is
   expect(errors).toEqual([]);
 });
 
+test("a place is added in the Shelter, measured there, and takes a pot", async ({ page, request }) => {
+  const { w } = await yard(request);
+  await visit(page, w.url("shelter"));
+  await page.getByText("Add a place", { exact: true }).click();
+  const add = page.getByRole("form", { name: "A new place" });
+  await add.getByRole("button", { name: "Add it" }).click();
+  await expect(add.getByText("Give the place the name you call it by.")).toBeVisible();
+  await add.getByLabel("Its name").fill("Lean-to");
+  await add.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByText("Lean-to is there: measure it next.")).toBeVisible();
+  const form = page.getByRole("form", { name: "Measures of Lean-to" });
+  await expect(page.getByTestId("air-basis")).toContainText("a guess until its shelter is described");
+  await form.getByLabel("Kind of shelter").selectOption({ label: "cold frame" });
+  await form.getByLabel("Length along the door’s wall").fill("8 ft");
+  await form.getByLabel("Depth away from it").fill("1,2");
+  await form.getByRole("button", { name: "Keep these measures" }).click();
+  await expect(there(page, "Lean-to").getByRole("heading")).toContainText("2.44 m × 1.2 m");
+  await pot(page, "FG-1").click();
+  await page.getByTestId("pot-panel").getByLabel("Put it in").selectOption({ label: "Lean-to" });
+  await page.getByTestId("pot-panel").getByRole("button", { name: "Put it there" }).click();
+  await expect(there(page, "Lean-to").locator('[data-pot="FG-1"]')).toBeVisible();
+  await page.getByRole("button", { name: "Keep this plan" }).click();
+  await expect(page.getByTestId("shelter-words")).toContainText("As planned: 1 of 5 pots");
+});
+
 test("a pot is carried by keys, and a place is made larger at its corner", async ({ page, request }) => {
   const { w, porch } = await yard(request);
   await visit(page, w.url("shelter"));
@@ -184,7 +209,7 @@ test("a move-in day on the phone: the days ahead without a forecast, the round t
 });
 
 test("winter watch: tonight's least protection, who is thirsty; the plan on paper", async ({ page, request }) => {
-  const { w, ids, porch } = await yard(request, { ...SOUTH, coldestNightC: -14, firstAutumnFrost: "04-10" });
+  const { w, ids, porch, terrace } = await yard(request, { ...SOUTH, coldestNightC: -14, firstAutumnFrost: "04-10" });
   await w.send("place-trees", { treeIds: [ids["LM-2"]], placeId: porch, on: "2026-03-01" });
   const errors = watchErrors(page);
   await visit(page, w.url("shelter/watch"));
@@ -198,6 +223,15 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   await expect(page.getByText("1 pots are watered.").or(page.getByText("1 pot is watered."))).toBeVisible();
   await expect(due).toContainText(/Nobody today/);
   await expectNoSeriousFindings(page);
+  // A hollow far colder than the site: pots there need something to night, and one button says it is done.
+  await w.send("set-place-climate", { placeId: terrace, climate: { offsetC: -9, damping: 0 } });
+  await page.reload();
+  const cold = page.getByTestId("cold");
+  await expect(cold).toContainText(/QN-1.*roots \d+ %/);
+  await expect(cold.getByRole("link", { name: "The moves" }).or(cold.getByRole("button")).first()).toBeVisible();
+  await w.send("protect-trees", { treeIds: [ids["QN-1"]], wrap: "straw", mulched: true, on: "2026-05-15" });
+  await page.reload();
+  await expect(cold).not.toContainText(/QN-1 \(roots [2-9]\d %/);
   await visit(page, w.url("shelter/print"));
   await expect(page.getByRole("heading", { name: "What stands where" })).toBeVisible();
   await expect(page.getByRole("img", { name: "Porch from above" })).toBeVisible();

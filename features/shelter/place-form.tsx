@@ -106,7 +106,7 @@ export function PlaceForm({
   return (
     <section aria-labelledby="place-title" className="border-base-300 rounded-box border p-3">
       <h2 id="place-title" className="text-lg">
-        {quarter.name}
+        How {quarter.name} is built
       </h2>
       <p className="text-sm" data-testid="air-basis">
         Its air: {AIR_BASIS_WORDS[air?.basis ?? "guess"]}
