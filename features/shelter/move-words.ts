@@ -43,7 +43,7 @@ export function roundWords(r: ShownRound): string {
     `${pots === 1 ? "1 pot" : `${number(pots)} pots`}`,
     `${number(r.kg)} kg`,
     `${number(r.minutes)} person-minutes${r.have === null ? "" : ` of ${number(r.have)}`}`,
-    pairs > 0 ? `${number(pairs)} lifts for two` : "",
+    pairs > 0 ? (pairs === 1 ? "1 lift for two" : `${number(pairs)} lifts for two`) : "",
     trucks > 0 ? `${number(trucks)} on the sack truck` : "",
     nobody > 0 ? `${number(nobody)} nobody here can carry` : "",
   ]

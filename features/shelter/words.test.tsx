@@ -128,7 +128,7 @@ test("the trigger is the first day by which the risk is passed; rounds say who c
     loads: [],
   };
   expect(roundWords(round)).toBe(
-    "33 pots, 300 kg, 40 person-minutes of 120, 1 lifts for two, 1 on the sack truck, 1 nobody here can carry",
+    "33 pots, 300 kg, 40 person-minutes of 120, 1 lift for two, 1 on the sack truck, 1 nobody here can carry",
   );
   expect(roundWords({ ...round, moves: [move()], have: null })).toBe("1 pot, 300 kg, 40 person-minutes");
 });
