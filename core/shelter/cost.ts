@@ -1,6 +1,7 @@
 import { clamp } from "../math/index";
 import type { LightClass } from "../winter/index";
-import type { Stay, WinterNeed } from "./outlook";
+import type { WinterLight } from "../species/index";
+import type { Stay } from "./outlook";
 
 /** What counts when places are weighed: our own weights (C), in points; a tree of 10 L is worth 100. */
 export const WEIGHTS = {
@@ -17,7 +18,7 @@ export const WEIGHTS = {
 const COOL = { evergreenDimC: 5, evergreenC: 8, leaflessC: 7 } as const;
 
 /** Share of a tree's worth that too little light or too much warmth costs. */
-export function lightCost(need: WinterNeed, evergreen: boolean, light: LightClass, meanC: number): number {
+export function lightCost(need: WinterLight, evergreen: boolean, light: LightClass, meanC: number): number {
   if (need === "outdoors") return light >= 3 ? 0 : WEIGHTS.dim;
   if (!evergreen) return light === 0 && meanC > COOL.leaflessC ? WEIGHTS.tooWarm : 0;
   const warm = meanC > COOL.evergreenC;
@@ -51,7 +52,7 @@ export function stayCost(input: {
   risk: number;
   worth: number;
   stay: Stay;
-  need: WinterNeed;
+  need: WinterLight;
   evergreen: boolean;
   light: LightClass;
   minutes: number;

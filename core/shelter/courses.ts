@@ -1,7 +1,7 @@
 import { extremesOfHours, portionsByDay, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
 import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
 import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../winter/index";
-import { winterDays } from "./weather-days";
+import { spread, winterDays } from "./weather-days";
 import { type HabitParameters, hardinessCourse, PRIOR_SHIFT, runWoodSeason, spreadShifts } from "../wood/index";
 
 /** A winter is looked at from so long before midwinter: tender kinds come in early in autumn. */
@@ -39,8 +39,7 @@ export function siteWinter(site: Site, winter: number, most = Infinity): SiteWin
   const { latitudeDeg } = site;
   const { slices, observedUntil } = site.season(winter - 1);
   const startDay = midwinterOf(winter, latitudeDeg) - WINTER_LEAD_DAYS;
-  const step = Math.max(1, slices.length / most);
-  const before = Array.from({ length: Math.floor(slices.length / step) }, (_, i) => slices[Math.floor(i * step)]);
+  const before = spread(slices, most);
   const at = startDay - before[0].startDay;
   return {
     latitudeDeg,

@@ -7,6 +7,7 @@ import {
   potCourse,
   type PotInWinter,
   type RootLimits,
+  SEEN_LOSS,
   type Stand,
   type WinterWall,
   type Wrap,
@@ -14,9 +15,6 @@ import {
 import { damageShare, type HabitParameters } from "../wood/index";
 import { type CrownWinter, crownWinter, openHours, type PlaceWinter, placeWinter, type SiteWinter } from "./courses";
 import { type InDays, inDays, type OutDays, outDays } from "./days";
-
-/** Light a kind asks for in winter. */
-export type WinterNeed = "dark" | "dark-to-swell" | "dim" | "bright" | "outdoors";
 
 /** What has been put round a pot. */
 export interface Protection {
@@ -38,7 +36,6 @@ export interface WinterTree {
   limits: RootLimits;
   habit: HabitParameters;
   chillPortions: number;
-  light: WinterNeed;
   /** Wants its mix evenly moist. */
   even: boolean;
   /** Where it stands when no winter is near; null: the open ground. */
@@ -103,9 +100,11 @@ export function potAt(
   };
 }
 
-/** A pot is never colder than the air less what a clear sky takes, K: above this no root can be in danger. */
+/** A pot is never colder than the air less what a clear sky takes, K: so far above its limits no root can be in danger. */
 const SKY_MARGIN_C = 4;
 const SAFE_ABOVE_LIMIT_C = 5;
+export const tooMild = (coldestAirC: number, { youngC, matureC }: RootLimits) =>
+  coldestAirC - SKY_MARGIN_C > Math.max(youngC, matureC) + SAFE_ABOVE_LIMIT_C;
 
 /** Temperatures of pots at places, each kind of pot at each place once. */
 class PotCourses {
@@ -117,7 +116,7 @@ class PotCourses {
 
   /** Null where the air is too mild to harm any root of these limits. */
   of(pot: PotInWinter, limits: RootLimits): PotCourse[] | null {
-    if (this.coldestC - SKY_MARGIN_C > Math.max(limits.youngC, limits.matureC) + SAFE_ABOVE_LIMIT_C) return null;
+    if (tooMild(this.coldestC, limits)) return null;
     const key = JSON.stringify(pot);
     let courses = this.known.get(key);
     if (!courses) this.known.set(key, (courses = this.place.hours.map((h) => potCourse(pot, h))));
@@ -143,8 +142,6 @@ function crownDamage(h: HabitParameters, crown: CrownWinter, nights: readonly Fl
   return { wood, shoots };
 }
 
-/** More than this counts as a loss one sees. */
-const SEEN_LOSS = 0.1;
 const worst = (days: Float32Array) => days.reduce((a, b) => (b > a ? b : a), 0);
 const meanOf = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
 

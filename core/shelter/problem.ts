@@ -3,7 +3,8 @@ import type { PlaceKind } from "../climate/index";
 import type { AssignPlace, AssignProblem, AssignTree } from "./assign";
 import { carryTo, type CarryLimits, type Carrying, mostCarriedKg } from "./carry";
 import { type CostParts, lossOf, stayCost, totalOf, worthOf } from "./cost";
-import { OUTSIDE, type Protection, type Stay, type TreeOutlook, type WinterNeed } from "./outlook";
+import { OUTSIDE, type Protection, type Stay, type TreeOutlook } from "./outlook";
+import type { WinterLight } from "../species/index";
 import { circleM2, type Floor, USUAL_FILL } from "./packing";
 import type { Floors } from "./plan";
 
@@ -15,7 +16,7 @@ export interface Standing {
   name: string;
   plants: number;
   evergreen: boolean;
-  need: WinterNeed;
+  need: WinterLight;
   volumeL: number;
   widthM: number;
   throughM: number;
@@ -98,8 +99,10 @@ export function floorOf({ build }: Pick<Quarter, "build">): Floor | undefined {
   return lengthM === null || widthM === null ? undefined : { lengthM, widthM, doorM, doorAtM };
 }
 
-/** The assignment's problem from what is known. */
-/** @param minutesMost person-minutes of carrying in at most */
+/**
+ * The assignment's problem from what is known.
+ * @param minutesMost person-minutes of carrying in at most; what stands there already needs none
+ */
 export function problemOf(
   data: ShelterData,
   minutesMost: number | null = null,
@@ -115,7 +118,7 @@ export function problemOf(
       const at = costAt(s, id, facts);
       if (!at) continue;
       cost[id] = totalOf(at.parts);
-      minutes[id] = at.carrying?.minutes ?? 0;
+      minutes[id] = id === placeKey(s, s.nowId) ? 0 : (at.carrying?.minutes ?? 0);
     }
     return {
       id: s.id,

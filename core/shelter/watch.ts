@@ -11,9 +11,9 @@ import {
   weatherHours,
 } from "../winter/index";
 import { extremesOfHours } from "../climate/index";
-import { MULCH_R } from "./outlook";
+import { MULCH_R, tooMild } from "./outlook";
 import type { SiteWinter } from "./courses";
-import { weatherBetween } from "./weather-days";
+import { spread, weatherBetween } from "./weather-days";
 
 /** Days before today that a pot's temperature is run from: roots harden over four weeks. */
 const RUN_IN_DAYS = 70;
@@ -40,26 +40,20 @@ export function hoursAhead(site: SiteWinter, air: PlaceAir): Ahead {
   return {
     startDay: site.before[0].startDay + from,
     today: index - from,
-    hours: some(site.before, COURSES).map((s) =>
+    hours: spread(site.before, COURSES).map((s) =>
       hoursAtPlace(weatherHours(site.latitudeDeg, weatherBetween(s, from, to)), air),
     ),
   };
 }
 
-const some = <T>(list: readonly T[], most: number) => {
-  const step = Math.max(1, list.length / most);
-  return Array.from({ length: Math.floor(list.length / step) }, (_, i) => list[Math.floor(i * step)]);
-};
-
-/** Air so mild that no root of these limits can be in danger in the coming nights: pots are never colder than this below it, K. */
-const MILD_MARGIN_C = 9;
-export function tooMildToHarm({ hours, today }: Ahead, { youngC, matureC }: RootLimits): boolean {
+/** Air so mild that no root of these limits can be in danger in the coming nights. */
+export function tooMildToHarm({ hours, today }: Ahead, limits: RootLimits): boolean {
   const coldest = Math.min(
     ...hours.map((h) =>
       h.airC.subarray(24 * today, 24 * (today + WATCHED_NIGHTS + 1)).reduce((a, b) => Math.min(a, b)),
     ),
   );
-  return coldest - MILD_MARGIN_C > Math.max(youngC, matureC);
+  return tooMild(coldest, limits);
 }
 
 /** Mean share of roots that the worst of the coming nights kills. */

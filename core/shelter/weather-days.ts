@@ -3,6 +3,12 @@ import { midwinterOf } from "../dates/index";
 import { soilAfter, type WeatherDays } from "../winter/index";
 import type { SiteWinter } from "./courses";
 
+/** So many of a list at most, spread over all of it. */
+export function spread<T>(list: readonly T[], most: number): T[] {
+  const step = Math.max(1, list.length / most);
+  return Array.from({ length: Math.floor(list.length / step) }, (_, i) => list[Math.floor(i * step)]);
+}
+
 /** Some days of a season's slice as weather round a pot. */
 export function weatherBetween(s: SeasonSlice, from: number, to: number): WeatherDays {
   return {
@@ -24,8 +30,5 @@ const SUMMER_DAYS = 60;
 export function summerDays(site: Site, season: number, most: number): WeatherDays[] {
   const { slices } = site.season(season);
   const middle = midwinterOf(season, site.latitudeDeg) + 182 - slices[0].startDay;
-  const step = Math.max(1, slices.length / most);
-  return Array.from({ length: Math.floor(slices.length / step) }, (_, i) =>
-    weatherBetween(slices[Math.floor(i * step)], middle - SUMMER_DAYS, middle + SUMMER_DAYS),
-  );
+  return spread(slices, most).map((s) => weatherBetween(s, middle - SUMMER_DAYS, middle + SUMMER_DAYS));
 }

@@ -74,7 +74,6 @@ const tree = (kindId: string, more: Partial<WinterTree> = {}): WinterTree => {
     limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
     habit: profile.parameters[0],
     chillPortions: profile.values.chillPortions[0],
-    light: profile.values.winterLight,
     even: false,
     homeId: null,
     inBelowC: null,

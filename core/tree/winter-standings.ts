@@ -14,7 +14,7 @@ import { type Replayed, replay } from "./replay";
 import { EVER, type Stay, staysOf } from "./stays";
 
 /** Room for a hand between pots, m. */
-const HAND_M = 0.04;
+export const HAND_M = 0.04;
 /** A pot nobody has described, mm. */
 const UNKNOWN_WIDTH_MM = 300;
 /** A batch stands as a block; its circle is so much wider than the block's area asks for. */
@@ -114,7 +114,6 @@ function winterTree(tree: TreeRecord, profile: Profile, replayed: Replayed, home
     limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
     habit: profile.parameters[0],
     chillPortions: profile.values.chillPortions[0],
-    light: profile.values.winterLight,
     even: profile.values.water === "even",
     homeId,
     inBelowC: tree.inBelowC ?? null,

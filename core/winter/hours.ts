@@ -50,7 +50,8 @@ const SOIL = { quick: 0.6, quickDays: 10, slowDays: 90 } as const;
 /** Wind of the day and of the night as shares of the day's mean; where nobody measures it, m/s (C). */
 const WIND = { day: 1.3, night: 0.7, unknownMs: 2 } as const;
 /** What a clear sky takes, W/m², its share by the sky, and the clearness from which a sky is mixed and clear (B). */
-const SKY = { clearWm2: 70, shares: [0.15, 0.55, 1], mixedFrom: 0.35, clearFrom: 0.55 } as const;
+export const CLEAR_SKY_WM2 = 70;
+const SKY = { shares: [0.15, 0.55, 1], mixedFrom: 0.35, clearFrom: 0.55 } as const;
 /** Sky by the day's range of temperature, K, where the sun is too low to tell. */
 const RANGE = { mixedFrom: 5, clearFrom: 9 } as const;
 const LEAST_SUN_MJ = 3;
@@ -103,7 +104,7 @@ export function weatherHours(latitudeDeg: number, days: WeatherDays): PotHours {
     const length = Math.min(23.5, Math.max(0.5, daylengths[date]));
     const sunrise = 12 - length / 2;
     const peak = (solarMJ[d] * 1e6 * Math.PI) / (2 * length * 3600);
-    const loss = SKY.clearWm2 * skyShare(solarMJ[d], extraterrestrialMJ(latitudeDeg, date), tmaxC[d] - tminC[d]);
+    const loss = CLEAR_SKY_WM2 * skyShare(solarMJ[d], extraterrestrialMJ(latitudeDeg, date), tmaxC[d] - tminC[d]);
     const wind = Number.isNaN(windMs[d]) ? WIND.unknownMs : windMs[d];
     for (let h = 0; h < 24; h++) {
       const i = 24 * d + h;

@@ -1,5 +1,5 @@
 import { PLACE_KINDS, type PlaceClimate, type PlaceKind } from "../climate/index";
-import type { PotHours } from "./hours";
+import { CLEAR_SKY_WM2, type PotHours } from "./hours";
 
 /** How outside cold reaches a place: kinds of shelter as heat meets them. */
 export const SHELTERS = [
@@ -113,7 +113,7 @@ export const USUAL_SHELTER: Record<PlaceKind, Shelter> = {
 /** A place that stands out of doors. */
 export const isOutdoors = (kind: PlaceKind) => PLACE_KINDS.indexOf(kind) <= PLACE_KINDS.indexOf("sheltered");
 
-/** The ground's own warmth above its running mean, K, and the sky's loss that comes through its share, K per 70 W/m². */
+/** The ground's own warmth above its running mean, K, and the sky's loss that comes through its share, K under a clear one. */
 const GROUND_ABOVE_C = 1;
 const SKY_COOLING_C = 1.5;
 
@@ -143,7 +143,7 @@ export function hoursAtPlace(outside: PotHours, air: PlaceAir): PotHours {
     for (let i = 0; i < n; i++) {
       const out = outside.airC[i];
       const anchor = air.anchorC === "soil" ? outside.soilC[i] + GROUND_ABOVE_C : air.anchorC;
-      const sky = (SKY_COOLING_C * air.sky * outside.skyLossWm2[i]) / 70;
+      const sky = (SKY_COOLING_C * air.sky * outside.skyLossWm2[i]) / CLEAR_SKY_WM2;
       // Outdoors the air is not cooled twice: the sky draws on pots there, not on a closed room's air.
       const goal =
         (1 - air.hold) * out +

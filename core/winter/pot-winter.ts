@@ -64,7 +64,7 @@ export interface WinterOutlook {
 }
 
 /** More than this counts as a loss one sees. */
-const SEEN_LOSS = 0.1;
+export const SEEN_LOSS = 0.1;
 
 export function winterOutlook(
   pot: PotInWinter,

@@ -1,8 +1,10 @@
 "use client";
 
 import Link from "next/link";
+import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/tree/index";
+import { WARM_PLACE } from "@/core/wood/index";
 import { Caution, Reasoned, ScrollBox } from "@/ui/fields";
-import { day, kilograms, number, percent } from "@/ui/format";
+import { celsius, day, kilograms, number, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
 import type { EarlyStart, MovesFacts, ShownMove, ShownRound } from "./moves-data";
 import { roundWords, triggerOf, whenWords } from "./move-words";
@@ -101,9 +103,9 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
       <Early early={facts.early} />
       <Caution className="mt-4 max-w-prose">
         <p>
-          Above 10 kg raise it first or take a trolley; 25 kg is the most one person lifts, close to the body; hands
-          clear when a pot is tipped or set down. Let pots dry down before a move: water is most of the weight. Children
-          and volunteers lift less. Local manual-handling rules decide.
+          Above {number(LIFT_FROM_FLOOR_KG)} kg raise it first or take a trolley; {number(SOLO_LIMIT_KG)} kg is the most
+          one person lifts, close to the body; hands clear when a pot is tipped or set down. Let pots dry down before a
+          move: water is most of the weight. Children and volunteers lift less. Local manual-handling rules decide.
         </p>
       </Caution>
     </article>
@@ -214,7 +216,7 @@ function Row({ move: m, today, units }: { move: ShownMove; today: string; units:
 }
 
 function Early({ early }: { early: EarlyStart[] }) {
-  const { today } = useAsOf();
+  const { today, units } = useAsOf();
   if (early.length === 0) return null;
   return (
     <section aria-labelledby="early" className="mt-5">
@@ -223,8 +225,11 @@ function Early({ early }: { early: EarlyStart[] }) {
       </h2>
       <p className="text-sm">
         <span className="badge badge-warning mr-2">guess</span>
-        Kinds whose crop does not always ripen here: brought into a bright place of 12–18 °C some weeks before the last
-        frost. Woken, they fear every frost until then.
+        Kinds whose crop does not always ripen here: brought into a bright place of {celsius(
+          WARM_PLACE.minC,
+          units,
+        )} to {celsius(WARM_PLACE.maxC, units)} some weeks before the last frost. Woken, they fear every frost until
+        then.
       </p>
       <ul className="mt-1 space-y-1 text-sm" data-testid="early">
         {early.map((e) => (

@@ -1,5 +1,6 @@
 "use client";
 
+import { SOLO_LIMIT_KG } from "@/core/tree/index";
 import type { Protection } from "@/core/shelter/index";
 import type { LightClass, PlaceBuild } from "@/core/winter/index";
 import { day, kilograms, metres, number, type Units } from "@/ui/format";
@@ -73,8 +74,8 @@ export function PrintView({ facts }: { facts: PrintFacts }) {
       <Carrying title="Carrying in, in this order" rounds={facts.in} head={head} units={units} today={today} />
       <Carrying title="Carrying out again" rounds={facts.out} head={head} units={units} today={today} />
       <p className="mt-4 text-sm">
-        Masses are for watered pots, many of them reckoned. Two lift what one should not; 25 kg is the most for one.
-        Local manual-handling rules decide, and the building’s owner on floor loads.
+        Masses are for watered pots, many of them reckoned. Two lift what one should not; {number(SOLO_LIMIT_KG)} kg is
+        the most for one. Local manual-handling rules decide, and the building’s owner on floor loads.
       </p>
     </article>
   );

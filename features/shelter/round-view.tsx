@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
+import { LIFT_FROM_FLOOR_KG } from "@/core/tree/index";
 import { Caution, FormFaults } from "@/ui/fields";
 import { day, kilograms, number } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
@@ -16,7 +17,9 @@ function liftWords(m: ShownMove): string {
   if (m.by === "nobody") return "Nobody here may carry it: a hoist or a firm, or leave it and protect it.";
   if (m.by === "truck") return "Sack truck: strap it on, two to tip it; hands clear of the rim.";
   if (m.by === "pair") return "Two people, one gives the word; close to the body, hands clear when it is set down.";
-  return m.eachKg > 10 ? "Raise it to waist height first, or take a trolley; close to the body." : "One person.";
+  return m.eachKg > LIFT_FROM_FLOOR_KG
+    ? "Raise it to waist height first, or take a trolley; close to the body."
+    : "One person.";
 }
 
 /** One pot fills the screen; what is done is put down at once and can be taken back. */

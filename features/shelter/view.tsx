@@ -12,6 +12,7 @@ import {
   type ShelterData,
   type Standing,
 } from "@/core/shelter/index";
+import { HAND_M } from "@/core/tree/index";
 import { Caution, FormFaults, Reasoned, TextField } from "@/ui/fields";
 import { day, number, percent, readNumber } from "@/ui/format";
 import { loose, useCommand } from "../commands/use-command";
@@ -205,9 +206,9 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
             Each tree’s roots and wood through the courses this winter may take, at every place
             {facts.reckonedOn ? `, reckoned on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
             once so that the sum of what may be lost, of light and cold that lack, of carrying and of changes since last
-            winter is least. Pots are circles of their own ground with {number(4)} cm between them. In danger: more than{" "}
-            {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
-            by their kind.
+            winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm between them. In
+            danger: more than {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody
+            has read is a guess by their kind.
             {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
           </>
         }

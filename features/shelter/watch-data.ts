@@ -14,6 +14,7 @@ import {
   tooMildToHarm,
   WATERED,
   type WinterTree,
+  WARNINGS,
   winterInterval,
 } from "@/core/shelter/index";
 import { isOutdoors, WET_WALLS, type PotInWinter } from "@/core/winter/index";
@@ -72,8 +73,6 @@ export interface WatchFacts {
   risk: number;
 }
 
-/** Leafless trees above this wake, evergreens above it need bright light, °C. */
-const WAKES_C = 8;
 /** A pot whose water nobody has ever noted is looked at now. */
 const WATCHED_NIGHT_COUNT = 3;
 
@@ -94,7 +93,7 @@ export function watchFacts(view: CollectionView): WatchFacts {
       // A heated room is lived in: nobody airs it for the trees.
       const indoors = !isOutdoors(q.kind) && q.kind !== "heated";
       const found = placeAhead(ahead(null), ahead(q.id), indoors);
-      const warm = found.meanC > WAKES_C;
+      const warm = found.meanC > WARNINGS.leaflessC;
       return [
         {
           id: q.id,

@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
+import { WARNINGS } from "@/core/shelter/index";
 import type { Wrap } from "@/core/winter/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { celsius, day, number, percent, type Units } from "@/ui/format";
@@ -212,7 +213,7 @@ function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; 
               : `Door open at noon on ${doors.map((d) => day(d.day, today)).join(", ")}: mild outside, and the air within is moved.`}
           </li>
         )}
-        {p.tooWarm && <li>It gets warmer than {celsius(15, units)}: air it, shade the glass.</li>}
+        {p.tooWarm && <li>It gets warmer than {celsius(WARNINGS.heatC, units)}: air it, shade the glass.</li>}
         {p.mould && (
           <li>Still, cool air: look for mould, take off fallen leaves, water in the morning only. (a guess)</li>
         )}
