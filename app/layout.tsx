@@ -5,7 +5,6 @@ import "@fontsource-variable/literata";
 import "./globals.css";
 
 export const metadata: Metadata = {
-  title: { default: "Aurelian", template: "%s · Aurelian" },
   description: "Pots, roots and moves of container trees.",
 };
 export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#fbf8ef" };

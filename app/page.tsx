@@ -1,5 +1,11 @@
 import { Home } from "@/features/setup/home";
+import { PageTitle } from "@/features/shell/page-title";
 
 export default function HomePage() {
-  return <Home />;
+  return (
+    <>
+      <PageTitle />
+      <Home />
+    </>
+  );
 }

@@ -125,3 +125,26 @@ test("calculations answer over HTTP as on the command line; nothing is known as 
   await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
   expect(TODAY).toBe("2026-05-15");
 });
+
+test("every page has its title all the way from one to the next, a tree's by its tag", async ({ page, request }) => {
+  const w = await world(request);
+  const treeId = await w.tree("TT-1");
+  await visit(page, w.url("yard"));
+  await page.evaluate(() => {
+    const untitled = new MutationObserver(() => {
+      if (document.title === "") document.body.dataset.untitled = "yes";
+    });
+    untitled.observe(document.head, { childList: true, subtree: true, characterData: true });
+  });
+  for (const place of ["Shelter", "Stores", "Almanac", "Yard"]) {
+    await page.getByRole("navigation").getByRole("link", { name: place, exact: true }).first().click();
+    await expect(page).toHaveTitle(new RegExp(`^${place} ·`));
+  }
+  await page.getByRole("link", { name: "The year’s windows" }).click();
+  await expect(page).toHaveTitle(/^The year’s windows ·/);
+  await expect(page.locator("body")).not.toHaveAttribute("data-untitled");
+  await page.goto(w.url(`tree/${treeId}/winter`));
+  await expect(page).toHaveTitle(/^TT-1, its winter ·/);
+  await page.goto(w.url("nowhere"));
+  await expect(page).toHaveTitle(/^Nothing here ·/);
+});

@@ -62,7 +62,7 @@ test("a closed window says why, when it opens and how sure; the same tree moved 
   // Rescue is never refused, and its risk is said.
   await page.getByLabel("As if it stood in").selectOption("");
   await expect(page.getByTestId("windows-place")).toContainText("With the weather of");
-  await expect(page).toHaveTitle(/Tree/);
+  await expect(page).toHaveTitle(/^LM-1/);
   await choose(page, "Rescue");
   await expect(detail(page)).toContainText(/Its risk today: in \d+\s*% of this place’s weather years/);
   await expectNoSeriousFindings(page);

@@ -1,7 +1,11 @@
 import { SetupForm } from "@/features/setup/setup-form";
-
-export const metadata = { title: "Where do your trees stand?" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default function SetupPage() {
-  return <SetupForm />;
+  return (
+    <>
+      <PageTitle>Where do your trees stand?</PageTitle>
+      <SetupForm />
+    </>
+  );
 }

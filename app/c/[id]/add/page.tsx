@@ -1,7 +1,11 @@
 import { AddTreeScreen } from "@/features/trees/screen";
-
-export const metadata = { title: "Add a tree" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function AddTreePage({ params }: { params: Promise<{ id: string }> }) {
-  return <AddTreeScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Add a tree</PageTitle>
+      <AddTreeScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { AlmanacScreen, thresholdOf } from "@/features/almanac/screen";
-
-export const metadata = { title: "Almanac" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function AlmanacPage({
   params,
@@ -10,5 +9,10 @@ export default async function AlmanacPage({
   searchParams: Promise<{ frost?: string; place?: string }>;
 }) {
   const { frost, place } = await searchParams;
-  return <AlmanacScreen collectionId={(await params).id} thresholdC={thresholdOf(frost)} placeId={place ?? null} />;
+  return (
+    <>
+      <PageTitle>Almanac</PageTitle>
+      <AlmanacScreen collectionId={(await params).id} thresholdC={thresholdOf(frost)} placeId={place ?? null} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { ArrivalScreen } from "@/features/arrival/screen";
-
-export const metadata = { title: "A tree arrives" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function ArrivalPage({ params }: { params: Promise<{ id: string }> }) {
-  return <ArrivalScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>A tree arrives</PageTitle>
+      <ArrivalScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { HistoryScreen } from "@/features/history/screen";
-
-export const metadata = { title: "History" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function HistoryPage({
   params,
@@ -9,5 +8,10 @@ export default async function HistoryPage({
   params: Promise<{ id: string }>;
   searchParams: Promise<{ before?: string }>;
 }) {
-  return <HistoryScreen collectionId={(await params).id} before={(await searchParams).before} />;
+  return (
+    <>
+      <PageTitle>History</PageTitle>
+      <HistoryScreen collectionId={(await params).id} before={(await searchParams).before} />
+    </>
+  );
 }

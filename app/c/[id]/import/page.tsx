@@ -1,7 +1,11 @@
 import { ListsScreen } from "@/features/imports/screen";
-
-export const metadata = { title: "Lists in and out" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function ImportPage({ params }: { params: Promise<{ id: string }> }) {
-  return <ListsScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Lists in and out</PageTitle>
+      <ListsScreen collectionId={(await params).id} />
+    </>
+  );
 }

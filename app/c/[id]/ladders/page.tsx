@@ -1,7 +1,11 @@
 import { LaddersScreen } from "@/features/ladders/screen";
-
-export const metadata = { title: "Ladders of the collection" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function LaddersPage({ params }: { params: Promise<{ id: string }> }) {
-  return <LaddersScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Ladders of the collection</PageTitle>
+      <LaddersScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { LooksScreen } from "@/features/learning/looks-screen";
-
-export const metadata = { title: "Where a look is worth most" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function LooksPage({ params }: { params: Promise<{ id: string }> }) {
-  return <LooksScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Where a look is worth most</PageTitle>
+      <LooksScreen collectionId={(await params).id} />
+    </>
+  );
 }

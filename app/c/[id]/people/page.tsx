@@ -1,7 +1,11 @@
 import { PeopleScreen } from "@/features/people/screen";
-
-export const metadata = { title: "People and days" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function PeoplePage({ params }: { params: Promise<{ id: string }> }) {
-  return <PeopleScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>People and days</PageTitle>
+      <PeopleScreen collectionId={(await params).id} />
+    </>
+  );
 }

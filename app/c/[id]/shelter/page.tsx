@@ -1,7 +1,11 @@
 import { ShelterScreen } from "@/features/shelter/screen";
-
-export const metadata = { title: "Shelter" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function ShelterPage({ params }: { params: Promise<{ id: string }> }) {
-  return <ShelterScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Shelter</PageTitle>
+      <ShelterScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { StoresScreen } from "@/features/stores/screen";
-
-export const metadata = { title: "Stores" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function StoresPage({
   params,
@@ -9,5 +8,10 @@ export default async function StoresPage({
   params: Promise<{ id: string }>;
   searchParams: Promise<{ tree?: string }>;
 }) {
-  return <StoresScreen collectionId={(await params).id} treeId={(await searchParams).tree} />;
+  return (
+    <>
+      <PageTitle>Stores</PageTitle>
+      <StoresScreen collectionId={(await params).id} treeId={(await searchParams).tree} />
+    </>
+  );
 }

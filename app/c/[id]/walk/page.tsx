@@ -1,7 +1,11 @@
 import { WalkScreen } from "@/features/walk/screen";
-
-export const metadata = { title: "Walk-round" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function WalkPage({ params }: { params: Promise<{ id: string }> }) {
-  return <WalkScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Walk-round</PageTitle>
+      <WalkScreen collectionId={(await params).id} />
+    </>
+  );
 }

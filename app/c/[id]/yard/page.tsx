@@ -1,8 +1,12 @@
 import { YardScreen } from "@/features/yard/screen";
 import type { CollectionPageProps } from "@/features/shell/page-props";
-
-export const metadata = { title: "Yard" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function YardPage({ params, searchParams }: CollectionPageProps) {
-  return <YardScreen collectionId={(await params).id} on={(await searchParams).on} />;
+  return (
+    <>
+      <PageTitle>Yard</PageTitle>
+      <YardScreen collectionId={(await params).id} on={(await searchParams).on} />
+    </>
+  );
 }

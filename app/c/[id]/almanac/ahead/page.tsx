@@ -1,7 +1,11 @@
 import { AheadScreen } from "@/features/almanac/ahead-screen";
-
-export const metadata = { title: "Ten days ahead" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function AheadPage({ params }: { params: Promise<{ id: string }> }) {
-  return <AheadScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Ten days ahead</PageTitle>
+      <AheadScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { KindsScreen } from "@/features/kinds/screen";
-
-export const metadata = { title: "Kinds" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function KindsPage({ params }: { params: Promise<{ id: string }> }) {
-  return <KindsScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Kinds</PageTitle>
+      <KindsScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { PlacesScreen } from "@/features/almanac/places-screen";
-
-export const metadata = { title: "Places" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function PlacesPage({ params }: { params: Promise<{ id: string }> }) {
-  return <PlacesScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Places</PageTitle>
+      <PlacesScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { RecordsScreen } from "@/features/almanac/records-screen";
-
-export const metadata = { title: "Records and climate" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function RecordsPage({ params }: { params: Promise<{ id: string }> }) {
-  return <RecordsScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Records and climate</PageTitle>
+      <RecordsScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { type WoodQuestion, WoodScreen } from "@/features/wood/screen";
-
-export const metadata = { title: "Wood and hardiness" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function WoodPage({
   params,
@@ -9,5 +8,10 @@ export default async function WoodPage({
   params: Promise<{ id: string }>;
   searchParams: Promise<WoodQuestion>;
 }) {
-  return <WoodScreen collectionId={(await params).id} asked={await searchParams} />;
+  return (
+    <>
+      <PageTitle>Wood and hardiness</PageTitle>
+      <WoodScreen collectionId={(await params).id} asked={await searchParams} />
+    </>
+  );
 }

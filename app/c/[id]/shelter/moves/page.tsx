@@ -1,7 +1,11 @@
 import { MovesScreen } from "@/features/shelter/moves-screen";
-
-export const metadata = { title: "The moves" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function MovesPage({ params }: { params: Promise<{ id: string }> }) {
-  return <MovesScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>The moves</PageTitle>
+      <MovesScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { PrintScreen } from "@/features/shelter/print-screen";
-
-export const metadata = { title: "Winter plan" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function PrintPage({ params }: { params: Promise<{ id: string }> }) {
-  return <PrintScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Winter plan</PageTitle>
+      <PrintScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { RoundScreen } from "@/features/shelter/round-screen";
-
-export const metadata = { title: "Carrying" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function RoundPage({
   params,
@@ -10,5 +9,10 @@ export default async function RoundPage({
   searchParams: Promise<{ way?: string }>;
 }) {
   const { way } = await searchParams;
-  return <RoundScreen collectionId={(await params).id} way={way === "out" ? "out" : "in"} />;
+  return (
+    <>
+      <PageTitle>Carrying</PageTitle>
+      <RoundScreen collectionId={(await params).id} way={way === "out" ? "out" : "in"} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { WatchScreen } from "@/features/shelter/watch-screen";
-
-export const metadata = { title: "Winter watch" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function WatchPage({ params }: { params: Promise<{ id: string }> }) {
-  return <WatchScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Winter watch</PageTitle>
+      <WatchScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { BigScreen } from "@/features/stores/big-screen";
-
-export const metadata = { title: "Big containers" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function BigPage({ params }: { params: Promise<{ id: string }> }) {
-  return <BigScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Big containers</PageTitle>
+      <BigScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { FiguresScreen } from "@/features/stores/figures-screen";
-
-export const metadata = { title: "Figures and sources" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function FiguresPage({ params }: { params: Promise<{ id: string }> }) {
-  return <FiguresScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Figures and sources</PageTitle>
+      <FiguresScreen collectionId={(await params).id} />
+    </>
+  );
 }

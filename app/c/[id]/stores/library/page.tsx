@@ -1,7 +1,11 @@
 import { LibraryScreen } from "@/features/stores/library-screen";
-
-export const metadata = { title: "Recipes and components" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function LibraryPage({ params }: { params: Promise<{ id: string }> }) {
-  return <LibraryScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Recipes and components</PageTitle>
+      <LibraryScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { MixesScreen } from "@/features/stores/mixes-screen";
-
-export const metadata = { title: "Mixes in the pot" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function MixesPage({ params }: { params: Promise<{ id: string }> }) {
-  return <MixesScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Mixes in the pot</PageTitle>
+      <MixesScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { MixingScreen } from "@/features/stores/mixing-screen";
-
-export const metadata = { title: "Mixing" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function MixingPage({
   params,
@@ -9,5 +8,10 @@ export default async function MixingPage({
   params: Promise<{ id: string }>;
   searchParams: Promise<{ on?: string }>;
 }) {
-  return <MixingScreen collectionId={(await params).id} on={(await searchParams).on} />;
+  return (
+    <>
+      <PageTitle>Mixing</PageTitle>
+      <MixingScreen collectionId={(await params).id} on={(await searchParams).on} />
+    </>
+  );
 }

@@ -1,7 +1,11 @@
 import { ProductsScreen } from "@/features/stores/products-screen";
-
-export const metadata = { title: "Cans and caps" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function ProductsPage({ params }: { params: Promise<{ id: string }> }) {
-  return <ProductsScreen collectionId={(await params).id} />;
+  return (
+    <>
+      <PageTitle>Cans and caps</PageTitle>
+      <ProductsScreen collectionId={(await params).id} />
+    </>
+  );
 }

@@ -1,8 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { TreeScreen } from "@/features/tree/screen";
-
-export const metadata = { title: "Tree" };
+import { TreeTitle } from "@/features/shell/tree-title";
 
 export default async function TreePage({
   params,
@@ -14,5 +13,10 @@ export default async function TreePage({
   const { id, treeId } = await params;
   if (!z.uuid().safeParse(treeId).success) notFound();
   const { on, stand } = await searchParams;
-  return <TreeScreen collectionId={id} treeId={treeId} on={on} stand={stand} />;
+  return (
+    <>
+      <TreeTitle collectionId={id} treeId={treeId} />
+      <TreeScreen collectionId={id} treeId={treeId} on={on} stand={stand} />
+    </>
+  );
 }

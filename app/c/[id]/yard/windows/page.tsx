@@ -1,6 +1,5 @@
 import { YardWindowsScreen } from "@/features/windows/yard-screen";
-
-export const metadata = { title: "The year’s windows" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function YardWindowsPage({
   params,
@@ -9,5 +8,10 @@ export default async function YardWindowsPage({
   params: Promise<{ id: string }>;
   searchParams: Promise<{ on?: string; work?: string; place?: string }>;
 }) {
-  return <YardWindowsScreen collectionId={(await params).id} asked={await searchParams} />;
+  return (
+    <>
+      <PageTitle>The year’s windows</PageTitle>
+      <YardWindowsScreen collectionId={(await params).id} asked={await searchParams} />
+    </>
+  );
 }

@@ -1,6 +1,5 @@
 import { KindScreen } from "@/features/kinds/screen";
-
-export const metadata = { title: "A kind" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function KindPage({
   params,
@@ -10,5 +9,10 @@ export default async function KindPage({
   searchParams: Promise<{ tree?: string }>;
 }) {
   const { id, kindId } = await params;
-  return <KindScreen collectionId={id} kindId={kindId} treeId={(await searchParams).tree} />;
+  return (
+    <>
+      <PageTitle>A kind</PageTitle>
+      <KindScreen collectionId={id} kindId={kindId} treeId={(await searchParams).tree} />
+    </>
+  );
 }

@@ -1,8 +1,12 @@
 import { PotScreen } from "@/features/stores/pot-screen";
-
-export const metadata = { title: "Pot" };
+import { PageTitle } from "@/features/shell/page-title";
 
 export default async function PotPage({ params }: { params: Promise<{ id: string; lotId: string }> }) {
   const { id, lotId } = await params;
-  return <PotScreen collectionId={id} lotId={lotId} />;
+  return (
+    <>
+      <PageTitle>Pot</PageTitle>
+      <PotScreen collectionId={id} lotId={lotId} />
+    </>
+  );
 }

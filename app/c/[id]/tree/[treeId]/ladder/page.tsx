@@ -1,11 +1,17 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { LadderScreen } from "@/features/ladder/screen";
-
-export const metadata = { title: "Its ladder of pots" };
+import { TreeTitle } from "@/features/shell/tree-title";
 
 export default async function LadderPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
   const { id, treeId } = await params;
   if (!z.uuid().safeParse(treeId).success) notFound();
-  return <LadderScreen collectionId={id} treeId={treeId} />;
+  return (
+    <>
+      <TreeTitle collectionId={id} treeId={treeId}>
+        its ladder of pots
+      </TreeTitle>
+      <LadderScreen collectionId={id} treeId={treeId} />
+    </>
+  );
 }

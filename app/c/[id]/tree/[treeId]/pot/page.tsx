@@ -1,8 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { PottingScreen } from "@/features/potting/screen";
-
-export const metadata = { title: "Pot on" };
+import { TreeTitle } from "@/features/shell/tree-title";
 
 export default async function PottingPage({
   params,
@@ -14,5 +13,12 @@ export default async function PottingPage({
   const { id, treeId } = await params;
   const { correction, kept } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
-  return <PottingScreen collectionId={id} treeId={treeId} correction={correction} keptShare={kept} />;
+  return (
+    <>
+      <TreeTitle collectionId={id} treeId={treeId}>
+        pot on
+      </TreeTitle>
+      <PottingScreen collectionId={id} treeId={treeId} correction={correction} keptShare={kept} />
+    </>
+  );
 }

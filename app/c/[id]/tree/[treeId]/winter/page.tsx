@@ -1,8 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { WinterScreen } from "@/features/winter/screen";
-
-export const metadata = { title: "Its winter" };
+import { TreeTitle } from "@/features/shell/tree-title";
 
 export default async function WinterPage({
   params,
@@ -14,5 +13,12 @@ export default async function WinterPage({
   const { id, treeId } = await params;
   const { at, winter } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
-  return <WinterScreen collectionId={id} treeId={treeId} at={at} any={winter === "any"} />;
+  return (
+    <>
+      <TreeTitle collectionId={id} treeId={treeId}>
+        its winter
+      </TreeTitle>
+      <WinterScreen collectionId={id} treeId={treeId} at={at} any={winter === "any"} />
+    </>
+  );
 }
