@@ -42,3 +42,26 @@ test("a pot's winter: how cold wall and core get, what kills, and what sinking a
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   expect(errors).toEqual([]);
 });
+
+test("a clay pot: how often it freezes wet, and the word that it stands that, said in one choice and taken back", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  const pot = round(260, 210, 250);
+  const clay = { ...pot, vessel: { ...pot.vessel, wall: "terracotta" } };
+  const treeId = await w.tree("AP-1", { pot: clay });
+  const errors = watchErrors(page);
+  await visit(page, w.url(`tree/${treeId}/winter`));
+  const words = page.getByTestId("winter-clay");
+  await expect(words).toContainText(/freezes through wet \d+ times in the middle winter/);
+  await expect(words).toContainText(/at even odds it cracks in about \d+ % of winters/);
+  await page.getByLabel("Wet frost on its clay").selectOption("yes");
+  await expect(words).toContainText("It stands that, by what was said of it.");
+  // It is the pots' own word: their page has it, too, and its history.
+  await page.getByRole("link", { name: "The clay" }).click();
+  await expect(page.getByLabel("Wet frost on its clay")).toHaveValue("yes");
+  await expect(page.getByRole("region", { name: "What happened" })).toContainText("stands it: frost-proof");
+  await expectNoSeriousFindings(page);
+  expect(errors).toEqual([]);
+});

@@ -383,6 +383,15 @@ export const CONDITION_WORDS: Record<PotCondition, string> = {
   cracked: "cracked",
 };
 
+/** Whether clay stands wet frost. */
+export const FROST_PROOF_WORDS = {
+  yes: "stands it: frost-proof",
+  no: "cracks it",
+  unknown: "nobody knows",
+} as const;
+export const frostProofKey = (frostProof: boolean | null): keyof typeof FROST_PROOF_WORDS =>
+  frostProof === null ? "unknown" : frostProof ? "yes" : "no";
+
 export const BEND_WORDS: Record<Bend, string> = {
   soft: "Folds, soft",
   "stays-bent": "Stays bent",

@@ -259,6 +259,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
     price: z.number().min(0).max(1_000_000).nullable().optional(),
     /** More of them can be bought at this price. */
     toBuy: z.boolean().optional(),
+    /** Clay that stands wet frost; null: nobody knows. */
+    frostProof: z.boolean().nullable().optional(),
   }),
   /** The pot a tree stands in becomes a record of its own: the same pot, the same roots. */
   z.object({ kind: z.literal("identified") }),

@@ -8,6 +8,8 @@ export const WEIGHTS = {
   dark: 0.45,
   dim: 0.12,
   chillShort: 0.3,
+  /** A cracked pot, of the worth of its tree. */
+  pot: 0.15,
   /** Dormancy broken in the dark: pale shoots. */
   tooWarm: 0.1,
   minute: 0.05,
@@ -37,10 +39,11 @@ export interface CostParts {
   loss: number;
   light: number;
   chill: number;
+  pot: number;
   effort: number;
   change: number;
 }
-export const totalOf = (p: CostParts) => p.loss + p.light + p.chill + p.effort + p.change;
+export const totalOf = (p: CostParts) => p.loss + p.light + p.chill + p.pot + p.effort + p.change;
 
 /** A grower who takes less risk than this weighs what may be lost the more, within bounds (C). */
 const USUAL_RISK = 0.1;
@@ -64,6 +67,7 @@ export function stayCost(input: {
     loss: worth * lossOf(stay) * clamp(USUAL_RISK / risk, CAUTION.least, CAUTION.most),
     light: worth * lightCost(need, evergreen, light, stay.meanC),
     chill: worth * WEIGHTS.chillShort * stay.chillShort,
+    pot: worth * WEIGHTS.pot * stay.cracks,
     effort: WEIGHTS.minute * minutes,
     change: asLastYear ? 0 : WEIGHTS.change,
   };

@@ -62,6 +62,7 @@ const stay = (loss: number, more: Partial<Stay> = {}): Stay => ({
   roots: loss,
   wood: 0,
   woodChance: 0,
+  cracks: 0,
   chillShort: 0,
   meanC: 5,
   out: { p50: 200, p90: 220, bySwell: false, nightsAfter: 0.4 },
@@ -118,7 +119,10 @@ test("a cautious grower weighs a loss more; parts add up; change counts only whe
   const asked = { worth: 100, stay: stay(0.5), need: "dark", evergreen: false, light: 3, minutes: 10 } as const;
   const usual = stayCost({ ...asked, risk: 0.1, asLastYear: true });
   expect(stayCost({ ...asked, risk: 0.05, asLastYear: true }).loss).toBe(2 * usual.loss);
-  expect(totalOf(usual)).toBeCloseTo(usual.loss + usual.light + usual.chill + usual.effort + usual.change, 9);
+  expect(totalOf(usual)).toBeCloseTo(
+    usual.loss + usual.light + usual.chill + usual.pot + usual.effort + usual.change,
+    9,
+  );
   expect(stayCost({ ...asked, risk: 0.1, asLastYear: false }).change).toBeGreaterThan(usual.change);
   expect(lossOf({ roots: 0.5, wood: 0.5 })).toBe(0.75);
 });

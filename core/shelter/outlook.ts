@@ -1,7 +1,10 @@
 import { clamp, normalCdf } from "../math/index";
 import {
+  crackChance,
+  isClay,
   killByDay,
   type LightClass,
+  NEVER_FREEZES_C,
   type PlaceAir,
   type PotCourse,
   potCourse,
@@ -32,6 +35,8 @@ export interface WinterTree {
   id: string;
   volumeL: number;
   wall: WinterWall;
+  /** Its clay stands wet frost; null: nobody knows, or it is no clay. */
+  frostProof: boolean | null;
   protection: Protection;
   limits: RootLimits;
   habit: HabitParameters;
@@ -62,6 +67,8 @@ export interface Stay {
   wood: number;
   /** Share of winters in which more than a tenth of the wood is killed. */
   woodChance: number;
+  /** Chance that its pot, of clay, cracks. */
+  cracks: number;
   /** Chance that its cold is not enough. */
   chillShort: number;
   /** Mean of the three months round midwinter, °C. */
@@ -116,7 +123,16 @@ class PotCourses {
 
   /** Null where the air is too mild to harm any root of these limits. */
   of(pot: PotInWinter, limits: RootLimits): PotCourse[] | null {
-    if (tooMild(this.coldestC, limits)) return null;
+    return tooMild(this.coldestC, limits) ? null : this.courses(pot);
+  }
+
+  /** Chance that it cracks, over the courses. */
+  cracks(pot: PotInWinter, frostProof: boolean | null): number {
+    if (!isClay(pot.wall) || frostProof === true || this.coldestC > NEVER_FREEZES_C) return 0;
+    return meanOf(this.courses(pot).map((c) => crackChance(pot.wall, frostProof, c.freezes)));
+  }
+
+  private courses(pot: PotInWinter): PotCourse[] {
     const key = JSON.stringify(pot);
     let courses = this.known.get(key);
     if (!courses) this.known.set(key, (courses = this.place.hours.map((h) => potCourse(pot, h))));
@@ -182,6 +198,10 @@ class Quarters {
     return this.crownDamages(`${crownKey(h)}@${at.place.id}`, () => crownDamage(h, this.crown(h), at.winter.tminC));
   }
 
+  cracks(tree: WinterTree, alone: boolean): number {
+    return this.pots.cracks(potAt(tree, this.place, alone), tree.frostProof);
+  }
+
   roots(tree: WinterTree, alone: boolean): Float32Array[] {
     const pot = potAt(tree, this.place, alone);
     const { youngC, matureC } = tree.limits;
@@ -216,8 +236,9 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
   return trees.map((tree) => {
     const home = quarters.get(tree.homeId ?? openPlace.id) ?? quarters.get(openPlace.id)!;
     const nights = home.winter.tminC;
+    const alone = home.place.air.wind === 1;
     const outdoors: DayDamage = {
-      roots: home.roots(tree, home.place.air.wind === 1),
+      roots: home.roots(tree, alone),
       ...home.crownDamage(tree.habit, home),
     };
     const stays: Record<string, Stay> = {};
@@ -231,6 +252,7 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
         roots: meanOf(damage.roots.map(worst)),
         wood: meanOf(damage.wood.map(worst)),
         woodChance: damage.wood.filter((days) => worst(days) > SEEN_LOSS).length / damage.wood.length,
+        cracks: q.cracks(tree, key === OUTSIDE && alone),
         chillShort: chillShort(tree, q.winter, site),
         meanC: q.winter.meanC,
         out:

@@ -70,6 +70,7 @@ const tree = (kindId: string, more: Partial<WinterTree> = {}): WinterTree => {
     id: kindId,
     volumeL: 20,
     wall: "smooth-plastic",
+    frostProof: null,
     protection: UNPROTECTED,
     limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
     habit: profile.parameters[0],
@@ -235,4 +236,23 @@ test("winter watering: weeks for the leafless, oftener in warmth, for leaves, fo
   expect(days({ evergreen: true, meanC: 12, light: 3 })).toBeLessThan(15);
   expect(days({ meanC: 12, volumeL: 3, widthM: 0.2 })).toBeLessThanOrEqual(days({ volumeL: 3, widthM: 0.2 }));
   expect(days({ breathing: true, volumeL: 3 })).toBeLessThanOrEqual(days({ volumeL: 3 }));
+});
+
+test("clay cracks where it freezes through wet: outdoors, not in a cellar, and never where it is frost-proof", () => {
+  const cracks = (frostProof: boolean | null, wall: WinterTree["wall"] = "terracotta") => {
+    const [{ stays }] = outlookOf({
+      site: winters.continental.built,
+      trees: [tree("apple", { wall, frostProof })],
+      places: [place("cellar")],
+      openPlace: { ...place("open"), id: "open-ground" },
+      risk: 0.1,
+    });
+    return [stays[OUTSIDE].cracks, stays.cellar.cracks];
+  };
+  const [outside, inside] = cracks(false);
+  expect(outside).toBeGreaterThan(0.05);
+  expect(inside).toBeLessThan(outside / 4);
+  expect(cracks(null)[0]).toBeCloseTo(outside / 2, 9);
+  expect(cracks(true)).toEqual([0, 0]);
+  expect(cracks(false, "smooth-plastic")).toEqual([0, 0]);
 });

@@ -10,7 +10,7 @@ import type { TreeRecord } from "./records";
 import { EVER, type PlaceSites, type Stay, staysOf } from "./stays";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-g";
+export const MODEL_VERSION = "2026-11-h";
 
 /** Seasons before and after today's that wood and windows are computed for. */
 const SEASONS_BACK = 4;

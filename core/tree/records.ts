@@ -58,6 +58,8 @@ export interface LotRecord {
   toBuy?: boolean;
   /** Where the free ones stand. */
   placeId?: string | null;
+  /** Clay that stands wet frost; null: nobody knows. */
+  frostProof?: boolean | null;
 }
 
 /** What a collection's screens are computed from. */

@@ -103,12 +103,13 @@ function measure(
   if (tree && payload.heightM) tree.heightM = payload.heightM;
 }
 
-function describeLot(lot: LotRecord, { name, price, toBuy }: Of<"lot-described">): LotRecord {
+function describeLot(lot: LotRecord, { name, price, toBuy, frostProof }: Of<"lot-described">): LotRecord {
   return {
     ...lot,
     ...(name === undefined ? {} : { name }),
     ...(price === undefined ? {} : { price }),
     ...(toBuy === undefined ? {} : { toBuy }),
+    ...(frostProof === undefined ? {} : { frostProof }),
   };
 }
 

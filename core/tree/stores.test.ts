@@ -83,10 +83,11 @@ test("a lot is described, carried and bought anew by events; an identified pot l
     places: [],
     events: [
       anEvent("2026-05-01", { kind: "lot-described", price: 4, toBuy: true }, { potLotId: lot.id, treeId: null }),
+      anEvent("2026-05-01", { kind: "lot-described", frostProof: true }, { potLotId: lot.id, treeId: null }),
       anEvent("2026-05-02", { kind: "placed" }, { potLotId: lot.id, treeId: null, placeId: ID(20) }),
     ],
   }).lots[0];
-  expect(described).toMatchObject({ price: 4, toBuy: true, placeId: ID(20) });
+  expect(described).toMatchObject({ price: 4, toBuy: true, placeId: ID(20), frostProof: true });
 
   const tree = aTree();
   const indexed = indexRecords({

@@ -57,7 +57,8 @@ export function winterStandings(
     }
     const stays = staysOf(events, on);
     const homeId = stayOn(stays, midsummer).placeId;
-    out.trees.push(winterTree(tree, profile, replayed, homeId));
+    const lot = replayed.lotId === null ? undefined : indexed.lots.get(replayed.lotId);
+    out.trees.push(winterTree(tree, profile, replayed, homeId, lot?.frostProof ?? null));
     const potKey = replayed.share < 1 && replayed.lotId !== null ? replayed.lotId : `tree:${tree.id}`;
     const shared = byPot.get(potKey);
     if (shared) {
@@ -105,11 +106,18 @@ const potHeightM = (r: Replayed) => {
   return (vessel.shape === "bag" ? vessel.lengthMm : vessel.heightMm) / 1000;
 };
 
-function winterTree(tree: TreeRecord, profile: Profile, replayed: Replayed, homeId: string | null): WinterTree {
+function winterTree(
+  tree: TreeRecord,
+  profile: Profile,
+  replayed: Replayed,
+  homeId: string | null,
+  frostProof: boolean | null,
+): WinterTree {
   return {
     id: tree.id,
     volumeL: replayed.volumeL.p50 / replayed.share,
     wall: wallOf(replayed.pot!),
+    frostProof,
     protection: tree.protection ?? UNPROTECTED,
     limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
     habit: profile.parameters[0],

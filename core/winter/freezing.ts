@@ -1,5 +1,9 @@
+import type { WinterWall } from "./figures";
+
 /** A wall freezes through below this and has thawed above it, °C; drier than this share of water it takes no harm. */
 const FREEZE = { frozenC: -2, thawedC: 0, wetFrom: 0.25 } as const;
+/** Air milder than this never freezes a wall through, whatever a clear sky takes, °C. */
+export const NEVER_FREEZES_C = 2;
 
 /** How often a wet wall freezes through: crossings of −2 °C after it has thawed. */
 export function wetFreezes(shellC: Float64Array, waterFraction: number): number {
@@ -14,6 +18,18 @@ export function wetFreezes(shellC: Float64Array, waterFraction: number): number 
   return count;
 }
 
-/** Chance that one wet freezing cracks a wall of clay that is not known to be frost-proof: our judgement (C). */
+/** Walls of fired clay: wet ones may crack as they freeze. */
+const CLAY: ReadonlySet<WinterWall> = new Set(["terracotta", "glazed"]);
+export const isClay = (wall: WinterWall) => CLAY.has(wall);
+
+/** Chance that one wet freezing cracks a wall of clay that is known not to stand frost: our judgement (C). */
 const CRACK_CHANCE = 0.02;
-export const crackChance = (freezes: number) => 1 - (1 - CRACK_CHANCE) ** freezes;
+/** How many clay pots stand frost, where nobody knows of this one: even odds (C). */
+const UNKNOWN_STANDS = 0.5;
+
+/** Chance that a wall has cracked after so many wet freezings. `frostProof` null: nobody knows. */
+export function crackChance(wall: WinterWall, frostProof: boolean | null, freezes: number): number {
+  if (!isClay(wall) || frostProof === true) return 0;
+  const cracked = 1 - (1 - CRACK_CHANCE) ** freezes;
+  return frostProof === null ? (1 - UNKNOWN_STANDS) * cracked : cracked;
+}

@@ -198,8 +198,11 @@ test("wet clay freezes through once a frost, dry clay not at all; a dark wall in
   const clay = pot({ wall: "terracotta", volumeL: 2 });
   expect(potCourse(clay, dayAndNight).freezes).toBeGreaterThan(30);
   expect(potCourse({ ...clay, waterFraction: 0.1 }, dayAndNight).freezes).toBe(0);
-  expect(crackChance(0)).toBe(0);
-  expect(crackChance(40)).toBeGreaterThan(crackChance(10));
+  expect(crackChance("terracotta", false, 0)).toBe(0);
+  expect(crackChance("terracotta", false, 40)).toBeGreaterThan(crackChance("terracotta", false, 10));
+  expect(crackChance("glazed", null, 10)).toBeCloseTo(crackChance("glazed", false, 10) / 2, 12);
+  expect(crackChance("terracotta", true, 40)).toBe(0);
+  expect(crackChance("smooth-plastic", false, 40)).toBe(0);
   const summer = [days({ tminC: 24, tmaxC: 39, solarMJ: 9 })];
   const dark = summerOutlook(pot({ volumeL: 3 }), summer);
   const light = summerOutlook(pot({ volumeL: 3, wallTakes: 0.3, shade: 0.8 }), summer);

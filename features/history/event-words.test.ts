@@ -84,6 +84,7 @@ test.each<[EventPayload, string]>([
     "Away 23 Dec 2026 to 2 Jan 2027: closed",
   ],
   [{ kind: "identified" }, "Its pot got a record of its own: Black 25 cm"],
+  [{ kind: "lot-described", frostProof: true }, "Black 25 cm: wet frost on its clay: stands it: frost-proof"],
   [{ kind: "lot-described", price: 4.5, toBuy: true }, "Black 25 cm: price 4.5, more can be bought"],
   [
     { kind: "recipe", recipeId: id, name: "House", parts: { compost: 1 }, feedsMonths: 3, note: "", gone: false },

@@ -32,6 +32,8 @@ import {
   FEEL_WORDS,
   FILL_GRADES,
   FORM_WORDS,
+  FROST_PROOF_WORDS,
+  frostProofKey,
   HEALTH_WORDS,
   LEAF_FALL_WORDS,
   LIMIT_WORD,
@@ -162,6 +164,9 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
             ? "price unknown"
             : `price ${number(payload.price, 2)}`,
         payload.toBuy === undefined ? "" : payload.toBuy ? "more can be bought" : "not to be bought any more",
+        payload.frostProof === undefined
+          ? ""
+          : `wet frost on its clay: ${FROST_PROOF_WORDS[frostProofKey(payload.frostProof)]}`,
       ];
       return `${names.lot ?? "Pots"}: ${parts.filter(Boolean).join(", ")}`;
     }

@@ -9,6 +9,7 @@ import {
   quickPlan,
   type TreeOutlook,
 } from "@/core/shelter/index";
+import { MODEL_VERSION } from "@/core/tree/index";
 import { jobResult, newestJob } from "@/data/jobs";
 import type { JobHandler } from "@/server/job-runner";
 import { pool } from "@/server/pool";
@@ -20,6 +21,7 @@ import { type WinterFacts, winterFacts } from "./facts";
 
 /** What the question who stands where comes to: kept with its job. */
 export interface ShelterResult {
+  model: string;
   winter: number;
   today: string;
   revision: number;
@@ -45,7 +47,10 @@ export async function newestResult(collectionId: string): Promise<{ id: string; 
   const scope = { collectionId };
   const done = await newestJob(pool(), scope, SHELTER_JOB, ["done"]);
   const text = done && (await jobResult(pool(), scope, done.id));
-  return text ? { id: done.id, result: JSON.parse(text) as ShelterResult } : null;
+  if (!text) return null;
+  const result = JSON.parse(text) as ShelterResult;
+  // Reckoned by models of before it may lack what is asked of it now.
+  return result.model === MODEL_VERSION ? { id: done.id, result } : null;
 }
 
 /** Trees of one wall and like volume beside each other, so that threads share their pots' temperatures. */
@@ -97,6 +102,7 @@ export const planShelterJob: JobHandler = async (job, beat) => {
   const plan = await planPlaces(problem, floors, solve);
   await beat(total, total);
   const result: ShelterResult = {
+    model: MODEL_VERSION,
     winter: facts.winter,
     today: view.today,
     revision: view.collection.revision,
@@ -123,6 +129,7 @@ function rounded(outlook: TreeOutlook): TreeOutlook {
           roots: short(s.roots),
           wood: short(s.wood),
           woodChance: short(s.woodChance),
+          cracks: short(s.cracks),
           chillShort: short(s.chillShort),
           meanC: short(s.meanC),
         },

@@ -48,6 +48,8 @@ export interface ShelterPlan {
   cost: number;
   at: (s: Standing, placeId: string) => ReturnType<typeof costAt>;
   lossAt: (s: Standing) => number | null;
+  /** Chance that its pot of clay cracks where it is shown. */
+  cracksAt: (s: Standing) => number;
   /** What putting a pot somewhere would change, or why it cannot stand there. */
   question: (s: Standing, placeId: string) => { change: number; forbidden: ReturnType<typeof forbidden> };
   /** Spot nearest to what was asked that is free; null: there is none. */
@@ -95,6 +97,7 @@ export function usePlan(data: ShelterData, kept: readonly KeptStand[] | null, mi
       const found = at(s, shown.assignment[s.id] ?? OUTSIDE);
       return found ? lossOf(found.stay) : null;
     },
+    cracksAt: (s) => at(s, shown.assignment[s.id] ?? OUTSIDE)?.stay.cracks ?? 0,
     question: (s, placeId) => {
       const tree = problem.trees.find((t) => t.id === s.id)!;
       const place = problem.places.find((p) => p.id === placeId);

@@ -21,6 +21,7 @@ import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { FloorPlan } from "./floor-plan";
 import { AddPlace } from "./add-place";
+import { Clay, WORTH_A_WORD } from "./clay";
 import { Legend, Misfits } from "./misfits";
 import { Outdoors } from "./outdoors";
 import { PlaceForm } from "./place-form";
@@ -375,6 +376,14 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
             }}
             where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE)}
             onSelect={setSelected}
+            collectionId={collectionId}
+          />
+          <Clay
+            pots={facts.data.standings
+              .map((s) => ({ s, cracks: plan.cracksAt(s) }))
+              .filter((p) => p.cracks >= WORTH_A_WORD)
+              .sort((a, b) => b.cracks - a.cracks)}
+            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE)}
             collectionId={collectionId}
           />
           {facts.withoutPot.length > 0 && (

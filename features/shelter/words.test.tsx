@@ -48,8 +48,10 @@ test("winters by their years, fates by the risk taken, losses without false zero
   expect(lossWords(0.004)).toBe("under 1 %");
   expect(lossWords(0.123)).toBe("12 %");
   expect([stepWords(1), stepWords(3)]).toEqual(["1 step", "3 steps"]);
-  expect(partWords({ loss: 40, light: 0.2, chill: 0, effort: 3, change: 0 })).toBe("what it may lose 40, carrying 3");
-  expect(partWords({ loss: 0.1, light: 0, chill: 0, effort: 0.2, change: 0 })).toBe("next to nothing");
+  expect(partWords({ loss: 40, light: 0.2, chill: 0, pot: 0, effort: 3, change: 0 })).toBe(
+    "what it may lose 40, carrying 3",
+  );
+  expect(partWords({ loss: 0.1, light: 0, chill: 0, pot: 0, effort: 0.2, change: 0 })).toBe("next to nothing");
 });
 
 test("every obstacle names the place, the measure and a way out, in the grower's units", () => {

@@ -64,6 +64,7 @@ const PART_WORDS: Record<keyof CostParts, string> = {
   loss: "what it may lose",
   light: "too little light",
   chill: "too little cold",
+  pot: "a cracked pot",
   effort: "carrying",
   change: "not as last winter",
 };

@@ -88,16 +88,24 @@ export const addPots = command({
 export const describeLot = command({
   name: "describe-lot",
   input: envelope
-    .extend({ lotId: z.uuid(), name: lotName.optional(), price: price.optional(), toBuy: z.boolean().optional() })
-    .refine((v) => v.name !== undefined || v.price !== undefined || v.toBuy !== undefined, {
+    .extend({
+      lotId: z.uuid(),
+      name: lotName.optional(),
+      price: price.optional(),
+      toBuy: z.boolean().optional(),
+      frostProof: z.boolean().nullable().optional(),
+    })
+    .refine((v) => [v.name, v.price, v.toBuy, v.frostProof].some((said) => said !== undefined), {
       path: ["name"],
       error: "Nothing is said anew.",
     }),
   touches: (v) => ({ lotId: v.lotId }),
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
-    const { name, price, toBuy } = v;
-    context.record(happening({ kind: "lot-described", name, price, toBuy }, context.today, { potLotId: lot.id }));
+    const { name, price, toBuy, frostProof } = v;
+    context.record(
+      happening({ kind: "lot-described", name, price, toBuy, frostProof }, context.today, { potLotId: lot.id }),
+    );
     context.note(`${lot.name}: described anew`);
     return Promise.resolve({ lotId: lot.id });
   },

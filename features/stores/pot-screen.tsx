@@ -44,6 +44,7 @@ export async function PotScreen({ collectionId, lotId }: { collectionId: string;
         price: lot.price ?? null,
         toBuy: lot.toBuy ?? false,
         condition: lot.condition ?? "sound",
+        frostProof: lot.frostProof ?? null,
         placeId: lot.placeId ?? null,
       }}
       vessel={vessel}

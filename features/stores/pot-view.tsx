@@ -6,6 +6,7 @@ import { useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
 import type { PotCondition } from "@/core/event/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, type Vessel, wallOf } from "@/core/vessel/index";
+import { isClay } from "@/core/winter/index";
 import { day, kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
 import { Facts, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { money } from "@/ui/money";
@@ -14,6 +15,7 @@ import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { CONDITION_WORDS, WALL_WORDS } from "../words";
+import { ClayField } from "./clay-field";
 import { draftOf, PotFields, readPot } from "./pot-fields";
 import type { PotUser } from "./lots";
 import { StoresNav } from "./stores-nav";
@@ -25,6 +27,7 @@ interface Lot {
   price: number | null;
   toBuy: boolean;
   condition: PotCondition;
+  frostProof: boolean | null;
   placeId: string | null;
 }
 
@@ -234,6 +237,7 @@ function More({ lot, places }: { lot: Lot; places: { id: string; name: string }[
         />
         more can be bought
       </label>
+      {isClay(wallOf(lot.pot)) && <ClayField className="w-56" lotId={lot.id} frostProof={lot.frostProof} />}
       <FormFaults
         faults={[...loose(add.failure, ["count"]), ...loose(move.failure, []), ...loose(describe.failure, [])]}
       />

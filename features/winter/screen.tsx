@@ -119,6 +119,8 @@ export async function WinterScreen({
         },
         volumeL: state.volumeL.p50,
         wall: wallOf(replayed.pot),
+        lotId: replayed.lotId!,
+        frostProof: asked.frostProof,
         basis: view.site.basis,
         stay,
         chillNeed: asked.habit.leaf === "evergreen" ? 0 : asked.chillPortions,

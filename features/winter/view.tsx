@@ -9,6 +9,7 @@ import { MULCH_R, type Protection, type Stay } from "@/core/shelter/index";
 import {
   type AirBasis,
   crackChance,
+  isClay,
   LIMIT_MARGIN_C,
   type PlaceAir,
   type PotInWinter,
@@ -27,6 +28,7 @@ import { celsius, degreesApart, litres, number, percent, type Units } from "@/ui
 import type { WinterApi } from "@/workers/winter.browser";
 import { MARK_WORDS } from "../kind-words";
 import { useAsOf } from "../shell/as-of";
+import { ClayField } from "../stores/clay-field";
 import { WALL_WORDS } from "../words";
 import { Ribbon } from "./ribbon";
 import { Here } from "./here";
@@ -61,6 +63,8 @@ export interface WinterFacts {
   protection: Protection;
   volumeL: number;
   wall: Wall;
+  lotId: string;
+  frostProof: boolean | null;
   basis: "record" | "short-record" | "table" | "answers";
   /** Crown and cold there, as reckoned with the whole season before. */
   stay: Stay;
@@ -276,11 +280,19 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
                 ? `${number(facts.chillNeed)} portions, enough in every winter there.`
                 : `${number(facts.chillNeed)} portions, too few of them in ${percent(facts.stay.chillShort)} of winters there.`}
           </li>
-          {facts.wall === "terracotta" && (
-            <li>
-              <b>The clay</b>: freezes through wet {number(outlook.freezes[0])} times in the middle winter,{" "}
-              {number(outlook.freezes[1])} in one of ten. If it is not frost-proof it cracks in about{" "}
-              {percent(crackChance(outlook.freezes[0]))} of winters (a guess); kept dry it does not.
+          {isClay(facts.wall) && (
+            <li data-testid="winter-clay">
+              <b>
+                <Link prefetch={false} className="link" href={`/c/${collectionId}/stores/pot/${facts.lotId}`}>
+                  The clay
+                </Link>
+              </b>
+              : freezes through wet {number(outlook.freezes[0])} times in the middle winter,{" "}
+              {number(outlook.freezes[1])} in one of ten.{" "}
+              {facts.frostProof === true
+                ? "It stands that, by what was said of it."
+                : `${facts.frostProof === null ? "Nobody has said whether it stands wet frost; at even odds it" : "It"} cracks in about ${percent(crackChance(facts.wall, facts.frostProof, outlook.freezes[0]))} of winters (a guess); kept dry it does not.`}
+              <ClayField className="mt-1 w-56" lotId={facts.lotId} frostProof={facts.frostProof} />
             </li>
           )}
         </ul>

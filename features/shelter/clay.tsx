@@ -1,0 +1,42 @@
+"use client";
+
+import Link from "next/link";
+import type { Standing } from "@/core/shelter/index";
+import { number, percent } from "@/ui/format";
+
+/** Pots of clay that may crack where the plan has them; a chance of this much and more is worth a word. */
+export const WORTH_A_WORD = 0.05;
+const SHOWN = 8;
+
+export function Clay({
+  pots,
+  where,
+  collectionId,
+}: {
+  pots: readonly { s: Standing; cracks: number }[];
+  where: (s: Standing) => string;
+  collectionId: string;
+}) {
+  if (pots.length === 0) return null;
+  return (
+    <section aria-labelledby="clay" data-testid="clay">
+      <h2 id="clay" className="text-lg">
+        Clay that may crack there
+      </h2>
+      <p className="text-sm">
+        {pots.slice(0, SHOWN).map(({ s, cracks }, i) => (
+          <span key={s.id}>
+            {i > 0 && ", "}
+            <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${s.treeIds[0]}/winter`}>
+              {s.tag}
+            </Link>{" "}
+            ({where(s)}, {percent(cracks)})
+          </span>
+        ))}
+        {pots.length > SHOWN && ` and ${number(pots.length - SHOWN)} more`}. It freezes through while wet; where nobody
+        has said whether it stands that, even odds are taken (a guess). Keep it under a roof, raise it on feet, or say
+        on its page that it is frost-proof.
+      </p>
+    </section>
+  );
+}

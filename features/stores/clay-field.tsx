@@ -1,0 +1,43 @@
+"use client";
+
+import { useState } from "react";
+import { FormFaults, SelectField } from "@/ui/fields";
+import { loose, useCommand } from "../commands/use-command";
+import { useAsOf } from "../shell/as-of";
+import { useNotice } from "../shell/notice";
+import { FROST_PROOF_WORDS, frostProofKey } from "../words";
+
+const OPTIONS = Object.entries(FROST_PROOF_WORDS) as [keyof typeof FROST_PROOF_WORDS, string][];
+const SAID = { yes: true, no: false, unknown: null } as const;
+
+/** Whether a lot's clay stands wet frost: by the maker's word, or by the winters it has seen. */
+export function ClayField({
+  lotId,
+  frostProof,
+  className,
+}: {
+  lotId: string;
+  frostProof: boolean | null;
+  className?: string;
+}) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, failure } = useCommand("describe-lot");
+  const [key, setKey] = useState(frostProofKey(frostProof));
+  return (
+    <div className={className}>
+      <SelectField
+        label="Wet frost on its clay"
+        value={key}
+        onChange={async (said) => {
+          setKey(said);
+          const done = await send({ collectionId, lotId, frostProof: SAID[said] });
+          if (done) tell({ text: `Wet frost on its clay: ${FROST_PROOF_WORDS[said]}.`, entryId: done.entryId });
+          else setKey(key);
+        }}
+        options={OPTIONS}
+      />
+      <FormFaults faults={loose(failure, [])} />
+    </div>
+  );
+}
