@@ -1,14 +1,9 @@
 import { z } from "zod";
-import {
-  ASSUMED_CLIMATE,
-  buildSite,
-  type DailyRecord,
-  normalsFromRecord,
-  PLACE_KINDS,
-  siteAtPlace,
-} from "@/core/climate/index";
+import { buildSite, type DailyRecord, normalsFromRecord, PLACE_KINDS } from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
+import { siteAtPlace } from "@/core/place/index";
+import { airOf, UNKNOWN_BUILD } from "@/core/winter/index";
 import { kindById, profileOf } from "@/core/species/index";
 import {
   type Limit,
@@ -74,7 +69,7 @@ export const windowCalculations = [
         historyFrom: today - 30,
       });
       const kind = v.place?.kind ?? "open";
-      const site = siteAtPlace(open, { kind, climate: ASSUMED_CLIMATE[kind] });
+      const { site } = siteAtPlace(open, airOf(kind, UNKNOWN_BUILD, null).air);
       const profile = profileOf({ kindId: v.species ?? null, typedName: null, habit: v.habit ?? null });
       const options = { risk: v.risk, sheltered: v.place?.sheltered ?? false };
       const [first, last] = [seasonOf(from, v.latitudeDeg) - 1, seasonOf(to, v.latitudeDeg) + 1];

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { WALLS } from "@/core/vessel/index";
-import { hoursFromRows, potTemperature, STANDS, WINTER_WALLS, WRAPS } from "@/core/winter/index";
+import { potTemperature, STANDS, WINTER_WALLS, WRAPS } from "@/core/winter/index";
+import { hoursFromRows } from "@/core/place/index";
 import { assignmentModel, checkAssignment, greedyAssignment, OUTSIDE } from "@/core/shelter/index";
 import { highsSolver } from "@/solve/highs";
 import { CalcProblem, define, defineSlow } from "../definition";

@@ -17,5 +17,5 @@ export * from "./track";
 export * from "./site";
 export * from "./season-frost";
 export * from "./season-sums";
-export * from "./place-weather";
+export * from "./after-move";
 export * from "./extremes";

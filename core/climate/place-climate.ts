@@ -2,6 +2,10 @@ import { z } from "zod";
 import type { DayNumber } from "../dates/index";
 import { mean, standardDeviation } from "../math/index";
 
+/** What places are like, from the open ground inwards. */
+export const PLACE_KINDS = ["open", "sheltered", "unheated", "frost-free", "heated"] as const;
+export type PlaceKind = (typeof PLACE_KINDS)[number];
+
 /**
  * A place's nights against the site's: placeMin = offsetC + (1 − damping) · siteMin. The offset is that of a night at 0 °C; damping
  * is the share of the site's swings that does not reach the place.

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
 import { parseIso } from "../dates/index";
+import { learnedAirSchema } from "../place/index";
 import { potSchema } from "../vessel/index";
 import {
   ARRIVAL_FORMS,
@@ -372,6 +373,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
     climate: placeClimateSchema.nullable(),
     /** Learned from so many nights; null where it was typed. */
     nights: z.number().int().min(1).max(100_000).nullable(),
+    /** How its air follows the air outside, learned from the hours read there. */
+    air: learnedAirSchema.nullable().optional(),
   }),
   /** Tell me when such a night is forecast. The newest word counts. */
   z.object({

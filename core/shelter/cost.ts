@@ -1,5 +1,5 @@
 import { clamp } from "../math/index";
-import type { LightClass } from "../winter/index";
+import type { LightClass } from "../place/index";
 import type { WinterLight } from "../species/index";
 import type { Stay } from "./outlook";
 

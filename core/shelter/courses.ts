@@ -1,6 +1,6 @@
 import { extremesOfHours, portionsByDay, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
 import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
-import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../winter/index";
+import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../place/index";
 import { spread, winterDays } from "./weather-days";
 import { type HabitParameters, hardinessCourse, PRIOR_SHIFT, runWoodSeason, spreadShifts } from "../wood/index";
 

@@ -3,9 +3,7 @@ import {
   crackChance,
   isClay,
   killByDay,
-  type LightClass,
   NEVER_FREEZES_C,
-  type PlaceAir,
   type PotCourse,
   potCourse,
   type PotInWinter,
@@ -15,6 +13,7 @@ import {
   type WinterWall,
   type Wrap,
 } from "../winter/index";
+import { type LightClass, type PlaceAir } from "../place/index";
 import { damageShare, type HabitParameters } from "../wood/index";
 import { type CrownWinter, crownWinter, openHours, type PlaceWinter, placeWinter, type SiteWinter } from "./courses";
 import { type InDays, inDays, type OutDays, outDays } from "./days";

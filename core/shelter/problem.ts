@@ -1,4 +1,5 @@
-import { isOutdoors, type LightClass, type PlaceBuild, floorM2 } from "../winter/index";
+import { type PlaceBuild, floorM2 } from "../winter/index";
+import { isOutdoors, type LightClass } from "../place/index";
 import type { PlaceKind } from "../climate/index";
 import type { AssignPlace, AssignProblem, AssignTree } from "./assign";
 import { carryTo, type CarryLimits, type Carrying, mostCarriedKg } from "./carry";

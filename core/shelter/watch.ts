@@ -1,15 +1,7 @@
 import type { DayNumber } from "../dates/index";
 import { clamp, quantileOf } from "../math/index";
-import {
-  hoursAtPlace,
-  killByDay,
-  type PlaceAir,
-  potCourse,
-  type PotHours,
-  type PotInWinter,
-  type RootLimits,
-  weatherHours,
-} from "../winter/index";
+import { killByDay, potCourse, type PotInWinter, type RootLimits } from "../winter/index";
+import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../place/index";
 import { extremesOfHours } from "../climate/index";
 import { MULCH_R, tooMild } from "./outlook";
 import type { SiteWinter } from "./courses";

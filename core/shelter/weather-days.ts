@@ -1,6 +1,6 @@
 import { type SeasonSlice, type Site } from "../climate/index";
 import { midwinterOf } from "../dates/index";
-import { soilAfter, type WeatherDays } from "../winter/index";
+import { soilAfter, type WeatherDays } from "../place/index";
 import type { SiteWinter } from "./courses";
 
 /** So many of a list at most, spread over all of it. */

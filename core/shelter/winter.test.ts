@@ -1,7 +1,7 @@
 import { buildSite, normalsFromAnswers } from "../climate/index";
 import { midwinterOf, toDay, toIso } from "../dates/index";
 import { profileOf } from "../species/index";
-import { PLACE_AIR, type Shelter } from "../winter/index";
+import { PLACE_AIR, type Shelter } from "../place/index";
 import {
   frozenThrough,
   hoursAhead,

@@ -1,8 +1,9 @@
-import { OPEN_GROUND, type Site, siteAfterMove, siteAtPlace, type Standing, standingKey } from "../climate/index";
+import { type PlaceClimate, SITE_ITSELF, type Site, siteAfterMove } from "../climate/index";
 import { type DayNumber, midwinterOf, seasonOf, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
+import { airKey, OPEN_AIR, type PlaceAir, siteAtPlace } from "../place/index";
+import { airOf, type PlaceClimateSaid, UNKNOWN_BUILD } from "../winter/index";
 import type { PlaceRecord } from "./records";
-import { placeNights, type PlaceClimateSaid } from "./weather-said";
 
 /** A tree stands in a place from a day on; the first stay has no beginning. */
 export interface Stay {
@@ -35,7 +36,7 @@ export function staysOf(events: readonly LoggedEvent[], upTo: DayNumber = Infini
 /** Sites by the places trees stand in: each place's weather is worked out once, each way of moving between them once. */
 export class PlaceSites {
   private readonly places: ReadonlyMap<string, PlaceRecord>;
-  private readonly byStanding: Map<string, Site>;
+  private readonly byAir: Map<string, ReturnType<typeof siteAtPlace>>;
   private readonly byStays: Map<string, Site>;
 
   /** @param known what was worked out for the same site before: weather is named by what a place is like, not by its name */
@@ -46,21 +47,31 @@ export class PlaceSites {
     known?: PlaceSites,
   ) {
     this.places = new Map(places.map((p) => [p.id, p]));
-    this.byStanding = known?.byStanding ?? new Map<string, Site>();
+    this.byAir = known?.byAir ?? new Map<string, ReturnType<typeof siteAtPlace>>();
     this.byStays = known?.byStays ?? new Map<string, Site>();
   }
 
-  standingOf(placeId: string | null): Standing {
+  airAt(placeId: string | null): PlaceAir {
     const place = placeId === null ? undefined : this.places.get(placeId);
-    return place ? { kind: place.kind, climate: placeNights(this.climates, place) } : OPEN_GROUND;
+    return place ? airOf(place.kind, place.build ?? UNKNOWN_BUILD, this.climates.get(place.id) ?? null).air : OPEN_AIR;
+  }
+
+  private placed(placeId: string | null) {
+    const air = this.airAt(placeId);
+    const key = airKey(air);
+    let found = this.byAir.get(key);
+    if (!found) this.byAir.set(key, (found = siteAtPlace(this.site, air)));
+    return found;
   }
 
   at(placeId: string | null): Site {
-    const standing = this.standingOf(placeId);
-    const key = standingKey(standing);
-    let site = this.byStanding.get(key);
-    if (!site) this.byStanding.set(key, (site = siteAtPlace(this.site, standing)));
-    return site;
+    return this.placed(placeId).site;
+  }
+
+  /** How the nights of a place stand to the site's: as read or said, else as its air has them. */
+  nightsAt(placeId: string | null): PlaceClimate {
+    if (placeId === null || !this.places.has(placeId)) return SITE_ITSELF;
+    return this.climates.get(placeId)?.climate ?? this.placed(placeId).nights;
   }
 
   /** Stays that still matter, equal neighbours joined, and what trees with the same ones share. */
@@ -75,7 +86,7 @@ export class PlaceSites {
     const since = midwinterOf(seasonOf(today, latitudeDeg) - SEASONS_REMEMBERED, latitudeDeg);
     const kept: { from: DayNumber; key: string; placeId: string | null }[] = [];
     for (const { from, placeId } of stays) {
-      const key = standingKey(this.standingOf(placeId));
+      const key = airKey(this.airAt(placeId));
       if (from <= since) kept.length = 0;
       if (kept.at(-1)?.key === key) continue;
       kept.push({ from: kept.length === 0 ? EVER : from, key, placeId });

@@ -1,4 +1,4 @@
-import type { PlaceKind, Site } from "../climate/index";
+import type { Site } from "../climate/index";
 import { type DayNumber, toDay } from "../dates/index";
 import type { LoggedEvent } from "../event/index";
 import { seasonFacts, type Situation } from "../judgement/index";
@@ -89,12 +89,11 @@ function flareHidden(events: readonly LoggedEvent[], on: DayNumber): boolean {
 /** It was indoors within the last thirteen months, and out again: what moves with the seasons must be carried. */
 const CARRIED_DAYS = 400;
 export function carriedIn(events: readonly LoggedEvent[], places: PlaceSites, on: DayNumber): boolean {
-  const indoors = (placeId: string | null) => !OUTDOORS.has(places.standingOf(placeId).kind);
+  const indoors = (placeId: string | null) => !places.airAt(placeId).outdoors;
   const stays = staysOf(events, on);
   const lately = stays.filter((_, i) => (stays[i + 1]?.from ?? Infinity) > on - CARRIED_DAYS);
   return lately.some((s) => indoors(s.placeId)) && lately.some((s) => !indoors(s.placeId));
 }
-const OUTDOORS = new Set<PlaceKind>(["open", "sheltered"]);
 
 /** What the hands on record lift at best, together; one volunteer where nobody is entered. */
 export function mostLiftedKg({ people }: GrowersCalendar): number {

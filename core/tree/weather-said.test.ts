@@ -1,7 +1,6 @@
 import { anEvent } from "@/test-support/records";
 import type { EventPayload } from "../event/index";
-import { ASSUMED_CLIMATE } from "../climate/index";
-import { placeNights, rankedSources, weatherSaid } from "./index";
+import { rankedSources, weatherSaid } from "./index";
 
 const said = (payload: EventPayload, placeId: string | null = null) => anEvent("2026-01-01", payload, { placeId });
 const climate = (offsetC: number) =>
@@ -39,11 +38,4 @@ test("sources nobody has ranked go before the ranked ones, the newest first; tho
   expect(of([])).toEqual(["new", "ranked", "old"]);
   expect(of(["ranked", "old"])).toEqual(["new", "ranked", "old"]);
   expect(of(["old", "ranked", "new"], ["ranked"])).toEqual(["old", "ranked aside", "new"]);
-});
-
-test("a place nobody measured goes by what it is like, no place is the open site", () => {
-  const known = new Map([["a", { climate: { offsetC: 9, damping: 0 }, nights: 12 }]]);
-  expect(placeNights(known, { id: "a", kind: "open" }).offsetC).toBe(9);
-  expect(placeNights(known, { id: "b", kind: "frost-free" })).toBe(ASSUMED_CLIMATE["frost-free"]);
-  expect(placeNights(known, undefined)).toEqual({ offsetC: 0, damping: 0 });
 });

@@ -1,5 +1,6 @@
-import { ASSUMED_CLIMATE, type NormalsSaid, type PlaceClimate, type PlaceKind } from "../climate/index";
+import type { NormalsSaid } from "../climate/index";
 import type { LoggedEvent } from "../event/index";
+import type { PlaceClimateSaid } from "../winter/index";
 
 /** What the grower said of the site's climate beyond the first answers. */
 export interface ClimateSaid {
@@ -11,12 +12,6 @@ export interface ClimateSaid {
 export interface SourceRanking {
   order: readonly string[];
   leftOut: readonly string[];
-}
-
-export interface PlaceClimateSaid {
-  climate: PlaceClimate;
-  /** Learned from so many nights; null where it was typed. */
-  nights: number | null;
 }
 
 /** A night to be told of: forecast at or below the threshold with at least this chance. */
@@ -40,7 +35,7 @@ export function weatherSaid(events: readonly LoggedEvent[]) {
     if (payload.kind === "weather-ranked") ranking = { order: payload.order, leftOut: payload.leftOut };
     if (payload.kind === "place-climate" && placeId) {
       if (payload.climate === null) placeClimates.delete(placeId);
-      else placeClimates.set(placeId, { climate: payload.climate, nights: payload.nights });
+      else placeClimates.set(placeId, { climate: payload.climate, nights: payload.nights, air: payload.air });
     }
     if (payload.kind === "alarm") {
       const { alarmId, name, thresholdC, chance } = payload;
@@ -62,12 +57,4 @@ export function rankedSources<S extends { id: string }>(
   const fresh = sources.filter((s) => place(s) < 0).reverse();
   const known = sources.filter((s) => place(s) >= 0).sort((a, b) => place(a) - place(b));
   return [...fresh, ...known].map((source) => ({ source, leftOut: ranking.leftOut.includes(source.id) }));
-}
-
-/** Nights of a place: as said or learned, else assumed by its kind; of no place, the open site. */
-export function placeNights(
-  climates: ReadonlyMap<string, PlaceClimateSaid>,
-  place: { id: string; kind: PlaceKind } | undefined,
-): PlaceClimate {
-  return place ? (climates.get(place.id)?.climate ?? ASSUMED_CLIMATE[place.kind]) : ASSUMED_CLIMATE.open;
 }

@@ -1,13 +1,7 @@
 import fc from "fast-check";
-import {
-  ASSUMED_CLIMATE,
-  buildSite,
-  normalsFromAnswers,
-  SEASON_LEAD_DAYS,
-  siteAfterMove,
-  siteAtPlace,
-} from "../climate/index";
+import { buildSite, normalsFromAnswers, SEASON_LEAD_DAYS, siteAfterMove } from "../climate/index";
 import { midwinterOf, toDay, toIso } from "../dates/index";
+import { PLACE_AIR, siteAtPlace } from "../place/index";
 import { KINDS, profileOf } from "../species/index";
 import { CORRECTION_NAMES } from "../roots/index";
 import {
@@ -151,10 +145,8 @@ test("an unknown kind weighs every habit, and still finds days", () => {
 });
 
 /** Where kinds that would not live outdoors are grown. */
-const indoors = {
-  "citrus-like": siteAtPlace(sites.continental, { kind: "heated", climate: ASSUMED_CLIMATE.heated }),
-  "tropical-like": siteAtPlace(sites.continental, { kind: "heated", climate: ASSUMED_CLIMATE.heated }),
-};
+const heatedRoom = siteAtPlace(sites.continental, PLACE_AIR.room).site;
+const indoors = { "citrus-like": heatedRoom, "tropical-like": heatedRoom };
 const usual = (p: ReturnType<typeof profile>) => usualOperation(p.values.rootShare);
 const openDays = (s: ReturnType<typeof windowSeries>) => s.suitability.filter((v) => v >= 100).length;
 
@@ -262,7 +254,7 @@ test("shifting warmth never shortens root warmth", () => {
       fc.constantFrom("apple", "lemon", "bay"),
       (warmer, kind) => {
         const site = sites.continental;
-        const warmerSite = siteAtPlace(site, { kind: "sheltered", climate: { offsetC: 1 + warmer, damping: 0 } });
+        const warmerSite = siteAtPlace(site, { ...PLACE_AIR.open, addedC: 1 + warmer }).site;
         const left = (s: typeof site) =>
           seasonCourses(s, profile(kind), 2026).courses.map((c) => c.warmthLeft[SEASON_LEAD_DAYS + 190]);
         const [here, there] = [left(site), left(warmerSite)];

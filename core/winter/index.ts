@@ -1,5 +1,3 @@
-export * from "./hours";
-export * from "./place-air";
 export * from "./place-build";
 export * from "./figures";
 export * from "./pot-temperature";

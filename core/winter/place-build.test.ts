@@ -1,15 +1,7 @@
 import fc from "fast-check";
 import { PLACE_KINDS } from "../climate/index";
-import {
-  airOf,
-  floorM2,
-  isOutdoors,
-  PLACE_AIR,
-  placeBuildSchema,
-  SHELTERS,
-  UNKNOWN_BUILD,
-  USUAL_SHELTER,
-} from "./index";
+import { isOutdoors, PLACE_AIR, SHELTERS, USUAL_SHELTER } from "../place/index";
+import { airOf, floorM2, placeBuildSchema, UNKNOWN_BUILD } from "./index";
 
 test("air of a place: read before said, said before its type, its type before what it is like", () => {
   const nights = { climate: { offsetC: 3, damping: 0.4 }, nights: 20 };

@@ -1,7 +1,15 @@
 import { z } from "zod";
 import type { PlaceClimate, PlaceKind } from "../climate/index";
 import { WRAPS } from "./figures";
-import { airAsRead, type LightClass, PLACE_AIR, type PlaceAir, SHELTERS, USUAL_SHELTER } from "./place-air";
+import {
+  airAsRead,
+  type LightClass,
+  PLACE_AIR,
+  type PlaceAir,
+  SHELTERS,
+  USUAL_SHELTER,
+  type LearnedAir,
+} from "../place/index";
 
 const metres = (least: number, most: number) => z.number().min(least).max(most);
 
@@ -50,6 +58,15 @@ export const UNKNOWN_BUILD: PlaceBuild = {
   mulched: false,
 };
 
+/** What is known of a place's air beyond its type. */
+export interface PlaceClimateSaid {
+  climate: PlaceClimate;
+  /** Learned from so many nights; null where it was typed. */
+  nights: number | null;
+  /** How it follows the air outside, learned from hours read there. */
+  air?: LearnedAir | null;
+}
+
 /** Where the numbers of a place's air come from. */
 export type AirBasis = "read" | "said" | "type" | "guess";
 
@@ -57,7 +74,7 @@ export type AirBasis = "read" | "said" | "type" | "guess";
 export function airOf(
   kind: PlaceKind,
   build: PlaceBuild,
-  nights: { climate: PlaceClimate; nights: number | null } | null,
+  said: PlaceClimateSaid | null,
 ): { air: PlaceAir; light: LightClass; basis: AirBasis } {
   const type = PLACE_AIR[build.shelter ?? USUAL_SHELTER[kind]];
   const built: PlaceAir = {
@@ -66,9 +83,9 @@ export function airOf(
     ventC: build.ventC ?? type.ventC,
   };
   return {
-    air: nights ? airAsRead(built, nights.climate) : built,
+    air: !said ? built : said.air ? { ...built, ...said.air } : airAsRead(built, said.climate),
     light: build.light ?? type.light,
-    basis: nights ? (nights.nights === null ? "said" : "read") : build.shelter ? "type" : "guess",
+    basis: said ? (said.nights === null ? "said" : "read") : build.shelter ? "type" : "guess",
   };
 }
 

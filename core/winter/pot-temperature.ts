@@ -1,4 +1,4 @@
-import type { PotHours } from "./hours";
+import type { PotHours } from "../place/index";
 import {
   CONDUCTIVITY,
   FILM,

@@ -1,6 +1,6 @@
 import type { DayNumber } from "../dates/index";
 import { quantileOf } from "../math/index";
-import type { PotHours } from "./hours";
+import type { PotHours } from "../place/index";
 import { type PotInWinter, potTemperature } from "./pot-temperature";
 import { wetFreezes } from "./freezing";
 import { hardenedByDay, rootKill, type RootLimits, withMargin } from "./root-kill";

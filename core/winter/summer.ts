@@ -1,5 +1,5 @@
 import { quantileOf } from "../math/index";
-import type { PotHours } from "./hours";
+import type { PotHours } from "../place/index";
 import { type PotInWinter, potTemperature } from "./pot-temperature";
 
 /** Roots stop above 38 °C and die within half an hour at 46–52 (Ingram 1985; Mathers 2003). */

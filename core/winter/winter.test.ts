@@ -2,16 +2,18 @@ import fc from "fast-check";
 import { toDay } from "../dates/index";
 import {
   airAsRead,
-  crackChance,
-  hardenedByDay,
   hoursAtPlace,
   PLACE_AIR,
   type Shelter,
-  summerOutlook,
   type PotHour,
   hoursFromRows,
   type PotHours,
   weatherHours,
+} from "../place/index";
+import {
+  crackChance,
+  hardenedByDay,
+  summerOutlook,
   type PotInWinter,
   potTemperature,
   killByDay,

@@ -2,7 +2,7 @@ import "server-only";
 import { chanceBelow, nightAt, nightsAhead, type NightAhead } from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { type Profile, profileOf } from "@/core/species/index";
-import { type Alarm, ownWoodOf, placeNights, plantsOn, woodEvidence, type WoodEvidence } from "@/core/tree/index";
+import { type Alarm, ownWoodOf, plantsOn, woodEvidence, type WoodEvidence } from "@/core/tree/index";
 import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
 import type { CollectionView } from "../collection/load";
 
@@ -38,12 +38,9 @@ export interface AtRisk {
 
 /** Alarms against the coming nights. */
 export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ringing[] {
-  const { alarms, placeClimates, places } = view.loaded;
+  const { alarms, places } = view.loaded;
   return alarms.map((alarm) => {
-    const climate = placeNights(
-      placeClimates,
-      places.find((p) => p.id === alarm.placeId),
-    );
+    const climate = view.places.nightsAt(alarm.placeId);
     const chances = nights.map((n) => chanceBelow(alarm.thresholdC, ...nightAt(climate, n)));
     return {
       alarm,
@@ -113,7 +110,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
       }
       const hardy = series.get(wood)!;
       const place = loaded.places.find((p) => p.id === g.placeId);
-      const climate = placeNights(loaded.placeClimates, place);
+      const climate = view.places.nightsAt(g.placeId);
       const risks = nights.map((n, k) => nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k]));
       let worst: AtRisk["worst"] = null;
       risks.forEach((r, k) => {

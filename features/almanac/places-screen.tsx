@@ -2,7 +2,6 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { fitPlace, frostStatistics, placeMinima } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
-import { placeNights } from "@/core/tree/index";
 import { countPlaceHours, listPlaceHours } from "@/data/place-hours";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
@@ -31,7 +30,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
     const hours = read.length > 0 ? await listPlaceHours(pool(), scope, place.id, entries) : [];
     const pairs = nightPairs(hours, site, toDay(today));
     const fit = fitPlace(pairs);
-    const climate = placeNights(loaded.placeClimates, place);
+    const climate = view.places.nightsAt(place.id);
     const frost = frostStatistics(site.latitudeDeg, site.minima.startDay, placeMinima(site.minima.tminC, climate), 0);
     const date = (which: "first" | "last", risk: 0.1 | 0.5) => slotWord(frost[which].preferred[risk], site.latitudeDeg);
     places.push({

@@ -31,7 +31,6 @@ import {
   MODEL_VERSION,
   ownTracks,
   packContext,
-  type PlaceClimateSaid,
   type PlacedNeed,
   placedNeeds,
   placedTracks,
@@ -45,6 +44,7 @@ import {
   weatherSaid,
 } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
+import type { PlaceClimateSaid } from "@/core/winter/index";
 import { type Collection, findCollection } from "@/data/collections";
 import type { Db } from "@/data/db";
 import { findTracks, keepTracks } from "@/data/derived";

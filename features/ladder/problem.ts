@@ -3,7 +3,8 @@ import { createHash } from "node:crypto";
 import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LadderProblem, LadderTerms } from "@/core/ladder/index";
 import { pricePerLitre } from "@/core/mix/index";
-import { isOutdoors, type PlaceBuild } from "@/core/winter/index";
+import { type PlaceBuild } from "@/core/winter/index";
+import { isOutdoors } from "@/core/place/index";
 import {
   ladderSetting,
   type LadderSetting,

@@ -3,17 +3,8 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { Quarter } from "@/core/shelter/index";
-import {
-  type AirBasis,
-  type LightClass,
-  PLACE_AIR,
-  type PlaceBuild,
-  type Shelter,
-  SHELTERS,
-  USUAL_SHELTER,
-  type Wrap,
-  WRAPS,
-} from "@/core/winter/index";
+import { type AirBasis, type PlaceBuild, type Wrap, WRAPS } from "@/core/winter/index";
+import { type LightClass, PLACE_AIR, type Shelter, SHELTERS, USUAL_SHELTER } from "@/core/place/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, readNumber } from "@/ui/format";
 import { loose, useCommand } from "../commands/use-command";

@@ -2,7 +2,8 @@
 
 import { SOLO_LIMIT_KG } from "@/core/tree/index";
 import type { Protection } from "@/core/shelter/index";
-import type { LightClass, PlaceBuild } from "@/core/winter/index";
+import type { PlaceBuild } from "@/core/winter/index";
+import type { LightClass } from "@/core/place/index";
 import { day, kilograms, metres, number, type Units } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
 import { WRAP_WORDS } from "../winter/words";

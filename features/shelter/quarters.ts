@@ -1,5 +1,6 @@
 import "server-only";
-import { type AirBasis, airOf, type PlaceAir, UNKNOWN_BUILD } from "@/core/winter/index";
+import { type AirBasis, airOf, UNKNOWN_BUILD } from "@/core/winter/index";
+import { type PlaceAir } from "@/core/place/index";
 import { type Quarter, type WinterPlace } from "@/core/shelter/index";
 import type { LoadedRecords } from "../collection/load";
 

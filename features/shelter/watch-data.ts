@@ -17,7 +17,8 @@ import {
   WARNINGS,
   winterInterval,
 } from "@/core/shelter/index";
-import { isOutdoors, WET_WALLS, type PotInWinter } from "@/core/winter/index";
+import { WET_WALLS, type PotInWinter } from "@/core/winter/index";
+import { isOutdoors } from "@/core/place/index";
 import { atRisk } from "../almanac/ahead";
 import type { CollectionView } from "../collection/load";
 import { type WinterFacts, winterFacts } from "./facts";

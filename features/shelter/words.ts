@@ -1,5 +1,5 @@
 import type { CarryBy, CostParts, Obstacle, Standing } from "@/core/shelter/index";
-import type { LightClass, Shelter } from "@/core/winter/index";
+import type { LightClass, Shelter } from "@/core/place/index";
 import { kilograms, metres, number, percent, type Units } from "@/ui/format";
 
 export const SHELTER_WORDS: Record<Shelter, string> = {

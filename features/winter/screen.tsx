@@ -6,7 +6,7 @@ import { OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from
 import { knownValuesOf } from "@/core/species/index";
 import { winterStandings } from "@/core/tree/index";
 import { wallOf } from "@/core/vessel/index";
-import type { WeatherDays } from "@/core/winter/index";
+import type { WeatherDays } from "@/core/place/index";
 import { asWinterPlace, OPEN_QUARTER, quartersOf } from "../shelter/quarters";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";

@@ -11,18 +11,17 @@ import {
   crackChance,
   isClay,
   LIMIT_MARGIN_C,
-  type PlaceAir,
   type PotInWinter,
   ROOT_HEAT,
   type RootLimits,
   type Stand,
   STANDS,
   type SummerOutlook,
-  type WeatherDays,
   type WinterOutlook,
   type Wrap,
   WRAPS,
 } from "@/core/winter/index";
+import { type PlaceAir, type WeatherDays } from "@/core/place/index";
 import { Reasoned, SelectField } from "@/ui/fields";
 import { celsius, degreesApart, litres, number, percent, type Units } from "@/ui/format";
 import type { WinterApi } from "@/workers/winter.browser";

@@ -5,7 +5,8 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { toDay } from "@/core/dates/index";
 import { mulberry32 } from "@/core/random/index";
-import { type PotHours, potTemperature, type PotInWinter, weatherHours } from "@/core/winter/index";
+import { potTemperature, type PotInWinter } from "@/core/winter/index";
+import { type PotHours, weatherHours } from "@/core/place/index";
 
 const DAYS = 212;
 const LITRES = [2, 10, 40];

@@ -24,8 +24,9 @@ export interface PlaceAir {
   tauH: number;
   /** Share of the anchor in what it drifts to; the rest is the air outside. */
   hold: number;
-  /** A plain difference besides, K. */
+  /** A plain difference besides, K: at all hours, and at night, fading as the sun rises. */
   addedC: number;
+  nightAddedC: number;
   /** What walls and floor draw it to, °C; `soil`: the ground's own warmth. */
   anchorC: number | "soil";
   /** Warming by 100 W/m² of sun, K. */
@@ -42,7 +43,7 @@ export interface PlaceAir {
   outdoors: boolean;
 }
 
-const unheated = { addedC: 0, floorC: null, ventC: null } as const;
+const unheated = { addedC: 0, nightAddedC: 0, floorC: null, ventC: null } as const;
 const indoors = { ...unheated, wind: 0.05, sky: 0, outdoors: false } as const;
 export const PLACE_AIR: Record<Shelter, PlaceAir> = {
   open: {
@@ -114,8 +115,11 @@ export const USUAL_SHELTER: Record<PlaceKind, Shelter> = {
 export const isOutdoors = (kind: PlaceKind) => PLACE_KINDS.indexOf(kind) <= PLACE_KINDS.indexOf("sheltered");
 
 /** The ground's own warmth above its running mean, K, and the sky's loss that comes through its share, K under a clear one. */
-const GROUND_ABOVE_C = 1;
+export const GROUND_ABOVE_C = 1;
 const SKY_COOLING_C = 1.5;
+
+/** Walls take on the mean of the last weeks: hours of its memory (C). */
+export const WALL_HOURS = 25 * 24;
 
 /** Air as nights read or said there have it: it follows at once, for the readings hold the lag already. */
 export function airAsRead(air: PlaceAir, { offsetC, damping }: PlaceClimate): PlaceAir {
@@ -125,38 +129,71 @@ export function airAsRead(air: PlaceAir, { offsetC, damping }: PlaceClimate): Pl
     sky: air.outdoors ? air.sky : 0,
     hold: damping,
     anchorC: 0,
-    addedC: offsetC,
+    // Out of doors the day is the site's own: only nights are those of a hollow or of a wall.
+    addedC: air.outdoors ? 0 : offsetC,
+    nightAddedC: air.outdoors ? offsetC : 0,
   };
 }
 
+/** What the air of a place is worked out from, hour by hour. */
+export type OutsideHours = Pick<PotHours, "airC" | "soilC" | "sunWm2" | "skyLossWm2">;
+
+/** The air of a place is the air outside. */
+export const isOutside = (air: PlaceAir) =>
+  air.tauH === 0 &&
+  air.hold === 0 &&
+  air.gainC === 0 &&
+  air.floorC === null &&
+  air.addedC === 0 &&
+  air.nightAddedC === 0;
+
+/** Share of the way to where it drifts that a place's air goes in an hour. */
+export const followOf = (tauH: number) => (tauH > 0 ? 1 - Math.exp(-1 / tauH) : 1);
+
+/** Nothing is left of the nights' own difference under so much sun, W/m² (C). */
+const FULL_DAY_WM2 = 200;
+
+/** What a clear sky takes through a roof, K. The open air is not cooled twice: there the sky draws on pots. */
+export const skyCooling = (air: PlaceAir, lossWm2: number) =>
+  air.tauH > 0 ? (SKY_COOLING_C * air.sky * lossWm2) / CLEAR_SKY_WM2 : 0;
+
 /**
- * Weather round a pot at a place: T += (T_eq − T)(1 − e^(−1/τ)) each hour, T_eq = (1−g)·outside + g·anchor + sun − sky, kept above a
- * heater's floor and below the vents (structure and figures C).
+ * Air of a place: T += (T_eq − T)(1 − e^(−1/τ)) each hour, T_eq = (1−g)·outside + g·anchor + sun − sky, kept above a heater's floor
+ * and below the vents (structure and figures C). Walls are as warm as the last weeks where these are warmer than what warms them.
  */
-export function hoursAtPlace(outside: PotHours, air: PlaceAir): PotHours {
+export function airAtPlace(outside: OutsideHours, air: PlaceAir): Float64Array {
   const n = outside.airC.length;
-  const same = air.tauH === 0 && air.hold === 0 && air.gainC === 0 && air.floorC === null && air.addedC === 0;
-  const airC = same ? outside.airC : new Float64Array(n);
-  const follow = air.tauH > 0 ? 1 - Math.exp(-1 / air.tauH) : 1;
-  if (!same) {
-    let t = NaN;
-    for (let i = 0; i < n; i++) {
-      const out = outside.airC[i];
-      const anchor = air.anchorC === "soil" ? outside.soilC[i] + GROUND_ABOVE_C : air.anchorC;
-      const sky = (SKY_COOLING_C * air.sky * outside.skyLossWm2[i]) / CLEAR_SKY_WM2;
-      // Outdoors the air is not cooled twice: the sky draws on pots there, not on a closed room's air.
-      const goal =
-        (1 - air.hold) * out +
-        air.hold * anchor +
-        air.addedC +
-        (air.gainC * outside.sunWm2[i]) / 100 -
-        (air.tauH > 0 ? sky : 0);
-      t = Number.isNaN(t) ? goal : t + (goal - t) * follow;
-      if (air.ventC !== null && t > air.ventC) t = Math.max(air.ventC, Math.min(t, out));
-      if (air.floorC !== null && t < air.floorC) t = air.floorC;
-      airC[i] = t;
-    }
+  if (isOutside(air)) return outside.airC;
+  const airC = new Float64Array(n);
+  const follow = followOf(air.tauH);
+  const { hold, addedC, nightAddedC, anchorC, gainC, ventC, floorC } = air;
+  let weeks = outside.airC[0];
+  let t = NaN;
+  for (let i = 0; i < n; i++) {
+    const out = outside.airC[i];
+    weeks += (out - weeks) / WALL_HOURS;
+    const walls =
+      anchorC === "soil"
+        ? addedC + hold * (outside.soilC[i] + GROUND_ABOVE_C)
+        : Math.max(addedC + hold * anchorC, Math.min(addedC, 0) + hold * weeks);
+    const sun = outside.sunWm2[i];
+    const goal =
+      (1 - hold) * out +
+      walls +
+      (gainC * sun) / 100 +
+      nightAddedC * Math.max(0, 1 - (sun / FULL_DAY_WM2) ** 2) -
+      skyCooling(air, outside.skyLossWm2[i]);
+    t = Number.isNaN(t) ? goal : t + (goal - t) * follow;
+    if (ventC !== null && t > ventC) t = Math.max(ventC, Math.min(t, out));
+    if (floorC !== null && t < floorC) t = floorC;
+    airC[i] = t;
   }
+  return airC;
+}
+
+/** Weather round a pot at a place. */
+export function hoursAtPlace(outside: PotHours, air: PlaceAir): PotHours {
+  const airC = airAtPlace(outside, air);
   const scaled = (values: Float64Array, share: number) => (share === 1 ? values : values.map((v) => v * share));
   return {
     airC,

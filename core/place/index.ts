@@ -1,0 +1,4 @@
+export * from "./hours";
+export * from "./air";
+export * from "./learn";
+export * from "./site";
