@@ -1,10 +1,21 @@
 import { z } from "zod";
 import { coldNights, LEAST_NIGHTS, type NightPair } from "../climate/index";
 import { clamp, mean } from "../math/index";
-import { airAtPlace, followOf, GROUND_ABOVE_C, type OutsideHours, type PlaceAir, skyCooling, WALL_HOURS } from "./air";
+import {
+  airAtPlace,
+  followOf,
+  GROUND_ABOVE_C,
+  type OutsideHours,
+  type PlaceAir,
+  SHELTERS,
+  skyCooling,
+  WALL_HOURS,
+} from "./air";
 
 /** What a logger's hours tell of a place's air; the rest stays as its type has it. */
 export const learnedAirSchema = z.object({
+  /** The type it was taken for: what was learned holds for no other. */
+  as: z.enum(SHELTERS),
   tauH: z.number().min(0).max(500),
   hold: z.number().min(0).max(1),
   addedC: z.number().min(-30).max(40),
@@ -13,7 +24,7 @@ export const learnedAirSchema = z.object({
 export type LearnedAir = z.infer<typeof learnedAirSchema>;
 
 export interface AirFit {
-  air: LearnedAir;
+  air: Omit<LearnedAir, "as">;
   /** Days' worth of hours it was learned from. */
   days: number;
   /** Typical miss of an hour, K. */

@@ -12,6 +12,22 @@ test("air of a place: read before said, said before its type, its type before wh
   expect(airOf("unheated", cellar, { ...nights, nights: null }).basis).toBe("said");
 });
 
+test("air learned from hours holds for the type it was learned as; another type has the nights that were read", () => {
+  const air = { as: "shed", tauH: 8, hold: 0.3, addedC: 1, gainC: 0.2 } as const;
+  const said = { climate: { offsetC: 2, damping: 0.2 }, nights: 40, air };
+  const shed = { ...UNKNOWN_BUILD, shelter: "shed" as const, heaterC: 3 };
+  expect(airOf("unheated", shed, said)).toMatchObject({
+    basis: "read",
+    air: { tauH: 8, hold: 0.3, addedC: 1, anchorC: "soil", floorC: 3 },
+  });
+  expect(airOf("unheated", { ...shed, shelter: "garage" }, said).air).toMatchObject({ tauH: 0, hold: 0.2, addedC: 2 });
+});
+
+test("nights read out of doors are its nights only", () => {
+  const said = { climate: { offsetC: -2, damping: 0 }, nights: null };
+  expect(airOf("open", UNKNOWN_BUILD, said).air).toMatchObject({ addedC: 0, nightAddedC: -2 });
+});
+
 test("what was built goes before the type: light, heater, vents", () => {
   const built = { ...UNKNOWN_BUILD, shelter: "shed" as const, light: 2 as const, heaterC: 4, ventC: 18 };
   expect(airOf("unheated", built, null)).toMatchObject({ light: 2, air: { floorC: 4, ventC: 18 } });

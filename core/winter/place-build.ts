@@ -9,6 +9,7 @@ import {
   SHELTERS,
   USUAL_SHELTER,
   type LearnedAir,
+  type Shelter,
 } from "../place/index";
 
 const metres = (least: number, most: number) => z.number().min(least).max(most);
@@ -70,20 +71,27 @@ export interface PlaceClimateSaid {
 /** Where the numbers of a place's air come from. */
 export type AirBasis = "read" | "said" | "type" | "guess";
 
+function airAsLearned(built: PlaceAir, shelter: Shelter, { climate, air }: PlaceClimateSaid): PlaceAir {
+  if (!air || air.as !== shelter) return airAsRead(built, climate);
+  const { tauH, hold, addedC, gainC } = air;
+  return { ...built, tauH, hold, addedC, gainC };
+}
+
 /** Air of a place: its type's, as built, and by the nights read there where there are any. */
 export function airOf(
   kind: PlaceKind,
   build: PlaceBuild,
   said: PlaceClimateSaid | null,
 ): { air: PlaceAir; light: LightClass; basis: AirBasis } {
-  const type = PLACE_AIR[build.shelter ?? USUAL_SHELTER[kind]];
+  const shelter = build.shelter ?? USUAL_SHELTER[kind];
+  const type = PLACE_AIR[shelter];
   const built: PlaceAir = {
     ...type,
     floorC: build.heaterC ?? type.floorC,
     ventC: build.ventC ?? type.ventC,
   };
   return {
-    air: !said ? built : said.air ? { ...built, ...said.air } : airAsRead(built, said.climate),
+    air: said ? airAsLearned(built, shelter, said) : built,
     light: build.light ?? type.light,
     basis: said ? (said.nights === null ? "said" : "read") : build.shelter ? "type" : "guess",
   };

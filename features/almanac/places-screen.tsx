@@ -41,6 +41,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
       climate,
       told: said !== null,
       learnedFrom: said?.nights ?? null,
+      air: said?.air ?? null,
       hours: hours.length,
       lastHour: hours.at(-1)?.hour ?? null,
       fit: fit && { ...fit, pairs: fit.pairs.slice(-MOST_POINTS) },

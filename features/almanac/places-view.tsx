@@ -3,6 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
+import type { LearnedAir } from "@/core/place/index";
 import { celsius, number, readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { FROST, INK } from "@/ui/tones";
@@ -10,7 +11,7 @@ import { loose, useCommand } from "../commands/use-command";
 import { placeClimateWords } from "../history/event-words";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { fitWords } from "../weather/fit-words";
+import { airWords, fitWords } from "../weather/fit-words";
 import { WeatherImport } from "../weather/weather-import";
 import { PLACE_WORDS } from "../words";
 
@@ -24,6 +25,8 @@ export interface PlaceFacts {
   told: boolean;
   /** Nights the climate was learned from; null where it was typed. */
   learnedFrom: number | null;
+  /** How its air follows the air outside, where hours read there have told. */
+  air: LearnedAir | null;
   hours: number;
   lastHour: string | null;
   fit: PlaceFit | null;
@@ -113,6 +116,7 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
           </p>
           {place.fit && <FitChart fit={place.fit} name={place.name} />}
           {place.fit && <p className="text-sm">By its readings: {fitWords(place.fit, units)}.</p>}
+          {place.air && <p className="text-sm">{airWords({ air: place.air }, units)}</p>}
           {place.hours > 0 && !place.fit && (
             <p className="text-sm">
               {number(place.hours)} hours of readings, too few cold nights on the site’s record among them: ten are

@@ -2,6 +2,7 @@ import { createHash, randomUUID } from "node:crypto";
 import { z } from "zod";
 import { fitPlace, lapseC, normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
 import { parseIso, toDay } from "@/core/dates/index";
+import type { LearnedAir } from "@/core/place/index";
 import { countPlaceHours, insertPlaceHours, listPlaceHours } from "@/data/place-hours";
 import { insertWeather } from "@/data/weather";
 import { parseLogger } from "@/formats/logger-csv";
@@ -14,6 +15,7 @@ import { happening } from "../commands/days";
 import { command, type CommandContext, envelope, refuse } from "../commands/define";
 import { MOST_WEATHER_BYTES } from "./limits";
 import { describeMoves } from "./moves";
+import { airFitOf } from "./learn-air";
 import { nightPairs } from "./pairs";
 
 export const weatherOptions = z.object({
@@ -134,6 +136,15 @@ export const setPlaceClimate = command({
   },
 });
 
+/** As finely as it can be told. */
+const roundedAir = ({ as, tauH, hold, addedC, gainC }: LearnedAir): LearnedAir => ({
+  as,
+  tauH,
+  hold: Math.round(hold * 100) / 100,
+  addedC: Math.round(addedC * 100) / 100,
+  gainC: Math.round(gainC * 100) / 100,
+});
+
 /** Keeps readings of a place and learns from all of them how its nights stand to the site's. */
 async function keepReadings(
   context: CommandContext,
@@ -154,6 +165,8 @@ async function keepReadings(
   const all = [...earlier.filter((h) => !fresh.has(h.hour)), ...hours];
   const site = await loadSite(db, collection, loaded, today);
   const fit = fitPlace(nightPairs(all, site, toDay(today)));
+  const clock = { toLocal: localTimeOf(collection.zone), longitudeDeg: collection.longitudeDeg };
+  const air = fit && airFitOf(all, site, place, clock);
   context.write(() =>
     insertPlaceHours(db, scope, entryId, placeId, hours, (done) => context.progress(done, hours.length)),
   );
@@ -162,7 +175,8 @@ async function keepReadings(
       offsetC: Math.round(fit.climate.offsetC * 10) / 10,
       damping: Math.round(fit.climate.damping * 100) / 100,
     };
-    context.record(happening({ kind: "place-climate", climate, nights: fit.nights }, today, { placeId }));
+    const learned = air ? { air: roundedAir(air.air) } : {};
+    context.record(happening({ kind: "place-climate", climate, nights: fit.nights, ...learned }, today, { placeId }));
   }
   context.note(`${read.file.readings} readings of ${place.name} ${from}`);
   return { readings: read.file.readings, learned: fit !== null };

@@ -3,7 +3,7 @@
 import type { WeatherFormat } from "@/formats/weather-days";
 import { day, number } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
-import { fitWords } from "./fit-words";
+import { airWords, fitWords } from "./fit-words";
 import type { WeatherPreview } from "./stream";
 
 const FORMAT_WORDS: Record<WeatherFormat, string> = {
@@ -29,7 +29,7 @@ export function PreviewSummary({ preview }: { preview: WeatherPreview }) {
           </p>
           <p>
             {preview.fit
-              ? `${number(preview.commonNights)} nights are on the site’s record, too. From the cold ones: ${fitWords(preview.fit, units)}.`
+              ? `${number(preview.commonNights)} nights are on the site’s record, too. From the cold ones: ${fitWords(preview.fit, units)}.${preview.air ? ` ${airWords(preview.air, units)}` : ""}`
               : `${number(preview.commonNights)} nights are on the site’s record, too: too few to learn from. Ten cold ones are needed; the readings are kept until then.`}
           </p>
         </>

@@ -15,6 +15,7 @@ import { runCommand } from "../commands/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
 import { weatherOptions } from "./commands";
 import { MOST_WEATHER_BYTES } from "./limits";
+import { airFitOf, type LearnedFit } from "./learn-air";
 import { nightPairs } from "./pairs";
 
 const weatherRequest = z.object({
@@ -58,6 +59,8 @@ export type WeatherPreview = Faulty &
         lastHour: string;
         unit: "C" | "F";
         fit: PlaceFit | null;
+        /** How the place's air follows the air outside, where the hours tell. */
+        air: LearnedFit | null;
         /** Nights both the place and the site were read in. */
         commonNights: number;
       }
@@ -129,6 +132,8 @@ async function work(
       const loaded = await loadRecords(pool(), collection);
       const site = await loadSite(pool(), collection, loaded, today);
       const pairs = nightPairs(read.file.hours, site, toDay(today));
+      const place = loaded.places.find((p) => p.id === request.placeId);
+      const clock = { toLocal: options.toLocal, longitudeDeg: collection.longitudeDeg };
       const { file } = read;
       return tell({
         step: "preview",
@@ -140,6 +145,7 @@ async function work(
           lastHour: file.lastHour,
           unit: file.unit,
           fit: fitPlace(pairs),
+          air: place ? airFitOf(read.file.hours, site, place, clock) : null,
           commonNights: pairs.length,
           problemCount: file.problems.length,
           problems: file.problems.slice(0, SHOWN_PROBLEMS),

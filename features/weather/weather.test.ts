@@ -4,6 +4,8 @@ import type { DailyRecord } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { atRisk, firstRing } from "../almanac/ahead";
 import { keepForecast, newestForecasts } from "@/data/forecasts";
+import { localTimeOf } from "@/server/clock";
+import { sunAheadH } from "./learn-air";
 import { listPlaceHours } from "@/data/place-hours";
 import { generateWeather, nightsAhead } from "@/core/climate/index";
 import { writeWeatherCsv } from "@/formats/weather-csv";
@@ -105,6 +107,9 @@ test("a place learns from its logger, keeps its hours, and forgets when told oth
   expect(said.climate.offsetC).toBeCloseTo(3, 0);
   expect(said.climate.damping).toBeCloseTo(0.5, 1);
   expect(said.nights).toBeGreaterThanOrEqual(10);
+  // Its hours tell how slowly it follows, as the glasshouse it is taken for.
+  expect(said.air).toMatchObject({ as: "glasshouse" });
+  expect(said.air!.hold).toBeGreaterThan(0.2);
   const hours = await listPlaceHours(pool(), { collectionId: yard.id }, placeId, [done.entryId]);
   expect(hours.length).toBe(120 * 24);
   await yard.ok("set-place-climate", { placeId, climate: { offsetC: -1, damping: 0 } });
@@ -184,4 +189,14 @@ test("looks, feeds and late work move a tree's own wood, from their day on only"
   expect(own.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
   // Earlier and later seasons are the kind's.
   expect(own.wood.ripe50[at - 365]).toBe(kind.wood.ripe50[at - 365]);
+});
+
+test("the sun's hours stand beside the clock's: summer time and longitude, east and west", () => {
+  const clock = (zone: string) => localTimeOf(zone);
+  expect(sunAheadH(clock("UTC"), 0, "2026-01-15")).toBe(0);
+  // Central Europe at 11° E: an hour ahead of Greenwich by the clock, three quarters by the sun; two in summer.
+  expect(sunAheadH(clock("Europe/Vienna"), 11, "2026-01-15")).toBe(0);
+  expect(sunAheadH(clock("Europe/Vienna"), 11, "2026-07-15")).toBe(-1);
+  expect(sunAheadH(clock("Pacific/Auckland"), 175, "2026-01-15")).toBe(-1);
+  expect(sunAheadH(clock("America/Los_Angeles"), -120, "2026-01-15")).toBe(0);
 });
