@@ -82,6 +82,7 @@ const TREE_COLUMNS: Column[] = [
   c("finalVolume", "final_litres", "final pot", /^(final_?litres?|final_?volume|final_?pot)$/),
   c("trunk", "trunk_mm", "trunk at the base", /^(trunk|trunk_?width|trunk_?diameter|caliper|calliper)$/),
   c("height", "height_m", "height of the tree", /^(height|tree_?height|height_?m)$/),
+  c("crown", "crown_m", "crown across", /^(crown|crown_?m|crown_?width|crown_?across)$/),
   c("rootstock", "rootstock", "rootstock", /^(rootstock|stock)$/),
   c("stockPace", "stock_class", "class of the stock", /^(stock_?class|stock_?vigou?r)$/),
   c("place", "place", "place", /^(place|location|where|stands|site)$/),

@@ -180,6 +180,7 @@ test("trees that were written are read again as they were", async () => {
     finalVolumeL: fc.option(fc.integer({ min: 1, max: 500 })),
     trunkMm: fc.option(fc.integer({ min: 2, max: 300 })),
     heightM: fc.option(fc.constantFrom(0.4, 1.25, 7)),
+    crownM: fc.option(fc.constantFrom(0.3, 1.2)),
     rootstock: words.map((w) => w || null),
     stockPace: fc.option(fc.constantFrom("dwarfing", "vigorous")),
     place: words.map((w) => w || null),

@@ -53,6 +53,7 @@ export interface TreeLine {
   finalVolumeL: number | null;
   trunkMm: number | null;
   heightM: number | null;
+  crownM: number | null;
   rootstock: string | null;
   stockPace: StockPace | null;
   place: string | null;
@@ -384,6 +385,7 @@ export function readTreeLines(
         finalVolumeL: cells.litres("finalVolume"),
         trunkMm: cells.lengthMm("trunk"),
         heightM: cells.metres("height"),
+        crownM: cells.metres("crown"),
         rootstock: cells.text("rootstock", 120) || null,
         stockPace: cells.oneOf("stockPace", STOCK_PACES, "The class of its stock"),
         place: cells.text("place", 120) || null,

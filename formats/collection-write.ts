@@ -74,6 +74,7 @@ export function writeTreeLines(lines: readonly Omit<TreeLine, "line">[]): string
       finalVolume: t.finalVolumeL,
       trunk: t.trunkMm,
       height: t.heightM,
+      crown: t.crownM,
       rootstock: t.rootstock,
       stockPace: t.stockPace,
       place: t.place,

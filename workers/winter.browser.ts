@@ -1,5 +1,12 @@
 import * as Comlink from "comlink";
-import { type PotInWinter, type RootLimits, type SummerOutlook, summerOutlook, type WinterOutlook, winterOutlook } from "@/core/winter/index";
+import {
+  type PotInWinter,
+  type RootLimits,
+  type SummerOutlook,
+  summerOutlook,
+  type WinterOutlook,
+  winterOutlook,
+} from "@/core/winter/index";
 import { hoursAtPlace, type PlaceAir, type PotHours, type WeatherDays, weatherHours } from "@/core/place/index";
 
 /** The browser's own winters: given the possible courses once, then asked for any way a pot may stand. */

@@ -223,6 +223,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
     depthToMixMm,
     trunkMm: z.number().positive().max(3000).nullable().optional(),
     heightM: z.number().positive().max(60).nullable().optional(),
+    /** Across the crown at its widest. */
+    crownM: z.number().positive().max(40).nullable().optional(),
   }),
   z.object({ kind: z.literal("described"), changes: descriptionSchema }),
   z.object({ kind: z.literal("placed") }),

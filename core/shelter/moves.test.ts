@@ -78,6 +78,8 @@ const standing = (id: string, more: Partial<Standing> = {}): Standing => ({
   need: "dark",
   volumeL: 10,
   widthM: 0.35,
+  potM: 0.35,
+  crownM: null,
   throughM: 0.3,
   heightM: 1.4,
   eachKg: 12,

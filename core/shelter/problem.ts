@@ -19,7 +19,10 @@ export interface Standing {
   evergreen: boolean;
   need: WinterLight;
   volumeL: number;
+  /** Ground it takes, its pot's or its crown's, whichever is wider; the pot's alone; its crown where somebody measured it. */
   widthM: number;
+  potM: number;
+  crownM: number | null;
   throughM: number;
   heightM: number | null;
   /** One pot as it stands, watered; all of them. */

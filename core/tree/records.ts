@@ -18,6 +18,8 @@ export interface TreeRecord extends KindChoice {
   plantOutSeason?: number | null;
   trunkMm: number | null;
   heightM: number | null;
+  /** Across the crown, where somebody measured it, m. */
+  crownM?: number | null;
   /** The label is gone: `tag` is the last one known. */
   tagLost?: boolean;
   rootstock?: string | null;

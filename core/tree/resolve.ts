@@ -101,6 +101,7 @@ function measure(
   if (lot && payload.pot) lots.set(lot.id, { ...lot, pot: payload.pot });
   if (tree && payload.trunkMm) tree.trunkMm = payload.trunkMm;
   if (tree && payload.heightM) tree.heightM = payload.heightM;
+  if (tree && payload.crownM) tree.crownM = payload.crownM;
 }
 
 function describeLot(lot: LotRecord, { name, price, toBuy, frostProof }: Of<"lot-described">): LotRecord {

@@ -74,6 +74,28 @@ test("a pot is a circle of its own ground with room for a hand, its height the t
   expect(trees[0]).toMatchObject({ wall: "terracotta", frostProof: null, homeId: null });
 });
 
+test("a measured crown wider than its pot takes the ground, more of an evergreen's than of bare twigs", () => {
+  const [lemon, fig, small] = [aTree({ kindId: "lemon" }), aTree({ kindId: "fig" }), aTree({ kindId: "lemon" })];
+  const crown = (t: TreeRecord, crownM: number) =>
+    anEvent(
+      "2026-09-01",
+      { kind: "measured", pot: null, depthToMixMm: null, trunkMm: null, heightM: null, crownM },
+      { treeId: t.id },
+    );
+  const { standings } = standingsOf(
+    [lemon, fig, small],
+    [came(lemon), came(fig), came(small), crown(lemon, 1.5), crown(fig, 1.5), crown(small, 0.2)],
+  );
+  expect(standings.map((s) => s.crownM)).toEqual([1.5, 1.5, 0.2]);
+  const [wide, bare, pot] = standings;
+  expect(wide.widthM).toBeCloseTo(1.2, 9);
+  expect(bare.widthM).toBeLessThan(wide.widthM);
+  expect(bare.widthM).toBeGreaterThan(bare.potM);
+  // Tied in it passes a door narrower than it stands.
+  expect(wide.throughM).toBeLessThan(wide.widthM);
+  expect(pot.widthM).toBe(pot.potM);
+});
+
 test("a batch is one standing as wide as its block, as heavy as all of it", () => {
   const one = aTree({ tag: "ONE" });
   const many = aTree({ tag: "MANY", count: 40 });

@@ -20,6 +20,13 @@ const UNKNOWN_WIDTH_MM = 300;
 /** A batch stands as a block; its circle is so much wider than the block's area asks for. */
 const BLOCK_ROOM = 1.1;
 
+/**
+ * Share of a measured crown that needs ground of its own in quarters, and that must pass a door once tied in: leaves want light,
+ * bare twigs reach into each other (C).
+ */
+const CROWN_ROOM = { evergreen: 0.8, leafless: 0.5 } as const;
+const CROWN_TIED = { evergreen: 0.6, leafless: 0.4 } as const;
+
 const stayOn = (stays: readonly Stay[], day: DayNumber) => stays.findLast((s) => s.from <= day) ?? stays[0];
 
 /** A collection's pots as the winter asks of them: what is carried and set down, and the trees in them. */
@@ -68,7 +75,11 @@ export function winterStandings(
     }
     const last = stayOn(stays, lastWinter);
     const { circleMm, throughMm } = footprintMm(vesselOf(replayed.pot).vessel);
-    const widthM = Math.max(circleMm, UNKNOWN_WIDTH_MM / 10) / 1000 + HAND_M;
+    const evergreen = profile.parameters[0].leaf === "evergreen";
+    const leaf = evergreen ? "evergreen" : "leafless";
+    const crownM = tree.crownM ?? 0;
+    const potM = Math.max(circleMm, UNKNOWN_WIDTH_MM / 10) / 1000 + HAND_M;
+    const widthM = Math.max(potM, CROWN_ROOM[leaf] * crownM);
     const mass = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)!;
     const standing: Standing = {
       id: tree.id,
@@ -76,11 +87,13 @@ export function winterStandings(
       tag: tree.tag,
       name: profile.name,
       plants,
-      evergreen: profile.parameters[0].leaf === "evergreen",
+      evergreen,
       need: profile.values.winterLight,
       volumeL: replayed.volumeL.p50 / replayed.share,
       widthM: plants === 1 ? widthM : BLOCK_ROOM * widthM * Math.sqrt(plants),
-      throughM: throughMm / 1000,
+      potM,
+      crownM: tree.crownM ?? null,
+      throughM: Math.max(throughMm / 1000, CROWN_TIED[leaf] * crownM),
       heightM: tree.heightM === null ? null : tree.heightM + potHeightM(replayed),
       eachKg: mass.wetKg,
       massKg: mass.wetKg * plants,

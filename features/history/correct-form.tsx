@@ -79,6 +79,7 @@ function draftFrom({ payload, on, potLotId, plants }: Correctable): Draft {
       draft.depth = payload.depthToMixMm ? String(payload.depthToMixMm) : "";
       draft.trunk = payload.trunkMm ? String(payload.trunkMm) : "";
       draft.height = payload.heightM ? String(payload.heightM) : "";
+      draft.crown = payload.crownM ? String(payload.crownM) : "";
       break;
     case "noted":
       draft.text = payload.text;
@@ -163,6 +164,7 @@ export function CorrectForm({
         depthToMixMm: optional("depth", "mm"),
         trunkMm: optional("trunk", "mm"),
         heightM: optional("height", "plain"),
+        crownM: optional("crown", "plain"),
       },
       noted: { on, text: draft.text },
       ended: {
@@ -311,6 +313,14 @@ export function CorrectForm({
             value={draft.height}
             onChange={set("height")}
             fault={fault("height", "heightM")}
+          />
+          <TextField
+            label="Crown, across"
+            numeric
+            suffix="m"
+            value={draft.crown}
+            onChange={set("crown")}
+            fault={fault("crown", "crownM")}
           />
         </div>
       )}

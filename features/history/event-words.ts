@@ -126,6 +126,7 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
         payload.depthToMixMm ? `${millimetres(payload.depthToMixMm, units)} from the rim to the mix` : "",
         payload.trunkMm ? `trunk ${millimetres(payload.trunkMm, units)}` : "",
         payload.heightM ? `height ${number(payload.heightM, 2)} m` : "",
+        payload.crownM ? `crown ${number(payload.crownM, 2)} m across` : "",
       ];
       return `Measured: ${parts.filter(Boolean).join("; ")}`;
     }

@@ -60,6 +60,7 @@ function treesOf(view: CollectionView): string {
         finalVolumeL: tree.finalVolumeL,
         trunkMm: tree.trunkMm,
         heightM: tree.heightM,
+        crownM: tree.crownM ?? null,
         rootstock: tree.rootstock ?? null,
         stockPace: tree.stockPace ?? null,
         place: tree.placeId ? (places.get(tree.placeId) ?? null) : null,

@@ -23,10 +23,11 @@ export const recordMeasure = command({
         .nullable(),
       trunkMm: z.number().positive().max(3000).nullable(),
       heightM: z.number().positive().max(60).nullable(),
+      crownM: z.number().positive().max(40).nullable().default(null),
       /** Felt on the way round, 1–4. */
       feel: z.number().int().min(1).max(4).nullable().default(null),
     })
-    .refine((v) => [v.pot, v.depthToMixMm, v.trunkMm, v.heightM, v.feel].some((x) => x !== null), {
+    .refine((v) => [v.pot, v.depthToMixMm, v.trunkMm, v.heightM, v.crownM, v.feel].some((x) => x !== null), {
       path: ["pot"],
       error: "Measure at least one thing.",
     }),
@@ -59,10 +60,10 @@ export const recordMeasure = command({
         happening(standing.payload, standing.on, { treeId: standing.treeId, potLotId }),
       );
     }
-    const { pot, depthToMixMm, trunkMm, heightM } = v;
-    if (pot !== null || depthToMixMm !== null || trunkMm !== null || heightM !== null)
+    const { pot, depthToMixMm, trunkMm, heightM, crownM } = v;
+    if ([pot, depthToMixMm, trunkMm, heightM, crownM].some((x) => x !== null))
       context.record(
-        happening({ kind: "measured", pot, depthToMixMm, trunkMm, heightM }, on, { treeId: tree.id, potLotId }),
+        happening({ kind: "measured", pot, depthToMixMm, trunkMm, heightM, crownM }, on, { treeId: tree.id, potLotId }),
       );
     if (v.feel !== null)
       context.record(

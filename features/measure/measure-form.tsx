@@ -9,7 +9,7 @@ import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { draftOf, emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
 
-const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "on"];
+const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "crownM", "on"];
 
 /** The pot measured with the tree in it: outside, by girth, by a finger to the mix, by its trade name, or about. */
 export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: string; pot: Pot | null }) {
@@ -25,6 +25,7 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
   const [depth, setDepth] = useState("");
   const [trunk, setTrunk] = useState("");
   const [height, setHeight] = useState("");
+  const [crown, setCrown] = useState("");
   const [on, setOn] = useState(today);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const fault = (path: string) => problems[path] ?? at(path);
@@ -45,6 +46,7 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
       depthToMixMm: optional("depthToMixMm", depth, "mm"),
       trunkMm: optional("trunkMm", trunk, "mm"),
       heightM: optional("heightM", height, "plain"),
+      crownM: optional("crownM", crown, "plain"),
     };
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
@@ -54,6 +56,7 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
     setDepth("");
     setTrunk("");
     setHeight("");
+    setCrown("");
   };
 
   return (
@@ -100,6 +103,15 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
           value={height}
           onChange={setHeight}
           fault={fault("heightM")}
+        />
+        <TextField
+          label="Crown, across at its widest"
+          numeric
+          suffix="m"
+          value={crown}
+          onChange={setCrown}
+          hint="for its place in winter quarters, and for wind"
+          fault={fault("crownM")}
         />
         <TextField label="Measured on" type="date" max={today} value={on} onChange={setOn} fault={fault("on")} />
       </div>

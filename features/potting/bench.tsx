@@ -65,6 +65,7 @@ interface Props {
     count: number;
     trunkMm: number | null;
     heightM: number | null;
+    crownM: number | null;
     hazards: readonly Hazard[];
   };
   now: PottedNow;
@@ -304,6 +305,7 @@ export function PottingBench({
                   potHeightMm: brimHeightMm(plan.vessel),
                   baseWidthMm: footWidthMm(plan.vessel),
                   heightM: tree.heightM,
+                  crownM: tree.crownM,
                   inLeaf: state.wood.stage !== "dormant" && state.wood.stage !== "swelling",
                   people: calendar,
                 }}

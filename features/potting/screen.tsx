@@ -48,6 +48,7 @@ export async function PottingScreen({
         count: tree.count,
         trunkMm: tree.trunkMm,
         heightM: tree.heightM,
+        crownM: tree.crownM ?? null,
         hazards: profile.hazards,
       }}
       now={{

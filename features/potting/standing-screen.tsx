@@ -52,6 +52,7 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
             potHeightMm: brimHeightMm(vesselOf(state.pot).vessel),
             baseWidthMm: footWidthMm(vesselOf(state.pot).vessel),
             heightM: tree.heightM,
+            crownM: tree.crownM ?? null,
             inLeaf: stage !== "dormant" && stage !== "swelling",
             people: loaded.calendar,
           }}

@@ -19,6 +19,7 @@ export interface StandingFacts {
   baseWidthMm: number;
   /** Height of the tree above its pot, where it was measured. */
   heightM: number | null;
+  crownM: number | null;
   inLeaf: boolean;
   people: GrowersCalendar;
 }
@@ -41,7 +42,7 @@ function InWind({ facts }: { facts: StandingFacts }) {
   const { units } = useAsOf();
   const tall = facts.heightM ?? 1.5;
   const [height, setHeight] = useState(String(tall));
-  const [width, setWidth] = useState(String(Math.round(tall * USUAL_CROWN.widthShare * 100) / 100));
+  const [width, setWidth] = useState(String(facts.crownM ?? Math.round(tall * USUAL_CROWN.widthShare * 100) / 100));
   const [clear, setClear] = useState(String(Math.round(tall * USUAL_CROWN.clearShare * 100) / 100));
   const [gust, setGust] = useState(String(USUAL_GUST_MS));
   const [leaf, setLeaf] = useState(facts.inLeaf);

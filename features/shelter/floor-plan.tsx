@@ -305,6 +305,12 @@ function Pot({
         transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
       }}
     >
+      {s.potM < s.widthM && (
+        <span
+          className="pointer-events-none absolute rounded-full border border-dashed border-[#6f6a5a]"
+          style={{ width: (size * s.potM) / s.widthM, height: (size * s.potM) / s.widthM }}
+        />
+      )}
       {size >= NAMED_FROM_PX && (
         <span
           className="pointer-events-none text-[10px] font-semibold text-[#2c2a22]"

@@ -56,7 +56,8 @@ export function PotPanel({
         <span className="text-base font-normal">{s.name}</span>
       </h2>
       <p className="text-sm">
-        {kilograms(s.eachKg, units)} watered{s.massGuessed ? " (guess)" : ""}, {metres(s.widthM, units)} across,{" "}
+        {kilograms(s.eachKg, units)} watered{s.massGuessed ? " (guess)" : ""}, {metres(s.widthM, units)} across
+        {s.crownM === null ? " (its pot; the crown is not measured)" : s.widthM > s.potM ? " for its crown" : ""},{" "}
         {s.heightM === null ? "height unknown" : `${metres(s.heightM, units)} high with its pot`}
         {s.plants > 1 ? `, ${number(s.plants)} of them` : ""}
         {s.anchored ? "; rooted into the ground: it stays" : ""}

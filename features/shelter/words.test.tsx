@@ -19,6 +19,8 @@ const standing = (id: string, more: Partial<Standing> = {}): Standing => ({
   need: "dark",
   volumeL: 10,
   widthM: 0.5,
+  potM: 0.5,
+  crownM: null,
   throughM: 0.4,
   heightM: 1.4,
   eachKg: 12,

@@ -43,6 +43,7 @@ export const newTreeFields = {
   finalVolumeL: z.number().positive().max(5000).nullable(),
   trunkMm: z.number().positive().max(3000).nullable(),
   heightM: z.number().positive().max(60).nullable(),
+  crownM: z.number().positive().max(40).nullable().default(null),
   rootstock: shortText(120).nullable().default(null),
   stockPace: z.enum(STOCK_PACES).nullable().default(null),
   placeId: z.uuid().nullable().default(null),
@@ -146,6 +147,8 @@ export function arrive(
     if (!context.loaded.places.some((p) => p.id === v.placeId)) refuse("placeId", "This place is not there any more.");
     events.push(happening({ kind: "placed" }, on, { ...about, placeId: v.placeId }));
   }
+  if (v.crownM !== null)
+    events.push(happening({ kind: "measured", pot: null, depthToMixMm: null, crownM: v.crownM }, context.today, inPot));
   if (v.feel !== null)
     events.push(
       happening({ kind: "roots-read", fillGrade: v.feel, circlingGrade: null, by: "feel" }, context.today, about),
