@@ -34,10 +34,11 @@ export async function loadTramhalle(s: Sender, report: (line: string) => void) {
   report("Tramhalle Roof: pots in store");
   const lots = new Map<string, string>();
   const oldest = toIso(toDay(s.today) - 7 * 365);
-  for (const { key, ...lot } of LOTS) {
+  for (const { key, frostProof, ...lot } of LOTS) {
     const lotId = randomUUID();
     lots.set(key, lotId);
     await s.send("stock-pots", { lotId, ...lot, on: oldest });
+    if (frostProof !== undefined) await s.send("describe-lot", { lotId, frostProof });
   }
 
   report("Tramhalle Roof: trees and six years of their history");

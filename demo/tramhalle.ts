@@ -38,6 +38,8 @@ export interface DemoLot {
   pot: Pot;
   count: number;
   price: number | null;
+  /** Clay that stands wet frost, or does not. */
+  frostProof?: boolean;
 }
 
 export const LOTS: DemoLot[] = [
@@ -45,7 +47,14 @@ export const LOTS: DemoLot[] = [
   { key: "p5", name: "Black 22 cm", pot: round(220, 165, 205, "smooth-plastic"), count: 4, price: 1.9 },
   { key: "p7", name: "Black 25 cm", pot: round(250, 190, 235, "smooth-plastic"), count: 4, price: 2.6 },
   { key: "p12", name: "Black 30 cm", pot: round(300, 235, 270, "smooth-plastic"), count: 3, price: 4.2 },
-  { key: "t14", name: "Terracotta 32 cm", pot: round(320, 220, 300, "terracotta"), count: 4, price: 19 },
+  {
+    key: "t14",
+    name: "Terracotta 32 cm",
+    pot: round(320, 220, 300, "terracotta"),
+    count: 4,
+    price: 19,
+    frostProof: false,
+  },
   {
     key: "a18",
     name: "Slotted 30 cm",
@@ -78,7 +87,7 @@ export const LOTS: DemoLot[] = [
     count: 3,
     price: 6.5,
   },
-  { key: "g40", name: "Glazed 45 cm", pot: round(450, 330, 400, "glazed"), count: 1, price: 68 },
+  { key: "g40", name: "Glazed 45 cm", pot: round(450, 330, 400, "glazed"), count: 1, price: 68, frostProof: true },
   { key: "p55", name: "Tub 50 cm", pot: round(500, 420, 420, "smooth-plastic"), count: 1, price: 24 },
 ];
 
@@ -110,6 +119,7 @@ export interface DemoTree {
   finalVolumeL?: number;
   trunkMm?: number;
   heightM?: number;
+  crownM?: number;
   history: DemoEvent[];
 }
 
@@ -164,6 +174,7 @@ export const TREES: DemoTree[] = [
     pot: named("litre-label", "3"),
     trunkMm: 22,
     heightM: 0.9,
+    crownM: 0.8,
     history: [
       { do: "pot", on: [3, "06-04"], lot: "p5", mix: "bark-pumice", correction: "none" },
       { do: "roots", on: [1, "05-30"], fill: 2, circling: 1 },
@@ -193,6 +204,7 @@ export const TREES: DemoTree[] = [
     },
     trunkMm: 110,
     heightM: 3.1,
+    crownM: 1.1,
     history: [{ do: "roots", on: [1, "04-28"], fill: 4, circling: 3 }],
   },
   {
@@ -219,6 +231,7 @@ export const TREES: DemoTree[] = [
     pot: named("container-class", "#3"),
     trunkMm: 26,
     heightM: 1.2,
+    crownM: 0.8,
     history: [{ do: "pot", on: [2, "05-02"], lot: "p12", mix: "pine-bark", correction: "loosen" }],
   },
   {
@@ -321,6 +334,7 @@ export const TREES: DemoTree[] = [
     pot: { known: "about", litres: 10, wall: "terracotta" },
     trunkMm: 28,
     heightM: 1.3,
+    crownM: 1.0,
     history: [{ do: "roots", on: [0, "09-28"], fill: 3, circling: 1 }],
   },
   {
@@ -342,6 +356,7 @@ export const TREES: DemoTree[] = [
     arrived: [1, "05-22"],
     pot: named("container-class", "#3"),
     heightM: 0.7,
+    crownM: 0.5,
     history: [
       { do: "roots", on: [1, "06-01"], fill: 4, circling: 3 },
       {
