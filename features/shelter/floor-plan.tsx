@@ -307,13 +307,13 @@ function Pot({
     >
       {s.potM < s.widthM && (
         <span
-          className="pointer-events-none absolute rounded-full border border-dashed border-[#6f6a5a]"
+          className="pointer-events-none absolute rounded-full border border-dashed border-[#b9ae90]"
           style={{ width: (size * s.potM) / s.widthM, height: (size * s.potM) / s.widthM }}
         />
       )}
       {size >= NAMED_FROM_PX && (
         <span
-          className="pointer-events-none text-[10px] font-semibold text-[#2c2a22]"
+          className="pointer-events-none relative text-[10px] font-semibold text-[#2c2a22]"
           style={{ fontSize: Math.min(13, Math.max(9, size / 4)) }}
         >
           {s.tag.split(" + ")[0]}

@@ -65,6 +65,11 @@ test("every obstacle names the place, the measure and a way out, in the grower's
   expect(say("lift", 8)).toMatch(/8 kg more than people carry.*hoist/);
   expect(say("floor", 30)).toContain("30 kg more than the floor");
   expect(say("full", 0.25)).toContain("0.25 m² more floor");
+  expect(say("full", 0)).toBe("Glass would keep it better and has floor left.");
+  const wide = { ...standing("a"), crownM: 1.5, widthM: 1.2, throughM: 0.9 };
+  expect(obstacleWords({ placeId: "p", why: "door", over: 0.1, gain: 9 }, "Glass", wide, "metric")).toMatch(
+    /its crown, tied in, is 0\.1 m wider than the door/,
+  );
   expect(say("area", 1)).toContain("0.5 m of floor");
 });
 

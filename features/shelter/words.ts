@@ -42,13 +42,18 @@ export const FATE_WORDS: Record<Fate, string> = {
   danger: "in danger",
 };
 
+/** Less floor than this is no obstacle worth a figure, m². */
+const LEAST_FLOOR_M2 = 0.005;
+
 /** Why it is not in a better place, and what would help. */
 export function obstacleWords(o: Obstacle, place: string, s: Standing, units: Units): string {
   switch (o.why) {
     case "height":
       return `${place}: ${metres(o.over, units)} too tall for it. Lay it over the sill, or take the crown down by as much.`;
     case "door":
-      return `${place}: its pot is ${metres(o.over, units)} wider than the door. A narrower pot, or a door taken off its frame.`;
+      return s.throughM > s.potM
+        ? `${place}: its crown, tied in, is ${metres(o.over, units)} wider than the door. Prune it, or take the door off its frame.`
+        : `${place}: its pot is ${metres(o.over, units)} wider than the door. A narrower pot, or a door taken off its frame.`;
     case "lift":
       return `${place}: ${kilograms(o.over, units)} more than people carry there. Let it dry down, take a hoist, or renew it in a smaller pot.`;
     case "floor":
@@ -56,7 +61,9 @@ export function obstacleWords(o: Obstacle, place: string, s: Standing, units: Un
     case "area":
       return `${place}: it takes ${metres(s.widthM, units)} of floor, more than there is.`;
     default:
-      return `${place} is full: ${number(o.over, 2)} m² more floor would take it.`;
+      return o.over < LEAST_FLOOR_M2
+        ? `${place} would keep it better and has floor left.`
+        : `${place} is full: ${number(o.over, 2)} m² more floor would take it.`;
   }
 }
 
