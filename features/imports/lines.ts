@@ -28,7 +28,7 @@ export const treeLine = z.object({
   finalVolumeL: z.number().positive().max(5000).nullable(),
   trunkMm: z.number().positive().max(3000).nullable(),
   heightM: z.number().positive().max(60).nullable(),
-  crownM: z.number().positive().max(40).nullable(),
+  crownM: z.number().positive().max(40).nullable().default(null),
   rootstock: text(120).nullable(),
   stockPace: z.enum(STOCK_PACES).nullable(),
   place: text(120).nullable(),
