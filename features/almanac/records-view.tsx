@@ -54,7 +54,7 @@ export function RecordsView(props: Props) {
         </div>
         {props.sources.length > 0 ? (
           <>
-            <Sources key={props.sources.map((s) => s.id + s.leftOut).join()} sources={props.sources} />
+            <Sources sources={props.sources} />
             <section aria-label="Days on record">
               <h2 className="text-lg">Days on record</h2>
               <CalendarMap
@@ -102,16 +102,23 @@ function Sources({ sources }: { sources: RankedSource[] }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("rank-weather");
-  const [list, setList] = useState(sources);
+  // What was asked shows at once, until the server's own answer comes; nothing is built anew under a finger.
+  const [wanted, setWanted] = useState<RankedSource[] | null>(null);
+  const [answered, setAnswered] = useState(sources);
+  if (answered !== sources) {
+    setAnswered(sources);
+    setWanted(null);
+  }
+  const list = wanted ?? sources;
   const rank = async (next: RankedSource[], words: string) => {
-    setList(next);
+    setWanted(next);
     const done = await send({
       collectionId,
       order: next.map((s) => s.id),
       leftOut: next.filter((s) => s.leftOut).map((s) => s.id),
     });
     if (done) tell({ text: words, entryId: done.entryId });
-    else setList(sources);
+    else setWanted(null);
   };
   const lift = (i: number) => {
     const next = [...list];
