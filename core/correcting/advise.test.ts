@@ -1,48 +1,13 @@
 import fc from "fast-check";
+import { ask } from "@/test-support/advice";
 import { continental, dayWhen, situation, warm } from "@/test-support/season";
 import type { Site } from "../climate/index";
 import type { DayNumber } from "../dates/index";
 import { seasonFacts, type Situation } from "../judgement/index";
-import { BALL_CORRECTIONS, type CorrectionName, NOTHING_READ, type Reading } from "../roots/index";
+import type { CorrectionName } from "../roots/index";
 import { profileOf } from "../species/index";
-import { operationOf, suitabilityOn, windowSeries } from "../window/index";
-import { adviseCorrection, type AdviseInput, type Objection, priceOf } from "./index";
+import { type Objection, priceOf } from "./index";
 
-function ask(
-  site: Site,
-  kindId: string,
-  on: DayNumber,
-  more: Partial<Situation>,
-  reading: Partial<Reading> | null = null,
-  extra: Partial<AdviseInput> = {},
-) {
-  const s = situation(site, kindId, on, more);
-  const facts = seasonFacts(site, s.profile, on);
-  const windows: AdviseInput["windows"] = {};
-  for (const name of BALL_CORRECTIONS) {
-    const at = suitabilityOn(windowSeries(site, s.profile, operationOf(name), 2026, 2027), on)!;
-    windows[name] = {
-      open: at.suitability >= 0.5,
-      limiting: at.limiting,
-      safe: at.safe,
-      opens: at.suitability >= 0.5 ? null : "2027-03-20",
-      closes: null,
-    };
-  }
-  return adviseCorrection({
-    situation: s,
-    reading: reading && { ...NOTHING_READ, ...reading },
-    grafted: false,
-    purpose: "ornament",
-    ageYears: null,
-    daysToBudBreak: facts.daysToBudBreak,
-    weeksToCold: facts.weeksToCold,
-    windows,
-    paces: { k: [s.kPerDegreeDay], weight: [1] },
-    warmth: { track: site.warmth, set: s.profile.warmth, on },
-    ...extra,
-  });
-}
 const option = (a: ReturnType<typeof ask>, name: CorrectionName) => a.options.find((o) => o.correction === name)!;
 const codes = (list: readonly Objection[]) => list.map((o) => o.code);
 const swell = (kindId: string) =>
