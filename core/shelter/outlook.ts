@@ -3,6 +3,7 @@ import {
   crackChance,
   isClay,
   killByDay,
+  MULCH_R,
   NEVER_FREEZES_C,
   type PotCourse,
   potCourse,
@@ -26,8 +27,6 @@ export interface Protection {
   sunk: boolean;
 }
 export const UNPROTECTED: Protection = { wrap: null, mulched: false, sunk: false };
-/** Straw 10 cm on the mix, m²K/W (B). */
-export const MULCH_R = 1.5;
 
 /** A tree as its winter is reckoned. */
 export interface WinterTree {

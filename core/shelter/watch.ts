@@ -1,9 +1,17 @@
 import type { DayNumber } from "../dates/index";
 import { clamp, quantileOf } from "../math/index";
-import { killByDay, potCourse, type PotInWinter, type RootLimits } from "../winter/index";
+import {
+  killByDay,
+  EVENING_MEASURES,
+  type EveningKey,
+  type Measure,
+  potCourse,
+  type PotInWinter,
+  type RootLimits,
+} from "../winter/index";
 import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../place/index";
 import { extremesOfHours } from "../climate/index";
-import { MULCH_R, tooMild } from "./outlook";
+import { tooMild } from "./outlook";
 import type { SiteWinter } from "./courses";
 import { spread, weatherBetween } from "./weather-days";
 
@@ -72,29 +80,13 @@ export function frozenThrough(ahead: Ahead, pot: PotInWinter): number {
   return frozen.length / ahead.hours.length;
 }
 
-/** Something that can be done for a pot before a cold night, in order of trouble. */
-export interface Measure {
-  key: "water" | "straw" | "fleece" | "bubble" | "straw-round" | "sink";
-  change: Partial<PotInWinter>;
-}
-/** Water by volume of a pot that has just been watered, and the usual. */
-export const WATERED = 0.45;
-export const MEASURES_TONIGHT: readonly Measure[] = [
-  { key: "water", change: { waterFraction: WATERED } },
-  { key: "straw", change: { mulchR: MULCH_R } },
-  { key: "fleece", change: { wrap: "fleece" } },
-  { key: "bubble", change: { wrap: "bubble-double" } },
-  { key: "straw-round", change: { wrap: "straw", mulchR: MULCH_R } },
-  { key: "sink", change: { stand: "sunk", mulchR: MULCH_R } },
-];
-
 /** The least measure that brings the risk down; null where none does. */
 export function leastMeasure(
   risk: number,
   riskWith: (change: Partial<PotInWinter>) => number,
-  possible: (m: Measure) => boolean,
-): { measure: Measure; risk: number } | null {
-  for (const measure of MEASURES_TONIGHT) {
+  possible: (m: Measure<EveningKey>) => boolean,
+): { measure: Measure<EveningKey>; risk: number } | null {
+  for (const measure of EVENING_MEASURES) {
     if (!possible(measure)) continue;
     const left = riskWith(measure.change);
     if (left <= risk) return { measure, risk: left };

@@ -55,3 +55,8 @@ export const HEAT = { fusion: 333.55, water: 4.18, ice: 2.1, dry: 0.45 } as cons
 /** Rings by volume, outermost first, and the radii their middles stand at, of the pot's. */
 export const RING_SHARE = [0.36, 0.39, 0.25] as const;
 export const RING_AT = [0.906, 0.667, 0.354] as const;
+
+/** Straw 10 cm on the mix, m²K/W (B). */
+export const MULCH_R = 1.5;
+/** Water by volume of a pot that has just been watered (C). */
+export const WATERED = 0.45;

@@ -1,5 +1,6 @@
 export * from "./place-build";
 export * from "./figures";
+export * from "./measures";
 export * from "./pot-temperature";
 export * from "./root-kill";
 export * from "./freezing";

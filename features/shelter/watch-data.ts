@@ -7,17 +7,15 @@ import {
   hoursAhead,
   isQuarter,
   leastMeasure,
-  type Measure,
   placeAhead,
   potAt,
   rootsAhead,
   tooMildToHarm,
-  WATERED,
   type WinterTree,
   WARNINGS,
   winterInterval,
 } from "@/core/shelter/index";
-import { WET_WALLS, type PotInWinter } from "@/core/winter/index";
+import { type EveningKey, type Measure, type PotInWinter, WATERED, WET_WALLS } from "@/core/winter/index";
 import { isOutdoors } from "@/core/place/index";
 import { atRisk } from "../almanac/ahead";
 import type { CollectionView } from "../collection/load";
@@ -35,7 +33,7 @@ export interface ColdPot {
   roots: number;
   crown: number;
   /** What brings the roots' risk down; `in`: nothing but carrying it in. */
-  measure: Measure["key"] | "in" | "crown-fleece";
+  measure: EveningKey | "in" | "crown-fleece";
   left: number | null;
 }
 
@@ -195,7 +193,7 @@ const wateredSince = (view: CollectionView, treeIds: readonly string[], day: num
   );
 
 /** What is there already need not be advised; only the ground takes a sunk pot. */
-function possible(m: Measure, tree: WinterTree, outdoors: boolean, pot: PotInWinter): boolean {
+function possible(m: Measure<EveningKey>, tree: WinterTree, outdoors: boolean, pot: PotInWinter): boolean {
   if (m.key === "sink") return outdoors && pot.stand === "ground" && !tree.protection.sunk;
   if (m.key === "straw") return (pot.mulchR ?? 0) === 0;
   if (m.key === "water") return pot.waterFraction !== WATERED;

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import { WARNINGS } from "@/core/shelter/index";
-import type { Wrap } from "@/core/winter/index";
+import { EVENING_MEASURES } from "@/core/winter/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { celsius, day, number, percent, type Units } from "@/ui/format";
 import { FROST, INK } from "@/ui/tones";
@@ -14,7 +14,10 @@ import type { ColdPot, DueWater, WatchedPlace, WatchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
 import { lossWords } from "./words";
 
-const MEASURE_WORDS: Record<ColdPot["measure"], { what: string; done: string }> = {
+type Advised = ColdPot["measure"];
+
+/** What is advised for an evening, for several pots at once. */
+const ADVICE_WORDS: Record<Advised, { what: string; done: string }> = {
   water: { what: "Water them before dark", done: "They are watered" },
   straw: { what: "Straw on their mix, 10 cm", done: "Straw lies on them" },
   fleece: { what: "Wrap their pots in fleece", done: "They are wrapped" },
@@ -24,13 +27,9 @@ const MEASURE_WORDS: Record<ColdPot["measure"], { what: string; done: string }> 
   "crown-fleece": { what: "Fleece over their crowns, or in over night", done: "" },
   in: { what: "Bring them in: nothing we know would keep them out there", done: "" },
 };
-const WRAP_OF: Partial<Record<ColdPot["measure"], Wrap>> = {
-  fleece: "fleece",
-  bubble: "bubble-double",
-  "straw-round": "straw",
-};
+const changeOf = (advised: Advised) => EVENING_MEASURES.find((m) => m.key === advised)?.change ?? {};
 /** In order of trouble. */
-const ORDER: ColdPot["measure"][] = ["water", "straw", "fleece", "bubble", "straw-round", "sink", "crown-fleece", "in"];
+const ORDER: Advised[] = [...EVENING_MEASURES.map((m) => m.key), "crown-fleece", "in"];
 
 export function WatchView({ facts }: { facts: WatchFacts }) {
   const { collectionId, today, units } = useAsOf();
@@ -90,21 +89,20 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
   const protect = useCommand("protect-trees");
   const water = useCommand("water-trees");
   if (cold.length === 0) return null;
-  const done = async (measure: ColdPot["measure"], pots: ColdPot[]) => {
+  const done = async (measure: Advised, pots: ColdPot[]) => {
     const treeIds = pots.flatMap((p) => p.treeIds);
     if (measure === "water") {
       const sent = await water.send({ collectionId, treeIds, on: today });
       if (sent) tell({ text: `${number(pots.length)} pots are watered.`, entryId: sent.entryId });
       return;
     }
-    const wrap = WRAP_OF[measure];
-    const straw = measure === "straw" || measure === "straw-round" || measure === "sink";
+    const { wrap, mulchR, stand } = changeOf(measure);
     const sent = await protect.send({
       collectionId,
       treeIds,
       ...(wrap ? { wrap } : {}),
-      ...(straw ? { mulched: true } : {}),
-      ...(measure === "sink" ? { sunk: true } : {}),
+      ...(mulchR ? { mulched: true } : {}),
+      ...(stand === "sunk" ? { sunk: true } : {}),
       on: today,
     });
     if (sent) tell({ text: `${number(pots.length)} pots are protected.`, entryId: sent.entryId });
@@ -114,7 +112,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
       {ORDER.flatMap((measure) => {
         const pots = cold.filter((c) => c.measure === measure);
         if (pots.length === 0) return [];
-        const words = MEASURE_WORDS[measure];
+        const words = ADVICE_WORDS[measure];
         return [
           <section key={measure} aria-label={words.what} className="border-l-4 border-[#5d7c96] pl-3">
             <h2 className="text-base font-semibold">{words.what}</h2>

@@ -5,12 +5,14 @@ import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
 import type { Wall } from "@/core/vessel/index";
 import type { Mark } from "@/core/species/index";
-import { MULCH_R, type Protection, type Stay } from "@/core/shelter/index";
+import type { Protection, Stay } from "@/core/shelter/index";
 import {
   type AirBasis,
   crackChance,
   isClay,
   LIMIT_MARGIN_C,
+  MEASURES,
+  MULCH_R,
   type PotInWinter,
   ROOT_HEAT,
   type RootLimits,
@@ -32,7 +34,7 @@ import { WALL_WORDS } from "../words";
 import { Ribbon } from "./ribbon";
 import { Here } from "./here";
 import { KeepSo } from "./keep-so";
-import { AIR_BASIS_WORDS, MEASURES, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
+import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
 
 export interface WinterFacts {
   treeId: string;
@@ -176,10 +178,10 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       }
       setSummer(summers);
       const found: Measured[] = [];
-      for (const [words, change] of MEASURES) {
+      for (const { key, change } of MEASURES) {
         const better = await remote.outlook({ ...pot, ...change });
         if (question !== newest.current) return;
-        found.push({ words, outlook: better });
+        found.push({ words: MEASURE_WORDS[key], outlook: better });
       }
       setMeasures(found);
     };

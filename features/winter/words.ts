@@ -1,5 +1,4 @@
-import { MULCH_R } from "@/core/shelter/index";
-import type { AirBasis, PotInWinter, Stand, Wrap } from "@/core/winter/index";
+import type { AirBasis, MeasureKey, Stand, Wrap } from "@/core/winter/index";
 
 export const AIR_BASIS_WORDS: Record<AirBasis, string> = {
   read: "by the nights read there",
@@ -24,14 +23,14 @@ export const WRAP_WORDS: Record<Wrap, string> = {
 
 export const WATER = { wet: 0.4, dry: 0.12 } as const;
 
-/** Single measures, in order of trouble; each is asked for by itself. */
-export const MEASURES: readonly [string, Partial<PotInWinter>][] = [
-  ["water it before the frost", { waterFraction: WATER.wet }],
-  ["set it on the ground", { stand: "ground" }],
-  ["move it into a block of others", { exposure: 0.2, shelter: 0.5 }],
-  ["wrap it in fleece", { wrap: "fleece" }],
-  ["wrap it in two layers of bubble film", { wrap: "bubble-double" }],
-  ["straw on the mix, 10 cm", { mulchR: MULCH_R }],
-  ["straw round it and on the mix, 10 cm", { wrap: "straw", mulchR: MULCH_R }],
-  ["sink it into the ground, mulched", { stand: "sunk", mulchR: MULCH_R }],
-];
+/** A measure as something to do. */
+export const MEASURE_WORDS: Record<MeasureKey, string> = {
+  water: "water it before the frost",
+  ground: "set it on the ground",
+  block: "move it into a block of others",
+  straw: "straw on the mix, 10 cm",
+  fleece: "wrap it in fleece",
+  bubble: "wrap it in two layers of bubble film",
+  "straw-round": "straw round it and on the mix, 10 cm",
+  sink: "sink it into the ground, mulched",
+};
