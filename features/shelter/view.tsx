@@ -13,10 +13,10 @@ import {
   type Standing,
 } from "@/core/shelter/index";
 import { HAND_M } from "@/core/tree/index";
-import { Caution, FormFaults, Reasoned, TextField } from "@/ui/fields";
+import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { day, number, percent, readNumber } from "@/ui/format";
 import { loose, useCommand } from "../commands/use-command";
-import { Progress, type RunningJob } from "../jobs/progress";
+import { type RunningJob } from "../jobs/progress";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { FloorPlan } from "./floor-plan";
@@ -25,6 +25,7 @@ import { Clay, WORTH_A_WORD } from "./clay";
 import { Legend, Misfits } from "./misfits";
 import { Outdoors } from "./outdoors";
 import { PlaceForm } from "./place-form";
+import { PlanBar } from "./plan-bar";
 import { brokenWords, proofWords, summary, usedWords } from "./plan-words";
 import { PotPanel } from "./pot-panel";
 import { type KeptStand, usePlan } from "./use-plan";
@@ -51,8 +52,35 @@ export interface ShelterFacts {
 const SCALE = { most: 95, least: 30 } as const;
 const OVER_PX = 24;
 
+function Heading({ facts, children }: { facts: ShelterFacts; children: string }) {
+  const { today } = useAsOf();
+  return (
+    <>
+      <h1 className="text-2xl">Who stands where, {winterWords(facts.winter, facts.southern)}</h1>
+      <Reasoned
+        reason={
+          <>
+            Each tree’s roots and wood through the courses this winter may take, at every place
+            {facts.reckonedOn ? `, reckoned on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
+            once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and of
+            changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
+            between them; a crown that was measured and is wider takes more, its pot dashed within it. In danger: more
+            than {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a
+            guess by their kind.
+            {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
+          </>
+        }
+      >
+        <p className="text-lg" data-testid="shelter-words">
+          {children}
+        </p>
+      </Reasoned>
+    </>
+  );
+}
+
 export function ShelterView({ facts }: { facts: ShelterFacts }) {
-  const { collectionId, units, today } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const [minutes, setMinutes] = useState(facts.found?.minutesMost == null ? "" : String(facts.found.minutesMost));
   const wanted = minutes.trim() === "" ? null : readNumber(minutes);
@@ -200,82 +228,30 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
 
   return (
     <article>
-      <h1 className="text-2xl">Who stands where, {winterWords(facts.winter, facts.southern)}</h1>
-      <Reasoned
-        reason={
-          <>
-            Each tree’s roots and wood through the courses this winter may take, at every place
-            {facts.reckonedOn ? `, reckoned on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
-            once so that the sum of what may be lost, of light and cold that lack, of carrying and of changes since last
-            winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm between them. In
-            danger: more than {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody
-            has read is a guess by their kind.
-            {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
-          </>
-        }
-      >
-        <p className="text-lg" data-testid="shelter-words">
-          {summary({
-            as: plan.shown.as,
-            inside: inside.length,
-            all: facts.data.standings.length,
-            danger: danger.length,
-            reckoned,
-          })}
-        </p>
-      </Reasoned>
-      <div className="no-print mt-2 flex flex-wrap items-end gap-3">
-        {running ? (
-          <Progress
-            key={running.id}
-            job={running}
-            onEnd={ended}
-            label="Winters reckoned"
-            words={(done, of) => `${number(done)} of ${number(of)} lots of trees reckoned`}
-          />
-        ) : (
-          <>
-            <TextField
-              label="Carrying at most, min"
-              numeric
-              className="w-48"
-              placeholder="any"
-              value={minutes}
-              onChange={setMinutes}
-              fault={ask.at("minutesMost")}
-            />
-            <button
-              type="button"
-              className={`btn min-h-12 ${plan.shown.as === "best" ? "" : "btn-primary"}`}
-              disabled={ask.busy}
-              onClick={() => void placeAll()}
-            >
-              Place them all
-            </button>
-          </>
-        )}
-        {plan.changed && (
-          <button
-            type="button"
-            className={`btn min-h-12 ${plan.shown.as === "best" ? "btn-primary" : ""}`}
-            disabled={keep.busy}
-            onClick={() => void save(true, facts.data.standings)}
-          >
-            Keep this plan
-          </button>
-        )}
-        {plan.changed && (
-          <button type="button" className="btn btn-ghost min-h-12" onClick={plan.drop}>
-            Back to {facts.kept ? "the plan kept" : "how they stand"}
-          </button>
-        )}
-        {plan.shown.as === "best" && facts.found && (
-          <span className="text-sm" data-testid="proof">
-            {proofWords(plan.cost, facts.found)}
-          </span>
-        )}
-        {plan.shown.as === "quick" && <span className="text-sm">A quick answer, while the best is looked for.</span>}
-      </div>
+      <Heading facts={facts}>
+        {summary({
+          as: plan.shown.as,
+          inside: inside.length,
+          all: facts.data.standings.length,
+          danger: danger.length,
+          reckoned,
+        })}
+      </Heading>
+      <PlanBar
+        as={plan.shown.as}
+        changed={plan.changed}
+        kept={facts.kept !== null}
+        proof={facts.found && proofWords(plan.cost, facts.found)}
+        minutes={minutes}
+        onMinutes={setMinutes}
+        fault={ask.at("minutesMost")}
+        running={running}
+        onEnd={ended}
+        busy={ask.busy || keep.busy}
+        onPlace={() => void placeAll()}
+        onKeep={() => void save(true, facts.data.standings)}
+        onDrop={plan.drop}
+      />
       <FormFaults
         faults={[
           ...loose(ask.failure, ["minutesMost"]),
