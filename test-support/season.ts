@@ -1,21 +1,11 @@
-import { buildSite, normalsFromAnswers, type Site } from "@/core/climate/index";
-import { type DayNumber, midwinterOf, toDay } from "@/core/dates/index";
+import type { Site } from "@/core/climate/index";
+import { type DayNumber, midwinterOf } from "@/core/dates/index";
 import { seasonFacts, type Situation } from "@/core/judgement/index";
 import { profileOf } from "@/core/species/index";
 import type { WoodPhase } from "@/core/wood/index";
+import { siteOf } from "./sites";
 
 /** Seasons of two made-up sites, and trees in them at a stage of their year. */
-const TODAY = toDay("2026-05-15");
-export function siteOf(answers: Parameters<typeof normalsFromAnswers>[0]): Site {
-  return buildSite({
-    latitudeDeg: answers.latitudeDeg,
-    normals: normalsFromAnswers(answers),
-    record: null,
-    today: TODAY,
-    seed: 7,
-    historyFrom: toDay("2024-01-01"),
-  });
-}
 export const continental = siteOf({
   latitudeDeg: 47,
   longitudeDeg: 8,

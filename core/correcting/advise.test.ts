@@ -1,9 +1,6 @@
 import fc from "fast-check";
 import { ask } from "@/test-support/advice";
-import { continental, dayWhen, situation, warm } from "@/test-support/season";
-import type { Site } from "../climate/index";
-import type { DayNumber } from "../dates/index";
-import { seasonFacts, type Situation } from "../judgement/index";
+import { continental, dayWhen, warm } from "@/test-support/season";
 import type { CorrectionName } from "../roots/index";
 import { profileOf } from "../species/index";
 import { type Objection, priceOf } from "./index";

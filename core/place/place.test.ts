@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { buildSite, normalsFromAnswers } from "../climate/index";
+import { HILL, siteOf } from "@/test-support/sites";
 import { toDay, toIso } from "../dates/index";
 import { mulberry32, normalSource } from "../random/index";
 import {
@@ -16,23 +16,8 @@ import {
   weatherHours,
 } from "./index";
 
-const answers = {
-  latitudeDeg: 48,
-  longitudeDeg: 11,
-  elevationM: 500,
-  coldestNightC: -15,
-  lastSpringFrost: "05-01",
-  firstAutumnFrost: "10-12",
-};
 const today = toDay("2026-05-15");
-const site = buildSite({
-  latitudeDeg: 48,
-  normals: normalsFromAnswers(answers),
-  record: null,
-  today,
-  seed: 7,
-  historyFrom: toDay("2020-01-01"),
-});
+const site = siteOf(HILL);
 /** Some years of the site's own weather, hour by hour. */
 const DAYS = 800;
 const run = site.ensemble;

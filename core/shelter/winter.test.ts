@@ -1,4 +1,4 @@
-import { buildSite, normalsFromAnswers } from "../climate/index";
+import { PRACTISED, siteOf } from "@/test-support/sites";
 import { midwinterOf, toDay, toIso } from "../dates/index";
 import { profileOf } from "../species/index";
 import { PLACE_AIR, type Shelter } from "../place/index";
@@ -20,42 +20,7 @@ import {
   type WinterTree,
 } from "./index";
 
-const TODAY = toDay("2026-09-01");
-const site = (answers: Parameters<typeof normalsFromAnswers>[0], today = TODAY) =>
-  buildSite({
-    latitudeDeg: answers.latitudeDeg,
-    normals: normalsFromAnswers(answers),
-    record: null,
-    today,
-    seed: 1,
-    historyFrom: toDay("2024-01-01"),
-  });
-const ANSWERS = {
-  maritime: {
-    latitudeDeg: 52,
-    longitudeDeg: 0,
-    elevationM: 30,
-    coldestNightC: -7,
-    lastSpringFrost: "04-20",
-    firstAutumnFrost: "11-05",
-  },
-  continental: {
-    latitudeDeg: 47,
-    longitudeDeg: 8,
-    elevationM: 450,
-    coldestNightC: -15,
-    lastSpringFrost: "04-28",
-    firstAutumnFrost: "10-15",
-  },
-  south: {
-    latitudeDeg: -41,
-    longitudeDeg: 175,
-    elevationM: 20,
-    coldestNightC: -3,
-    lastSpringFrost: "09-15",
-    firstAutumnFrost: "06-01",
-  },
-};
+const TODAY = "2026-09-01";
 const place = (shelter: Shelter): WinterPlace => ({
   id: shelter,
   air: PLACE_AIR[shelter],
@@ -84,9 +49,9 @@ const tree = (kindId: string, more: Partial<WinterTree> = {}): WinterTree => {
 
 const KINDS = ["lemon", "fig", "apple", "magnolia"];
 const winters = Object.fromEntries(
-  Object.entries(ANSWERS).map(([name, answers]) => {
-    const on = answers.latitudeDeg > 0 ? TODAY : toDay("2027-02-15");
-    const built = siteWinter(site(answers, on), winterOn(on, answers.latitudeDeg), 15);
+  Object.entries(PRACTISED).map(([name, answers]) => {
+    const on = answers.latitudeDeg > 0 ? TODAY : "2027-02-15";
+    const built = siteWinter(siteOf(answers, { today: on, seed: 1 }), winterOn(toDay(on), answers.latitudeDeg), 15);
     const outlooks = outlookOf({
       site: built,
       trees: KINDS.map((k) => tree(k)),
@@ -170,7 +135,7 @@ test("straw and the ground keep roots; the grower's own word goes before the rec
   early.in!.soon.forEach((chance, k) => expect(chance).toBeGreaterThanOrEqual(early.in!.soon[k - 1] ?? 0));
 });
 
-const january = site(ANSWERS.continental, toDay("2027-01-15"));
+const january = siteOf(PRACTISED.continental, { today: "2027-01-15", seed: 1 });
 const cold = siteWinter(january, winterOn(toDay("2027-01-15"), 47), 10);
 const limits = { youngC: -5, matureC: -8 };
 const pot = { volumeL: 8, wall: "smooth-plastic", stand: "bench" } as const;

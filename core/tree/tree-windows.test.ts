@@ -1,3 +1,4 @@
+import { HILL } from "@/test-support/sites";
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import { buildSite, generateWeather, normalsFromAnswers } from "../climate/index";
 import { toDay, toIso } from "../dates/index";
@@ -25,16 +26,8 @@ import {
   treeWindows,
 } from "./index";
 
-const answers = {
-  latitudeDeg: 48,
-  longitudeDeg: 11,
-  elevationM: 500,
-  coldestNightC: -15,
-  lastSpringFrost: "05-01",
-  firstAutumnFrost: "10-12",
-};
 const today = toDay("2026-05-15");
-const normals = normalsFromAnswers(answers);
+const normals = normalsFromAnswers(HILL);
 const generated = generateWeather(48, normals, 6, 4);
 const record = { ...generated, startDay: today - generated.tminC.length + 1 };
 const site = buildSite({ latitudeDeg: 48, normals, record, today, seed: 7, historyFrom: toDay("2020-01-01") });

@@ -1,5 +1,5 @@
 import { aLot, anEvent, aTree } from "@/test-support/records";
-import { buildSite, type SiteAnswers, normalsFromAnswers } from "../climate/index";
+import { HILL, siteOf } from "@/test-support/sites";
 import { midwinterOf, toDay, toIso } from "../dates/index";
 import type { EventPayload } from "../event/index";
 import { OUTSIDE, winterOn } from "../shelter/index";
@@ -14,32 +14,9 @@ import {
   winterStandings,
 } from "./index";
 
-const NORTH: SiteAnswers = {
-  latitudeDeg: 48,
-  longitudeDeg: 11,
-  elevationM: 500,
-  coldestNightC: -15,
-  lastSpringFrost: "05-01",
-  firstAutumnFrost: "10-12",
-};
-const SOUTH: SiteAnswers = {
-  ...NORTH,
-  latitudeDeg: -41,
-  coldestNightC: -4,
-  lastSpringFrost: "10-01",
-  firstAutumnFrost: "05-10",
-};
-const siteOf = (answers: SiteAnswers, today: string) =>
-  buildSite({
-    latitudeDeg: answers.latitudeDeg,
-    normals: normalsFromAnswers(answers),
-    record: null,
-    today: toDay(today),
-    seed: 3,
-    historyFrom: toDay("2020-01-01"),
-  });
+const SOUTH = { ...HILL, latitudeDeg: -41, coldestNightC: -4, lastSpringFrost: "10-01", firstAutumnFrost: "05-10" };
 const TODAY = "2026-11-20";
-const north = siteOf(NORTH, TODAY);
+const north = siteOf(HILL, { today: TODAY });
 
 const lot = aLot({
   known: "measured",
@@ -160,7 +137,7 @@ test("home is where it stands at midsummer, last winter's place where it stood a
 
 test("in the south the same is asked of June, and of the January before it", () => {
   const tree = aTree();
-  const site = siteOf(SOUTH, "2026-05-15");
+  const site = siteOf(SOUTH);
   const { standings, winter } = standingsOf(
     [tree],
     [

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { PRACTISED, siteOf } from "@/test-support/sites";
 import { buildSite, normalsFromAnswers, SEASON_LEAD_DAYS, siteAfterMove } from "../climate/index";
 import { midwinterOf, toDay, toIso } from "../dates/index";
 import { PLACE_AIR, siteAtPlace } from "../place/index";
@@ -17,56 +18,20 @@ import {
   windowSeries,
 } from "./index";
 
-const places = {
-  maritime: {
-    latitudeDeg: 52,
-    longitudeDeg: 0,
-    elevationM: 30,
-    coldestNightC: -7,
-    lastSpringFrost: "04-20",
-    firstAutumnFrost: "11-05",
-  },
-  continental: {
-    latitudeDeg: 47,
-    longitudeDeg: 8,
-    elevationM: 450,
-    coldestNightC: -15,
-    lastSpringFrost: "04-28",
-    firstAutumnFrost: "10-15",
-  },
-  south: {
-    latitudeDeg: -41,
-    longitudeDeg: 175,
-    elevationM: 20,
-    coldestNightC: -3,
-    lastSpringFrost: "09-15",
-    firstAutumnFrost: "06-01",
-  },
-};
 const sites = Object.fromEntries(
-  Object.entries(places).map(([name, a]) => [
-    name,
-    buildSite({
-      latitudeDeg: a.latitudeDeg,
-      normals: normalsFromAnswers(a),
-      record: null,
-      today: toDay("2026-05-15"),
-      seed: 1,
-      historyFrom: toDay("2024-01-01"),
-    }),
-  ]),
+  Object.entries(PRACTISED).map(([name, answers]) => [name, siteOf(answers, { seed: 1 })]),
 );
 const profile = (kindId: string) => profileOf({ kindId, typedName: null, habit: null });
 const series = (
-  place: keyof typeof places,
+  place: keyof typeof PRACTISED,
   kind: string,
   operation: Parameters<typeof windowSeries>[2] = "up-pot",
   options?: Parameters<typeof windowSeries>[5],
 ) => windowSeries(sites[place], profile(kind), operation, 2026, 2026, options);
-const opening = (place: keyof typeof places) => midwinterOf(2026, places[place].latitudeDeg);
+const opening = (place: keyof typeof PRACTISED) => midwinterOf(2026, PRACTISED[place].latitudeDeg);
 
 /** Last day, within the growing season, on which nine years in ten end well: `MM-DD`. */
-function lastSafe(place: keyof typeof places, kind: string): string {
+function lastSafe(place: keyof typeof PRACTISED, kind: string): string {
   const s = series(place, kind);
   const from = opening(place);
   for (let d = 300; d > 120; d--) if (suitabilityOn(s, from + d)!.safe >= 0.9) return toIso(from + d).slice(5);
@@ -222,7 +187,7 @@ test("every name of the work opens a window, corrections by their own names, too
 });
 
 test("mirrored hemispheres mirror: the same weather half a year on opens the same days", () => {
-  const normals = normalsFromAnswers(places.continental);
+  const normals = normalsFromAnswers(PRACTISED.continental);
   const half = <T>(months: T[]): T[] => [...months.slice(6), ...months.slice(0, 6)];
   const mirrored = Object.fromEntries(
     Object.entries(normals).map(([name, months]) => [name, half(months)]),

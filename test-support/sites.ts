@@ -1,0 +1,52 @@
+import { buildSite, normalsFromAnswers, type Site, type SiteAnswers } from "@/core/climate/index";
+import { toDay } from "@/core/dates/index";
+
+/** Sites whose accepted practice is known: a mild coast, a valley inland, a mild coast in the south. */
+export const PRACTISED = {
+  maritime: {
+    latitudeDeg: 52,
+    longitudeDeg: 0,
+    elevationM: 30,
+    coldestNightC: -7,
+    lastSpringFrost: "04-20",
+    firstAutumnFrost: "11-05",
+  },
+  continental: {
+    latitudeDeg: 47,
+    longitudeDeg: 8,
+    elevationM: 450,
+    coldestNightC: -15,
+    lastSpringFrost: "04-28",
+    firstAutumnFrost: "10-15",
+  },
+  south: {
+    latitudeDeg: -41,
+    longitudeDeg: 175,
+    elevationM: 20,
+    coldestNightC: -3,
+    lastSpringFrost: "09-15",
+    firstAutumnFrost: "06-01",
+  },
+} satisfies Record<string, SiteAnswers>;
+
+/** A cold hill inland. */
+export const HILL: SiteAnswers = {
+  latitudeDeg: 48,
+  longitudeDeg: 11,
+  elevationM: 500,
+  coldestNightC: -15,
+  lastSpringFrost: "05-01",
+  firstAutumnFrost: "10-12",
+};
+
+/** A site of four answers, without a record. */
+export function siteOf(answers: SiteAnswers, more: { today?: string; seed?: number } = {}): Site {
+  return buildSite({
+    latitudeDeg: answers.latitudeDeg,
+    normals: normalsFromAnswers(answers),
+    record: null,
+    today: toDay(more.today ?? "2026-05-15"),
+    seed: more.seed ?? 7,
+    historyFrom: toDay("2020-01-01"),
+  });
+}
