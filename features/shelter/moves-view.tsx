@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/tree/index";
 import { WARM_PLACE } from "@/core/wood/index";
-import { Caution, Reasoned, ScrollBox } from "@/ui/fields";
+import { Caution, Reasoned } from "@/ui/fields";
 import { celsius, day, kilograms, number, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
 import type { EarlyStart, MovesFacts, ShownMove, ShownRound } from "./moves-data";
@@ -145,29 +145,11 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
                 More than the people have that day ({number(r.have)} person-minutes): begin earlier, or ask for help.
               </p>
             )}
-            <ScrollBox label={`Moves of ${day(r.day, today)}`}>
-              <table className="table-sm mt-1 table">
-                <thead>
-                  <tr>
-                    <th scope="col">Pot</th>
-                    <th scope="col">From, to</th>
-                    <th scope="col">When</th>
-                    <th scope="col">Carried by</th>
-                    <th scope="col" className="text-right">
-                      Minutes
-                    </th>
-                    <th scope="col" className="text-right">
-                      kg × m
-                    </th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {r.moves.map((m) => (
-                    <Row key={m.id} move={m} today={today} units={units} />
-                  ))}
-                </tbody>
-              </table>
-            </ScrollBox>
+            <ul aria-label={`Moves of ${day(r.day, today)}`} className="divide-base-300 mt-1 divide-y text-sm">
+              {r.moves.map((m) => (
+                <Move key={m.id} move={m} today={today} units={units} />
+              ))}
+            </ul>
           </section>
         ))}
       </div>
@@ -177,21 +159,22 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
 
 const STAGE_WORDS = { shade: "shade", "half-sun": "half the day’s sun", place: "its place" } as const;
 
-function Row({ move: m, today, units }: { move: ShownMove; today: string; units: "metric" | "us" }) {
+/** One pot's move: a line of columns where there is room, one below the other on a phone. */
+function Move({ move: m, today, units }: { move: ShownMove; today: string; units: "metric" | "us" }) {
   const { collectionId } = useAsOf();
   return (
-    <tr>
-      <th scope="row" className="align-top font-normal">
-        <Link className="link font-semibold" href={`/c/${collectionId}/tree/${m.treeIds[0]}`}>
+    <li className="grid gap-x-4 py-2 lg:grid-cols-[9rem_11rem_minmax(0,1fr)_12rem_7rem]">
+      <p>
+        <Link prefetch={false} className="link font-semibold" href={`/c/${collectionId}/tree/${m.treeIds[0]}`}>
           {m.tag}
         </Link>{" "}
         {m.name}
         {m.plants > 1 ? `, ${number(m.plants)}` : ""}
-      </th>
-      <td className="align-top">
+      </p>
+      <p>
         {m.from} → {m.to}
-      </td>
-      <td className="align-top">
+      </p>
+      <p>
         {whenWords(m, today, units)}
         {m.direction === "out" && m.nightsAfter >= 0.05 && (
           <span className="block">
@@ -203,15 +186,16 @@ function Row({ move: m, today, units }: { move: ShownMove; today: string; units:
             {m.stages.map((s) => `${STAGE_WORDS[s.what]} from ${day(s.from, today)}`).join(", ")}
           </span>
         )}
-      </td>
-      <td className="align-top">
+      </p>
+      <p>
         {CARRY_WORDS[m.by]}, {kilograms(m.eachKg, units)}
         {m.massGuessed ? " (guess)" : ""}
         {m.steps > 0 ? `, ${stepWords(m.steps)}` : ""}
-      </td>
-      <td className="text-right align-top">{number(m.minutes)}</td>
-      <td className="text-right align-top">{number(m.kgM)}</td>
-    </tr>
+      </p>
+      <p className="lg:text-right">
+        {number(m.minutes)} min, {number(m.kgM)} kg × m
+      </p>
+    </li>
   );
 }
 
