@@ -74,7 +74,16 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
         </p>
         {urgent.length === 0 ? (
           <p className="text-sm">
-            No night of the next {number(SOON_ROUND_DAYS)} days asks for anything to be brought in.
+            {facts.planned ? (
+              `No night of the next ${number(SOON_ROUND_DAYS)} days asks for anything to be brought in.`
+            ) : (
+              <>
+                Without a plan nobody knows where to.{" "}
+                <Link className="link" href={`${base}/watch`}>
+                  What the coming nights threaten
+                </Link>
+              </>
+            )}
           </p>
         ) : (
           <ul className="mt-1 space-y-1" data-testid="trigger">
