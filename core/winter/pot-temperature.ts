@@ -116,6 +116,18 @@ export function potTemperature(pot: PotInWinter, startC: number, hours: PotHours
   const perSlush = 1 / slush;
   const perFrozen = 1 / frozen;
 
+  const onBench = pot.stand === "bench";
+  const sunk = pot.stand === "sunk";
+  const throughFloor = 1 / (UNDER_POT_R + upright);
+  const throughSoil = 1 / sleeve;
+  const wallMet = wallArea * exposure;
+  const wallSun = wallTakes * SUN.wallShare;
+  const topSun = SUN.topTakes * (1 - shade);
+  const wallSky = SKY.wall;
+  const topSky = SKY.top;
+  const stillFilm = FILM.still;
+  const windFilm = FILM.perWindMs * shelter;
+
   let e0 = enthalpy(startC, m);
   let e1 = e0;
   let e2 = e0;
@@ -128,16 +140,16 @@ export function potTemperature(pot: PotInWinter, startC: number, hours: PotHours
 
   for (let i = 0; i < count; i++) {
     const airC = air[i];
-    const film = FILM.still + FILM.perWindMs * windMs[i] * shelter;
-    const wallC = airC + (wallTakes * SUN.wallShare * sunWm2[i] - SKY.wall * skyLossWm2[i]) / film;
-    const topC = airC + (SUN.topTakes * (1 - shade) * sunWm2[i] - SKY.top * skyLossWm2[i]) / film;
+    const perFilm = 1 / (stillFilm + windFilm * windMs[i]);
+    const wallC = airC + (wallSun * sunWm2[i] - wallSky * skyLossWm2[i]) * perFilm;
+    const topC = airC + (topSun * sunWm2[i] - topSky * skyLossWm2[i]) * perFilm;
     const cover = snowR === null ? mulchR : mulchR + snowR[i];
-    const top = 1 / (1 / film + cover + upright);
-    const bottom = pot.stand === "bench" ? 1 / (1 / film + upright) : 1 / (UNDER_POT_R + upright);
-    const endsC = top * topC + bottom * (pot.stand === "bench" ? airC : soil[i]);
+    const top = 1 / (perFilm + cover + upright);
+    const bottom = onBench ? 1 / (perFilm + upright) : throughFloor;
+    const endsC = top * topC + bottom * (onBench ? airC : soil[i]);
     const ends = top + bottom;
-    const sideC = pot.stand === "sunk" ? soil[i] : wallC;
-    const outer = pot.stand === "sunk" ? 1 / sleeve : (insulation + 1 / film) / (wallArea * exposure);
+    const sideC = sunk ? soil[i] : wallC;
+    const outer = sunk ? throughSoil : (insulation + perFilm) / wallMet;
     // The quickest ring with everything frozen, where it is quickest.
     const wallMost = 1 / (shellPath / k1 + outer);
     const quickest = Math.min(
