@@ -41,8 +41,13 @@ export function airFitOf(
   if (!run || hours.length === 0) return null;
   const end = run.startDay + run.tminC.length;
   const dayOf = (h: LoggerHour) => toDay(h.hour.slice(0, 10));
-  const last = Math.min(end, dayOf(hours[hours.length - 1]) + 1);
-  const first = Math.max(run.startDay, dayOf(hours[0]) - RUN_IN_DAYS, last - MOST_DAYS);
+  // A file of last winter may come in after this winter's.
+  const [oldest, newest] = hours.reduce(
+    ([a, b], h) => [Math.min(a, dayOf(h)), Math.max(b, dayOf(h))],
+    [Infinity, -Infinity],
+  );
+  const last = Math.min(end, newest + 1);
+  const first = Math.max(run.startDay, oldest - RUN_IN_DAYS, last - MOST_DAYS);
   if (last - first < RUN_IN_DAYS) return null;
   const cut = (values: Float32Array) => values.subarray(first - run.startDay, last - run.startDay);
   const outside: OutsideHours = weatherHours(site.latitudeDeg, {
