@@ -63,6 +63,7 @@ const stay = (loss: number, more: Partial<Stay> = {}): Stay => ({
   wood: 0,
   woodChance: 0,
   cracks: 0,
+  chill: 60,
   chillShort: 0,
   meanC: 5,
   out: { p50: 200, p90: 220, bySwell: false, nightsAfter: 0.4 },

@@ -1,4 +1,4 @@
-import { clamp, normalCdf } from "../math/index";
+import { clamp, normalCdf, quantileOf } from "../math/index";
 import {
   crackChance,
   isClay,
@@ -67,7 +67,8 @@ export interface Stay {
   woodChance: number;
   /** Chance that its pot, of clay, cracks. */
   cracks: number;
-  /** Chance that its cold is not enough. */
+  /** Dynamic-model portions of cold in the middle winter, until it must have been enough; chance that it is not. */
+  chill: number;
   chillShort: number;
   /** Mean of the three months round midwinter, °C. */
   meanC: number;
@@ -176,6 +177,8 @@ function once<T>(): (key: string, make: () => T) => T {
 /** A place with all that trees wintering there share. */
 class Quarters {
   private readonly pots: PotCourses;
+  /** Portions of cold by the day it must have been enough, the least first. */
+  readonly chill: readonly number[];
   private readonly crowns = once<CrownWinter>();
   private readonly crownDamages = once<ReturnType<typeof crownDamage>>();
   private readonly rootDamages = once<Float32Array[]>();
@@ -185,6 +188,7 @@ class Quarters {
     private readonly site: SiteWinter,
   ) {
     this.pots = new PotCourses(winter);
+    this.chill = chillByThen(winter, site);
   }
 
   crown(h: HabitParameters): CrownWinter {
@@ -251,7 +255,8 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
         wood: meanOf(damage.wood.map(worst)),
         woodChance: damage.wood.filter((days) => worst(days) > SEEN_LOSS).length / damage.wood.length,
         cracks: q.cracks(tree, key === OUTSIDE && alone),
-        chillShort: chillShort(tree, q.winter, site),
+        chill: Math.round(quantileOf(q.chill, 0.5)),
+        chillShort: chillShort(tree, q.chill),
         meanC: q.winter.meanC,
         out:
           key === OUTSIDE
@@ -275,8 +280,13 @@ export function outlookOf({ site, trees, places, openPlace, risk }: OutlookTask)
 
 /** Days after midwinter by which cold must have been enough. */
 const CHILL_BY_DAYS = 75;
-function chillShort(tree: WinterTree, place: PlaceWinter, site: SiteWinter): number {
-  if (tree.habit.leaf === "evergreen" || tree.chillPortions <= 0) return 0;
+const chillByThen = (place: PlaceWinter, site: SiteWinter): number[] => {
   const by = clamp(site.midwinter + CHILL_BY_DAYS, 0, site.days - 1);
-  return place.portions.filter((p) => p[by] < tree.chillPortions).length / place.portions.length;
+  return place.portions.map((p) => p[by]).sort((a, b) => a - b);
+};
+
+/** @param chill portions by then, course by course */
+function chillShort(tree: WinterTree, chill: readonly number[]): number {
+  if (tree.habit.leaf === "evergreen" || tree.chillPortions <= 0) return 0;
+  return chill.filter((p) => p < tree.chillPortions).length / chill.length;
 }

@@ -100,6 +100,8 @@ test("tender trees wait for the last frost, longest where warmth has woken them;
   const { stays } = winters.continental.of("apple");
   expect(stays.room.chillShort).toBe(1);
   expect(stays.cellar.chillShort).toBe(0);
+  expect(stays.cellar.chill).toBeGreaterThan(tree("apple").chillPortions);
+  expect(stays.room.chill).toBeLessThan(5);
   expect(winters.continental.of("lemon").stays.room.chillShort).toBe(0);
 });
 

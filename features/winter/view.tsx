@@ -277,9 +277,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             <b>Cold it needs</b>:{" "}
             {facts.chillNeed === 0
               ? "none counted for its kind."
-              : facts.stay.chillShort === 0
-                ? `${number(facts.chillNeed)} portions, enough in every winter there.`
-                : `${number(facts.chillNeed)} portions, too few of them in ${percent(facts.stay.chillShort)} of winters there.`}
+              : `${number(facts.chillNeed)} portions; ${number(facts.stay.chill)} come together there in the middle winter, ${facts.stay.chillShort === 0 ? "enough in every one" : `too few in ${percent(facts.stay.chillShort)} of them`}.`}
           </li>
           {isClay(facts.wall) && (
             <li data-testid="winter-clay">
