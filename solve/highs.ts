@@ -35,9 +35,10 @@ export const highsSolver: Solver = {
       (m): LinearSolution => {
         m.options.set({ output_flag: false, time_limit: limits.timeLimitS, mip_rel_gap: limits.gap });
         const { modelStatus } = m.run();
-        const optimal = modelStatus === highs.constants.modelStatus.optimal;
-        // 2: a feasible point is in hand.
-        const inHand = Number(m.info.get("primal_solution_status")) === 2;
+        const { optimal: best, unbounded } = highs.constants.modelStatus;
+        const optimal = modelStatus === best;
+        // 2: a feasible point is in hand. One on the way to a cost without end is no answer.
+        const inHand = modelStatus !== unbounded && Number(m.info.get("primal_solution_status")) === 2;
         if (!optimal && !inHand) return { status: "none", cost: Infinity, gap: Infinity, values: [] };
         const gap = columns.some((c) => c.whole) ? Number(m.info.get("mip_gap")) : 0;
         return {
