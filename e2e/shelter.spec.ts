@@ -239,3 +239,34 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   await expectNoSeriousFindings(page);
   expect(errors).toEqual([]);
 });
+
+test("a crown is measured on the tree's page: it takes the floor its pot does not, and is asked about at the door", async ({
+  page,
+  request,
+}) => {
+  const { w, ids } = await yard(request);
+  const errors = watchErrors(page);
+  await visit(page, w.url(`tree/${ids["LM-1"]}#measure`));
+  const form = page.locator("form").filter({ has: page.getByLabel("Crown, across at its widest") });
+  await page.getByText("Measure its pot", { exact: true }).click();
+  await form.getByLabel("the pot", { exact: true }).uncheck();
+  await form.getByLabel("Crown, across at its widest").fill("wide");
+  await form.getByRole("button", { name: "Record the measures" }).click();
+  await expect(form.getByText("A number, or leave it empty.")).toBeVisible();
+  await form.getByLabel("Crown, across at its widest").fill("1,5");
+  await form.getByRole("button", { name: "Record the measures" }).click();
+  await expect(page.getByText("LM-1 is measured: its dates are computed anew.")).toBeVisible();
+
+  await visit(page, w.url("shelter"));
+  const panel = page.getByTestId("pot-panel");
+  await pot(page, "LM-1").click();
+  await expect(panel).toContainText("1.2 m across for its crown");
+  await pot(page, "LM-2").click();
+  await expect(panel).toContainText("its pot; the crown is not measured");
+  await placeAll(page);
+  // Tied in it is 0.9 m wide, and the porch's door 0.8 m.
+  await pot(page, "LM-1").click();
+  await expect(panel).toContainText(/Porch: its crown, tied in, is 0\.1 m wider than the door/);
+  await expectNoSeriousFindings(page);
+  expect(errors).toEqual([]);
+});

@@ -97,28 +97,31 @@ function adjustedWords(a: SourceAdjustment | null, units: "metric" | "us"): stri
     : `nights ${sign(a.minC)}, days ${sign(a.maxC)}, by ${number(a.commonDays)} days it shares with the first`;
 }
 
+const rankKey = (list: readonly RankedSource[]) => list.map((s) => `${s.id}:${s.leftOut}`).join();
+
 /** Records in the order of trust: of two that have a day, the higher one speaks. */
 function Sources({ sources }: { sources: RankedSource[] }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("rank-weather");
-  // What was asked shows at once, until the server's own answer comes; nothing is built anew under a finger.
-  const [wanted, setWanted] = useState<RankedSource[] | null>(null);
+  // What was asked shows at once. An answer to an earlier press comes while a later one is on its way: the later one stands.
+  const [asked, setAsked] = useState<RankedSource[][]>([]);
   const [answered, setAnswered] = useState(sources);
   if (answered !== sources) {
     setAnswered(sources);
-    setWanted(null);
+    const which = asked.findIndex((a) => rankKey(a) === rankKey(sources));
+    setAsked(which < 0 ? [] : asked.slice(which + 1));
   }
-  const list = wanted ?? sources;
+  const list = asked.at(-1) ?? sources;
   const rank = async (next: RankedSource[], words: string) => {
-    setWanted(next);
+    setAsked((before) => [...before, next]);
     const done = await send({
       collectionId,
       order: next.map((s) => s.id),
       leftOut: next.filter((s) => s.leftOut).map((s) => s.id),
     });
     if (done) tell({ text: words, entryId: done.entryId });
-    else setWanted(null);
+    else setAsked([]);
   };
   const lift = (i: number) => {
     const next = [...list];
