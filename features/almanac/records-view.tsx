@@ -133,8 +133,8 @@ function Sources({ sources }: { sources: RankedSource[] }) {
       <h2 className="text-lg">Read in so far{sources.length > 1 ? ", the most trusted first" : ""}</h2>
       <ol className="mt-1 space-y-2">
         {list.map((s, i) => (
-          <li key={s.id} className={`flex flex-wrap items-center gap-x-4 gap-y-1 ${s.leftOut ? "opacity-75" : ""}`}>
-            <span className="min-w-0 flex-1 basis-80">
+          <li key={s.id} className="flex flex-wrap items-center gap-x-4 gap-y-1">
+            <span className={`min-w-0 flex-1 basis-80 ${s.leftOut ? "opacity-75" : ""}`}>
               <b className="break-all">{s.name}</b>
               {s.leftOut ? " (set aside)" : ""}: {number(s.goodDays)} days, {day(s.firstDay)} to {day(s.lastDay)}
               {s.elevationM === null ? "" : `, ${number(s.elevationM)} m`}
