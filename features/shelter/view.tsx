@@ -12,7 +12,7 @@ import {
   type ShelterData,
   type Standing,
 } from "@/core/shelter/index";
-import { HAND_M } from "@/core/tree/index";
+import { CROWN_ROOM, HAND_M } from "@/core/tree/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { day, number, percent, readNumber } from "@/ui/format";
 import { loose, useCommand } from "../commands/use-command";
@@ -64,9 +64,10 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
             {facts.reckonedOn ? `, reckoned on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
             once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and of
             changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
-            between them; a crown that was measured and is wider takes more, its pot dashed within it. In danger: more
-            than {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a
-            guess by their kind.
+            between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
+            leaf, {percent(CROWN_ROOM.leafless)} bare (a guess), its pot dashed within it. In danger: more than{" "}
+            {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
+            by their kind.
             {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
           </>
         }
