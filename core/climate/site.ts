@@ -274,8 +274,8 @@ interface Ahead {
   courses: { tminC: number[]; tmaxC: number[]; rootZoneC: Float32Array; portions: number[] }[];
 }
 
-/** Days of record before the forecast that its chill and root warmth take their start from. */
-const RUN_IN_DAYS = 20;
+/** Days of record before the forecast that its chill, its root warmth and the air of places take their start from. */
+export const RUN_IN_DAYS = 20;
 
 function coursesAhead(
   nights: readonly ForecastNight[],

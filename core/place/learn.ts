@@ -79,6 +79,7 @@ function tellingHours(outside: OutsideHours, readC: Float64Array, type: PlaceAir
 /** The best fit with one lag, and what it costs in misses and in distance from the type. */
 function fitWithLag(outside: OutsideHours, readC: Float64Array, use: Uint8Array, type: PlaceAir, tauH: number) {
   const follow = followOf(tauH);
+  const roofed = { ...type, tauH };
   const gainSd = type.gainC > 0 && type.sun > 0 ? PRIOR_SD.gainC : PRIOR_SD.gainInDarkC;
   const prior = [
     { mean: type.hold, sd: PRIOR_SD.hold },
@@ -94,7 +95,7 @@ function fitWithLag(outside: OutsideHours, readC: Float64Array, use: Uint8Array,
     out = step(out, outside.airC[i]);
     anchor = step(anchor, type.anchorC === "soil" ? outside.soilC[i] + GROUND_ABOVE_C : type.anchorC);
     sun = step(sun, outside.sunWm2[i] / 100);
-    sky = step(sky, skyCooling({ ...type, tauH }, outside.skyLossWm2[i]));
+    sky = step(sky, skyCooling(roofed, outside.skyLossWm2[i]));
     if (use[i] === 0) continue;
     const x = [anchor - out, 1, sun];
     const y = readC[i] - out + sky;
@@ -116,11 +117,10 @@ function fitWithLag(outside: OutsideHours, readC: Float64Array, use: Uint8Array,
     cost -= 2 * b[j] * v[j];
     for (let k = 0; k < 3; k++) cost += a[j][k] * v[j] * v[k];
   }
-  cost += (Math.log(tauH / type.tauH) / PRIOR_SD.lnTau) ** 2;
   const misses = cost - prior.reduce((s, p, j) => s + ((v[j] - p.mean) / p.sd) ** 2, 0);
   return {
     air: { tauH, hold, addedC, gainC },
-    cost,
+    cost: cost + (Math.log(tauH / type.tauH) / PRIOR_SD.lnTau) ** 2,
     residualC: Math.sqrt(Math.max(0, misses) / weight / Math.max(1, n)),
   };
 }

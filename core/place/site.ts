@@ -3,7 +3,9 @@ import {
   fitPlace,
   type ForecastNight,
   type PlaceClimate,
+  placeMinimumC,
   radiationBySlot,
+  RUN_IN_DAYS,
   SITE_ITSELF,
   type Site,
   solarFromRangeMJ,
@@ -78,9 +80,6 @@ function runAtPlace(latitudeDeg: number, run: WeatherRun, air: PlaceAir): Weathe
   });
 }
 
-/** Days of record before a forecast from which a place's air takes its start. */
-const RUN_IN_DAYS = 20;
-
 /** The coming nights at a place; what walls hold back of the weather they hold back of its errors. */
 function nightsAtPlace(site: Site, air: PlaceAir): ForecastNight[] {
   const { nights, observed, latitudeDeg } = site;
@@ -130,7 +129,7 @@ export function siteAtPlace(site: Site, air: PlaceAir): { site: Site; nights: Pl
     ensemble,
     minima: {
       startDay: site.minima.startDay,
-      tminC: site.minima.tminC.map((v) => Math.max(lowestC, nights.offsetC + (1 - nights.damping) * v)),
+      tminC: site.minima.tminC.map((v) => Math.max(lowestC, placeMinimumC(v, nights))),
     },
     nights: nightsAtPlace(site, air),
     sunlight: air.sun,
