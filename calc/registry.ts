@@ -62,6 +62,7 @@ export async function calculateAny(name: string, input: unknown): Promise<CalcAn
 }
 
 export const isSlow = (name: string) => CALCULATIONS.get(name)?.slow ?? false;
+export const isCalculation = (name: string) => CALCULATIONS.has(name);
 
 export function listCalculations(): { name: string; about: string }[] {
   return [...CALCULATIONS.values()].map(({ name, about }) => ({ name, about }));

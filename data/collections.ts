@@ -1,5 +1,5 @@
 import type { SiteAnswers } from "@/core/climate/index";
-import { type Db, many, maybeOne, one, run, type Scope } from "./db";
+import { type Db, Held, isLockWait, many, maybeOne, one, run, type Scope } from "./db";
 
 interface CollectionRow {
   id: string;
@@ -69,6 +69,22 @@ export async function findCollection(db: Db, id: string): Promise<Collection | n
   const row = await maybeOne<CollectionRow>(db, `SELECT ${COLUMNS} FROM collection WHERE id = ?`, [id]);
   return row ? fromRow(row) : null;
 }
+
+/**
+ * Every write passes here first: it shares the one row of `write_hold`, which a restore takes for itself from its safety copy to the
+ * exchange. So nothing is acknowledged that the restore then loses.
+ * @throws Held when a restore keeps it
+ */
+export async function waitForHold(db: Db): Promise<void> {
+  try {
+    await many(db, `SELECT id FROM write_hold WHERE id = 1 LOCK IN SHARE MODE WAIT ${HOLD_PATIENCE_S}`);
+  } catch (error) {
+    throw isLockWait(error) ? new Held() : error;
+  }
+}
+
+/** Seconds a write waits for the end of a restore before it is told to come back. */
+const HOLD_PATIENCE_S = 3;
 
 /** Locks the collection's row: writes of one collection come one after another. */
 export async function lockCollection(db: Db, scope: Scope): Promise<Collection | null> {

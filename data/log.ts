@@ -39,14 +39,25 @@ export async function findByCommandId(
   db: Db,
   scope: Scope,
   commandId: string,
-): Promise<{ id: string; seq: number; result: unknown } | null> {
-  const row = await maybeOne<{ id: string; seq: number; result: unknown }>(
-    db,
-    "SELECT id, seq, result FROM entry WHERE collection_id = ? AND command_id = ?",
-    [scope.collectionId, commandId],
-  );
+): Promise<{ id: string; seq: number; command: string; inputSha256: string | null; result: unknown } | null> {
+  const row = await maybeOne<{
+    id: string;
+    seq: number;
+    command: string;
+    input_sha256: string | null;
+    result: unknown;
+  }>(db, "SELECT id, seq, command, input_sha256, result FROM entry WHERE collection_id = ? AND command_id = ?", [
+    scope.collectionId,
+    commandId,
+  ]);
   return row
-    ? { ...row, seq: Number(row.seq), result: typeof row.result === "string" ? JSON.parse(row.result) : row.result }
+    ? {
+        id: row.id,
+        seq: Number(row.seq),
+        command: row.command,
+        inputSha256: row.input_sha256,
+        result: typeof row.result === "string" ? JSON.parse(row.result) : row.result,
+      }
     : null;
 }
 
@@ -59,11 +70,16 @@ export async function entryResult(db: Db, scope: Scope, entryId: string): Promis
   return typeof row?.result === "string" ? JSON.parse(row.result) : row?.result;
 }
 
-export async function insertEntry(db: Db, scope: Scope, entry: Entry & { result: unknown }): Promise<void> {
+export async function insertEntry(
+  db: Db,
+  scope: Scope,
+  /** `inputSha256`: what the command was asked, so that the same id with another content is not taken for the same wish. */
+  entry: Entry & { result: unknown; inputSha256?: string },
+): Promise<void> {
   await run(
     db,
-    `INSERT INTO entry (collection_id, id, seq, command_id, command, actor, recorded_at, voids_entry_id, replaces_entry_id, note, result)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    `INSERT INTO entry (collection_id, id, seq, command_id, command, actor, recorded_at, voids_entry_id, replaces_entry_id, note, result, input_sha256)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     [
       scope.collectionId,
       entry.id,
@@ -76,6 +92,7 @@ export async function insertEntry(db: Db, scope: Scope, entry: Entry & { result:
       entry.replacesEntryId,
       entry.note,
       JSON.stringify(entry.result ?? null),
+      entry.inputSha256 ?? null,
     ],
   );
 }

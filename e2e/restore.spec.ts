@@ -22,7 +22,7 @@ test("a backup made while the application runs brings every row back, and open p
     database: env.AURELIAN_DB_NAME!,
   };
   const folder = mkdtempSync(path.join(tmpdir(), "aurelian-restore-"));
-  const pool = openPool(owner, 2);
+  const pool = openPool(owner, { connectionLimit: 2 });
   try {
     const w = await world(request);
     const kept = await w.tree("K-1");

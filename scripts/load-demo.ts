@@ -1,7 +1,7 @@
 // Loads the demo collection into an empty database, through the same commands a person uses.
 import { loadDemo } from "@/demo/load";
 import { listCollections } from "@/data/collections";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 
 const existing = await listCollections(pool());
 if (existing.length > 0) {
@@ -12,4 +12,4 @@ if (existing.length > 0) {
     `    ${made.roof.trees} trees on the roof; ${made.park.plants} plants in ${made.park.batches} batches and ${made.park.specimens} specimens in the yard: all made up`,
   );
 }
-await pool().end();
+await closePools();

@@ -1,7 +1,7 @@
 // npm run rebuild: computes everything that is kept beside the log anew, and says whether what was kept was the same.
 import { listCollections } from "@/data/collections";
 import { rebuildTracks } from "@/features/collection/load";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 
 let wrong = 0;
 for (const collection of await listCollections(pool())) {
@@ -11,5 +11,5 @@ for (const collection of await listCollections(pool())) {
   );
   if (same === false) wrong++;
 }
-await pool().end();
+await closePools();
 process.exitCode = wrong > 0 ? 1 : 0;

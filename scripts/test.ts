@@ -4,6 +4,7 @@ import path from "node:path";
 import { spawn } from "node:child_process";
 import { buildIfChanged } from "./lib/build";
 import { databaseEnv, startDatabase, type Database } from "./lib/mariadb";
+import { homeOf } from "./lib/database-user";
 import { freePort } from "./lib/ports";
 import { readPid, stopPid } from "./lib/processes";
 import { startWeatherService, type WeatherService } from "./lib/weather-service";
@@ -41,8 +42,8 @@ async function tidy(): Promise<void> {
   await database?.stop();
   // A browser test kills the database and starts it again: whoever holds the pid file now is stopped, too.
   const left = readPid(path.join(dir, "db.pid"));
-  if (left !== null) await stopPid(left, path.join(dir, "data"));
-  rmSync(dir, { recursive: true, force: true });
+  if (left !== null) await stopPid(left, path.join(homeOf(dir), "data"));
+  for (const folder of new Set([homeOf(dir), dir])) rmSync(folder, { recursive: true, force: true });
 }
 
 async function main(): Promise<void> {
@@ -50,8 +51,8 @@ async function main(): Promise<void> {
   await part("database", async () => {
     await stopLeftServer(dir);
     const left = readPid(path.join(dir, "db.pid"));
-    if (left !== null) await stopPid(left, path.join(dir, "data"));
-    rmSync(dir, { recursive: true, force: true });
+    if (left !== null) await stopPid(left, path.join(homeOf(dir), "data"));
+    for (const folder of new Set([homeOf(dir), dir])) rmSync(folder, { recursive: true, force: true });
     mkdirSync(dir, { recursive: true });
     database = await startDatabase(dir, 43350, (line) => console.log(`  ${line}`));
   });
@@ -68,7 +69,11 @@ async function main(): Promise<void> {
   await part("browser tests", async () => {
     // Down at first: a forecast that comes in while a test looks would move what it looks at.
     weather = await startWeatherService(dir, await freePort(44350), "down");
-    web = await startWeb(dir, await freePort(4350), { ...env, AURELIAN_FORECAST_URL: weather.url });
+    web = await startWeb(dir, await freePort(4350), {
+      ...env,
+      AURELIAN_DATA_DIR: dir,
+      AURELIAN_FORECAST_URL: weather.url,
+    });
     await show(process.execPath, ["node_modules/@playwright/test/cli.js", "test"], {
       ...env,
       AURELIAN_URL: web.url,

@@ -2,13 +2,16 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { parseArgs } from "node:util";
+import { Backoff } from "./lib/backoff";
 import { buildIfChanged } from "./lib/build";
 import { databaseEnv, startDatabase } from "./lib/mariadb";
+import { homeOf } from "./lib/database-user";
 import { freePort } from "./lib/ports";
 import { portsOf, profileDir } from "./lib/profile";
 import { scheduleBackups } from "./backup/schedule";
 import { startWeatherService, type WeatherService } from "./lib/weather-service";
 import { isOurs, readPid, runToEnd, stopPid } from "./lib/processes";
+import { rotate } from "./lib/rotate";
 import { startWeb, stopLeftServer, type WebServer } from "./lib/web";
 
 const { values } = parseArgs({
@@ -22,6 +25,7 @@ const wanted = portsOf(values.profile);
 const dir = profileDir(values.profile);
 const started = Date.now();
 let step = 0;
+const ROTATE_EVERY_MS = 60_000;
 const say = (text: string) => console.log(`    ${text}`);
 const heading = (text: string) => console.log(`${++step}. ${text}`);
 
@@ -42,8 +46,8 @@ async function main(): Promise<void> {
   if (values.reset) {
     heading("Starting afresh");
     const left = readPid(path.join(dir, "db.pid"));
-    if (left !== null) await stopPid(left, path.join(dir, "data"));
-    rmSync(dir, { recursive: true, force: true });
+    if (left !== null) await stopPid(left, path.join(homeOf(dir), "data"));
+    for (const folder of new Set([homeOf(dir), dir])) rmSync(folder, { recursive: true, force: true });
   }
   mkdirSync(dir, { recursive: true, mode: 0o700 });
   writeFileSync(upFile, String(process.pid));
@@ -62,15 +66,23 @@ async function main(): Promise<void> {
   heading("Application");
   say("building (a minute or so after the program has changed)");
   say((await buildIfChanged()) ? "built" : "unchanged since the last build");
-  heading("Weather service (simulated)");
+  // Made-up weather is for the demo: on a site of one's own no advice may rest on it.
   const servicePort = await freePort(wanted.weather);
-  let service: WeatherService = await startWeatherService(dir, servicePort);
-  say(`ready at ${service.url}; its weather is made up`);
+  let service: WeatherService | null = null;
+  if (values.demo) {
+    heading("Weather service (simulated)");
+    service = await startWeatherService(dir, servicePort);
+    say(`ready at ${service.url}; its weather is made up`);
+  }
   tidy = async () => {
-    service.stop();
+    service?.stop();
     await database.stop();
   };
-  const webEnv = () => ({ ...databaseEnv(database.address), AURELIAN_FORECAST_URL: service.url });
+  const webEnv = () => ({
+    ...databaseEnv(database.address),
+    AURELIAN_DATA_DIR: dir,
+    ...(service ? { AURELIAN_FORECAST_URL: service.url } : {}),
+  });
   const webPort = await freePort(Number(process.env.AURELIAN_PORT ?? wanted.web));
   if (webPort !== wanted.web && !process.env.AURELIAN_PORT) say(`port ${wanted.web} is in use: taking ${webPort}`);
   let web: WebServer = await startWeb(dir, webPort, webEnv());
@@ -88,7 +100,7 @@ async function main(): Promise<void> {
     console.log("\nStopping: web server, then database …");
     unschedule();
     await web.stop();
-    service.stop();
+    service?.stop();
     await database.stop();
     for (const file of [upFile, path.join(dir, "web.pid"), path.join(dir, "address")]) rmSync(file, { force: true });
     console.log("Stopped. All data is kept.");
@@ -98,21 +110,27 @@ async function main(): Promise<void> {
   process.on("SIGTERM", () => void stop(0));
   process.on("SIGHUP", () => void stop(0));
 
-  // What dies without being asked is started again on the same port, a few times.
-  let revivals = 0;
+  // What dies without being asked is started again on the same port, after a pause that grows with every death of late.
+  const backoffs = new Map<string, Backoff>();
   const revive = (what: string, again: () => Promise<void>) => {
     if (stopping) return;
-    if (++revivals > 5) {
-      console.error(`The ${what} keeps ending. Giving up: see the logs in ${dir}`);
-      void stop(1);
-      return;
-    }
-    console.error(`The ${what} ended unexpectedly; starting it again.`);
-    again().catch((error: unknown) => {
-      console.error(error);
-      void stop(1);
-    });
+    const backoff = backoffs.get(what) ?? new Backoff();
+    backoffs.set(what, backoff);
+    const delay = backoff.delayMs(performance.now());
+    console.error(`The ${what} ended unexpectedly; starting it again in ${delay / 1000} s (logs in ${dir}).`);
+    setTimeout(() => {
+      if (stopping) return;
+      again().catch((error: unknown) => {
+        console.error(error instanceof Error ? error.message : error);
+        revive(what, again);
+      });
+    }, delay);
   };
+  const logs = [
+    ...["web.log", "weather-service.log"].map((name) => path.join(dir, name)),
+    path.join(homeOf(dir), "db.log"),
+  ];
+  setInterval(() => logs.forEach((file) => rotate(file)), ROTATE_EVERY_MS).unref();
   const watchDatabase = () => {
     database.onDeath(() =>
       revive("database", async () => {
@@ -130,7 +148,7 @@ async function main(): Promise<void> {
     );
   };
   const watchService = () => {
-    service.child.on("exit", () =>
+    service?.child.on("exit", () =>
       revive("simulated weather service", async () => {
         service = await startWeatherService(dir, servicePort);
         watchService();

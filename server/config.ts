@@ -11,6 +11,11 @@ const schema = z.object({
   AURELIAN_DB_NAME: z.string(),
   /** Address of the weather service; without one everything works on the site's climate. */
   AURELIAN_FORECAST_URL: z.url().optional(),
+  /** Where the data lie: the room left there is watched. */
+  AURELIAN_DATA_DIR: z.string().optional(),
+  /** Another limit than the usual for "the disk is full", in MB. */
+  AURELIAN_LEAST_FREE_MB: z.coerce.number().min(0).optional(),
+  AURELIAN_LOG_LEVEL: z.enum(["debug", "info", "warn", "error", "silent"]).default("info"),
   /** A fixed "today" for tests and benchmarks. */
   AURELIAN_TODAY: z.iso.date().optional(),
 });

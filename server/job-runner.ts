@@ -2,6 +2,7 @@ import "server-only";
 import { tx } from "@/data/db";
 import { beatJob, claimJob, endJob, type Job } from "@/data/jobs";
 import { now } from "./clock";
+import { log } from "./log";
 import { pool } from "./pool";
 
 /** Thrown inside a job whose owner wants it no more. */
@@ -23,7 +24,7 @@ export async function runJobs(handlers: Readonly<Record<string, JobHandler>>): P
       await runJob(job, handlers[job.kind]);
     }
   } catch (error) {
-    console.error("jobs", error);
+    log().error({ err: error }, "jobs");
   } finally {
     running = false;
   }
@@ -40,7 +41,7 @@ async function runJob(job: Job, handler: JobHandler | undefined): Promise<void> 
   } catch (error) {
     if (error instanceof Cancelled) await endJob(pool(), job, "cancelled", now());
     else {
-      console.error(`job ${job.kind} failed`, error);
+      log().error({ err: error, job: job.kind }, "job failed");
       await endJob(pool(), job, "failed", now(), {
         message: "It could not be finished because of a fault in the program. Nothing was changed.",
       });

@@ -1,6 +1,7 @@
 "use client";
 
 import { type ReactNode, useId } from "react";
+import { earliestDay, parseIso } from "@/core/dates/index";
 
 /** A labelled field with its unit, hint and fault: one look for all forms. What was typed stays whatever happens. */
 export function Field({
@@ -48,6 +49,7 @@ export function TextField({
   numeric = false,
   type = "text",
   className,
+  min,
   max,
   placeholder,
 }: {
@@ -60,9 +62,12 @@ export function TextField({
   numeric?: boolean;
   type?: "text" | "date";
   className?: string;
+  /** First day that may be picked; a tree's own reach before `max` unless said. */
+  min?: string;
   max?: string;
   placeholder?: string;
 }) {
+  const first = min ?? (type === "date" && max && parseIso(max) !== null ? earliestDay(max, "tree") : undefined);
   return (
     <Field label={label} fault={fault} hint={hint} className={className}>
       {(aria) => (
@@ -73,6 +78,7 @@ export function TextField({
             inputMode={numeric ? "decimal" : undefined}
             className={`input w-full ${fault ? "input-error" : ""}`}
             value={value}
+            min={first}
             max={max}
             placeholder={placeholder}
             onChange={(e) => onChange(e.target.value)}

@@ -61,7 +61,7 @@ test("what cannot be understood says how it failed", () => {
   expect(range("03/04/2021", { ...north, order: "dmy" })).toEqual(["2021-04-03", "2021-04-03"]);
   expect(range("03/04/2021", { ...north, order: "mdy" })).toEqual(["2021-03-04", "2021-03-04"]);
   expect(range("2031")).toBe("future");
-  expect(range("1492")).toBe("not-understood");
+  expect(range("1492")).toBe("too-old");
 });
 
 const day = fc.integer({ min: toDay("1990-01-01"), max: toDay(north.today) });

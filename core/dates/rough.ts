@@ -1,4 +1,5 @@
 import { dayFromParts, type DayNumber, isNorth, parseIso, toDay, toIso, DAYS_PER_YEAR } from "./dates";
+import { type DatedThing, earliestDay } from "./reach";
 
 /** What is known of a day: the best one and the range it lies in, all calendar dates. */
 export interface DayRange {
@@ -11,7 +12,7 @@ export type RoughDate =
   | { ok: true; range: DayRange }
   /** "unknown", "?", "nobody knows", nothing at all. */
   | { ok: true; range: null }
-  | { ok: false; fault: "not-understood" | "not-a-day" | "future" };
+  | { ok: false; fault: "not-understood" | "not-a-day" | "future" | "too-old" };
 
 export interface RoughDateSetting {
   today: string;
@@ -20,6 +21,8 @@ export interface RoughDateSetting {
   order?: "dmy" | "mdy" | null;
   /** How far back "before March 2020" may reach, years. */
   openYears?: number;
+  /** Whose day it is; a tree's, unless said. */
+  of?: DatedThing;
 }
 
 const MONTH_NAMES = [
@@ -37,7 +40,6 @@ const MONTH_NAMES = [
   "december",
 ];
 const UNKNOWN = /^(|\?+|-+|–|n\/?a|unknown|not known|nobody knows|no idea|don'?t know)$/;
-const FIRST_YEAR = 1950;
 const DEFAULT_OPEN_YEARS = 6;
 /** First month of each season in the north; the south is half a year apart. */
 const SEASON_MONTH: Record<string, number> = { spring: 3, summer: 6, autumn: 9, fall: 9, winter: 12 };
@@ -69,6 +71,9 @@ export function readRoughDate(text: string, setting: RoughDateSetting): RoughDat
   if (span === "not-a-day" || span === null) return { ok: false, fault: span ?? "not-understood" };
   let [from, to] = span;
   if (from > today) return { ok: false, fault: "future" };
+  const earliest = toDay(earliestDay(setting.today, setting.of ?? "tree"));
+  if (to < earliest) return { ok: false, fault: "too-old" };
+  from = Math.max(from, earliest);
   to = Math.min(to, today);
   from = Math.min(from, to);
   const best = Math.round((from + to) / 2);
@@ -219,7 +224,7 @@ function yearSpan(year: number): Span {
 
 function readYear(words: string): Span | null {
   const match = /^(?:in )?(\d{4})$/.exec(words);
-  return match && Number(match[1]) >= FIRST_YEAR ? yearSpan(Number(match[1])) : null;
+  return match ? yearSpan(Number(match[1])) : null;
 }
 
 /** Writes a range so that reading it gives the same range again: an exact day, or "from to to". */

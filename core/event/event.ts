@@ -34,7 +34,9 @@ import {
 /** A calendar day as text; the message speaks to the person who typed it. */
 export const isoDate = z
   .string()
-  .refine((text) => parseIso(text) !== null, { error: "This is not a day in the calendar. Write it as 2026-04-30." });
+  .refine((text) => parseIso(text) !== null, { error: "This is not a day in the calendar. Write it as 2026-04-30." })
+  // Marked, so that a test can find every field that takes a day. How far back it may lie depends on today: the commands' door looks.
+  .meta({ calendarDay: true });
 
 /** When something happened: a best day, and the range it may lie in when the day is rough. */
 export const happened = z

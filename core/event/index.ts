@@ -1,3 +1,4 @@
 export * from "./forms";
 export * from "./event";
 export * from "./counting";
+export * from "./subjects";

@@ -3,14 +3,14 @@ import { TestYard } from "@/test-support/yard";
 import { EMPTY_ARRIVAL, readArrival, readingOf } from "./draft";
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
 
 onDatabase("arrivals", () => {
   const yard = new TestYard();
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   test("a tree that is taken in brings its inspection, its reading and its state with it, as one entry", async () => {
     const treeId = randomUUID();

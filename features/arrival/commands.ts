@@ -4,7 +4,7 @@ import { readingSchema, gradesOf } from "@/core/roots/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
 import { asHappened, happening, refuseFuture } from "../commands/days";
-import { command, envelope } from "../commands/define";
+import { addsOnly, command, envelope } from "../commands/define";
 import { arrive, livingTags, NAMED, newTreeFields, refuseTakenTag } from "../trees/arrive";
 
 const money = z.number().min(0, { error: "0 or more." }).max(1_000_000).nullable();
@@ -23,6 +23,7 @@ export const receiveTree = command({
       repairCost: money.default(null),
     })
     .refine(NAMED.test, NAMED.fault),
+  subjects: addsOnly,
   run: (context, v) => {
     refuseFuture(context, v.arrivedOn, "arrivedOn");
     refuseTakenTag(livingTags(context), v.tag);

@@ -1,11 +1,11 @@
 import { gunzipSync } from "node:zlib";
 import { findCollection } from "@/data/collections";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
 import { bundleOf } from "./bundle";
 import { loadRecords, loadWithout, rebuildTracks, viewCollection } from "./load";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 const yard = new TestYard();
 let treeId = "";

@@ -13,7 +13,7 @@ import {
   type SiteInput,
   type SourceRecord,
 } from "@/core/climate/index";
-import { dayFromParts, toDay, yearOf } from "@/core/dates/index";
+import { dayFromParts, earliestDay, toDay, toIso, yearOf } from "@/core/dates/index";
 import { type Counting, countingOf, counts, type LoggedEvent } from "@/core/event/index";
 import {
   type Alarm,
@@ -46,7 +46,7 @@ import {
 import { profileOf } from "@/core/species/index";
 import type { PlaceClimateSaid } from "@/core/winter/index";
 import { type Collection, findCollection } from "@/data/collections";
-import type { Db } from "@/data/db";
+import type { Db, Scope } from "@/data/db";
 import { findTracks, keepTracks } from "@/data/derived";
 import { type ForecastRun, newestForecasts } from "@/data/forecasts";
 import { type Entry, listEntries, listEvents } from "@/data/log";
@@ -55,6 +55,7 @@ import { listLots, type StoredLot } from "@/data/pots";
 import { listTrees, type StoredTree } from "@/data/trees";
 import { listWeatherSources, loadSourceRecords, type WeatherSource } from "@/data/weather";
 import { todayAt } from "@/server/clock";
+import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 
 /** All of a collection at one revision: what counts, and the log it was read from. */
@@ -207,15 +208,19 @@ export async function loadWithout(
   return digest(collection.revision, rows, sources, eventIds);
 }
 
-/** First day the warmth track must reach back to: before the oldest event or rough potting date, on a New Year's Day so that one more old event rarely needs another track. */
-function historyFrom(loaded: LoadedRecords, today: number): number {
+/**
+ * First day the warmth track must reach back to: before the oldest event or rough potting date, on a New Year's Day so that one more
+ * old event rarely needs another track. Never further than a tree's dates may reach: an entry with a slip of a thousand years, from
+ * before these were refused, must not ask for a thousand years of weather.
+ */
+export function historyFrom(loaded: Pick<LoadedRecords, "indexed">, today: number): number {
   let first = today - 3 * 366;
   for (const event of loaded.indexed.records.events) {
     first = Math.min(first, toDay(event.on.from));
     if (event.payload.kind === "arrived" && event.payload.lastPotted)
       first = Math.min(first, toDay(event.payload.lastPotted.from));
   }
-  return dayFromParts(yearOf(first - 30), 1, 1)!;
+  return dayFromParts(yearOf(Math.max(first - 30, toDay(earliestDay(toIso(today), "tree")))), 1, 1)!;
 }
 
 /** A forecast older than this says nothing any more that the climate does not. */
@@ -336,13 +341,22 @@ async function loadContext(
     if (kept !== null) tracks = unpackContext(kept);
     else {
       tracks = computeTracks(collection, loaded, site, places);
-      await keepTracks(db, scope, keptKey(key), packContext(tracks));
+      await keepQuietly(db, scope, keptKey(key), tracks);
     }
     remember(contexts, key, tracks);
   }
   const standing: ReplayContext = { ...tracks, away: loaded.away, versions: places.versions };
   const own = { ...standing, ...ownTracks(places.sites, loaded.indexed, standing, windowOptions(collection)) };
   return { ...own, mates: matesOf(loaded.indexed, tracks, own) };
+}
+
+/** Kept so that the next start need not compute it anew: where it cannot be kept, nothing is lost but that. */
+async function keepQuietly(db: Db, scope: Scope, key: string, tracks: ReplayContext): Promise<void> {
+  try {
+    await keepTracks(db, scope, key, packContext(tracks));
+  } catch (err) {
+    log().warn({ err }, "tracks were not kept");
+  }
 }
 
 /** What mates say of each other's pace, kept as long as neither records nor tracks change. */
@@ -380,17 +394,23 @@ export interface CollectionView {
 }
 
 /** The records alone, for what needs no weather. */
-export async function viewRecords(id: string): Promise<{ today: string; loaded: LoadedRecords } | null> {
+export async function viewRecords(
+  id: string,
+): Promise<{ collection: Collection; today: string; loaded: LoadedRecords } | null> {
   const db = pool();
   const collection = await findCollection(db, id);
-  return collection && { today: todayAt(collection.zone), loaded: await loadRecords(db, collection) };
+  return collection && { collection, today: todayAt(collection.zone), loaded: await loadRecords(db, collection) };
 }
 
 /** Everything a page of a collection is computed from; null when there is no such collection. */
 export async function viewCollection(id: string): Promise<CollectionView | null> {
   const db = pool();
   const collection = await findCollection(db, id);
-  if (!collection) return null;
+  return collection && viewOf(db, collection);
+}
+
+/** The same of a collection in hand: inside a transaction on its own connection. */
+export async function viewOf(db: Db, collection: Collection): Promise<CollectionView> {
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const site = await loadSite(db, collection, loaded, today);

@@ -1,6 +1,5 @@
 import { z } from "zod";
-import type { LoggedEvent } from "@/core/event/index";
-import type { EventKind } from "@/core/event/index";
+import type { EventKind, LoggedEvent, Subject } from "@/core/event/index";
 import type { Collection, NewCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
 import type { Role } from "@/server/principal";
@@ -31,7 +30,11 @@ export function refuse(path: string, message: string): never {
 export const envelope = z.object({
   commandId: z.uuid(),
   collectionId: z.uuid(),
+  /** The state the page was made from: a newer change of the same subject is then a conflict instead of being overwritten. */
   baseRevision: z.number().int().min(0).optional(),
+  epoch: z.number().int().min(0).optional(),
+  /** Newer revisions that the same tab wrote itself: its own changes are no surprise to it. */
+  ownRevisions: z.array(z.number().int().min(0)).max(500).optional(),
   /** Say this event anew: it counts no more once the command has run. */
   replacesEventId: z.uuid().optional(),
 });
@@ -66,8 +69,8 @@ export interface Command {
   name: string;
   role: Role;
   input: z.ZodType;
-  /** Trees and lots the command leans on: a newer change of one of them is a conflict. */
-  touches: (input: unknown) => Touched;
+  /** What the command changes or leans on: a newer change of one of these is a conflict. */
+  subjects: (input: unknown, loaded: LoadedRecords) => readonly Subject[];
   /** For the command that makes the collection it writes into. */
   founds?: (input: unknown) => NewCollection;
   /** Kinds of events it may say anew. */
@@ -79,17 +82,14 @@ export interface Command {
   run: (context: CommandContext, input: unknown) => Promise<unknown>;
 }
 
-export interface Touched {
-  treeId?: string;
-  lotId?: string;
-  treeIds?: readonly string[];
-}
+/** For what only adds beside what others do, or is refused in better words by the command itself: nobody's change is overwritten. */
+export const addsOnly = (): readonly Subject[] => [];
 
 export function command<S extends z.ZodType>(definition: {
   name: string;
   role?: Role;
   input: S;
-  touches?: (input: z.output<S>) => Touched;
+  subjects: (input: z.output<S>, loaded: LoadedRecords) => readonly Subject[];
   founds?: (input: z.output<S>) => NewCollection;
   corrects?: readonly EventKind[];
   prepare?: (input: z.output<S>) => Promise<z.output<S>>;
@@ -101,7 +101,7 @@ export function command<S extends z.ZodType>(definition: {
     name: definition.name,
     role: definition.role ?? "keeper",
     input: definition.input,
-    touches: (definition.touches ?? (() => ({}))) as Command["touches"],
+    subjects: definition.subjects as Command["subjects"],
     founds: definition.founds as Command["founds"],
     corrects: definition.corrects ?? [],
     prepare: definition.prepare as Command["prepare"],

@@ -1,36 +1,37 @@
 import "server-only";
-import { randomUUID } from "node:crypto";
-import type { LoggedEvent } from "@/core/event/index";
-import { bumpRevision, insertCollection, lockCollection } from "@/data/collections";
-import { isDatabaseGone, tx } from "@/data/db";
+import { createHash, randomUUID } from "node:crypto";
+import type { LoggedEvent, Subject } from "@/core/event/index";
+import { bumpRevision, type Collection, insertCollection, lockCollection, waitForHold } from "@/data/collections";
+import { type Db, isDatabaseGone, isHeld, tx } from "@/data/db";
 import { findByCommandId, insertEntry, insertEvents } from "@/data/log";
+import type { z } from "zod";
 import { now, todayAt } from "@/server/clock";
-import { pool } from "@/server/pool";
+import { roomOnDisk } from "@/server/disk";
+import { log } from "@/server/log";
+import { inTurn, TooMany } from "@/server/queue";
+import { writers } from "@/server/pool";
 import { principal } from "@/server/principal";
+import { changedSince, conflictWords } from "./conflicts";
 import { exactDay } from "./days";
 import { type LoadedRecords, loadRecords, loadWithout } from "../collection/load";
-import {
-  type Command,
-  type CommandContext,
-  envelope,
-  type Fault,
-  type NewEvent,
-  Refusal,
-  refuse,
-  type Touched,
-} from "./define";
+import { type Command, type CommandContext, envelope, type Fault, type NewEvent, Refusal, refuse } from "./define";
+import { datesOutOfReach } from "./reach";
 import { COMMANDS } from "./registry";
+
+export type FaultCode = "invalid" | "unknown" | "refused" | "conflict" | "unavailable" | "failed";
 
 export type CommandResult =
   | { ok: true; revision: number; entryId: string; result: unknown }
   | {
       ok: false;
-      code: "invalid" | "refused" | "conflict" | "unavailable" | "failed";
+      code: FaultCode;
       faults: Fault[];
       offer?: { together: string[] };
+      /** With a conflict: the state it was found in. Who has been told of it may write over it. */
+      revision?: number;
     };
 
-const fault = (code: "refused" | "conflict" | "unavailable" | "failed", message: string, path = ""): CommandResult => ({
+const fault = (code: FaultCode, message: string, path = ""): CommandResult => ({
   ok: false,
   code,
   faults: [{ path, message }],
@@ -46,100 +47,189 @@ export async function runCommand(
   onProgress: (done: number, of: number) => void = () => undefined,
 ): Promise<CommandResult> {
   const command = COMMANDS.get(name);
-  if (!command) return fault("refused", `There is no command named "${name}".`);
+  if (!command) return fault("unknown", `There is no command named "${name}".`);
   const who = principal();
   if (who.role !== command.role) return fault("refused", "You may look at this collection, but not change it.");
-  const parsed = command.input.safeParse(raw);
-  if (!parsed.success) {
-    return {
-      ok: false,
-      code: "invalid",
-      faults: parsed.error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message })),
-    };
-  }
-  const head = envelope.parse(raw);
-  const scope = { collectionId: head.collectionId };
   try {
-    const input = command.prepare ? await command.prepare(parsed.data) : parsed.data;
-    return await tx(pool(), async (db) => {
-      if (command.founds) {
-        const known = await lockCollection(db, scope);
-        if (!known) await insertCollection(db, command.founds(input));
-      }
-      const collection = await lockCollection(db, scope);
-      if (!collection) return fault("refused", "This collection does not exist any more.");
-      const before = await findByCommandId(db, scope, head.commandId);
-      if (before) return { ok: true, revision: collection.revision, entryId: before.id, result: before.result };
-      const whole = await loadRecords(db, collection);
-      const conflict = findConflict(whole, head.baseRevision, command.touches(input));
-      if (conflict !== null) return fault("conflict", conflict);
-      const replaced = replacedEvent(whole, command, head.replacesEventId);
-      const loaded = replaced ? await loadWithout(db, collection, new Set([replaced.id])) : whole;
-
-      const entryId = randomUUID();
-      const seq = collection.revision + 1;
-      const events: NewEvent[] = [];
-      const withdrawn: string[] = replaced ? [replaced.id] : [];
-      const rows: (() => Promise<void>)[] = [];
-      const marks: { voids: string | null; note: string | null; weather: boolean } = {
-        voids: null,
-        note: null,
-        weather: false,
+    const parsed = command.input.safeParse(raw);
+    const head = envelope.safeParse(raw);
+    if (!parsed.success || !head.success) {
+      const issues = (parsed.error ?? head.error!).issues;
+      return {
+        ok: false,
+        code: "invalid",
+        faults: issues.slice(0, MOST_FAULTS).map((issue) => ({ path: issue.path.join("."), message: issue.message })),
       };
-      const context: CommandContext = {
-        db,
-        scope,
-        collection,
-        entryId,
-        today: todayAt(collection.zone),
-        loaded,
-        replaced,
-        actor: who.actor,
-        progress: onProgress,
-        withdraw: (ids) => void withdrawn.push(...ids),
-        record: (...more) => void events.push(...more),
-        write: (row) => void rows.push(row),
-        voids: (id) => void (marks.voids = id),
-        note: (text) => void (marks.note = text),
-        weatherChanged: () => void (marks.weather = true),
-      };
-      const result = await command.run(context, input);
-      if (command.quiet) {
-        for (const row of rows) await row();
-        return { ok: true, revision: collection.revision, entryId: "", result };
-      }
-      if (withdrawn.length > 0) events.push(withdrawal(withdrawn, todayAt(collection.zone)));
-      await insertEntry(db, scope, {
-        id: entryId,
-        seq,
-        commandId: head.commandId,
-        command: name,
-        actor: who.actor,
-        recordedAt: now(),
-        voidsEntryId: marks.voids,
-        replacesEntryId: replaced?.entryId ?? null,
-        note: marks.note,
-        result,
-      });
-      for (const row of rows) await row();
-      await insertEvents(db, scope, entryId, events);
-      await bumpRevision(db, scope, marks.weather);
-      return { ok: true, revision: seq, entryId, result };
-    });
-  } catch (error) {
-    if (error instanceof Refusal) return { ok: false, code: "refused", faults: error.faults, offer: error.offer };
-    if (isDatabaseGone(error)) {
-      return fault(
-        "unavailable",
-        "The database does not answer just now. Nothing was saved and what you typed is still here: try again in a moment.",
-      );
     }
-    console.error(`command ${name} failed`, error);
-    return fault(
-      "failed",
-      "This could not be saved because of a fault in the program. Nothing was changed and what you typed is still here.",
-    );
+    const full = await roomOnDisk();
+    if (full !== null) return fault("unavailable", full);
+    const input = command.prepare ? await command.prepare(parsed.data) : parsed.data;
+    const wish: Wish = { command, head: head.data, input, inputSha256: digestOf(name, parsed.data), onProgress };
+    // One after another before a connection is taken: writers that wait for a row would else hold all of them.
+    return await inTurn(head.data.collectionId, () => tx(writers(), (db) => carryOut(db, wish, who.actor)));
+  } catch (error) {
+    return faultOf(name, error);
   }
+}
+
+/** Faults told at once. */
+const MOST_FAULTS = 100;
+
+/** A command with everything it was asked. */
+interface Wish {
+  command: Command;
+  head: z.output<typeof envelope>;
+  input: unknown;
+  inputSha256: string;
+  onProgress: (done: number, of: number) => void;
+}
+
+/** What makes two wishes the same one: the command and its content, not the moment it was sent from. */
+function digestOf(name: string, input: unknown): string {
+  const {
+    commandId: _id,
+    baseRevision: _base,
+    epoch: _epoch,
+    ownRevisions: _own,
+    ...content
+  } = input as Record<string, unknown>;
+  const large = (value: unknown) =>
+    value instanceof Uint8Array || (typeof value === "string" && value.length > 100_000);
+  const text = JSON.stringify(content, (_key, value: unknown) =>
+    large(value)
+      ? createHash("sha256")
+          .update(value as string | Uint8Array)
+          .digest("hex")
+      : value,
+  );
+  return createHash("sha256").update(name).update(text).digest("hex");
+}
+
+async function carryOut(db: Db, wish: Wish, actor: string): Promise<CommandResult> {
+  const { command, head, input } = wish;
+  const scope = { collectionId: head.collectionId };
+  await waitForHold(db);
+  if (command.founds) {
+    const known = await lockCollection(db, scope);
+    if (!known) await insertCollection(db, command.founds(input));
+  }
+  const collection = await lockCollection(db, scope);
+  if (!collection) return fault("unknown", "This collection does not exist any more.");
+  const before = await findByCommandId(db, scope, head.commandId);
+  if (before) {
+    if (before.command !== command.name || (before.inputSha256 !== null && before.inputSha256 !== wish.inputSha256))
+      return fault(
+        "refused",
+        "This was sent before with another content, which is recorded. Load the page again, look at the history, then enter it anew.",
+        "commandId",
+      );
+    return { ok: true, revision: before.seq, entryId: before.id, result: before.result };
+  }
+  if (head.epoch !== undefined && head.epoch !== collection.epoch)
+    return fault(
+      "conflict",
+      "A backup was put back after this page was opened, so it shows another state. Copy what you typed, load the page again, then save.",
+    );
+  const reach = datesOutOfReach(command.name, input, todayAt(collection.zone));
+  if (reach.length > 0) return { ok: false, code: "invalid", faults: reach };
+  const whole = await loadRecords(db, collection);
+  const conflict = conflictWith(whole, wish);
+  if (conflict !== null) return { ...fault("conflict", conflictWords(conflict)), revision: collection.revision };
+  return record(db, collection, whole, wish, actor);
+}
+
+function conflictWith(loaded: LoadedRecords, { command, head, input }: Wish): Subject | null {
+  if (head.baseRevision === undefined) return null;
+  const own = new Set(head.ownRevisions ?? []);
+  return changedSince(loaded, head.baseRevision, own, new Set(command.subjects(input, loaded)));
+}
+
+/** Runs the command on the locked collection and writes what it says. */
+async function record(
+  db: Db,
+  collection: Collection,
+  whole: LoadedRecords,
+  { command, head, input, inputSha256, onProgress }: Wish,
+  actor: string,
+): Promise<CommandResult> {
+  const scope = { collectionId: collection.id };
+  const replaced = replacedEvent(whole, command, head.replacesEventId);
+  const loaded = replaced ? await loadWithout(db, collection, new Set([replaced.id])) : whole;
+
+  const entryId = randomUUID();
+  const seq = collection.revision + 1;
+  const events: NewEvent[] = [];
+  const withdrawn: string[] = replaced ? [replaced.id] : [];
+  const rows: (() => Promise<void>)[] = [];
+  const marks: { voids: string | null; note: string | null; weather: boolean } = {
+    voids: null,
+    note: null,
+    weather: false,
+  };
+  const context: CommandContext = {
+    db,
+    scope,
+    collection,
+    entryId,
+    today: todayAt(collection.zone),
+    loaded,
+    replaced,
+    actor,
+    progress: onProgress,
+    withdraw: (ids) => void withdrawn.push(...ids),
+    record: (...more) => void events.push(...more),
+    write: (row) => void rows.push(row),
+    voids: (id) => void (marks.voids = id),
+    note: (text) => void (marks.note = text),
+    weatherChanged: () => void (marks.weather = true),
+  };
+  const result = await command.run(context, input);
+  if (command.quiet) {
+    for (const row of rows) await row();
+    return { ok: true, revision: collection.revision, entryId: "", result };
+  }
+  if (withdrawn.length > 0) events.push(withdrawal(withdrawn, todayAt(collection.zone)));
+  await insertEntry(db, scope, {
+    id: entryId,
+    seq,
+    commandId: head.commandId,
+    command: command.name,
+    actor,
+    recordedAt: now(),
+    voidsEntryId: marks.voids,
+    replacesEntryId: replaced?.entryId ?? null,
+    note: marks.note,
+    result,
+    inputSha256,
+  });
+  for (const row of rows) await row();
+  await insertEvents(db, scope, entryId, events);
+  await bumpRevision(db, scope, marks.weather);
+  return { ok: true, revision: seq, entryId, result };
+}
+
+function faultOf(name: string, error: unknown): CommandResult {
+  if (error instanceof Refusal) return { ok: false, code: "refused", faults: error.faults, offer: error.offer };
+  if (isHeld(error))
+    return fault(
+      "unavailable",
+      "A backup is being put back just now. Nothing was saved and what you typed is still here: try again in a minute.",
+    );
+  if (error instanceof TooMany)
+    return fault(
+      "unavailable",
+      "Too much is being saved at once. This was not saved and what you typed is still here: try again in a moment.",
+    );
+  if (isDatabaseGone(error))
+    return fault(
+      "unavailable",
+      "The database does not answer just now. Nothing was saved and what you typed is still here: try again in a moment.",
+    );
+  log().error({ command: name, err: error }, "command failed");
+  return fault(
+    "failed",
+    "This could not be saved because of a fault in the program. Nothing was changed and what you typed is still here.",
+  );
 }
 
 /** The event a correction is about; refused when it is gone or of a kind this command cannot say anew. */
@@ -162,18 +252,4 @@ function withdrawal(eventIds: string[], today: string): NewEvent {
     on: exactDay(today),
     payload: { kind: "withdrawn", eventIds },
   };
-}
-
-/** Two people may write at once: only a newer change of the same tree or pot lot stands in the way, everything else merges. */
-function findConflict(loaded: LoadedRecords, baseRevision: number | undefined, touches: Touched): string | null {
-  if (baseRevision === undefined) return null;
-  const newer = loaded.indexed.records.events.find(
-    (e) =>
-      e.seq > baseRevision &&
-      ((touches.treeId !== undefined && e.treeId === touches.treeId) ||
-        (e.treeId !== null && touches.treeIds?.includes(e.treeId)) ||
-        (touches.lotId !== undefined && e.potLotId === touches.lotId && e.treeId !== null)),
-  );
-  if (!newer) return null;
-  return "Somebody changed this tree or pot while you were at it. Look at what is new, then save again: what you typed is still here.";
 }

@@ -4,18 +4,21 @@ import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
 import type { Fault } from "./define";
 import type { CommandResult } from "./run";
+import { rememberOwn, saidOf, useSeen } from "./seen";
 
 type Failure = Extract<CommandResult, { ok: false }>;
 
 /**
  * Sends a command and keeps its faults. The commandId stays the same until the command has succeeded or the input has changed,
- * so that pressing twice, or again after a lost answer, records once.
+ * so that pressing twice, or again after a lost answer, records once. It speaks of the state its form was opened on: what others
+ * changed since is a conflict, which is told once; pressing again then writes over it.
  */
 export function useCommand(name: string) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [failure, setFailure] = useState<Failure | null>(null);
   const attempt = useRef<{ text: string; id: string } | null>(null);
+  const opened = useRef(useSeen());
 
   const send = useCallback(
     async (input: Record<string, unknown>): Promise<Extract<CommandResult, { ok: true }> | null> => {
@@ -23,12 +26,18 @@ export function useCommand(name: string) {
       if (attempt.current?.text !== text) attempt.current = { text, id: crypto.randomUUID() };
       setBusy(true);
       try {
-        const answer = await post(name, { commandId: attempt.current.id, ...input });
+        const seen = opened.current;
+        const answer = await post(name, { commandId: attempt.current.id, ...saidOf(seen), ...input });
         if (!answer.ok) {
           setFailure(answer);
+          if (answer.code === "conflict") {
+            if (seen && answer.revision !== undefined) opened.current = { ...seen, revision: answer.revision };
+            router.refresh();
+          }
           return null;
         }
         attempt.current = null;
+        if (seen && answer.entryId !== "") rememberOwn(seen, answer.revision);
         setFailure(null);
         router.refresh();
         return answer;

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { HEALTH_STATES } from "@/core/event/index";
+import { HEALTH_STATES, subject } from "@/core/event/index";
 import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, envelope } from "../commands/define";
 import { HEALTH_WORDS } from "../words";
@@ -9,7 +9,7 @@ export const recordHealth = command({
   name: "record-health",
   corrects: ["health"],
   input: envelope.extend({ treeId: z.uuid(), on: whenSchema, state: z.enum(HEALTH_STATES) }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     refuseFuture(context, v.on);
     const tree = findTree(context, v.treeId, "treeId");
@@ -25,7 +25,7 @@ export const recordAnchored = command({
   name: "record-anchored",
   corrects: ["anchored"],
   input: envelope.extend({ treeId: z.uuid(), on: whenSchema, anchored: z.boolean() }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     refuseFuture(context, v.on);
     const tree = findTree(context, v.treeId, "treeId");
@@ -48,7 +48,7 @@ export const matchTrees = command({
       .max(60, { error: "At most 60 characters, please." })
       .nullable(),
   }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     for (const treeId of new Set(v.treeIds)) {
       const tree = findTree(context, treeId, "treeIds");

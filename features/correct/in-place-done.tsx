@@ -29,7 +29,7 @@ export function InPlaceDone({
   anchorHalved: boolean;
   windows: Partial<Record<CorrectionName, CorrectionWindow>>;
 }) {
-  const { collectionId, revision, today } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-work-in-place");
   const [work, setWork] = useState<Work>(girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top");
@@ -48,7 +48,6 @@ export function InPlaceDone({
     const severing = work === "trim-outside" && anchored;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId,
       on: doneOn,
       correction: work,

@@ -3,7 +3,7 @@ import type { EventKind } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
 import { happening } from "../commands/days";
-import { command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
 
 /** A note, a look or a measure stands by itself; these carry what comes after them on the same tree or pot. */
 const CARRIES = new Set<EventKind>(["arrived", "potted", "stocked", "joined", "split-from", "split-off"]);
@@ -62,6 +62,7 @@ const words = (entry: Entry) => entry.note ?? entry.command;
 export const undoEntry = command({
   name: "undo-entry",
   input: envelope.extend({ entryId: z.uuid() }),
+  subjects: addsOnly,
   run: (context, v) => {
     const { loaded } = context;
     const entry = findEntry(context, v.entryId);
@@ -90,6 +91,7 @@ export const undoEntry = command({
 export const undoTogether = command({
   name: "undo-together",
   input: envelope.extend({ entryIds: z.array(z.uuid()).min(1).max(20_000) }),
+  subjects: addsOnly,
   run: (context, v) => {
     const { loaded } = context;
     const wanted = new Set(v.entryIds);

@@ -104,7 +104,7 @@ export function CorrectForm({
   lots: { id: string; name: string }[];
   onDone: () => void;
 }) {
-  const { collectionId, revision, units } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { payload } = event;
   const { send, busy, failure, at } = useCommand(CORRECTED_BY[payload.kind]!);
@@ -180,7 +180,6 @@ export function CorrectForm({
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       replacesEventId: event.eventId,
       treeId: event.treeId,
       ...body,

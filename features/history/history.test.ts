@@ -3,7 +3,7 @@ import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { generatedRecord, TRAMHALLE_NORMALS } from "@/demo/weather";
 import { writeWeatherCsv } from "@/formats/weather-csv";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 import { movedSince } from "../look/since";
 import { exportCsv } from "../imports/export";
 import { findTrees } from "../search/find";
@@ -13,7 +13,7 @@ const onDatabase = hasTestDatabase() ? describe : describe.skip;
 onDatabase("corrections, looks back and lists on a real database", () => {
   const yard = new TestYard();
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
   const eventOf = async (treeId: string, kind: string) =>
     (await yard.events(treeId)).find((e) => e.payload.kind === kind)!;
   const look = (treeId: string, fillGrade: number, more: Record<string, unknown> = {}) =>

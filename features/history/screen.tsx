@@ -1,13 +1,13 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { collectionView } from "../shell/data";
+import { recordsView } from "../shell/data";
 import { Journal, type JournalEntry } from "./journal";
 
 const PAGE = 100;
 
 /** Everything that was ever entered, newest first. */
 export async function HistoryScreen({ collectionId, before }: { collectionId: string; before: string | undefined }) {
-  const view = await collectionView(collectionId);
+  const view = await recordsView(collectionId);
   if (!view) notFound();
   const { loaded } = view;
   const from = Number(before);

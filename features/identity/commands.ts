@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { DEATH_CAUSES, descriptionSchema, ENDINGS, type LoggedEvent } from "@/core/event/index";
+import { DEATH_CAUSES, descriptionSchema, ENDINGS, type LoggedEvent, subject } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { endOf, plantsOn, replay } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
@@ -15,7 +15,7 @@ export const describeTree = command({
   name: "describe-tree",
   corrects: ["described"],
   input: envelope.extend({ treeId: z.uuid(), changes: descriptionSchema }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     const { changes } = v;
@@ -73,7 +73,7 @@ export const endTree = command({
     potLeaves: z.boolean(),
     note: z.string().trim().max(400, { error: "At most 400 characters here." }),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: async (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
@@ -122,7 +122,10 @@ const MOVABLE = new Set<LoggedEvent["payload"]["kind"]>([
 export const reassignEvent = command({
   name: "reassign-event",
   input: envelope.extend({ eventId: z.uuid(), toTreeId: z.uuid({ error: "Choose the tree it belongs to." }) }),
-  touches: (v) => ({ treeId: v.toTreeId }),
+  subjects: (v, { log }) => [
+    subject.tree(v.toTreeId),
+    ...log.flatMap((e) => (e.id === v.eventId && e.treeId !== null ? [subject.tree(e.treeId)] : [])),
+  ],
   run: (context, v) => {
     const event =
       context.loaded.indexed.records.events.find((e) => e.id === v.eventId) ??
@@ -155,7 +158,7 @@ function lotOf(context: CommandContext, treeId: string, at: LoggedEvent): string
 export const mergeTrees = command({
   name: "merge-trees",
   input: envelope.extend({ keepId: z.uuid(), dropId: z.uuid({ error: "Choose the second record of this tree." }) }),
-  touches: (v) => ({ treeIds: [v.keepId, v.dropId] }),
+  subjects: (v) => [v.keepId, v.dropId].map(subject.tree),
   run: (context, v) => {
     const [keep, drop] = [findTree(context, v.keepId, "keepId"), findTree(context, v.dropId, "dropId")];
     if (keep.id === drop.id) refuse("dropId", "These are one record already.");
@@ -238,7 +241,7 @@ export const joinPot = command({
     on: whenSchema,
     correction: z.enum(["none", "loosen", "tease-and-clip"]).default("none"),
   }),
-  touches: (v) => ({ treeIds: [v.treeId, ...v.withIds] }),
+  subjects: (v) => [v.treeId, ...v.withIds].map(subject.tree),
   run: async (context, v) => {
     refuseFuture(context, v.on);
     const on = asHappened(v.on);

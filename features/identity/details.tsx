@@ -97,7 +97,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function Describe({ tree, kinds, others }: Omit<Props, "places">) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("describe-tree");
   const readDate = useRoughDate();
@@ -146,7 +146,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
     if (Object.keys(changes).length === 0 && Object.keys(wrong).length === 0) wrong.form = "Nothing has changed.";
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
-    const done = await send({ collectionId, baseRevision: revision, treeId: tree.id, changes });
+    const done = await send({ collectionId, treeId: tree.id, changes });
     if (done) tell({ text: `${tree.tag}: kept, and computed anew.`, entryId: done.entryId });
   };
 
@@ -228,7 +228,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
 
 function SplitBatch({ tree }: { tree: TreeDetails }) {
   const router = useRouter();
-  const { collectionId, revision, today } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("split-batch");
   const childId = useRef<string | null>(null);
@@ -242,7 +242,6 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
     childId.current ??= crypto.randomUUID();
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: tree.id,
       childId: childId.current,
       tag,
@@ -276,7 +275,7 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
 }
 
 function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] }) {
-  const { collectionId, revision, today } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("join-pot");
   const [other, setOther] = useState("");
@@ -285,7 +284,6 @@ function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] })
   const submit = async () => {
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: tree.id,
       withIds: [other],
       on: today,
@@ -322,12 +320,12 @@ function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] })
 
 function Merge({ tree, others }: { tree: TreeDetails; others: TreeChoice[] }) {
   const router = useRouter();
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("merge-trees");
   const [other, setOther] = useState("");
   const submit = async () => {
-    const done = await send({ collectionId, baseRevision: revision, keepId: tree.id, dropId: other });
+    const done = await send({ collectionId, keepId: tree.id, dropId: other });
     if (!done) return;
     tell({ text: "Two records have become one.", entryId: done.entryId });
     router.push(`/c/${collectionId}/tree/${tree.id}`);
@@ -356,7 +354,7 @@ const CHOSEN_ENDINGS = ENDINGS.filter((e) => e !== "merged");
 
 function Ends({ tree }: { tree: TreeDetails }) {
   const router = useRouter();
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("end-tree");
   const readDate = useRoughDate();
@@ -380,7 +378,6 @@ function Ends({ tree }: { tree: TreeDetails }) {
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: tree.id,
       on: on.range,
       how,

@@ -1,14 +1,14 @@
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
 
 onDatabase("who a tree is, and what becomes of it", () => {
   const yard = new TestYard();
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
   const note = (treeId: string, text: string) => yard.ok("add-note", { treeId, on: "2026-05-01", text });
 
   test("a tag is changed, lost and found; two living trees never share one, a dead one frees it", async () => {

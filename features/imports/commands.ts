@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import type { LoggedEvent } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { namesPot } from "@/core/tree/index";
@@ -8,7 +9,7 @@ import { insertLots, type StoredLot } from "@/data/pots";
 import { insertTrees, type StoredTree } from "@/data/trees";
 import type { CellProblem, PottingLine, TreeLine } from "@/formats/collection-csv";
 import { arrivalOf, exactDay, happening } from "../commands/days";
-import { command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
 import { pastPotting } from "../potting/commands";
 import { arrive } from "../trees/arrive";
 import { potName } from "../words";
@@ -30,6 +31,7 @@ function refuseProblems(problems: readonly CellProblem[]): void {
 export const importTrees = command({
   name: "import-trees",
   input: envelope.extend({ fileName, lines: z.array(treeLine).min(1).max(MOST_LINES) }),
+  subjects: addsOnly,
   run: (context, v) => {
     refuseProblems(checkTreeLines(context.loaded, v.lines));
     const { db, scope } = context;
@@ -90,6 +92,7 @@ function placesOf(context: CommandContext, lines: readonly { place: string | nul
 export const importPots = command({
   name: "import-pots",
   input: envelope.extend({ fileName, lines: z.array(potLine).min(1).max(MOST_LINES) }),
+  subjects: addsOnly,
   run: (context, v) => {
     const { db, scope, entryId } = context;
     const lots = v.lines.map((line) => ({
@@ -120,6 +123,10 @@ export const importPots = command({
 export const importPottings = command({
   name: "import-pottings",
   input: envelope.extend({ fileName, lines: z.array(pottingLine).min(1).max(MOST_LINES) }),
+  subjects: (v, { trees }) => {
+    const tags = new Set(v.lines.map((line) => line.tag.toLocaleLowerCase()));
+    return trees.filter((t) => tags.has(t.tag.toLocaleLowerCase())).map((t) => subject.tree(t.id));
+  },
   run: (context, v) => {
     refuseProblems(checkPottingLines(context.loaded, v.lines));
     const { db, scope } = context;

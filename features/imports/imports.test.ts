@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 import { type ImportMessage, type ImportRequest, runImport } from "./run";
 import { importStream } from "./stream";
 
@@ -10,7 +10,7 @@ const onDatabase = hasTestDatabase() ? describe : describe.skip;
 onDatabase("lists on a real database", () => {
   const yard = new TestYard();
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   const request = (kind: ImportRequest["kind"], more: Partial<ImportRequest> = {}): ImportRequest => ({
     kind,

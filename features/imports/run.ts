@@ -1,5 +1,4 @@
 import "server-only";
-import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { findCollection } from "@/data/collections";
 import { isDatabaseGone } from "@/data/db";
@@ -14,7 +13,9 @@ import {
 import { COLUMNS, guessMapping, IMPORT_KINDS, type ImportKind, type Mapping } from "@/formats/collection-columns";
 import { readTable, type Table } from "@/formats/table";
 import { todayAt } from "@/server/clock";
+import { log } from "@/server/log";
 import { pool } from "@/server/pool";
+import { BadBody } from "@/server/requests";
 import { type LoadedRecords, loadRecords } from "../collection/load";
 import type { Fault } from "../commands/define";
 import { runCommand } from "../commands/run";
@@ -96,9 +97,10 @@ export async function runImport(
     if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
     tell({ step: "done", count: good.length, skipped: table.rows.length - good.length, entryId: answer.entryId });
   } catch (error) {
+    if (error instanceof BadBody) return fail(error.message);
     if (isDatabaseGone(error))
       return fail("The database does not answer just now. Nothing was saved: try again in a moment.");
-    console.error(`import ${randomUUID()} failed`, error);
+    log().error({ err: error, kind: request.kind }, "import failed");
     fail("This file could not be read because of a fault in the program. Nothing was changed.");
   }
 }

@@ -98,7 +98,7 @@ export function InPlaceView({ facts }: { facts: InPlaceFacts }) {
 }
 
 function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
-  const { collectionId, revision, today, units } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-work-in-place");
   const large = ball.volumeL >= 60;
@@ -149,7 +149,6 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: facts.treeId,
       on: doneOn,
       correction: kinds[way],

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { type FieldName, kindById, kindValuesSchema, type KindValues } from "@/core/species/index";
 import { findTree, happening } from "../commands/days";
 import { type CommandContext, command, envelope, refuse } from "../commands/define";
@@ -26,6 +27,7 @@ export const sayKind = command({
     values: kindValuesSchema,
     back: z.array(z.string().max(40)).max(60).default([]),
   }),
+  subjects: (v) => [v.treeId === null ? subject.species(v.kindId, v.cultivar) : subject.tree(v.treeId)],
   run: (context, v) => {
     const kind = kindById(v.kindId) ?? refuse("kindId", "This kind is not in the library.");
     const tree = v.treeId === null ? null : findTree(context, v.treeId, "treeId");

@@ -1,11 +1,11 @@
 import { randomUUID } from "node:crypto";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 import { profileOf } from "@/core/species/index";
 import { tracksOf } from "@/core/tree/index";
 import { toDay } from "@/core/dates/index";
 import { TestYard } from "@/test-support/yard";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 async function yardWith(...tags: string[]) {
   const yard = new TestYard();

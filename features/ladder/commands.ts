@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { subject, LADDER_TERMS } from "@/core/event/index";
 import {
   LADDER_ACTIONS,
   ladderInputsSchema,
@@ -42,7 +43,7 @@ export type ChosenPlan = z.infer<typeof chosenPlanSchema>;
 export const chooseLadder = command({
   name: "choose-ladder",
   input: envelope.extend({ treeId: z.uuid(), plan: chosenPlanSchema.nullable() }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     const plan = v.plan && { ...v.plan, model: MODEL_VERSION };
@@ -56,7 +57,7 @@ export const chooseLadder = command({
 export const setLadderTerms = command({
   name: "set-ladder-terms",
   input: envelope.extend({ terms: ladderTermsSchema.partial() }),
-  touches: () => ({}),
+  subjects: () => [LADDER_TERMS],
   run: (context, v) => {
     const before = ladderTermsOf(context.loaded.indexed.records.events) ?? USUAL_TERMS;
     const terms: LadderTerms = { ...before, ...v.terms };

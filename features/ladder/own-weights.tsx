@@ -30,7 +30,7 @@ export function OwnWeights({
   focus: Planner;
   onOwn: (own: LadderWeights | null) => void;
 }) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("set-ladder-terms");
   const start = own ?? SCHOOL_WEIGHTS[focus === "own" ? "small-steps" : focus];
@@ -60,7 +60,7 @@ export function OwnWeights({
   const keep = async () => {
     const weights = read(texts);
     if (!weights) return;
-    const done = await send({ collectionId, baseRevision: revision, terms: { own: weights } });
+    const done = await send({ collectionId, terms: { own: weights } });
     if (done) tell({ text: "Your own weights are kept.", entryId: done.entryId });
   };
   return (

@@ -46,7 +46,7 @@ export function SchoolRow({
   onFocus: () => void;
   onFix: (fixes: FixedStep[]) => void;
 }) {
-  const { collectionId, revision, units } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("choose-ladder");
   const words = SCHOOL_WORDS[row.planner];
@@ -56,7 +56,6 @@ export function SchoolRow({
   const follow = async () => {
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: facts.treeId,
       plan: {
         school: row.planner,

@@ -161,7 +161,7 @@ function difference(rows: readonly LadderRow[]): string {
 
 /** A tree grown on for the ground: the season it is to go out. */
 function PlantOut({ facts }: { facts: LadderFacts }) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("describe-tree");
   const [season, setSeason] = useState(facts.plantOutSeason === null ? "" : String(facts.plantOutSeason));
@@ -177,7 +177,6 @@ function PlantOut({ facts }: { facts: LadderFacts }) {
     setFault(undefined);
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: facts.treeId,
       changes: { plantOutSeason: value },
     });

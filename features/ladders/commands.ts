@@ -1,10 +1,11 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { MODEL_VERSION } from "@/core/tree/index";
 import { cancelJob, findJob, forgetJobs, insertJob, jobResult, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
 import { happening } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
+import { addsOnly, command, envelope, refuse } from "../commands/define";
 import type { CollectionPlan, PlannedTree } from "./plan";
 
 export const PLAN_JOB = "plan-ladders";
@@ -15,6 +16,7 @@ const KEPT_PLANS = 5;
 export const planLaddersCommand = command({
   name: "plan-ladders",
   input: envelope,
+  subjects: addsOnly,
   quiet: true,
   run: async ({ db, scope, collection }) => {
     const running = await newestJob(db, scope, PLAN_JOB, ["queued", "running"]);
@@ -36,6 +38,7 @@ export const planLaddersCommand = command({
 export const cancelJobCommand = command({
   name: "cancel-job",
   input: envelope.extend({ jobId: z.uuid() }),
+  subjects: addsOnly,
   quiet: true,
   run: async ({ db, scope }, v) => {
     await cancelJob(db, scope, v.jobId, now());
@@ -70,7 +73,7 @@ function everySeason(tree: PlannedTree, first: number) {
 export const chooseLadders = command({
   name: "choose-ladders",
   input: envelope.extend({ jobId: z.uuid(), treeIds: z.array(z.uuid()).min(1).max(20_000) }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: async (context, v) => {
     const { db, scope, loaded, today } = context;
     const job = await findJob(db, scope, v.jobId);

@@ -4,7 +4,7 @@ import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { newestJob } from "@/data/jobs";
 import { run } from "@/data/db";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { viewCollection } from "../collection/load";
 import { ladderShelf } from "../ladder/problem";
 import type { CollectionPlan } from "./plan";
@@ -18,7 +18,7 @@ const round = (d: number) => ({
 });
 
 onDatabase("ladders of a collection on a real database", () => {
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   test("every tree on the ladder becomes a task, sets by name; off the ladder are counted", async () => {
     const yard = new TestYard();

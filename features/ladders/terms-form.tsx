@@ -30,7 +30,7 @@ const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
 
 /** How ladders are planned here: the school, the ways in, the room, the money. */
 export function TermsForm({ terms }: { terms: LadderTerms }) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("set-ladder-terms");
   const [school, setSchool] = useState<Planner>(terms.school);
@@ -55,7 +55,7 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
     }
     setFaults(wrong);
     if (Object.keys(wrong).length > 0) return;
-    const done = await send({ collectionId, baseRevision: revision, terms: { school, ...values } });
+    const done = await send({ collectionId, terms: { school, ...values } });
     if (done) tell({ text: "Kept. Plan the collection to see it.", entryId: done.entryId });
   };
   return (

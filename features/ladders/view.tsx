@@ -340,7 +340,7 @@ function stepWords(s: PlannedStep, units: "metric" | "us"): string {
 
 /** What the coming season asks of each tree, with a tick to agree. */
 function Trees({ plan, planId, facts }: { plan: CollectionPlan; planId: string; facts: LaddersFacts }) {
-  const { collectionId, revision, units } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("choose-ladders");
   const [most, setMost] = useState(FIRST_TREES);
@@ -353,7 +353,7 @@ function Trees({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
     .sort((a, b) => a.step.day.localeCompare(b.step.day) || a.tree.tag.localeCompare(b.tree.tag));
   const agree = async () => {
     const treeIds = plan.trees.map((t) => t.treeId).filter((id) => !left.has(id));
-    const done = await send({ collectionId, baseRevision: revision, jobId: planId, treeIds });
+    const done = await send({ collectionId, jobId: planId, treeIds });
     if (done) tell({ text: `${counted(treeIds.length, "ladder")} agreed to.`, entryId: done.entryId });
   };
   return (

@@ -165,7 +165,7 @@ function otherWords(o: OtherHistory): string {
 
 /** A look that does not fit asks first whether the history is wrong. */
 function Doubt({ facts, doubt }: { facts: LearningFacts; doubt: NonNullable<Learning["doubt"]> }) {
-  const { collectionId, revision, today } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("record-roots");
   const step = facts.learning.steps.find((s) => s.eventId === doubt.eventId);
@@ -174,7 +174,6 @@ function Doubt({ facts, doubt }: { facts: LearningFacts; doubt: NonNullable<Lear
   const confirm = async () => {
     const done = await send({
       collectionId,
-      baseRevision: revision,
       replacesEventId: doubt.eventId,
       treeId: facts.treeId,
       on: doubt.on,
@@ -229,7 +228,7 @@ function Doubt({ facts, doubt }: { facts: LearningFacts; doubt: NonNullable<Lear
 
 /** New roots in the fresh mix: expected and seen, the stake, the first feed. */
 function RerootingSection({ facts }: { facts: LearningFacts }) {
-  const { collectionId, revision, today, units } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-rerooting");
   const { rerooting: r } = facts;
@@ -247,7 +246,6 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
     setProblem(undefined);
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: facts.treeId,
       on: seenOn,
       lengthMm,

@@ -2,18 +2,18 @@ import { toDay } from "@/core/dates/index";
 import { collectionAt, datesOf, MODEL_VERSION } from "@/core/tree/index";
 import { saveLook } from "@/data/looks";
 import { now } from "@/server/clock";
-import { viewCollection } from "../collection/load";
-import { command, envelope } from "../commands/define";
+import { viewOf } from "../collection/load";
+import { addsOnly, command, envelope } from "../commands/define";
 
 /** "Seen": from now on shifts are counted from the dates as they stand. */
 export const markSeen = command({
   name: "mark-seen",
   input: envelope,
+  subjects: addsOnly,
   quiet: true,
   run: async (context) => {
     const { collection, scope, actor, db } = context;
-    const view = await viewCollection(collection.id);
-    if (!view) return {};
+    const view = await viewOf(db, collection);
     const states = collectionAt(view.loaded.indexed, view.context, toDay(view.today));
     const dates = Object.fromEntries(states.map((state) => [state.treeId, datesOf(state)]));
     context.write(() =>

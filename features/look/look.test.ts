@@ -1,8 +1,8 @@
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
 import { datesToday, movedSince } from "./since";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 const moved = async (yard: TestYard) => movedSince(await yard.view());
 

@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { namesPot } from "@/core/tree/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
@@ -31,7 +32,7 @@ export const recordMeasure = command({
       path: ["pot"],
       error: "Measure at least one thing.",
     }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);

@@ -13,7 +13,7 @@ const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "crownM", "on"];
 
 /** The pot measured with the tree in it: outside, by girth, by a finger to the mix, by its trade name, or about. */
 export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: string; pot: Pot | null }) {
-  const { collectionId, revision, today, units } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-measure");
   const [measurePot, setMeasurePot] = useState(true);
@@ -50,7 +50,7 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
     };
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
-    const done = await send({ collectionId, baseRevision: revision, treeId, on, ...body });
+    const done = await send({ collectionId, treeId, on, ...body });
     if (!done) return;
     tell({ text: `${tag} is measured: its dates are computed anew.`, entryId: done.entryId });
     setDepth("");

@@ -1,7 +1,7 @@
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 const round = (mm: number) => ({ known: "measured", vessel: { shape: "cylinder", topWidthMm: mm, heightMm: mm } });
 const nothing = { pot: null, depthToMixMm: null, trunkMm: null, heightM: null };

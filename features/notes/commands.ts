@@ -3,7 +3,7 @@ import { z } from "zod";
 import { FACES } from "@/core/roots/index";
 import { insertPhoto } from "@/data/photos";
 import { asHappened, findTree, happening, refuseFuture, whenSchema } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
+import { addsOnly, command, envelope, refuse } from "../commands/define";
 import { type Picture, preparePicture } from "./picture";
 
 export const addNote = command({
@@ -18,6 +18,7 @@ export const addNote = command({
       .min(1, { error: "Write something first." })
       .max(4000, { error: "At most 4,000 characters in one note." }),
   }),
+  subjects: addsOnly,
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
@@ -38,6 +39,7 @@ export const addPhoto = command({
     photo: z.instanceof(Uint8Array, { error: "Choose a picture." }),
     picture: z.custom<Picture>().optional(),
   }),
+  subjects: addsOnly,
   prepare: async (v) => ({ ...v, picture: await preparePicture(v.photo) }),
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

@@ -2,9 +2,10 @@ import "server-only";
 import { z } from "zod";
 import { photoBytes } from "@/data/photos";
 import { isDatabaseGone } from "@/data/db";
+import { MOST_BYTES } from "@/server/limits";
 import { pool } from "@/server/pool";
+import { bodyOf } from "@/server/requests";
 import { type CommandResult, runCommand } from "../commands/run";
-import { MOST_PHOTO_BYTES } from "./picture";
 
 /** A picture for an <img>: it never changes under its address. */
 export async function photoResponse(collectionId: string, photoId: string, size: string | null): Promise<Response> {
@@ -26,21 +27,8 @@ export async function photoResponse(collectionId: string, photoId: string, size:
 /** Takes the picture as the request's body; which tree and day it shows stand in the address. */
 export async function uploadPhoto(collectionId: string, request: Request): Promise<CommandResult> {
   const asked = new URL(request.url).searchParams;
-  const tooLarge: CommandResult = {
-    ok: false,
-    code: "invalid",
-    faults: [{ path: "photo", message: "This picture is larger than 24 MB. Take a smaller one." }],
-  };
-  if (Number(request.headers.get("content-length") ?? 0) > MOST_PHOTO_BYTES) return tooLarge;
   const chunks: Uint8Array[] = [];
-  let size = 0;
-  // The length is only what the sender says: counted once more as it comes.
-  if (request.body)
-    for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
-      size += chunk.length;
-      if (size > MOST_PHOTO_BYTES) return tooLarge;
-      chunks.push(chunk);
-    }
+  for await (const chunk of bodyOf(request, MOST_BYTES.photo, "This picture")) chunks.push(chunk);
   return runCommand("add-photo", {
     collectionId,
     commandId: asked.get("commandId"),

@@ -2,7 +2,7 @@ import sharp from "sharp";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { photoBytes } from "@/data/photos";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { preparePicture } from "./picture";
 import { photoResponse, uploadPhoto } from "./photos";
 
@@ -61,7 +61,7 @@ const onDatabase = hasTestDatabase() ? describe : describe.skip;
 onDatabase("photographs of a collection", () => {
   const yard = new TestYard();
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   test("an uploaded picture stands in the history and is answered in both sizes; a wrong one leaves nothing", async () => {
     const tree = await yard.tree("P-1");

@@ -1,9 +1,9 @@
 import "server-only";
 import { createHash } from "node:crypto";
 import sharp from "sharp";
+import { megabytes, MOST_BYTES } from "@/server/limits";
 import { refuse } from "../commands/define";
 
-export const MOST_PHOTO_BYTES = 24 * 1024 * 1024;
 const LONG_SIDE_PX = 1600;
 const THUMB_PX = 240;
 const MOST_PIXELS = 80_000_000;
@@ -11,7 +11,8 @@ const READABLE = new Set(["jpeg", "png", "webp", "heif"]);
 
 /** Resized copies without any metadata: where a picture was taken stays with the person who took it. */
 export async function preparePicture(raw: Uint8Array) {
-  if (raw.length > MOST_PHOTO_BYTES) refuse("photo", "This picture is larger than 24 MB. Take a smaller one.");
+  if (raw.length > MOST_BYTES.photo)
+    refuse("photo", `This picture is larger than ${megabytes(MOST_BYTES.photo)}. Take a smaller one.`);
   try {
     const source = sharp(raw, { limitInputPixels: MOST_PIXELS, failOn: "error" });
     const { format } = await source.metadata();

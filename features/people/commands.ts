@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { isoDate } from "@/core/event/index";
+import { isoDate, subject } from "@/core/event/index";
 import { SOLO_LIMIT_KG } from "@/core/tree/index";
 import { happening } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
@@ -30,6 +30,7 @@ export const setPerson = command({
     weekdays: z.array(z.number().int().min(1).max(7)).max(7),
     gone: z.boolean().default(false),
   }),
+  subjects: (v) => [subject.person(v.personId)],
   run: (context, v) => {
     const { people } = context.loaded.calendar;
     if (v.self && people.some((p) => p.self && p.id !== v.personId))
@@ -62,6 +63,7 @@ export const recordAbsence = command({
       path: ["to"],
       error: "More than 400 days: enter it in parts.",
     }),
+  subjects: (v) => [subject.away(v.personId)],
   run: (context, v) => {
     const person = context.loaded.calendar.people.find((p) => p.id === v.personId);
     if (v.personId !== null && !person) refuse("personId", "This person is not on record any more.");

@@ -1,10 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
-afterAll(() => (hasTestDatabase() ? pool().end() : undefined));
+afterAll(() => (hasTestDatabase() ? closePools() : undefined));
 
 onDatabase("people and their days on a real database", () => {
   const yard = new TestYard();

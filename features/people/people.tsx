@@ -1,6 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
+import { earliestDay, latestDay } from "@/core/dates/index";
 import { type Absence, type Person, SOLO_LIMIT_KG } from "@/core/tree/index";
 import { day, kilograms, number, readNumber, type Units } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -237,8 +238,24 @@ function AbsenceForm({ people }: { people: Person[] }) {
         fault={at("personId")}
         options={[["", "everybody"] as const, ...people.map((p) => [p.id, p.name] as const)]}
       />
-      <TextField label="First day" type="date" value={from} onChange={setFrom} fault={at("from")} />
-      <TextField label="Last day" type="date" value={to} onChange={setTo} fault={at("to")} />
+      <TextField
+        label="First day"
+        type="date"
+        min={earliestDay(today, "other")}
+        max={latestDay(today)}
+        value={from}
+        onChange={setFrom}
+        fault={at("from")}
+      />
+      <TextField
+        label="Last day"
+        type="date"
+        min={earliestDay(today, "other")}
+        max={latestDay(today)}
+        value={to}
+        onChange={setTo}
+        fault={at("to")}
+      />
       <TextField label="Remark" value={note} onChange={setNote} fault={at("note")} />
       <div className="sm:col-span-4">
         <FormFaults faults={loose(failure, ["personId", "from", "to", "note"])} />

@@ -1,8 +1,9 @@
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { PLACE_KINDS } from "@/core/climate/index";
 import { insertPlace } from "@/data/places";
 import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
+import { addsOnly, command, envelope, refuse } from "../commands/define";
 
 /** A spot where trees stand gets a name. */
 export const addPlace = command({
@@ -16,6 +17,7 @@ export const addPlace = command({
       .max(120, { error: "At most 120 characters, please." }),
     kind: z.enum(PLACE_KINDS),
   }),
+  subjects: addsOnly,
   run: (context, v) => {
     if (context.loaded.places.some((p) => p.name.toLocaleLowerCase() === v.name.toLocaleLowerCase()))
       refuse("name", `There is a place named "${v.name}" already.`);
@@ -34,7 +36,7 @@ export const placeTrees = command({
     placeId: z.uuid({ error: "Choose a place." }),
     on: whenSchema,
   }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
     const place =
@@ -62,6 +64,7 @@ export const describePlace = command({
       .optional(),
     kind: z.enum(PLACE_KINDS).optional(),
   }),
+  subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
     const place =
       context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "This place is not there any more.");

@@ -98,7 +98,7 @@ export function PottingBench({
   windows,
 }: Props) {
   const router = useRouter();
-  const { collectionId, revision, today, units } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-potting");
   const best = state.pots.find((p) => p.misfit === null) ?? null;
@@ -160,7 +160,6 @@ export function PottingBench({
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: tree.id,
       on: doneOn,
       potLotId: lotId,

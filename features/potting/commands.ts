@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { happened, isoDate, type LoggedEvent } from "@/core/event/index";
+import { happened, isoDate, type LoggedEvent, subject } from "@/core/event/index";
 import { READY_MIX_NAMES, SETTLE_FRACTION } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import { ballSchema, bareRootSchema } from "@/core/setting/index";
@@ -92,7 +92,7 @@ export const recordPotting = command({
   name: "record-potting",
   corrects: ["potted"],
   input,
-  touches: (v) => ({ treeId: v.treeId, lotId: v.potLotId }),
+  subjects: (v) => [subject.tree(v.treeId), subject.pots(v.potLotId)],
   run: async (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
@@ -229,7 +229,7 @@ export const recordPastPotting = command({
   name: "record-past-potting",
   corrects: ["potted"],
   input: envelope.extend({ treeId: z.uuid(), ...pastPottingFields }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.when, "when");

@@ -25,7 +25,7 @@ export function PastPottingForm({
   currentLot: { id: string; name: string } | null;
   arrivedOn: string;
 }) {
-  const { collectionId, revision, units } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-past-potting");
   const readDate = useRoughDate();
@@ -49,7 +49,6 @@ export function PastPottingForm({
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId,
       when: read.range,
       potLotId: which === "current" ? (currentLot?.id ?? null) : null,

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { RESCUE_CAUSES, RESCUE_STEPS } from "@/core/event/index";
+import { RESCUE_CAUSES, RESCUE_STEPS, subject } from "@/core/event/index";
 import { newestRescue } from "@/core/rescue/index";
 import {
   asHappened,
@@ -48,7 +48,7 @@ export const beginRescue = command({
       .min(0, { error: "0 minutes or more." })
       .max(1440, { error: "More than a day under water drowns what is left." }),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
     if (goesOn(context, tree.id, v.on)) refuse("treeId", "A rescue goes on at this tree already: see its checkpoints.");
@@ -72,7 +72,7 @@ export const recordCheckpoint = command({
     sign: z.enum(["seen", "failed"]),
     note: z.string().trim().max(400, { error: "At most 400 characters here." }).default(""),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
     if (!goesOn(context, tree.id, v.on)) refuse("treeId", "No rescue goes on at this tree on that day.");
@@ -92,7 +92,7 @@ export const endRescue = command({
     on: whenSchema,
     how: z.enum(["recovered", "lost", "given-up"]),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
     if (!goesOn(context, tree.id, v.on)) refuse("treeId", "No rescue goes on at this tree on that day.");

@@ -1,13 +1,13 @@
 import { TestYard } from "@/test-support/yard";
 import { hasTestDatabase } from "@/test-support/database";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
 
 onDatabase("rescues", () => {
   const yard = new TestYard();
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   const begin = (treeId: string, on = "2026-05-01", more: object = {}) => ({
     treeId,

@@ -103,7 +103,7 @@ function Season({ facts }: { facts: RescueViewFacts }) {
 }
 
 function Begin({ facts }: { facts: RescueViewFacts }) {
-  const { collectionId, revision, today } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("begin-rescue");
   const [cause, setCause] = useState<RescueCause | null>(null);
@@ -125,7 +125,6 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId: facts.treeId,
       on,
       cause,
@@ -199,11 +198,11 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
 }
 
 function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: RescueState; protocol: RescueProtocol }) {
-  const { collectionId, revision, today, units } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const end = useCommand("end-rescue");
   const finish = async (how: "recovered" | "lost" | "given-up") => {
-    const done = await end.send({ collectionId, baseRevision: revision, treeId: facts.treeId, on: today, how });
+    const done = await end.send({ collectionId, treeId: facts.treeId, on: today, how });
     if (done) tell({ text: `${facts.tag}: ${HOW_WORDS[how]}.`, entryId: done.entryId });
   };
   return (
@@ -274,13 +273,13 @@ const STATE_WORDS: Record<CheckpointState["state"], string> = {
 };
 
 function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: string; tag: string; isNext: boolean }) {
-  const { collectionId, revision, today } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("record-checkpoint");
   const [note, setNote] = useState("");
   const words = RESCUE_STEP_WORDS[c.step];
   const record = async (sign: "seen" | "failed") => {
-    const done = await send({ collectionId, baseRevision: revision, treeId, on: today, step: c.step, sign, note });
+    const done = await send({ collectionId, treeId, on: today, step: c.step, sign, note });
     if (!done) return;
     setNote("");
     tell({

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { toDay } from "@/core/dates/index";
 import { IN_PLACE_CORRECTIONS, type Reading, readingSchema, gradesOf } from "@/core/roots/index";
 import { conditionOn } from "@/core/tree/index";
@@ -27,7 +28,7 @@ export const recordRoots = command({
       path: ["fillGrade"],
       error: "Say at least one of the two: how full, or how much turns.",
     }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
@@ -87,7 +88,7 @@ export const recordRerooting = command({
     firm: z.boolean().nullable().default(null),
     stakeOff: z.boolean().default(false),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
@@ -132,7 +133,7 @@ export const recordWorkInPlace = command({
       .nullable()
       .default(null),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);

@@ -74,7 +74,7 @@ const GRADES = [0, 1, 2, 3, 4];
 /** A root ball read with one thumb: one question a screen, answered by a picture; eight taps from the pot to the record. */
 export function RootReading({ facts }: { facts: ReadingFacts }) {
   const router = useRouter();
-  const { collectionId, revision, today, units } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("record-roots");
   const photos = usePhotoUpload();
@@ -102,7 +102,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
     const { reading, problems: wrong } = readReading(draft);
     setProblems(wrong);
     if (!reading) return;
-    const done = await send({ collectionId, baseRevision: revision, treeId: facts.treeId, on: today, reading });
+    const done = await send({ collectionId, treeId: facts.treeId, on: today, reading });
     if (!done) return;
     window.localStorage.removeItem(key);
     // The reading is safe already: its pictures follow by themselves.

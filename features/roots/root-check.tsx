@@ -10,7 +10,7 @@ import { CIRCLING_GRADES, FILL_GRADES } from "../words";
 
 /** A look at the ball in two grades. It corrects the state from its day on and narrows this tree's own pace. */
 export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
-  const { collectionId, revision, today, on } = useAsOf();
+  const { collectionId, today, on } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-roots");
   const [fill, setFill] = useState<number | null>(null);
@@ -21,7 +21,6 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
   const submit = async () => {
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId,
       on: date,
       fillGrade: fill,

@@ -3,7 +3,7 @@ import { NOTHING_READ } from "@/core/roots/index";
 import { TestYard } from "@/test-support/yard";
 import { FRESH_READING, READING_STEPS, readReading, stepAfter } from "./reading-draft";
 import { hasTestDatabase } from "@/test-support/database";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
 
@@ -20,7 +20,7 @@ onDatabase("reading, working on and re-rooting", () => {
   });
 
   beforeAll(() => yard.found());
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   test("a reading keeps all its faces; the two grades of the ball follow from them", async () => {
     const treeId = await yard.tree("RD-1", { kindId: "quince" });

@@ -1,9 +1,9 @@
 import { randomUUID } from "node:crypto";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
 import { findTrees, fold, searchResponse } from "./find";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 const yard = new TestYard();
 const placeId = randomUUID();

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { answerFaults, answersSchema, type AnswerFault } from "@/core/climate/index";
-import { command, envelope, Refusal } from "../commands/define";
+import { addsOnly, command, envelope, Refusal } from "../commands/define";
 
 const input = envelope.extend({
   name: z
@@ -38,6 +38,7 @@ function knownZone(zone: string): string {
 export const createCollection = command({
   name: "create-collection",
   input,
+  subjects: addsOnly,
   founds: ({ collectionId, name, zone, answers }) => ({
     id: collectionId,
     name,

@@ -1,9 +1,9 @@
 import { randomUUID } from "node:crypto";
 import { findCollection } from "@/data/collections";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { runCommand } from "../commands/run";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 const GOOD = {
   latitudeDeg: 52,

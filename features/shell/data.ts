@@ -6,10 +6,13 @@ import { collectionAt, type KindTracks, type ReplayContext, type TreeState } fro
 import { profileOf } from "@/core/species/index";
 import { tracksOf, woodOn } from "@/core/tree/index";
 import { firstRing } from "../almanac/ahead";
-import { type CollectionView, stateKey, viewCollection } from "../collection/load";
+import { type CollectionView, stateKey, viewCollection, viewRecords } from "../collection/load";
 
 /** One read of a collection per request, however many parts of the page ask. */
 export const collectionView = cache(viewCollection);
+
+/** The records alone, for pages that need no weather. */
+export const recordsView = cache(viewRecords);
 
 const stateCache = new Map<string, TreeState[]>();
 

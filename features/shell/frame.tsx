@@ -1,32 +1,39 @@
 "use client";
 
 import { usePathname, useSearchParams } from "next/navigation";
-import { type ReactNode, useState } from "react";
-import { parseIso } from "@/core/dates/index";
+import { type ReactNode, useMemo, useState } from "react";
 import type { Units } from "@/ui/format";
+import { SeenProvider } from "../commands/seen";
 import { AsOfProvider } from "./as-of";
 import type { StripData } from "./data";
 import { Nav } from "./nav";
+import { asOfDay } from "./page-props";
 import { NoticeProvider } from "./notice";
 import { SeasonStrip } from "./season-strip";
 
 export function Frame({
   collectionId,
   revision,
+  epoch,
   today,
   units,
   latitudeDeg,
   name,
   strip,
+  warning,
   children,
 }: {
   collectionId: string;
   revision: number;
+  epoch: number;
   today: string;
   units: Units;
   latitudeDeg: number;
   name: string;
-  strip: StripData;
+  /** null where the weather cannot be worked out just now: the records can still be read and put right. */
+  strip: StripData | null;
+  /** Why nothing can be saved just now. */
+  warning: string | null;
   children: ReactNode;
 }) {
   const path = usePathname();
@@ -34,22 +41,30 @@ export function Frame({
   const onWalk = path.endsWith("/walk") || path.endsWith("/roots");
   const asked = useSearchParams().get("on");
   // Only the address the page was opened with counts: later moves write the address, they do not read it.
-  const [initialOn] = useState(asked !== null && parseIso(asked) !== null ? asked : today);
+  const [initialOn] = useState(asOfDay(asked ?? undefined, today));
+  const seen = useMemo(() => ({ collectionId, revision, epoch }), [collectionId, revision, epoch]);
   return (
-    <AsOfProvider
-      collectionId={collectionId}
-      revision={revision}
-      today={today}
-      initialOn={initialOn}
-      units={units}
-      latitudeDeg={latitudeDeg}
-    >
-      <NoticeProvider collectionId={collectionId} atTop={onWalk}>
-        <Nav name={name} />
-        {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
-        {!onWalk && <SeasonStrip data={strip} />}
-        <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
-      </NoticeProvider>
-    </AsOfProvider>
+    <SeenProvider value={seen}>
+      <AsOfProvider
+        collectionId={collectionId}
+        revision={revision}
+        today={today}
+        initialOn={initialOn}
+        units={units}
+        latitudeDeg={latitudeDeg}
+      >
+        <NoticeProvider collectionId={collectionId} atTop={onWalk}>
+          <Nav name={name} />
+          {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
+          {warning !== null && (
+            <p role="alert" className="bg-warning text-warning-content px-4 py-2" data-testid="read-only">
+              {warning}
+            </p>
+          )}
+          {!onWalk && strip !== null && <SeasonStrip data={strip} />}
+          <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
+        </NoticeProvider>
+      </AsOfProvider>
+    </SeenProvider>
   );
 }

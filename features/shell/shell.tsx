@@ -2,28 +2,45 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { after } from "next/server";
 import type { ReactNode } from "react";
+import { isDatabaseGone } from "@/data/db";
+import { roomOnDisk } from "@/server/disk";
+import { log } from "@/server/log";
 import { refreshForecast } from "../weather/forecast";
-import { collectionView, stripData } from "./data";
+import { collectionView, recordsView, stripData, type StripData } from "./data";
 import { Frame } from "./frame";
 
 /** What surrounds every page of a collection: places, season strip, the last word on what was recorded. */
 export async function Shell({ collectionId, children }: { collectionId: string; children: ReactNode }) {
-  const view = await collectionView(collectionId);
+  const view = await recordsView(collectionId);
   if (!view) notFound();
   const { collection, today } = view;
   // The page never waits for the weather service: it is asked once the answer is on its way.
-  after(() => refreshForecast(collectionId).catch((error: unknown) => console.error("forecast", error)));
+  after(() => refreshForecast(collectionId).catch((err: unknown) => log().error({ err }, "forecast")));
   return (
     <Frame
       collectionId={collectionId}
       revision={collection.revision}
+      epoch={collection.epoch}
       today={today}
       units={collection.units}
       latitudeDeg={collection.latitudeDeg}
       name={collection.name}
-      strip={stripData(view)}
+      strip={await stripOf(collectionId)}
+      warning={await roomOnDisk()}
     >
       {children}
     </Frame>
   );
+}
+
+/** The strip rests on the weather; a page that needs none, such as the history with its undo, is shown without it. */
+async function stripOf(collectionId: string): Promise<StripData | null> {
+  try {
+    const view = await collectionView(collectionId);
+    return view && stripData(view);
+  } catch (err) {
+    if (isDatabaseGone(err)) throw err;
+    log().error({ err }, "season strip");
+    return null;
+  }
 }

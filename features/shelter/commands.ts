@@ -1,12 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { UNPROTECTED } from "@/core/shelter/index";
 import { MODEL_VERSION } from "@/core/tree/index";
 import { placeBuildSchema, WRAPS } from "@/core/winter/index";
 import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
 import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { type CommandContext, command, envelope, refuse } from "../commands/define";
+import { addsOnly, type CommandContext, command, envelope, refuse } from "../commands/define";
 
 export const SHELTER_JOB = "plan-shelter";
 /** Plans kept for comparison. */
@@ -20,6 +21,7 @@ function findPlace(context: CommandContext, placeId: string) {
 export const buildPlace = command({
   name: "build-place",
   input: envelope.extend({ placeId: z.uuid(), build: placeBuildSchema }),
+  subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
     const place = findPlace(context, v.placeId);
     const { doorM, lengthM, heaterC, ventC } = v.build;
@@ -44,7 +46,7 @@ export const protectTrees = command({
     sunk: z.boolean().optional(),
     on: whenSchema,
   }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
     for (const treeId of new Set(v.treeIds)) {
@@ -78,7 +80,7 @@ export const waterTrees = command({
     treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
     on: whenSchema,
   }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
     for (const treeId of new Set(v.treeIds)) {
@@ -102,7 +104,7 @@ export const setWinterWord = command({
       .max(20, { error: "Degrees between −30 and 20 °C." })
       .nullable(),
   }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     for (const treeId of new Set(v.treeIds)) {
       findTree(context, treeId, "treeIds");
@@ -126,6 +128,7 @@ export const planShelter = command({
       .nullable()
       .default(null),
   }),
+  subjects: addsOnly,
   quiet: true,
   run: async ({ db, scope, collection }, v) => {
     const running = await newestJob(db, scope, SHELTER_JOB, ["queued", "running"]);
@@ -157,6 +160,7 @@ export const keepShelter = command({
       .max(20_000),
     cost: z.number().optional(),
   }),
+  subjects: (v) => [subject.winterPlan(v.winter)],
   run: (context, v) => {
     const trees = new Set(context.loaded.trees.map((t) => t.id));
     const places = new Set(context.loaded.places.map((p) => p.id));

@@ -4,7 +4,7 @@ import { outlookOf, problemOf, quickPlan } from "@/core/shelter/index";
 import { shelterPlanOf } from "@/core/tree/index";
 import { UNKNOWN_BUILD } from "@/core/winter/index";
 import { newestJob } from "@/data/jobs";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { eventWords } from "../history/event-words";
@@ -28,7 +28,7 @@ async function placed(yard: TestYard, kind = "unheated") {
 }
 
 onDatabase("the Shelter on a real database", () => {
-  afterAll(() => pool().end());
+  afterAll(() => closePools());
 
   test("a place is built and built anew; impossible measures are said at their field; ladders learn its door", async () => {
     const yard = new TestYard();

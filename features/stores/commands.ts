@@ -1,13 +1,13 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { isoDate, POT_CONDITIONS } from "@/core/event/index";
+import { isoDate, POT_CONDITIONS, subject } from "@/core/event/index";
 import { replay, storeAt } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { loadSite } from "../collection/load";
 import { findTree, happening, refuseFuture } from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
 import { CONDITION_WORDS } from "../words";
 
 const lotName = z
@@ -42,6 +42,7 @@ const input = envelope
 export const stockPots = command({
   name: "stock-pots",
   input,
+  subjects: addsOnly,
   run: (context, v) => {
     if (v.on !== undefined) refuseFuture(context, v.on);
     const { entryId, scope, db } = context;
@@ -73,7 +74,7 @@ export const addPots = command({
     count: several.max(100_000, { error: "At most 100,000 at once." }),
     on: isoDate.optional(),
   }),
-  touches: (v) => ({ lotId: v.lotId }),
+  subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
     const on = v.on ?? context.today;
@@ -99,7 +100,7 @@ export const describeLot = command({
       path: ["name"],
       error: "Nothing is said anew.",
     }),
-  touches: (v) => ({ lotId: v.lotId }),
+  subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
     const { name, price, toBuy, frostProof } = v;
@@ -115,7 +116,7 @@ export const describeLot = command({
 export const measurePots = command({
   name: "measure-pots",
   input: envelope.extend({ lotId: z.uuid(), pot: potSchema }),
-  touches: (v) => ({ lotId: v.lotId }),
+  subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
     context.record(
@@ -130,7 +131,7 @@ export const measurePots = command({
 export const movePots = command({
   name: "move-pots",
   input: envelope.extend({ lotId: z.uuid(), placeId: z.uuid({ error: "Choose a place." }) }),
-  touches: (v) => ({ lotId: v.lotId }),
+  subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
     const place = findPlace(context, v.placeId);
@@ -144,7 +145,7 @@ export const movePots = command({
 export const identifyPot = command({
   name: "identify-pot",
   input: envelope.extend({ lotId: z.uuid(), newLotId: z.uuid(), name: lotName, treeId: z.uuid().nullable() }),
-  touches: (v) => ({ lotId: v.lotId, ...(v.treeId === null ? {} : { treeId: v.treeId }) }),
+  subjects: (v) => [subject.pots(v.lotId), ...(v.treeId === null ? [] : [subject.tree(v.treeId)])],
   run: async (context, v) => {
     const { db, scope, entryId, loaded, today } = context;
     const lot = findLot(context, v.lotId);
@@ -188,7 +189,7 @@ export const discardPots = command({
     count: several,
     on: isoDate.optional(),
   }),
-  touches: (v) => ({ lotId: v.lotId }),
+  subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const on = v.on ?? context.today;
     refuseFuture(context, on);
@@ -210,7 +211,7 @@ export const setPotCondition = command({
     condition: z.enum(POT_CONDITIONS),
     count: several,
   }),
-  touches: (v) => ({ lotId: v.lotId }),
+  subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const { db, scope, entryId, loaded, today } = context;
     const lot = findLot(context, v.lotId);

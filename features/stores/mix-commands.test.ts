@@ -5,10 +5,10 @@ import { COMPONENTS, READY_MIXES } from "@/core/mix/index";
 import { mixChoices, replay, storeAt } from "@/core/tree/index";
 import { profileOf } from "@/core/species/index";
 import { TestYard } from "@/test-support/yard";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
-afterAll(() => (hasTestDatabase() ? pool().end() : undefined));
+afterAll(() => (hasTestDatabase() ? closePools() : undefined));
 
 const OWN = { name: "Chips", ...COMPONENTS.grit, flags: ["lime"], confidence: "M", source: "weighed" };
 const LARGE = { known: "measured", vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 300 } };

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { subject } from "@/core/event/index";
 import { ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
 import { happening } from "../commands/days";
 import { command, type CommandContext, envelope, refuse } from "../commands/define";
@@ -19,6 +20,7 @@ function refuseSameName(
 export const setComponent = command({
   name: "set-component",
   input: envelope.extend({ componentId: z.uuid(), own: ownComponentSchema, gone: z.boolean().default(false) }),
+  subjects: (v) => [subject.component(v.componentId)],
   run: (context, v) => {
     const { components, recipes } = context.loaded.stores;
     const names = components.map((c) => ({ id: c.id, name: c.own.name }));
@@ -52,6 +54,7 @@ export const setRecipe = command({
     note: z.string().trim().max(400, { error: "At most 400 characters, please." }).default(""),
     gone: z.boolean().default(false),
   }),
+  subjects: (v) => [subject.recipe(v.recipeId)],
   run: (context, v) => {
     const { library, recipes } = context.loaded.stores;
     const unknown = Object.keys(v.parts).find((id) => !(id in library));
@@ -85,6 +88,7 @@ export const setOffer = command({
       )
       .max(8, { error: "At most eight sizes." }),
   }),
+  subjects: (v) => [subject.offer(v.componentId)],
   run: (context, v) => {
     if (!(v.componentId in context.loaded.stores.library))
       refuse("componentId", "This component is not on record any more.");
@@ -98,6 +102,7 @@ export const setOffer = command({
 export const setProduct = command({
   name: "set-product",
   input: envelope.extend({ productId: z.uuid(), product: productSchema, gone: z.boolean().default(false) }),
+  subjects: (v) => [subject.product(v.productId)],
   run: (context, v) => {
     if (!v.gone) refuseSameName(context, context.loaded.stores.products, v.productId, v.product.name);
     context.record(
@@ -112,6 +117,7 @@ export const setProduct = command({
 export const setReclaimed = command({
   name: "set-reclaimed",
   input: envelope.extend({ stockId: z.uuid(), stock: reclaimedSchema, gone: z.boolean().default(false) }),
+  subjects: (v) => [subject.reclaimed(v.stockId)],
   run: (context, v) => {
     if (!v.gone && !v.stock.fromHealthy)
       refuse("stock.fromHealthy", "Mix of a sick or dead tree is not kept: it would carry what ailed it. Discard it.");

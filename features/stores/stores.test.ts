@@ -3,10 +3,10 @@ import { hasTestDatabase } from "@/test-support/database";
 import { toDay } from "@/core/dates/index";
 import { storeAt, treeAt } from "@/core/tree/index";
 import { TestYard } from "@/test-support/yard";
-import { pool } from "@/server/pool";
+import { closePools } from "@/server/pool";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
-afterAll(() => (hasTestDatabase() ? pool().end() : undefined));
+afterAll(() => (hasTestDatabase() ? closePools() : undefined));
 
 onDatabase("the store's small change", () => {
   const yard = new TestYard();

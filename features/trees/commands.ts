@@ -1,13 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened } from "@/core/event/index";
+import { ARRIVAL_FORMS, happened, subject } from "@/core/event/index";
 import { plantsOn } from "@/core/tree/index";
 import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
 import { potName } from "../words";
 import { arrive, livingTags, NAMED, newTreeFields, refuseTakenTag } from "./arrive";
 
@@ -15,6 +15,7 @@ import { arrive, livingTags, NAMED, newTreeFields, refuseTakenTag } from "./arri
 export const addTree = command({
   name: "add-tree",
   input: envelope.extend(newTreeFields).refine(NAMED.test, NAMED.fault),
+  subjects: addsOnly,
   run: (context, v) => {
     refuseFuture(context, v.arrivedOn, "arrivedOn");
     const on = asHappened(v.arrivedOn);
@@ -43,7 +44,7 @@ export const correctArrival = command({
     depthToMixMm: z.number().min(0).max(2000).nullable(),
     count: newTreeFields.count,
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const { replaced, scope, db, entryId } = context;
     const tree = findTree(context, v.treeId);
@@ -100,7 +101,7 @@ export const splitBatch = command({
     count: newTreeFields.count,
     on: whenSchema,
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);

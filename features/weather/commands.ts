@@ -1,5 +1,6 @@
 import { createHash, randomUUID } from "node:crypto";
 import { z } from "zod";
+import { subject, CLIMATE, WEATHER_ORDER } from "@/core/event/index";
 import { fitPlace, lapseC, normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
 import { parseIso, toDay } from "@/core/dates/index";
 import type { LearnedAir } from "@/core/place/index";
@@ -8,12 +9,12 @@ import { insertWeather } from "@/data/weather";
 import { parseLogger } from "@/formats/logger-csv";
 import { readWeatherFile } from "@/formats/weather-file";
 import { localTimeOf } from "@/server/clock";
+import { MOST_BYTES } from "@/server/limits";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
 import { loadSite, viewCollection } from "../collection/load";
 import { happening } from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
-import { MOST_WEATHER_BYTES } from "./limits";
+import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
 import { describeMoves } from "./moves";
 import { airFitOf } from "./learn-air";
 import { nightPairs } from "./pairs";
@@ -28,11 +29,12 @@ export const importWeather = command({
   name: "import-weather",
   input: envelope.extend({
     fileName: z.string().max(200),
-    text: z.string().max(MOST_WEATHER_BYTES),
+    text: z.string().max(MOST_BYTES.weather),
     options: weatherOptions,
     /** Height of the station, where its file does not say it. */
     elevationM: z.number().min(-450).max(6000).nullable().optional(),
   }),
+  subjects: addsOnly,
   run: async (context, v) => {
     const toLocal = localTimeOf(context.collection.zone);
     const parsed = readWeatherFile(v.text, { ...v.options, toLocal }, context.today);
@@ -66,6 +68,7 @@ export const importWeather = command({
 export const rankWeather = command({
   name: "rank-weather",
   input: envelope.extend({ order: z.array(z.uuid()).min(1).max(200), leftOut: z.array(z.uuid()).max(200) }),
+  subjects: () => [WEATHER_ORDER],
   run: (context, v) => {
     const known = new Set(context.loaded.sources.map((s) => s.id));
     if ([...v.order, ...v.leftOut].some((id) => !known.has(id)))
@@ -105,6 +108,7 @@ export const sayClimate = command({
           });
       });
     }),
+  subjects: () => [CLIMATE],
   run: (context, v) => {
     const frost = v.frost && (v.frost.last !== null || v.frost.first !== null) ? v.frost : null;
     context.record(happening({ kind: "climate-said", normals: v.normals, frost }, context.today));
@@ -126,6 +130,7 @@ function findPlace(context: CommandContext, placeId: string) {
 export const setPlaceClimate = command({
   name: "set-place-climate",
   input: envelope.extend({ placeId: z.uuid(), climate: placeClimateSchema.nullable() }),
+  subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
     const place = findPlace(context, v.placeId);
     context.record(
@@ -187,9 +192,10 @@ export const importLogger = command({
   input: envelope.extend({
     placeId: z.uuid(),
     fileName: z.string().max(200),
-    text: z.string().max(MOST_WEATHER_BYTES),
+    text: z.string().max(MOST_BYTES.weather),
     options: weatherOptions,
   }),
+  subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => keepReadings(context, v.placeId, v.text, v.options.unit, `from ${v.fileName}`),
 });
 
@@ -199,7 +205,8 @@ const POLL_DAYS = 90;
 /** Asks the logger of a place for what it read since it was last asked. */
 export const pollLogger = command({
   name: "poll-logger",
-  input: envelope.extend({ placeId: z.uuid(), text: z.string().max(MOST_WEATHER_BYTES).default("") }),
+  input: envelope.extend({ placeId: z.uuid(), text: z.string().max(MOST_BYTES.weather).default("") }),
+  subjects: (v) => [subject.place(v.placeId)],
   prepare: async (v) => {
     const source = loggerSource();
     const view = await viewCollection(v.collectionId);
@@ -242,6 +249,7 @@ export const setAlarm = command({
     placeId: z.uuid().nullable(),
     gone: z.boolean().default(false),
   }),
+  subjects: (v) => [subject.alarm(v.alarmId)],
   run: (context, v) => {
     if (v.placeId !== null) findPlace(context, v.placeId);
     const { alarmId, name, thresholdC, chance, placeId, gone } = v;

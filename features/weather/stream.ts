@@ -8,13 +8,15 @@ import { parseLogger } from "@/formats/logger-csv";
 import type { LineProblem, WeatherFormat } from "@/formats/weather-days";
 import { readWeatherFile } from "@/formats/weather-file";
 import { localTimeOf, todayAt } from "@/server/clock";
+import { MOST_BYTES } from "@/server/limits";
+import { log } from "@/server/log";
 import { pool } from "@/server/pool";
+import { BadBody, bodyOf } from "@/server/requests";
 import { loadRecords, loadSite } from "../collection/load";
 import type { Fault } from "../commands/define";
 import { runCommand } from "../commands/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
 import { weatherOptions } from "./commands";
-import { MOST_WEATHER_BYTES } from "./limits";
 import { airFitOf, type LearnedFit } from "./learn-air";
 import { nightPairs } from "./pairs";
 
@@ -77,22 +79,21 @@ const SHOWN_PROBLEMS = 200;
 /** A weather file is the request's body, read as it comes; without a commandId nothing is kept: that is the preview. */
 export function weatherStream(collectionId: string, request: Request): Response {
   const asked = weatherRequest.safeParse(readImportHeader(request));
-  const { body } = request;
-  if (!asked.success || !z.uuid().safeParse(collectionId).success || body === null)
+  if (!asked.success || !z.uuid().safeParse(collectionId).success || request.body === null)
     return Response.json({ step: "fault", faults: [{ path: "file", message: "Choose a file." }] });
+  const body = bodyOf(request, MOST_BYTES.weather);
   return ndjsonResponse<WeatherMessage>((tell) => work(collectionId, asked.data, body, tell));
 }
 
 async function readText(
-  body: ReadableStream<Uint8Array>,
+  body: AsyncIterable<Uint8Array>,
   bytes: number,
   tell: (message: WeatherMessage) => void,
-): Promise<string | null> {
+): Promise<string> {
   const decoder = new TextDecoder();
   let [text, done] = ["", 0];
-  for await (const chunk of body as unknown as AsyncIterable<Uint8Array>) {
+  for await (const chunk of body) {
     done += chunk.byteLength;
-    if (done > MOST_WEATHER_BYTES) return null;
     text += decoder.decode(chunk, { stream: true });
     tell({ step: "reading", done, of: Math.max(done, bytes) });
   }
@@ -102,7 +103,7 @@ async function readText(
 async function work(
   collectionId: string,
   request: WeatherRequest,
-  body: ReadableStream<Uint8Array>,
+  body: AsyncIterable<Uint8Array>,
   tell: (message: WeatherMessage) => void,
 ): Promise<void> {
   const fail = (message: string) => tell({ step: "fault", faults: [{ path: "file", message }] });
@@ -110,8 +111,6 @@ async function work(
     const collection = await findCollection(pool(), collectionId);
     if (!collection) return fail("This collection does not exist any more.");
     const text = await readText(body, request.bytes, tell);
-    if (text === null)
-      return fail("This file is larger than 8 MB: a daily record of a hundred years is smaller than that.");
     tell({ step: "checking", done: 0, of: 1 });
     if (request.commandId !== null) {
       const { commandId, fileName, options, placeId, elevationM } = request;
@@ -174,8 +173,9 @@ async function work(
       },
     });
   } catch (error) {
+    if (error instanceof BadBody) return fail(error.message);
     if (isDatabaseGone(error)) return fail("The database does not answer just now. Choose the file again in a moment.");
-    console.error("weather file failed", error);
+    log().error({ err: error }, "weather file failed");
     fail("This file could not be read because of a fault in the program. Nothing was changed.");
   }
 }

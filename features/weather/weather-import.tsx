@@ -5,7 +5,7 @@ import { celsius, number, readNumber } from "@/ui/format";
 import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { MOST_WEATHER_BYTES } from "./limits";
+import { megabytes, MOST_BYTES } from "@/server/limits";
 import { PreviewSummary } from "./preview-summary";
 import type { WeatherPreview } from "./stream";
 import { useWeatherFile, type WeatherChoice } from "./use-weather-file";
@@ -45,8 +45,8 @@ export function WeatherImport({ place = null }: { place?: { id: string; name: st
   const choose = async (picked: File | undefined) => {
     if (!picked) return;
     setFile(picked);
-    if (picked.size > MOST_WEATHER_BYTES) {
-      setProblem("This file is larger than 8 MB: a daily record of a hundred years is smaller than that.");
+    if (picked.size > MOST_BYTES.weather) {
+      setProblem(`This file is larger than ${megabytes(MOST_BYTES.weather)}, which is the most that is taken at once.`);
       return;
     }
     await look(picked, choice());

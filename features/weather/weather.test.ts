@@ -9,11 +9,11 @@ import { sunAheadH } from "./learn-air";
 import { listPlaceHours } from "@/data/place-hours";
 import { generateWeather, nightsAhead } from "@/core/climate/index";
 import { writeWeatherCsv } from "@/formats/weather-csv";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { TEST_NORMALS } from "@/test-support/normals";
 import { TestYard } from "@/test-support/yard";
 
-afterAll(() => pool().end());
+afterAll(() => closePools());
 
 const TODAY = process.env.AURELIAN_TODAY!;
 const today = toDay(TODAY);

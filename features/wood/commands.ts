@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { PRUNING_PURPOSES } from "@/core/event/index";
+import { PRUNING_PURPOSES, subject } from "@/core/event/index";
 import { BENDS, FEED_FORMS, LEAF_FALLS } from "@/core/wood/index";
 import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, type CommandContext, envelope } from "../commands/define";
@@ -44,7 +44,7 @@ export const recordWood = command({
         v.woodyShare !== null || v.bend !== null || v.terminalBud !== null || v.leafFall !== null || v.bbch !== null,
       { path: ["bend"], error: "Say at least one thing you saw." },
     ),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);
     const { woodyShare, bend, terminalBud, leafFall, bbch } = v;
@@ -70,7 +70,7 @@ export const recordFeed = command({
       .max(2, { error: "At most twice a full dose." }),
     what: z.string().trim().max(120, { error: "At most 120 characters, please." }),
   }),
-  touches: (v) => ({ treeIds: v.treeIds }),
+  subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     const trees = check(context, v.treeIds, v.on);
     for (const tree of trees)
@@ -97,7 +97,7 @@ export const recordPruning = command({
       .optional(),
     purpose: z.enum(PRUNING_PURPOSES).nullable().optional(),
   }),
-  touches: (v) => ({ treeId: v.treeId }),
+  subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);
     context.record(

@@ -20,7 +20,7 @@ const NOT_LOOKED = "";
 
 /** A look at this season's shoots: bend one, look at its end. Each thing seen moves the pace of this tree's wood. */
 export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-wood");
   const date = useRecordingDay();
@@ -41,7 +41,6 @@ export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) 
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeId,
       on: date.value,
       woodyShare: share,
@@ -125,7 +124,7 @@ export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) 
 
 /** Nitrogen given: late in the season it holds growth open. */
 export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-feed");
   const date = useRecordingDay();
@@ -135,7 +134,6 @@ export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
   const submit = async () => {
     const done = await send({
       collectionId,
-      baseRevision: revision,
       treeIds: [treeId],
       on: date.value,
       form,
@@ -184,13 +182,13 @@ export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
 }
 
 export function PruneForm({ treeId, tag }: { treeId: string; tag: string }) {
-  const { collectionId, revision } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-pruning");
   const date = useRecordingDay();
   const [how, setHow] = useState<"light" | "hard">("light");
   const submit = async () => {
-    const done = await send({ collectionId, baseRevision: revision, treeId, on: date.value, how });
+    const done = await send({ collectionId, treeId, on: date.value, how });
     if (!done) return;
     tell({ text: `${tag}: pruned.`, entryId: done.entryId });
     date.set(null);

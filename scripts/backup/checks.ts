@@ -11,7 +11,7 @@ export interface TableCheck {
 export type TableChecks = Record<string, TableCheck>;
 
 /** Kept results are not worth comparing: they are computed again. `collection.epoch` changes with every restore by design. */
-const LEFT_OUT = new Set(["derived_tracks"]);
+const LEFT_OUT = new Set(["derived_tracks", "write_hold"]);
 const LEFT_OUT_COLUMNS: Record<string, string[]> = { collection: ["epoch"] };
 
 /** Digests every table of the connection's database, as its transaction sees it. Rows stream: photographs need not fit into memory. */

@@ -27,10 +27,10 @@ function clientArgs(owner: DbAddress): { args: string[]; env: NodeJS.ProcessEnv 
 /** A database beside the real one, made for a check or a restore and dropped afterwards. */
 export async function withScratch<T>(owner: DbAddress, work: (pool: Pool, name: string) => Promise<T>): Promise<T> {
   const name = `${owner.database}_scratch_${randomBytes(5).toString("hex")}`;
-  const admin = openPool(owner, 1);
+  const admin = openPool(owner, { connectionLimit: 1 });
   try {
     await run(admin, `CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_uca1400_ai_ci`);
-    const scratch = openPool({ ...owner, database: name }, 2);
+    const scratch = openPool({ ...owner, database: name }, { connectionLimit: 2 });
     try {
       return await work(scratch, name);
     } finally {
@@ -86,7 +86,7 @@ export async function makeBackup(
   const createdAt = new Date();
   const stem = path.join(folder, `aurelian-${profile}-${createdAt.toISOString().replace(/[:.]/g, "-")}`);
   const part = `${stem}.part`;
-  const pool = openPool(owner, 3);
+  const pool = openPool(owner, { connectionLimit: 3 });
   try {
     const { checks, server, migrations } = await dumpAndCheck(pool, owner, part);
     const manifest: Manifest = {

@@ -30,16 +30,37 @@ export async function restoreBackup(
     } finally {
       connection.release();
     }
-    say("backing up what is there now");
-    await beforeTakingOver();
-    say("taking it over");
-    await takeOver(scratch, owner, name);
+    await holdingWrites(owner, async () => {
+      say("backing up what is there now; writes wait until the exchange is done");
+      await beforeTakingOver();
+      say("taking it over");
+      await takeOver(scratch, owner, name);
+    });
   });
   return manifest;
 }
 
-/** Rows that stay as they are: which migrations the real database has had is not the backup's to say. */
-const KEPT = new Set(["migration", "derived_tracks"]);
+/**
+ * Takes the row that every write shares, from before the safety copy until after the exchange: what has been acknowledged by then is in
+ * the copy, and nothing is acknowledged in between.
+ */
+async function holdingWrites(owner: DbAddress, work: () => Promise<void>): Promise<void> {
+  const pool = openPool(owner, { connectionLimit: 1 });
+  const connection = await pool.getConnection();
+  try {
+    await run(connection, "SET SESSION innodb_lock_wait_timeout = 120");
+    await connection.beginTransaction();
+    await many(connection, "SELECT id FROM write_hold WHERE id = 1 FOR UPDATE");
+    await work();
+  } finally {
+    await connection.rollback().catch(() => undefined);
+    connection.release();
+    await pool.end();
+  }
+}
+
+/** Rows that stay as they are: which migrations the real database has had, and the hold this very restore keeps. */
+const KEPT = new Set(["migration", "derived_tracks", "write_hold"]);
 
 async function takeOver(scratch: Pool, owner: DbAddress, from: string): Promise<void> {
   const tables = (
@@ -51,7 +72,7 @@ async function takeOver(scratch: Pool, owner: DbAddress, from: string): Promise<
   )
     .map((t) => t.name)
     .filter((name) => !KEPT.has(name));
-  const pool = openPool(owner, 1);
+  const pool = openPool(owner, { connectionLimit: 1 });
   const connection = await pool.getConnection();
   try {
     await run(connection, "SET SESSION innodb_lock_wait_timeout = 60");

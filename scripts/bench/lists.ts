@@ -13,7 +13,7 @@ import { rebuildTracks, viewCollection } from "@/features/collection/load";
 import { runCommand } from "@/features/commands/run";
 import { type ImportMessage, runImport } from "@/features/imports/run";
 import { writeWeatherCsv } from "@/formats/weather-csv";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 
 const TREES = 2000;
 const POTTINGS = 8000;
@@ -129,4 +129,4 @@ console.log(
     same,
   }),
 );
-await pool().end();
+await closePools();

@@ -10,7 +10,7 @@ import { toDay, toIso } from "@/core/dates/index";
 import { generatedRecord, TRAMHALLE_NORMALS } from "@/demo/weather";
 import { TRAMHALLE_SITE } from "@/demo/tramhalle";
 import { now, todayAt } from "@/server/clock";
-import { pool } from "@/server/pool";
+import { closePools, pool } from "@/server/pool";
 import { syntheticRecords } from "./records";
 
 const count = Number(process.argv[2]);
@@ -75,4 +75,4 @@ await tx(pool(), async (db) => {
   await bumpRevision(db, scope, true);
 });
 console.log(id);
-await pool().end();
+await closePools();

@@ -2,6 +2,7 @@ import { type ChildProcess, spawn } from "node:child_process";
 import { createHash, randomBytes } from "node:crypto";
 import { chmodSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir, userInfo } from "node:os";
+import { giveTo, placeFor, serverUser } from "./database-user";
 import path from "node:path";
 import { APP_GRANTS, migrate } from "@/data/migrate";
 import { type DbAddress, openPool } from "@/data/db";
@@ -38,7 +39,7 @@ function secretsIn(dir: string): Secrets {
 
 /** Paths of Unix sockets may not exceed about a hundred bytes: deep project folders get theirs in the temporary folder. */
 function socketIn(dir: string): string {
-  const inside = path.join(dir, "db.sock");
+  const inside = path.join(dir, "tmp", "db.sock");
   if (Buffer.byteLength(inside) < 100) return inside;
   return path.join(tmpdir(), `aurelian-${createHash("sha256").update(dir).digest("hex").slice(0, 12)}.sock`);
 }
@@ -54,10 +55,15 @@ export function ownerAddressIn(dir: string, port: number): DbAddress {
 
 /** Starts the profile's own MariaDB on loopback, making its data directory and users when they are not there yet. */
 export async function startDatabase(dir: string, wantedPort: number, say: (text: string) => void): Promise<Database> {
-  mkdirSync(path.join(dir, "tmp"), { recursive: true, mode: 0o700 });
-  const data = path.join(dir, "data");
+  mkdirSync(dir, { recursive: true, mode: 0o700 });
+  const runAs = serverUser();
+  // Where the server's own files are: beside the profile's, or where its user can reach them.
+  const home = placeFor(dir, runAs, say);
+  mkdirSync(path.join(home, "tmp"), { recursive: true, mode: 0o700 });
+  const data = path.join(home, "data");
   const pidFile = path.join(dir, "db.pid");
-  const socket = socketIn(dir);
+  const socket = socketIn(home);
+  // Who asks: the server knows its administrator by the account that connects through the socket.
   const user = userInfo().username;
   const secrets = secretsIn(dir);
 
@@ -72,7 +78,7 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
     rmSync(data, { recursive: true, force: true });
     await runToEnd("mariadb-install-db", [
       "--no-defaults",
-      `--user=${user}`,
+      `--user=${runAs.name}`,
       `--datadir=${data}`,
       "--auth-root-authentication-method=socket",
       `--auth-root-socket-user=${user}`,
@@ -82,8 +88,11 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
   }
   const port = await freePort(wantedPort);
   if (port !== wantedPort) say(`port ${wantedPort} is in use: the database takes ${port}`);
-  const child = launch(data, dir, socket, pidFile, port, user);
-  await untilReady(socket, user, child, path.join(dir, "db.log"));
+  const log = path.join(home, "db.log");
+  giveTo(runAs, home, [data, path.join(home, "tmp"), log]);
+  const child = launch({ data, home, socket, log, port, runAs: runAs.name });
+  writeFileSync(pidFile, String(child.pid));
+  await untilReady(socket, user, child, log);
 
   writeFileSync(path.join(dir, "db.port"), String(port));
   const ownerAddress = addressOf(OWNER, secrets.owner, port);
@@ -97,7 +106,7 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
     -- A backup is checked, and a restore prepared, in a database of its own; the lock is held for a moment at its start.
     GRANT ALL PRIVILEGES ON \`${DATABASE}\\_scratch\\_%\`.* TO '${OWNER}'@'127.0.0.1';
     GRANT RELOAD ON *.* TO '${OWNER}'@'127.0.0.1';`);
-  const owner = openPool(ownerAddress, 1);
+  const owner = openPool(ownerAddress, { connectionLimit: 1 });
   try {
     const connection = await owner.getConnection();
     const count = await migrate(connection, say);
@@ -128,21 +137,29 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
   };
 }
 
-function launch(data: string, dir: string, socket: string, pidFile: string, port: number, user: string): ChildProcess {
+function launch(at: {
+  data: string;
+  home: string;
+  socket: string;
+  log: string;
+  port: number;
+  runAs: string;
+}): ChildProcess {
+  const { data, home, socket, log, port, runAs } = at;
   return spawn(
     existsSync("/usr/sbin/mariadbd") ? "/usr/sbin/mariadbd" : "mariadbd",
     [
       "--no-defaults",
-      ...(user === "root" ? ["--user=root"] : []),
+      `--user=${runAs}`,
       "--basedir=/usr",
       `--datadir=${data}`,
-      `--tmpdir=${path.join(dir, "tmp")}`,
+      `--tmpdir=${path.join(home, "tmp")}`,
       `--socket=${socket}`,
-      `--pid-file=${pidFile}`,
+      `--pid-file=${path.join(home, "tmp", "mariadbd.pid")}`,
       "--bind-address=127.0.0.1",
       `--port=${port}`,
       "--skip-name-resolve",
-      `--log-error=${path.join(dir, "db.log")}`,
+      `--log-error=${log}`,
       "--character-set-server=utf8mb4",
       "--collation-server=utf8mb4_uca1400_ai_ci",
       "--default-time-zone=+00:00",

@@ -1,3 +1,4 @@
+import { homeOf } from "./database-user";
 import { existsSync, readFileSync } from "node:fs";
 import path from "node:path";
 import type { DbAddress } from "@/data/db";
@@ -21,11 +22,11 @@ export async function withDatabase<T>(
   work: (owner: DbAddress) => Promise<T>,
 ): Promise<T> {
   const dir = profileDir(profile);
-  if (!existsSync(path.join(dir, "data")))
+  if (!existsSync(path.join(homeOf(dir), "data")))
     throw new Error(`There is no database of the profile "${profile}" yet: start it once first.`);
   const pid = readPid(path.join(dir, "db.pid"));
   const portFile = path.join(dir, "db.port");
-  if (pid !== null && isOurs(pid, path.join(dir, "data")) && existsSync(portFile))
+  if (pid !== null && isOurs(pid, path.join(homeOf(dir), "data")) && existsSync(portFile))
     return work(ownerAddressIn(dir, Number(readFileSync(portFile, "utf8"))));
   say("the application is not running: starting its database for this");
   const database = await startDatabase(dir, portsOf(profile).db, say);

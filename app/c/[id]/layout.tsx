@@ -1,5 +1,5 @@
 import { notFound } from "next/navigation";
-import { type ReactNode, Suspense } from "react";
+import type { ReactNode } from "react";
 import { z } from "zod";
 import { Shell } from "@/features/shell/shell";
 
@@ -12,9 +12,6 @@ export default async function CollectionLayout({
 }) {
   const { id } = await params;
   if (!z.uuid().safeParse(id).success) notFound();
-  return (
-    <Suspense>
-      <Shell collectionId={id}>{children}</Shell>
-    </Suspense>
-  );
+  // No boundary around it: what is not there must be answered 404, which can no longer be said once a frame has been sent.
+  return <Shell collectionId={id}>{children}</Shell>;
 }

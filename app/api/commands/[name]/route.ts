@@ -1,14 +1,20 @@
-import { runCommand } from "@/features/commands/run";
+import { type FaultCode, runCommand } from "@/features/commands/run";
+import { answering, faultResponse } from "@/server/answers";
 import { isForeign, readJson } from "@/server/requests";
 
-const STATUS = { invalid: 400, refused: 409, conflict: 409, unavailable: 503, failed: 500 } as const;
+const STATUS: Record<FaultCode, number> = {
+  invalid: 400,
+  unknown: 404,
+  refused: 409,
+  conflict: 409,
+  unavailable: 503,
+  failed: 500,
+};
 
-export async function POST(request: Request, { params }: { params: Promise<{ name: string }> }) {
-  if (isForeign(request))
-    return Response.json(
-      { ok: false, code: "refused", faults: [{ path: "", message: "Asked from another site." }] },
-      { status: 403 },
-    );
-  const result = await runCommand((await params).name, await readJson(request));
-  return Response.json(result, { status: result.ok ? 200 : STATUS[result.code] });
+export function POST(request: Request, { params }: { params: Promise<{ name: string }> }) {
+  return answering(request, async () => {
+    if (isForeign(request)) return faultResponse("refused", 403, "Asked from another site.");
+    const result = await runCommand((await params).name, await readJson(request));
+    return Response.json(result, { status: result.ok ? 200 : STATUS[result.code] });
+  });
 }

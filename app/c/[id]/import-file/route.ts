@@ -1,7 +1,11 @@
 import { importStream } from "@/features/imports/stream";
+import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";
 
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  if (isForeign(request)) return new Response("asked from another site", { status: 403 });
-  return importStream((await params).id, request);
+export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  return answering(request, async () =>
+    isForeign(request)
+      ? faultResponse("refused", 403, "Asked from another site.")
+      : importStream((await params).id, request),
+  );
 }

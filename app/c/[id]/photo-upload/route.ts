@@ -1,8 +1,11 @@
 import { uploadPhoto } from "@/features/notes/photos";
+import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";
 
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  if (isForeign(request))
-    return Response.json({ ok: false, code: "refused", faults: [{ path: "", message: "Asked from another site." }] });
-  return Response.json(await uploadPhoto((await params).id, request));
+export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  return answering(request, async () =>
+    isForeign(request)
+      ? faultResponse("refused", 403, "Asked from another site.")
+      : Response.json(await uploadPhoto((await params).id, request)),
+  );
 }

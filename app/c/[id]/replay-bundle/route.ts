@@ -1,5 +1,8 @@
 import { bundleOf } from "@/features/collection/bundle";
+import { answering } from "@/server/answers";
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return bundleOf((await params).id, request.headers.get("if-none-match"));
+export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  return answering(request, async () => {
+    return bundleOf((await params).id, request.headers.get("if-none-match"));
+  });
 }

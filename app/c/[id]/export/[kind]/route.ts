@@ -1,6 +1,9 @@
 import { exportResponse } from "@/features/imports/export";
+import { answering } from "@/server/answers";
 
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string; kind: string }> }) {
-  const { id, kind } = await params;
-  return exportResponse(id, kind);
+export function GET(request: Request, { params }: { params: Promise<{ id: string; kind: string }> }) {
+  return answering(request, async () => {
+    const { id, kind } = await params;
+    return exportResponse(id, kind);
+  });
 }

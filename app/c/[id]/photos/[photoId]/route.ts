@@ -1,6 +1,9 @@
 import { photoResponse } from "@/features/notes/photos";
+import { answering } from "@/server/answers";
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string; photoId: string }> }) {
-  const { id, photoId } = await params;
-  return photoResponse(id, photoId, new URL(request.url).searchParams.get("size"));
+export function GET(request: Request, { params }: { params: Promise<{ id: string; photoId: string }> }) {
+  return answering(request, async () => {
+    const { id, photoId } = await params;
+    return photoResponse(id, photoId, new URL(request.url).searchParams.get("size"));
+  });
 }

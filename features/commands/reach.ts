@@ -1,0 +1,55 @@
+import { type DatedThing, outOfReach } from "@/core/dates/index";
+import type { Fault } from "./define";
+
+/** Commands whose days are not of a tree; all others may go back as far as a tree is old. */
+export const NOT_OF_TREES: ReadonlySet<string> = new Set([
+  "record-absence",
+  "stock-pots",
+  "add-pots",
+  "discard-pots",
+  "set-pot-condition",
+  "import-pots",
+]);
+
+/** Names under which commands take days; free text under any other name is never looked at. */
+export const DAY_FIELDS: ReadonlySet<string> = new Set([
+  "on",
+  "when",
+  "best",
+  "from",
+  "to",
+  "arrivedOn",
+  "arrived",
+  "lastPotted",
+  "raisedOn",
+  "since",
+]);
+
+const WORDS = {
+  "too-old": {
+    tree: "This lies more than 300 years back: is the year right?",
+    other: "This lies more than 150 years back: is the year right?",
+  },
+  "too-far": {
+    tree: "This lies more than 100 years ahead: is the year right?",
+    other: "This lies more than 100 years ahead: is the year right?",
+  },
+};
+
+/** Days of an input that can only be a slip of the keys, each at its field. */
+export function datesOutOfReach(command: string, input: unknown, today: string): Fault[] {
+  const of: DatedThing = NOT_OF_TREES.has(command) ? "other" : "tree";
+  const faults: Fault[] = [];
+  const look = (value: unknown, path: string, name: string): void => {
+    if (typeof value === "string") {
+      const fault = DAY_FIELDS.has(name) ? outOfReach(value, today, of) : null;
+      if (fault !== null) faults.push({ path, message: WORDS[fault][of] });
+    } else if (Array.isArray(value)) {
+      value.forEach((item, i) => look(item, `${path}.${i}`, name));
+    } else if (typeof value === "object" && value !== null && !ArrayBuffer.isView(value)) {
+      for (const [key, item] of Object.entries(value)) look(item, path === "" ? key : `${path}.${key}`, key);
+    }
+  };
+  look(input, "", "");
+  return faults.slice(0, 50);
+}

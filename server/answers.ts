@@ -1,0 +1,29 @@
+import "server-only";
+import { isDatabaseGone } from "@/data/db";
+import { log, withRequest } from "./log";
+import { BadBody } from "./requests";
+
+type Work = () => Promise<Response>;
+
+/** Faults of a write as every door answers them. */
+export function faultResponse(code: string, status: number, message: string, path = ""): Response {
+  return Response.json({ ok: false, code, faults: [{ path, message }] }, { status });
+}
+
+/**
+ * What every route handler runs in: what it logs carries the request's id, and whatever goes wrong is answered in words with a status
+ * that fits, never with an empty page.
+ */
+export function answering(request: Request, work: Work): Promise<Response> {
+  return withRequest(request, async () => {
+    try {
+      return await work();
+    } catch (err) {
+      if (err instanceof BadBody) return faultResponse("invalid", err.status, err.message, "file");
+      if (isDatabaseGone(err))
+        return faultResponse("unavailable", 503, "The database does not answer just now: try again in a moment.");
+      log().error({ err, path: new URL(request.url).pathname }, "request failed");
+      return faultResponse("failed", 500, "This could not be answered because of a fault in the program.");
+    }
+  });
+}
