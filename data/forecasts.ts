@@ -22,6 +22,8 @@ export interface ForecastRun {
   /** UTC, as the database writes it. */
   askedAt: string;
   source: string;
+  /** Made up by the stand-in: never counted where that stand-in is not set up. */
+  simulated: boolean;
   outcome: ForecastOutcome;
   detail: string;
   issuedAt: string | null;
@@ -30,15 +32,16 @@ export interface ForecastRun {
   days: StoredForecastDays | null;
 }
 
-type Row = Omit<ForecastRun, "days"> & { days: unknown };
+type Row = Omit<ForecastRun, "days" | "simulated"> & { days: unknown; simulated: number };
 
-const COLUMNS = "id, asked_at AS askedAt, source, outcome, detail, issued_at AS issuedAt, issued_on AS issuedOn, days";
+const COLUMNS =
+  "id, asked_at AS askedAt, source, simulated, outcome, detail, issued_at AS issuedAt, issued_on AS issuedOn, days";
 
 function runOf(row: Row | null): ForecastRun | null {
   if (!row) return null;
   const raw: unknown = typeof row.days === "string" ? JSON.parse(row.days) : row.days;
   const days = storedDays.safeParse(raw);
-  return { ...row, days: days.success ? days.data : null };
+  return { ...row, simulated: row.simulated === 1, days: days.success ? days.data : null };
 }
 
 /** The newest asking, however it ended, and the newest that brought a forecast. */
@@ -57,13 +60,14 @@ export async function newestForecasts(db: Db, scope: Scope) {
 export async function keepForecast(db: Db, scope: Scope, forecast: ForecastRun): Promise<void> {
   await run(
     db,
-    `INSERT INTO forecast_run (collection_id, id, asked_at, source, outcome, detail, issued_at, issued_on, days)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    `INSERT INTO forecast_run (collection_id, id, asked_at, source, simulated, outcome, detail, issued_at, issued_on, days)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     [
       scope.collectionId,
       forecast.id,
       forecast.askedAt,
       forecast.source,
+      forecast.simulated,
       forecast.outcome,
       forecast.detail,
       forecast.issuedAt,

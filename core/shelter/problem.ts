@@ -61,6 +61,15 @@ export interface ShelterData {
 
 /** Places in which trees may winter: indoors, or sheltered; open ground is where they come from. */
 export const isQuarter = (q: Pick<Quarter, "kind">) => !isOutdoors(q.kind) || q.kind === "sheltered";
+/** The indoor place a standing is at home in all year round, which it need not leave; null: its home is in the open. */
+export function indoorHome<Q extends Pick<Quarter, "id" | "kind">>(
+  s: Pick<Standing, "homeId">,
+  quarters: readonly Q[],
+): Q | null {
+  const home = quarters.find((q) => q.id === s.homeId);
+  return home && !isOutdoors(home.kind) ? home : null;
+}
+
 /** Room enough for anything, where nobody has measured it, m². */
 const UNMEASURED_M2 = 1e4;
 

@@ -93,6 +93,15 @@ export function knownValuesOf(choice: KindChoice): ResolvedValues {
   return resolveValues(kind ?? null, habit, choice.own, choice.rootstock ?? null);
 }
 
+/**
+ * Kinds that share what the models know of them, in one name.
+ * @example namesTogether(["willow oak", "kowhai", "rowan"]) // "willow oak, kowhai and 1 more"
+ */
+export function namesTogether(names: readonly string[]): string {
+  if (names.length <= 2) return names.join(" and ");
+  return `${names.slice(0, 2).join(", ")} and ${names.length - 2} more`;
+}
+
 /** Profiles are asked for again and again: kinds without words of their own share one. */
 const shared = new Map<string, Profile>();
 const ofOwn = new WeakMap<OwnValues, Map<string, Profile>>();

@@ -215,8 +215,20 @@ export function tracksOf(
   tree: { id: string } & Parameters<typeof profileOf>[0],
   on: DayNumber,
 ): KindTracks {
-  const { key } = profileOf(tree);
+  const { key, name } = profileOf(tree);
   let best = key;
   for (const version of context.versions?.[tree.id] ?? []) if (version.from <= on) best = version.key;
-  return context.own?.[best] ?? context.placed?.[best] ?? context.kinds[best] ?? context.kinds[key];
+  return named(context.own?.[best] ?? context.placed?.[best] ?? context.kinds[best] ?? context.kinds[key], name);
 }
+
+/** Trees of unlisted kinds share the tracks of their habit, but each has its own name. */
+function named(tracks: KindTracks, name: string): KindTracks {
+  // A kind nobody has computed yet: the caller's to notice.
+  if (tracks === undefined || tracks.profile.name === name) return tracks;
+  const names = namesakes.get(tracks) ?? new Map<string, KindTracks>();
+  namesakes.set(tracks, names);
+  const found = names.get(name) ?? { ...tracks, profile: { ...tracks.profile, name } };
+  names.set(name, found);
+  return found;
+}
+const namesakes = new WeakMap<KindTracks, Map<string, KindTracks>>();

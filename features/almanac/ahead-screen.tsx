@@ -5,7 +5,7 @@ import { toIso } from "@/core/dates/index";
 import { newestForecasts } from "@/data/forecasts";
 import { pool } from "@/server/pool";
 import { collectionView } from "../shell/data";
-import { forecastSource } from "../weather/forecast";
+import { forecastSource } from "@/server/forecast/configured";
 import { atRisk, ringing } from "./ahead";
 import { AheadView } from "./ahead-view";
 import { AlmanacNav } from "./almanac-nav";

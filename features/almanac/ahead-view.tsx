@@ -12,6 +12,7 @@ import type { AtRisk, Ringing } from "./ahead";
 import { Alarms } from "./alarms";
 import type { DrawnNight } from "./nights";
 import { NightsChart } from "./nights-chart";
+import { SimulatedMark } from "../shell/simulated";
 
 interface Props {
   nights: DrawnNight[];
@@ -39,7 +40,7 @@ export function AheadView(props: Props) {
         <p className="mt-1 text-xl" data-testid="tonight">
           {tonight.basis === "forecast" ? "Next night" : "A usual night now"}: {celsius(tonight.minC, units)}, eight
           times in ten between {celsius(tonight.minC - Z90 * tonight.minErrorC, units)} and{" "}
-          {celsius(tonight.minC + Z90 * tonight.minErrorC, units)}.
+          {celsius(tonight.minC + Z90 * tonight.minErrorC, units)}. {tonight.basis === "forecast" && <SimulatedMark />}
         </p>
         <Service {...props} />
       </div>
@@ -183,7 +184,6 @@ function Service({ service, asked, issuedOn, guessed, nights }: Props) {
       <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void ask()}>
         {busy ? "Asking …" : "Ask it now"}
       </button>
-      <span className="badge badge-warning">{service.startsWith("simulated") ? "simulated weather" : service}</span>
       <Link className="link text-sm" prefetch={false} href={`/c/${collectionId}/almanac/places`}>
         nights at your places
       </Link>

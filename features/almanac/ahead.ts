@@ -89,7 +89,9 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     const profile = profileOf(tree);
     const own = ownEvidence(view, tree.id);
     // Trees that were looked at, fed or worked on late have wood of their own.
-    const key = `${profile.key}:${tree.placeId ?? ""}:${own === null ? "" : JSON.stringify(own)}`;
+    // Unlisted kinds share what is known of their habit, but each is named by what was typed.
+    const kind = profile.kindId === null ? `${profile.key}:${profile.name}` : profile.key;
+    const key = `${kind}:${tree.placeId ?? ""}:${own === null ? "" : JSON.stringify(own)}`;
     const group = groups.get(key) ?? { profile, placeId: tree.placeId ?? null, tags: [], plants: 0, own };
     group.tags.push(tree.tag);
     group.plants += plants;

@@ -14,6 +14,7 @@ import { CropView, type CropOfKind } from "./crops";
 import { DaylengthView, type DaylengthFacts } from "./daylength";
 import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
 import type { FrostWords } from "./words";
+import { SimulatedMark } from "../shell/simulated";
 
 export interface FrostTable {
   which: string;
@@ -85,6 +86,7 @@ export function AlmanacView(props: Props) {
           <p className="mt-1">
             {props.tonight.forecast ? "Next night by forecast" : "A usual night now"}:{" "}
             {celsius(props.tonight.minC, units)}. {props.tonight.rings && <b>{props.tonight.rings} </b>}
+            {props.tonight.forecast && <SimulatedMark />}{" "}
             <Link prefetch={false} className="link" href={`/c/${collectionId}/almanac/ahead`}>
               Ten days ahead
             </Link>

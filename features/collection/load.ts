@@ -55,6 +55,7 @@ import { listLots, type StoredLot } from "@/data/pots";
 import { listTrees, type StoredTree } from "@/data/trees";
 import { listWeatherSources, loadSourceRecords, type WeatherSource } from "@/data/weather";
 import { todayAt } from "@/server/clock";
+import { forecastSource } from "@/server/forecast/configured";
 import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 
@@ -95,8 +96,8 @@ interface Rows {
 const KEEP = 8;
 const records = new Map<string, LoadedRecords>();
 const latestRows = new Map<string, { revision: number; rows: Rows }>();
-/** A built site and what it was built from. */
-type Site = BuiltSite & { key: string };
+/** A built site and what it was built from; `simulatedForecast`: its coming days are made up. */
+type Site = BuiltSite & { key: string; simulatedForecast: boolean };
 const sites = new Map<string, Site>();
 const contexts = new Map<string, ReplayContext>();
 
@@ -254,14 +255,17 @@ export function siteInput(
 
 export async function loadSite(db: Db, collection: Collection, loaded: LoadedRecords, today: string): Promise<Site> {
   const scope = { collectionId: collection.id };
-  const { usable } = await newestForecasts(db, scope);
+  const { usable: newest } = await newestForecasts(db, scope);
+  // Made-up weather counts only where the stand-in is set up on purpose: never on a site of one's own.
+  const usable = newest?.simulated && !forecastSource()?.isSimulated ? null : newest;
   const forecast = usableForecast(usable, toDay(today));
   const input = siteInput(collection, loaded, today);
   const key = `${stateKey(collection)}:${collection.weatherRevision}:${today}:${input.historyFrom}:${forecast ? usable!.id : ""}`;
   const found = sites.get(key);
   if (found) return found;
   const merged = await loadMerged(db, collection, loaded);
-  return remember(sites, key, { ...buildSite({ ...input, record: merged?.record ?? null, forecast }), key });
+  const built = buildSite({ ...input, record: merged?.record ?? null, forecast });
+  return remember(sites, key, { ...built, key, simulatedForecast: forecast !== null && usable!.simulated });
 }
 
 /** All records of the site as one, the most trusted first; null without any. */

@@ -20,6 +20,8 @@ interface AsOf {
   /** The day the address names: links carry it, and need not follow every step of a drag. */
   settledOn: string;
   units: Units;
+  /** The coming days are made up by the simulated service. */
+  simulatedForecast: boolean;
   /** Which half of the year a season means. */
   latitudeDeg: number;
   /** Whose wood the strip shows: a kind, or a tree with wood of its own; null for all. */
@@ -46,6 +48,7 @@ export function AsOfProvider({
   initialOn,
   units,
   latitudeDeg,
+  simulatedForecast,
   children,
 }: {
   collectionId: string;
@@ -54,6 +57,7 @@ export function AsOfProvider({
   initialOn: string;
   units: Units;
   latitudeDeg: number;
+  simulatedForecast: boolean;
   children: ReactNode;
 }) {
   const [on, setDay] = useState(initialOn);
@@ -105,8 +109,21 @@ export function AsOfProvider({
   }, [collectionId, revision]);
 
   const value = useMemo(
-    () => ({ collectionId, revision, today, on, settledOn, units, latitudeDeg, subject, setSubject, setOn, replay }),
-    [collectionId, revision, today, on, settledOn, units, latitudeDeg, subject, setOn, replay],
+    () => ({
+      collectionId,
+      revision,
+      today,
+      on,
+      settledOn,
+      units,
+      latitudeDeg,
+      simulatedForecast,
+      subject,
+      setSubject,
+      setOn,
+      replay,
+    }),
+    [collectionId, revision, today, on, settledOn, units, latitudeDeg, simulatedForecast, subject, setOn, replay],
   );
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }

@@ -3,7 +3,7 @@ import { cache } from "react";
 import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/core/tree/index";
-import { profileOf } from "@/core/species/index";
+import { namesTogether, profileOf } from "@/core/species/index";
 import { tracksOf, woodOn } from "@/core/tree/index";
 import { firstRing } from "../almanac/ahead";
 import { type CollectionView, stateKey, viewCollection, viewRecords } from "../collection/load";
@@ -31,6 +31,8 @@ export function statesOn(view: CollectionView, on: string): TreeState[] {
 export interface StripData {
   /** What the weather years behind everything shown are generated from; null where they are a record of the site's own. */
   generatedFrom: Exclude<WeatherBasis, "record"> | null;
+  /** The coming days are those of the simulated service. */
+  simulatedForecast: boolean;
   /** Chance of frost within the days around, by calendar slot, per cent. */
   frost: number[];
   /** Wood by week from `woodFrom` on, of each kind. */
@@ -68,11 +70,11 @@ export function stripData(view: CollectionView): StripData {
   const { site, context, loaded } = view;
   const today = toDay(view.today);
   const probability = frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, site.minima.tminC, 0);
-  const kinds = new Map<string, { name: string; count: number }>();
+  const kinds = new Map<string, { names: Set<string>; count: number }>();
   for (const tree of loaded.trees) {
     const profile = profileOf(tree);
-    const known = kinds.get(profile.key) ?? { name: profile.name, count: 0 };
-    kinds.set(profile.key, { ...known, count: known.count + 1 });
+    const known = kinds.get(profile.key) ?? { names: new Set<string>(), count: 0 };
+    kinds.set(profile.key, { names: known.names.add(profile.name), count: known.count + 1 });
   }
   const [from, weeks] = woodRange(context, [...kinds.keys()]);
   const [closing, due, potted] = [weekCounter(today), weekCounter(today), weekCounter(today)];
@@ -84,11 +86,12 @@ export function stripData(view: CollectionView): StripData {
     if (event.payload.kind === "potted" && event.treeId !== null) potted.add(toDay(event.on.best));
   return {
     generatedFrom: site.basis === "record" ? null : site.basis,
+    simulatedForecast: site.simulatedForecast,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
-    woods: [...kinds].map(([key, { name, count }]) => ({
+    woods: [...kinds].map(([key, { names, count }]) => ({
       key,
-      name,
+      name: namesTogether([...names]),
       count,
       weeks: woodLetters(context.kinds[key], from, weeks),
     })),

@@ -20,6 +20,7 @@ export function Frame({
   latitudeDeg,
   name,
   strip,
+  simulatedForecast,
   warning,
   children,
 }: {
@@ -32,6 +33,7 @@ export function Frame({
   name: string;
   /** null where the weather cannot be worked out just now: the records can still be read and put right. */
   strip: StripData | null;
+  simulatedForecast: boolean;
   /** Why nothing can be saved just now. */
   warning: string | null;
   children: ReactNode;
@@ -52,6 +54,7 @@ export function Frame({
         initialOn={initialOn}
         units={units}
         latitudeDeg={latitudeDeg}
+        simulatedForecast={simulatedForecast}
       >
         <NoticeProvider collectionId={collectionId} atTop={onWalk}>
           <Nav name={name} />

@@ -9,6 +9,7 @@ import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "./as-of";
 import type { StripData, StripWood } from "./data";
 import { woodWeeks } from "./strip-wood";
+import { SimulatedMark } from "./simulated";
 
 const HEIGHT = 74;
 const PHONE_HEIGHT = 56;
@@ -133,7 +134,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
             className="badge badge-error badge-sm h-auto min-h-6 py-0.5"
             data-testid="alarm"
           >
-            {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)}
+            {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)} <SimulatedMark />
           </Link>
         )}
         {data.generatedFrom && (

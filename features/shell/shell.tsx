@@ -14,6 +14,7 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
   const view = await recordsView(collectionId);
   if (!view) notFound();
   const { collection, today } = view;
+  const strip = await stripOf(collectionId);
   // The page never waits for the weather service: it is asked once the answer is on its way.
   after(() => refreshForecast(collectionId).catch((err: unknown) => log().error({ err }, "forecast")));
   return (
@@ -25,7 +26,8 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
       units={collection.units}
       latitudeDeg={collection.latitudeDeg}
       name={collection.name}
-      strip={await stripOf(collectionId)}
+      strip={strip}
+      simulatedForecast={strip?.simulatedForecast ?? false}
       warning={await roomOnDisk()}
     >
       {children}

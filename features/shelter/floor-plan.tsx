@@ -14,7 +14,7 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import type { CSSProperties } from "react";
-import { OUTSIDE, type Quarter, type Standing } from "@/core/shelter/index";
+import { indoorHome, OUTSIDE, type Quarter, type Standing } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
 import { kilograms, metres, type Units } from "@/ui/format";
 import { FATE_WORDS, type Fate, LIGHT_WORDS, stepWords } from "./words";
@@ -112,7 +112,14 @@ export function FloorPlan(props: FloorPlanProps) {
       });
     }
   };
-  const outside = standings.filter((s) => (assignment[s.id] ?? OUTSIDE) === OUTSIDE);
+  const quarters = places.map((p) => p.quarter);
+  const stay = standings.filter((s) => (assignment[s.id] ?? OUTSIDE) === OUTSIDE);
+  const homes = stay.map((s) => indoorHome(s, quarters)?.name ?? null);
+  const outside = stay.filter((_, i) => homes[i] === null);
+  const indoors = [...new Set(homes.filter((name) => name !== null))].map((name) => ({
+    name,
+    pots: stay.filter((_, i) => homes[i] === name),
+  }));
   return (
     <DndContext
       id="shelter"
@@ -128,6 +135,9 @@ export function FloorPlan(props: FloorPlanProps) {
       <div className="flex flex-wrap items-start gap-x-6 gap-y-5">
         {places.map((p) => (
           <Place key={p.quarter.id} place={p} {...props} />
+        ))}
+        {indoors.map(({ name, pots }) => (
+          <AtHome key={name} name={name} pots={pots} {...props} />
         ))}
         <Outside {...props} outside={outside} />
       </div>
@@ -243,6 +253,22 @@ function ByName({ named, fate, selected, onSelect, units }: FloorPlanProps & { n
         })}
       </ul>
     </details>
+  );
+}
+
+/** At home indoors all year: they stay there, off the drawing of the floor. */
+function AtHome({ name, pots, ...props }: FloorPlanProps & { name: string; pots: readonly Standing[] }) {
+  return (
+    <section aria-label={`Stay in ${name}`} className="w-full">
+      <h3 className="text-base font-semibold">
+        Stay in {name} all year <span className="text-sm font-normal">({pots.length})</span>
+      </h3>
+      <div className="mt-1 flex min-h-14 flex-wrap items-end gap-1 border-t-4 border-double border-[#8d7355] pt-2">
+        {pots.map((s) => (
+          <Pot key={s.id} standing={s} {...props} style={{}} />
+        ))}
+      </div>
+    </section>
   );
 }
 

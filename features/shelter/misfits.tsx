@@ -10,12 +10,15 @@ export function Misfits({
   danger,
   obstacle,
   where,
+  planned,
   onSelect,
   collectionId,
 }: {
   danger: readonly { s: Standing; loss: number }[];
   obstacle: (s: Standing) => string | null;
   where: (s: Standing) => string;
+  /** Places for the winter have been proposed or kept; without that nothing says that a pot will stay where it is today. */
+  planned: boolean;
   onSelect: (id: string) => void;
   collectionId: string;
 }) {
@@ -25,7 +28,7 @@ export function Misfits({
   return (
     <section aria-labelledby="misfits">
       <h2 id="misfits" className="text-lg">
-        In danger where they stand
+        {planned ? "In danger where they stand" : "Not safe all winter where they stand today"}
       </h2>
       <ul className="mt-1 space-y-2 text-sm" data-testid="misfits">
         {shown.map(({ s, loss }) => (
@@ -33,7 +36,8 @@ export function Misfits({
             <button type="button" className="link font-semibold" onClick={() => onSelect(s.id)}>
               {s.tag}
             </button>{" "}
-            {s.name}, {where(s)}: {lossWords(loss)} may be lost.{" "}
+            {s.name}, {where(s)}:{" "}
+            {planned ? `${lossWords(loss)} may be lost.` : `left there all winter it could lose ${lossWords(loss)}.`}{" "}
             {s.anchored
               ? "It is rooted through its pot into the ground: sever it in its season, or protect it there."
               : (obstacle(s) ?? (

@@ -9,6 +9,7 @@ import { useAsOf } from "../shell/as-of";
 import type { EarlyStart, MovesFacts, ShownMove, ShownRound } from "./moves-data";
 import { roundWords, triggerOf, whenWords } from "./move-words";
 import { CARRY_WORDS, winterWords, stepWords } from "./words";
+import { SimulatedMark } from "../shell/simulated";
 
 /** Days ahead for which the chance of a harmful night is worth a sentence. */
 const SOON_ROUND_DAYS = 10;
@@ -70,7 +71,8 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
         <p className="text-sm" data-testid="trigger-source">
           {facts.forecastOn
             ? "By the forecast, its errors counted in, and the climate beyond it. In brackets the chance of harm by then, if they stay out."
-            : "No forecast is at hand: by the record and the climate alone. In brackets the chance of harm by then, if they stay out."}
+            : "No forecast is at hand: by the record and the climate alone. In brackets the chance of harm by then, if they stay out."}{" "}
+          {facts.forecastOn && <SimulatedMark />}
         </p>
         {urgent.length === 0 ? (
           <p className="text-sm">

@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { isQuarter, OUTSIDE, problemOf, spotsOf } from "@/core/shelter/index";
+import { indoorHome, isQuarter, OUTSIDE, problemOf, spotsOf } from "@/core/shelter/index";
 import { plannedKey, shelterPlanOf } from "@/core/tree/index";
 import { collectionView } from "../shell/data";
 import { winterFacts } from "./facts";
@@ -27,6 +27,9 @@ export async function PrintScreen({ collectionId }: { collectionId: string }) {
         : OUTSIDE;
     if (stand && stand.xM !== null && stand.yM !== null) kept[s.id] = { xM: stand.xM, yM: stand.yM };
   }
+  // What is at home indoors and stays there is not outside: it is named at its place.
+  const at = (s: (typeof facts.known.standings)[number]) =>
+    assignment[s.id] === OUTSIDE ? (indoorHome(s, facts.quarters)?.id ?? OUTSIDE) : assignment[s.id];
   const spots = spotsOf(problem, floors, assignment, kept);
   const moves = await movesFacts(view);
   return (
@@ -44,7 +47,7 @@ export async function PrintScreen({ collectionId }: { collectionId: string }) {
             build: q.build,
             light: q.light,
             pots: facts.known.standings
-              .filter((s) => assignment[s.id] === q.id)
+              .filter((s) => at(s) === q.id)
               .map((s) => ({
                 id: s.id,
                 tag: s.tag,
@@ -56,7 +59,7 @@ export async function PrintScreen({ collectionId }: { collectionId: string }) {
               })),
           })),
           outside: facts.known.standings
-            .filter((s) => assignment[s.id] === OUTSIDE)
+            .filter((s) => at(s) === OUTSIDE)
             .map((s) => ({ id: s.id, tag: s.tag, name: s.name, protection: s.protection })),
           in: moves.in,
           out: moves.out,

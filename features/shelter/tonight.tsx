@@ -3,6 +3,7 @@ import Link from "next/link";
 import { collectionView } from "../shell/data";
 import { watchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
+import { SimulatedMark } from "../shell/simulated";
 
 /** Tonight's risk in a sentence, before all planning. */
 export async function Tonight({ collectionId }: { collectionId: string }) {
@@ -11,7 +12,7 @@ export async function Tonight({ collectionId }: { collectionId: string }) {
   const facts = watchFacts(view);
   return (
     <p className="mb-3 border-l-4 border-[#5d7c96] pl-3" data-testid="tonight-line">
-      {tonightWords(facts, view.collection.units, view.today)}{" "}
+      {tonightWords(facts, view.collection.units, view.today)} {facts.nights[0].forecast && <SimulatedMark />}{" "}
       {facts.cold.length > 0 && (
         <Link className="link" href={`/c/${collectionId}/shelter/watch`}>
           What keeps them

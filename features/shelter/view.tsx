@@ -7,6 +7,7 @@ import {
   isQuarter,
   lossOf,
   obstaclesOf,
+  indoorHome,
   OUTSIDE,
   type PlacedPlan,
   type ShelterData,
@@ -145,8 +146,10 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
     Math.min(SCALE.least, (width - OVER_PX) / longest),
     Math.min(SCALE.most, (width - OVER_PX) / longest),
   );
-  const nameOf = (id: string) =>
-    id === OUTSIDE ? "its summer place" : (quarters.find((q) => q.id === id)?.name ?? "");
+  const nameOf = (id: string, s?: Standing) =>
+    id === OUTSIDE
+      ? ((s && indoorHome(s, quarters)?.name) ?? "its summer place")
+      : (quarters.find((q) => q.id === id)?.name ?? "");
 
   const save = async (whole: boolean, standings: readonly Standing[], shown = plan.shown) => {
     const stands = standings.flatMap((s) => {
@@ -221,7 +224,9 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
   };
 
   const losses = facts.data.standings.map((s) => ({ s, loss: plan.lossAt(s) }));
-  const inside = facts.data.standings.filter((s) => (plan.shown.assignment[s.id] ?? OUTSIDE) !== OUTSIDE);
+  const inside = facts.data.standings.filter(
+    (s) => (plan.shown.assignment[s.id] ?? OUTSIDE) !== OUTSIDE || indoorHome(s, quarters) !== null,
+  );
   const danger = losses.filter((l) => l.loss !== null && l.loss > facts.risk).sort((a, b) => b.loss! - a.loss!);
   const reckoned = facts.data.outlooks.length > 0;
   const chosen = selected === null ? undefined : byId.get(selected);
@@ -351,7 +356,8 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
               const [o] = obstaclesOf(plan.problem, plan.shown.assignment, s.id);
               return o ? obstacleWords(o, nameOf(o.placeId), s, units) : null;
             }}
-            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE)}
+            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE, s)}
+            planned={plan.shown.as !== "now"}
             onSelect={setSelected}
             collectionId={collectionId}
           />
@@ -360,7 +366,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
               .map((s) => ({ s, cracks: plan.cracksAt(s) }))
               .filter((p) => p.cracks >= WORTH_A_WORD)
               .sort((a, b) => b.cracks - a.cracks)}
-            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE)}
+            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE, s)}
             collectionId={collectionId}
           />
           {facts.withoutPot.length > 0 && (

@@ -13,6 +13,7 @@ import { useNotice } from "../shell/notice";
 import type { ColdPot, DueWater, WatchedPlace, WatchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
 import { lossWords } from "./words";
+import { SimulatedMark } from "../shell/simulated";
 
 type Advised = ColdPot["measure"];
 
@@ -50,7 +51,7 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
         }
       >
         <p className="text-lg" data-testid="tonight">
-          {tonightWords(facts, units, today)}
+          {tonightWords(facts, units, today)} {tonight.forecast && <SimulatedMark />}
         </p>
       </Reasoned>
       <Cold cold={facts.cold} collectionId={collectionId} today={today} />

@@ -49,6 +49,7 @@ test("winters by their years, fates by the risk taken, losses without false zero
   ]);
   expect(lossWords(0.004)).toBe("under 1 %");
   expect(lossWords(0.123)).toBe("12 %");
+  expect(lossWords(0.951)).toBe("nearly all");
   expect([stepWords(1), stepWords(3)]).toEqual(["1 step", "3 steps"]);
   expect(partWords({ loss: 40, light: 0.2, chill: 0, pot: 0, effort: 3, change: 0 })).toBe(
     "what it may lose 40, carrying 3",

@@ -83,6 +83,7 @@ export const partWords = (parts: CostParts): string =>
     .map((k) => `${PART_WORDS[k]} ${number(parts[k])}`)
     .join(", ") || "next to nothing";
 
-export const lossWords = (loss: number) => (loss < 0.005 ? "under 1 %" : percent(loss));
+/** A share of a tree; beyond nineteen in twenty the models no longer tell shares apart. */
+export const lossWords = (loss: number) => (loss < 0.005 ? "under 1 %" : loss > 0.95 ? "nearly all" : percent(loss));
 
 export const stepWords = (steps: number) => (steps === 1 ? "1 step" : `${number(steps)} steps`);

@@ -3,9 +3,8 @@ import { randomUUID } from "node:crypto";
 import { FORECAST_DAYS } from "@/core/climate/index";
 import { type ForecastRun, keepForecast, newestForecasts } from "@/data/forecasts";
 import { now } from "@/server/clock";
-import { config } from "@/server/config";
 import { askForecast } from "@/server/forecast/ask";
-import { simulatedSource } from "@/server/forecast/simulated";
+import { forecastSource } from "@/server/forecast/configured";
 import type { ForecastSource } from "@/server/forecast/source";
 import { pool } from "@/server/pool";
 import { viewCollection } from "../collection/load";
@@ -14,12 +13,6 @@ import { viewCollection } from "../collection/load";
 const ASK_EVERY_MS = 3 * 3600 * 1000;
 /** After a failure it is asked again sooner. */
 const ASK_AGAIN_MS = 15 * 60 * 1000;
-
-/** The service this installation asks; null where none is set up. */
-export function forecastSource(): ForecastSource | null {
-  const url = config().AURELIAN_FORECAST_URL;
-  return url === undefined ? null : simulatedSource(url);
-}
 
 const asking = new Map<string, Promise<ForecastRun | null>>();
 
@@ -60,6 +53,7 @@ async function ask(collectionId: string, source: ForecastSource, atOnce: boolean
     id: randomUUID(),
     askedAt: now(),
     source: source.name,
+    simulated: source.isSimulated,
     outcome: answer.outcome,
     detail: answer.detail,
     issuedAt: answer.answer ? now() : null,

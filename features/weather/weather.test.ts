@@ -138,6 +138,7 @@ test("a kept forecast is laid over the season, endangers tender wood and rings t
     id: randomUUID(),
     askedAt: `${TODAY} 06:00:00.000`,
     source: "test",
+    simulated: false,
     outcome: "ok" as const,
     detail: "10 days ahead",
     issuedAt: `${TODAY} 06:00:00.000`,
@@ -159,6 +160,14 @@ test("a kept forecast is laid over the season, endangers tender wood and rings t
   const { slices } = cold.site.season(2026);
   expect(slices[3].tminC[today + 2 - slices[3].startDay]).toBeLessThan(-4);
 
+  expect(cold.site.simulatedForecast).toBe(false);
+  // A made-up one, kept from a time when one was asked on every site, counts for nothing where none is set up.
+  const madeUp = { ...run, id: randomUUID(), askedAt: `${TODAY} 08:00:00.000`, simulated: true };
+  await keepForecast(pool(), scope, madeUp);
+  expect((await newestForecasts(pool(), scope)).usable).toMatchObject({ id: madeUp.id, simulated: true });
+  expect(nightsAhead((await view(yard)).site).every((n) => n.basis === "usual")).toBe(true);
+  expect(firstRing(await view(yard))).toBeNull();
+
   await keepForecast(pool(), scope, {
     ...run,
     id: randomUUID(),
@@ -167,7 +176,7 @@ test("a kept forecast is laid over the season, endangers tender wood and rings t
     days: null,
   });
   const both = await newestForecasts(pool(), scope);
-  expect([both.asked!.outcome, both.usable!.id]).toEqual(["timeout", run.id]);
+  expect([both.asked!.outcome, both.usable!.id]).toEqual(["timeout", madeUp.id]);
 });
 
 test("looks, feeds and late work move a tree's own wood, from their day on only", async () => {

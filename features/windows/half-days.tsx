@@ -4,6 +4,7 @@ import { toIso } from "@/core/dates/index";
 import type { HalfDay, HalfDayReason } from "@/core/window/index";
 import { celsius, day, number } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
+import { SimulatedMark } from "../shell/simulated";
 
 const REASON: Record<HalfDayReason, string> = { good: "good", heat: "hot", frost: "frost", wind: "wind", rain: "rain" };
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", timeZone: "UTC" });
@@ -38,7 +39,8 @@ export function HalfDays({
     <div className="mt-2">
       <p className="text-sm" data-testid="best-halves">
         <b>{open ? "Best half-days of the week" : "Were it open, the best half-days"}</b>:{" "}
-        {best.length === 0 ? "none of them suits: heat, frost, wind or heavy rain on each." : best.map(name).join("; ")}
+        {best.length === 0 ? "none of them suits: heat, frost, wind or heavy rain on each." : best.map(name).join("; ")}{" "}
+        <SimulatedMark />
       </p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Half-days ahead">
         <table className="mt-1 w-full text-center text-xs">

@@ -35,6 +35,7 @@ import { Ribbon } from "./ribbon";
 import { Here } from "./here";
 import { KeepSo } from "./keep-so";
 import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
+import { SimulatedMark } from "../shell/simulated";
 
 export interface WinterFacts {
   treeId: string;
@@ -199,6 +200,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
         </Link>
       </p>
       <h1 className="text-2xl">The winter of {facts.tag}</h1>
+      {!facts.any && <SimulatedMark />}
       <Reasoned
         reason={
           <>

@@ -12,7 +12,7 @@ import {
   toIso,
 } from "@/core/dates/index";
 import type { DateEstimate } from "@/core/estimate/index";
-import { type Profile, profileOf } from "@/core/species/index";
+import { namesTogether, type Profile, profileOf } from "@/core/species/index";
 import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/core/tree/index";
 import { openPeriods, OPERATION_NEEDS } from "@/core/window/index";
 import {
@@ -70,8 +70,10 @@ function subjectOf(view: CollectionView, asked: WoodQuestion): Subject | null {
   }
   const one = trees.find((t) => profileOf(t).key === asked.kind) ?? trees[0];
   if (!one) return null;
-  const profile = profileOf(one);
-  return { treeId: null, tag: null, profile, label: profile.name };
+  const { key } = profileOf(one);
+  const alike = trees.map((t) => profileOf(t)).filter((p) => p.key === key);
+  const name = namesTogether([...new Set(alike.map((p) => p.name))]);
+  return { treeId: null, tag: null, profile: { ...alike[0], name }, label: name };
 }
 
 const pick = (values: ArrayLike<number>, from: number, length: number) =>

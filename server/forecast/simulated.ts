@@ -4,6 +4,7 @@ import { type ForecastSource, ServiceRefusal } from "./source";
 export function simulatedSource(url: string): ForecastSource {
   return {
     name: "simulated weather service",
+    isSimulated: true,
     ask: async (site, signal) => {
       const answer = await fetch(`${url}/v1/forecast`, {
         method: "POST",

@@ -39,6 +39,8 @@ export type ForecastAnswer = z.infer<typeof forecastAnswerSchema>;
  */
 export interface ForecastSource {
   name: string;
+  /** Its weather is made up. */
+  isSimulated: boolean;
   ask: (site: ForecastSite, signal: AbortSignal) => Promise<unknown>;
 }
 

@@ -120,10 +120,11 @@ describe("the service, asked through the adapter", () => {
     expect(await askForecast(simulatedSource("http://127.0.0.1:9"), site, quick)).toMatchObject({
       outcome: "unreachable",
     });
-    const odd = { name: "odd", ask: () => Promise.resolve({ hello: 1 }) };
+    const odd = { name: "odd", isSimulated: false, ask: () => Promise.resolve({ hello: 1 }) };
     expect(await askForecast(odd, site, quick)).toMatchObject({ outcome: "nonsense" });
     const past = {
       name: "past",
+      isSimulated: false,
       ask: () =>
         Promise.resolve({
           issuedOn: "2026-11-01",
