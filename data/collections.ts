@@ -124,6 +124,10 @@ export async function bumpRevision(db: Db, scope: Scope, weatherChanged: boolean
   return Number(row.revision);
 }
 
+export async function setCurrency(db: Db, scope: Scope, currency: string): Promise<void> {
+  await run(db, "UPDATE collection SET currency = ? WHERE id = ?", [currency, scope.collectionId]);
+}
+
 export async function setUnits(db: Db, scope: Scope, units: "metric" | "us"): Promise<void> {
   await run(db, "UPDATE collection SET units = ? WHERE id = ?", [units, scope.collectionId]);
 }

@@ -23,7 +23,7 @@ import type {
   StockPace,
 } from "@/core/event/index";
 
-import { number } from "@/ui/format";
+import { litres, number } from "@/ui/format";
 
 /** Words for the core's codes: made last, in one place. */
 
@@ -297,7 +297,7 @@ export const CIRCLING_GRADES = [
 
 /** A plain name for a pot nobody has named. */
 export function potName(pot: Pot): string {
-  if (pot.known === "about") return `About ${pot.litres} L`;
+  if (pot.known === "about") return `About ${litres(pot.litres, "metric")}`;
   if (pot.known === "nominal") {
     return pot.system === "container-class"
       ? pot.size

@@ -14,7 +14,7 @@ import {
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";
-import { readNumber } from "@/core/units/index";
+import { readNumber } from "@/core/quantity/index";
 import { litresFromRim, nominalVolume, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
 import { type Habit, HABITS } from "@/core/wood/index";
 import { COLUMNS, type ImportKind, lengthUnitOf, type Mapping } from "./collection-columns";

@@ -59,7 +59,8 @@ export function TextField({
   fault?: string;
   hint?: ReactNode;
   suffix?: string;
-  numeric?: boolean;
+  /** `signed`: may be below zero, which the decimal keypads of phones cannot type. */
+  numeric?: boolean | "signed";
   type?: "text" | "date";
   className?: string;
   /** First day that may be picked; a tree's own reach before `max` unless said. */
@@ -75,7 +76,7 @@ export function TextField({
           <input
             {...aria}
             type={type}
-            inputMode={numeric ? "decimal" : undefined}
+            inputMode={numeric === true ? "decimal" : undefined}
             className={`input w-full ${fault ? "input-error" : ""}`}
             value={value}
             min={first}

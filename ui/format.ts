@@ -79,4 +79,4 @@ export function month(iso: IsoDate): string {
   return monthFormat.format(atNoon(iso));
 }
 
-export { readNumber } from "@/core/units/index";
+export { readNumber } from "@/core/quantity/index";

@@ -3,6 +3,7 @@ export * from "./schema";
 export * from "./vessel";
 export * from "./mass";
 export * from "./nominal";
+export * from "./pot-size";
 export * from "./pot";
 export * from "./outside";
 export * from "./drain";

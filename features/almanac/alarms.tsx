@@ -80,7 +80,7 @@ export function Alarms({
         <TextField
           className="w-36"
           label="Nights at or below"
-          numeric
+          numeric="signed"
           suffix="°C"
           value={threshold}
           onChange={setThreshold}

@@ -7,6 +7,7 @@ import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
+import { CurrencySwitch } from "../settings/currency-switch";
 import { UnitsSwitch } from "../settings/units-switch";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./frost-detail";
@@ -173,6 +174,7 @@ export function AlmanacView(props: Props) {
         </section>
         <section aria-label="Units">
           <UnitsSwitch />
+          <CurrencySwitch />
         </section>
       </div>
     </div>

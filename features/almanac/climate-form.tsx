@@ -72,11 +72,11 @@ export function ClimateForm(props: Props) {
       ? {
           tminC: month(table.tminC, "tminC"),
           tmaxC: month(table.tmaxC, "tmaxC"),
-          elevationM: table.height.trim() === "" ? null : readNumber(table.height),
+          elevationM: table.height.trim() === "" ? null : readNumber(table.height, "m"),
         }
       : null;
     if (normals && normals.elevationM !== null && !Number.isFinite(normals.elevationM))
-      wrong.height = "Metres above the sea, as a number.";
+      wrong.height = "Metres above the sea as a number, or feet such as 180 ft.";
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
     const frost = knownLast || knownFirst ? { last: knownLast ?? null, first: knownFirst ?? null } : null;
@@ -195,7 +195,7 @@ export function ClimateForm(props: Props) {
               <TextField
                 className="mt-2 max-w-72"
                 label="Taken at a height of"
-                numeric
+                numeric="signed"
                 suffix="m"
                 value={table.height}
                 onChange={(height) => setTable({ ...table, height })}

@@ -50,7 +50,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
       <TextField
         className="w-40"
         label="Nights at or below"
-        numeric
+        numeric="signed"
         suffix="°C"
         value={text}
         onChange={setText}

@@ -206,7 +206,7 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
       >
         <TextField
           label="Warmer at freezing by"
-          numeric
+          numeric="signed"
           suffix="°C"
           value={offset}
           onChange={setOffset}

@@ -15,7 +15,7 @@ import { beginRescue, endRescue, recordCheckpoint } from "../rescue/commands";
 import { cancelJobCommand, chooseLadders, planLaddersCommand } from "../ladders/commands";
 import { chooseLadder, setLadderTerms } from "../ladder/commands";
 import { recordRerooting, recordRoots, recordWorkInPlace } from "../roots/commands";
-import { setUnitsCommand } from "../settings/commands";
+import { setCurrencyCommand, setUnitsCommand } from "../settings/commands";
 import { createCollection } from "../setup/commands";
 import {
   addPots,
@@ -46,6 +46,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
   [
     createCollection,
     setUnitsCommand,
+    setCurrencyCommand,
     addTree,
     correctArrival,
     splitBatch,

@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { EventKind } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
+import { SETTINGS_COMMANDS } from "../commands/conflicts";
 import { happening } from "../commands/days";
 import { addsOnly, command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
 
@@ -37,6 +38,8 @@ function findEntry(context: CommandContext, entryId: string): Entry {
   const { loaded } = context;
   const entry = loaded.entries.find((e) => e.id === entryId) ?? refuse("entryId", "There is no such entry.");
   if (loaded.counting.voided.has(entry.id)) refuse("entryId", "This has been undone already.");
+  if (SETTINGS_COMMANDS.has(entry.command))
+    refuse("entryId", "Units and currency are only how things are shown: choose them again in the Almanac.");
   if (entry.command === "create-collection") refuse("entryId", "The start of the collection cannot be undone.");
   return entry;
 }

@@ -107,7 +107,9 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
   const [habit, setHabit] = useState<Habit | "unknown">(tree.habit ?? "unknown");
   const [cultivar, setCultivar] = useState(tree.cultivar);
   const [purpose, setPurpose] = useState(tree.purpose);
-  const [finalL, setFinalL] = useState(tree.finalVolumeL === null ? "" : String(tree.finalVolumeL));
+  const [finalL, setFinalL] = useState(
+    tree.finalVolumeL === null ? "" : String(Math.round(tree.finalVolumeL * 10) / 10),
+  );
   const [rootstock, setRootstock] = useState(tree.rootstock);
   const [pace, setPace] = useState<StockPace | "">(tree.stockPace ?? "");
   const [mother, setMother] = useState(tree.motherId ?? "");

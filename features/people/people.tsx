@@ -118,8 +118,9 @@ function PersonForm({
 
   const submit = async (gone: boolean) => {
     const wrong: Record<string, string> = {};
-    const kg = readNumber(lift) / (units === "us" ? POUNDS : 1);
-    if (!(kg > 0)) wrong.liftKg = "How much may be lifted, as a number.";
+    // A bare number is in the unit beside the field; any other may be written with it.
+    const kg = readNumber(/[a-z]/i.test(lift) || units !== "us" ? lift : `${lift} lb`, "kg");
+    if (!(kg > 0)) wrong.liftKg = "How much may be lifted: a number, or 20 kg, 44 lb.";
     const perWeek = hours.trim() === "" ? null : readNumber(hours);
     if (perWeek !== null && !(perWeek >= 0)) wrong.hoursPerWeek = "Hours, or nothing.";
     setProblems(wrong);

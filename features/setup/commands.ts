@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { answerFaults, answersSchema, type AnswerFault } from "@/core/climate/index";
 import { addsOnly, command, envelope, Refusal } from "../commands/define";
+import { currencySchema } from "../settings/currency";
 
 const input = envelope.extend({
   name: z
@@ -10,6 +11,8 @@ const input = envelope.extend({
     .max(120, { error: "A name of at most 120 characters, please." }),
   zone: z.string().max(64),
   answers: answersSchema,
+  units: z.enum(["metric", "us"]).default("metric"),
+  currency: currencySchema.default("EUR"),
 });
 
 const WORDS: Record<AnswerFault["code"], string> = {
@@ -39,15 +42,15 @@ export const createCollection = command({
   name: "create-collection",
   input,
   subjects: addsOnly,
-  founds: ({ collectionId, name, zone, answers }) => ({
+  founds: ({ collectionId, name, zone, answers, units, currency }) => ({
     id: collectionId,
     name,
     latitudeDeg: answers.latitudeDeg,
     longitudeDeg: answers.longitudeDeg,
     elevationM: answers.elevationM,
     zone: knownZone(zone),
-    currency: "EUR",
-    units: "metric",
+    currency,
+    units,
     risk: 0.1,
     answers,
     seed: seedOf(collectionId),

@@ -1,9 +1,11 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
-import { readNumber } from "@/ui/format";
-import { Form, FormFaults, TextField } from "@/ui/fields";
+import { useRef, useState, useSyncExternalStore } from "react";
+import { type Axis, readCoordinate, readCoordinatePair } from "@/core/quantity/index";
+import { readNumber, type Units } from "@/ui/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { currencyOptions, usualCurrency, usualUnits } from "../settings/currency";
 import { loose, useCommand } from "../commands/use-command";
 
 const MONTHS = [
@@ -28,7 +30,19 @@ const FIELDS = [
   "answers.coldestNightC",
   "answers.lastSpringFrost",
   "answers.firstAutumnFrost",
+  "currency",
 ];
+
+const COORDINATE_FAULTS: Record<Axis, Record<"not-understood" | "out-of-range", string>> = {
+  latitude: {
+    "not-understood": "Give the latitude as 52.5, −38.6, 38.6 S or 52°31'N.",
+    "out-of-range": "A latitude lies between −90 and 90.",
+  },
+  longitude: {
+    "not-understood": "Give the longitude as 13.4, −122.4, 122.4 W or 13°24'E.",
+    "out-of-range": "A longitude lies between −180 and 180.",
+  },
+};
 
 interface MonthDay {
   month: string;
@@ -51,28 +65,46 @@ export function SetupForm() {
   const [spring, setSpring] = useState<MonthDay>({ month: "4", day: "" });
   const [autumn, setAutumn] = useState<MonthDay>({ month: "10", day: "" });
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const south = readNumber(latitude) < 0;
+  const [units, setUnits] = useState<Units>("metric");
+  const [currency, setCurrency] = useState("EUR");
+  // The browser's own region is a first guess that stands in plain sight; it is not known where the page was made.
+  const usual = useSyncExternalStore(
+    () => () => undefined,
+    () => navigator.language,
+    () => "",
+  );
+  const [chosen, setChosen] = useState({ units: false, currency: false });
+  const shownUnits = chosen.units ? units : usualUnits(usual);
+  const shownCurrency = chosen.currency ? currency : usualCurrency(usual);
+  const north = readCoordinate(latitude, "latitude");
+  const south = north.ok && north.degrees < 0;
+  /** Both coordinates pasted into one field fill both. */
+  const place = (text: string, set: (text: string) => void) => {
+    const pair = readCoordinatePair(text);
+    if (!pair) return set(text);
+    setLatitude(String(Math.round(pair.latitudeDeg * 1e5) / 1e5));
+    setLongitude(String(Math.round(pair.longitudeDeg * 1e5) / 1e5));
+  };
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
-    const take = (
-      path: string,
-      text: string,
-      low: number,
-      high: number,
-      what: string,
-      kind: "plain" | "mm" | "celsius" = "plain",
-    ) => {
+    const take = (path: string, text: string, low: number, high: number, what: string, kind: "m" | "celsius") => {
       const value = readNumber(text, kind);
-      if (Number.isNaN(value)) wrong[path] = `Give ${what} as a number.`;
+      if (Number.isNaN(value))
+        wrong[path] = `Give ${what} as a number${kind === "m" ? ", in metres or as 180 ft" : ""}.`;
       else if (value < low || value > high)
         wrong[path] = `${what[0].toUpperCase()}${what.slice(1)} lies between ${low} and ${high}.`;
       return value;
     };
+    const where = (path: string, text: string, axis: Axis) => {
+      const read = readCoordinate(text, axis);
+      if (!read.ok) wrong[path] = COORDINATE_FAULTS[axis][read.fault];
+      return read.ok ? read.degrees : NaN;
+    };
     const answers = {
-      latitudeDeg: take("answers.latitudeDeg", latitude, -90, 90, "the latitude"),
-      longitudeDeg: take("answers.longitudeDeg", longitude, -180, 180, "the longitude"),
-      elevationM: elevation.trim() === "" ? 0 : take("answers.elevationM", elevation, -450, 6000, "the elevation"),
+      latitudeDeg: where("answers.latitudeDeg", latitude, "latitude"),
+      longitudeDeg: where("answers.longitudeDeg", longitude, "longitude"),
+      elevationM: elevation.trim() === "" ? 0 : take("answers.elevationM", elevation, -450, 6000, "the elevation", "m"),
       coldestNightC: take("answers.coldestNightC", coldest, -65, 25, "the coldest night in °C", "celsius"),
       lastSpringFrost: never ? null : asText(spring),
       firstAutumnFrost: never ? null : asText(autumn),
@@ -85,7 +117,14 @@ export function SetupForm() {
     if (Object.keys(wrong).length > 0) return;
     collectionId.current ??= crypto.randomUUID();
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-    const done = await send({ collectionId: collectionId.current, name, zone, answers });
+    const done = await send({
+      collectionId: collectionId.current,
+      name,
+      zone,
+      answers,
+      units: shownUnits,
+      currency: shownCurrency,
+    });
     if (done) router.push(`/c/${collectionId.current}/yard`);
   };
   const fault = (path: string) => problems[path] ?? at(path);
@@ -104,29 +143,27 @@ export function SetupForm() {
           <div className="grid gap-3 sm:grid-cols-3">
             <TextField
               label="Latitude"
-              numeric
               value={latitude}
-              onChange={setLatitude}
+              onChange={(text) => place(text, setLatitude)}
               suffix="°"
-              hint="south is negative: −38.6"
+              hint="38.6 S, −38.6 or 38°36'S; both at once may be pasted here"
               fault={fault("answers.latitudeDeg")}
             />
             <TextField
               label="Longitude"
-              numeric
               value={longitude}
-              onChange={setLongitude}
+              onChange={(text) => place(text, setLongitude)}
               suffix="°"
-              hint="west is negative"
+              hint="west is negative, or 13.4 W"
               fault={fault("answers.longitudeDeg")}
             />
             <TextField
               label="Elevation"
-              numeric
+              numeric="signed"
               value={elevation}
               onChange={setElevation}
               suffix="m"
-              hint="0 if you don’t know"
+              hint="or 180 ft; 0 if you don’t know"
               fault={fault("answers.elevationM")}
             />
           </div>
@@ -136,7 +173,7 @@ export function SetupForm() {
           <TextField
             className="mt-2 max-w-xs"
             label="Lowest temperature"
-            numeric
+            numeric="signed"
             value={coldest}
             onChange={setColdest}
             suffix="°C"
@@ -168,6 +205,34 @@ export function SetupForm() {
           <input type="checkbox" className="checkbox" checked={never} onChange={(e) => setNever(e.target.checked)} />
           It never freezes here
         </label>
+        <fieldset>
+          <legend className="font-serif text-xl font-semibold">5 · How it is shown</legend>
+          <div className="mt-2 grid gap-3 sm:grid-cols-2">
+            <SelectField
+              label="Units"
+              value={shownUnits}
+              onChange={(value) => {
+                setUnits(value);
+                setChosen({ ...chosen, units: true });
+              }}
+              options={[
+                ["metric", "litres, millimetres, kilograms, °C"],
+                ["us", "gallons, inches, pounds, °F"],
+              ]}
+            />
+            <SelectField
+              label="Currency"
+              value={shownCurrency}
+              onChange={(value) => {
+                setCurrency(value);
+                setChosen({ ...chosen, currency: true });
+              }}
+              options={currencyOptions()}
+              fault={fault("currency")}
+            />
+          </div>
+          <p className="mt-1 text-sm opacity-80">Both can be changed later, in the Almanac.</p>
+        </fieldset>
         <FormFaults faults={loose(failure, FIELDS)} />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {busy ? "Guessing your months …" : "Begin"}

@@ -20,6 +20,7 @@ interface AsOf {
   /** The day the address names: links carry it, and need not follow every step of a drag. */
   settledOn: string;
   units: Units;
+  currency: string;
   /** The coming days are made up by the simulated service. */
   simulatedForecast: boolean;
   /** Which half of the year a season means. */
@@ -47,6 +48,7 @@ export function AsOfProvider({
   today,
   initialOn,
   units,
+  currency,
   latitudeDeg,
   simulatedForecast,
   children,
@@ -56,6 +58,7 @@ export function AsOfProvider({
   today: string;
   initialOn: string;
   units: Units;
+  currency: string;
   latitudeDeg: number;
   simulatedForecast: boolean;
   children: ReactNode;
@@ -116,6 +119,7 @@ export function AsOfProvider({
       on,
       settledOn,
       units,
+      currency,
       latitudeDeg,
       simulatedForecast,
       subject,
@@ -123,7 +127,20 @@ export function AsOfProvider({
       setOn,
       replay,
     }),
-    [collectionId, revision, today, on, settledOn, units, latitudeDeg, simulatedForecast, subject, setOn, replay],
+    [
+      collectionId,
+      revision,
+      today,
+      on,
+      settledOn,
+      units,
+      currency,
+      latitudeDeg,
+      simulatedForecast,
+      subject,
+      setOn,
+      replay,
+    ],
   );
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }

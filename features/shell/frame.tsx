@@ -17,6 +17,7 @@ export function Frame({
   epoch,
   today,
   units,
+  currency,
   latitudeDeg,
   name,
   strip,
@@ -29,6 +30,7 @@ export function Frame({
   epoch: number;
   today: string;
   units: Units;
+  currency: string;
   latitudeDeg: number;
   name: string;
   /** null where the weather cannot be worked out just now: the records can still be read and put right. */
@@ -53,6 +55,7 @@ export function Frame({
         today={today}
         initialOn={initialOn}
         units={units}
+        currency={currency}
         latitudeDeg={latitudeDeg}
         simulatedForecast={simulatedForecast}
       >

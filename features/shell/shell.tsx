@@ -24,6 +24,7 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
       epoch={collection.epoch}
       today={today}
       units={collection.units}
+      currency={collection.currency}
       latitudeDeg={collection.latitudeDeg}
       name={collection.name}
       strip={strip}

@@ -122,7 +122,7 @@ export function PlaceForm({
               label={label}
               suffix={suffix || undefined}
               hint={hint || undefined}
-              numeric
+              numeric="signed"
               value={texts[key]}
               onChange={(text) => setTexts((now) => ({ ...now, [key]: text }))}
               fault={fault(key)}

@@ -171,7 +171,7 @@ function Word({ standing: s, units }: { standing: Standing; units: Units }) {
         <TextField
           label="In below a night of"
           suffix="°C"
-          numeric
+          numeric="signed"
           value={text}
           onChange={setText}
           fault={at("inBelowC") && "Degrees between −30 and 20 °C, or nothing."}

@@ -6,6 +6,8 @@ import {
   mixEstimate,
   nominalVolume,
   type Pot,
+  type PotSizeFault,
+  readPotSize,
   potSchema,
   type Vessel,
   volumeL,
@@ -138,7 +140,21 @@ export function draftOf(pot: Pot | null): PotDraft {
     case "nominal":
       return { ...emptyPotDraft, known: "nominal", wall: pot.wall, system: pot.system, size: pot.size };
     case "about":
-      return { ...emptyPotDraft, known: "about", wall: pot.wall, litres: String(pot.litres) };
+      return { ...emptyPotDraft, known: "about", wall: pot.wall, litres: String(Math.round(pot.litres * 10) / 10) };
+  }
+}
+
+/** Why a size was not read, for whoever typed it. */
+export function potSizeWords(fault: PotSizeFault): string {
+  switch (fault.code) {
+    case "no-such-class":
+      return `There is no #${fault.asked} pot: the nearest are ${fault.nearest.join(" and ")}. For true gallons write ${fault.asked} US gal.`;
+    case "unknown-unit":
+      return "This unit is not known here: write litres, #5, 5 gal or 3 pints.";
+    case "too-large":
+      return "More than 5,000 litres is no pot. Is the unit right?";
+    case "not-a-size":
+      return "About how many litres? A number between 0 and 5,000, or a size such as #5, 5 gal or 3 pints.";
   }
 }
 
@@ -146,12 +162,15 @@ export function draftOf(pot: Pot | null): PotDraft {
 export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, string> } {
   const problems: Record<string, string> = {};
   if (draft.known === "about") {
-    const value = readNumber(draft.litres, "litres");
-    if (!(value > 0 && value <= 5000)) problems.litres = "About how many litres? A number between 0 and 5,000.";
-    return { pot: { known: "about", litres: value, wall: draft.wall }, problems };
+    const read = readPotSize(draft.litres, draft.wall, "about");
+    if (read.ok) return { pot: read.pot, problems };
+    problems.litres = potSizeWords(read.fault);
+    return { pot: { known: "about", litres: NaN, wall: draft.wall }, problems };
   }
   if (draft.known === "nominal") {
-    const size = draft.size.trim();
+    const typed = draft.size.trim();
+    const plain = draft.system === "container-class" ? NaN : readNumber(typed);
+    const size = Number.isNaN(plain) ? typed : String(plain);
     if (nominalVolume(draft.system, size) === null)
       problems.size = draft.system === "container-class" ? "Choose a size." : "A size such as 5 or 7.5.";
     return { pot: { known: "nominal", system: draft.system, size, wall: draft.wall }, problems };
@@ -353,7 +372,7 @@ export function PotFields({
         <TextField
           className="max-w-48"
           label="Litres, about"
-          numeric
+          hint="or #5, 5 gal, 3 pints"
           suffix="L"
           value={draft.litres}
           onChange={(text) => set({ litres: text })}
@@ -362,7 +381,8 @@ export function PotFields({
       )}
       {volume && (
         <p className="text-sm" aria-live="polite" data-testid="pot-volume">
-          Holds {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
+          {draft.known === "about" && pot.known === "nominal" && `Taken as ${nominalWords(pot)}. `}Holds{" "}
+          {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
           {volume.p90 - volume.p10 > 0.02 * volume.p50
             ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${RANGE_WORDS[draft.known]}`
             : ""}
@@ -372,6 +392,14 @@ export function PotFields({
     </div>
   );
 }
+
+/** A trade name as it was understood. */
+const nominalWords = (pot: Extract<Pot, { known: "nominal" }>) =>
+  pot.system === "container-class"
+    ? `a ${pot.size} nursery pot, which is not ${pot.size.slice(1)} true gallons`
+    : pot.system === "pint-bag"
+      ? `a planter bag of ${pot.size} pints`
+      : `a pot labelled ${pot.size} L`;
 
 /** Where the range of a volume comes from. */
 const RANGE_WORDS: Record<PotDraft["known"], string> = {

@@ -1,6 +1,6 @@
-import { CONTAINER_CLASSES, type Wall } from "@/core/vessel/index";
-import { readNumber } from "@/ui/format";
-import { emptyPotDraft, type PotDraft } from "./pot-fields";
+import { plainText, readNumber } from "@/core/quantity/index";
+import { readPotSize, type Wall } from "@/core/vessel/index";
+import { emptyPotDraft, type PotDraft, potSizeWords } from "./pot-fields";
 
 /** Words people write for walls, and the wall they mean. */
 const WALL_HINTS: readonly (readonly [RegExp, Wall])[] = [
@@ -9,7 +9,7 @@ const WALL_HINTS: readonly (readonly [RegExp, Wall])[] = [
   [/\bglazed\b/i, "glazed"],
   [/\bmetal\b|\bzinc\b|\bsteel\b/i, "metal"],
   [/\bconcrete\b/i, "concrete"],
-  [/\bbag\b/i, "poly-bag"],
+  [/\bbags?\b/i, "poly-bag"],
   [/\btimber\b|\bwood(en)?\b/i, "timber-lined"],
   [/\bslotted\b|\bair[- ]prun\w*/i, "air-pruning"],
   [/\bcopper\b/i, "copper-lined"],
@@ -24,56 +24,73 @@ export interface QuickPots {
   draft: PotDraft;
   name: string;
 }
+export type QuickRead = { ok: true; pots: QuickPots } | { ok: false; fault: string };
 
-/** Centimetres unless the numbers are too large for a pot. */
-const toMm = (text: string) => {
-  const value = readNumber(text);
-  return String(value < 130 ? value * 10 : value);
-};
+const NO_SIZE =
+  "No size is found: write rim/floor/height such as 25/20/22, litres such as 18 L, a class such as #5 or 5 gal, or 3 pints.";
+
+const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
+const MEASURES = new RegExp(
+  String.raw`(?<![\d.,/])(${NUMBER})\s*\/\s*(${NUMBER})(?:\s*\/\s*(${NUMBER}))?\s*(cm|mm|inch(?:es)?|in\b\.?|"|″)?(?![\d.,/])`,
+  "i",
+);
+const SIZE = new RegExp(
+  String.raw`(?:#\s?\d+|${NUMBER}\s*(?:l|ltr|litres?|liters?|ml|us[ -]gal(?:lons?)?|gal(?:lons?)?|pt|pints?|qt|quarts?)\b\.?)`,
+  "i",
+);
+
+/** Without a unit: centimetres, unless a number is too large for a pot's. */
+function unitOf(word: string | undefined, numbers: readonly number[]): string {
+  if (word) return word.toLowerCase().startsWith("in") || /["″]/.test(word) ? "in" : word.toLowerCase();
+  return Math.max(...numbers) < 130 ? "cm" : "mm";
+}
 
 /**
- * A line such as "5 × 25/20/22 terracotta 4.50", "12 square 9/7/10", "3 × 18 L fabric" or "2 × #7": how many, the size (width at
- * rim / at floor / height inside, or litres, or a class), the wall, the price. Null where no size is found.
+ * A line such as "5 × 25/20/22 terracotta 4.50", "12 square 9/7/10", "16/13/14 in", "3 × 18 L fabric", "2 × #7" or "4 × 3 pint bag": how
+ * many, the size (width at rim / at floor / height inside, or litres, or a class), the wall, the price, the name. Read to its last
+ * figure, or refused in words: never half.
  */
-export function readQuickPots(line: string): QuickPots | null {
-  let rest = line.trim();
+export function readQuickPots(line: string): QuickRead {
+  let rest = plainText(line);
   const take = (pattern: RegExp): RegExpMatchArray | null => {
     const found = rest.match(pattern);
-    if (found) rest = rest.replace(found[0], " ");
+    if (found) rest = rest.replace(found[0], " ").replace(/\s+/g, " ").trim();
     return found;
   };
   const draft: PotDraft = { ...emptyPotDraft };
   // "18 L" at the start is a size, "18 × …" or "18 black …" a count.
-  const count = take(/^(\d+)\s*(?:[x×*]\s*|\s+)(?!\s*(?:l|litres?|liters?)\b)/i);
-  const measures = take(
-    /(?<![\d.,])(\d+(?:[.,]\d+)?)\s*\/\s*(\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+(?:[.,]\d+)?))?\s*(?:cm|mm)?(?![\d.,])/i,
+  const count = take(
+    /^(\d+)\s*(?:[x×*]\s*|\s+(?=\S))(?!\s*(?:l|ltr|litres?|liters?|ml|us[ -]gal(?:lons?)?|gal(?:lons?)?|pt|pints?|qt|quarts?|cm|mm|in|inch(?:es)?)\b)(?!\s*\/)/i,
   );
+  const measures = take(MEASURES);
+  const size = measures ? null : take(SIZE);
   if (take(/\bsquare\b/i)) draft.shape = "square";
   const known = WALL_HINTS.find(([pattern]) => take(pattern));
   if (known) draft.wall = known[1];
   if (draft.wall === "fabric") draft.shape = "fabric";
   if (measures) {
-    const [, a, b, c] = measures;
+    const [a, b, c] = measures.slice(1, 4).map((text) => (text === undefined ? undefined : readNumber(text)));
+    const unit = unitOf(
+      measures[4],
+      [a, b, c].filter((n) => n !== undefined),
+    );
+    const mm = (n: number) => String(Math.round(readNumber(`${n} ${unit}`, "mm") * 10) / 10);
     if (c === undefined) {
       if (draft.shape === "round") draft.shape = "cylinder";
-      if (draft.shape === "square") draft.measures = { topWidthMm: toMm(a), baseWidthMm: toMm(a), heightMm: toMm(b) };
-      else draft.measures = { topWidthMm: toMm(a), heightMm: toMm(b) };
-    } else if (draft.shape === "fabric") draft.measures = { topWidthMm: toMm(a), heightMm: toMm(c) };
-    else draft.measures = { topWidthMm: toMm(a), baseWidthMm: toMm(b), heightMm: toMm(c) };
-  } else {
-    const size = take(/#\d+/);
-    const label = size ? null : take(/(\d+(?:[.,]\d+)?)\s*(?:l|litres?|liters?)\b/i);
-    if (size && CONTAINER_CLASSES.includes(size[0])) {
-      draft.known = "nominal";
-      draft.system = "container-class";
-      draft.size = size[0];
-    } else if (label) {
-      draft.known = "nominal";
-      draft.system = "litre-label";
-      draft.size = label[1].replace(",", ".");
-    } else return null;
-  }
-  const price = take(/(\d+(?:[.,]\d{1,2})?)\s*(?:€|£|\$|eur)?\s*$/i);
+      if (draft.shape === "square") draft.measures = { topWidthMm: mm(a!), baseWidthMm: mm(a!), heightMm: mm(b!) };
+      else draft.measures = { topWidthMm: mm(a!), heightMm: mm(b!) };
+    } else if (draft.shape === "fabric") draft.measures = { topWidthMm: mm(a!), heightMm: mm(c) };
+    else draft.measures = { topWidthMm: mm(a!), baseWidthMm: mm(b!), heightMm: mm(c) };
+  } else if (size) {
+    const read = readPotSize(size[0], draft.wall, "label");
+    if (!read.ok) return { ok: false, fault: potSizeWords(read.fault) };
+    if (read.pot.known === "about") Object.assign(draft, { known: "about", litres: String(read.pot.litres) });
+    else Object.assign(draft, { known: "nominal", system: read.pot.system, size: read.pot.size });
+  } else return { ok: false, fault: NO_SIZE };
+  const price = take(/(?:[€£$]\s*)?(\d+(?:[.,]\d{1,2})?)\s*(?:€|£|\$|eur|gbp|usd)?$/i);
+  const figures = /\S*\d\S*/.exec(rest);
+  if (figures)
+    return { ok: false, fault: `What is “${figures[0]}”? Take it out, or write the size once and the price last.` };
   const words = rest.replace(/[^\p{L}\p{N} ]+/gu, " ").trim();
-  return { count: count?.[1] ?? "1", price: price?.[1] ?? "", draft, name: words };
+  return { ok: true, pots: { count: count?.[1] ?? "1", price: price?.[1] ?? "", draft, name: words } };
 }

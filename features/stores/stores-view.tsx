@@ -158,15 +158,21 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
   const quick = (text: string) => {
     setLine(text);
     const read = readQuickPots(text);
-    if (!read) return;
-    setPot(read.draft);
-    setCount(read.count);
-    setPrice(read.price);
-    if (read.name !== "") setName(read.name);
+    setProblems(text.trim() === "" || read.ok ? {} : { line: read.fault });
+    if (!read.ok) {
+      // Nothing of an earlier line may be put in store under this one.
+      if (text.trim() !== "") setPot({ ...pot, measures: {}, size: "", litres: "" });
+      return;
+    }
+    setPot(read.pots.draft);
+    setCount(read.pots.count);
+    setPrice(read.pots.price);
+    if (read.pots.name !== "") setName(read.pots.name);
   };
   const submit = async () => {
     const wrong: Record<string, string> = {};
     const own = owned !== "buy";
+    if (line.trim() !== "" && problems.line !== undefined) wrong.line = problems.line;
     if (name.trim() === "") wrong.name = "Give these pots a name you will know them by.";
     const many = own ? readNumber(count) : 0;
     if (own && (!Number.isInteger(many) || many < 1)) wrong.count = "A whole number of pots, at least one.";
@@ -209,7 +215,8 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
           label="In one line"
           value={line}
           onChange={quick}
-          hint="such as 5 × 25/20/22 terracotta 4.50, or 3 × 18 L fabric: rim, floor and height inside in cm; it fills the form below"
+          fault={fault("line")}
+          hint="such as 5 × 25/20/22 terracotta 4.50, 16/13/14 in, 3 × 18 L fabric, 2 × #7: rim, floor and height inside in cm unless you write mm or in; it fills the form below"
         />
         <TextField label="Name" value={name} onChange={setName} fault={fault("name")} hint="such as Black 25 cm" />
         <PotFields draft={pot} onChange={setPot} fault={(path) => fault(`pot.${path}`)} units={units} />

@@ -75,7 +75,7 @@ export function AddTreeForm({
     else if (takenTags.some((t) => t.toLowerCase() === tag.trim().toLowerCase()))
       wrong.tag = `The tag “${tag.trim()}” hangs on another living tree already.`;
     if (kindText.trim() === "") wrong.typedName = "Name the kind: pick one from the list or type your own.";
-    const optional = (path: string, text: string, kind: "mm" | "litres" | "plain", what: string) => {
+    const optional = (path: string, text: string, kind: "mm" | "litres" | "m", what: string) => {
       if (text.trim() === "") return null;
       const value = readNumber(text, kind);
       if (!(value > 0)) wrong[path] = `Give ${what} as a number above zero, or leave it empty.`;
@@ -85,7 +85,7 @@ export function AddTreeForm({
     if (!Number.isInteger(plants) || plants < 1) wrong.count = "A whole number of plants, at least one.";
     const finalVolumeL = optional("finalVolumeL", finalL, "litres", "the final pot");
     const trunkMm = optional("trunkMm", trunk, "mm", "the trunk’s thickness");
-    const heightMm = optional("heightM", height, "plain", "the height");
+    const heightMm = optional("heightM", height, "m", "the height");
     const read = readPot(pot);
     for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
     const potted = readDate(lastPotted);

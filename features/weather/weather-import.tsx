@@ -27,9 +27,11 @@ export function WeatherImport({ place = null }: { place?: { id: string; name: st
   const input = useRef<HTMLInputElement>(null);
   const attempt = useRef<{ of: string; id: string } | null>(null);
 
-  const heightM = height.trim() === "" ? null : readNumber(height);
+  const heightM = height.trim() === "" ? null : readNumber(height, "m");
   const heightFault =
-    heightM !== null && !(heightM >= -450 && heightM <= 6000) ? "Metres above the sea, as a number." : undefined;
+    heightM !== null && !(heightM >= -450 && heightM <= 6000)
+      ? "Metres above the sea as a number, or feet such as 180 ft."
+      : undefined;
   const choice = (changed: Partial<WeatherChoice["options"]> = {}): WeatherChoice => ({
     options: { unit, dateOrder, ...changed },
     placeId: place?.id ?? null,
@@ -146,7 +148,7 @@ export function WeatherImport({ place = null }: { place?: { id: string; name: st
           <TextField
             className="col-span-2"
             label="Height of the station, if the file does not say"
-            numeric
+            numeric="signed"
             suffix="m"
             value={height}
             onChange={setHeight}

@@ -1,0 +1,3 @@
+export * from "./number";
+export * from "./quantity";
+export * from "./coordinates";

@@ -1,0 +1,166 @@
+import fc from "fast-check";
+import {
+  type Dimension,
+  KG_PER_POUND,
+  LITRES_PER_CUBIC_FOOT,
+  LITRES_PER_IMPERIAL_GALLON,
+  LITRES_PER_US_GALLON,
+  MM_PER_INCH,
+  readCoordinate,
+  readCoordinatePair,
+  readFigures,
+  readNumber,
+  readQuantity,
+} from "./index";
+
+test("units, asserted once: their definitions", () => {
+  expect(LITRES_PER_US_GALLON).toBeCloseTo(231 * 0.016387064, 12);
+  expect(LITRES_PER_IMPERIAL_GALLON).toBe(4.54609);
+  expect(LITRES_PER_CUBIC_FOOT).toBeCloseTo(0.3048 ** 3 * 1000, 12);
+  expect(MM_PER_INCH).toBe(25.4);
+  expect(KG_PER_POUND).toBe(0.45359237);
+});
+
+test.each([
+  ["5", 5],
+  ["1,200", 1200],
+  ["1,200.5", 1200.5],
+  ["12,345,678", 12345678],
+  ["1.200,5", 1200.5],
+  ["1.234.567", 1234567],
+  ["1 200", 1200],
+  ["1'200", 1200],
+  ["1.2", 1.2],
+  ["1.200", 1.2],
+  ["0,5", 0.5],
+  ["0,500", 0.5],
+  ["1,20", 1.2],
+  ["1,2345", 1.2345],
+  [",5", 0.5],
+  ["1/2", 0.5],
+  ["3 1/2", 3.5],
+  ["1 2", null],
+  ["12 34", null],
+  ["1,20,300", null],
+  ["1.2.3", null],
+  ["1/0", null],
+  ["", null],
+  ["five", null],
+])("figures %j are %p", (text, value) => {
+  expect(readFigures(text)).toBe(value);
+});
+
+test.each<[string, Dimension, number]>([
+  ["42 in", "mm", 1066.8],
+  ['42"', "mm", 1066.8],
+  ["42 inches", "mm", 1066.8],
+  ["3½ in", "mm", 88.9],
+  ["3 1/2 in", "mm", 88.9],
+  ["5'10\"", "m", 1.778],
+  ["5' 10", "m", 1.778],
+  ["5 ft 10 in", "m", 1.778],
+  ["6 ft", "m", 1.8288],
+  ["180 ft", "m", 54.864],
+  ["1.1 m", "mm", 1100],
+  ["30cm", "mm", 300],
+  ["1,200 mm", "mm", 1200],
+  ["12 l", "litres", 12],
+  ["12L", "litres", 12],
+  ["1,200", "litres", 1200],
+  ["5 gal", "litres", 18.92705892],
+  ["5 gallons", "litres", 18.92705892],
+  ["2 imp. gallons", "litres", 9.09218],
+  ["2 cu ft", "litres", 56.633693184],
+  ["750 ml", "litres", 0.75],
+  ["3 pints", "litres", 1.70478375],
+  ["40 lb", "kg", 18.1436948],
+  ["2 lb 8 oz", "kg", 1.133980925],
+  ["14 °F", "celsius", -10],
+  ["14F", "celsius", -10],
+  ["-3", "celsius", -3],
+  ["−3 °C", "celsius", -3],
+  ["–2,5 C", "celsius", -2.5],
+  ["-40 F", "celsius", -40],
+  ["50 %", "plain", 50],
+  ["+3", "plain", 3],
+  ["−38.6", "plain", -38.6],
+])("%j as %s is %d", (text, dimension, value) => {
+  const read = readQuantity(text, dimension);
+  expect(read.ok && read.value).toBeCloseTo(value, 9);
+});
+
+test("an American pint is smaller", () => {
+  expect(readNumber("3 pints", "litres", "us")).toBeCloseTo(1.419529419, 9);
+});
+
+test.each<[string, Dimension, string]>([
+  ["", "mm", "empty"],
+  ["  ", "mm", "empty"],
+  ["wide", "mm", "not-a-number"],
+  ["30 cm 5", "mm", "not-a-number"],
+  ["30 x", "mm", "unknown-unit"],
+  ["5 gal", "mm", "wrong-unit"],
+  ["12 in", "litres", "wrong-unit"],
+  ["12 kg", "plain", "wrong-unit"],
+  ["10 in 5 ft", "mm", "not-a-number"],
+  ["3 apples", "litres", "unknown-unit"],
+  ["12 K", "celsius", "unknown-unit"],
+  ["cold", "celsius", "not-a-number"],
+  ["30 cm or so", "mm", "not-a-number"],
+])("%j as %s is refused: %s", (text, dimension, fault) => {
+  expect(readQuantity(text, dimension)).toEqual({ ok: false, fault });
+  expect(readNumber(text, dimension)).toBeNaN();
+});
+
+test("never half: a text is read to its last sign or not at all", () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 9999 }),
+      fc.constantFrom("mm", "cm", "in", "ft", "L", "gal", "kg"),
+      fc.constantFrom("?", "x", "/", ";", "#", "ish"),
+      (n, unit, tail) => {
+        for (const dimension of ["mm", "m", "litres", "kg", "plain", "celsius"] as const)
+          if (readQuantity(`${n} ${unit}${tail}`, dimension).ok) return false;
+        return true;
+      },
+    ),
+  );
+});
+
+test.each([
+  ["52.52", "latitude", 52.52],
+  ["-38,6", "latitude", -38.6],
+  ["38.6 S", "latitude", -38.6],
+  ["S 38.6", "latitude", -38.6],
+  ["52°31'N", "latitude", 52 + 31 / 60],
+  ["52° 31' 12\" N", "latitude", 52.52],
+  ["N 52° 31′ 12″", "latitude", 52.52],
+  ["52 31 12 N", "latitude", 52.52],
+  ["52°31.2'N", "latitude", 52.52],
+  ["13°24′E", "longitude", 13.4],
+  ["122.4W", "longitude", -122.4],
+  ["0", "longitude", 0],
+] as const)("%s is %s %d", (text, axis, degrees) => {
+  const read = readCoordinate(text, axis);
+  expect(read.ok && read.degrees).toBeCloseTo(degrees, 9);
+});
+
+test.each([
+  ["52°31'E", "latitude", "not-understood"],
+  ["-52 S", "latitude", "not-understood"],
+  ["52°75'N", "latitude", "not-understood"],
+  ["95", "latitude", "out-of-range"],
+  ["181 W", "longitude", "out-of-range"],
+  ["north", "latitude", "not-understood"],
+  ["", "latitude", "not-understood"],
+] as const)("%j as %s: %s", (text, axis, fault) => {
+  expect(readCoordinate(text, axis)).toEqual({ ok: false, fault });
+});
+
+test("both at once, as maps give them", () => {
+  expect(readCoordinatePair("52.52, 13.405")).toEqual({ latitudeDeg: 52.52, longitudeDeg: 13.405 });
+  expect(readCoordinatePair("-38.61 176.08")).toEqual({ latitudeDeg: -38.61, longitudeDeg: 176.08 });
+  const pair = readCoordinatePair("52°31'N 13°24'E")!;
+  expect([pair.latitudeDeg, pair.longitudeDeg]).toEqual([52 + 31 / 60, 13 + 24 / 60]);
+  for (const text of ["52.52", "52,5", "", "here, there", "99.0, 13.4"]) expect(readCoordinatePair(text)).toBeNull();
+});
