@@ -157,3 +157,11 @@ test("slow ones answer later, and say what is wrong like the others", async () =
   const outside = await calculateAny("winter.assign", { trees: [tree], places: [{ ...glass, id: "outside" }] });
   expect(outside).toMatchObject({ error: [{ path: "places.0.id" }] });
 });
+
+test("`timber` and `timber-lined` are one wall", () => {
+  const grow = (wall: string) =>
+    calculate("roots.grow", { fill: 0.9, circling: 1, vigour: "moderate", degreeDays: 600, wall });
+  expect("out" in grow("timber")).toBe(true);
+  expect(grow("timber")).toEqual(grow("timber-lined"));
+  expect(grow("timber")).toEqual(grow(0.85 as unknown as string));
+});

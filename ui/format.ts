@@ -62,11 +62,14 @@ const monthFormat = new Intl.DateTimeFormat(LOCALE, { month: "short", timeZone: 
 
 const atNoon = (iso: IsoDate) => new Date(`${iso}T12:00:00Z`);
 
-const NEAR_MS = 300 * 86_400_000;
+const NEAR_MS = 90 * 86_400_000;
 
-/** "3 May", with the year unless it lies within ten months of `near`. */
+/** "3 May", with its year when it lies more than 90 days from `near`, or in another calendar year. */
 export function day(iso: IsoDate, near?: IsoDate): string {
-  const close = near !== undefined && Math.abs(atNoon(iso).getTime() - atNoon(near).getTime()) < NEAR_MS;
+  const close =
+    near !== undefined &&
+    iso.slice(0, 4) === near.slice(0, 4) &&
+    Math.abs(atNoon(iso).getTime() - atNoon(near).getTime()) <= NEAR_MS;
   return (close ? dayFormat : fullFormat).format(atNoon(iso));
 }
 

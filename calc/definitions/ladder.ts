@@ -10,8 +10,8 @@ import {
   SCHOOLS,
 } from "@/core/ladder/index";
 import { VIGOUR_NAMES, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
-import { WALLS } from "@/core/vessel/index";
 import { CalcProblem, define } from "../definition";
+import { wallName } from "../walls";
 
 const positive = z.number().positive();
 
@@ -36,7 +36,7 @@ export const ladderCalculations = [
             pot: z
               .strictObject({
                 heightMm: positive.optional(),
-                wall: z.enum(WALLS).optional(),
+                wall: wallName.optional(),
                 massKg: z.number().min(0).optional(),
               })
               .default({}),
@@ -51,7 +51,7 @@ export const ladderCalculations = [
               id: z.string().min(1),
               volumeL: positive,
               heightMm: positive,
-              wall: z.enum(WALLS),
+              wall: wallName,
               massKg: z.number().min(0).default(0),
               price: z.number().min(0),
               owned: z.boolean(),

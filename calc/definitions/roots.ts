@@ -17,8 +17,8 @@ import {
 } from "@/core/roots/index";
 import { coresPlan, slicePlan } from "@/core/inplace/index";
 import { VIGOUR_SD } from "@/core/species/index";
-import { WALLS } from "@/core/vessel/index";
 import { CalcProblem, define } from "../definition";
+import { wallName } from "../walls";
 
 const fill = z.number().min(0).max(1);
 const circling = z.number().min(0).max(4);
@@ -27,7 +27,7 @@ const onePace = (v: { vigour?: unknown; kPerDegreeDay?: unknown }) =>
   (v.vigour === undefined) !== (v.kPerDegreeDay === undefined);
 const onePaceFault = { path: ["vigour"], error: "Give exactly one of vigour and kPerDegreeDay." };
 const wall = z
-  .union([z.enum(WALLS), z.number().min(0).max(2)])
+  .union([wallName, z.number().min(0).max(2)])
   .transform((w) => (typeof w === "number" ? w : CIRCLING_BY_WALL[w]));
 
 export const rootCalculations = [

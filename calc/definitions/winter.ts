@@ -1,10 +1,10 @@
 import { z } from "zod";
-import { WALLS } from "@/core/vessel/index";
 import { potTemperature, STANDS, WINTER_WALLS, WRAPS } from "@/core/winter/index";
 import { hoursFromRows } from "@/core/place/index";
 import { assignmentModel, checkAssignment, greedyAssignment, OUTSIDE } from "@/core/shelter/index";
 import { highsSolver } from "@/solve/highs";
 import { CalcProblem, define, defineSlow } from "../definition";
+import { wallName } from "../walls";
 
 const share = z.number().min(0).max(1);
 
@@ -14,7 +14,7 @@ export const winterCalculations = [
     "Temperature of a pot's root zone hour by hour, shell and core",
     z.strictObject({
       volumeL: z.number().positive().max(5000),
-      wall: z.enum([...WALLS, ...WINTER_WALLS]),
+      wall: z.union([wallName, z.enum(WINTER_WALLS)]),
       wrap: z.enum(WRAPS).nullable().default(null),
       stand: z.enum(STANDS),
       exposure: z.number().gt(0).max(1).default(1),

@@ -8,6 +8,25 @@ const box: InPlaceInput = {
   volumeL: 315,
 };
 
+test("18 holes of 50 mm in a tapered pot of 128 L take 9.9 %, not the 7 % of its upper face", () => {
+  const tapered: InPlaceInput = {
+    plan: { shape: "round", diameterMm: 654.6 },
+    heightMm: 538,
+    trunkMm: null,
+    volumeL: 128,
+    widthShareAtDepth: 0.8,
+  };
+  // By hand: 18 · π/4 · 5² cm² · (2/3 · 53.8 cm) = 12 676 cm³ of 128 000.
+  expect(shareOfCores(tapered, 50, 18)).toBeCloseTo(12.676 / 128, 4);
+  const plan = coresPlan(tapered, { coreMm: 50, share: 0.099 });
+  expect(plan.holes).toHaveLength(18);
+  expect([plan.share, plan.retainedShare, plan.litres].map((v) => Math.round(1000 * v) / 1000)).toEqual([
+    0.099, 0.901, 12.676,
+  ]);
+  // None comes out of the wall where the holes end: 0.8 · 327.3 mm less the hole and a margin of 10 mm.
+  expect(Math.max(...plan.holes.map(({ x, y }) => Math.hypot(x, y)))).toBeLessThanOrEqual(0.8 * 327.3 - 35);
+});
+
 test("43 holes of 50 mm renew a tenth of a box of 75 cm", () => {
   const plan = coresPlan(box);
   expect(plan.holes).toHaveLength(43);

@@ -10,8 +10,10 @@ export interface InPlaceInput {
   /** Height of the ball, mm. */
   heightMm: number;
   trunkMm: number | null;
-  /** Volume of the ball, L. */
+  /** Volume of the ball, L: of its true section, which narrows downwards in a tapered pot. */
   volumeL: number;
+  /** Width of the ball where the holes end, as a share of its width above; 1 where not said. */
+  widthShareAtDepth?: number;
 }
 
 export const areaMm2 = (plan: Plan) =>
@@ -26,14 +28,19 @@ export function keepOffMm({ plan, trunkMm }: Pick<InPlaceInput, "plan" | "trunkM
 }
 
 /** Whether a hole may lie here: clear of trunk and wall, in the outer half. Coordinates from the trunk, mm. */
-function allowed({ plan, trunkMm }: InPlaceInput, x: number, y: number, radiusMm: number): boolean {
+function allowed(input: InPlaceInput, x: number, y: number, radiusMm: number): boolean {
+  const { plan, trunkMm } = input;
+  // A hole that is clear of the wall above may come out of it below, where the pot is narrower.
+  const below = input.widthShareAtDepth ?? 1;
   const r = Math.hypot(x, y);
   const keep = keepOffMm({ plan, trunkMm });
   const wall = radiusMm + F.wallMarginMm;
   if (plan.shape === "round")
-    return r <= plan.diameterMm / 2 - wall && r - radiusMm >= Math.max(keep, (F.outerFrom * plan.diameterMm) / 2);
+    return (
+      r <= (below * plan.diameterMm) / 2 - wall && r - radiusMm >= Math.max(keep, (F.outerFrom * plan.diameterMm) / 2)
+    );
   const [a, b] = [plan.lengthMm / 2, plan.widthMm / 2];
-  if (Math.abs(x) > a - wall || Math.abs(y) > b - wall || r - radiusMm < keep) return false;
+  if (Math.abs(x) > below * a - wall || Math.abs(y) > below * b - wall || r - radiusMm < keep) return false;
   // The outer half of a box lies outside the box of half its sides.
   return Math.abs(x) >= F.outerFrom * a || Math.abs(y) >= F.outerFrom * b;
 }
@@ -62,15 +69,18 @@ export type Sector = (typeof SECTORS)[number];
 const inSector = (sector: Sector, x: number, y: number) =>
   sector === "all" || (sector === "north-south") === Math.abs(y) >= Math.abs(x);
 
-/** Share of a hole's ball volume. */
+/**
+ * Share of the ball that so many holes take: their volume by the ball's own, so that a tapered ball loses more than its upper face shows.
+ * @example shareOfCores({plan: …, heightMm: 538, trunkMm: null, volumeL: 128}, 50, 18) // 0.099
+ */
 export function shareOfCores(input: InPlaceInput, coreMm: number, count: number): number {
-  return (count * (Math.PI / 4) * coreMm ** 2 * F.coreDepthShare) / areaMm2(input.plan);
+  return (count * (Math.PI / 4) * coreMm ** 2 * F.coreDepthShare * input.heightMm) / (input.volumeL * 1e6);
 }
 
 /**
  * Holes bored into the outer half of a ball and refilled: how many, how far apart, how deep, where. Places lie on a triangular grid,
  * as wide as the number asked for allows.
- * @example coresPlan({plan: {shape: "rectangle", lengthMm: 750, widthMm: 750}, heightMm: 600, trunkMm: 110, volumeL: 330}, {coreMm: 50, share: .1}).holes.length // 43
+ * @example coresPlan({plan: {shape: "rectangle", lengthMm: 750, widthMm: 750}, heightMm: 600, trunkMm: 110, volumeL: 337.5}, {coreMm: 50, share: .1}).holes.length // 43
  */
 export function coresPlan(
   input: InPlaceInput,

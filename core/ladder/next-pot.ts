@@ -94,7 +94,8 @@ export function fitPots(input: {
   warmthToSeasonEnd: number;
   /** Largest step the kind stands, where its pace alone does not say. */
   largestStep?: number | null;
-  ball: Ball;
+  /** null: bare roots, which are no ball yet and whose first pot is no step from another. */
+  ball: Ball | null;
   finalVolumeL: number | null;
   store: StorePot[];
 }): PotFit[] {
@@ -113,10 +114,11 @@ export function fitPots(input: {
       let misfit: Misfit | null = null;
       if (candidate.free < 1) misfit = "none-free";
       else if (candidate.condition === "cracked" || candidate.condition === "brittle") misfit = "unsound";
-      else if (ratio < LEAST_RATIO) misfit = "too-small";
-      else if (ratio > rule.largest && (fillAtSeasonEnd < HALF_ROOTED || input.largestStep)) misfit = "too-large";
+      else if (input.ball && ratio < LEAST_RATIO) misfit = "too-small";
+      else if (input.ball && ratio > rule.largest && (fillAtSeasonEnd < HALF_ROOTED || input.largestStep))
+        misfit = "too-large";
       else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";
-      else {
+      else if (input.ball) {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
         if (plan.smallestGapMm < LEAST_GAP_MM) misfit = "ball-too-wide";
         else if (plan.trimMm > MOST_TRIM_SHARE * input.ball.heightMm) misfit = "ball-too-tall";
@@ -126,7 +128,7 @@ export function fitPots(input: {
         ratio,
         fillAtSeasonEnd,
         misfit,
-        distance: Math.abs(Math.log(ratio / rule.ideal)),
+        distance: Math.abs(Math.log(ratio / (input.ball ? rule.ideal : 1))),
       };
     })
     .sort((a, b) => Number(a.misfit !== null) - Number(b.misfit !== null) || a.distance - b.distance);

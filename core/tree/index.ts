@@ -9,6 +9,7 @@ export * from "./stores";
 export * from "./context";
 export * from "./own-wood";
 export * from "./weather-said";
+export * from "./juvenile";
 export * from "./replay";
 export * from "./state";
 export * from "./verdict";

@@ -19,7 +19,7 @@ import {
   SURPRISE_BELOW,
 } from "../roots/index";
 import type { Profile } from "../species/index";
-import { brimHeightMm, mixEstimate, type Pot, vesselOf, wallOf } from "../vessel/index";
+import { brimHeightMm, MIX_SHARE_OF_BRIM, mixEstimate, type Pot, vesselOf, wallOf } from "../vessel/index";
 import type { LotRecord } from "./records";
 
 /** What is supposed of roots on arrival, by form, before anyone looks. Wide on purpose (L). */
@@ -53,6 +53,8 @@ export interface Replayed {
   day: DayNumber;
   lotId: string | null;
   pot: Pot | null;
+  /** It came with bare roots and has not been potted since: it has no pot at all, as against one nobody described. */
+  bare: boolean;
   /** Mix in place when it was set. */
   volumeL: Estimate;
   /** Its share of the pot's mix: 1 unless it stands in one pot with others. */
@@ -80,6 +82,15 @@ export interface Replayed {
   doubted: boolean;
   /** The last look for new roots since the last potting. */
   rerooted: { on: DayNumber; lengthMm: number; firm: boolean | null; probability: number } | null;
+}
+
+/**
+ * The pot a tree stands in as far as anyone knows: the described one, or one of usual proportions round the guess of its mix; null for
+ * bare roots, which stand in none.
+ */
+export function presumedPot(replayed: Pick<Replayed, "pot" | "bare" | "volumeL">): Pot | null {
+  if (replayed.pot !== null || replayed.bare) return replayed.pot;
+  return { known: "about", litres: replayed.volumeL.p50 / MIX_SHARE_OF_BRIM.typical, wall: "smooth-plastic" };
 }
 
 /** Years since the tree was last potted; a pot nobody remembers filling is taken as two years old. */
@@ -159,6 +170,7 @@ function apply(
         day: pottedOn ?? day,
         lotId: event.potLotId,
         pot,
+        bare: payload.form === "bare-root" && pot === null && !potted,
         volumeL,
         share: 1,
         together: [],
@@ -205,6 +217,7 @@ function apply(
       blurBelief(state.belief, warmthSdOf(track, profile.warmth, event.on));
       state.lotId = event.potLotId;
       state.pot = pot;
+      state.bare = false;
       state.volumeL = to;
       state.share = 1;
       state.together = [];
@@ -334,6 +347,7 @@ function joinPot(
     state.volumeL = to;
     state.lotId = potLotId;
     state.pot = pot;
+    state.bare = false;
     state.pottedOn = day;
     state.disturbedOn = day;
     state.mix = null;

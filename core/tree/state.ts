@@ -21,7 +21,7 @@ import { conditionOn } from "./condition";
 import type { KindTracks, ReplayContext } from "./context";
 import { profileFor } from "./mates";
 import type { LotRecord, TreeRecord } from "./records";
-import { replay, type Replayed, yearsInPot } from "./replay";
+import { presumedPot, replay, type Replayed, yearsInPot } from "./replay";
 import { judge, type Verdict, type WindowState, windowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;
@@ -213,15 +213,18 @@ function fitStore(
   kPerDegreeDay: number,
   correction: CorrectionName,
 ): PotFit[] {
-  if (!replayed.pot) return [];
-  const { vessel } = vesselOf(replayed.pot);
-  const ball = ballInPot(
-    vessel,
-    replayed.fillHeightMm ?? usualFillHeightMm(vessel),
-    replayed.bottomLayerMm,
-    replayed.mix,
-    yearsInPot(replayed, on),
-  );
+  // A pot nobody described is guessed with its ball; bare roots have none, and are fitted by a usual first pot.
+  const pot = presumedPot(replayed);
+  const vessel = pot && vesselOf(pot).vessel;
+  const ball =
+    vessel &&
+    ballInPot(
+      vessel,
+      replayed.fillHeightMm ?? usualFillHeightMm(vessel),
+      replayed.bottomLayerMm,
+      replayed.mix,
+      yearsInPot(replayed, on),
+    );
   const end = seasonEndAfter(context, on);
   return fitPots({
     fromMixL: replayed.volumeL.p50,

@@ -2,7 +2,7 @@ import type { Site } from "../climate/index";
 import { type DayNumber, toDay, toIso } from "../dates/index";
 import { adviseCorrection, type Advice, type CorrectionWindow } from "../correcting/index";
 import type { LoggedEvent } from "../event/index";
-import type { InPlaceInput } from "../inplace/index";
+import { IN_PLACE_FIGURES, type InPlaceInput } from "../inplace/index";
 import { seasonFacts, type Situation } from "../judgement/index";
 import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Reading } from "../roots/index";
 import { brimHeightMm, vesselOf, widthAtMm } from "../vessel/index";
@@ -120,5 +120,13 @@ export function ballFromAbove(replayed: Replayed, ballHeightMm: number, trunkMm:
       : vessel.shape === "square"
         ? { shape: "rectangle" as const, lengthMm: vessel.topWidthMm, widthMm: vessel.topWidthMm }
         : round(widthAtMm(vessel, top));
-  return { plan, heightMm: ballHeightMm, trunkMm, volumeL: replayed.volumeL.p50 };
+  // The holes end two thirds down: there the ball is as wide as the pot's wall leaves it.
+  const endsAtMm = Math.max(0, top - IN_PLACE_FIGURES.coreDepthShare * ballHeightMm);
+  return {
+    plan,
+    heightMm: ballHeightMm,
+    trunkMm,
+    volumeL: replayed.volumeL.p50 / replayed.share,
+    widthShareAtDepth: Math.min(1, widthAtMm(vessel, endsAtMm) / widthAtMm(vessel, top)),
+  };
 }

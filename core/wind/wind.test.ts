@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { standing } from "./index";
+import { standing, SMALL_POT_KG, usualHeightM } from "./index";
 
 const tree = {
   crownWidthM: 1.2,
@@ -35,4 +35,32 @@ test("with the ballast or the base asked for, the gust is stood dry with the mar
       },
     ),
   );
+});
+
+test("height of a tree nobody measured, by its pot", () => {
+  // 0.45 · ∛V, to the centimetre: by hand.
+  expect([1.5, 8, 27, 125].map(usualHeightM)).toEqual([0.52, 0.9, 1.35, 2.25]);
+  expect(SMALL_POT_KG).toBe(12);
+});
+
+test("a small pot is laid down or grouped, never loaded with a hundred kilograms", () => {
+  const seedling = standing({
+    crownWidthM: 0.9,
+    crownHeightM: 1.1,
+    crownBaseM: 0.5,
+    baseWidthM: 0.1,
+    massDryKg: 1,
+    massWetKg: 1.6,
+    inLeaf: true,
+    gustMs: 20,
+  });
+  expect(seedling.ballastKg).toBeGreaterThan(20);
+  expect(seedling.remedy).toBe("lay-or-group");
+  const tub = {
+    ...{ crownWidthM: 0.9, crownHeightM: 1.1, crownBaseM: 0.6, baseWidthM: 0.5 },
+    massDryKg: 60,
+    massWetKg: 90,
+  };
+  expect(standing({ ...tub, inLeaf: true, gustMs: 5 }).remedy).toBe("none");
+  expect(standing({ ...tub, inLeaf: true, gustMs: 36 }).remedy).toBe("ballast");
 });

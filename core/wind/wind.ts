@@ -28,6 +28,18 @@ export interface StandingInput {
   gustMs: number;
 }
 
+/** Below this mass, wet, a pot is moved sooner than loaded, kg: our judgement (L). */
+export const SMALL_POT_KG = 12;
+
+/**
+ * Height above its pot of a tree nobody measured, by the mix it stands in, m: about as tall as the pot's cube root says of nursery
+ * stock. Our judgement (L): half a metre in 1.5 L, one in 10 L, two in 100 L.
+ * @example usualHeightM(10) // 0.97
+ */
+export function usualHeightM(volumeL: number): number {
+  return Math.round(45 * Math.cbrt(volumeL)) / 100;
+}
+
 export interface Standing {
   silhouetteM2: number;
   leverM: number;
@@ -38,6 +50,8 @@ export interface Standing {
   tieFromMs: number;
   /** To stand that gust dry with the margin of the rule. */
   ballastKg: number;
+  /** What to do against that gust: a small pot that would need more than its own mass is laid down or set among others, not loaded. */
+  remedy: "none" | "ballast" | "lay-or-group";
   baseNeededM: number;
   /** Moment of the asked gust as a share of what it withstands dry. */
   shareDry: number;
@@ -55,13 +69,16 @@ export function standing(v: StandingInput): Standing {
   const gustFor = (moment: number) => Math.sqrt(moment / (perPressure * 0.5 * AIR_DENSITY_KG_PER_M3));
   const moment = 0.5 * AIR_DENSITY_KG_PER_M3 * v.gustMs ** 2 * perPressure;
   const needed = moment / TIE_AT_SHARE;
+  const ballastKg = Math.max(0, needed / (GRAVITY_M_PER_S2 * (v.baseWidthM / 2)) - v.massDryKg);
   return {
     silhouetteM2,
     leverM,
     tipsDryMs: gustFor(withstands(v.massDryKg)),
     tipsWetMs: gustFor(withstands(v.massWetKg)),
     tieFromMs: gustFor(withstands(v.massDryKg) * TIE_AT_SHARE),
-    ballastKg: Math.max(0, needed / (GRAVITY_M_PER_S2 * (v.baseWidthM / 2)) - v.massDryKg),
+    ballastKg,
+    remedy:
+      ballastKg === 0 ? "none" : ballastKg > v.massWetKg || v.massWetKg < SMALL_POT_KG ? "lay-or-group" : "ballast",
     baseNeededM: Math.max(v.baseWidthM, (2 * needed) / (v.massDryKg * GRAVITY_M_PER_S2)),
     shareDry: moment / withstands(v.massDryKg),
   };

@@ -24,6 +24,7 @@ import { ARRIVAL_VERDICT_WORDS, CIRCLING_GRADES, FILL_GRADES, FORM_WORDS, HAZARD
 import { type ArrivalDraft, EMPTY_ARRIVAL, readArrival, readingOf } from "./draft";
 import type { ArrivalContext } from "./season";
 import { arrivalActText, findingText } from "./words";
+import { useRecordingDay } from "../shell/recording-day";
 
 const FIELDS = ["tag", "typedName", "kindId", "cultivar", "pot", "rootstock", "arrivedOn"];
 const GRADES = [0, 1, 2, 3, 4];
@@ -51,7 +52,8 @@ export function Arrival({
   unknown: ArrivalContext;
 }) {
   const router = useRouter();
-  const { collectionId, today, units } = useAsOf();
+  const { collectionId, units } = useAsOf();
+  const { value: arrivedOn } = useRecordingDay();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("receive-tree");
   const treeId = useRef<string | null>(null);
@@ -101,7 +103,7 @@ export function Arrival({
       purpose: verdict.verdict === "rescue" ? "rescue" : d.purpose,
       count: 1,
       form: d.form,
-      arrivedOn: today,
+      arrivedOn,
       lastPotted: null,
       pot: bare ? null : potKnown,
       finalVolumeL: null,
@@ -407,7 +409,7 @@ export function Arrival({
           {busy ? "Recording …" : verdict.verdict === "refuse" ? "Take it all the same" : "Take it in"}
         </button>
         <p className="mt-2 text-sm">
-          Moving plants and soil can be restricted: your local plant-health office knows. As of {day(today)}.
+          Moving plants and soil can be restricted: your local plant-health office knows. As of {day(arrivedOn)}.
         </p>
       </div>
     </Form>
@@ -416,17 +418,18 @@ export function Arrival({
 
 /** The kind's season, asked from the server when the kind is named. */
 function useContextOf(collectionId: string, kindId: string | null, unknown: ArrivalContext): ArrivalContext {
-  const [known, setKnown] = useState<{ kindId: string; context: ArrivalContext } | null>(null);
+  const { settledOn: on } = useAsOf();
+  const [known, setKnown] = useState<{ kindId: string; on: string; context: ArrivalContext } | null>(null);
   useEffect(() => {
     if (kindId === null) return;
     const leave = new AbortController();
-    fetch(`/c/${collectionId}/arrival/season?kind=${encodeURIComponent(kindId)}`, { signal: leave.signal })
+    fetch(`/c/${collectionId}/arrival/season?${new URLSearchParams({ kind: kindId, on })}`, { signal: leave.signal })
       .then((r) => (r.ok ? (r.json() as Promise<ArrivalContext>) : null))
-      .then((context) => context && setKnown({ kindId, context }))
+      .then((context) => context && setKnown({ kindId, on, context }))
       .catch(() => undefined);
     return () => leave.abort();
-  }, [collectionId, kindId]);
-  return known && known.kindId === kindId ? known.context : unknown;
+  }, [collectionId, kindId, on]);
+  return known && known.kindId === kindId && known.on === on ? known.context : unknown;
 }
 
 function VerdictPanel({
@@ -442,15 +445,15 @@ function VerdictPanel({
   currency: string;
   price: number | null;
 }) {
-  const { today, units } = useAsOf();
+  const { on, units } = useAsOf();
   const { cost } = verdict;
   const money = (v: number) => `${number(v, 2)} ${currency}`;
   const when = (w: InspectionVerdict["steps"][number]["when"]) =>
     w.at === "now"
       ? "now"
       : w.at === "days"
-        ? day(toIso(toDay(today) + w.days), today)
-        : openWords(context.opens[w.operation], today);
+        ? day(toIso(toDay(on) + w.days), on)
+        : openWords(context.opens[w.operation], on);
   return (
     <section aria-live="polite" aria-labelledby="verdict" className="border-base-300 rounded-box border-2 p-3">
       <h2 id="verdict" className="text-2xl" data-testid="arrival-verdict">

@@ -6,20 +6,27 @@ import { nextTag } from "../trees/next-tag";
 import { lastTag } from "../trees/screen";
 import { Arrival } from "./arrival";
 import { arrivalContext } from "./season";
+import { FollowDay } from "../shell/follow-day";
+import { asOfDay } from "../shell/page-props";
 
 /** A plant stands at the gate: looked over before it is taken. */
-export async function ArrivalScreen({ collectionId }: { collectionId: string }) {
+export async function ArrivalScreen({ collectionId, on: askedOn }: { collectionId: string; on: string | undefined }) {
   const view = await collectionView(collectionId);
-  const unknown = await arrivalContext(collectionId, null);
-  if (!view || !unknown) notFound();
+  if (!view) notFound();
+  const shown = asOfDay(askedOn, view.today);
+  const unknown = await arrivalContext(collectionId, null, shown);
+  if (!unknown) notFound();
   const tags = view.loaded.trees.map((t) => t.tag);
   return (
-    <Arrival
-      kinds={kindOptions()}
-      takenTags={tags}
-      suggestedTag={nextTag(lastTag(view.loaded), tags)}
-      currency={view.collection.currency}
-      unknown={unknown}
-    />
+    <>
+      <FollowDay shown={shown} />
+      <Arrival
+        kinds={kindOptions()}
+        takenTags={tags}
+        suggestedTag={nextTag(lastTag(view.loaded), tags)}
+        currency={view.collection.currency}
+        unknown={unknown}
+      />
+    </>
   );
 }

@@ -7,11 +7,12 @@ import { plantsOn, seriesAround, WINDOW_DAYS } from "@/core/tree/index";
 import { OPEN_FROM, openPeriods, suitabilityOn } from "@/core/window/index";
 import { windowOptions } from "../collection/load";
 import { collectionView } from "../shell/data";
+import { asOfDay } from "../shell/page-props";
 
 const OPERATIONS = ["slip-up", "shave", "split", "up-pot", "bare-root"] as const;
 export type ArrivalOperation = (typeof OPERATIONS)[number];
 
-/** What a kind and this season mean for a plant that arrives today. */
+/** What a kind and this season mean for a plant that arrives on a day. */
 export interface ArrivalContext {
   name: string;
   kind: ArrivalKind;
@@ -25,11 +26,15 @@ export interface ArrivalContext {
   guess: boolean;
 }
 
-export async function arrivalContext(collectionId: string, kindId: string | null): Promise<ArrivalContext | null> {
+export async function arrivalContext(
+  collectionId: string,
+  kindId: string | null,
+  askedOn: string | undefined,
+): Promise<ArrivalContext | null> {
   const view = await collectionView(collectionId);
   if (!view) return null;
   const { site, loaded, collection, today } = view;
-  const on = toDay(today);
+  const on = toDay(asOfDay(askedOn, today));
   const known = kindId !== null && kindById(kindId) ? kindId : null;
   const profile = profileOf({ kindId: known, typedName: null, habit: "unknown" });
   const facts = seasonFacts(site, profile, on);

@@ -9,6 +9,7 @@ import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "../words";
+import { useDayWord, useRecordingDay } from "../shell/recording-day";
 
 type Work = "remove-girdler" | "trim-outside" | "replace-top";
 const WORKS: Work[] = ["remove-girdler", "trim-outside", "replace-top"];
@@ -29,17 +30,18 @@ export function InPlaceDone({
   anchorHalved: boolean;
   windows: Partial<Record<CorrectionName, CorrectionWindow>>;
 }) {
-  const { collectionId, today } = useAsOf();
+  const { collectionId, today, on } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-work-in-place");
   const [work, setWork] = useState<Work>(girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top");
   const [kept, setKept] = useState("");
   const [part, setPart] = useState<"all" | "half">(anchorHalved ? "all" : "half");
-  const [doneOn, setDoneOn] = useState(today);
+  const { value: doneOn, set: setDoneOn } = useRecordingDay();
+  const when = useDayWord();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const usual = CORRECTIONS[work].retained;
   const window = windows[work];
-  const closed = window && !window.open && doneOn === today ? window : null;
+  const closed = window && !window.open && doneOn === on ? window : null;
 
   const submit = async () => {
     const share = kept.trim() === "" ? usual : readNumber(kept) / 100;
@@ -97,7 +99,7 @@ export function InPlaceDone({
         <TextField label="Done on" type="date" max={today} value={doneOn} onChange={setDoneOn} fault={at("on")} />
         {closed && (
           <p className="text-warning font-semibold sm:col-span-2">
-            Its window is closed today: {LIMIT_BECAUSE[closed.limiting]}; it would end badly in{" "}
+            Its window is closed {when}: {LIMIT_BECAUSE[closed.limiting]}; it would end badly in{" "}
             {percent(1 - closed.safe)} of years. It can be recorded all the same.
           </p>
         )}

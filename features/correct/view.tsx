@@ -95,12 +95,13 @@ function Advised({
   circling: number;
 }) {
   const { collectionId, today, units } = useAsOf();
+  const { now, Now } = useNowWords();
   const tree = `/c/${collectionId}/tree/${facts.treeId}`;
   const { pick, later, sour } = advice;
   const pot = (o: Option) => `${tree}/pot?correction=${o.correction}&kept=${(1 - o.price.loss).toFixed(3)}`;
   return (
     <>
-      <section className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-[minmax(0,20rem)_minmax(0,1fr)]" aria-label="Today">
+      <section className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-[minmax(0,20rem)_minmax(0,1fr)]" aria-label={Now}>
         <Reasoned
           reason={
             <>
@@ -122,7 +123,7 @@ function Advised({
                 face="side"
                 fill={pick ? Math.max(0, fill - (pick.price.loss > 0.2 ? 1 : 0)) : fill}
                 circling={pick?.price.circlingAfter ?? circling}
-                label="The side after today’s work"
+                label="The side after this work"
               />
               <figcaption className="text-center text-sm">
                 {pick ? `after, grade ${number(pick.price.circlingAfter, 1)}` : "unchanged"}
@@ -145,7 +146,7 @@ function Advised({
                   Every correction is held against the others by one price: handling and roots lost (
                   {number(pick.price.shock, 2)}
                   ), turning left in the ball ({number(pick.price.turning, 2)}), season lost while roots wait (
-                  {number(pick.price.waiting, 2)}); the cheapest that today allows is taken. What it stands today:{" "}
+                  {number(pick.price.waiting, 2)}); the cheapest allowed {now} is taken. What it stands {now}:{" "}
                   {percent(advice.lossAllowed)} of its roots, by kind, season, heat and health. The day its roots hold:
                   the work’s lag, then one crossing of fresh mix at this tree’s pace, in the warmth to come. The weights
                   are our judgement{facts.guess ? ", and its kind is a guess" : ""}.
@@ -153,7 +154,7 @@ function Advised({
               }
             >
               <p className="text-xl" data-testid="pick">
-                Today: {optionWords(pick, units)}.
+                {Now}: {optionWords(pick, units)}.
               </p>
               <p className="mt-1">
                 {CORRECTION_WORDS[pick.correction].what[0].toUpperCase() +
@@ -164,7 +165,7 @@ function Advised({
             </Reasoned>
           ) : (
             <p className="text-xl" data-testid="pick">
-              Today: nothing at its roots.
+              {Now}: nothing at its roots.
             </p>
           )}
           {later && (
@@ -175,7 +176,7 @@ function Advised({
                   {optionWords(later, units)}.
                 </p>
                 <p className="text-sm">
-                  Not today: {later.objections.map((o) => objectionWords(o, units)).join("; ")}. Meanwhile:{" "}
+                  Not {now}: {later.objections.map((o) => objectionWords(o, units)).join("; ")}. Meanwhile:{" "}
                   {meanwhileWords(advice).join(" ")}
                 </p>
               </Reasoned>
@@ -293,7 +294,8 @@ function Sour({
 
 /** Flare, girdler, anchor, and what the rules of its kind add. */
 function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
-  const { today, units } = useAsOf();
+  const { on, today, units } = useAsOf();
+  const { now } = useNowWords();
   const { flare, girdler, anchored, findings } = advice;
   const items: { key: string; text: ReactNode; why: string }[] = [];
   if (flare)
@@ -302,8 +304,8 @@ function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
       text:
         flare.leaveMm === 0
           ? `Uncover the flare: take the ${millimetres(flare.belowMm, units)} of mix off it, ${percent(flare.loss)} of the roots.`
-          : `The flare is ${millimetres(flare.belowMm, units)} down, and uncovering it today would cost ${percent(flare.loss)} of the roots where it stands ${percent(flare.most)}: take ${millimetres(flare.takeOffMm, units)} off, set it by today’s surface, and the remaining ${millimetres(flare.leaveMm, units)} at later pottings.`,
-      why: "Roots above the flare thin out towards the top: six tenths of the ball’s mean density, our judgement. What it stands today is by kind and season.",
+          : `The flare is ${millimetres(flare.belowMm, units)} down, and uncovering it ${now} would cost ${percent(flare.loss)} of the roots where it stands ${percent(flare.most)}: take ${millimetres(flare.takeOffMm, units)} off, set it by the present surface, and the remaining ${millimetres(flare.leaveMm, units)} at later pottings.`,
+      why: "Roots above the flare thin out towards the top: six tenths of the ball’s mean density, our judgement. What it stands is by kind and season.",
     });
   if (girdler)
     items.push({
@@ -324,7 +326,7 @@ function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
       text: facts.anchorHalved
         ? `Half of what holds it in the ground was severed: the other half after ${number(anchored.weeks)} weeks.`
         : anchored.halves
-          ? `Rooted in the ground, which may bring ${percent(facts.anchorShare)} of what it drinks: sever half now and half about ${day(toIso(toDay(today) + 7 * anchored.weeks), today)}, or all of it once it is dormant.`
+          ? `Rooted in the ground, which may bring ${percent(facts.anchorShare)} of what it drinks: sever half now and half about ${day(toIso(toDay(on) + 7 * anchored.weeks), today)}, or all of it once it is dormant.`
           : `Rooted in the ground, which may bring ${percent(facts.anchorShare)} of what it drinks: it is dormant, sever it in one go.`,
       why: "Estimated from what crown the tree carries against what its pot would feed; between a fifth and three fifths, our judgement.",
     });
@@ -357,6 +359,7 @@ function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
 /** All corrections beside each other: what each costs, as a bar in three parts; the refused ones with the reason and their day. */
 function Options({ advice, pot }: { advice: Advice; pot: (o: Option) => string }) {
   const { today, units } = useAsOf();
+  const { now } = useNowWords();
   const most = Math.max(...advice.options.map((o) => o.price.total));
   const allowed = advice.options.filter((o) => o.objections.length === 0);
   const refused = advice.options.filter((o) => o.objections.length > 0);
@@ -383,7 +386,7 @@ function Options({ advice, pot }: { advice: Advice; pot: (o: Option) => string }
         </ul>
         {refused.length > 0 && (
           <>
-            <h3 className="mt-3 font-medium">Refused today</h3>
+            <h3 className="mt-3 font-medium">Refused {now}</h3>
             <ul className="space-y-1" data-testid="refused">
               {refused.map((o) => (
                 <li key={o.correction} className="grid gap-x-4 sm:grid-cols-[minmax(0,1fr)_12rem]">
@@ -418,4 +421,10 @@ function PriceBar({ option, most }: { option: Option; most: number }) {
       <rect x={w(shock) + w(turning)} y="3" width={w(waiting)} height="12" fill="#c9a878" />
     </svg>
   );
+}
+
+/** What the day the page speaks of is called. */
+function useNowWords() {
+  const { on, today } = useAsOf();
+  return on === today ? { now: "today", Now: "Today" } : { now: "that day", Now: `On ${day(on, today)}` };
 }

@@ -25,6 +25,7 @@ import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { HAZARD_WORDS, LIMIT_BECAUSE } from "../words";
 import { AboveDrawing } from "./above";
+import { useDayWord, useRecordingDay } from "../shell/recording-day";
 
 export interface InPlaceFacts {
   treeId: string;
@@ -98,7 +99,7 @@ export function InPlaceView({ facts }: { facts: InPlaceFacts }) {
 }
 
 function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
-  const { collectionId, today, units } = useAsOf();
+  const { collectionId, today, on, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-work-in-place");
   const large = ball.volumeL >= 60;
@@ -121,7 +122,8 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
   const part = chosen?.way === way ? chosen.part : next.part;
   const [wall, setWall] = useState(false);
   const [kept, setKept] = useState("");
-  const [doneOn, setDoneOn] = useState(today);
+  const { value: doneOn, set: setDoneOn } = useRecordingDay();
+  const when = useDayWord();
   const [problems, setProblems] = useState<Record<string, string>>({});
 
   const coreMm = readNumber(core, "mm");
@@ -158,7 +160,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
       ...(cores
         ? { count: cores.holes.length, widthMm: cores.coreMm, depthMm: cores.depthMm, circlingRemoved: wall ? 0.1 : 0 }
         : { depthMm: slice!.depthMm }),
-      despite: window && !window.open && doneOn === today ? { limiting: window.limiting, safe: window.safe } : null,
+      despite: window && !window.open && doneOn === on ? { limiting: window.limiting, safe: window.safe } : null,
     });
     if (!done) return;
     setChosen(null);
@@ -189,7 +191,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
             ? "No window is known for this work."
             : window.open
               ? `The season for it is open${window.closes ? ` until ${day(window.closes, today)}` : ""}.`
-              : `Not today: ${LIMIT_BECAUSE[window.limiting]}.${window.opens ? ` It opens ${day(window.opens, today)}.` : ""}`}{" "}
+              : `Not ${when}: ${LIMIT_BECAUSE[window.limiting]}.${window.opens ? ` It opens ${day(window.opens, today)}.` : ""}`}{" "}
           {facts.evergreen
             ? `Evergreens: before the flush, roots at ${celsius(facts.springRootZoneC, units)} and more.`
             : "Deciduous trees: in dormancy."}

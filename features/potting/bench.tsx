@@ -34,10 +34,11 @@ import { Cautions } from "./cautions";
 import { faultWords } from "./fault-words";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
 import { Numbers, PlanDrawing } from "./plan-view";
-import { PotChoice } from "./pot-choice";
+import { PotChoice, type Stands } from "./pot-choice";
 import { emptySetDraft, readSet } from "./set-draft";
 import { SetFields } from "./set-fields";
 import { Standing } from "./standing";
+import { useDayWord, useRecordingDay } from "../shell/recording-day";
 
 const FIELDS = [
   "potLotId",
@@ -70,6 +71,9 @@ interface Props {
   };
   now: PottedNow;
   ageYears: number;
+  stands: Stands;
+  /** The flare proud of the mix, as it is usual for a tree of this age, mm. */
+  usualCrownMm: number;
   state: TreeState;
   currentLot: LotRecord | null;
   store: StorePot[];
@@ -96,9 +100,11 @@ export function PottingBench({
   calendar,
   asked: wanted,
   windows,
+  stands,
+  usualCrownMm,
 }: Props) {
   const router = useRouter();
-  const { collectionId, today, units } = useAsOf();
+  const { collectionId, today, on, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-potting");
   const best = state.pots.find((p) => p.misfit === null) ?? null;
@@ -106,11 +112,15 @@ export function PottingBench({
   const [mixKey, setMixKey] = useState(usualMix);
   const [correction, setCorrection] = useState<CorrectionName>(wanted.correction ?? state.correction);
   const [kept, setKept] = useState(wanted.keptPercent === null ? "" : String(wanted.keptPercent));
-  const [crown, setCrown] = useState("10");
+  const [crown, setCrown] = useState(String(usualCrownMm));
   const [bottom, setBottom] = useState("0");
-  const [setting, setSetting] = useState({ ...emptySetDraft, as: now.pot ? emptySetDraft.as : ("measured" as const) });
+  const [setting, setSetting] = useState({
+    ...emptySetDraft,
+    as: stands === "bare" ? ("bare-root" as const) : emptySetDraft.as,
+  });
   const [after, setAfter] = useState<MeasuredDraft>(noMeasures);
-  const [doneOn, setDoneOn] = useState(today);
+  const { value: doneOn, set: setDoneOn } = useRecordingDay();
+  const when = useDayWord();
   const [staked, setStaked] = useState(false);
   const [problems, setProblems] = useState<Record<string, string>>({});
 
@@ -146,7 +156,9 @@ export function PottingBench({
   const misfit = plan ? pottingFault(plan) : null;
   const asked = windows.find((w) => w.operation === operationOf(correction));
   // What is recorded for an earlier day is judged by nobody.
-  const closed = asked && !asked.open && doneOn === today ? asked : null;
+  const closed = asked && !asked.open && doneOn === on ? asked : null;
+  // Seen as of a day ahead it is a look at that day; what is recorded is of today.
+  const warned = closed ?? (asked && !asked.open && on > today ? asked : null);
 
   const submit = async () => {
     const measured = readMeasured(after);
@@ -190,7 +202,7 @@ export function PottingBench({
       <h1 className="text-2xl">Pot on {tree.tag}</h1>
       {!state.window.open && (
         <p className="text-warning mt-1 font-semibold" data-testid="closed-window">
-          {windowReason(state, today)} If the pot has broken or the tree cannot wait, it can be recorded all the same.
+          {windowReason(state, on)} If the pot has broken or the tree cannot wait, it can be recorded all the same.
         </p>
       )}
       <div className="mt-3 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
@@ -208,6 +220,7 @@ export function PottingBench({
           {misfit && <FormFaults faults={[{ message: faultWords(misfit) }]} />}
           <div className="no-print space-y-5">
             <PotChoice
+              stands={stands}
               store={store}
               state={state}
               currentLot={currentLot}
@@ -255,7 +268,11 @@ export function PottingBench({
                 value={crown}
                 onChange={setCrown}
                 fault={fault("crownMm")}
-                hint="fresh bark and compost sink: 10–20"
+                hint={
+                  usualCrownMm === 0
+                    ? "young plants: the old surface at the line"
+                    : "fresh bark and compost sink: 10–20"
+                }
               />
               <TextField
                 label="Gravel layer"
@@ -281,15 +298,15 @@ export function PottingBench({
             </div>
           </div>
           <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />
-          {closed && (
+          {warned && (
             <Caution className="mt-2">
               <p className="font-semibold" data-testid="closed-window">
-                The window for this work is closed today: {LIMIT_BECAUSE[closed.limiting]}.
+                The window for this work is closed {when}: {LIMIT_BECAUSE[warned.limiting]}.
               </p>
               <p>
-                Done today it would end badly in {percent(1 - closed.safe)} of this place’s weather years
-                {closed.opens ? `; it opens ${day(closed.opens, today)}` : ""}. If you do it all the same, that is
-                recorded with the potting.
+                Done {when} it would end badly in {percent(1 - warned.safe)} of this place’s weather years
+                {warned.opens ? `; it opens ${day(warned.opens, today)}` : ""}.
+                {closed ? " If you do it all the same, that is recorded with the potting." : ""}
               </p>
             </Caution>
           )}
@@ -303,6 +320,7 @@ export function PottingBench({
                   guessed: plan.wetMassKg.guessed,
                   potHeightMm: brimHeightMm(plan.vessel),
                   baseWidthMm: footWidthMm(plan.vessel),
+                  volumeL: plan.mixL,
                   heightM: tree.heightM,
                   crownM: tree.crownM,
                   inLeaf: state.wood.stage !== "dormant" && state.wood.stage !== "swelling",

@@ -10,6 +10,7 @@ import {
   mixChoices,
   plantsOn,
   planPotting,
+  presumedPot,
   pottingFault,
   replay,
   storeAt,
@@ -124,7 +125,7 @@ export const recordPotting = command({
     const whole = v.set.as === "whole-pot";
     // Planted pot and all: nobody touches the roots.
     const correction = whole ? "none" : v.correction;
-    const plan = planPotting(state, yearsInPot(state, on), tree, {
+    const plan = planPotting({ ...state, pot: presumedPot(state) }, yearsInPot(state, on), tree, {
       pot: lot.pot,
       mix: choice.mix,
       mixAgeYears: choice.ageYears,
@@ -139,8 +140,7 @@ export const recordPotting = command({
       takenOffMm: v.takenOffMm,
       unionMm: v.unionMm,
     });
-    if (!plan)
-      refuse("treeId", "Nobody has said which pot this tree stands in: record that first, or measure its ball.");
+    if (!plan) refuse("set", "Bare roots are no ball: say how far they spread and how long the longest is that stays.");
     if (v.bottomLayerMm > plan.fillHeightMm / 2)
       refuse("bottomLayerMm", "A bottom layer of more than half the pot leaves too little room for roots.");
     if (v.takenOffMm > v.flareDepthMm)

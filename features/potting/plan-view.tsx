@@ -19,12 +19,14 @@ export function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRang
     ],
     [
       "Gap at the side",
-      millimetres(Math.max(0, plan.setting.smallestGapMm), units),
+      millimetres(Math.max(0, plan.setting.sideGapTopMm - Math.abs(plan.setting.shiftMm)), units),
       plan.setting.shiftMm !== 0
-        ? `once the ball is shifted by ${millimetres(Math.abs(plan.setting.shiftMm), units)}`
-        : plan.setting.endGapTopMm - plan.setting.sideGapTopMm > 1
-          ? `${millimetres(plan.setting.endGapTopMm, units)} at the ends`
-          : "at the fill line",
+        ? `at the fill line, once the ball is shifted by ${millimetres(Math.abs(plan.setting.shiftMm), units)}`
+        : plan.setting.sideGapTopMm - plan.setting.smallestGapMm > 1
+          ? `at the fill line; ${millimetres(Math.max(0, plan.setting.smallestGapMm), units)} at the base of the ball`
+          : plan.setting.endGapTopMm - plan.setting.sideGapTopMm > 1
+            ? `${millimetres(plan.setting.endGapTopMm, units)} at the ends`
+            : "at the fill line",
     ],
     ["Rim left empty", millimetres(plan.freeboardMm, units), "holds one watering"],
     [

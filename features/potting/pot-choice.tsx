@@ -4,15 +4,20 @@ import Link from "next/link";
 import { useState } from "react";
 import type { StorePot } from "@/core/ladder/index";
 import type { LotRecord, TreeState } from "@/core/tree/index";
+import { brimEstimate } from "@/core/vessel/index";
 import { litres, number, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";
 import { CONDITION_WORDS, MISFIT_WORDS } from "../words";
+
+/** What is known of the pot a tree stands in: described, a guess, or none at all. */
+export type Stands = "described" | "guessed" | "bare";
 
 /** As many as a look can take in; the best come first. */
 const FIRST = 6;
 
 /** Pots of the store that suit, best first; the others with the reason on demand. */
 export function PotChoice({
+  stands,
   store,
   state,
   currentLot,
@@ -20,6 +25,7 @@ export function PotChoice({
   onChoose,
   fault,
 }: {
+  stands: Stands;
   store: StorePot[];
   state: TreeState;
   currentLot: LotRecord | null;
@@ -37,6 +43,13 @@ export function PotChoice({
   return (
     <fieldset>
       <legend className="font-medium">Pot</legend>
+      {rows.length > 0 && stands !== "described" && (
+        <p className="text-sm" data-testid="pots-by-guess">
+          {stands === "bare"
+            ? "Bare roots: the pots are in the order of a usual first pot. Choose one deep enough and at most one and a half times as wide as the roots spread."
+            : `Nobody has said which pot it stands in, so these fit a guess: ${litres(state.volumeL.p50, units)} of mix, between ${litres(state.volumeL.p10, units)} and ${litres(state.volumeL.p90, units)}. Measure its ball to be sure.`}
+        </p>
+      )}
       {rows.length === 0 && (
         <p>
           The store is empty.{" "}
@@ -74,7 +87,9 @@ export function PotChoice({
               <span className="block text-sm">
                 {fit.misfit
                   ? MISFIT_WORDS[fit.misfit]
-                  : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
+                  : stands === "bare"
+                    ? `${litres(brimEstimate(pot!.pot).p50, units)} to the brim`
+                    : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
               </span>
             </span>
           </label>

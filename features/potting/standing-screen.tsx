@@ -7,15 +7,26 @@ import { massNow, replay, woodOn, tracksOf } from "@/core/tree/index";
 import { brimHeightMm, footWidthMm, vesselOf } from "@/core/vessel/index";
 import { collectionView } from "../shell/data";
 import { Standing } from "./standing";
+import { asOfDay } from "../shell/page-props";
+import { FollowDay } from "../shell/follow-day";
 
 /** A tree as it stands today: what it weighs, which gust tips it, how it is carried. */
-export async function StandingScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+export async function StandingScreen({
+  collectionId,
+  treeId,
+  on: askedOn,
+}: {
+  collectionId: string;
+  treeId: string;
+  on: string | undefined;
+}) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { loaded, context, today } = view;
+  const { loaded, context } = view;
+  const shown = asOfDay(askedOn, view.today);
   const tree = loaded.trees.find((t) => t.id === treeId);
   if (!tree) notFound();
-  const on = toDay(today);
+  const on = toDay(shown);
   const profile = profileOf(tree);
   const state = replay(
     loaded.indexed.eventsByTree.get(treeId) ?? [],
@@ -28,6 +39,7 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
   const stage = woodOn(tracksOf(context, tree, on), on).stage;
   return (
     <div>
+      <FollowDay shown={shown} />
       <p className="text-sm">
         <Link className="link" href={`/c/${collectionId}/tree/${treeId}`}>
           {tree.tag} · {profile.name}
@@ -51,6 +63,7 @@ export async function StandingScreen({ collectionId, treeId }: { collectionId: s
             weighed: mass.weighed,
             potHeightMm: brimHeightMm(vesselOf(state.pot).vessel),
             baseWidthMm: footWidthMm(vesselOf(state.pot).vessel),
+            volumeL: state.volumeL.p50,
             heightM: tree.heightM,
             crownM: tree.crownM ?? null,
             inLeaf: stage !== "dormant" && stage !== "swelling",

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/tree/index";
-import { standing, USUAL_GUST_MS } from "@/core/wind/index";
+import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
 import { kilograms, millimetres, number, percent, readNumber } from "@/ui/format";
 import { Caution, TextField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
@@ -17,6 +17,8 @@ export interface StandingFacts {
   weighed?: boolean;
   potHeightMm: number;
   baseWidthMm: number;
+  /** Mix it stands in: what its height is guessed from where nobody measured it. */
+  volumeL: number;
   /** Height of the tree above its pot, where it was measured. */
   heightM: number | null;
   crownM: number | null;
@@ -40,7 +42,7 @@ export function Standing({ facts }: { facts: StandingFacts }) {
 
 function InWind({ facts }: { facts: StandingFacts }) {
   const { units } = useAsOf();
-  const tall = facts.heightM ?? 1.5;
+  const tall = facts.heightM ?? usualHeightM(facts.volumeL);
   const [height, setHeight] = useState(String(tall));
   const [width, setWidth] = useState(String(facts.crownM ?? Math.round(tall * USUAL_CROWN.widthShare * 100) / 100));
   const [clear, setClear] = useState(String(Math.round(tall * USUAL_CROWN.clearShare * 100) / 100));
@@ -85,17 +87,23 @@ function InWind({ facts }: { facts: StandingFacts }) {
         <input type="checkbox" className="checkbox" checked={leaf} onChange={(e) => setLeaf(e.target.checked)} />
         in full leaf
       </label>
+      {facts.heightM === null && (
+        <p className="text-sm opacity-80">
+          Nobody has measured it: its height is a guess by its pot. Type a better one.
+        </p>
+      )}
       {result && (
         <div data-testid="wind">
           <p className="text-lg font-semibold">
             {result.tieFromMs < g
-              ? `Tie it, weigh it down or lay it before gusts of ${kmh(g)}.`
+              ? `${result.remedy === "lay-or-group" ? "Lay it down or set it among others" : "Tie it, weigh it down or lay it"} before gusts of ${kmh(g)}.`
               : `It stands gusts of ${kmh(g)}, dry and with the margin of the rule.`}
           </p>
           <p>
             Tips at {kmh(result.tipsDryMs)} when dry, at {kmh(result.tipsWetMs)} when wet. To be tied from{" "}
             {kmh(result.tieFromMs)} on.
-            {result.ballastKg > 0 &&
+            {result.remedy === "lay-or-group" && " A pot of this size is laid down, or set close among others."}
+            {result.remedy === "ballast" &&
               ` To stand ${kmh(g)} dry: ${kilograms(result.ballastKg, units)} of ballast low in or on the pot, or a base ${millimetres(result.baseNeededM * 1000, units)} wide instead of ${millimetres(facts.baseWidthMm, units)}.`}
           </p>
           <Why

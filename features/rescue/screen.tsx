@@ -13,14 +13,29 @@ import { profileOf } from "@/core/species/index";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
 import { RescueView } from "./view";
+import { asOfDay } from "../shell/page-props";
+import { FollowDay, NotHereThen } from "../shell/follow-day";
 
-/** A rescue: what to do now, checkpoints with their days, and what became of earlier ones. Always today. */
-export async function RescueScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+/** A rescue: what to do now, checkpoints with their days, and what became of earlier ones. */
+export async function RescueScreen({
+  collectionId,
+  treeId,
+  on: askedOn,
+}: {
+  collectionId: string;
+  treeId: string;
+  on: string | undefined;
+}) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const on = toDay(view.today);
+  const shown = asOfDay(askedOn, view.today);
+  const on = toDay(shown);
   const now = treeOn(view, treeId, on);
-  if (!now) notFound();
+  if (!now) {
+    const known = view.loaded.trees.find((t) => t.id === treeId);
+    if (!known) notFound();
+    return <NotHereThen shown={shown} tag={known.tag} />;
+  }
   const { tree, events, profile } = now;
   const begun = newestRescue(events, on);
   const started = begun ? treeOn(view, treeId, begun.start.on) : now;
@@ -41,24 +56,27 @@ export async function RescueScreen({ collectionId, treeId }: { collectionId: str
     .map((o) => ({ ...o, ...tags.get(o.treeId)!, sameKind: tags.get(o.treeId)!.kindId === tree.kindId }));
   const need = RESCUE_FIGURES.workFactor * profile.values.takeHoldDegreeDays;
   return (
-    <RescueView
-      facts={{
-        treeId,
-        tag: tree.tag,
-        name: profile.name,
-        hazards: profile.hazards,
-        guess: profile.basis === "guess",
-        leafless:
-          now.situation?.phase === "dormant" ||
-          now.situation?.phase === "swelling" ||
-          now.situation?.phase === "fallen",
-        season: protocol?.season ?? { left: facts.takeHoldLeft, need, enough: facts.takeHoldLeft >= need },
-        protocol,
-        state: begun && protocol ? rescueState(events, begun, protocol.steps, on) : null,
-        outcomes,
-        died: events.some((e) => e.payload.kind === "ended"),
-        frostOn: facts.frostDays === null ? null : toIso((begun?.start.on ?? on) + facts.frostDays),
-      }}
-    />
+    <>
+      <FollowDay shown={shown} />
+      <RescueView
+        facts={{
+          treeId,
+          tag: tree.tag,
+          name: profile.name,
+          hazards: profile.hazards,
+          guess: profile.basis === "guess",
+          leafless:
+            now.situation?.phase === "dormant" ||
+            now.situation?.phase === "swelling" ||
+            now.situation?.phase === "fallen",
+          season: protocol?.season ?? { left: facts.takeHoldLeft, need, enough: facts.takeHoldLeft >= need },
+          protocol,
+          state: begun && protocol ? rescueState(events, begun, protocol.steps, on) : null,
+          outcomes,
+          died: events.some((e) => e.payload.kind === "ended"),
+          frostOn: facts.frostDays === null ? null : toIso((begun?.start.on ?? on) + facts.frostDays),
+        }}
+      />
+    </>
   );
 }

@@ -14,6 +14,7 @@ import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { HAZARD_WORDS, RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "../words";
 import { BRANCH_WORDS, rescueActWords } from "./words";
+import { useRecordingDay } from "../shell/recording-day";
 
 type Outcome = RescueOutcome & { tag: string; name: string; sameKind: boolean };
 
@@ -110,7 +111,7 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
   const [green, setGreen] = useState<"" | "yes" | "no">("");
   const [live, setLive] = useState("");
   const [soak, setSoak] = useState("40");
-  const [on, setOn] = useState(today);
+  const { value: on, set: setOn } = useRecordingDay();
   const [problems, setProblems] = useState<Record<string, string>>({});
   const dry = cause === "dried-out" || cause === "starved";
 
@@ -199,10 +200,11 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
 
 function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: RescueState; protocol: RescueProtocol }) {
   const { collectionId, today, units } = useAsOf();
+  const { value: recordedOn } = useRecordingDay();
   const { tell } = useNotice();
   const end = useCommand("end-rescue");
   const finish = async (how: "recovered" | "lost" | "given-up") => {
-    const done = await end.send({ collectionId, treeId: facts.treeId, on: today, how });
+    const done = await end.send({ collectionId, treeId: facts.treeId, on: recordedOn, how });
     if (done) tell({ text: `${facts.tag}: ${HOW_WORDS[how]}.`, entryId: done.entryId });
   };
   return (
@@ -274,12 +276,13 @@ const STATE_WORDS: Record<CheckpointState["state"], string> = {
 
 function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: string; tag: string; isNext: boolean }) {
   const { collectionId, today } = useAsOf();
+  const { value: recordedOn } = useRecordingDay();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("record-checkpoint");
   const [note, setNote] = useState("");
   const words = RESCUE_STEP_WORDS[c.step];
   const record = async (sign: "seen" | "failed") => {
-    const done = await send({ collectionId, treeId, on: today, step: c.step, sign, note });
+    const done = await send({ collectionId, treeId, on: recordedOn, step: c.step, sign, note });
     if (!done) return;
     setNote("");
     tell({

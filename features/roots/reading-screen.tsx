@@ -9,14 +9,29 @@ import { treeOn } from "../tree/tree-on";
 import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, LIFT_WORDS } from "../words";
 import { RootReading } from "./reading";
 import { readingWords } from "./reading-words";
+import { asOfDay } from "../shell/page-props";
+import { FollowDay, NotHereThen } from "../shell/follow-day";
 
-/** Reading a ball is work at the bench: always today. */
-export async function RootReadingScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
+/** Reading a ball at the bench, as of the day asked. */
+export async function RootReadingScreen({
+  collectionId,
+  treeId,
+  on: askedOn,
+}: {
+  collectionId: string;
+  treeId: string;
+  on: string | undefined;
+}) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const on = toDay(view.today);
+  const shown = asOfDay(askedOn, view.today);
+  const on = toDay(shown);
   const facts = treeOn(view, treeId, on);
-  if (!facts) notFound();
+  if (!facts) {
+    const known = view.loaded.trees.find((t) => t.id === treeId);
+    if (!known) notFound();
+    return <NotHereThen shown={shown} tag={known.tag} />;
+  }
   const { tree, profile, events, replayed } = facts;
   const { units } = view.collection;
   const kg = massNow(replayed, tree, on)?.wetKg ?? null;
@@ -29,30 +44,33 @@ export async function RootReadingScreen({ collectionId, treeId }: { collectionId
     );
   const last = [...events].reverse().find((e) => e.payload.kind === "roots-read");
   return (
-    <RootReading
-      facts={{
-        treeId,
-        tag: tree.tag,
-        name: profile.name,
-        colours: ownColours(profile),
-        hazards: profile.hazards.map((h) => HAZARD_WORDS[h]),
-        grafted: profile.values.traits.includes("grafted"),
-        lift: kg === null ? null : `About ${kilograms(kg, units)} wet: ${LIFT_WORDS[liftAdvice(kg)]}`,
-        photos,
-        last:
-          last?.payload.kind === "roots-read"
-            ? {
-                on: last.on.best,
-                words: [
-                  last.payload.fillGrade === null ? "" : FILL_GRADES[last.payload.fillGrade],
-                  last.payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[last.payload.circlingGrade]}`,
-                  last.payload.reading ? readingWords(last.payload.reading, units) : "",
-                ]
-                  .filter(Boolean)
-                  .join("; "),
-              }
-            : null,
-      }}
-    />
+    <>
+      <FollowDay shown={shown} />
+      <RootReading
+        facts={{
+          treeId,
+          tag: tree.tag,
+          name: profile.name,
+          colours: ownColours(profile),
+          hazards: profile.hazards.map((h) => HAZARD_WORDS[h]),
+          grafted: profile.values.traits.includes("grafted"),
+          lift: kg === null ? null : `About ${kilograms(kg, units)} wet: ${LIFT_WORDS[liftAdvice(kg)]}`,
+          photos,
+          last:
+            last?.payload.kind === "roots-read"
+              ? {
+                  on: last.on.best,
+                  words: [
+                    last.payload.fillGrade === null ? "" : FILL_GRADES[last.payload.fillGrade],
+                    last.payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[last.payload.circlingGrade]}`,
+                    last.payload.reading ? readingWords(last.payload.reading, units) : "",
+                  ]
+                    .filter(Boolean)
+                    .join("; "),
+                }
+              : null,
+        }}
+      />
+    </>
   );
 }

@@ -43,6 +43,7 @@ import {
   SMELL_WORDS,
   THREAD_WORDS,
 } from "./reading-words";
+import { useRecordingDay } from "../shell/recording-day";
 
 export interface ReadingFacts {
   treeId: string;
@@ -75,6 +76,7 @@ const GRADES = [0, 1, 2, 3, 4];
 export function RootReading({ facts }: { facts: ReadingFacts }) {
   const router = useRouter();
   const { collectionId, today, units } = useAsOf();
+  const { value: seenOn } = useRecordingDay();
   const { tell } = useNotice();
   const { send, busy, failure } = useCommand("record-roots");
   const photos = usePhotoUpload();
@@ -102,13 +104,13 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
     const { reading, problems: wrong } = readReading(draft);
     setProblems(wrong);
     if (!reading) return;
-    const done = await send({ collectionId, treeId: facts.treeId, on: today, reading });
+    const done = await send({ collectionId, treeId: facts.treeId, on: seenOn, reading });
     if (!done) return;
     window.localStorage.removeItem(key);
     // The reading is safe already: its pictures follow by themselves.
     for (const face of FACES) {
       const file = pictures[face];
-      if (file && !(await photos.upload(facts.treeId, today, file, face))) return;
+      if (file && !(await photos.upload(facts.treeId, seenOn, file, face))) return;
     }
     tell({ text: `${facts.tag}: what you saw is in the picture.`, entryId: done.entryId });
     router.push(`/c/${collectionId}/tree/${facts.treeId}/correct`);
@@ -132,6 +134,11 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
         max={READING_STEPS.length - 1}
         aria-label="How far"
       />
+      {seenOn !== today && (
+        <p className="text-accent mt-1 text-sm font-semibold" data-testid="recorded-on">
+          Recorded as seen on {day(seenOn)}, the day you are looking at.
+        </p>
+      )}
       {draft.step === "side-fill" && (
         <Caution className="mt-2">
           <p>

@@ -84,6 +84,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     step: stepRule(profile.kPerDegreeDay, profile.values.largestStep),
     kPerDegreeDay: profile.kPerDegreeDay,
     frost: frostWords(site),
+    anyInStore: offered.size > 0,
     lots: loaded.lots
       .filter((lot) => mine.has(lot.id) || offered.has(lot.id))
       .map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),

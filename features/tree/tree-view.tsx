@@ -51,6 +51,8 @@ export interface TreeFacts {
   kPerDegreeDay: number;
   frost: FrostWords;
   lots: { id: string; name: string; pot: Pot }[];
+  /** Whether any pot stands free in store. */
+  anyInStore: boolean;
   history: HistoryItem[];
   /** Trees an entry could belong to instead. */
   others: TreeChoice[];
@@ -470,11 +472,7 @@ function NextPot({
       }
     >
       <b>Next pot</b>{" "}
-      {nextLot
-        ? nextLot.name
-        : state.pots.length === 0
-          ? "the store is empty"
-          : `nothing in store fits; look for ${wanted}`}
+      {nextLot ? nextLot.name : !facts.anyInStore ? "the store is empty" : `nothing in store fits; look for ${wanted}`}
     </Why>
   );
 }

@@ -14,6 +14,7 @@ import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { FORM_WORDS, PURPOSE_WORDS } from "../words";
 import { KindField } from "./kind-field";
 import { type KindOption, matchKind } from "./kind-options";
+import { useRecordingDay } from "../shell/recording-day";
 
 const FIELDS = [
   "tag",
@@ -54,7 +55,7 @@ export function AddTreeForm({
   const [purpose, setPurpose] = useState<Purpose>("ornament");
   const [count, setCount] = useState("1");
   const [form, setForm] = useState<ArrivalForm>("container");
-  const [arrivedOn, setArrivedOn] = useState(today);
+  const { value: arrivedOn, set: setArrivedOn } = useRecordingDay();
   const [lastPotted, setLastPotted] = useState("");
   const [pot, setPot] = useState({ ...emptyPotDraft, known: "outside" } as typeof emptyPotDraft);
   const [depth, setDepth] = useState("");

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened, subject } from "@/core/event/index";
+import { ARRIVAL_FORMS, happened, type LoggedEvent, subject } from "@/core/event/index";
 import { plantsOn } from "@/core/tree/index";
 import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
@@ -53,7 +53,9 @@ export const correctArrival = command({
     const on = asHappened(v.arrivedOn);
     if (v.lastPotted && v.lastPotted.best > on.best)
       refuse("lastPotted", "The last potting lies after the arrival: record it as a potting of its own.");
-    const next = context.loaded.indexed.eventsByTree.get(tree.id)?.find((e) => e.on.best < on.best);
+    const companions = companionsOf(context, replaced);
+    const come = new Set(companions.map((e) => e.id));
+    const next = context.loaded.indexed.eventsByTree.get(tree.id)?.find((e) => e.on.best < on.best && !come.has(e.id));
     if (next)
       refuse(
         "arrivedOn",
@@ -79,6 +81,14 @@ export const correctArrival = command({
         potLotId: lotId,
       }),
     );
+    // What was seen and said of it at its arrival moves with the arrival.
+    if (on.best !== replaced.on.best && companions.length > 0) {
+      context.withdraw(companions.map((e) => e.id));
+      for (const e of companions)
+        context.record(
+          happening(e.payload, on, { treeId: e.treeId, potLotId: e.potLotId, placeId: e.placeId ?? null }),
+        );
+    }
     const before = lotId === null ? undefined : context.loaded.indexed.lots.get(lotId);
     if (v.pot !== null && before && JSON.stringify(before.pot) !== JSON.stringify(v.pot))
       context.record(happening({ kind: "measured", pot: v.pot }, on, { treeId: tree.id, potLotId: lotId }));
@@ -86,6 +96,18 @@ export const correctArrival = command({
     return Promise.resolve({ treeId: tree.id });
   },
 });
+
+/** What was recorded together with an arrival, of its day: the inspection, the look at the roots, how it was, where it was put. */
+function companionsOf(context: CommandContext, arrival: LoggedEvent): LoggedEvent[] {
+  return (context.loaded.indexed.eventsByTree.get(arrival.treeId!) ?? []).filter(
+    (e) =>
+      e.entryId === arrival.entryId &&
+      e.id !== arrival.id &&
+      e.treeId === arrival.treeId &&
+      e.payload.kind !== "arrived" &&
+      e.on.best === arrival.on.best,
+  );
+}
 
 function plantsToday(context: CommandContext, treeId: string): number {
   return plantsOn(context.loaded.indexed.presence.get(treeId) ?? [], toDay(context.today));

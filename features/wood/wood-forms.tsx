@@ -8,13 +8,7 @@ import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { BEND_WORDS, FEED_WORDS, LEAF_FALL_WORDS } from "../words";
-
-/** Today, or the day looked at where that lies before it. */
-function useRecordingDay() {
-  const { on, today } = useAsOf();
-  const [typed, setTyped] = useState<string | null>(null);
-  return { value: typed ?? (on < today ? on : today), set: setTyped, today };
-}
+import { useRecordingDay } from "../shell/recording-day";
 
 const NOT_LOOKED = "";
 

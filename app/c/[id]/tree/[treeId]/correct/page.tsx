@@ -2,16 +2,18 @@ import { notFound } from "next/navigation";
 import { z } from "zod";
 import { CorrectScreen } from "@/features/correct/screen";
 import { TreeTitle } from "@/features/shell/tree-title";
+import type { TreePageProps } from "@/features/shell/page-props";
 
-export default async function CorrectPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
+export default async function CorrectPage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;
+  const { on } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
         what the ball wants
       </TreeTitle>
-      <CorrectScreen collectionId={id} treeId={treeId} />
+      <CorrectScreen collectionId={id} treeId={treeId} on={on} />
     </>
   );
 }

@@ -2,16 +2,18 @@ import { notFound } from "next/navigation";
 import { z } from "zod";
 import { InPlaceScreen } from "@/features/inplace/screen";
 import { TreeTitle } from "@/features/shell/tree-title";
+import type { TreePageProps } from "@/features/shell/page-props";
 
-export default async function InPlacePage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
+export default async function InPlacePage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;
+  const { on } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
         work where it stands
       </TreeTitle>
-      <InPlaceScreen collectionId={id} treeId={treeId} />
+      <InPlaceScreen collectionId={id} treeId={treeId} on={on} />
     </>
   );
 }

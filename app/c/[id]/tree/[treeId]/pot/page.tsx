@@ -8,17 +8,17 @@ export default async function PottingPage({
   searchParams,
 }: {
   params: Promise<{ id: string; treeId: string }>;
-  searchParams: Promise<{ correction?: string; kept?: string }>;
+  searchParams: Promise<{ correction?: string; kept?: string; on?: string }>;
 }) {
   const { id, treeId } = await params;
-  const { correction, kept } = await searchParams;
+  const { correction, kept, on } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
         pot on
       </TreeTitle>
-      <PottingScreen collectionId={id} treeId={treeId} correction={correction} keptShare={kept} />
+      <PottingScreen collectionId={id} treeId={treeId} correction={correction} keptShare={kept} on={on} />
     </>
   );
 }

@@ -2,16 +2,18 @@ import { notFound } from "next/navigation";
 import { z } from "zod";
 import { RescueScreen } from "@/features/rescue/screen";
 import { TreeTitle } from "@/features/shell/tree-title";
+import type { TreePageProps } from "@/features/shell/page-props";
 
-export default async function RescuePage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
+export default async function RescuePage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;
+  const { on } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
         rescue
       </TreeTitle>
-      <RescueScreen collectionId={id} treeId={treeId} />
+      <RescueScreen collectionId={id} treeId={treeId} on={on} />
     </>
   );
 }

@@ -2,16 +2,18 @@ import { notFound } from "next/navigation";
 import { z } from "zod";
 import { RootReadingScreen } from "@/features/roots/reading-screen";
 import { TreeTitle } from "@/features/shell/tree-title";
+import type { TreePageProps } from "@/features/shell/page-props";
 
-export default async function RootsPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
+export default async function RootsPage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;
+  const { on } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
         reading the roots
       </TreeTitle>
-      <RootReadingScreen collectionId={id} treeId={treeId} />
+      <RootReadingScreen collectionId={id} treeId={treeId} on={on} />
     </>
   );
 }

@@ -2,16 +2,18 @@ import { notFound } from "next/navigation";
 import { z } from "zod";
 import { StandingScreen } from "@/features/potting/standing-screen";
 import { TreeTitle } from "@/features/shell/tree-title";
+import type { TreePageProps } from "@/features/shell/page-props";
 
-export default async function StandingPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
+export default async function StandingPage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;
+  const { on } = await searchParams;
   if (!z.uuid().safeParse(treeId).success) notFound();
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
         in wind and in hands
       </TreeTitle>
-      <StandingScreen collectionId={id} treeId={treeId} />
+      <StandingScreen collectionId={id} treeId={treeId} on={on} />
     </>
   );
 }

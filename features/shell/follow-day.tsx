@@ -1,0 +1,46 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect } from "react";
+import { day } from "@/ui/format";
+import { useAsOf } from "./as-of";
+
+/**
+ * Asks the server anew when the day everything is seen as of is no longer the one a page was worked out for. Pages that the browser's own
+ * replay cannot answer stand on it.
+ */
+export function FollowDay({ shown }: { shown: string }) {
+  const { settledOn, today } = useAsOf();
+  const router = useRouter();
+  useEffect(() => {
+    if (settledOn === shown) return;
+    const url = new URL(window.location.href);
+    if (settledOn === today) url.searchParams.delete("on");
+    else url.searchParams.set("on", settledOn);
+    router.replace(`${url.pathname}${url.search}`, { scroll: false });
+  }, [settledOn, shown, today, router]);
+  return settledOn === shown ? null : (
+    <p role="status" className="text-accent mb-2 font-semibold">
+      Working it out for {day(settledOn)} …
+    </p>
+  );
+}
+
+/** In place of a page about a day on which the tree was not here yet, or no more. */
+export function NotHereThen({ shown, tag }: { shown: string; tag: string }) {
+  const { today, setOn } = useAsOf();
+  return (
+    <div>
+      <FollowDay shown={shown} />
+      <h1 className="text-2xl">{tag} was not here then</h1>
+      <p className="my-3">
+        On {day(shown)} it had not arrived yet, or had left already: there is nothing to be done with it on that day.
+      </p>
+      {shown !== today && (
+        <button type="button" className="btn btn-primary" onClick={() => setOn(today, true)}>
+          Back to today
+        </button>
+      )}
+    </div>
+  );
+}

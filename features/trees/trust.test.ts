@@ -1,0 +1,149 @@
+import { randomUUID } from "node:crypto";
+import { toDay } from "@/core/dates/index";
+import { juvenile, presumedPot, tracksOf } from "@/core/tree/index";
+import { closePools } from "@/server/pool";
+import { PLAIN_TREE } from "@/test-support/inputs";
+import { TestYard } from "@/test-support/yard";
+import { namesTogether } from "@/core/species/index";
+import { treeOn } from "../tree/tree-on";
+import { EMPTY_ARRIVAL, readArrival, readingOf } from "../arrival/draft";
+import { arrivalContext } from "../arrival/season";
+
+const yard = new TestYard();
+const lots: string[] = [];
+beforeAll(async () => {
+  await yard.found();
+  for (const mm of [180, 220, 260, 320, 420]) {
+    const lotId = randomUUID();
+    lots.push(lotId);
+    const vessel = { shape: "cylinder", topWidthMm: mm, heightMm: mm };
+    await yard.ok("stock-pots", { lotId, name: `${mm} mm`, pot: { known: "measured", vessel }, count: 3, price: null });
+  }
+});
+afterAll(() => closePools());
+
+const on = toDay("2026-05-15");
+const facts = async (treeId: string) => treeOn(await yard.view(), treeId, on)!;
+const unlisted = (typedName: string) => ({ ...PLAIN_TREE, kindId: null, typedName, habit: "apple-like" });
+
+test("trees of unlisted kinds keep their own names, though they share what is known of their habit", async () => {
+  const [a, b] = [await yard.tree("N-1", unlisted("fig tree")), await yard.tree("N-2", unlisted("Willow oak"))];
+  expect((await facts(a)).profile.name).toBe("fig tree");
+  expect((await facts(b)).profile.name).toBe("Willow oak");
+  const { context, loaded } = await yard.view();
+  const tracks = (id: string) =>
+    tracksOf(
+      context,
+      loaded.trees.find((t) => t.id === id)!,
+      on,
+    );
+  expect(tracks(b).profile.name).toBe("Willow oak");
+  expect(tracks(a).wood).toBe(tracks(b).wood);
+  // The same object again: caches by tracks are not lost to the name.
+  expect(tracks(b)).toBe(tracks(b));
+  expect(namesTogether(["a"])).toBe("a");
+  expect(namesTogether(["a", "b"])).toBe("a and b");
+  expect(namesTogether(["a", "b", "c", "d"])).toBe("a, b and 2 more");
+});
+
+test("a tree whose pot nobody described is offered pots by a guess, and can be potted", async () => {
+  const treeId = await yard.tree("G-1", { pot: null });
+  const { replayed, state } = await facts(treeId);
+  expect(replayed.pot).toBeNull();
+  expect(presumedPot(replayed)).toEqual({ known: "about", litres: 7 / 0.88, wall: "smooth-plastic" });
+  expect(state.pots).toHaveLength(5);
+  // 7 L of mix and a moderate pace: the step of 1.9 asks for about 13 L, which the pot of 260 mm holds.
+  const first = state.pots[0];
+  expect([first.lotId, first.misfit]).toEqual([lots[2], null]);
+  await yard.ok("record-potting", {
+    treeId,
+    potLotId: first.lotId,
+    on: "2026-03-20",
+    mix: "pine-bark",
+    correction: "none",
+    retainedShare: null,
+    crownMm: 0,
+    bottomLayerMm: 0,
+  });
+  expect((await facts(treeId)).replayed.lotId).toBe(lots[2]);
+});
+
+test("bare roots are offered pots and potted by their spread", async () => {
+  const treeId = await yard.tree("B-1", { pot: null, form: "bare-root", arrivedOn: "2026-03-01" });
+  const { replayed, state } = await facts(treeId);
+  expect([replayed.bare, presumedPot(replayed)]).toEqual([true, null]);
+  expect(state.pots.every((p) => p.misfit === null)).toBe(true);
+  // The usual first pot of 7 L of mix is nearest to the pot of 220 mm.
+  expect(state.pots[0].lotId).toBe(lots[1]);
+  const potting = {
+    treeId,
+    potLotId: lots[2],
+    on: "2026-03-05",
+    mix: "pine-bark",
+    correction: "none",
+    retainedShare: null,
+    crownMm: 0,
+    bottomLayerMm: 0,
+  };
+  expect(await yard.fault("record-potting", potting, "set")).toMatch(/^Bare roots are no ball/);
+  const set = { as: "bare-root", roots: { spreadMm: 180, rootLengthMm: 150 } };
+  await yard.ok("record-potting", { ...potting, set });
+  const now = (await facts(treeId)).replayed;
+  expect([now.bare, now.lotId]).toEqual([false, lots[2]]);
+});
+
+test("what was seen and said at an arrival moves with it when its day is corrected", async () => {
+  const treeId = randomUUID();
+  await yard.ok("receive-tree", {
+    treeId,
+    tag: "C-1",
+    ...PLAIN_TREE,
+    arrivedOn: "2026-05-10",
+    pot: { known: "about", litres: 5, wall: "smooth-plastic" },
+    verdict: "correct",
+    findings: ["bound"],
+    reading: readingOf(readArrival({ ...EMPTY_ARRIVAL, fillGrade: 3, circlingGrade: 1 }, 5).inspection),
+    dry: true,
+    pricePaid: null,
+  });
+  const before = await yard.events(treeId);
+  expect(before.length).toBeGreaterThan(1);
+  const arrived = before.find((e) => e.payload.kind === "arrived")!;
+  const correct = (arrivedOn: string) =>
+    yard.ok("correct-arrival", {
+      replacesEventId: arrived.id,
+      treeId,
+      arrivedOn,
+      form: "container",
+      lastPotted: null,
+      pot: null,
+      depthToMixMm: null,
+      count: 1,
+    });
+  const done = await correct("2026-04-02");
+  const after = await yard.events(treeId);
+  expect(after.map((e) => e.payload.kind).sort()).toEqual(before.map((e) => e.payload.kind).sort());
+  expect(new Set(after.map((e) => e.on.best))).toEqual(new Set(["2026-04-02"]));
+  await yard.ok("undo-entry", { entryId: done.entryId });
+  expect(new Set((await yard.events(treeId)).map((e) => e.on.best))).toEqual(new Set(["2026-05-10"]));
+  // Later, too, past its own companions.
+  await correct("2026-05-12");
+  expect(new Set((await yard.events(treeId)).map((e) => e.on.best))).toEqual(new Set(["2026-05-12"]));
+});
+
+test("seedlings, liners and cuttings stand at their old surface for two years", async () => {
+  const young = await yard.tree("Y-1", { form: "liner", arrivedOn: "2024-05-20" });
+  const old = await yard.tree("Y-2", { form: "liner", arrivedOn: "2024-05-01" });
+  const grown = await yard.tree("Y-3", { form: "container", arrivedOn: "2026-05-01" });
+  const is = async (id: string) => juvenile(await yard.events(id), on);
+  expect([await is(young), await is(old), await is(grown)]).toEqual([true, false, false]);
+});
+
+test("an arrival is judged by the season of the day everything is seen as of", async () => {
+  const winter = await arrivalContext(yard.id, "apple", "2026-01-10");
+  const spring = await arrivalContext(yard.id, "apple", "2026-05-15");
+  expect(winter!.season.phase).toBe("dormant");
+  expect(spring!.season.phase).not.toBe("dormant");
+  // A day of another age is no day: today counts.
+  expect((await arrivalContext(yard.id, "apple", "1026-01-10"))!.season.phase).toBe(spring!.season.phase);
+});
