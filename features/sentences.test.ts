@@ -56,18 +56,18 @@ const state = (v: Verdict, more: Partial<TreeState> = {}): TreeState => ({
 
 test.each([
   ["unknown", {}, /Nobody knows how full this pot is: somewhere between 20 % and 90 %.*from 1 Sept/],
-  ["not-due", {}, /Not due: .* about 1 Sept \(between 1 Aug and 1 Jun 2027\)/],
+  ["not-due", {}, /Not due: .* about 1 Sept 2026 \(between 1 Aug and 1 Jun 2027\)/],
   [
     "move-now",
     { open: true, on: "2026-06-01" },
     /window is open: pot it on by 1 Jun; after that too little root warmth would follow/,
   ],
-  ["wait", {}, /Due, but wait until 1 Sept: now new shoots would not ripen before the frost/],
+  ["wait", {}, /Due, but wait until 1 Sept 2026: now new shoots would not ripen before the frost/],
   ["overdue", {}, /Overdue: its pot is full\. Teasing and potting on must wait, because .*; the window opens 1 Sept/],
   ["overdue", { open: true }, /Overdue: .* The window is open: pot it on by 1 Sept/],
   ["overdue", { on: null }, /no window opens within eighteen months/],
   ["no-window", { on: null }, /no window opens within eighteen months, because/],
-  ["no-pot", { open: true }, /window is open until 1 Sept, but nothing in store fits/],
+  ["no-pot", { open: true }, /window is open until 1 Sept 2026, but nothing in store fits/],
   ["hold", {}, /final pot and full: renew its roots.*best from 1 Sept/],
 ] as [VerdictCode, Partial<Verdict>, RegExp][])("%s in one sentence", (code, more, words) => {
   const sentence = verdictSentence(state(verdict(code, more)), "2026-05-15");
@@ -96,7 +96,7 @@ test("turning roots are named", () => {
 test("every verdict has a word and a date that a small label can carry", () => {
   for (const code of Object.keys(VERDICT_WORD) as VerdictCode[]) {
     expect(verdictWord(verdict(code)).length).toBeLessThan(14);
-    expect(verdictDate(verdict(code), "2026-05-15").length).toBeLessThan(22);
+    expect(verdictDate(verdict(code), "2026-05-15").length).toBeLessThan(24);
     expect(verdictDate(verdict(code, { on: null }), "2026-05-15")).toBe("");
   }
   expect(verdictDate(verdict("unknown", { on: "2026-05-15" }), "2026-05-15")).toBe("perhaps due");
@@ -111,10 +111,10 @@ test("every limit has a word and a because", () => {
 
 test("a window's reason gives the figures, open or closed", () => {
   expect(windowReason(state(verdict("wait")), "2026-05-15")).toMatch(
-    /^Closed: .*suitability 0.2 of 1.*opens 1 Sept and closes after 20 Sept/,
+    /^Closed: .*suitability 0.2 of 1.*opens 1 Sept 2026 and closes after 20 Sept 2026/,
   );
   expect(windowReason(state(verdict("move-now", { open: true, limiting: "none" })), "2026-05-15")).toMatch(
-    /^Open: suitability 0.9.*In 40 % .*closes after 20 Sept, because then too little root warmth/,
+    /^Open: suitability 0.9.*In 40 % .*closes after 20 Sept 2026, because then too little root warmth/,
   );
 });
 

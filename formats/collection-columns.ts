@@ -46,7 +46,7 @@ const POT_COLUMNS: Column[] = [
   c("bagWidth", "bag_width_mm", "bag: width lying flat", /^(bag_?width|flat_?width)$/),
   c("bagGusset", "bag_gusset_mm", "bag: opened gusset", /^(bag_?gusset|gusset)$/),
   c("bagLength", "bag_length_mm", "bag: length", /^(bag_?length)$/),
-  c("size", "trade_size", "trade size (7.5 L, #3)", /^(trade_?size|size|pot_?size|container|label_?size)$/),
+  c("size", "trade_size", "trade size (7.5 L, #3)", /^(trade_?size|size|pot_?size|container|label_?size|pot)$/),
   c(
     "litres",
     "about_litres",

@@ -70,8 +70,46 @@ test("each fault names its line, its column and what stood there; good lines are
     [7, "last_potted", "2031"],
     [7, "trunk (mm)", "thick"],
   ]);
-  expect(lines.map((l) => l.tag)).toEqual(["G"]);
-  expect(lines[0]).toMatchObject({ count: 3, trunkMm: 20, pot: { known: "nominal", size: "7.5" } });
+  // Only what every line needs keeps one out; a bad cell elsewhere is left empty and said.
+  expect(problems.map((p) => p.fatal)).toEqual([true, true, false, false, false, false, false]);
+  expect(lines.map((l) => l.tag)).toEqual(["C", "D", "E", "F", "G"]);
+  expect(lines.map((l) => [l.count, l.lastPotted, l.trunkMm]).slice(0, 4)).toEqual([
+    [1, null, null],
+    [2, null, null],
+    [1, { best: "2020-07-02", from: "2020-01-01", to: "2020-12-31" }, null],
+    [1, null, null],
+  ]);
+  expect(lines[2].pot).toBeNull();
+  expect(lines[3].pot).toMatchObject({ known: "nominal", system: "container-class", size: "#5" });
+  expect(lines[4]).toMatchObject({ count: 3, trunkMm: 20, pot: { known: "nominal", size: "7.5" } });
+});
+
+test("sizes of pots as people write them: classes, gallons that are classes, pints, US lists", async () => {
+  const pots = async (cells: string[], more: Partial<ImportOptions> = {}) =>
+    (await trees(`tag,kind,Pot\n${cells.map((cell, i) => `T${i},Fig,"${cell}"`).join("\n")}\n`, more)).lines.map(
+      (l) => l.pot,
+    );
+  const nominal = (system: string, size: string) => ({ known: "nominal", system, size, wall: "smooth-plastic" });
+  expect(await pots(["#7", "5 gal", "15 gallon", "3 pint", "7,5 L", "18", "4 gal", "big"])).toEqual([
+    nominal("container-class", "#7"),
+    nominal("container-class", "#5"),
+    nominal("container-class", "#15"),
+    nominal("pint-bag", "3"),
+    nominal("litre-label", "7.5"),
+    nominal("litre-label", "18"),
+    null,
+    null,
+  ]);
+  expect(await pots(["5"], { volumeUnit: "gal" })).toEqual([nominal("container-class", "#5")]);
+  const goal = async (cell: string) => (await trees(`tag,kind,final_pot\nA,Fig,${cell}\n`)).lines[0].finalVolumeL;
+  expect([await goal("15 gal"), await goal("40"), await goal('"1,200"')]).toEqual([53, 40, 1200]);
+});
+
+test("days that can only be a slip are said, and left empty", async () => {
+  const { lines, problems } = await trees("tag,kind,arrived,last_potted\nA,Fig,1026-05-03,2021\n");
+  expect(problems).toMatchObject([{ column: "arrived", value: "1026-05-03", fatal: false }]);
+  expect(problems[0].message).toMatch(/^This lies too far back/);
+  expect(lines[0]).toMatchObject({ tag: "A", arrived: null, lastPotted: { from: "2021-01-01" } });
 });
 
 test("units come from the header, else from the choice; a doubtful date is a fault until its order is said", async () => {

@@ -14,8 +14,17 @@ import {
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";
-import { readNumber } from "@/core/quantity/index";
-import { litresFromRim, nominalVolume, type Pot, potSchema, type Wall, WALLS } from "@/core/vessel/index";
+import { LITRES_PER_US_GALLON, MM_PER_INCH, readFigures, readNumber } from "@/core/quantity/index";
+import {
+  brimEstimate,
+  litresFromRim,
+  type Pot,
+  potSchema,
+  type PotSizeFault,
+  readPotSize,
+  type Wall,
+  WALLS,
+} from "@/core/vessel/index";
 import { type Habit, HABITS } from "@/core/wood/index";
 import { COLUMNS, type ImportKind, lengthUnitOf, type Mapping } from "./collection-columns";
 import { type Table, type TableRow, unguard } from "./table";
@@ -93,6 +102,8 @@ export interface CellProblem {
   column: string;
   message: string;
   value: string;
+  /** The line cannot come in at all; otherwise it comes in with this cell left empty. */
+  fatal: boolean;
 }
 
 export interface LinesRead<T> {
@@ -100,8 +111,17 @@ export interface LinesRead<T> {
   problems: CellProblem[];
 }
 
-const LENGTH_MM = { mm: 1, cm: 10, in: 25.4, m: 1000 };
-const LITRES_PER_GALLON = 3.785411784;
+const LENGTH_MM = { mm: 1, cm: 10, in: MM_PER_INCH, m: 1000 };
+
+/** Why a size was not read. */
+function potSizeWords(fault: PotSizeFault): string {
+  return fault.code === "no-such-class"
+    ? `There is no #${fault.asked} pot: the nearest are ${fault.nearest.join(" and ")}. For true gallons write ${fault.asked} US gal.`
+    : "A size such as 7.5 L, #3, 5 gal or 20 pints.";
+}
+
+/** Brim volume of a pot known by its size, L. */
+const brimOf = (pot: Pot | null) => (pot === null ? null : Math.round(10 * brimEstimate(pot).p50) / 10);
 
 /** Reads one row's cells; remembers what it could not read. */
 class Cells {
@@ -118,18 +138,21 @@ class Cells {
   text(field: string, most = 200): string {
     const at = this.mapping[field];
     const value = at === undefined ? "" : unguard((this.row.cells[at] ?? "").trim());
-    if (value.length > most) this.fault(field, `At most ${most} characters here.`);
-    return value;
+    if (value.length > most) this.fault(field, `At most ${most} characters here: it is cut there.`);
+    return value.slice(0, most);
   }
 
-  fault(field: string, message: string): void {
+  /** What is wrong in a cell; of a column every line needs, the line cannot come in. */
+  fault(field: string, message: string, fatal?: boolean): void {
     const at = this.mapping[field];
-    const label = COLUMNS[this.kind].find((column) => column.field === field)?.label ?? field;
+    const column = COLUMNS[this.kind].find((known) => known.field === field);
+    const label = column?.label ?? field;
     this.problems.push({
       line: this.row.line,
       column: at === undefined ? label : (this.headers[at] ?? label),
       message,
       value: at === undefined ? "" : (this.row.cells[at] ?? "").slice(0, 80),
+      fatal: fatal ?? column?.needed ?? false,
     });
   }
 
@@ -151,8 +174,21 @@ class Cells {
     return this.positive(field, "mm", LENGTH_MM[unit], 16_000);
   }
 
+  /** Litres as counted. */
   litres(field: string): number | null {
-    return this.positive(field, "litres", this.options.volumeUnit === "gal" ? LITRES_PER_GALLON : 1, 5000);
+    const factor = this.options.volumeUnit === "gal" ? LITRES_PER_US_GALLON : 1;
+    return this.positive(field, "litres", factor, 5000);
+  }
+
+  /** A pot by its size as people say it: a bare number is in the unit chosen for the file. */
+  potSize(field: string, wall: Wall, as: "label" | "about"): Pot | null {
+    const text = this.text(field, 40);
+    if (text === "" || text === "?") return null;
+    const gallons = this.options.volumeUnit === "gal" && readFigures(text) !== null;
+    const read = readPotSize(gallons ? `${text} gal` : text, wall, as);
+    if (read.ok) return read.pot;
+    this.fault(field, potSizeWords(read.fault));
+    return null;
   }
 
   metres(field: string): number | null {
@@ -181,7 +217,7 @@ class Cells {
     if (text === "") return 1;
     const value = readNumber(text);
     if (Number.isInteger(value) && value >= least && value <= 100_000) return value;
-    this.fault(field, least === 1 ? "A whole number, at least one." : "A whole number, 0 or more.");
+    this.fault(field, `A whole number, ${least === 1 ? "at least one" : "0 or more"}: 1 is taken.`);
     return 1;
   }
 
@@ -228,7 +264,7 @@ function readWall(cells: Cells): Wall {
   if (text === "") return "smooth-plastic";
   const wall = WALLS.find((w) => w === text) ?? WALL_SYNONYMS.find(([pattern]) => pattern.test(text))?.[1];
   if (wall) return wall;
-  cells.fault("wall", `What is its wall of? One of ${WALLS.join(", ")}, or nothing.`);
+  cells.fault("wall", `What is its wall of? One of ${WALLS.join(", ")}, or nothing: plastic is taken.`);
   return "smooth-plastic";
 }
 
@@ -252,8 +288,8 @@ function readPot(cells: Cells): Pot | null {
   const outer = { width: cells.lengthMm("outsideWidth"), height: cells.lengthMm("outsideHeight") };
   const girth = cells.lengthMm("girth");
   const thickness = cells.lengthMm("wallThickness");
-  const size = cells.text("size", 20);
-  const about = cells.litres("litres");
+  const named = cells.potSize("size", wall, "label");
+  const about = cells.potSize("litres", wall, "about");
 
   let pot: unknown = null;
   let at = "size";
@@ -295,14 +331,10 @@ function readPot(cells: Cells): Pot | null {
       ...(footMm === null ? {} : { outerBaseWidthMm: footMm }),
       ...(thickness === null ? {} : { wallMm: thickness }),
     };
-  } else if (size !== "") {
-    const named = readTradeSize(size);
-    if (!named)
-      cells.fault("size", "A trade size such as 7.5 L, #3 or 20 pint. For about so many litres use that column.");
-    else pot = { known: "nominal", wall, ...named };
-  } else if (measured !== null || about !== null) {
+  } else if (named !== null) pot = named;
+  else if (measured !== null || about !== null) {
     at = "litres";
-    pot = { known: "about", litres: (measured ?? about)!, wall };
+    pot = measured === null ? about : { known: "about", litres: measured, wall };
   } else if (outer.width !== null || girth !== null) {
     // A width alone is no volume, but better than none: it comes in as "about".
     at = outer.width === null ? "girth" : "outsideWidth";
@@ -316,22 +348,6 @@ function readPot(cells: Cells): Pot | null {
   const parsed = potSchema.safeParse(pot);
   if (parsed.success) return parsed.data;
   cells.fault(at, `This pot is not possible: ${parsed.error.issues[0].message}`);
-  return null;
-}
-
-function readTradeSize(text: string): { system: "container-class" | "litre-label" | "pint-bag"; size: string } | null {
-  const t = text.trim().toLowerCase().replace(",", ".");
-  const forms: [RegExp, "container-class" | "litre-label" | "pint-bag"][] = [
-    [/^#\s*(\d+)$/, "container-class"],
-    [/^(\d+(?:\.\d+)?)\s*(?:l|litres?|liters?)?$/, "litre-label"],
-    [/^(\d+(?:\.\d+)?)\s*(?:pt|pints?)$/, "pint-bag"],
-  ];
-  for (const [pattern, system] of forms) {
-    const match = pattern.exec(t);
-    if (!match) continue;
-    const size = system === "container-class" ? `#${match[1]}` : match[1];
-    return nominalVolume(system, size) === null ? null : { system, size };
-  }
   return null;
 }
 
@@ -351,7 +367,7 @@ function cellsOf(kind: ImportKind, table: Table, mapping: Mapping, options: Impo
 }
 
 function gather<T>(read: { cells: Cells; value: T }[]): LinesRead<T> {
-  const good = read.filter((r) => r.cells.problems.length === 0).map((r) => r.value);
+  const good = read.filter((r) => !r.cells.problems.some((p) => p.fatal)).map((r) => r.value);
   return { lines: good, problems: read.flatMap((r) => r.cells.problems) };
 }
 
@@ -382,7 +398,7 @@ export function readTreeLines(
         lastPotted: cells.date("lastPotted"),
         pot: readPot(cells),
         depthToMixMm: cells.lengthMm("depthToMix"),
-        finalVolumeL: cells.litres("finalVolume"),
+        finalVolumeL: brimOf(cells.potSize("finalVolume", "smooth-plastic", "about")),
         trunkMm: cells.lengthMm("trunk"),
         heightM: cells.metres("height"),
         crownM: cells.metres("crown"),
@@ -414,7 +430,9 @@ export function readPotLines(
         cells.fault(
           "size",
           "Nothing is said about the size: give its measures, a trade size or about how many litres.",
+          true,
         );
+      else if (pot === null) cells.fault("size", "Without a size it is no pot in store.", true);
       const toBuy = cells.oneOf("toBuy", ["yes", "no"] as const, "Whether more can be bought") === "yes";
       const value: PotLine = {
         line: row.line,
@@ -443,7 +461,7 @@ export function readPottingLines(
       const tag = cells.text("tag", 40);
       if (tag === "") cells.fault("tag", "Which tree? Its tag is missing.");
       const when = cells.date("when");
-      if (when === null && !cells.problems.some((p) => p.line === row.line))
+      if (when === null && !cells.problems.some((p) => p.line === row.line && p.fatal))
         cells.fault(
           "when",
           "When was it potted? A year is enough; what nobody knows at all cannot be put into a history.",

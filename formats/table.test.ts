@@ -79,3 +79,25 @@ test("what is written is read again; nothing a spreadsheet would run leaves the 
     ),
   );
 });
+
+test("titles above the header are passed over and named; the header is the line that names most columns", async () => {
+  const names = (cells: readonly string[]) => cells.filter((c) => ["tag", "kind", "pot"].includes(c)).length;
+  const bytes = (text: string) =>
+    (async function* () {
+      await Promise.resolve();
+      yield new TextEncoder().encode(text);
+    })();
+  const text = "Our trees, spring\nas of May; kept by hand\n\ntag;kind;pot\nA;Fig;#5\nB;Bay;tag\n";
+  const found = await readTable(bytes(text), undefined, names);
+  expect(found.ok && found.table).toEqual({
+    headers: ["tag", "kind", "pot"],
+    above: ["Our trees, spring", "as of May kept by hand"],
+    rows: [
+      { line: 5, cells: ["A", "Fig", "#5"] },
+      { line: 6, cells: ["B", "Bay", "tag"] },
+    ],
+  });
+  // Nothing known anywhere: the first line is the header.
+  const plain = await readTable(bytes("a,b\n1,2\n"), undefined, names);
+  expect(plain.ok && [plain.table.headers, plain.table.above]).toEqual([["a", "b"], []]);
+});

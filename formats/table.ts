@@ -5,6 +5,8 @@ import { CsvError, parse } from "csv-parse";
 export interface Table {
   headers: string[];
   rows: TableRow[];
+  /** Lines above the header that hold no table: a title, a date. */
+  above: string[];
 }
 
 export interface TableRow {
@@ -15,16 +17,26 @@ export interface TableRow {
 
 export type TableRead = { ok: true; table: Table } | { ok: false; message: string };
 
-/** Separator of the first line with text: comma, semicolon or tab, whichever stands there most often outside quotes. */
+/** Lines looked through for a header below titles. */
+const HEADER_WITHIN = 12;
+
+/**
+ * Comma, semicolon or tab: the one that most of the first lines hold equally often outside quotes, so that neither a title above the
+ * table nor a sign within a cell decides; of equals the one that stands more often.
+ */
 export function separatorOf(text: string): string {
-  const line =
-    text
-      .slice(0, 5000)
-      .split(/\r?\n/)
-      .find((l) => l.trim() !== "") ?? "";
-  const unquoted = line.replace(/"[^"]*"/g, "");
-  const count = (s: string) => unquoted.split(s).length - 1;
-  return [";", "\t", ","].sort((a, b) => count(b) - count(a))[0];
+  const lines = text
+    .slice(0, 5000)
+    .replace(/"[^"]*"/g, "")
+    .split(/\r?\n/)
+    .filter((line) => line.trim() !== "")
+    .slice(0, HEADER_WITHIN);
+  const scoreOf = (s: string) => {
+    const counts = lines.map((line) => line.split(s).length - 1).filter((n) => n > 0);
+    const alike = (n: number) => counts.filter((m) => m === n).length;
+    return counts.reduce((best, n) => Math.max(best, 1000 * alike(n) + n), 0);
+  };
+  return [";", "\t", ","].sort((a, b) => scoreOf(b) - scoreOf(a))[0];
 }
 
 const MOST_ROWS = 50_000;
@@ -65,6 +77,8 @@ function looksUtf8(chunk: Uint8Array): boolean {
 export async function readTable(
   chunks: AsyncIterable<Uint8Array>,
   onBytes: (done: number) => void = () => undefined,
+  /** How many columns a line of the file would name, were it the header: the best of the first lines is taken, the first of equals. */
+  namesColumns: (cells: readonly string[]) => number = () => 0,
 ): Promise<TableRead> {
   const texts = decode(chunks, onBytes);
   const head = await texts.next();
@@ -85,7 +99,6 @@ export async function readTable(
     yield first;
     yield* texts;
   }
-  let headers: string[] | null = null;
   const rows: TableRow[] = [];
   try {
     // What comes out while the file is still coming in is kept: the rest of the file never stands in memory as text.
@@ -93,14 +106,10 @@ export async function readTable(
       record: string[];
       info: { lines: number };
     }>) {
-      if (!headers) {
-        headers = record;
-        if (headers.length > MOST_COLUMNS)
-          return { ok: false, message: "More than 120 columns: this is no list of trees." };
-        continue;
-      }
+      if (rows.length === 0 && record.length > MOST_COLUMNS)
+        return { ok: false, message: "More than 120 columns: this is no list of trees." };
       if (record.every((cell) => cell === "")) continue;
-      if (rows.length >= MOST_ROWS) return { ok: false, message: "More than 50,000 lines: read the file in in parts." };
+      if (rows.length > MOST_ROWS) return { ok: false, message: "More than 50,000 lines: read the file in in parts." };
       rows.push({ line: info.lines - record.reduce((n, cell) => n + cell.split("\n").length - 1, 0), cells: record });
     }
   } catch (error) {
@@ -111,8 +120,17 @@ export async function readTable(
       };
     throw error;
   }
-  if (!headers || rows.length === 0) return { ok: false, message: "There is a header line but no line under it." };
-  return { ok: true, table: { headers, rows } };
+  const scores = rows.slice(0, HEADER_WITHIN).map((row) => namesColumns(row.cells));
+  const at = Math.max(0, scores.indexOf(Math.max(...scores)));
+  if (rows.length < at + 2) return { ok: false, message: "There is a header line but no line under it." };
+  return {
+    ok: true,
+    table: {
+      headers: rows[at].cells,
+      rows: rows.slice(at + 1),
+      above: rows.slice(0, at).map((row) => row.cells.filter((cell) => cell !== "").join(" ")),
+    },
+  };
 }
 
 /** One line of CSV by RFC 4180. Text that a spreadsheet would run as a formula is kept as text by a leading apostrophe. */

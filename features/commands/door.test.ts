@@ -196,7 +196,7 @@ describe("days that can only be a slip of the keys", () => {
         if (typeof node !== "object" || node === null) return;
         const { calendarDay, properties, ...rest } = node as Record<string, unknown>;
         if (calendarDay === true) found.push(name);
-        for (const [key, value] of Object.entries((properties ?? {}) as object)) walk(value, key);
+        for (const [key, value] of Object.entries(properties ?? {})) walk(value, key);
         for (const value of Object.values(rest)) walk(value, name);
       };
       walk(z.toJSONSchema(command.input, { io: "input", unrepresentable: "any" }), "");

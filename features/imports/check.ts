@@ -28,7 +28,7 @@ export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]
       : before !== undefined
         ? `This tag stands in line ${before} already.`
         : null;
-    return message === null ? [] : [{ line, column: "tag", message, value: tag }];
+    return message === null ? [] : [{ line, column: "tag", message, value: tag, fatal: true }];
   });
 }
 
@@ -44,6 +44,7 @@ export function checkPottingLines(loaded: LoadedRecords, lines: readonly Potting
         column: "tag",
         message: "No living tree has this tag. Read the trees in first.",
         value: line.tag,
+        fatal: true,
       });
     if (line.potName !== null && line.pot === null && !lots.has(line.potName.toLocaleLowerCase()))
       problems.push({
@@ -52,6 +53,7 @@ export function checkPottingLines(loaded: LoadedRecords, lines: readonly Potting
         message:
           "No pot of this name is on record, and no measure is given. Add a size, or leave it empty for unknown.",
         value: line.potName,
+        fatal: true,
       });
     return problems;
   });

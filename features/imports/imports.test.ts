@@ -49,6 +49,30 @@ onDatabase("lists on a real database", () => {
     expect((await yard.view()).loaded.trees.filter((t) => t.tag === "P-1")).toHaveLength(1);
   });
 
+  test("what would be taken without a word is named: titles, unused columns, unlisted species, new places, emptied cells", async () => {
+    await yard.ok("add-place", { placeId: randomUUID(), name: "Known yard", kind: "open" });
+    const text =
+      "Our list,,,,\ntag,kind,place,Colour,last_potted\nQ-1,Fig,Known yard,red,2021\nQ-2,Appel,Roof,,when we moved\nQ-3,Appel,roof,,2020\n,Fig,,,\n";
+    const seen = (await bring("trees", text, { commandId: null })).at(-1);
+    expect(seen).toMatchObject({
+      step: "preview",
+      preview: {
+        total: 4,
+        good: 3,
+        withGaps: 1,
+        problemCount: 2,
+        notes: {
+          above: ["Our list"],
+          unused: ["Colour"],
+          unlisted: [{ name: "Appel", lines: 2 }],
+          newPlaces: ["roof"],
+        },
+      },
+    });
+    expect((await bring("trees", text)).at(-1)).toMatchObject({ step: "done", count: 3, skipped: 1 });
+    expect((await yard.view()).loaded.places.map((p) => p.name).sort()).toEqual(["Known yard", "Roof"]);
+  });
+
   test("mothers may stand below their children, places are made once, batches are one record", async () => {
     await bring(
       "trees",

@@ -204,7 +204,7 @@ function Preview({
     onMap(field === "" ? next : { ...next, [field]: at });
   };
   const bad = preview.total - preview.good;
-  const faulty = new Set(preview.problems.map((p) => p.line));
+  const faulty = new Set(preview.problems.filter((p) => p.fatal).map((p) => p.line));
   return (
     <section aria-label="What the file holds" className="space-y-3" data-testid="import-preview">
       <h2 className="text-lg">{fileName}</h2>
@@ -212,9 +212,14 @@ function Preview({
         <b>
           {number(preview.good)} of {number(preview.total)} lines
         </b>{" "}
-        can come in{bad > 0 ? `; ${number(bad)} cannot as they are and would be left out` : ""}.
+        can come in
+        {preview.withGaps > 0
+          ? `, ${number(preview.withGaps)} of them with a cell that cannot be read and is left empty`
+          : ""}
+        {bad > 0 ? `; ${number(bad)} cannot as they are and would be left out` : ""}.
         {preview.missing.length > 0 && ` No column says the ${preview.missing.join(" or the ")} yet: choose it below.`}
       </p>
+      <Notes notes={preview.notes} />
       <ScrollBox label="Columns and first lines of the file">
         <table className="table-sm table">
           <thead>
@@ -269,7 +274,8 @@ function Preview({
                 <b>
                   Line {p.line}, {p.column}
                 </b>
-                {p.value === "" ? "" : ` “${p.value}”`}: {p.message}
+                {p.value === "" ? "" : ` “${p.value}”`}: {p.message}{" "}
+                <i>{p.fatal ? "The line is left out." : "The rest of the line comes in."}</i>
               </li>
             ))}
             {preview.problemCount > preview.problems.length && (
@@ -287,5 +293,35 @@ function Preview({
         Read in {number(preview.good)} {preview.good === 1 ? "line" : "lines"}
       </button>
     </section>
+  );
+}
+
+const MOST_NAMED = 12;
+const named = (names: readonly string[]) =>
+  `${names.slice(0, MOST_NAMED).join(", ")}${names.length > MOST_NAMED ? ` and ${number(names.length - MOST_NAMED)} more` : ""}`;
+
+/** What a file holds that would otherwise be taken, or passed over, without a word. */
+function Notes({ notes }: { notes: ImportPreview["notes"] }) {
+  const items: string[] = [
+    notes.above.length === 0
+      ? ""
+      : `Passed over above the header: ${named(notes.above.map((line) => `“${line.slice(0, 60)}”`))}.`,
+    notes.unused.length === 0
+      ? ""
+      : `Not read: ${named(notes.unused.map((header) => `“${header}”`))}. Say below what ${notes.unused.length === 1 ? "this column means" : "these columns mean"}, or leave ${notes.unused.length === 1 ? "it" : "them"} out.`,
+    notes.unlisted.length === 0
+      ? ""
+      : `Not in the library, so little is known of their pace and hardiness: ${named(notes.unlisted.map((k) => `${k.name} (${number(k.lines)})`))}. They come in under these names.`,
+    notes.newPlaces.length === 0
+      ? ""
+      : `New places, in the open until you say more of them: ${named(notes.newPlaces)}.`,
+  ].filter((text) => text !== "");
+  if (items.length === 0) return null;
+  return (
+    <ul className="border-warning space-y-1 border-l-4 pl-3" data-testid="import-notes">
+      {items.map((text) => (
+        <li key={text}>{text}</li>
+      ))}
+    </ul>
   );
 }

@@ -47,6 +47,19 @@ export interface ImportPreview {
   problems: CellProblem[];
   /** Needed fields no column holds. */
   missing: string[];
+  /** Lines that come in with a cell left empty. */
+  withGaps: number;
+  /** What would otherwise be taken without a word. */
+  notes: {
+    /** Lines above the header. */
+    above: string[];
+    /** Columns that hold something and mean nothing here. */
+    unused: string[];
+    /** Species the library does not know, with the lines that name them. */
+    unlisted: { name: string; lines: number }[];
+    /** Places that will be made: in the open, until somebody says more of them. */
+    newPlaces: string[];
+  };
 }
 
 /** What the browser is told while a file is at work, a line of JSON each. */
@@ -76,7 +89,11 @@ export async function runImport(
   try {
     const collection = await findCollection(pool(), collectionId);
     if (!collection) return fail("This collection does not exist any more.");
-    const read = await readTable(file, (done) => tell({ step: "reading", done, of: Math.max(done, request.bytes) }));
+    const read = await readTable(
+      file,
+      (done) => tell({ step: "reading", done, of: Math.max(done, request.bytes) }),
+      (cells) => Object.keys(guessMapping(request.kind, cells)).length,
+    );
     if (!read.ok) return fail(read.message);
     const { table } = read;
     const mapping = request.mapping ?? guessMapping(request.kind, table.headers);
@@ -87,7 +104,7 @@ export async function runImport(
     const { good, problems } =
       missing.length > 0 ? { good: [], problems: [] } : readLines(request, table, mapping, setting, known);
     if (request.commandId === null)
-      return tell({ step: "preview", preview: previewOf(request.kind, table, mapping, good.length, problems) });
+      return tell({ step: "preview", preview: previewOf(request.kind, table, mapping, good, problems, known) });
     if (good.length === 0) return fail("No line of this file can come in as it is. Look at the faults.");
     const answer = await runCommand(
       COMMAND_OF[request.kind],
@@ -114,7 +131,7 @@ function readLines(
   known: LoadedRecords,
 ): { good: { line: number }[]; problems: CellProblem[] } {
   const sift = <T extends { line: number }>(read: LinesRead<T>, clashes: CellProblem[]) => {
-    const bad = new Set(clashes.map((p) => p.line));
+    const bad = new Set(clashes.filter((p) => p.fatal).map((p) => p.line));
     return {
       good: read.lines.filter((line) => !bad.has(line.line)),
       problems: [...read.problems, ...clashes].sort((a, b) => a.line - b.line),
@@ -138,15 +155,33 @@ function previewOf(
   kind: ImportKind,
   table: Table,
   mapping: Mapping,
-  good: number,
+  good: readonly { line: number; typedName?: string | null; place?: string | null }[],
   problems: CellProblem[],
+  known: LoadedRecords,
 ): ImportPreview {
+  const used = new Set(Object.values(mapping));
+  const fatal = new Set(problems.filter((p) => p.fatal).map((p) => p.line));
+  const names = new Map<string, number>();
+  for (const { typedName } of good) if (typedName) names.set(typedName, (names.get(typedName) ?? 0) + 1);
+  const places = new Set(known.places.map((p) => p.name.toLocaleLowerCase()));
+  const fresh = new Map(
+    good.flatMap(({ place }) =>
+      place && !places.has(place.toLocaleLowerCase()) ? [[place.toLocaleLowerCase(), place] as const] : [],
+    ),
+  );
   return {
     headers: table.headers,
     mapping,
     columns: COLUMNS[kind].map(({ field, label, needed }) => ({ field, label, needed: needed ?? false })),
     total: table.rows.length,
-    good,
+    good: good.length,
+    withGaps: new Set(problems.filter((p) => !fatal.has(p.line)).map((p) => p.line)).size,
+    notes: {
+      above: table.above,
+      unused: table.headers.filter((_, at) => !used.has(at) && table.rows.some((row) => (row.cells[at] ?? "") !== "")),
+      unlisted: [...names].map(([name, lines]) => ({ name, lines })).sort((a, b) => b.lines - a.lines),
+      newPlaces: [...fresh.values()],
+    },
     sample: table.rows.slice(0, SAMPLE_LINES),
     problemCount: problems.length,
     problems: problems.slice(0, SHOWN_PROBLEMS),

@@ -24,8 +24,8 @@ const row = (more: Partial<OperationWindow> = {}): OperationWindow => ({
 });
 
 test("open or closed in a few words, with the day that counts", () => {
-  expect(statusWords(row(), NEAR)).toMatch(/; opens 1 Sept?$/);
-  expect(statusWords(row({ open: true }), NEAR)).toBe("open until 4 Oct");
+  expect(statusWords(row(), NEAR)).toMatch(/; opens 1 Sept? 2026$/);
+  expect(statusWords(row({ open: true }), NEAR)).toBe("open until 4 Oct 2026");
   expect(statusWords(row({ open: true, periods: [] }), NEAR)).toBe("open");
   expect(statusWords(row({ periods: [] }), NEAR)).toMatch(/^closed: /);
 });
@@ -35,11 +35,11 @@ test("why: the factor, its figure, what the collection asks for, and when it tur
   expect(closed).toMatch(/^Not today, because /);
   expect(closed).toContain("leaves 0.2 of 1");
   expect(closed).toMatch(/ends well in 41\s% of the weather years there; 90\s% is what this collection asks for/);
-  expect(closed).toMatch(/It opens 1 Sept?\.$/);
+  expect(closed).toMatch(/It opens 1 Sept? 2026\.$/);
   expect(whyWords(row({ periods: [] }), NEAR, 0.1)).toContain("does not open within the next thirteen months");
   const open = whyWords(row({ open: true, suitability: 0.8, safe: 0.97 }), NEAR, 0.1);
   expect(open).toMatch(/^Open today: .*0\.8 of 1/);
-  expect(open).toContain("It closes after 4 Oct, because then");
+  expect(open).toContain("It closes after 4 Oct 2026, because then");
 });
 
 test("every limit has a reason that ends a sentence", () => {
@@ -55,7 +55,9 @@ test("every limit has a reason that ends a sentence", () => {
 });
 
 test("an end is a range of days, a day that never moves, or days without hands", () => {
-  expect(endsWords(period, NEAR)).toMatch(/in one year of ten by 20 Sept?, in half by 4 Oct, in nine of ten by 12 Oct/);
+  expect(endsWords(period, NEAR)).toMatch(
+    /in one year of ten by 20 Sept? 2026, in half by 4 Oct 2026, in nine of ten by 12 Oct 2026/,
+  );
   expect(endsWords({ ...period, closes: ["2026-10-04", "2026-10-04", "2026-10-04"] }, NEAR)).not.toContain(
     "one year of",
   );
