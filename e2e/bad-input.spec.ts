@@ -66,8 +66,8 @@ test("the four questions: contradictions are told at the question", async ({ pag
   await visit(page, "/setup");
   await page.getByLabel("Latitude").fill("95");
   await page.getByRole("button", { name: "Begin" }).click();
-  await expect(page.getByText("The latitude lies between -90 and 90.")).toBeVisible();
-  await expect(page.getByText("Give the longitude as a number.")).toBeVisible();
+  await expect(page.getByText("A latitude lies between −90 and 90.")).toBeVisible();
+  await expect(page.getByText("Give the longitude as 13.4, −122.4, 122.4 W or 13°24'E.")).toBeVisible();
   await page.getByLabel("Latitude").fill("-38.6");
   await page.getByLabel("Longitude").fill("1");
   await page.getByLabel("Lowest temperature").fill("-3");

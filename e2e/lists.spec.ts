@@ -27,19 +27,23 @@ test("a list comes in with faults told line by line, and one undo takes it back 
 
   await choose(FILE);
   const preview = page.getByTestId("import-preview");
-  await expect(preview).toContainText("3 of 6 lines can come in; 3 cannot as they are");
+  await expect(preview).toContainText(
+    "4 of 6 lines can come in, 1 of them with a cell that cannot be read and is left empty; 2 cannot as they are",
+  );
   await expect(preview).toContainText("Line 5, Label: Every tree needs a tag.");
   await expect(preview).toContainText(/Line 6, Repotted “when we moved”: This cannot be read as a day/);
   await expect(preview).toContainText(/Line 7, tag “A1”: This tag stands in line 2 already/);
+  await expect(page.getByTestId("import-notes")).toContainText("Not read: “Colour”");
+  await expect(page.getByTestId("import-notes")).toContainText("Not in the library");
   await expect(preview.getByLabel("What column Colour means")).toHaveValue("");
   await expect(preview.getByLabel("What column Where means")).toHaveValue("place");
   await expectNoSeriousFindings(page);
   // A column put right is read anew at once.
   await preview.getByLabel("What column Repotted means").selectOption("");
-  await expect(preview).toContainText("4 of 6 lines");
+  await expect(preview).toContainText("4 of 6 lines can come in; 2 cannot as they are");
   await preview.getByLabel("What column Repotted means").selectOption("lastPotted");
-  await preview.getByRole("button", { name: "Read in 3 lines" }).click();
-  await expect(page.getByText("3 lines have come in, 3 were left out.").first()).toBeVisible();
+  await preview.getByRole("button", { name: "Read in 4 lines" }).click();
+  await expect(page.getByText("4 lines have come in, 2 were left out.").first()).toBeVisible();
 
   await visit(page, w.url("yard"));
   await expect(page.getByRole("link", { name: /^A1, Fig/ })).toBeVisible();
@@ -51,7 +55,7 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await expect(page.getByText("Carried to South steps")).toBeVisible();
 
   await visit(page, w.url("history"));
-  await page.getByRole("button", { name: /^Undo: 3 trees read in from trees.csv/ }).click();
+  await page.getByRole("button", { name: /^Undo: 4 trees read in from trees.csv/ }).click();
   await expect(page.getByRole("status")).toContainText("Taken back.");
   await visit(page, w.url("yard"));
   await expect(page.getByRole("heading", { name: "No tree stands here yet" })).toBeVisible();

@@ -5,8 +5,9 @@ import type { LoggedEvent } from "../event/index";
 import { IN_PLACE_FIGURES, type InPlaceInput } from "../inplace/index";
 import { seasonFacts, type Situation } from "../judgement/index";
 import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Reading } from "../roots/index";
-import { brimHeightMm, vesselOf, widthAtMm } from "../vessel/index";
+import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "../vessel/index";
 import { type Operation, operationOf } from "../window/index";
+import { usualFillHeightMm } from "./ball";
 import type { TreeRecord } from "./records";
 import type { Replayed } from "./replay";
 import type { OperationWindow } from "./tree-windows";
@@ -121,12 +122,14 @@ export function ballFromAbove(replayed: Replayed, ballHeightMm: number, trunkMm:
         ? { shape: "rectangle" as const, lengthMm: vessel.topWidthMm, widthMm: vessel.topWidthMm }
         : round(widthAtMm(vessel, top));
   // The holes end two thirds down: there the ball is as wide as the pot's wall leaves it.
-  const endsAtMm = Math.max(0, top - IN_PLACE_FIGURES.coreDepthShare * ballHeightMm);
+  const levelMm = Math.min(top, replayed.fillHeightMm ?? usualFillHeightMm(vessel));
+  const endsAtMm = Math.max(0, levelMm - IN_PLACE_FIGURES.coreDepthShare * ballHeightMm);
   return {
     plan,
     heightMm: ballHeightMm,
     trunkMm,
-    volumeL: replayed.volumeL.p50 / replayed.share,
+    // Its true section: what the pot holds between the level of the mix and the ball's base.
+    volumeL: volumeL(vessel, levelMm) - volumeL(vessel, Math.max(0, levelMm - ballHeightMm)),
     widthShareAtDepth: Math.min(1, widthAtMm(vessel, endsAtMm) / widthAtMm(vessel, top)),
   };
 }

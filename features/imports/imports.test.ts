@@ -82,7 +82,7 @@ onDatabase("lists on a real database", () => {
     expect(child).toMatchObject({ motherId: mother.id, method: "cutting" });
     expect(batch).toMatchObject({ motherName: "Unknown garden", count: 40, method: "seed" });
     expect(child.placeId).toBe(batch.placeId);
-    expect((await yard.view()).loaded.places.map((p) => p.name)).toEqual(["East wall"]);
+    expect((await yard.view()).loaded.places.filter((p) => /east wall/i.test(p.name))).toHaveLength(1);
     expect(await yard.kinds(child.id)).toEqual(["arrived", "described", "noted", "placed"]);
   });
 

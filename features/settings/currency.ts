@@ -1,24 +1,61 @@
 import { z } from "zod";
 import type { Units } from "@/ui/format";
 
-/** Three letters of ISO 4217 that this runtime knows. */
-export const currencySchema = z
-  .string()
-  .refine((code) => Intl.supportedValuesOf("currency").includes(code), { error: "Choose a currency from the list." });
+/** Currencies by their code of ISO 4217; the most used first. Names in the program's own words: browser and server may not know the same. */
+const CURRENCIES = {
+  EUR: "euro",
+  USD: "US dollar",
+  GBP: "pound sterling",
+  AUD: "Australian dollar",
+  NZD: "New Zealand dollar",
+  CAD: "Canadian dollar",
+  CHF: "Swiss franc",
+  ZAR: "South African rand",
+  INR: "Indian rupee",
+  JPY: "Japanese yen",
+  ARS: "Argentine peso",
+  BRL: "Brazilian real",
+  BGN: "Bulgarian lev",
+  CLP: "Chilean peso",
+  CNY: "Chinese yuan",
+  COP: "Colombian peso",
+  CZK: "Czech koruna",
+  DKK: "Danish krone",
+  EGP: "Egyptian pound",
+  HKD: "Hong Kong dollar",
+  HUF: "Hungarian forint",
+  IDR: "Indonesian rupiah",
+  ILS: "Israeli shekel",
+  ISK: "Icelandic króna",
+  KES: "Kenyan shilling",
+  KRW: "South Korean won",
+  MAD: "Moroccan dirham",
+  MXN: "Mexican peso",
+  MYR: "Malaysian ringgit",
+  NOK: "Norwegian krone",
+  PEN: "Peruvian sol",
+  PHP: "Philippine peso",
+  PLN: "Polish złoty",
+  RON: "Romanian leu",
+  SEK: "Swedish krona",
+  SGD: "Singapore dollar",
+  THB: "Thai baht",
+  TND: "Tunisian dinar",
+  TRY: "Turkish lira",
+  TWD: "New Taiwan dollar",
+  UAH: "Ukrainian hryvnia",
+  UYU: "Uruguayan peso",
+  VND: "Vietnamese đồng",
+} as const;
+const CODES = Object.keys(CURRENCIES) as (keyof typeof CURRENCIES)[];
 
-/** Most used first to be found; all others behind them by their names. */
-const FIRST = ["EUR", "USD", "GBP", "AUD", "NZD", "CAD", "CHF", "ZAR", "INR", "JPY"];
+export const currencySchema = z.enum(CODES, { error: "Choose a currency from the list." });
 
-export function currencyOptions(): (readonly [string, string])[] {
-  const names = new Intl.DisplayNames("en", { type: "currency" });
-  const known = Intl.supportedValuesOf("currency");
-  const rest = known.filter((code) => !FIRST.includes(code));
-  const option = (code: string) => [code, `${code} · ${names.of(code) ?? code}`] as const;
-  return [...FIRST, ...rest].map(option);
-}
+export const currencyOptions = (): (readonly [string, string])[] =>
+  CODES.map((code) => [code, `${code} · ${CURRENCIES[code]}`] as const);
 
-/** What is paid with where a browser's language names a region; euros where it names none we list. */
-const BY_REGION: Record<string, string> = {
+/** What is paid with where a browser's language names a region; euros where it names none we know. */
+const BY_REGION: Record<string, keyof typeof CURRENCIES> = {
   US: "USD",
   GB: "GBP",
   AU: "AUD",

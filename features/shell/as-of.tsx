@@ -1,7 +1,6 @@
 "use client";
 
 import * as Comlink from "comlink";
-import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/ui/format";
@@ -68,15 +67,7 @@ export function AsOfProvider({
   const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
-  const address = useCallback(
-    (day: string) => {
-      const url = new URL(window.location.href);
-      if (day === today) url.searchParams.delete("on");
-      else url.searchParams.set("on", day);
-      window.history.replaceState(null, "", url);
-    },
-    [today],
-  );
+  const address = useCallback((day: string) => writeDay(day, today), [today]);
   const setOn = useCallback(
     (next: string, settle: boolean) => {
       setDay(next);
@@ -87,11 +78,10 @@ export function AsOfProvider({
     [address],
   );
 
-  // The router may put back an older address of its own when it settles later: the day stands.
-  const addressed = useSearchParams().get("on");
+  // The router writes its own address whenever it settles, without a day it does not know of: after every render the day is put back.
   useEffect(() => {
-    if ((addressed ?? today) !== settledOn) address(settledOn);
-  }, [addressed, settledOn, today, address]);
+    if ((new URLSearchParams(window.location.search).get("on") ?? today) !== settledOn) address(settledOn);
+  });
 
   const replay = useCallback(() => {
     if (opened.current?.revision !== revision) {
@@ -143,6 +133,18 @@ export function AsOfProvider({
     ],
   );
   return <Context.Provider value={value}>{children}</Context.Provider>;
+}
+
+/**
+ * Writes the day into the address beside the router, not through it: were the router to take it up, its next refresh would find pages
+ * that do not match the address, and after two of them in a row it loads the whole page anew, with all that was typed on it lost.
+ */
+function writeDay(day: string, today: string): void {
+  const url = new URL(window.location.href);
+  if (day === today) url.searchParams.delete("on");
+  else url.searchParams.set("on", day);
+  // The router's own state stays where it was; only what is read and shared changes.
+  History.prototype.replaceState.call(window.history, window.history.state, "", url);
 }
 
 /** While this page is open the strip shows the wood of its tree, or of its kind where the tree has none of its own. */

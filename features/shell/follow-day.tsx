@@ -9,7 +9,7 @@ import { useAsOf } from "./as-of";
  * Asks the server anew when the day everything is seen as of is no longer the one a page was worked out for. Pages that the browser's own
  * replay cannot answer stand on it.
  */
-export function FollowDay({ shown }: { shown: string }) {
+export function useFollowDay(shown: string): void {
   const { settledOn, today } = useAsOf();
   const router = useRouter();
   useEffect(() => {
@@ -19,6 +19,12 @@ export function FollowDay({ shown }: { shown: string }) {
     else url.searchParams.set("on", settledOn);
     router.replace(`${url.pathname}${url.search}`, { scroll: false });
   }, [settledOn, shown, today, router]);
+}
+
+/** The same as a line on the page while the answer is on its way. */
+export function FollowDay({ shown }: { shown: string }) {
+  const { settledOn } = useAsOf();
+  useFollowDay(shown);
   return settledOn === shown ? null : (
     <p role="status" className="text-accent mb-2 font-semibold">
       Working it out for {day(settledOn)} …

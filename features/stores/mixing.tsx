@@ -1,8 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
 import type { MixStores } from "@/core/tree/index";
 import { day, kilograms, litres, number, percent, readNumber } from "@/ui/format";
@@ -12,6 +11,7 @@ import { componentName } from "./mix-words";
 import { OfferEditor } from "./offers";
 import { type PotToBuy, ShoppingList } from "./shopping-list";
 import { StoresNav } from "./stores-nav";
+import { useFollowDay } from "../shell/follow-day";
 
 /** Mix a tree takes that is due and can move today. */
 export interface Need {
@@ -51,12 +51,8 @@ export function Mixing({
   usual: string;
   currency: string;
 }) {
-  const { units, collectionId, settledOn } = useAsOf();
-  const router = useRouter();
-  // The strip moved: what is due then is the server's to say.
-  useEffect(() => {
-    if (settledOn !== asOf) router.refresh();
-  }, [settledOn, asOf, router]);
+  const { units, collectionId } = useAsOf();
+  useFollowDay(asOf);
   const [chosen, setChosen] = useState(() => needs.filter((n) => n.open && n.toBuy === null).map((n) => n.id));
   const [extra, setExtra] = useState("");
   const [recipe, setRecipe] = useState(usual);

@@ -51,7 +51,7 @@ const LATE: Partial<Record<Operation, string>> = {
 
 /** Every work on this tree with its windows; the chosen one with its curve, its ends and the best half-days. */
 export function WindowsPanel({ data }: { data: WindowsData }) {
-  const { collectionId, settledOn, units } = useAsOf();
+  const { collectionId, settledOn, today, units } = useAsOf();
   const router = useRouter();
   const path = usePathname();
   const query = useSearchParams();
@@ -60,6 +60,9 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
   const where = data.stand?.name ?? data.here.name ?? "the open";
   const to = (changes: Record<string, string | null>) => {
     const next = new URLSearchParams(query.toString());
+    // The day stands in the address beside the router.
+    if (settledOn === today) next.delete("on");
+    else next.set("on", settledOn);
     for (const [key, value] of Object.entries(changes)) {
       if (value === null) next.delete(key);
       else next.set(key, value);

@@ -58,13 +58,16 @@ export function YardWindows({
   groups: ChanceGroup[];
   total: number;
 }) {
-  const { settledOn } = useAsOf();
+  const { settledOn, today } = useAsOf();
   const router = useRouter();
   const path = usePathname();
   const query = useSearchParams();
   const [all, setAll] = useState(false);
   const go = (changes: Record<string, string>) => {
     const next = new URLSearchParams(query.toString());
+    // The day stands in the address beside the router.
+    if (settledOn === today) next.delete("on");
+    else next.set("on", settledOn);
     for (const [key, value] of Object.entries(changes)) {
       if (value === "") next.delete(key);
       else next.set(key, value);

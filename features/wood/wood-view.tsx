@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { Basis, DateEstimate } from "@/core/estimate/index";
 import type { Limit } from "@/core/window/index";
 import { celsius, day, number, percent } from "@/ui/format";
@@ -12,6 +12,7 @@ import { LIMIT_BECAUSE } from "../words";
 import type { LateWork } from "./screen";
 import { WoodChart } from "./wood-chart";
 import { FeedForm, PruneForm, WoodCheckForm } from "./wood-forms";
+import { useFollowDay } from "../shell/follow-day";
 
 export interface WoodPicture {
   label: string;
@@ -110,10 +111,7 @@ export function WoodView(props: Props) {
   const { collectionId, on, settledOn, today, units } = useAsOf();
   const router = useRouter();
   useStripSubject(chosen.kind, props.ownWood);
-  // What is known of the wood hangs on the day: once the strip rests, the server is asked anew.
-  useEffect(() => {
-    if (settledOn !== props.asOf) router.refresh();
-  }, [settledOn, props.asOf, router]);
+  useFollowDay(props.asOf);
   const go = (params: Record<string, string>) => {
     const query = new URLSearchParams({ ...(settledOn === today ? {} : { on: settledOn }), ...params });
     router.push(`/c/${collectionId}/almanac/wood?${query.toString()}`, { scroll: false });

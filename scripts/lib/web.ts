@@ -9,6 +9,11 @@ export interface WebServer {
   stop: () => Promise<void>;
 }
 
+/**
+ * Longer than a browser keeps an idle connection: when the server closes one just as a page uses it again, the router takes the failed
+ * request for a page that must be loaded anew, and what was typed on it is gone.
+ */
+const KEEP_ALIVE_MS = 610_000;
 const MARK = "next-server";
 const PROGRAM = "next/dist/bin/next";
 
@@ -23,7 +28,16 @@ export async function startWeb(dir: string, port: number, env: Record<string, st
   const log = openSync(path.join(dir, "web.log"), "a", 0o600);
   const child = spawn(
     process.execPath,
-    ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
+    [
+      "node_modules/next/dist/bin/next",
+      "start",
+      "-H",
+      "127.0.0.1",
+      "-p",
+      String(port),
+      "--keepAliveTimeout",
+      String(KEEP_ALIVE_MS),
+    ],
     {
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production", ...env },
       detached: true,
