@@ -66,6 +66,9 @@ async function main(): Promise<void> {
   await part("production build", async () => {
     console.log((await buildIfChanged()) ? "  built" : "  unchanged since the last build");
   });
+  await part("soak, tiny: kills, floods, bodies, dates", () =>
+    show(process.execPath, ["--import", "tsx", "scripts/soak.ts", "--tiny"]),
+  );
   await part("browser tests", async () => {
     // Down at first: a forecast that comes in while a test looks would move what it looks at.
     weather = await startWeatherService(dir, await freePort(44350), "down");
