@@ -26,8 +26,13 @@ export function useCommand(name: string) {
       if (attempt.current?.text !== text) attempt.current = { text, id: crypto.randomUUID() };
       setBusy(true);
       try {
+        const { id } = attempt.current;
         const seen = opened.current;
-        const answer = await post(name, { commandId: attempt.current.id, ...saidOf(seen), ...input });
+        const answer = await inOrder(async () => {
+          const sent = await post(name, { commandId: id, ...saidOf(seen), ...input });
+          if (seen && sent.ok && sent.entryId !== "") rememberOwn(seen, sent.revision);
+          return sent;
+        });
         if (!answer.ok) {
           setFailure(answer);
           if (answer.code === "conflict") {
@@ -37,7 +42,6 @@ export function useCommand(name: string) {
           return null;
         }
         attempt.current = null;
-        if (seen && answer.entryId !== "") rememberOwn(seen, answer.revision);
         setFailure(null);
         router.refresh();
         return answer;
@@ -54,6 +58,14 @@ export function useCommand(name: string) {
     [failure],
   );
   return { send, busy, failure, at, clear: () => setFailure(null) };
+}
+
+/** What this tab sends goes out one after another: a second press must not come as a surprise to the first. */
+let last: Promise<unknown> = Promise.resolve();
+function inOrder<T>(send: () => Promise<T>): Promise<T> {
+  const mine = last.then(send);
+  last = mine.catch(() => undefined);
+  return mine;
 }
 
 async function post(name: string, input: Record<string, unknown>): Promise<CommandResult> {

@@ -9,13 +9,8 @@ export interface WebServer {
   stop: () => Promise<void>;
 }
 
-/**
- * Longer than a browser keeps an idle connection: when the server closes one just as a page uses it again, the router takes the failed
- * request for a page that must be loaded anew, and what was typed on it is gone.
- */
-const KEEP_ALIVE_MS = 610_000;
 const MARK = "next-server";
-const PROGRAM = "next/dist/bin/next";
+const PROGRAM = "scripts/serve.mjs";
 
 /** A server that an earlier start left behind is stopped: it would hold old code and a dead database. */
 export async function stopLeftServer(dir: string): Promise<void> {
@@ -26,24 +21,11 @@ export async function stopLeftServer(dir: string): Promise<void> {
 
 export async function startWeb(dir: string, port: number, env: Record<string, string>): Promise<WebServer> {
   const log = openSync(path.join(dir, "web.log"), "a", 0o600);
-  const child = spawn(
-    process.execPath,
-    [
-      "node_modules/next/dist/bin/next",
-      "start",
-      "-H",
-      "127.0.0.1",
-      "-p",
-      String(port),
-      "--keepAliveTimeout",
-      String(KEEP_ALIVE_MS),
-    ],
-    {
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production", ...env },
-      detached: true,
-      stdio: ["ignore", log, log],
-    },
-  );
+  const child = spawn(process.execPath, [PROGRAM, "127.0.0.1", String(port)], {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production", ...env },
+    detached: true,
+    stdio: ["ignore", log, log],
+  });
   writeFileSync(path.join(dir, "web.pid"), String(child.pid));
   const url = `http://127.0.0.1:${port}`;
   for (const end = Date.now() + 60_000; ;) {
