@@ -182,10 +182,14 @@ onDatabase("the log on a real database", () => {
         app,
         scope,
         sources.map((s) => s.id),
+        "1876-05-15",
       )
     ).get(sources[0].id)!;
     expect([...record.tminC].map((v) => (Number.isNaN(v) ? null : v))).toEqual([1.5, null, -2]);
     expect(record.solarMJ[2]).toBe(3);
+    const ids = sources.map((s) => s.id);
+    // Days of another age, from before they were refused, are passed over.
+    expect(await loadSourceRecords(app, scope, ids, "2100-01-01")).toEqual(new Map());
   });
 
   test("one collection never sees another's rows, and a link across is impossible", async () => {

@@ -16,6 +16,7 @@ test("the weather service fails in every way it can, and everything works on the
   await w.tree("LM-1", { kindId: "lemon" });
   await visit(page, w.url("almanac/ahead"));
   await expect(page.getByTestId("tonight")).toContainText("A usual night now");
+  await expect(page.getByTestId("simulated")).toHaveCount(0);
   const ask = async () => {
     const answered = page.waitForResponse((r) => r.url().endsWith("/forecast"));
     await page.getByRole("button", { name: "Ask it now" }).click();
@@ -39,6 +40,7 @@ test("the weather service fails in every way it can, and everything works on the
   await ask();
   await expect(page.getByTestId("service")).toContainText("Forecast of today by the simulated weather service.");
   await expect(page.getByTestId("tonight")).toContainText("Next night");
+  await expect(page.getByTestId("tonight").getByTestId("simulated")).toBeVisible();
 
   await fault(request, "slow");
   await ask();

@@ -65,7 +65,7 @@ test("a ball is read in eight taps, kept on the way, and says what it wants toda
   // Refused, with the reason and the day.
   const wash = page.getByTestId("refused").getByRole("listitem").filter({ hasText: "Wash bare" });
   await expect(wash).toContainText(/it costs about 45\s*% of the roots|costs about 45/);
-  await expect(wash).toContainText(/what it stands today/);
+  await expect(wash).toContainText(/all it stands in this season/);
   await expect(wash).toContainText(/Right from \d+ (Feb|Mar|Apr|Nov|Dec)/);
   await expect(page.getByTestId("look-on")).toContainText("Look for new roots about");
   await fits(page);

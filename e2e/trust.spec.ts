@@ -44,10 +44,12 @@ test("two tabs on one person: the second is told, keeps what was typed, and save
 });
 
 test("a page never loads itself anew while the day is moved and things are recorded", async ({ page, request }) => {
+  const runs = Number(process.env.AURELIAN_STEADY_RUNS ?? 12);
+  test.setTimeout(120_000 + 2500 * runs);
   const w = await world(request);
   await visit(page, w.url("almanac"));
   await page.evaluate(() => ((window as unknown as { mark: number }).mark = 1));
-  for (let i = 0; i < Number(process.env.AURELIAN_STEADY_RUNS ?? 12); i++) {
+  for (let i = 0; i < runs; i++) {
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press("]");
     await page

@@ -16,11 +16,11 @@ import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";
 import { LITRES_PER_US_GALLON, MM_PER_INCH, readFigures, readNumber } from "@/core/quantity/index";
 import {
-  brimEstimate,
   litresFromRim,
   type Pot,
   potSchema,
   type PotSizeFault,
+  potSizeL,
   readPotSize,
   type Wall,
   WALLS,
@@ -120,9 +120,6 @@ function potSizeWords(fault: PotSizeFault): string {
     : "A size such as 7.5 L, #3, 5 gal or 20 pints.";
 }
 
-/** Brim volume of a pot known by its size, L. */
-const brimOf = (pot: Pot | null) => (pot === null ? null : Math.round(10 * brimEstimate(pot).p50) / 10);
-
 /** Reads one row's cells; remembers what it could not read. */
 class Cells {
   readonly problems: CellProblem[] = [];
@@ -180,12 +177,25 @@ class Cells {
     return this.positive(field, "litres", factor, 5000);
   }
 
+  /** How large a pot is meant. */
+  potLitres(field: string): number | null {
+    const text = this.text(field, 40);
+    if (text === "" || text === "?") return null;
+    const read = potSizeL(this.inChosenUnit(text));
+    if (typeof read === "number") return read;
+    this.fault(field, potSizeWords(read));
+    return null;
+  }
+
+  private inChosenUnit(text: string): string {
+    return this.options.volumeUnit === "gal" && readFigures(text) !== null ? `${text} gal` : text;
+  }
+
   /** A pot by its size as people say it: a bare number is in the unit chosen for the file. */
   potSize(field: string, wall: Wall, as: "label" | "about"): Pot | null {
     const text = this.text(field, 40);
     if (text === "" || text === "?") return null;
-    const gallons = this.options.volumeUnit === "gal" && readFigures(text) !== null;
-    const read = readPotSize(gallons ? `${text} gal` : text, wall, as);
+    const read = readPotSize(this.inChosenUnit(text), wall, as);
     if (read.ok) return read.pot;
     this.fault(field, potSizeWords(read.fault));
     return null;
@@ -398,7 +408,7 @@ export function readTreeLines(
         lastPotted: cells.date("lastPotted"),
         pot: readPot(cells),
         depthToMixMm: cells.lengthMm("depthToMix"),
-        finalVolumeL: brimOf(cells.potSize("finalVolume", "smooth-plastic", "about")),
+        finalVolumeL: cells.potLitres("finalVolume"),
         trunkMm: cells.lengthMm("trunk"),
         heightM: cells.metres("height"),
         crownM: cells.metres("crown"),

@@ -1,7 +1,15 @@
 import { csvRows, QUOTES_FAULT } from "./csv-rows";
 import { dayFromParts, toDay, toIso } from "@/core/dates/index";
 import { separatorOf } from "./table";
-import { assembleDays, type DayValues, LEAST_C, type LineProblem, MOST_C, type WeatherParse } from "./weather-days";
+import {
+  assembleDays,
+  dayProblems,
+  type DayValues,
+  LEAST_C,
+  type LineProblem,
+  MOST_C,
+  type WeatherParse,
+} from "./weather-days";
 
 /**
  * Readings of a thermometer with a memory: a column with the time, a column with the temperature. Times stand in the site's own
@@ -110,7 +118,7 @@ function readReadings(text: string, options: LoggerOptions, today: string): Read
   if (!columns)
     return { ok: false, message: "A logger's file has a column with the time and one with the temperature." };
   const unit = options.unit === "auto" ? (columns.fahrenheit ? "F" : "C") : options.unit;
-  const limit = toDay(today);
+  const dayProblem = dayProblems(today, "this moment has not come yet");
   const toLocal = options.toLocal ?? (() => "");
   const problems: LineProblem[] = [];
   const readings: Reading[] = [];
@@ -122,8 +130,9 @@ function readReadings(text: string, options: LoggerOptions, today: string): Read
       fault("the time cannot be read: write it as 2026-01-31 06:10");
       continue;
     }
-    if (time.day > limit) {
-      fault("this moment has not come yet");
+    const wrongDay = dayProblem(time.day);
+    if (wrongDay !== null) {
+      fault(wrongDay);
       continue;
     }
     const raw = (cells[columns.temp] ?? "").trim();

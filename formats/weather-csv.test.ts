@@ -93,3 +93,17 @@ test("what is written is read back", () => {
   expect(file.firstDay).toBe(toIso(record.startDay));
   record.tminC.forEach((v, i) => expect(Math.abs(v - file.record.tminC[i])).toBeLessThanOrEqual(0.051));
 });
+
+test("a slip of a thousand years is a problem of its line, not a record of as many", () => {
+  const rows = [
+    "1026-03-01,1,9",
+    "1876-05-14,1,9",
+    "1876-05-15,1,9",
+    ...Array.from({ length: 40 }, (_, i) => `2026-03-${String(i + 1).padStart(2, "0")},1,9`).slice(0, 31),
+  ];
+  const read = parseWeatherCsv(`date,tmin,tmax\n${rows.join("\n")}\n`, { unit: "C", dateOrder: "auto" }, "2026-05-15");
+  expect(read.ok && [read.file.firstDay, read.file.problems.map((p) => [p.line, p.message])]).toEqual([
+    "1876-05-15",
+    [2, 3].map((line) => [line, "this lies more than 150 years back: is the year right?"]),
+  ]);
+});

@@ -1,8 +1,15 @@
 import { csvRows, QUOTES_FAULT } from "./csv-rows";
 import type { DailyRecord } from "@/core/climate/index";
 import { separatorOf } from "./table";
-import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
-import { dayFromParts, type DayNumber, toDay, toIso } from "@/core/dates/index";
+import {
+  dayProblems,
+  assembleDays,
+  type DayValues,
+  type LineProblem,
+  temperatureProblem,
+  type WeatherParse,
+} from "./weather-days";
+import { dayFromParts, type DayNumber, toIso } from "@/core/dates/index";
 
 /**
  * Daily weather as CSV. Columns, by name in any order: a date; the day's lowest and highest temperature; optionally rain (mm),
@@ -121,7 +128,7 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
 
   const problems: LineProblem[] = [];
   const days = new Map<DayNumber, { line: number; values: DayValues }>();
-  const limit = toDay(today);
+  const dayProblem = dayProblems(today, "this day has not come yet");
   for (const { record: cells, info } of body) {
     const problem = (message: string) =>
       problems.push({ line: info.lines, message, text: cells.join(" · ").slice(0, 80) });
@@ -138,8 +145,9 @@ export function parseWeatherCsv(text: string, options: WeatherOptions, today: st
       problem("the date cannot be read or does not exist");
       continue;
     }
-    if (day > limit) {
-      problem("this day has not come yet");
+    const wrongDay = dayProblem(day);
+    if (wrongDay !== null) {
+      problem(wrongDay);
       continue;
     }
     const known = days.get(day);

@@ -1,5 +1,5 @@
 import type { DailyRecord } from "@/core/climate/index";
-import { type DayNumber, toIso } from "@/core/dates/index";
+import { type DayNumber, earliestDay, toDay, toIso } from "@/core/dates/index";
 
 /** What every reader of weather files answers: days and problems, never an invented day. */
 export interface LineProblem {
@@ -36,6 +36,12 @@ export interface DayValues {
   rain: number;
   solar: number;
   wind: number;
+}
+
+/** What is wrong with a day itself: a slip of a thousand years would make a record of as many; null when it can be. */
+export function dayProblems(today: string, ahead: string): (day: DayNumber) => string | null {
+  const [first, last] = [toDay(earliestDay(today, "other")), toDay(today)];
+  return (day) => (day > last ? ahead : day < first ? "this lies more than 150 years back: is the year right?" : null);
 }
 
 /** No thermometer outdoors ever read beyond these, °C. */

@@ -1,5 +1,12 @@
 import { dayFromParts, type DayNumber, toDay } from "@/core/dates/index";
-import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
+import {
+  dayProblems,
+  assembleDays,
+  type DayValues,
+  type LineProblem,
+  temperatureProblem,
+  type WeatherParse,
+} from "./weather-days";
 
 /**
  * Hourly weather in the EPW form (documented with the EnergyPlus auxiliary programs: eight header lines, then 35 comma-separated
@@ -39,6 +46,7 @@ export function parseEpw(text: string, today: string): WeatherParse {
   const height = Number(lines[0].split(",")[9]);
   const elevationM = lines[0].split(",").length > 9 && Number.isFinite(height) ? height : null;
   const limit = toDay(today);
+  const dayProblem = dayProblems(today, "");
   const problems: LineProblem[] = [];
   const days = new Map<DayNumber, Hours>();
   for (let i = HEADER_LINES; i < lines.length; i++) {
@@ -52,6 +60,11 @@ export function parseEpw(text: string, today: string): WeatherParse {
       continue;
     }
     if (day >= limit) continue;
+    const wrongDay = dayProblem(day);
+    if (wrongDay !== null) {
+      fault(wrongDay);
+      continue;
+    }
     const dry = reading(cells, "dryBulbC");
     if (Number.isNaN(dry)) continue;
     let hours = days.get(day);

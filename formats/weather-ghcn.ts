@@ -1,6 +1,13 @@
 import { csvRows, QUOTES_FAULT } from "./csv-rows";
-import { dayFromParts, type DayNumber, toDay } from "@/core/dates/index";
-import { assembleDays, type DayValues, type LineProblem, temperatureProblem, type WeatherParse } from "./weather-days";
+import { dayFromParts, type DayNumber, toDay, toIso } from "@/core/dates/index";
+import {
+  dayProblems,
+  assembleDays,
+  type DayValues,
+  type LineProblem,
+  temperatureProblem,
+  type WeatherParse,
+} from "./weather-days";
 
 /**
  * Daily station records of the Global Historical Climatology Network (GHCN-Daily readme, section III for the fixed-width form; the
@@ -21,7 +28,14 @@ class Gatherer {
   flagged = 0;
   elevationM: number | null = null;
 
-  constructor(private readonly limit: DayNumber) {}
+  private readonly wrongDay: (day: DayNumber) => string | null;
+
+  constructor(today: string) {
+    this.limit = toDay(today);
+    this.wrongDay = dayProblems(today, "");
+  }
+
+  private readonly limit: DayNumber;
 
   fault(line: number, message: string, text: string): void {
     this.problems.push({ line, message, text: text.slice(0, 80) });
@@ -36,6 +50,8 @@ class Gatherer {
       return;
     }
     if (day >= this.limit) return;
+    const wrong = this.wrongDay(day);
+    if (wrong !== null) return this.fault(line, wrong, toIso(day));
     let entry = this.days.get(day);
     if (!entry)
       this.days.set(day, (entry = { line, values: { tmin: NaN, tmax: NaN, rain: NaN, solar: NaN, wind: NaN } }));
@@ -82,7 +98,7 @@ export function looksLikeGhcnFixed(firstLine: string): boolean {
 }
 
 export function parseGhcnFixed(text: string, today: string): WeatherParse {
-  const gather = new Gatherer(toDay(today));
+  const gather = new Gatherer(today);
   let station = "";
   text.split(/\r?\n/).forEach((line, i) => {
     if (line.trim() === "") return;
@@ -139,7 +155,7 @@ function dayOf(text: string): DayNumber | null {
 }
 
 export function parseGhcnCsv(text: string, today: string): WeatherParse {
-  const gather = new Gatherer(toDay(today));
+  const gather = new Gatherer(today);
   const rows = csvRows(text, ",");
   if (rows === null) return { ok: false, message: QUOTES_FAULT };
   const head = rows[0].record.map((cell) => cell.toUpperCase());

@@ -7,7 +7,7 @@ const requestId = new AsyncLocalStorage<string>();
 const holder = globalThis as typeof globalThis & { aurelianLog?: Logger };
 
 /** Errors as type, code and place: messages of libraries may quote what people typed, so only our own are kept. */
-function describeError(error: unknown): object {
+export function describeError(error: unknown): object {
   if (!(error instanceof Error)) return { type: typeof error };
   const { code, errno, digest } = error as Error & { code?: unknown; errno?: unknown; digest?: unknown };
   const fromDatabase = "sqlState" in error;

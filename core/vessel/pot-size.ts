@@ -1,5 +1,6 @@
 import { plainText, readFigures, readQuantity } from "../quantity/index";
 import { CONTAINER_CLASSES, nominalVolume } from "./nominal";
+import { brimEstimate } from "./pot";
 import type { Pot } from "./schema";
 import type { Wall } from "./walls";
 
@@ -50,6 +51,15 @@ export function readPotSize(text: string, wall: Wall, as: "label" | "about"): Po
   return as === "label" && LITRES.test(t)
     ? { ok: true, pot: { known: "nominal", system: "litre-label", size: String(litres), wall } }
     : { ok: true, pot: { known: "about", litres, wall } };
+}
+
+/**
+ * How large a pot somebody means by a size, L to the brim: the middle of a class's range, or the litres said.
+ * @example potSizeL("15 gal") // 53
+ */
+export function potSizeL(text: string): number | PotSizeFault {
+  const read = readPotSize(text, "smooth-plastic", "about");
+  return read.ok ? Math.round(10 * brimEstimate(read.pot).p50) / 10 : read.fault;
 }
 
 /** The class below and the one above a number that is none. */

@@ -280,6 +280,7 @@ export async function sourceRecords(db: Db, collection: Collection, loaded: Load
     db,
     { collectionId: collection.id },
     sources.map((s) => s.source.id),
+    earliestDay(todayAt(collection.zone), "other"),
   );
   return sources.flatMap(({ source }) => {
     const record = records.get(source.id);

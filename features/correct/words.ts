@@ -80,7 +80,7 @@ export function objectionWords(o: Objection, units: Units): string {
     case "window":
       return `${LIMIT_BECAUSE[o.limiting]} (it would end well in ${percent(o.safe)} of years)`;
     case "share":
-      return `it costs ${percent(o.loss)} of the roots, and ${percent(o.most)} is what it stands today`;
+      return `it costs ${percent(o.loss)} of the roots, and ${percent(o.most)} is all it stands in this season`;
     case "rule":
       return lower(findingWords(o.finding, units));
     case "needless":

@@ -17,6 +17,7 @@ import {
   type StockPace,
 } from "@/core/event/index";
 import type { Habit } from "@/core/wood/index";
+import { potSizeL } from "@/core/vessel/index";
 import { readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
@@ -28,6 +29,7 @@ import type { TreeChoice } from "../tree/history";
 import { KindField } from "../trees/kind-field";
 import { type KindOption, matchKind } from "../trees/kind-options";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS, PURPOSE_WORDS, STOCK_WORDS, tagName } from "../words";
+import { potSizeWords } from "../stores/pot-fields";
 
 export interface TreeDetails {
   id: string;
@@ -57,6 +59,9 @@ interface Props {
   places: { id: string; name: string }[];
   others: TreeChoice[];
 }
+
+/** A final pot as it stands in its field. */
+const goalText = (litres: number | null) => (litres === null ? "" : String(Math.round(10 * litres) / 10));
 
 /** Who a tree is: names, stock, mother, place; and what becomes of it. */
 export function Details({ tree, kinds, places, others }: Props) {
@@ -107,9 +112,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
   const [habit, setHabit] = useState<Habit | "unknown">(tree.habit ?? "unknown");
   const [cultivar, setCultivar] = useState(tree.cultivar);
   const [purpose, setPurpose] = useState(tree.purpose);
-  const [finalL, setFinalL] = useState(
-    tree.finalVolumeL === null ? "" : String(Math.round(tree.finalVolumeL * 10) / 10),
-  );
+  const [finalL, setFinalL] = useState(goalText(tree.finalVolumeL));
   const [rootstock, setRootstock] = useState(tree.rootstock);
   const [pace, setPace] = useState<StockPace | "">(tree.stockPace ?? "");
   const [mother, setMother] = useState(tree.motherId ?? "");
@@ -134,9 +137,9 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
     }
     if (cultivar.trim() !== tree.cultivar) changes.cultivar = cultivar.trim() || null;
     if (purpose !== tree.purpose) changes.purpose = purpose;
-    const litres = finalL.trim() === "" ? null : readNumber(finalL, "litres");
-    if (litres !== null && !(litres > 0)) wrong.finalVolumeL = "A number of litres above zero, or nothing.";
-    else if (litres !== tree.finalVolumeL) changes.finalVolumeL = litres;
+    const goal = finalL.trim() === "" ? null : potSizeL(finalL);
+    if (goal !== null && typeof goal === "object") wrong.finalVolumeL = potSizeWords(goal);
+    else if (finalL !== goalText(tree.finalVolumeL)) changes.finalVolumeL = goal;
     if (rootstock.trim() !== tree.rootstock) changes.rootstock = rootstock.trim() || null;
     if ((pace || null) !== tree.stockPace) changes.stockPace = pace || null;
     if ((mother || null) !== tree.motherId) changes.motherId = mother || null;
@@ -194,8 +197,8 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
           />
           <TextField
             label="Final pot, if it has one"
-            numeric
             suffix="L"
+            hint="litres, or #15, 15 gal"
             value={finalL}
             onChange={setFinalL}
             fault={fault("finalVolumeL")}

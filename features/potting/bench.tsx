@@ -202,7 +202,7 @@ export function PottingBench({
       <h1 className="text-2xl">Pot on {tree.tag}</h1>
       {!state.window.open && (
         <p className="text-warning mt-1 font-semibold" data-testid="closed-window">
-          {windowReason(state, on)} If the pot has broken or the tree cannot wait, it can be recorded all the same.
+          {windowReason(state, today)} If the pot has broken or the tree cannot wait, it can be recorded all the same.
         </p>
       )}
       <div className="mt-3 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">

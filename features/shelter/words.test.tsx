@@ -1,12 +1,13 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import type { Obstacle, PlacedPlan, Quarter, Standing } from "@/core/shelter/index";
-import { OUTSIDE, UNPROTECTED } from "@/core/shelter/index";
+import { indoorHome, OUTSIDE, UNPROTECTED } from "@/core/shelter/index";
 import { UNKNOWN_BUILD } from "@/core/winter/index";
 import { FloorPlan, type FloorPlanProps } from "./floor-plan";
 import { roundWords, triggerOf, whenWords } from "./move-words";
 import type { ShownMove, ShownRound } from "./moves-data";
 import { brokenWords, proofWords, summary, usedWords } from "./plan-words";
 import { tonightWords } from "./watch-words";
+import { Misfits } from "./misfits";
 import { fateOf, lossWords, obstacleWords, partWords, stepWords, winterWords } from "./words";
 
 const standing = (id: string, more: Partial<Standing> = {}): Standing => ({
@@ -232,4 +233,37 @@ test("a place nobody has measured still takes pots, and says so", () => {
   expect(html).toContain("not measured");
   expect(html).not.toContain("Corner of Glass");
   expect(html).toContain('data-pot="A"');
+});
+
+test("what is at home indoors all year is not outside", () => {
+  const quarters = [
+    { id: "room", kind: "heated" },
+    { id: "yard", kind: "open" },
+    { id: "porch", kind: "sheltered" },
+  ] as const;
+  const home = (homeId: string | null) => indoorHome({ homeId }, quarters)?.id ?? null;
+  expect([home("room"), home("yard"), home("porch"), home(null), home("gone")]).toEqual([
+    "room",
+    null,
+    null,
+    null,
+    null,
+  ]);
+});
+
+test("before anything is planned a loss is what would come of staying, not a forecast", () => {
+  const shown = (planned: boolean) =>
+    renderToStaticMarkup(
+      <Misfits
+        danger={[{ s: standing("a", { anchored: true }), loss: 1 }]}
+        obstacle={() => null}
+        where={() => "its summer place"}
+        planned={planned}
+        onSelect={() => undefined}
+        collectionId="c"
+      />,
+    ).replace(/<[^>]+>/g, "");
+  expect(shown(false)).toContain("Not safe all winter where they stand today");
+  expect(shown(false)).toContain("left there all winter it could lose nearly all.");
+  expect(shown(true)).toContain("its summer place: nearly all may be lost.");
 });

@@ -3,13 +3,14 @@
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { ARRIVAL_FORMS, type ArrivalForm, PURPOSES, type Purpose } from "@/core/event/index";
+import { potSizeL } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
+import { emptyPotDraft, PotFields, potSizeWords, readPot } from "../stores/pot-fields";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { FORM_WORDS, PURPOSE_WORDS } from "../words";
 import { KindField } from "./kind-field";
@@ -84,7 +85,9 @@ export function AddTreeForm({
     };
     const plants = readNumber(count);
     if (!Number.isInteger(plants) || plants < 1) wrong.count = "A whole number of plants, at least one.";
-    const finalVolumeL = optional("finalVolumeL", finalL, "litres", "the final pot");
+    const goal = finalL.trim() === "" ? null : potSizeL(finalL);
+    const finalVolumeL = typeof goal === "object" ? null : goal;
+    if (goal !== null && typeof goal === "object") wrong.finalVolumeL = potSizeWords(goal);
     const trunkMm = optional("trunkMm", trunk, "mm", "the trunk’s thickness");
     const heightMm = optional("heightM", height, "m", "the height");
     const read = readPot(pot);
@@ -200,12 +203,11 @@ export function AddTreeForm({
           />
           <TextField
             label="Final pot, if it has one"
-            numeric
             value={finalL}
             onChange={setFinalL}
             suffix="L"
             fault={fault("finalVolumeL")}
-            hint="from then on its roots are renewed in place"
+            hint="litres, or #15, 15 gal; from then on its roots are renewed in place"
           />
           <TextField
             label="Trunk at the base"
