@@ -71,8 +71,8 @@ export function openPool(address: DbAddress, limits: PoolLimits = READING): Pool
 /** The pool, refusing to be asked from inside a transaction. */
 function guarded(pool: Pool): Pool {
   return new Proxy(pool, {
-    get(target, name, receiver) {
-      const value: unknown = Reflect.get(target, name, receiver === target ? receiver : target);
+    get(target, name) {
+      const value: unknown = Reflect.get(target, name);
       if (typeof value !== "function") return value;
       if (name === "query" || name === "execute" || name === "getConnection")
         return (...args: unknown[]) => {

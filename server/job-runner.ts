@@ -3,7 +3,7 @@ import { tx } from "@/data/db";
 import { beatJob, claimJob, endJob, type Job } from "@/data/jobs";
 import { now } from "./clock";
 import { log } from "./log";
-import { pool } from "./pool";
+import { writers } from "./pool";
 
 /** Thrown inside a job whose owner wants it no more. */
 export class Cancelled extends Error {}
@@ -19,7 +19,7 @@ export async function runJobs(handlers: Readonly<Record<string, JobHandler>>): P
   running = true;
   try {
     for (;;) {
-      const job = await tx(pool(), (db) => claimJob(db, now()));
+      const job = await tx(writers(), (db) => claimJob(db, now()));
       if (!job) return;
       await runJob(job, handlers[job.kind]);
     }
@@ -32,17 +32,17 @@ export async function runJobs(handlers: Readonly<Record<string, JobHandler>>): P
 
 async function runJob(job: Job, handler: JobHandler | undefined): Promise<void> {
   const beat = async (progress: number, total: number) => {
-    if (await beatJob(pool(), job, progress, total, now())) throw new Cancelled();
+    if (await beatJob(writers(), job, progress, total, now())) throw new Cancelled();
   };
   try {
     if (!handler) throw new Error(`no handler for ${job.kind}`);
     const result = await handler(job, beat);
-    await endJob(pool(), job, "done", now(), { result });
+    await endJob(writers(), job, "done", now(), { result });
   } catch (error) {
-    if (error instanceof Cancelled) await endJob(pool(), job, "cancelled", now());
+    if (error instanceof Cancelled) await endJob(writers(), job, "cancelled", now());
     else {
       log().error({ err: error, job: job.kind }, "job failed");
-      await endJob(pool(), job, "failed", now(), {
+      await endJob(writers(), job, "failed", now(), {
         message: "It could not be finished because of a fault in the program. Nothing was changed.",
       });
     }

@@ -170,7 +170,6 @@ export function ClimateForm(props: Props) {
                           <td key={m} className="px-0.5">
                             <input
                               className={`input input-sm w-14 px-1 ${problems[`${field}${m}`] || at(`normals.${field}.${m}`) ? "input-error" : ""}`}
-                              inputMode="decimal"
                               aria-label={`${MONTHS[m]}, mean ${field === "tmaxC" ? "highest" : "lowest"}`}
                               value={text}
                               onChange={(e) =>

@@ -8,6 +8,7 @@ import { loose, useCommand } from "../commands/use-command";
 import { sayField } from "../kind-words";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
+import type { Dimension } from "@/core/quantity/index";
 
 /** How a field is typed in; what it may hold is the schema's business. */
 type Editor = "number" | "share" | "range" | "choice" | "choices" | "flag" | "vigour" | "text";
@@ -78,6 +79,9 @@ function optionsOf(name: FieldName): readonly string[] {
   return LISTS[name] ?? ("options" in shape ? (shape.options as string[]) : []);
 }
 
+/** What a field measures, by the unit it is stored in. */
+const DIMENSIONS: Record<string, Dimension> = { "°C": "celsius", mm: "mm", m: "m", L: "litres" };
+
 /** One field said otherwise, or given back to the library. */
 export function FieldEditor({
   kindId,
@@ -110,10 +114,12 @@ export function FieldEditor({
   const [first, setFirst] = useState(show(pair ? pair[0] : value));
   const [second, setSecond] = useState(show(pair?.[1]));
   const [picked, setPicked] = useState<string[]>(editor === "choices" ? [...(value as string[])] : []);
-  const fault = say.at(`values.${name}`);
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const fault = problem ?? say.at(`values.${name}`);
 
   const typed = (): unknown => {
-    const num = (text: string) => (text.trim() === "" ? null : readNumber(text));
+    const dimension = DIMENSIONS[unitOf(name) ?? ""] ?? "plain";
+    const num = (text: string) => (text.trim() === "" ? null : readNumber(text, dimension, units));
     switch (editor) {
       case "number":
         return num(first);
@@ -145,7 +151,15 @@ export function FieldEditor({
   return (
     <Form
       className="space-y-3"
-      onSubmit={() => send({ values: { [name]: typed() }, back: [] }, "It is reckoned with your value now.")}
+      onSubmit={async () => {
+        const value = typed();
+        // What cannot be read must not be taken for "nothing said".
+        const unread = [value].flat().some((v) => typeof v === "number" && Number.isNaN(v));
+        setProblem(
+          unread ? "This cannot be read as a number. Write 12, 0.5 or −8, with its unit if you like." : undefined,
+        );
+        if (!unread) await send({ values: { [name]: value }, back: [] }, "It is reckoned with your value now.");
+      }}
     >
       {editor === "choice" && (
         <SelectField
@@ -187,8 +201,8 @@ export function FieldEditor({
       )}
       {editor === "range" && (
         <div className="grid grid-cols-2 gap-3">
-          <TextField label="From" value={first} onChange={setFirst} fault={fault} numeric />
-          <TextField label="To" value={second} onChange={setSecond} numeric />
+          <TextField label="From" value={first} onChange={setFirst} fault={fault} numeric="signed" />
+          <TextField label="To" value={second} onChange={setSecond} numeric="signed" />
         </div>
       )}
       {(editor === "number" || editor === "share" || editor === "text") && (
@@ -197,7 +211,7 @@ export function FieldEditor({
           value={first}
           onChange={setFirst}
           fault={fault}
-          numeric={editor !== "text"}
+          numeric={editor === "text" ? false : "signed"}
           suffix={unitOf(name)}
         />
       )}

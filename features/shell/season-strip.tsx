@@ -196,7 +196,6 @@ function DaysFromToday({ centre, now, onMove }: { centre: number; now: number; o
   return (
     <label className="hidden items-center gap-1 sm:flex">
       <input
-        inputMode="numeric"
         className="input input-xs w-14 text-right"
         aria-label="Days from today"
         value={typed ?? String(centre - now)}
