@@ -1,6 +1,5 @@
 import "server-only";
-import { notFound } from "next/navigation";
-import { toDay, toIso } from "@/core/dates/index";
+import { toIso } from "@/core/dates/index";
 import {
   ADVISED_OPERATIONS,
   anchoredShare,
@@ -11,11 +10,9 @@ import {
   treeKgOn,
   windowsByCorrection,
 } from "@/core/tree/index";
-import { collectionView } from "../shell/data";
-import { treeOn } from "../tree/tree-on";
 import { CorrectView } from "./view";
-import { asOfDay } from "../shell/page-props";
-import { FollowDay, NotHereThen } from "../shell/follow-day";
+import { FollowDay } from "../shell/follow-day";
+import { treePage } from "../tree/tree-page";
 
 /** What the ball wants, from what was seen of it, the season and its kind. */
 export async function CorrectScreen({
@@ -27,16 +24,9 @@ export async function CorrectScreen({
   treeId: string;
   on: string | undefined;
 }) {
-  const view = await collectionView(collectionId);
-  if (!view) notFound();
-  const shown = asOfDay(askedOn, view.today);
-  const on = toDay(shown);
-  const facts = treeOn(view, treeId, on);
-  if (!facts) {
-    const known = view.loaded.trees.find((t) => t.id === treeId);
-    if (!known) notFound();
-    return <NotHereThen shown={shown} tag={known.tag} />;
-  }
+  const page = await treePage(collectionId, treeId, askedOn);
+  if (!page.here) return page.absent;
+  const { shown, on, facts } = page;
   const { tree, events, situation, replayed, site, profile, state } = facts;
   const rows = facts.windows(ADVISED_OPERATIONS);
   const asked = situation && treeAdvice({ tree, events, situation, replayed, site, rows, on });

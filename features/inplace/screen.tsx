@@ -1,12 +1,9 @@
 import "server-only";
-import { notFound } from "next/navigation";
 import { growingSeason, toDay } from "@/core/dates/index";
 import { ballFromAbove, windowsByCorrection } from "@/core/tree/index";
-import { collectionView } from "../shell/data";
-import { treeOn } from "../tree/tree-on";
 import { InPlaceView } from "./view";
-import { asOfDay } from "../shell/page-props";
-import { FollowDay, NotHereThen } from "../shell/follow-day";
+import { FollowDay } from "../shell/follow-day";
+import { treePage } from "../tree/tree-page";
 
 /** A tree that is renewed where it stands: holes or a slice, computed from its ball. */
 export async function InPlaceScreen({
@@ -18,16 +15,9 @@ export async function InPlaceScreen({
   treeId: string;
   on: string | undefined;
 }) {
-  const view = await collectionView(collectionId);
-  if (!view) notFound();
-  const shown = asOfDay(askedOn, view.today);
-  const on = toDay(shown);
-  const facts = treeOn(view, treeId, on);
-  if (!facts) {
-    const known = view.loaded.trees.find((t) => t.id === treeId);
-    if (!known) notFound();
-    return <NotHereThen shown={shown} tag={known.tag} />;
-  }
+  const page = await treePage(collectionId, treeId, askedOn);
+  if (!page.here) return page.absent;
+  const { view, shown, on, facts } = page;
   const { tree, events, replayed, profile, situation, site } = facts;
   const ball = situation && ballFromAbove(replayed, situation.ball.heightMm, tree.trunkMm);
   const year = growingSeason(on, site.latitudeDeg);

@@ -1,15 +1,11 @@
 import "server-only";
-import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
 import { juvenile, mixChoices, presumedPot, storeAt, usualMix, yearsInPot } from "@/core/tree/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
-import { collectionView } from "../shell/data";
 import { mixName } from "../stores/mix-words";
-import { treeOn } from "../tree/tree-on";
 import { PottingBench } from "./bench";
-import { asOfDay } from "../shell/page-props";
-import { FollowDay, NotHereThen } from "../shell/follow-day";
+import { FollowDay } from "../shell/follow-day";
+import { treePage } from "../tree/tree-page";
 
 /** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix. */
 const USUAL_CROWN_MM = 10;
@@ -29,17 +25,10 @@ export async function PottingScreen({
   keptShare?: string;
   on: string | undefined;
 }) {
-  const view = await collectionView(collectionId);
-  if (!view) notFound();
+  const page = await treePage(collectionId, treeId, askedOn);
+  if (!page.here) return page.absent;
+  const { view, shown, on, facts } = page;
   const { loaded } = view;
-  const shown = asOfDay(askedOn, view.today);
-  const on = toDay(shown);
-  const facts = treeOn(view, treeId, on);
-  if (!facts) {
-    const known = loaded.trees.find((t) => t.id === treeId);
-    if (!known) notFound();
-    return <NotHereThen shown={shown} tag={known.tag} />;
-  }
   const { tree, profile, replayed, state } = facts;
   const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
   const windows = facts.windows([...new Set(BALL_CORRECTIONS.map(operationOf))]);

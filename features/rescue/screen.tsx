@@ -1,6 +1,5 @@
 import "server-only";
-import { notFound } from "next/navigation";
-import { toDay, toIso } from "@/core/dates/index";
+import { toIso } from "@/core/dates/index";
 import {
   newestRescue,
   RESCUE_FIGURES,
@@ -10,11 +9,10 @@ import {
   rescueState,
 } from "@/core/rescue/index";
 import { profileOf } from "@/core/species/index";
-import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
 import { RescueView } from "./view";
-import { asOfDay } from "../shell/page-props";
-import { FollowDay, NotHereThen } from "../shell/follow-day";
+import { FollowDay } from "../shell/follow-day";
+import { treePage } from "../tree/tree-page";
 
 /** A rescue: what to do now, checkpoints with their days, and what became of earlier ones. */
 export async function RescueScreen({
@@ -26,16 +24,9 @@ export async function RescueScreen({
   treeId: string;
   on: string | undefined;
 }) {
-  const view = await collectionView(collectionId);
-  if (!view) notFound();
-  const shown = asOfDay(askedOn, view.today);
-  const on = toDay(shown);
-  const now = treeOn(view, treeId, on);
-  if (!now) {
-    const known = view.loaded.trees.find((t) => t.id === treeId);
-    if (!known) notFound();
-    return <NotHereThen shown={shown} tag={known.tag} />;
-  }
+  const page = await treePage(collectionId, treeId, askedOn);
+  if (!page.here) return page.absent;
+  const { view, shown, on, facts: now } = page;
   const { tree, events, profile } = now;
   const begun = newestRescue(events, on);
   const started = begun ? treeOn(view, treeId, begun.start.on) : now;

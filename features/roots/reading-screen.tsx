@@ -1,16 +1,12 @@
 import "server-only";
-import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
 import { ownColours } from "@/core/rules/index";
 import { liftAdvice, massNow } from "@/core/tree/index";
 import { kilograms } from "@/ui/format";
-import { collectionView } from "../shell/data";
-import { treeOn } from "../tree/tree-on";
 import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, LIFT_WORDS } from "../words";
 import { RootReading } from "./reading";
 import { readingWords } from "./reading-words";
-import { asOfDay } from "../shell/page-props";
-import { FollowDay, NotHereThen } from "../shell/follow-day";
+import { FollowDay } from "../shell/follow-day";
+import { treePage } from "../tree/tree-page";
 
 /** Reading a ball at the bench, as of the day asked. */
 export async function RootReadingScreen({
@@ -22,16 +18,9 @@ export async function RootReadingScreen({
   treeId: string;
   on: string | undefined;
 }) {
-  const view = await collectionView(collectionId);
-  if (!view) notFound();
-  const shown = asOfDay(askedOn, view.today);
-  const on = toDay(shown);
-  const facts = treeOn(view, treeId, on);
-  if (!facts) {
-    const known = view.loaded.trees.find((t) => t.id === treeId);
-    if (!known) notFound();
-    return <NotHereThen shown={shown} tag={known.tag} />;
-  }
+  const page = await treePage(collectionId, treeId, askedOn);
+  if (!page.here) return page.absent;
+  const { view, shown, on, facts } = page;
   const { tree, profile, events, replayed } = facts;
   const { units } = view.collection;
   const kg = massNow(replayed, tree, on)?.wetKg ?? null;

@@ -1,0 +1,36 @@
+import "server-only";
+import { notFound } from "next/navigation";
+import type { ReactNode } from "react";
+import { type DayNumber, toDay } from "@/core/dates/index";
+import type { CollectionView } from "../collection/load";
+import { collectionView } from "../shell/data";
+import { NotHereThen } from "../shell/follow-day";
+import { asOfDay } from "../shell/page-props";
+import { treeOn, type TreeOn } from "./tree-on";
+
+/** What every page of work on a tree begins with, for the day everything is seen as of. */
+export interface TreePage {
+  here: true;
+  view: CollectionView;
+  /** The day it is worked out for. */
+  shown: string;
+  on: DayNumber;
+  facts: TreeOn;
+}
+
+/** The page's facts, or what stands in its place on a day on which the tree was not here. An unknown tree is not found. */
+export async function treePage(
+  collectionId: string,
+  treeId: string,
+  askedOn: string | undefined,
+): Promise<TreePage | { here: false; absent: ReactNode }> {
+  const view = await collectionView(collectionId);
+  const tree = view?.loaded.trees.find((t) => t.id === treeId);
+  if (!view || !tree) notFound();
+  const shown = asOfDay(askedOn, view.today);
+  const on = toDay(shown);
+  const facts = treeOn(view, treeId, on);
+  return facts
+    ? { here: true, view, shown, on, facts }
+    : { here: false, absent: <NotHereThen shown={shown} tag={tree.tag} /> };
+}
