@@ -66,7 +66,7 @@ export interface ImportPreview {
 export type ImportMessage =
   | { step: "reading" | "checking" | "saving"; done: number; of: number }
   | { step: "preview"; preview: ImportPreview }
-  | { step: "done"; count: number; skipped: number; entryId: string }
+  | { step: "done"; count: number; skipped: number; entryId: string; revision: number }
   | { step: "fault"; faults: Fault[] };
 
 const SHOWN_PROBLEMS = 200;
@@ -112,7 +112,8 @@ export async function runImport(
       (done, of) => tell({ step: "saving", done, of }),
     );
     if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
-    tell({ step: "done", count: good.length, skipped: table.rows.length - good.length, entryId: answer.entryId });
+    const { entryId, revision } = answer;
+    tell({ step: "done", count: good.length, skipped: table.rows.length - good.length, entryId, revision });
   } catch (error) {
     if (error instanceof BadBody) return fail(error.message);
     if (isDatabaseGone(error))

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
+import { rememberOwn, useSeen } from "../commands/seen";
 import { useAsOf } from "../shell/as-of";
 import { AWAY, messagesOf, type Progress, sendFile } from "./send-file";
 import type { ImportMessage, ImportPreview } from "./run";
@@ -22,6 +23,7 @@ type Answer =
 export function useImport() {
   const { collectionId } = useAsOf();
   const router = useRouter();
+  const seen = useSeen();
   const [progress, setProgress] = useState<Progress | null>(null);
 
   const send = async (file: File, choice: ImportChoice, commandId: string | null): Promise<Answer> => {
@@ -34,6 +36,7 @@ export function useImport() {
         if (message.step === "preview") last = { ok: true, preview: message.preview };
         else if (message.step === "done") {
           last = { ok: true, count: message.count, skipped: message.skipped, entryId: message.entryId };
+          if (seen) rememberOwn(seen, message.revision);
           router.refresh();
         } else if (message.step === "fault")
           last = {

@@ -4,12 +4,14 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { CommandResult } from "../commands/run";
 import type { Face } from "@/core/roots/index";
+import { rememberOwn, useSeen } from "../commands/seen";
 import { useAsOf } from "../shell/as-of";
 
 /** Sends a picture by itself; what else is on the screen is not touched by its failing. */
 export function usePhotoUpload() {
   const { collectionId } = useAsOf();
   const router = useRouter();
+  const seen = useSeen();
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string | undefined>(undefined);
 
@@ -26,6 +28,7 @@ export function usePhotoUpload() {
       const response = await fetch(`/c/${collectionId}/photo-upload?${query}`, { method: "POST", body: file });
       const answer = (await response.json()) as CommandResult;
       if (answer.ok) {
+        if (seen) rememberOwn(seen, answer.revision);
         router.refresh();
         return answer;
       }

@@ -71,7 +71,7 @@ export type WeatherPreview = Faulty &
 export type WeatherMessage =
   | { step: "reading" | "checking" | "saving"; done: number; of: number }
   | { step: "preview"; preview: WeatherPreview }
-  | { step: "done"; entryId: string }
+  | { step: "done"; entryId: string; revision: number }
   | { step: "fault"; faults: Fault[] };
 
 const SHOWN_PROBLEMS = 200;
@@ -121,7 +121,7 @@ async function work(
         (done, of) => tell({ step: "saving", done, of }),
       );
       if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
-      return tell({ step: "done", entryId: answer.entryId });
+      return tell({ step: "done", entryId: answer.entryId, revision: answer.revision });
     }
     const today = todayAt(collection.zone);
     const options = { ...request.options, toLocal: localTimeOf(collection.zone) };

@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { AWAY, messagesOf, type Progress, sendFile } from "../imports/send-file";
+import { rememberOwn, useSeen } from "../commands/seen";
 import { useAsOf } from "../shell/as-of";
 import type { WeatherMessage, WeatherPreview } from "./stream";
 
@@ -18,6 +19,7 @@ type Answer = { ok: true; preview: WeatherPreview } | { ok: true; entryId: strin
 export function useWeatherFile() {
   const { collectionId } = useAsOf();
   const router = useRouter();
+  const seen = useSeen();
   const [progress, setProgress] = useState<Progress | null>(null);
   const send = async (file: File, choice: WeatherChoice, commandId: string | null): Promise<Answer> => {
     setProgress({ step: "reading", done: 0, of: file.size });
@@ -29,6 +31,7 @@ export function useWeatherFile() {
         if (message.step === "preview") last = { ok: true, preview: message.preview };
         else if (message.step === "done") {
           last = { ok: true, entryId: message.entryId };
+          if (seen) rememberOwn(seen, message.revision);
           router.refresh();
         } else if (message.step === "fault")
           last = { ok: false, message: message.faults.map((f) => f.message).join(" ") };
