@@ -91,14 +91,14 @@ async function pagesOpen(when: string): Promise<void> {
 async function kills(port: number): Promise<void> {
   for (let k = 0; k < COUNTS.kills; k++) {
     const writing = (async () => {
-      for (let i = 0; i < 40; i++) {
+      for (let i = 0; i < 200; i++) {
         const text = `kill ${k}, note ${i}`;
         const answer = await note(text);
         if (answer.body?.ok) acknowledged.add(text);
         if (answer.status === 0) return;
       }
     })();
-    await sleep(60 + ((k * 37) % 120));
+    await sleep(500 + ((k * 137) % 700));
     if (k % 2 === 0) {
       process.kill(web.child.pid!, "SIGKILL");
       await writing;
@@ -156,7 +156,7 @@ async function bodies(): Promise<void> {
 /** Days of all ages: those in reach are kept, the others refused at their field, and every page opens afterwards. */
 async function dates(): Promise<void> {
   for (let i = 0; i < COUNTS.dates; i++) {
-    const year = (i * 7919) % 10_000;
+    const year = i % 2 === 0 ? (i * 7919) % 10_000 : 1700 + ((i * 37) % 330);
     const on = `${String(year).padStart(4, "0")}-0${1 + (i % 9)}-1${i % 10}`;
     const { status, body } = await note(`day ${on}`, on);
     if (body?.ok) acknowledged.add(`day ${on}`);
