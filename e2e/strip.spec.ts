@@ -17,7 +17,7 @@ test("dragging the strip moves everything shown without a word to the server", a
   await page.waitForLoadState("networkidle");
   const asked: string[] = [];
   // The browser itself may look at the icon again when the address changes.
-  page.on("request", (r) => r.url().includes("icon.svg") || asked.push(r.url()));
+  page.on("request", (r) => /(icon\.svg|favicon\.ico)/.test(r.url()) || asked.push(r.url()));
   const box = (await strip.boundingBox())!;
   await page.mouse.move(box.x + 700, box.y + 30);
   await page.mouse.down();
