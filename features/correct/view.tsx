@@ -170,7 +170,7 @@ function Advised({
           )}
           {later && (
             <div className="border-ochre mt-2 border-l-4 pl-3" data-testid="later">
-              <Reasoned reason="What the ball wants most were it not for the day: cheaper in the end by what it takes off the turning. The date is when its window opens, from this place’s weather years.">
+              <Reasoned reason="The best work were it not for the day: it costs the tree least in the end. The date is when its window opens, from this place’s weather years.">
                 <p className="font-medium">
                   Then {later.rightFrom ? `from ${day(later.rightFrom, today)}` : "once it stands more root loss"}:{" "}
                   {optionWords(later, units)}.

@@ -221,7 +221,7 @@ export function eventWords(payload: EventPayload, names: EventNames, units: Unit
       return "Watered";
     case "winter-word":
       return payload.inBelowC === null
-        ? "Comes in when it is reckoned to need it"
+        ? "Comes in when it is calculated to need it"
         : `Comes in below ${celsius(payload.inBelowC, units)}`;
     case "shelter-planned":
       return payload.whole

@@ -158,7 +158,8 @@ export function FieldEditor({
         setProblem(
           unread ? "This cannot be read as a number. Write 12, 0.5 or −8, with its unit if you like." : undefined,
         );
-        if (!unread) await send({ values: { [name]: value }, back: [] }, "It is reckoned with your value now.");
+        if (!unread)
+          await send({ values: { [name]: value }, back: [] }, "Everything is calculated with your value now.");
       }}
     >
       {editor === "choice" && (

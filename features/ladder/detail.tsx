@@ -74,7 +74,7 @@ export function Detail({
             <>
               The best single plan followed blindly over all five paces against a plan that suits each; a look leaves{" "}
               {percent(facts.leftAfterLook)} of the doubt (variance). Whoever plans anew each year loses less. Our
-              reckoning, not a measurement.
+              calculation, not a measurement.
             </>
           }
         >

@@ -110,7 +110,7 @@ export const setWinterWord = command({
       findTree(context, treeId, "treeIds");
       context.record(happening({ kind: "winter-word", inBelowC: v.inBelowC }, context.today, { treeId }));
     }
-    context.note(v.inBelowC === null ? "comes in as reckoned" : `comes in below ${v.inBelowC} °C`);
+    context.note(v.inBelowC === null ? "comes in as calculated" : `comes in below ${v.inBelowC} °C`);
     return Promise.resolve({});
   },
 });

@@ -78,7 +78,7 @@ export function Legend() {
       </span>
       <span>
         <span className="mr-1 inline-block size-4 rounded-full border-2 border-dotted border-[#6f6a5a] bg-[#efe9da] align-[-3px]" />
-        not reckoned yet
+        not calculated yet
       </span>
       <span>
         Drag a pot, a corner or a door; by keys: Tab to it, Space, arrows (Shift: finer), Space. Far wall on top.

@@ -46,7 +46,7 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
             In: before the first night that would kill more than {percent(risk)} of roots or wood outdoors, in one
             winter of ten. Out: when nine winters of ten have had their last such night for a tree as soft as its
             quarters have made it; hardy leafless kinds as their buds swell, once their roots are safe. Carrying is
-            reckoned by kilograms, metres and steps at a walking pace (a guess); limits of people as entered, never
+            calculated from kilograms, metres and steps at a walking pace (a guess); limits of people as entered, never
             above general manual-handling guidance: local rules may be stricter.
           </>
         }

@@ -44,8 +44,8 @@ export function PlanBar({
           key={running.id}
           job={running}
           onEnd={onEnd}
-          label="Winters reckoned"
-          words={(done, of) => `${number(done)} of ${number(of)} lots of trees reckoned`}
+          label="Winters calculated"
+          words={(done, of) => `${number(done)} of ${number(of)} groups of trees calculated`}
         />
       ) : (
         <>

@@ -6,7 +6,7 @@ export function summary(v: { as: string; inside: number; all: number; danger: nu
   if (v.all === 0) return "No tree has a pot yet: add trees and say what they stand in.";
   const where = `${number(v.inside)} of ${number(v.all)} pots in winter quarters`;
   const fate = !v.reckoned
-    ? "what that does to them has not been reckoned yet"
+    ? "what that does to them has not been calculated yet"
     : v.danger === 0
       ? "none of them in danger"
       : `${number(v.danger)} in danger`;
@@ -42,7 +42,7 @@ export function brokenWords(
     mass: "is loaded more than its floor bears",
     group: "stands apart from its group",
     minutes: "takes more carrying than you allow",
-    unnamed: "has not been reckoned there yet",
+    unnamed: "has not been calculated there yet",
   };
   return `${broken
     .slice(0, 6)

@@ -100,7 +100,7 @@ export function PotPanel({
                         </td>
                       </>
                     ) : (
-                      <td colSpan={4}>not reckoned yet</td>
+                      <td colSpan={4}>not calculated yet</td>
                     )}
                   </tr>
                 );
@@ -158,14 +158,14 @@ function Word({ standing: s, units }: { standing: Standing; units: Units }) {
     const done = await send({ collectionId, treeIds: s.treeIds, inBelowC: value });
     if (done)
       tell({
-        text: value === null ? "It comes in as reckoned." : `It comes in below ${celsius(value, units)}.`,
+        text: value === null ? "It comes in as calculated." : `It comes in below ${celsius(value, units)}.`,
         entryId: done.entryId,
       });
   };
   return (
     <details className="mt-3">
       <summary className="min-h-9 cursor-pointer py-1">
-        {s.inBelowC === null ? "Comes in as reckoned" : `Comes in below ${celsius(s.inBelowC, units)}, by your word`}
+        {s.inBelowC === null ? "Comes in as calculated" : `Comes in below ${celsius(s.inBelowC, units)}, by your word`}
       </summary>
       <Form label={`When ${s.tag} comes in`} onSubmit={save} className="flex flex-wrap items-end gap-2">
         <TextField
@@ -175,7 +175,7 @@ function Word({ standing: s, units }: { standing: Standing; units: Units }) {
           value={text}
           onChange={setText}
           fault={at("inBelowC") && "Degrees between −30 and 20 °C, or nothing."}
-          hint="empty: as reckoned"
+          hint="empty: as calculated"
         />
         <button type="submit" className="btn min-h-11" disabled={busy}>
           That is my word

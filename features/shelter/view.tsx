@@ -62,7 +62,7 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
         reason={
           <>
             Each tree’s roots and wood through the courses this winter may take, at every place
-            {facts.reckonedOn ? `, reckoned on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
+            {facts.reckonedOn ? `, calculated on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
             once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and of
             changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
             between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
@@ -187,7 +187,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       return o ? `${s.tag} cannot stand there. ${obstacleWords(o, to, s, units)}` : `${s.tag} does not get into ${to}.`;
     }
     const [now, then] = [plan.lossAt(s), plan.at(s, placeId)];
-    if (now === null || !then) return `${s.tag} in ${to}: not reckoned yet.`;
+    if (now === null || !then) return `${s.tag} in ${to}: not calculated yet.`;
     const points = `${change > 0 ? "+" : "−"}${number(Math.abs(change), 1)} points`;
     return `${s.tag} in ${to}: ${lossWords(lossOf(then.stay))} of it may be lost instead of ${lossWords(now)}; ${points}.`;
   };
@@ -268,8 +268,8 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
       {reckoned && !facts.fresh && !running && (
         <p className="mt-2 text-sm" data-testid="stale">
-          Trees, places or the weather have changed since these winters were reckoned: place them anew to see what that
-          means.
+          Trees, places or the weather have changed since these winters were calculated: place them anew to see what
+          that means.
         </p>
       )}
       {plan.broken.length > 0 && plan.shown.as !== "now" && (

@@ -148,7 +148,7 @@ test("the plan in a sentence, its proof, and what is broken by name", () => {
   const say = (v: Partial<Parameters<typeof summary>[0]>) =>
     summary({ as: "kept", inside: 3, all: 5, danger: 0, reckoned: true, ...v });
   expect(say({})).toBe("As planned: 3 of 5 pots in winter quarters, none of them in danger.");
-  expect(say({ as: "now", reckoned: false })).toMatch(/^As they stand today: .*not been reckoned yet/);
+  expect(say({ as: "now", reckoned: false })).toMatch(/^As they stand today: .*not been calculated yet/);
   expect(say({ all: 0 })).toMatch(/No tree has a pot yet/);
   const plan = (more: Partial<PlacedPlan>): PlacedPlan => ({
     assignment: {},

@@ -177,7 +177,7 @@ export function TreeView({
           )}
           {!facts.left && (
             <Link prefetch={false} href={`/c/${collectionId}/tree/${facts.id}/correct`} className="btn">
-              What the ball wants
+              Root work
             </Link>
           )}
           {!facts.left && (

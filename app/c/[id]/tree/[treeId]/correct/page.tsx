@@ -11,7 +11,7 @@ export default async function CorrectPage({ params, searchParams }: TreePageProp
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        what the ball wants
+        root work
       </TreeTitle>
       <CorrectScreen collectionId={id} treeId={treeId} on={on} />
     </>
