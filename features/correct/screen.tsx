@@ -12,19 +12,11 @@ import {
 } from "@/core/tree/index";
 import { CorrectView } from "./view";
 import { FollowDay } from "../shell/follow-day";
-import { treePage } from "../tree/tree-page";
+import { type TreeAsked, treePage } from "../tree/tree-page";
 
-/** What the ball wants, from what was seen of it, the season and its kind. */
-export async function CorrectScreen({
-  collectionId,
-  treeId,
-  on: askedOn,
-}: {
-  collectionId: string;
-  treeId: string;
-  on: string | undefined;
-}) {
-  const page = await treePage(collectionId, treeId, askedOn);
+/** Root work for this ball, from what was seen of it, the season and its kind. */
+export async function CorrectScreen(address: TreeAsked) {
+  const page = await treePage(address);
   if (!page.here) return page.absent;
   const { shown, on, facts } = page;
   const { tree, events, situation, replayed, site, profile, state } = facts;
@@ -37,7 +29,7 @@ export async function CorrectScreen({
       <FollowDay shown={shown} />
       <CorrectView
         facts={{
-          treeId,
+          treeId: tree.id,
           tag: tree.tag,
           name: profile.name,
           hazards: profile.hazards,

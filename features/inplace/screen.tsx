@@ -3,19 +3,11 @@ import { growingSeason, toDay } from "@/core/dates/index";
 import { ballFromAbove, windowsByCorrection } from "@/core/tree/index";
 import { InPlaceView } from "./view";
 import { FollowDay } from "../shell/follow-day";
-import { treePage } from "../tree/tree-page";
+import { type TreeAsked, treePage } from "../tree/tree-page";
 
 /** A tree that is renewed where it stands: holes or a slice, computed from its ball. */
-export async function InPlaceScreen({
-  collectionId,
-  treeId,
-  on: askedOn,
-}: {
-  collectionId: string;
-  treeId: string;
-  on: string | undefined;
-}) {
-  const page = await treePage(collectionId, treeId, askedOn);
+export async function InPlaceScreen(address: TreeAsked) {
+  const page = await treePage(address);
   if (!page.here) return page.absent;
   const { view, shown, on, facts } = page;
   const { tree, events, replayed, profile, situation, site } = facts;
@@ -38,7 +30,7 @@ export async function InPlaceScreen({
       <FollowDay shown={shown} />
       <InPlaceView
         facts={{
-          treeId,
+          treeId: tree.id,
           tag: tree.tag,
           name: profile.name,
           ball,

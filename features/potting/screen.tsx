@@ -5,27 +5,22 @@ import { operationOf } from "@/core/window/index";
 import { mixName } from "../stores/mix-words";
 import { PottingBench } from "./bench";
 import { FollowDay } from "../shell/follow-day";
-import { treePage } from "../tree/tree-page";
+import { type TreeAsked, treePage } from "../tree/tree-page";
 
 /** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix. */
 const USUAL_CROWN_MM = 10;
 
 /** The bench for the day everything is seen as of: what it advises is of that day, what is recorded never lies ahead. */
 export async function PottingScreen({
-  collectionId,
-  treeId,
   correction,
   keptShare,
-  on: askedOn,
-}: {
-  collectionId: string;
-  treeId: string;
+  ...address
+}: TreeAsked & {
   /** What the reading of the roots asked for, and the share it keeps. */
   correction?: string;
   keptShare?: string;
-  on: string | undefined;
 }) {
-  const page = await treePage(collectionId, treeId, askedOn);
+  const page = await treePage(address);
   if (!page.here) return page.absent;
   const { view, shown, on, facts } = page;
   const { loaded } = view;

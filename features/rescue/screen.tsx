@@ -12,24 +12,16 @@ import { profileOf } from "@/core/species/index";
 import { treeOn } from "../tree/tree-on";
 import { RescueView } from "./view";
 import { FollowDay } from "../shell/follow-day";
-import { treePage } from "../tree/tree-page";
+import { type TreeAsked, treePage } from "../tree/tree-page";
 
 /** A rescue: what to do now, checkpoints with their days, and what became of earlier ones. */
-export async function RescueScreen({
-  collectionId,
-  treeId,
-  on: askedOn,
-}: {
-  collectionId: string;
-  treeId: string;
-  on: string | undefined;
-}) {
-  const page = await treePage(collectionId, treeId, askedOn);
+export async function RescueScreen(address: TreeAsked) {
+  const page = await treePage(address);
   if (!page.here) return page.absent;
   const { view, shown, on, facts: now } = page;
   const { tree, events, profile } = now;
   const begun = newestRescue(events, on);
-  const started = begun ? treeOn(view, treeId, begun.start.on) : now;
+  const started = begun ? treeOn(view, tree.id, begun.start.on) : now;
   const factsOf = (at: typeof now): RescueFacts => ({
     profile,
     kPerDegreeDay: profile.kPerDegreeDay * now.state.vigour.p50,
@@ -43,7 +35,7 @@ export async function RescueScreen({
   const protocol = begun ? rescueProtocol(begun.start, facts) : null;
   const tags = new Map(view.loaded.trees.map((t) => [t.id, { tag: t.tag, name: profileOf(t).name, kindId: t.kindId }]));
   const outcomes = rescueOutcomes(view.loaded.indexed.eventsByTree, on)
-    .filter((o) => !(o.treeId === treeId && o.how === "going-on") && tags.has(o.treeId))
+    .filter((o) => !(o.treeId === tree.id && o.how === "going-on") && tags.has(o.treeId))
     .map((o) => ({ ...o, ...tags.get(o.treeId)!, sameKind: tags.get(o.treeId)!.kindId === tree.kindId }));
   const need = RESCUE_FIGURES.workFactor * profile.values.takeHoldDegreeDays;
   return (
@@ -51,7 +43,7 @@ export async function RescueScreen({
       <FollowDay shown={shown} />
       <RescueView
         facts={{
-          treeId,
+          treeId: tree.id,
           tag: tree.tag,
           name: profile.name,
           hazards: profile.hazards,

@@ -6,19 +6,11 @@ import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, LIFT_WORDS } from "../words
 import { RootReading } from "./reading";
 import { readingWords } from "./reading-words";
 import { FollowDay } from "../shell/follow-day";
-import { treePage } from "../tree/tree-page";
+import { type TreeAsked, treePage } from "../tree/tree-page";
 
 /** Reading a ball at the bench, as of the day asked. */
-export async function RootReadingScreen({
-  collectionId,
-  treeId,
-  on: askedOn,
-}: {
-  collectionId: string;
-  treeId: string;
-  on: string | undefined;
-}) {
-  const page = await treePage(collectionId, treeId, askedOn);
+export async function RootReadingScreen(address: TreeAsked) {
+  const page = await treePage(address);
   if (!page.here) return page.absent;
   const { view, shown, on, facts } = page;
   const { tree, profile, events, replayed } = facts;
@@ -37,7 +29,7 @@ export async function RootReadingScreen({
       <FollowDay shown={shown} />
       <RootReading
         facts={{
-          treeId,
+          treeId: tree.id,
           tag: tree.tag,
           name: profile.name,
           colours: ownColours(profile),

@@ -65,17 +65,16 @@ export function SetupForm() {
   const [spring, setSpring] = useState<MonthDay>({ month: "4", day: "" });
   const [autumn, setAutumn] = useState<MonthDay>({ month: "10", day: "" });
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const [units, setUnits] = useState<Units>("metric");
-  const [currency, setCurrency] = useState("EUR");
+  const [units, setUnits] = useState<Units | null>(null);
+  const [currency, setCurrency] = useState<string | null>(null);
   // The browser's own region is a first guess that stands in plain sight; it is not known where the page was made.
   const usual = useSyncExternalStore(
     () => () => undefined,
     () => navigator.language,
     () => "",
   );
-  const [chosen, setChosen] = useState({ units: false, currency: false });
-  const shownUnits = chosen.units ? units : usualUnits(usual);
-  const shownCurrency = chosen.currency ? currency : usualCurrency(usual);
+  const shownUnits = units ?? usualUnits(usual);
+  const shownCurrency = currency ?? usualCurrency(usual);
   const north = readCoordinate(latitude, "latitude");
   const south = north.ok && north.degrees < 0;
   /** Both coordinates pasted into one field fill both. */
@@ -211,10 +210,7 @@ export function SetupForm() {
             <SelectField
               label="Units"
               value={shownUnits}
-              onChange={(value) => {
-                setUnits(value);
-                setChosen({ ...chosen, units: true });
-              }}
+              onChange={setUnits}
               options={[
                 ["metric", "litres, millimetres, kilograms, °C"],
                 ["us", "gallons, inches, pounds, °F"],
@@ -223,10 +219,7 @@ export function SetupForm() {
             <SelectField
               label="Currency"
               value={shownCurrency}
-              onChange={(value) => {
-                setCurrency(value);
-                setChosen({ ...chosen, currency: true });
-              }}
+              onChange={setCurrency}
               options={currencyOptions()}
               fault={fault("currency")}
             />

@@ -5,6 +5,7 @@ import { createContext, type ReactNode, useCallback, useContext, useEffect, useM
 import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/ui/format";
 import type { StripWood } from "./data";
+import { putDay } from "./put-day";
 
 export interface StripSubject {
   key: string;
@@ -141,8 +142,7 @@ export function AsOfProvider({
  */
 function writeDay(day: string, today: string): void {
   const url = new URL(window.location.href);
-  if (day === today) url.searchParams.delete("on");
-  else url.searchParams.set("on", day);
+  putDay(url.searchParams, day, today);
   // The router's own state stays where it was; only what is read and shared changes.
   History.prototype.replaceState.call(window.history, window.history.state, "", url);
 }

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { day } from "@/ui/format";
 import { useAsOf } from "./as-of";
+import { putDay } from "./put-day";
 
 /**
  * Asks the server anew when the day everything is seen as of is no longer the one a page was worked out for. Pages that the browser's own
@@ -15,8 +16,7 @@ export function useFollowDay(shown: string): void {
   useEffect(() => {
     if (settledOn === shown) return;
     const url = new URL(window.location.href);
-    if (settledOn === today) url.searchParams.delete("on");
-    else url.searchParams.set("on", settledOn);
+    putDay(url.searchParams, settledOn, today);
     router.replace(`${url.pathname}${url.search}`, { scroll: false });
   }, [settledOn, shown, today, router]);
 }

@@ -29,13 +29,16 @@ export type QuickRead = { ok: true; pots: QuickPots } | { ok: false; fault: stri
 const NO_SIZE =
   "No size is found: write rim/floor/height such as 25/20/22, litres such as 18 L, a class such as #5 or 5 gal, or 3 pints.";
 
+const VOLUMES = String.raw`(?:l|ltr|litres?|liters?|ml|us[ -]gal(?:lons?)?|gal(?:lons?)?|pt|pints?|qt|quarts?)`;
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const MEASURES = new RegExp(
   String.raw`(?<![\d.,/])(${NUMBER})\s*\/\s*(${NUMBER})(?:\s*\/\s*(${NUMBER}))?\s*(cm|mm|inch(?:es)?|in\b\.?|"|″)?(?![\d.,/])`,
   "i",
 );
-const SIZE = new RegExp(
-  String.raw`(?:#\s?\d+|${NUMBER}\s*(?:l|ltr|litres?|liters?|ml|us[ -]gal(?:lons?)?|gal(?:lons?)?|pt|pints?|qt|quarts?)\b\.?)`,
+const SIZE = new RegExp(String.raw`(?:#\s?\d+|${NUMBER}\s*${VOLUMES}\b\.?)`, "i");
+
+const COUNT = new RegExp(
+  String.raw`^(\d+)\s*(?:[x×*]\s*|\s+(?=\S))(?!\s*(?:${VOLUMES}|cm|mm|in|inch(?:es)?)\b)(?!\s*\/)`,
   "i",
 );
 
@@ -59,9 +62,7 @@ export function readQuickPots(line: string): QuickRead {
   };
   const draft: PotDraft = { ...emptyPotDraft };
   // "18 L" at the start is a size, "18 × …" or "18 black …" a count.
-  const count = take(
-    /^(\d+)\s*(?:[x×*]\s*|\s+(?=\S))(?!\s*(?:l|ltr|litres?|liters?|ml|us[ -]gal(?:lons?)?|gal(?:lons?)?|pt|pints?|qt|quarts?|cm|mm|in|inch(?:es)?)\b)(?!\s*\/)/i,
-  );
+  const count = take(COUNT);
   const measures = take(MEASURES);
   const size = measures ? null : take(SIZE);
   if (take(/\bsquare\b/i)) draft.shape = "square";

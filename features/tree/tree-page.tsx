@@ -8,6 +8,13 @@ import { NotHereThen } from "../shell/follow-day";
 import { asOfDay } from "../shell/page-props";
 import { treeOn, type TreeOn } from "./tree-on";
 
+/** What a page's address asks for. */
+export interface TreeAsked {
+  collectionId: string;
+  treeId: string;
+  on: string | undefined;
+}
+
 /** What every page of work on a tree begins with, for the day everything is seen as of. */
 export interface TreePage {
   here: true;
@@ -19,11 +26,11 @@ export interface TreePage {
 }
 
 /** The page's facts, or what stands in its place on a day on which the tree was not here. An unknown tree is not found. */
-export async function treePage(
-  collectionId: string,
-  treeId: string,
-  askedOn: string | undefined,
-): Promise<TreePage | { here: false; absent: ReactNode }> {
+export async function treePage({
+  collectionId,
+  treeId,
+  on: askedOn,
+}: TreeAsked): Promise<TreePage | { here: false; absent: ReactNode }> {
   const view = await collectionView(collectionId);
   const tree = view?.loaded.trees.find((t) => t.id === treeId);
   if (!view || !tree) notFound();

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { usePathname, useRouter, useSearchParams } from "next/navigation";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/core/tree/index";
@@ -10,6 +10,7 @@ import { OPERATION_NEEDS } from "@/core/window/operations";
 import { celsius, day, number, percent } from "@/ui/format";
 import { SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
+import { useAddressWith } from "../shell/day-address";
 import { OPERATION_WORDS } from "../words";
 import { HalfDays } from "./half-days";
 import { Lane, laneDays, MonthNames } from "./lane";
@@ -51,24 +52,12 @@ const LATE: Partial<Record<Operation, string>> = {
 
 /** Every work on this tree with its windows; the chosen one with its curve, its ends and the best half-days. */
 export function WindowsPanel({ data }: { data: WindowsData }) {
-  const { collectionId, settledOn, today, units } = useAsOf();
+  const { collectionId, settledOn, units } = useAsOf();
   const router = useRouter();
-  const path = usePathname();
-  const query = useSearchParams();
   const [chosen, setChosen] = useState<Operation>("up-pot");
   const row = data.rows.find((r) => r.operation === chosen) ?? data.rows[0];
   const where = data.stand?.name ?? data.here.name ?? "the open";
-  const to = (changes: Record<string, string | null>) => {
-    const next = new URLSearchParams(query.toString());
-    // The day stands in the address beside the router.
-    if (settledOn === today) next.delete("on");
-    else next.set("on", settledOn);
-    for (const [key, value] of Object.entries(changes)) {
-      if (value === null) next.delete(key);
-      else next.set(key, value);
-    }
-    return `${path}${next.size > 0 ? `?${next.toString()}` : ""}`;
-  };
+  const to = useAddressWith();
 
   return (
     <section aria-labelledby="may-be-done">

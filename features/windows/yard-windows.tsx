@@ -1,13 +1,14 @@
 "use client";
 
 import Link from "next/link";
-import { usePathname, useRouter, useSearchParams } from "next/navigation";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { PlannedWork } from "@/core/tree/index";
 import type { Limit } from "@/core/window/index";
 import { day, number, percent } from "@/ui/format";
 import { Reasoned, SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
+import { useAddressWith } from "../shell/day-address";
 import { LIMIT_BECAUSE, LIMIT_WORD, OPERATION_WORDS } from "../words";
 import { MonthNames } from "./lane";
 import { Skyline } from "./skyline";
@@ -58,22 +59,11 @@ export function YardWindows({
   groups: ChanceGroup[];
   total: number;
 }) {
-  const { settledOn, today } = useAsOf();
+  const { settledOn } = useAsOf();
   const router = useRouter();
-  const path = usePathname();
-  const query = useSearchParams();
   const [all, setAll] = useState(false);
-  const go = (changes: Record<string, string>) => {
-    const next = new URLSearchParams(query.toString());
-    // The day stands in the address beside the router.
-    if (settledOn === today) next.delete("on");
-    else next.set("on", settledOn);
-    for (const [key, value] of Object.entries(changes)) {
-      if (value === "") next.delete(key);
-      else next.set(key, value);
-    }
-    router.push(`${path}${next.size > 0 ? `?${next.toString()}` : ""}`, { scroll: false });
-  };
+  const to = useAddressWith();
+  const go = (changes: Record<string, string>) => router.push(to(changes), { scroll: false });
   const open = groups.filter((g) => g.open);
   const opening = groups.filter((g) => !g.open && g.from !== null);
   const never = groups.filter((g) => !g.open && g.from === null);
