@@ -4,7 +4,14 @@ import type { Hazard } from "@/core/species/index";
 import type { CorrectionName, Face, FillStage } from "@/core/roots/index";
 import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { PlaceKind } from "@/core/climate/index";
-import type { CarryWay, LiftAdvice, VerdictCode } from "@/core/tree/index";
+import {
+  type CarryWay,
+  LIFT_FROM_FLOOR_KG,
+  type LiftAdvice,
+  SOLO_LIMIT_KG,
+  type VerdictCode,
+  VOLUNTEER_LIMIT_KG,
+} from "@/core/tree/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit, Operation } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
@@ -23,7 +30,7 @@ import type {
   StockPace,
 } from "@/core/event/index";
 
-import { litres, number } from "@/ui/format";
+import { kilograms, litres, number, type Units } from "@/ui/format";
 
 /** Words for the core's codes: made last, in one place. */
 
@@ -178,17 +185,24 @@ export function warningWords(code: SettingWarning | BareRootWarning, by: string,
   }
 }
 
-export const LIFT_WORDS: Record<LiftAdvice, string> = {
-  easy: "Light enough to lift with care.",
-  "raise-first": "Raise it first or use a trolley: above 10 kg do not lift from the floor.",
-  "volunteer-limit":
-    "Above 16 kg, the usual solo limit for volunteers: two people, or one used to it, close to the body at waist height.",
-  "two-people": "Above 25 kg nobody lifts alone: two people who lift together, or a sack truck. Half as much on steps.",
-  machine:
-    "Too heavy to lift by hand: sack truck, ramp or hoist with rated slings; hands out from under, nobody beneath.",
-  professional:
-    "A professional lift: rated gear, the ball slung, never the trunk alone, licensed operators where the law asks.",
-};
+/** What a weight asks of those who lift it; limits in the units shown. */
+export function liftWords(advice: LiftAdvice, units: Units): string {
+  const kg = (limit: number) => kilograms(limit, units);
+  switch (advice) {
+    case "easy":
+      return "Light enough to lift with care.";
+    case "raise-first":
+      return `Raise it first or use a trolley: above ${kg(LIFT_FROM_FLOOR_KG)} do not lift from the floor.`;
+    case "volunteer-limit":
+      return `Above ${kg(VOLUNTEER_LIMIT_KG)}, the usual solo limit for volunteers: two people, or one used to it, close to the body at waist height.`;
+    case "two-people":
+      return `Above ${kg(SOLO_LIMIT_KG)} nobody lifts alone: two people who lift together, or a sack truck. Half as much on steps.`;
+    case "machine":
+      return "Too heavy to lift by hand: sack truck, ramp or hoist with rated slings; hands out from under, nobody beneath.";
+    case "professional":
+      return "A professional lift: rated gear, the ball slung, never the trunk alone, licensed operators where the law asks.";
+  }
+}
 
 export const CARRY_WORDS: Record<CarryWay, { name: string; what: string }> = {
   floor: { name: "One person, from the floor", what: "bent knees, close to the body" },

@@ -117,7 +117,7 @@ const LENGTH_MM = { mm: 1, cm: 10, in: MM_PER_INCH, m: 1000 };
 function potSizeWords(fault: PotSizeFault): string {
   return fault.code === "no-such-class"
     ? `There is no #${fault.asked} pot: the nearest are ${fault.nearest.join(" and ")}. For true gallons write ${fault.asked} US gal.`
-    : "A size such as 7.5 L, #3, 5 gal or 20 pints.";
+    : "A size such as 7.5 L, #3, 5 gal or 20 pints; widths and height measured belong in columns of their own.";
 }
 
 /** Reads one row's cells; remembers what it could not read. */

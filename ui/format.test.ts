@@ -24,6 +24,10 @@ test.each(["", "abc", "1.2.3", "12 furlongs", "--3", "1e5"])("%j is no number", 
 
 test("units are a way of showing", () => {
   expect(litres(18.927, "us")).toBe("5 gal");
+  expect(litres(1.42, "us")).toBe("1.5 qt");
+  expect(litres(0.35, "us")).toBe("0.4 qt");
+  expect(litres(3.79, "us")).toBe("1 gal");
+  expect(litres(0, "us")).toBe("0 gal");
   expect(litres(3.25, "metric")).toBe("3.3 L");
   expect(millimetres(304.8, "us")).toBe("12 in");
   expect(kilograms(10, "us")).toBe("22 lb");

@@ -1,4 +1,5 @@
 import type { IsoDate } from "@/core/dates/index";
+import { LITRES_PER_US_GALLON } from "@/core/quantity/index";
 
 /** Numbers and dates for people, made last. Stored metric; US units are a way of showing. */
 export type Units = "metric" | "us";
@@ -16,9 +17,11 @@ export function number(value: number, digits = 0): string {
 const significant = (value: number) => (Math.abs(value) < 10 ? 1 : 0);
 
 export function litres(value: number, units: Units): string {
-  return units === "us"
-    ? `${number(value / 3.785411784, significant(value / 3.8))} gal`
-    : `${number(value, significant(value))} L`;
+  if (units === "metric") return `${number(value, significant(value))} L`;
+  const gallons = value / LITRES_PER_US_GALLON;
+  // A tenth of a gallon is a third of a litre: small pots are told in quarts.
+  if (value !== 0 && Math.abs(gallons) < 0.95) return `${number(4 * gallons, 1)} qt`;
+  return `${number(gallons, significant(gallons))} gal`;
 }
 
 export function millimetres(value: number, units: Units): string {

@@ -9,7 +9,7 @@ const cases: [Dimension, (v: number, u: Units) => string, number, number, (u: Un
     litres,
     0.1,
     20_000,
-    (u, v) => (u === "us" ? (Math.abs(v / 3.8) < 10 ? 0.19 : 1.9) : Math.abs(v) < 10 ? 0.05 : 0.5),
+    (u, v) => (u === "us" ? (v < 3.6 ? 0.048 : Math.abs(v / 3.8) < 10 ? 0.19 : 1.9) : Math.abs(v) < 10 ? 0.05 : 0.5),
   ],
   ["mm", millimetres, 1, 5000, (u) => (u === "us" ? 1.27 : 0.5)],
   ["m", metres, 0.1, 60, (u) => (u === "us" ? 0.016 : 0.005)],

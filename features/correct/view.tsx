@@ -12,7 +12,7 @@ import { Caution, Reasoned } from "@/ui/fields";
 import { RootFace } from "@/ui/root-face";
 import { readingWords } from "../roots/reading-words";
 import { useAsOf } from "../shell/as-of";
-import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, HAZARD_WORDS, LIFT_WORDS } from "../words";
+import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, HAZARD_WORDS, liftWords } from "../words";
 import { InPlaceDone } from "./in-place-done";
 import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "./words";
 
@@ -233,7 +233,7 @@ function Advised({
       <Caution className="mt-4">
         {facts.massKg !== null && facts.lift && (
           <p className="text-base font-semibold">
-            {kilograms(facts.massKg, units)} wet. {LIFT_WORDS[facts.lift]}
+            {kilograms(facts.massKg, units)} wet. {liftWords(facts.lift, units)}
           </p>
         )}
         <p>

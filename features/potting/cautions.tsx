@@ -6,7 +6,7 @@ import { type GrowersCalendar, liftersOn, type PottingPlan } from "@/core/tree/i
 import { kilograms, millimetres, type Units } from "@/ui/format";
 import { Caution } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
-import { HAZARD_WORDS, LIFT_WORDS, warningWords } from "../words";
+import { HAZARD_WORDS, liftWords, warningWords } from "../words";
 
 /** Who of the people on record can lift this today, each within the own limit. */
 function lifterWords(calendar: GrowersCalendar, today: string, massKg: number, units: Units): string {
@@ -33,7 +33,7 @@ export function Cautions({
     <Caution>
       {plan && (
         <p className="text-base font-semibold" data-testid="lifting">
-          {kilograms(plan.wetMassKg.total, units)} wet. {LIFT_WORDS[plan.lift]}
+          {kilograms(plan.wetMassKg.total, units)} wet. {liftWords(plan.lift, units)}
         </p>
       )}
       {plan && calendar.people.length > 0 && (

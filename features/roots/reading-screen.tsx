@@ -2,7 +2,7 @@ import "server-only";
 import { ownColours } from "@/core/rules/index";
 import { liftAdvice, massNow } from "@/core/tree/index";
 import { kilograms } from "@/ui/format";
-import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, LIFT_WORDS } from "../words";
+import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, liftWords } from "../words";
 import { RootReading } from "./reading";
 import { readingWords } from "./reading-words";
 import { FollowDay } from "../shell/follow-day";
@@ -35,7 +35,7 @@ export async function RootReadingScreen(address: TreeAsked) {
           colours: ownColours(profile),
           hazards: profile.hazards.map((h) => HAZARD_WORDS[h]),
           grafted: profile.values.traits.includes("grafted"),
-          lift: kg === null ? null : `About ${kilograms(kg, units)} wet: ${LIFT_WORDS[liftAdvice(kg)]}`,
+          lift: kg === null ? null : `About ${kilograms(kg, units)} wet: ${liftWords(liftAdvice(kg), units)}`,
           photos,
           last:
             last?.payload.kind === "roots-read"

@@ -8,7 +8,7 @@ import { kilograms, litres, millimetres, number } from "@/ui/format";
 import { Caution, Facts, SelectField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
-import { LIFT_WORDS } from "../words";
+import { liftWords } from "../words";
 import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";
 
@@ -138,7 +138,7 @@ function Masses({ box, plan, mix }: { box: BoxInput; plan: BoxPlan; mix: MixChoi
   return (
     <div>
       <Facts facts={rows} />
-      <p className="mt-2 text-sm">{LIFT_WORDS[liftAdvice(wet)]} Build it where it will stand.</p>
+      <p className="mt-2 text-sm">{liftWords(liftAdvice(wet), units)} Build it where it will stand.</p>
     </div>
   );
 }

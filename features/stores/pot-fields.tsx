@@ -383,7 +383,7 @@ export function PotFields({
         <p className="text-sm" aria-live="polite" data-testid="pot-volume">
           {draft.known === "about" && pot.known === "nominal" && `Taken as ${nominalWords(pot)}. `}Holds{" "}
           {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
-          {volume.p90 - volume.p10 > 0.02 * volume.p50
+          {litres(volume.p10, units) !== litres(volume.p90, units)
             ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${RANGE_WORDS[draft.known]}`
             : ""}
           .

@@ -236,7 +236,7 @@ export function TreeView({
               <p>Nobody has said which pot it stands in.</p>
             )}
             <p className="mt-1 text-sm">
-              {lot?.name ?? "Unknown pot"}, {lot ? WALL_WORDS[wallOf(lot.pot)] : ""}; {litres(state.volumeL.p50, units)}{" "}
+              {lot ? `${lot.name}, ${WALL_WORDS[wallOf(lot.pot)]}` : "Unknown pot"}; {litres(state.volumeL.p50, units)}{" "}
               of mix
               {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50
                 ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
