@@ -1,5 +1,5 @@
 import type { PlaceKind } from "@/core/climate/index";
-import type { PlaceRecord } from "@/core/tree/index";
+import type { PlaceRecord } from "@/core/records/index";
 import { type Db, many, run, type Scope } from "./db";
 import { type SeqRange, WHOLE_LOG } from "./log";
 

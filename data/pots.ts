@@ -1,4 +1,4 @@
-import type { LotRecord } from "@/core/tree/index";
+import type { LotRecord } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { type Db, insertMany, many, type Scope } from "./db";
 import { type SeqRange, WHOLE_LOG } from "./log";

@@ -1,4 +1,4 @@
-import type { TreeRecord } from "@/core/tree/index";
+import type { TreeRecord } from "@/core/records/index";
 import { type Db, insertMany, many, type Scope } from "./db";
 import { type SeqRange, WHOLE_LOG } from "./log";
 

@@ -1,4 +1,4 @@
-import type { TreeState, Verdict, VerdictCode } from "@/core/tree/index";
+import type { TreeState, Verdict, VerdictCode } from "@/model/index";
 import { LIMITS } from "@/core/window/index";
 import {
   countYard,

@@ -1,4 +1,4 @@
-import type { TreeState, Verdict } from "@/core/tree/index";
+import type { TreeState, Verdict } from "@/model/index";
 import { day, litres, number, percent, type Units } from "@/ui/format";
 import { LIMIT_BECAUSE, VERDICT_WORD } from "./words";
 

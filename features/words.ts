@@ -4,14 +4,9 @@ import type { Hazard } from "@/core/species/index";
 import type { CorrectionName, Face, FillStage } from "@/core/roots/index";
 import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { PlaceKind } from "@/core/climate/index";
-import {
-  type CarryWay,
-  LIFT_FROM_FLOOR_KG,
-  type LiftAdvice,
-  SOLO_LIMIT_KG,
-  type VerdictCode,
-  VOLUNTEER_LIMIT_KG,
-} from "@/core/tree/index";
+import { type CarryWay } from "@/core/people/index";
+import { LIFT_FROM_FLOOR_KG, type LiftAdvice, SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
+import { type VerdictCode } from "@/model/index";
 import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
 import type { Limit, Operation } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
-import type { LotRecord, TreeRecord } from "@/core/tree/index";
+import type { LotRecord, TreeRecord } from "@/core/records/index";
 
 /** Records for tests, made short: what a test is not about has a plain value. */
 export const aTree = (more: Partial<TreeRecord> = {}): TreeRecord => ({

@@ -1,7 +1,8 @@
 import { PLAIN_TREE } from "./inputs";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
-import { plantsOn, storeAt, treeAt } from "@/core/tree/index";
+import { plantsOn } from "@/core/records/index";
+import { storeAt, treeAt } from "@/model/index";
 import { profileOf } from "@/core/species/index";
 import { viewCollection } from "@/features/collection/load";
 import { type CommandResult, runCommand } from "@/features/commands/run";

@@ -9,7 +9,7 @@ import {
   yardAt,
   type YardRow,
   unpackBundle,
-} from "@/core/tree/index";
+} from "@/model/index";
 
 /** The browser's own replay: opened once per revision, then asked for any day. */
 let indexed: IndexedRecords | null = null;

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { ballSchema, bareRootPlan, bareRootSchema, settingPlan } from "@/core/setting/index";
-import { treeMassKg, waysToCarry } from "@/core/tree/index";
+import { treeMassKg } from "@/core/mass/index";
+import { waysToCarry } from "@/core/people/index";
 import { brimHeightMm, vesselSchema } from "@/core/vessel/index";
 import { standing } from "@/core/wind/index";
 import { CalcProblem, define } from "../definition";

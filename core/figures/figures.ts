@@ -34,15 +34,14 @@ import {
 } from "../setting/index";
 import {
   DROOPING_SUCTION_CM,
+  TREE_SHARE,
   LIFT_FROM_FLOOR_KG,
   MACHINE_LIMIT_KG,
   PAIR_LIMIT_KG,
   SOLO_LIMIT_KG,
-  STEPS_SHARE,
-  TEAM_SHARE,
-  TREE_SHARE,
   VOLUNTEER_LIMIT_KG,
-} from "../tree/index";
+} from "../mass/index";
+import { STEPS_SHARE, TEAM_SHARE } from "../people/index";
 import {
   ABOUT_SPREAD,
   type Confidence,

@@ -2,7 +2,8 @@ import "server-only";
 import { chanceBelow, nightAt, nightsAhead, type NightAhead } from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { type Profile, profileOf } from "@/core/species/index";
-import { type Alarm, ownWoodOf, plantsOn, woodEvidence, type WoodEvidence } from "@/core/tree/index";
+import { type Alarm, plantsOn } from "@/core/records/index";
+import { ownWoodOf, woodEvidence, type WoodEvidence } from "@/model/index";
 import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
 import type { CollectionView } from "../collection/load";
 

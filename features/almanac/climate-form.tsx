@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers } from "@/core/climate/index";
-import type { ClimateSaid } from "@/core/tree/index";
+import type { ClimateSaid } from "@/core/records/index";
 import { Z90 } from "@/core/math/index";
 import { degreesApart, monthDay, number, readNumber } from "@/ui/format";
 import { Form, FormFaults, ScrollBox, TextField } from "@/ui/fields";

@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { recordCalendar } from "@/core/climate/index";
-import { rankedSources } from "@/core/tree/index";
+import { rankedSources } from "@/core/records/index";
 import { pool } from "@/server/pool";
 import { loadMerged } from "../collection/load";
 import { collectionView } from "../shell/data";

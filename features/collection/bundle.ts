@@ -3,7 +3,7 @@ import { createHash } from "node:crypto";
 import { promisify } from "node:util";
 import { gzip } from "node:zlib";
 import { z } from "zod";
-import { packBundle } from "@/core/tree/index";
+import { packBundle } from "@/model/index";
 import { isDatabaseGone } from "@/data/db";
 import { stateKey, viewCollection } from "./load";
 

@@ -17,32 +17,31 @@ import { dayFromParts, earliestDay, toDay, toIso, yearOf } from "@/core/dates/in
 import { type Counting, countingOf, counts, type LoggedEvent } from "@/core/event/index";
 import {
   type Alarm,
-  awayStretches,
-  buildContext,
-  calendarOf,
   type ClimateSaid,
-  type DayStretch,
-  type GrowersCalendar,
-  indexRecords,
-  type IndexedRecords,
-  matePriors,
+  rankedSources,
+  type SourceRanking,
+  weatherSaid,
   type MixStores,
   mixStoresOf,
+  resolveRecords,
+} from "@/core/records/index";
+import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
+import {
+  buildContext,
   MODEL_VERSION,
-  ownTracks,
-  packContext,
   type PlacedNeed,
   placedNeeds,
   placedTracks,
-  PlaceSites,
   type TrackVersion,
   type ReplayContext,
-  rankedSources,
-  resolveRecords,
-  type SourceRanking,
+  indexRecords,
+  type IndexedRecords,
+  matePriors,
+  ownTracks,
+  packContext,
   unpackContext,
-  weatherSaid,
-} from "@/core/tree/index";
+  PlaceSites,
+} from "@/model/index";
 import { profileOf } from "@/core/species/index";
 import type { PlaceClimateSaid } from "@/core/winter/index";
 import { type Collection, findCollection } from "@/data/collections";

@@ -135,7 +135,7 @@ onDatabase("commands on a real database", () => {
 
   test("potted: state, pot and store change; undo takes it back, redo brings it again", async () => {
     const free = async () => {
-      const { storeAt } = await import("@/core/tree/index");
+      const { storeAt } = await import("@/model/index");
       const { toDay } = await import("@/core/dates/index");
       const view = (await viewCollection(collectionId))!;
       return storeAt(view.loaded.indexed, toDay(today)).find((p) => p.lotId === lotId)!.free;

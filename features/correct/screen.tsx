@@ -2,14 +2,13 @@ import "server-only";
 import { toIso } from "@/core/dates/index";
 import {
   ADVISED_OPERATIONS,
-  anchoredShare,
   freshReading,
-  liftAdvice,
-  massNow,
   treeAdvice,
-  treeKgOn,
   windowsByCorrection,
-} from "@/core/tree/index";
+  anchoredShare,
+  massNow,
+} from "@/model/index";
+import { liftAdvice, treeKgOn } from "@/core/mass/index";
 import { CorrectView } from "./view";
 import { FollowDay } from "../shell/follow-day";
 import { type TreeAsked, treePage } from "../tree/tree-page";

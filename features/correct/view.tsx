@@ -6,7 +6,7 @@ import type { Advice, CorrectionWindow, Option } from "@/core/correcting/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { CorrectionName, Reading } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
-import type { LiftAdvice } from "@/core/tree/index";
+import type { LiftAdvice } from "@/core/mass/index";
 import { day, kilograms, litres, millimetres, number, percent } from "@/ui/format";
 import { Caution, Reasoned } from "@/ui/fields";
 import { RootFace } from "@/ui/root-face";

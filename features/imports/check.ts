@@ -1,4 +1,4 @@
-import { endOf } from "@/core/tree/index";
+import { endOf } from "@/core/records/index";
 import type { CellProblem, PottingLine, TreeLine } from "@/formats/collection-csv";
 import type { LoadedRecords } from "../collection/load";
 

@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
-import { plantsOn } from "@/core/tree/index";
+import { plantsOn } from "@/core/records/index";
 import { IMPORT_KINDS, type ImportKind } from "@/formats/collection-columns";
 import { writePotLines, writePottingLines, writeTreeLines } from "@/formats/collection-write";
 import { writeWeatherCsv } from "@/formats/weather-csv";

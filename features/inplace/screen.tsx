@@ -1,6 +1,6 @@
 import "server-only";
 import { growingSeason, toDay } from "@/core/dates/index";
-import { ballFromAbove, windowsByCorrection } from "@/core/tree/index";
+import { ballFromAbove, windowsByCorrection } from "@/model/index";
 import { InPlaceView } from "./view";
 import { FollowDay } from "../shell/follow-day";
 import { type TreeAsked, treePage } from "../tree/tree-page";

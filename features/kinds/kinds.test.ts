@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { closePools } from "@/server/pool";
 import { profileOf } from "@/core/species/index";
-import { tracksOf } from "@/core/tree/index";
+import { tracksOf } from "@/model/index";
 import { toDay } from "@/core/dates/index";
 import { TestYard } from "@/test-support/yard";
 

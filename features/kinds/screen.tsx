@@ -12,7 +12,7 @@ import {
   profileOf,
   STOCKS,
 } from "@/core/species/index";
-import { plantsOn } from "@/core/tree/index";
+import { plantsOn } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
 import { sayField } from "../kind-words";

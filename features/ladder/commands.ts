@@ -9,7 +9,7 @@ import {
   USUAL_TERMS,
 } from "@/core/ladder/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
-import { ladderTermsOf, MODEL_VERSION } from "@/core/tree/index";
+import { ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { findTree, happening } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
 import { SCHOOL_WORDS } from "./words";

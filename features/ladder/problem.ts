@@ -9,13 +9,11 @@ import {
   ladderSetting,
   type LadderSetting,
   ladderTermsOf,
-  mixChoices,
-  MODEL_VERSION,
   type OffLadder,
-  type PlaceRecord,
+  MODEL_VERSION,
   storeAt,
-  usualMix,
-} from "@/core/tree/index";
+} from "@/model/index";
+import { mixChoices, usualMix, type PlaceRecord } from "@/core/records/index";
 import type { CollectionView } from "../collection/load";
 import type { TreeOn } from "../tree/tree-on";
 

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { ladderRow, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons } from "@/core/ladder/index";
-import { PLANNED_SEASONS } from "@/core/tree/index";
+import { PLANNED_SEASONS } from "@/model/index";
 import { collectionView } from "../shell/data";
 import { treeOn } from "../tree/tree-on";
 import { digestOf, ladderShelf, settingOf } from "./problem";

@@ -1,6 +1,6 @@
 import { growingSeason, toDay } from "@/core/dates/index";
 import type { LadderStep } from "@/core/ladder/index";
-import type { OperationWindow } from "@/core/tree/index";
+import type { OperationWindow } from "@/model/index";
 import { type Operation, usualOperation } from "@/core/window/index";
 
 /** The window in which a step is taken: days of the year it usually opens and closes, and how early or late it may open. */

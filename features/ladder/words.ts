@@ -9,7 +9,7 @@ import type {
   Planner,
   Reason,
 } from "@/core/ladder/index";
-import type { OffLadder } from "@/core/tree/index";
+import type { OffLadder } from "@/model/index";
 import { litres, number, type Units } from "@/ui/format";
 import type { LadderFacts } from "./facts";
 

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { subject } from "@/core/event/index";
-import { MODEL_VERSION } from "@/core/tree/index";
+import { MODEL_VERSION } from "@/model/index";
 import { cancelJob, findJob, forgetJobs, insertJob, jobResult, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
 import { happening } from "../commands/days";

@@ -19,7 +19,8 @@ import {
   type YearStep,
 } from "@/core/ladder/index";
 import type { LinearSolution } from "@/core/linear/index";
-import { type GrowersCalendar, hoursBetween, MODEL_VERSION, mostLiftedKg, PLANNED_SEASONS } from "@/core/tree/index";
+import { type GrowersCalendar, hoursBetween } from "@/core/people/index";
+import { MODEL_VERSION, mostLiftedKg, PLANNED_SEASONS } from "@/model/index";
 import type { JobHandler } from "@/server/job-runner";
 import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";

@@ -8,7 +8,7 @@ import type {
   SeasonArea,
 } from "@/core/ladder/index";
 import type { CorrectionName } from "@/core/roots/index";
-import type { OffLadder } from "@/core/tree/index";
+import type { OffLadder } from "@/model/index";
 
 /** A step of the collection's plan as it is kept and shown: stays are left out. */
 export interface PlannedStep {

@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { USUAL_TERMS } from "@/core/ladder/index";
-import { ladderTermsOf } from "@/core/tree/index";
+import { ladderTermsOf } from "@/model/index";
 import { jobResult, newestJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
 import { wakeJobs } from "../jobs/run";

@@ -5,14 +5,14 @@ import {
   collectionAt,
   type LadderSetting,
   type OffLadder,
-  plantsOn,
   profileFor,
   replay,
   seriesAround,
+  treeWindows,
   staysOf,
   tracksOf,
-  treeWindows,
-} from "@/core/tree/index";
+} from "@/model/index";
+import { plantsOn } from "@/core/records/index";
 import { type CollectionView, windowOptions } from "../collection/load";
 import type { Chosen } from "../ladder/facts";
 import { digestOf, type LadderShelf, settingOf } from "../ladder/problem";

@@ -7,7 +7,7 @@ import { type LadderTerms } from "@/core/ladder/index";
 import { growingSeason, toDay } from "@/core/dates/index";
 import { Caution, FormFaults, Reasoned, ScrollBox } from "@/ui/fields";
 import { day, kilograms, litres, month as monthWord, number, percent } from "@/ui/format";
-import type { OffLadder } from "@/core/tree/index";
+import type { OffLadder } from "@/model/index";
 import { useCommand } from "../commands/use-command";
 import { Progress } from "../jobs/progress";
 import { ACTION_WORDS, counted, INPUT_WORDS, OFF_LADDER_SHORT, SCHOOL_WORDS, yearWords } from "../ladder/words";

@@ -1,4 +1,4 @@
-import type { PaceCurve } from "@/core/tree/index";
+import type { PaceCurve } from "@/model/index";
 import { number } from "@/ui/format";
 import { INK, OCHRE } from "@/ui/tones";
 

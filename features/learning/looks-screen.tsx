@@ -3,7 +3,7 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { type Narrowing, tracksOf, whatNarrows } from "@/core/tree/index";
+import { type Narrowing, whatNarrows, tracksOf } from "@/model/index";
 import { Reasoned } from "@/ui/fields";
 import { number, percent } from "@/ui/format";
 import { collectionView, statesOn } from "../shell/data";

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { DateEstimate, Estimate } from "@/core/estimate/index";
-import { HOLDING_MM, type Learning, type Narrowing, type OtherHistory, type Rerooting } from "@/core/tree/index";
+import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narrowing } from "@/model/index";
 import { Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
 import { day, millimetres, number, percent, readNumber } from "@/ui/format";

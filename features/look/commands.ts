@@ -1,5 +1,5 @@
 import { toDay } from "@/core/dates/index";
-import { collectionAt, datesOf, MODEL_VERSION } from "@/core/tree/index";
+import { collectionAt, datesOf, MODEL_VERSION } from "@/model/index";
 import { saveLook } from "@/data/looks";
 import { now } from "@/server/clock";
 import { viewOf } from "../collection/load";

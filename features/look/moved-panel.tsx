@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useEffect, useRef } from "react";
-import type { DateKind, MoveCause } from "@/core/tree/index";
+import type { DateKind, MoveCause } from "@/model/index";
 import { day, number } from "@/ui/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

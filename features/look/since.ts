@@ -2,14 +2,14 @@ import "server-only";
 import { toDay } from "@/core/dates/index";
 import {
   collectionAt,
+  indexRecords,
   type DateMove,
   type TreeDates,
   datesOf,
-  indexRecords,
-  MODEL_VERSION,
   movesBetween,
-  resolveRecords,
-} from "@/core/tree/index";
+  MODEL_VERSION,
+} from "@/model/index";
+import { resolveRecords } from "@/core/records/index";
 import { profileOf } from "@/core/species/index";
 import { findLook, type Look } from "@/data/looks";
 import { principal } from "@/server/principal";

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate, subject } from "@/core/event/index";
-import { SOLO_LIMIT_KG } from "@/core/tree/index";
+import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { happening } from "../commands/days";
 import { command, envelope, refuse } from "../commands/define";
 

@@ -2,7 +2,8 @@
 
 import { useRef, useState } from "react";
 import { earliestDay, latestDay } from "@/core/dates/index";
-import { type Absence, type Person, SOLO_LIMIT_KG } from "@/core/tree/index";
+import { type Absence, type Person } from "@/core/people/index";
+import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { day, kilograms, number, readNumber, type Units } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";

@@ -7,19 +7,17 @@ import type { Hazard } from "@/core/species/index";
 import { parseIso, toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
+import { fedUntil, type TreeState } from "@/model/index";
+import { type GrowersCalendar } from "@/core/people/index";
+import { type LotRecord, type MixChoice } from "@/core/records/index";
 import {
-  fedUntil,
-  type GrowersCalendar,
-  type LotRecord,
-  type MixChoice,
   planPotting,
   type PottedNow,
   type PottingChoice,
   pottingFault,
   type PottingPlan,
   pottingRange,
-  type TreeState,
-} from "@/core/tree/index";
+} from "@/core/potting/index";
 import { brimHeightMm, footWidthMm, wallOf } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/ui/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";

@@ -2,7 +2,8 @@
 
 import type { Hazard } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
-import { type GrowersCalendar, liftersOn, type PottingPlan } from "@/core/tree/index";
+import { type GrowersCalendar, liftersOn } from "@/core/people/index";
+import { type PottingPlan } from "@/core/potting/index";
 import { kilograms, millimetres, type Units } from "@/ui/format";
 import { Caution } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";

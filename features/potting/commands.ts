@@ -5,17 +5,9 @@ import { happened, isoDate, type LoggedEvent, subject } from "@/core/event/index
 import { READY_MIX_NAMES, SETTLE_FRACTION } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import { ballSchema, bareRootSchema } from "@/core/setting/index";
-import {
-  type LotRecord,
-  mixChoices,
-  plantsOn,
-  planPotting,
-  presumedPot,
-  pottingFault,
-  replay,
-  storeAt,
-  yearsInPot,
-} from "@/core/tree/index";
+import { type LotRecord, mixChoices, plantsOn } from "@/core/records/index";
+import { planPotting, pottingFault } from "@/core/potting/index";
+import { presumedPot, replay, yearsInPot, storeAt } from "@/model/index";
 import { profileOf } from "@/core/species/index";
 import { LIMITS } from "@/core/window/index";
 import { brimHeightMm, potSchema, wallOf } from "@/core/vessel/index";

@@ -1,4 +1,4 @@
-import type { PottingFault } from "@/core/tree/index";
+import type { PottingFault } from "@/core/potting/index";
 
 /** A ball that does not fit, in words with what to do. */
 export function faultWords(fault: PottingFault): string {

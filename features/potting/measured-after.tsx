@@ -1,6 +1,6 @@
 "use client";
 
-import type { PottingPlan } from "@/core/tree/index";
+import type { PottingPlan } from "@/core/potting/index";
 import { kilograms, litres, millimetres, readNumber } from "@/ui/format";
 import { TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";

@@ -1,6 +1,7 @@
 "use client";
 
-import type { PottingPlan, PottingRange, TreeState } from "@/core/tree/index";
+import type { PottingPlan, PottingRange } from "@/core/potting/index";
+import type { TreeState } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { kilograms, litres, millimetres } from "@/ui/format";
 import { PotSection, type SectionDimension } from "@/ui/pot-section";

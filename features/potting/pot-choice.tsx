@@ -3,7 +3,8 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { StorePot } from "@/core/ladder/index";
-import type { LotRecord, TreeState } from "@/core/tree/index";
+import type { LotRecord } from "@/core/records/index";
+import type { TreeState } from "@/model/index";
 import { brimEstimate } from "@/core/vessel/index";
 import { litres, number, percent } from "@/ui/format";
 import { useAsOf } from "../shell/as-of";

@@ -1,5 +1,6 @@
 import "server-only";
-import { juvenile, mixChoices, presumedPot, storeAt, usualMix, yearsInPot } from "@/core/tree/index";
+import { juvenile, presumedPot, yearsInPot, storeAt } from "@/model/index";
+import { mixChoices, usualMix } from "@/core/records/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
 import { mixName } from "../stores/mix-words";

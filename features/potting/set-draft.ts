@@ -1,4 +1,4 @@
-import type { WhatIsSet } from "@/core/tree/index";
+import type { WhatIsSet } from "@/core/potting/index";
 import { readNumber } from "@/ui/format";
 
 /** What will be set and how it will stand, as it is typed. */

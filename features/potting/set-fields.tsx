@@ -1,6 +1,6 @@
 "use client";
 
-import type { WhatIsSet } from "@/core/tree/index";
+import type { WhatIsSet } from "@/core/potting/index";
 import { SelectField, TextField } from "@/ui/fields";
 import { BALL_FIELDS, ROOT_FIELDS, type SetDraft } from "./set-draft";
 

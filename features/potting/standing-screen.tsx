@@ -3,7 +3,7 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { massNow, replay, woodOn, tracksOf } from "@/core/tree/index";
+import { massNow, replay, woodOn, tracksOf } from "@/model/index";
 import { brimHeightMm, footWidthMm, vesselOf } from "@/core/vessel/index";
 import { collectionView } from "../shell/data";
 import { Standing } from "./standing";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { toDay } from "@/core/dates/index";
-import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/tree/index";
+import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/people/index";
 import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
 import { kilograms, millimetres, number, percent, readNumber } from "@/ui/format";
 import { Caution, TextField, Why } from "@/ui/fields";

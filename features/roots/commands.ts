@@ -2,7 +2,7 @@ import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { toDay } from "@/core/dates/index";
 import { IN_PLACE_CORRECTIONS, type Reading, readingSchema, gradesOf } from "@/core/roots/index";
-import { conditionOn } from "@/core/tree/index";
+import { conditionOn } from "@/core/records/index";
 import { LIMITS } from "@/core/window/index";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, type CommandContext, envelope, refuse } from "../commands/define";

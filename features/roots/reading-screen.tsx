@@ -1,6 +1,7 @@
 import "server-only";
 import { ownColours } from "@/core/rules/index";
-import { liftAdvice, massNow } from "@/core/tree/index";
+import { liftAdvice } from "@/core/mass/index";
+import { massNow } from "@/model/index";
 import { kilograms } from "@/ui/format";
 import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, liftWords } from "../words";
 import { RootReading } from "./reading";

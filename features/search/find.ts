@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { kindById, profileOf } from "@/core/species/index";
-import { plantsOn } from "@/core/tree/index";
+import { plantsOn } from "@/core/records/index";
 import { isDatabaseGone } from "@/data/db";
 import { type LoadedRecords, viewRecords } from "../collection/load";
 

@@ -2,9 +2,9 @@ import "server-only";
 import { cache } from "react";
 import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/core/tree/index";
+import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/model/index";
 import { namesTogether, profileOf } from "@/core/species/index";
-import { tracksOf, woodOn } from "@/core/tree/index";
+import { tracksOf, woodOn } from "@/model/index";
 import { firstRing } from "../almanac/ahead";
 import { type CollectionView, stateKey, viewCollection, viewRecords } from "../collection/load";
 

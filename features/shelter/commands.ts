@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { UNPROTECTED } from "@/core/shelter/index";
-import { MODEL_VERSION } from "@/core/tree/index";
+import { MODEL_VERSION } from "@/model/index";
 import { placeBuildSchema, WRAPS } from "@/core/winter/index";
 import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";

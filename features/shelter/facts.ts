@@ -2,7 +2,8 @@ import "server-only";
 import { createHash } from "node:crypto";
 import { toDay, toIso } from "@/core/dates/index";
 import { type OutlookTask, type ShelterData, siteWinter, winterOn } from "@/core/shelter/index";
-import { carryLimitsOf, MODEL_VERSION, type WinterStandings, winterStandings } from "@/core/tree/index";
+import { carryLimitsOf } from "@/core/people/index";
+import { MODEL_VERSION, type WinterStandings, winterStandings } from "@/model/index";
 import { type CollectionView, stateKey } from "../collection/load";
 import { asWinterPlace, type KnownQuarter, OPEN_QUARTER, quartersOf } from "./quarters";
 

@@ -9,7 +9,7 @@ import {
   quickPlan,
   type TreeOutlook,
 } from "@/core/shelter/index";
-import { MODEL_VERSION } from "@/core/tree/index";
+import { MODEL_VERSION } from "@/model/index";
 import { jobResult, newestJob } from "@/data/jobs";
 import type { JobHandler } from "@/server/job-runner";
 import { pool } from "@/server/pool";

@@ -10,7 +10,8 @@ import {
   type Round,
   roundsOf,
 } from "@/core/shelter/index";
-import { hoursBetween, plannedKey, profileFor, shelterPlanOf, tracksOf } from "@/core/tree/index";
+import { hoursBetween } from "@/core/people/index";
+import { plannedKey, shelterPlanOf, profileFor, tracksOf } from "@/model/index";
 import { cropOutlook, earlyStartNights } from "@/core/wood/index";
 import { type CollectionView } from "../collection/load";
 import { type WinterFacts, winterFacts } from "./facts";

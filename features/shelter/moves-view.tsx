@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/tree/index";
+import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/mass/index";
 import { WARM_PLACE } from "@/core/wood/index";
 import { Caution, Reasoned } from "@/ui/fields";
 import { celsius, day, kilograms, number, percent } from "@/ui/format";

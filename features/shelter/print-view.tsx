@@ -1,6 +1,6 @@
 "use client";
 
-import { SOLO_LIMIT_KG } from "@/core/tree/index";
+import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import type { Protection } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
 import type { LightClass } from "@/core/place/index";

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import { LIFT_FROM_FLOOR_KG } from "@/core/tree/index";
+import { LIFT_FROM_FLOOR_KG } from "@/core/mass/index";
 import { Caution, FormFaults } from "@/ui/fields";
 import { day, kilograms, number } from "@/ui/format";
 import { useCommand } from "../commands/use-command";

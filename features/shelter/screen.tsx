@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { Suspense } from "react";
 import type { TreeOutlook } from "@/core/shelter/index";
-import { shelterPlanOf } from "@/core/tree/index";
+import { shelterPlanOf } from "@/model/index";
 import { newestJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
 import { wakeJobs } from "../jobs/run";

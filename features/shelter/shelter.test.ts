@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { outlookOf, problemOf, quickPlan } from "@/core/shelter/index";
-import { shelterPlanOf } from "@/core/tree/index";
+import { shelterPlanOf } from "@/model/index";
 import { UNKNOWN_BUILD } from "@/core/winter/index";
 import { newestJob } from "@/data/jobs";
 import { closePools, pool } from "@/server/pool";

@@ -13,7 +13,7 @@ import {
   type ShelterData,
   type Standing,
 } from "@/core/shelter/index";
-import { CROWN_ROOM, HAND_M } from "@/core/tree/index";
+import { CROWN_ROOM, HAND_M } from "@/model/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { day, number, percent, readNumber } from "@/ui/format";
 import { loose, useCommand } from "../commands/use-command";

@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { mixChoices } from "@/core/tree/index";
+import { mixChoices } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { BigView } from "./big";
 import { shelfOf } from "./lots";

@@ -1,6 +1,6 @@
 "use client";
 
-import type { MixChoice } from "@/core/tree/index";
+import type { MixChoice } from "@/core/records/index";
 import type { Pot } from "@/core/vessel/index";
 import { BoxPlanner } from "./box-planner";
 import { DrainPlanner } from "./drain-planner";

@@ -2,7 +2,9 @@
 
 import { useState } from "react";
 import { mixInPot, READY_MIXES } from "@/core/mix/index";
-import { liftAdvice, type MixChoice, usualFillHeightMm } from "@/core/tree/index";
+import { liftAdvice } from "@/core/mass/index";
+import { type MixChoice } from "@/core/records/index";
+import { usualFillHeightMm } from "@/core/potting/index";
 import { boxPlan, type BoxPlan, boxSchema, type BoxInput, type CutPiece, volumeL, WOODS } from "@/core/vessel/index";
 import { kilograms, litres, millimetres, number } from "@/ui/format";
 import { Caution, Facts, SelectField } from "@/ui/fields";

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate, POT_CONDITIONS, subject } from "@/core/event/index";
-import { replay, storeAt } from "@/core/tree/index";
+import { replay, storeAt } from "@/model/index";
 import { profileOf } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";

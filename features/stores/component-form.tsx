@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { COMPONENT_FLAGS, type Component, type ComponentFlag, ownComponentSchema } from "@/core/mix/index";
-import type { MixStores } from "@/core/tree/index";
+import type { MixStores } from "@/core/records/index";
 import { readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { COMPONENTS, READY_MIX_NAMES, READY_RECIPES } from "@/core/mix/index";
-import type { MixChoice, MixStores } from "@/core/tree/index";
+import type { MixChoice, MixStores } from "@/core/records/index";
 import { number, percent } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
 import { ComponentForm } from "./component-form";

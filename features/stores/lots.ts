@@ -2,7 +2,8 @@ import "server-only";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
-import { plantsOn, storeAt } from "@/core/tree/index";
+import { plantsOn } from "@/core/records/index";
+import { storeAt } from "@/model/index";
 import type { CollectionView } from "../collection/load";
 import { statesOn } from "../shell/data";
 

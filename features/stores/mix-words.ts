@@ -1,5 +1,5 @@
 import type { ComponentFlag, ComponentName, PRODUCT_KINDS, ReadyMixName, STRUCTURES } from "@/core/mix/index";
-import type { MixChoice, MixStores } from "@/core/tree/index";
+import type { MixChoice, MixStores } from "@/core/records/index";
 import type { SoakVerdict } from "@/core/vessel/index";
 import { number } from "@/ui/format";
 import { MIX_WORDS } from "../words";

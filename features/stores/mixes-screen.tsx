@@ -1,7 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { mixChoices, storeAt } from "@/core/tree/index";
+import { mixChoices } from "@/core/records/index";
+import { storeAt } from "@/model/index";
 import { collectionView } from "../shell/data";
 import { MixesView } from "./mixes";
 import { mixName } from "./mix-words";

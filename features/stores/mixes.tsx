@@ -11,7 +11,8 @@ import {
   WORN_OUT_AIR,
   WORN_OUT_LOSS,
 } from "@/core/mix/index";
-import { type MixChoice, type MixStores, usualFillHeightMm } from "@/core/tree/index";
+import { type MixChoice, type MixStores } from "@/core/records/index";
+import { usualFillHeightMm } from "@/core/potting/index";
 import { brimHeightMm, type Pot, type Vessel, vesselOf, widthAtMm } from "@/core/vessel/index";
 import { kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
 import { Facts, SelectField, Why } from "@/ui/fields";

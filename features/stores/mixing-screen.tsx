@@ -4,17 +4,9 @@ import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import type { Mix } from "@/core/mix/index";
 import { onStock, profileOf } from "@/core/species/index";
-import {
-  mixChoices,
-  planPotting,
-  plantsOn,
-  replay,
-  storeAt,
-  treeAt,
-  usualMix,
-  yearsInPot,
-  tracksOf,
-} from "@/core/tree/index";
+import { mixChoices, usualMix, plantsOn } from "@/core/records/index";
+import { planPotting } from "@/core/potting/index";
+import { replay, yearsInPot, storeAt, treeAt, tracksOf } from "@/model/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";

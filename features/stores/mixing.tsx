@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useState } from "react";
 import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
-import type { MixStores } from "@/core/tree/index";
+import type { MixStores } from "@/core/records/index";
 import { day, kilograms, litres, number, percent, readNumber } from "@/ui/format";
 import { Caution, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";

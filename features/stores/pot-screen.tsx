@@ -1,7 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { storeAt, usualFillHeightMm } from "@/core/tree/index";
+import { storeAt } from "@/model/index";
+import { usualFillHeightMm } from "@/core/potting/index";
 import { brimEstimate, vesselOf } from "@/core/vessel/index";
 import { eventWords } from "../history/event-words";
 import { collectionView } from "../shell/data";

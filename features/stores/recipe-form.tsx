@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { mixLife, mixOfRecipe } from "@/core/mix/index";
-import type { MixStores, StoredRecipe } from "@/core/tree/index";
+import type { MixStores, StoredRecipe } from "@/core/records/index";
 import { kilograms, number, percent, readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { STRUCTURES } from "@/core/mix/index";
-import type { MixChoice, MixStores } from "@/core/tree/index";
+import type { MixChoice, MixStores } from "@/core/records/index";
 import { day, litres, number, readNumber } from "@/ui/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";

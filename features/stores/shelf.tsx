@@ -6,7 +6,7 @@ import type { Estimate } from "@/core/estimate/index";
 import { POT_CONDITIONS, type PotCondition } from "@/core/event/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
-import { usualFillHeightMm } from "@/core/tree/index";
+import { usualFillHeightMm } from "@/core/potting/index";
 import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
 import { litres, number } from "@/ui/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";

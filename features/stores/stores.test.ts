@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { toDay } from "@/core/dates/index";
-import { storeAt, treeAt } from "@/core/tree/index";
+import { storeAt, treeAt } from "@/model/index";
 import { TestYard } from "@/test-support/yard";
 import { closePools } from "@/server/pool";
 

@@ -1,4 +1,4 @@
-import type { Question } from "@/core/tree/index";
+import type { Question } from "@/model/index";
 
 /** How a question is put, and where on the tree's pages it is answered. */
 export const ASK: Record<Question, { words: string; href: string }> = {

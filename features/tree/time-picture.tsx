@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventKind } from "@/core/event/index";
-import type { TreePicture } from "@/core/tree/index";
+import type { TreePicture } from "@/model/index";
 import { day, month } from "@/ui/format";
 import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { WOOD_WORD } from "../words";

@@ -1,22 +1,22 @@
 import "server-only";
 import type { DayNumber } from "@/core/dates/index";
 import type { Situation } from "@/core/judgement/index";
+import { conditionOn } from "@/core/records/index";
 import {
-  conditionOn,
   type KindTracks,
   type OperationWindow,
+  siteOf,
+  treeWindows,
+  type TreeWindowsInput,
   profileFor,
   replay,
   type Replayed,
-  siteOf,
   situationOf,
   storeAt,
   tracksOf,
   treeAt,
   type TreeState,
-  treeWindows,
-  type TreeWindowsInput,
-} from "@/core/tree/index";
+} from "@/model/index";
 import type { Profile } from "@/core/species/index";
 import type { Operation } from "@/core/window/index";
 import { type CollectionView, windowOptions } from "../collection/load";

@@ -6,7 +6,7 @@ import type { Hazard } from "@/core/species/index";
 import type { Estimate } from "@/core/estimate/index";
 import type { Purpose } from "@/core/event/index";
 import type { StorePot } from "@/core/ladder/index";
-import type { Narrowing, TreePicture } from "@/core/tree/index";
+import type { Narrowing, TreePicture } from "@/model/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { day, fullness, litres, number, percent } from "@/ui/format";
 import { PotSection } from "@/ui/pot-section";

@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES, STOCK_PACES } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
-import { endOf } from "@/core/tree/index";
+import { endOf } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 import type { StoredLot } from "@/data/pots";

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { ARRIVAL_FORMS, happened, type LoggedEvent, subject } from "@/core/event/index";
-import { plantsOn } from "@/core/tree/index";
+import { plantsOn } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";

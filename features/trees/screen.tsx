@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import type { LoggedEvent } from "@/core/event/index";
-import { endOf } from "@/core/tree/index";
+import { endOf } from "@/core/records/index";
 import type { LoadedRecords } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { AddTreeForm } from "./add-form";

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
-import { juvenile, presumedPot, tracksOf } from "@/core/tree/index";
+import { juvenile, presumedPot, tracksOf } from "@/model/index";
 import { closePools } from "@/server/pool";
 import { PLAIN_TREE } from "@/test-support/inputs";
 import { TestYard } from "@/test-support/yard";

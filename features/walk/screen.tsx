@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { profileOf } from "@/core/species/index";
-import { endOf } from "@/core/tree/index";
+import { endOf } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { kindOptions } from "../trees/kind-options";
 import { lastTag } from "../trees/screen";

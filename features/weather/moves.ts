@@ -1,7 +1,7 @@
 import { buildSite, type DailyRecord, mergeSources, type Site } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
 import { calendarSlot } from "@/core/climate/index";
-import { buildContext, collectionAt, type TreeState } from "@/core/tree/index";
+import { buildContext, collectionAt, type TreeState } from "@/model/index";
 import { loadSite, siteInput, sourceRecords } from "../collection/load";
 import type { CommandContext } from "../commands/define";
 

@@ -1,4 +1,4 @@
-import { tracksOf } from "@/core/tree/index";
+import { tracksOf } from "@/model/index";
 import { randomUUID } from "node:crypto";
 import type { DailyRecord } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";

@@ -1,5 +1,5 @@
 import { toDay, toIso } from "@/core/dates/index";
-import type { OperationWindow } from "@/core/tree/index";
+import type { OperationWindow } from "@/model/index";
 import { month } from "@/ui/format";
 
 const OPEN_AT = 100;

@@ -1,5 +1,5 @@
 import { toDay, toIso } from "@/core/dates/index";
-import type { OperationWindow } from "@/core/tree/index";
+import type { OperationWindow } from "@/model/index";
 import { day, month, percent } from "@/ui/format";
 import { INK, OCHRE } from "@/ui/tones";
 

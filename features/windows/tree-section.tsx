@@ -4,18 +4,17 @@ import { crownToMatch, judgeTree } from "@/core/judgement/index";
 import { partnersOf, profileOf } from "@/core/species/index";
 import {
   anchoredShare,
-  conditionOn,
   massNow,
   openTogether,
-  plantsOn,
+  treeWindows,
   profileFor,
   replay,
   staysOf,
   tracksOf,
   treeAt,
-  treeKgOn,
-  treeWindows,
-} from "@/core/tree/index";
+} from "@/model/index";
+import { conditionOn, plantsOn } from "@/core/records/index";
+import { treeKgOn } from "@/core/mass/index";
 import { CORRECTIONS } from "@/core/roots/index";
 import { bestHalfDays, type HalfDay, halfDays, OPERATION_NEEDS } from "@/core/window/index";
 import type { CollectionView } from "../collection/load";

@@ -1,5 +1,5 @@
 import { LIMITS } from "@/core/window/index";
-import type { OperationWindow } from "@/core/tree/index";
+import type { OperationWindow } from "@/model/index";
 import { endsWords, heldWords, statusWords, whyWords } from "./window-words";
 
 const NEAR = "2026-05-15";

@@ -1,4 +1,4 @@
-import type { HeldBy, OperationWindow } from "@/core/tree/index";
+import type { HeldBy, OperationWindow } from "@/model/index";
 import { day, kilograms, number, percent, type Units } from "@/ui/format";
 import { HEALTH_WORDS, LIMIT_BECAUSE, LIMIT_WORD } from "../words";
 

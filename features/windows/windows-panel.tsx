@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
-import type { OperationWindow } from "@/core/tree/index";
+import type { OperationWindow } from "@/model/index";
 import type { HalfDay, Operation } from "@/core/window/index";
 import { OPERATION_NEEDS } from "@/core/window/operations";
 import { celsius, day, number, percent } from "@/ui/format";

@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { collectionWindows, PLANNED_WORK, type SeriesCache, type TreeChance, type WorkYear } from "@/core/tree/index";
+import { collectionWindows, PLANNED_WORK, type SeriesCache, type TreeChance, type WorkYear } from "@/model/index";
 import { type CollectionView, stateKey, windowOptions } from "../collection/load";
 import { collectionView, statesOn } from "../shell/data";
 import { asOfDay } from "../shell/page-props";

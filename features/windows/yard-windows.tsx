@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { PlannedWork } from "@/core/tree/index";
+import type { PlannedWork } from "@/model/index";
 import type { Limit } from "@/core/window/index";
 import { day, number, percent } from "@/ui/format";
 import { Reasoned, SelectField } from "@/ui/fields";

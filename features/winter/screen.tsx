@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { growingSeason, midwinterOf, toDay } from "@/core/dates/index";
 import { OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
 import { knownValuesOf } from "@/core/species/index";
-import { winterStandings } from "@/core/tree/index";
+import { winterStandings } from "@/model/index";
 import { wallOf } from "@/core/vessel/index";
 import type { WeatherDays } from "@/core/place/index";
 import { asWinterPlace, OPEN_QUARTER, quartersOf } from "../shelter/quarters";

@@ -13,7 +13,7 @@ import {
 } from "@/core/dates/index";
 import type { DateEstimate } from "@/core/estimate/index";
 import { namesTogether, type Profile, profileOf } from "@/core/species/index";
-import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/core/tree/index";
+import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/model/index";
 import { openPeriods, OPERATION_NEEDS } from "@/core/window/index";
 import {
   FEED_FORMS,

@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { yardRows } from "@/core/tree/index";
+import { yardRows } from "@/model/index";
 import { movedSince } from "../look/since";
 import { countYard } from "../sentences";
 import { collectionView, statesOn } from "../shell/data";

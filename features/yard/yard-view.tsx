@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type CSSProperties, memo, useEffect, useMemo, useState } from "react";
-import type { YardRow } from "@/core/tree/index";
+import type { YardRow } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { isPageKey } from "@/ui/keys";
 import { day, fullness, litres, type Units } from "@/ui/format";

@@ -1,7 +1,7 @@
 // treeAt for 1,000 trees with ten years of events and daily weather, with bands. Prints one line of JSON. Run with --expose-gc.
 import { buildSite } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
-import { buildContext, collectionAt, indexRecords } from "@/core/tree/index";
+import { buildContext, collectionAt, indexRecords } from "@/model/index";
 import { generatedRecord, TRAMHALLE_NORMALS } from "@/demo/weather";
 import { syntheticRecords } from "./records";
 

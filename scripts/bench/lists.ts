@@ -3,7 +3,7 @@ import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { generateWeather } from "@/core/climate/index";
 import { mulberry32 } from "@/core/random/index";
-import { collectionAt } from "@/core/tree/index";
+import { collectionAt } from "@/model/index";
 import { KINDS } from "@/core/species/index";
 import { loadDemo } from "@/demo/load";
 import { PEDREGAL_ID } from "@/demo/pedregal";

@@ -3,7 +3,7 @@ import { toIso } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
 import { mulberry32 } from "@/core/random/index";
 import { KINDS } from "@/core/species/index";
-import type { CollectionRecords, LotRecord, TreeRecord } from "@/core/tree/index";
+import type { CollectionRecords, LotRecord, TreeRecord } from "@/core/records/index";
 
 /** A made-up collection: so many trees with ten years of pottings and root checks, and pots in store. */
 export function syntheticRecords(count: number, today: number, seed = 1): CollectionRecords {

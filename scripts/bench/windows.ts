@@ -6,17 +6,17 @@ import type { LoggedEvent } from "@/core/event/index";
 import { KINDS } from "@/core/species/index";
 import {
   buildContext,
-  collectionAt,
-  collectionWindows,
-  indexRecords,
-  PLANNED_WORK,
   placedNeeds,
   placedTracks,
-  PlaceSites,
+  collectionAt,
+  indexRecords,
+  collectionWindows,
+  PLANNED_WORK,
   type SeriesCache,
-  type TreeRecord,
+  PlaceSites,
   WINDOW_DAYS,
-} from "@/core/tree/index";
+} from "@/model/index";
+import { type TreeRecord } from "@/core/records/index";
 import { DEFAULT_WINDOW } from "@/core/window/index";
 import { TRAMHALLE_NORMALS } from "@/demo/weather";
 

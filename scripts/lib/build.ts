@@ -11,6 +11,8 @@ const SOURCES = [
   "data",
   "features",
   "formats",
+  "instrumentation.ts",
+  "model",
   "server",
   "solve",
   "ui",

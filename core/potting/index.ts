@@ -1,0 +1,2 @@
+export * from "./potting";
+export * from "./ball";

@@ -1,0 +1,6 @@
+export * from "./records";
+export * from "./resolve";
+export * from "./presence";
+export * from "./condition";
+export * from "./mix-stores";
+export * from "./weather-said";

@@ -1,0 +1,159 @@
+import { warmthBetween } from "@/core/climate/index";
+import { type DayNumber, toDay } from "@/core/dates/index";
+import { logistic, logit } from "@/core/math/index";
+import { clipFill } from "@/core/roots/index";
+import type { Limit, Operation, WindowOptions, WindowSeries } from "@/core/window/index";
+import type { IndexedRecords } from "./collection";
+import type { ReplayContext } from "./context";
+import { profileFor } from "./mates";
+import { tracksOf } from "./own-wood";
+import type { DayStretch, GrowersCalendar } from "@/core/people/index";
+import { plantsOn } from "@/core/records/index";
+import { replay } from "./replay";
+import type { TreeState } from "./state";
+import { type PlaceSites, staysOf } from "./stays";
+import { type OperationWindow, seriesAround, treeWindows } from "./tree-windows";
+
+/** The works a whole yard is planned by. */
+export const PLANNED_WORK = [
+  "slip-up",
+  "up-pot",
+  "root-prune",
+  "bare-root",
+  "core-in-place",
+  "replace-top",
+  "prune-hard",
+  "plant-out",
+] as const satisfies readonly Operation[];
+export type PlannedWork = (typeof PLANNED_WORK)[number];
+
+/** One tree's chances of one work in the next twelve months. */
+export interface TreeChance {
+  treeId: string;
+  placeId: string | null;
+  plants: number;
+  open: boolean;
+  limiting: Limit;
+  /** The stretch it lies in, or the next one. */
+  from: string | null;
+  to: string | null;
+  closedBy: Limit;
+  /** In one year of ten it closes by then. */
+  early: string | null;
+  /** The stretch after that: what is left to one who waits. */
+  next: string | null;
+  fill: number;
+  /** How full it will be at that next chance. */
+  fillThen: number | null;
+  isDue: boolean;
+}
+
+export interface WorkYear {
+  operation: PlannedWork;
+  trees: TreeChance[];
+  /** Records open, week by week. */
+  openByWeek: number[];
+}
+
+export const WEEKS = 52;
+
+/** Kinds that stand the same way share their windows; those already worked out are handed in and added to. */
+export type SeriesCache = Map<string, Record<PlannedWork, WindowSeries>>;
+
+/** The whole yard through the next twelve months: for each work what is open week by week, and each tree's chances. */
+export function collectionWindows(input: {
+  indexed: IndexedRecords;
+  context: ReplayContext;
+  sites: PlaceSites;
+  calendar: GrowersCalendar;
+  options: WindowOptions;
+  states: readonly TreeState[];
+  on: DayNumber;
+  cache: SeriesCache;
+}): WorkYear[] {
+  const { indexed, context, sites, on, options, cache } = input;
+  const years = PLANNED_WORK.map((operation): WorkYear => ({
+    operation,
+    trees: [],
+    openByWeek: new Array<number>(WEEKS).fill(0),
+  }));
+  const trees = new Map(indexed.records.trees.map((t) => [t.id, t]));
+  for (const state of input.states) {
+    const tree = trees.get(state.treeId)!;
+    const events = indexed.eventsByTree.get(tree.id) ?? [];
+    const kind = tracksOf(context, tree, on);
+    const profile = profileFor(context, tree, kind, on);
+    const replayed = replay(events, indexed.lots, profile, kind.warmth, on);
+    if (!replayed) continue;
+    const stays = staysOf(events, on);
+    const key = `${kind.profile.key}@${sites.keyOf(stays)}@${on}`;
+    let series = cache.get(key);
+    if (!series) cache.set(key, (series = seriesAround(sites.forStays(stays), profile, PLANNED_WORK, on, options)));
+    const away: readonly DayStretch[] = context.away;
+    const rows = treeWindows(
+      {
+        sites,
+        tree,
+        profile,
+        events,
+        replayed,
+        calendar: input.calendar,
+        away,
+        options,
+        on,
+        operations: PLANNED_WORK,
+        withoutCurves: true,
+      },
+      series,
+    );
+    const k = profile.kPerDegreeDay * state.vigour.p50;
+    rows.forEach((row, i) => {
+      const [first, second] = chances(row.periods);
+      const later = second?.from ?? null;
+      years[i].trees.push({
+        treeId: tree.id,
+        placeId: stays.at(-1)!.placeId,
+        plants: plantsOn(indexed.presence.get(tree.id) ?? [], on),
+        open: row.open,
+        limiting: row.open ? "none" : row.mainLimit,
+        from: first?.from ?? null,
+        to: first?.to ?? null,
+        closedBy: first?.closedBy ?? "none",
+        early: first?.closes?.[0] ?? null,
+        next: later,
+        fill: state.fill.p50,
+        fillThen:
+          later === null
+            ? null
+            : logistic(
+                logit(clipFill(state.fill.p50)) + k * warmthBetween(kind.warmth, kind.profile.warmth, on, toDay(later)),
+              ),
+        isDue: state.isDue,
+      });
+      countWeeks(years[i].openByWeek, row, on);
+    });
+  }
+  return years;
+}
+
+/** A few days on which nobody is there, or of heat, do not make two chances of one. */
+const ONE_CHANCE_DAYS = 16;
+
+function chances(periods: OperationWindow["periods"]): OperationWindow["periods"] {
+  const joined: OperationWindow["periods"] = [];
+  for (const period of periods) {
+    const last = joined.at(-1);
+    if (last && toDay(period.from) - toDay(last.to) <= ONE_CHANCE_DAYS)
+      joined[joined.length - 1] = { ...period, from: last.from, opens: last.opens };
+    else joined.push(period);
+  }
+  return joined;
+}
+
+/** A week counts as open when any of its days is. */
+function countWeeks(weeks: number[], row: OperationWindow, on: DayNumber): void {
+  for (let w = 0; w < WEEKS; w++) {
+    const [from, to] = [on + 7 * w, on + 7 * w + 6];
+    if (row.periods.some((p) => toDay(p.from) <= to && toDay(p.to) >= from)) weeks[w]++;
+  }
+}

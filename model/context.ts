@@ -1,0 +1,143 @@
+import type { Site, WarmthTrack } from "@/core/climate/index";
+import { type DayNumber, seasonOf } from "@/core/dates/index";
+import { type Profile, profileOf } from "@/core/species/index";
+import {
+  DEFAULT_WINDOW,
+  usualOperation,
+  windowSeries,
+  type WindowOptions,
+  type WindowSeries,
+} from "@/core/window/index";
+import { type WoodSeries, woodSeries } from "@/core/wood/index";
+import type { IndexedRecords } from "./collection";
+import type { MatePrior } from "./mates";
+import type { DayStretch } from "@/core/people/index";
+import type { TreeRecord } from "@/core/records/index";
+import { EVER, type PlaceSites, type Stay, staysOf } from "./stays";
+
+/** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
+export const MODEL_VERSION = "2026-11-h";
+
+/** Seasons before and after today's that wood and windows are computed for. */
+const SEASONS_BACK = 4;
+const SEASONS_AHEAD = 3;
+
+/** What trees of one profile that stood in the same places share: read-only arrays by day, ready to cross to a worker. */
+export interface KindTracks {
+  profile: Profile;
+  /** Root warmth where it stands. */
+  warmth: WarmthTrack;
+  wood: WoodSeries;
+  window: WindowSeries;
+}
+
+/** Which tracks are a tree's from a day on. */
+export interface TrackVersion {
+  from: DayNumber;
+  /** Key into the context's tracks. */
+  key: string;
+}
+
+/** Everything a replay needs besides the tree's own events. */
+export interface ReplayContext {
+  latitudeDeg: number;
+  today: DayNumber;
+  /** Root warmth of the open site. */
+  warmth: WarmthTrack;
+  /** By profile key: the kind in the open. */
+  kinds: Record<string, KindTracks>;
+  /** By profile key and stays: kinds where trees stand. */
+  placed?: Record<string, KindTracks>;
+  /** Tracks of trees that stand somewhere else than in the open, or whose own wood is known, by tree; the last that has begun counts. */
+  versions?: Record<string, TrackVersion[]>;
+  /** Tracks of single trees whose wood is known better than their kind's. */
+  own?: Record<string, KindTracks>;
+  /** What mates of kind and sort say of a tree's pace, by tree; the last step that has begun counts. */
+  mates?: Record<string, MatePrior[]>;
+  /** The site's weather is guessed from answers or from monthly normals. */
+  guessedWeather: boolean;
+  /** Days on which nobody is there to work. */
+  away: readonly DayStretch[];
+}
+
+export function buildContext(
+  site: Site,
+  trees: readonly TreeRecord[],
+  options: WindowOptions = DEFAULT_WINDOW,
+): ReplayContext {
+  const kinds: Record<string, KindTracks> = {};
+  for (const tree of trees) {
+    const profile = profileOf(tree);
+    kinds[profile.key] ??= kindTracks(site, profile, options);
+  }
+  return {
+    latitudeDeg: site.latitudeDeg,
+    today: site.today,
+    warmth: site.warmth,
+    kinds,
+    guessedWeather: site.basis === "answers" || site.basis === "table",
+    away: [],
+  };
+}
+
+/** Seasons whose wood and windows travel with a collection. */
+export function seasonsOf(site: Pick<Site, "today" | "latitudeDeg">): readonly [number, number] {
+  const season = seasonOf(site.today, site.latitudeDeg);
+  return [season - SEASONS_BACK, season + SEASONS_AHEAD];
+}
+
+export function kindTracks(site: Site, profile: Profile, options: WindowOptions = DEFAULT_WINDOW): KindTracks {
+  const [from, to] = seasonsOf(site);
+  return {
+    profile,
+    warmth: site.warmth,
+    // Of several possible habits the first stands for the drawing of wood; windows weigh all of them.
+    wood: woodSeries(site, profile.parameters[0], from, to),
+    window: windowSeries(site, profile, usualOperation(profile.values.rootShare), from, to, options),
+  };
+}
+
+/** One set of tracks that trees need because of where they stand. */
+export interface PlacedNeed {
+  key: string;
+  profile: Profile;
+  stays: readonly Stay[];
+}
+
+/** What trees standing elsewhere than in the open need, each set once, and which tree uses which from when. */
+export function placedNeeds(
+  sites: PlaceSites,
+  indexed: IndexedRecords,
+): { needs: PlacedNeed[]; versions: Record<string, TrackVersion[]> } {
+  const needs = new Map<string, PlacedNeed>();
+  const versions: Record<string, TrackVersion[]> = {};
+  const open = sites.keyOf([{ from: EVER, placeId: null }]);
+  for (const tree of indexed.records.trees) {
+    const profile = profileOf(tree);
+    const whole = staysOf(indexed.eventsByTree.get(tree.id) ?? []);
+    const list: TrackVersion[] = [];
+    whole.forEach((_, i) => {
+      const stays = whole.slice(0, i + 1);
+      const staysKey = sites.keyOf(stays);
+      const { from } = whole[i];
+      const key = staysKey === open ? profile.key : `${profile.key}@${staysKey}`;
+      if (list.length === 0 && key === profile.key) return;
+      if (list.at(-1)?.key === key) return;
+      if (key !== profile.key && !needs.has(key)) needs.set(key, { key, profile, stays });
+      list.push({ from, key });
+    });
+    if (list.length > 0) versions[tree.id] = list;
+  }
+  return { needs: [...needs.values()], versions };
+}
+
+/** The tracks those needs ask for, worked out here and now. */
+export function placedTracks(
+  sites: PlaceSites,
+  needs: readonly PlacedNeed[],
+  options: WindowOptions,
+): Record<string, KindTracks> {
+  return Object.fromEntries(
+    needs.map(({ key, profile, stays }) => [key, kindTracks(sites.forStays(stays), profile, options)]),
+  );
+}

@@ -1,0 +1,278 @@
+import { dayAfterWarmth, warmthBetween, type WarmthTrack } from "@/core/climate/index";
+import { type DayNumber, DAYS_PER_YEAR, toDay, toIso } from "@/core/dates/index";
+import { type DateEstimate, type Estimate, mapEstimate, weaker } from "@/core/estimate/index";
+import type { LoggedEvent } from "@/core/event/index";
+import { fitPots, type PotFit, type StorePot } from "@/core/ladder/index";
+import { mixLife } from "@/core/mix/index";
+import { logistic, weightedQuantiles } from "@/core/math/index";
+import {
+  type CorrectionName,
+  fillStage,
+  type FillStage,
+  pointsOf,
+  vigourFactors,
+  warmthUntilDue,
+} from "@/core/roots/index";
+import type { Profile } from "@/core/species/index";
+import { vesselOf } from "@/core/vessel/index";
+import { WOOD_PHASES, woodStage, type WoodStage } from "@/core/wood/index";
+import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
+import { conditionOn } from "@/core/records/index";
+import type { KindTracks, ReplayContext } from "./context";
+import { profileFor } from "./mates";
+import type { LotRecord, TreeRecord } from "@/core/records/index";
+import { presumedPot, replay, type Replayed, yearsInPot } from "./replay";
+import { judge, type Verdict, type WindowState, windowState } from "./verdict";
+
+const BAND = [0.1, 0.5, 0.9] as const;
+
+export interface WoodState {
+  stage: WoodStage;
+  ripe: Estimate;
+}
+
+export interface TreeState {
+  treeId: string;
+  on: string;
+  lotId: string | null;
+  pottedOn: string | null;
+  volumeL: Estimate;
+  /** Its share of the pot, and who stands in it together with it. */
+  share: number;
+  together: string[];
+  fill: Estimate;
+  circling: Estimate;
+  stage: FillStage;
+  /** This tree's pace against its kind's. */
+  vigour: Estimate;
+  due: DateEstimate;
+  dueBy: "fill" | "circling";
+  isDue: boolean;
+  mixAgeYears: number | null;
+  /** What it stands in, until when that feeds it, and when it is worn out; null where nobody said which mix. */
+  mix: { name: string; fedUntil: string | null; wornOutOn: string | null } | null;
+  wood: WoodState;
+  window: WindowState;
+  verdict: Verdict;
+  /** Days from `on` to the last safe day that is not to be missed; negative: overdue. Infinity when nothing presses. */
+  pressDays: number;
+  correction: CorrectionName;
+  pots: PotFit[];
+  /** The last look found what its history made very improbable: the day, and how improbable. */
+  surprise: { on: string; probability: number } | null;
+}
+
+function estimateOf(values: ArrayLike<number>, weights: ArrayLike<number>, basis: Estimate["basis"]): Estimate {
+  const [p10, p50, p90] = weightedQuantiles(values, weights, BAND);
+  return { p10, p50, p90, basis };
+}
+
+export function woodOn(kind: KindTracks, day: DayNumber): WoodState {
+  const { wood, profile } = kind;
+  const i = Math.min(Math.max(day - wood.startDay, 0), wood.phase.length - 1);
+  return {
+    stage: woodStage(profile.parameters[0].leaf, WOOD_PHASES[wood.phase[i]]),
+    ripe: { p10: wood.ripe10[i] / 100, p50: wood.ripe50[i] / 100, p90: wood.ripe90[i] / 100, basis: profile.basis },
+  };
+}
+
+/** What one would do to the ball at this grade of circling: a clean ball is left alone. */
+export function usualCorrection(circling: number): CorrectionName {
+  return circling < 0.5 ? "none" : "tease-and-clip";
+}
+
+/** Day estimates later than the track are answered as null ends: beyond the horizon. */
+function dueEstimate(
+  track: WarmthTrack,
+  profile: Profile,
+  on: DayNumber,
+  warmth: Float64Array,
+  weight: Float64Array,
+  basis: Estimate["basis"],
+): DateEstimate {
+  const ends = weightedQuantiles(warmth, weight, BAND).map((w) => {
+    const day = w <= 0 ? on : dayAfterWarmth(track, profile.warmth, on, w);
+    return day === null ? null : toIso(day);
+  });
+  return { p10: ends[0], p50: ends[1], p90: ends[2], basis };
+}
+
+/**
+ * State of a tree on a day. Null before its arrival. Pure: the same records, context and day always give the same state.
+ * @param options `pots: "for-verdict"` holds the ball against the store only where the verdict asks for it
+ */
+export function treeAt(
+  tree: TreeRecord,
+  events: readonly LoggedEvent[],
+  lots: ReadonlyMap<string, LotRecord>,
+  store: StorePot[],
+  context: ReplayContext,
+  kind: KindTracks,
+  on: DayNumber,
+  options: { knownAt?: string; pots?: "all" | "for-verdict" } = {},
+): TreeState | null {
+  const profile = profileFor(context, tree, kind, on);
+  const replayed = replay(events, lots, profile, kind.warmth, on, options.knownAt);
+  if (!replayed) return null;
+  const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
+  const points = pointsOf(replayed.belief);
+  // Fill rises with x, so the quantiles of x are those of fill.
+  const fill = mapEstimate(estimateOf(points.x, points.weight, basis), logistic);
+  const circling = estimateOf(points.circling, points.weight, basis);
+  const factors = vigourFactors(replayed.belief, profile.kPerDegreeDay);
+  const vigour = estimateOf(factors.values, factors.weights, replayed.lastCheckOn === null ? "typical" : "derived");
+
+  const until = warmthUntilDue(replayed.belief, points);
+  const due = dueEstimate(kind.warmth, profile, on, until.warmth, points.weight, basis);
+  let byCircling = 0;
+  let isDueShare = 0;
+  for (let i = 0; i < points.weight.length; i++) {
+    byCircling += until.byCircling[i] ? points.weight[i] : 0;
+    isDueShare += until.warmth[i] <= 0 ? points.weight[i] : 0;
+  }
+  const isDue = isDueShare >= 0.5;
+
+  const wood = woodOn(kind, on);
+  const window = windowState(kind, context, replayed, profile, on, conditionOn(events, on).health !== "well");
+  const correction = usualCorrection(circling.p50);
+  const wanted = options.pots !== "for-verdict" || (isDue && window.open);
+  const pots = !wanted
+    ? []
+    : fitStore(
+        replayed,
+        tree,
+        store,
+        context,
+        kind,
+        on,
+        fill.p50,
+        circling.p50,
+        vigour.p50 * profile.kPerDegreeDay,
+        correction,
+      );
+  const { verdict, pressDays } = judge({ tree, replayed, context, kind, on, fill, circling, due, isDue, window, pots });
+  return {
+    treeId: tree.id,
+    on: toIso(on),
+    lotId: replayed.lotId,
+    pottedOn: replayed.pottedOn === null ? null : toIso(replayed.pottedOn),
+    volumeL: replayed.volumeL,
+    share: replayed.share,
+    together: replayed.together,
+    fill,
+    circling,
+    stage: fillStage(fill.p50),
+    vigour,
+    due,
+    dueBy: byCircling > 0.5 ? "circling" : "fill",
+    isDue,
+    mixAgeYears: replayed.pottedOn === null ? null : replayed.mixStartAgeYears + yearsInPot(replayed, on),
+    mix: mixFacts(replayed),
+    wood,
+    window,
+    verdict,
+    pressDays,
+    correction,
+    pots,
+    surprise:
+      replayed.doubted && replayed.lastCheckOn !== null && replayed.lastCheckEvidence !== null
+        ? { on: toIso(replayed.lastCheckOn), probability: replayed.lastCheckEvidence }
+        : null,
+  };
+}
+
+/** Less than this is no feed to speak of. */
+const LEAST_FEED_MONTHS = 0.5;
+
+/** Until when a mix feeds what was potted on a day; null where it hardly does. */
+export function fedUntil(pottedOn: DayNumber, months: number): string | null {
+  return months < LEAST_FEED_MONTHS ? null : toIso(Math.round(pottedOn + (months / 12) * DAYS_PER_YEAR));
+}
+
+function mixFacts(replayed: Replayed): TreeState["mix"] {
+  const { mix, pottedOn, fedMonths } = replayed;
+  if (mix === null || pottedOn === null) return null;
+  const life = mixLife(mix);
+  const after = (years: number) => toIso(Math.round(pottedOn + years * DAYS_PER_YEAR));
+  return {
+    name: replayed.mixName ?? "",
+    fedUntil: fedMonths === null ? null : fedUntil(pottedOn, fedMonths),
+    wornOutOn: life.by === "long" ? null : after(Math.max(0, life.years - replayed.mixStartAgeYears)),
+  };
+}
+
+function fitStore(
+  replayed: Replayed,
+  tree: TreeRecord,
+  store: StorePot[],
+  context: ReplayContext,
+  kind: KindTracks,
+  on: DayNumber,
+  fill: number,
+  circling: number,
+  kPerDegreeDay: number,
+  correction: CorrectionName,
+): PotFit[] {
+  // A pot nobody described is guessed with its ball; bare roots have none, and are fitted by a usual first pot.
+  const pot = presumedPot(replayed);
+  const vessel = pot && vesselOf(pot).vessel;
+  const ball =
+    vessel &&
+    ballInPot(
+      vessel,
+      replayed.fillHeightMm ?? usualFillHeightMm(vessel),
+      replayed.bottomLayerMm,
+      replayed.mix,
+      yearsInPot(replayed, on),
+    );
+  const end = seasonEndAfter(context, on);
+  return fitPots({
+    fromMixL: replayed.volumeL.p50,
+    fill,
+    circling,
+    kPerDegreeDay,
+    correction,
+    warmthToSeasonEnd: warmthBetween(kind.warmth, kind.profile.warmth, on, end),
+    ball,
+    finalVolumeL: tree.finalVolumeL,
+    largestStep: kind.profile.values.largestStep,
+    store: store.filter((pot) => pot.lotId !== replayed.lotId),
+  });
+}
+
+/** The next midwinter at least four months away: where a move made now or at the coming swell is judged. */
+function seasonEndAfter(context: ReplayContext, on: DayNumber): DayNumber {
+  const year = Number(toIso(on).slice(0, 4));
+  const monthDay = context.latitudeDeg >= 0 ? "12-21" : "06-21";
+  for (const y of [year, year + 1, year + 2]) {
+    const end = toDay(`${y}-${monthDay}`);
+    if (end - on > 120) return end;
+  }
+  return on + 365;
+}
+
+/** Fill, circling and their bands on a row of days ahead: what the time picture draws. */
+export interface ProjectionPoint {
+  on: string;
+  fill: [number, number, number];
+  circling: [number, number, number];
+}
+
+export function project(
+  events: readonly LoggedEvent[],
+  lots: ReadonlyMap<string, LotRecord>,
+  track: WarmthTrack,
+  profile: Profile,
+  days: readonly DayNumber[],
+  knownUntil: DayNumber,
+): ProjectionPoint[] {
+  const seen = events.filter((event) => toDay(event.on.best) <= knownUntil);
+  return days.flatMap((day) => {
+    const replayed = replay(seen, lots, profile, track, day);
+    if (!replayed) return [];
+    const points = pointsOf(replayed.belief);
+    const band = (values: ArrayLike<number>) =>
+      weightedQuantiles(values, points.weight, BAND) as [number, number, number];
+    return [{ on: toIso(day), fill: band(points.x.map(logistic)), circling: band(points.circling) }];
+  });
+}

@@ -1,0 +1,108 @@
+import { type PlaceClimate, SITE_ITSELF, type Site, siteAfterMove } from "@/core/climate/index";
+import { type DayNumber, midwinterOf, seasonOf, toDay } from "@/core/dates/index";
+import type { LoggedEvent } from "@/core/event/index";
+import { airKey, OPEN_AIR, type PlaceAir, siteAtPlace } from "@/core/place/index";
+import { airOf, type PlaceClimateSaid, UNKNOWN_BUILD } from "@/core/winter/index";
+import type { PlaceRecord } from "@/core/records/index";
+
+/** A tree stands in a place from a day on; the first stay has no beginning. */
+export interface Stay {
+  from: DayNumber;
+  placeId: string | null;
+}
+
+/** Long before any record: the day a first stay is taken to begin. */
+export const EVER = -1_000_000;
+/** Moves older than the season before this count as having always stood there. */
+const SEASONS_REMEMBERED = 1;
+
+/** Where a tree stood, stay by stay, as its moves up to a day tell; a tree nobody placed stands in the open. */
+export function staysOf(events: readonly LoggedEvent[], upTo: DayNumber = Infinity): Stay[] {
+  const stays: Stay[] = [{ from: EVER, placeId: null }];
+  let known = false;
+  for (const event of events) {
+    if (event.payload.kind !== "placed") continue;
+    const from = toDay(event.on.best);
+    if (from > upTo) continue;
+    const placeId = event.placeId ?? null;
+    // The first place anyone named is where it has stood as long as anyone knows.
+    if (!known) stays[0] = { from: EVER, placeId };
+    else if (stays.at(-1)!.placeId !== placeId) stays.push({ from, placeId });
+    known = true;
+  }
+  return stays;
+}
+
+/** Sites by the places trees stand in: each place's weather is worked out once, each way of moving between them once. */
+export class PlaceSites {
+  private readonly places: ReadonlyMap<string, PlaceRecord>;
+  private readonly byAir: Map<string, ReturnType<typeof siteAtPlace>>;
+  private readonly byStays: Map<string, Site>;
+
+  /** @param known what was worked out for the same site before: weather is named by what a place is like, not by its name */
+  constructor(
+    readonly site: Site,
+    places: readonly PlaceRecord[],
+    private readonly climates: ReadonlyMap<string, PlaceClimateSaid>,
+    known?: PlaceSites,
+  ) {
+    this.places = new Map(places.map((p) => [p.id, p]));
+    this.byAir = known?.byAir ?? new Map<string, ReturnType<typeof siteAtPlace>>();
+    this.byStays = known?.byStays ?? new Map<string, Site>();
+  }
+
+  airAt(placeId: string | null): PlaceAir {
+    const place = placeId === null ? undefined : this.places.get(placeId);
+    return place ? airOf(place.kind, place.build ?? UNKNOWN_BUILD, this.climates.get(place.id) ?? null).air : OPEN_AIR;
+  }
+
+  private placed(placeId: string | null) {
+    const air = this.airAt(placeId);
+    const key = airKey(air);
+    let found = this.byAir.get(key);
+    if (!found) this.byAir.set(key, (found = siteAtPlace(this.site, air)));
+    return found;
+  }
+
+  at(placeId: string | null): Site {
+    return this.placed(placeId).site;
+  }
+
+  /** How the nights of a place stand to the site's: as read or said, else as its air has them. */
+  nightsAt(placeId: string | null): PlaceClimate {
+    if (placeId === null || !this.places.has(placeId)) return SITE_ITSELF;
+    return this.climates.get(placeId)?.climate ?? this.placed(placeId).nights;
+  }
+
+  /** Stays that still matter, equal neighbours joined, and what trees with the same ones share. */
+  keyOf(stays: readonly Stay[]): string {
+    return this.remembered(stays)
+      .map(({ from, key }) => (from === EVER ? key : `${from}>${key}`))
+      .join("|");
+  }
+
+  private remembered(stays: readonly Stay[]): { from: DayNumber; key: string; placeId: string | null }[] {
+    const { today, latitudeDeg } = this.site;
+    const since = midwinterOf(seasonOf(today, latitudeDeg) - SEASONS_REMEMBERED, latitudeDeg);
+    const kept: { from: DayNumber; key: string; placeId: string | null }[] = [];
+    for (const { from, placeId } of stays) {
+      const key = airKey(this.airAt(placeId));
+      if (from <= since) kept.length = 0;
+      if (kept.at(-1)?.key === key) continue;
+      kept.push({ from: kept.length === 0 ? EVER : from, key, placeId });
+    }
+    return kept;
+  }
+
+  /** Weather of a tree that moved like this. */
+  forStays(stays: readonly Stay[]): Site {
+    const key = this.keyOf(stays);
+    const found = this.byStays.get(key);
+    if (found) return found;
+    const [first, ...later] = this.remembered(stays);
+    let site = this.at(first.placeId);
+    for (const { from, placeId } of later) site = siteAfterMove(site, this.at(placeId), from);
+    this.byStays.set(key, site);
+    return site;
+  }
+}

@@ -1,0 +1,135 @@
+import type { Site } from "@/core/climate/index";
+import { type DayNumber, toDay, toIso } from "@/core/dates/index";
+import { adviseCorrection, type Advice, type CorrectionWindow } from "@/core/correcting/index";
+import type { LoggedEvent } from "@/core/event/index";
+import { IN_PLACE_FIGURES, type InPlaceInput } from "@/core/inplace/index";
+import { seasonFacts, type Situation } from "@/core/judgement/index";
+import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Reading } from "@/core/roots/index";
+import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "@/core/vessel/index";
+import { type Operation, operationOf } from "@/core/window/index";
+import { usualFillHeightMm } from "@/core/potting/index";
+import type { TreeRecord } from "@/core/records/index";
+import type { Replayed } from "./replay";
+import type { OperationWindow } from "./tree-windows";
+
+/** Works whose windows the advice asks for. */
+export const ADVISED_OPERATIONS: Operation[] = [
+  ...new Set([...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS].map(operationOf)),
+];
+
+/** How long a look speaks for the ball. */
+const FRESH_DAYS = 120;
+
+/** The newest look at the ball, as far as it still speaks of it: none since it was worked on, none too old. */
+export function freshReading(
+  events: readonly LoggedEvent[],
+  on: DayNumber,
+): { on: string; eventId: string; fill: number | null; circling: number | null; reading: Reading | null } | null {
+  for (let i = events.length - 1; i >= 0; i--) {
+    const { payload, on: when, id } = events[i];
+    const day = toDay(when.best);
+    if (day > on) continue;
+    if (day < on - FRESH_DAYS || payload.kind === "potted" || payload.kind === "worked-in-place") return null;
+    if (payload.kind === "roots-read" && payload.by !== "feel")
+      return {
+        on: toIso(day),
+        eventId: id,
+        fill: payload.fillGrade,
+        circling: payload.circlingGrade,
+        reading: payload.reading ?? null,
+      };
+  }
+  return null;
+}
+
+/** Middle of a grade of fill, as the model's share. */
+const FILL_OF_GRADE = [0.12, 0.37, 0.65, 0.88, 0.97];
+
+export function windowsByCorrection(
+  rows: readonly OperationWindow[],
+): Partial<Record<CorrectionName, CorrectionWindow>> {
+  const by = new Map(rows.map((r) => [r.operation, r]));
+  return Object.fromEntries(
+    [...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS].flatMap((name) => {
+      const row = by.get(operationOf(name));
+      return row
+        ? [
+            [
+              name,
+              {
+                open: row.open,
+                limiting: row.limiting,
+                safe: row.safe,
+                opens: row.open ? null : (row.periods[0]?.from ?? null),
+                closes: row.periods[0]?.to ?? null,
+              },
+            ],
+          ]
+        : [];
+    }),
+  );
+}
+
+/** What to do with the ball as it was seen, or as it is believed to be where nobody has looked lately. */
+export function treeAdvice(input: {
+  tree: TreeRecord;
+  events: readonly LoggedEvent[];
+  situation: Situation;
+  replayed: Replayed;
+  site: Site;
+  rows: readonly OperationWindow[];
+  on: DayNumber;
+}): { advice: Advice; seen: ReturnType<typeof freshReading> } {
+  const { tree, events, replayed, site, on } = input;
+  const seen = freshReading(events, on);
+  const { profile } = input.situation;
+  const facts = seasonFacts(site, profile, on);
+  const situation: Situation = {
+    ...input.situation,
+    // What the eyes said of this ball goes before what was believed of it.
+    fill: seen?.fill === null || seen === null ? input.situation.fill : FILL_OF_GRADE[seen.fill],
+    circling: seen?.circling ?? input.situation.circling,
+    girdler:
+      seen?.reading?.girdlerShare != null
+        ? { shareOfGirth: seen.reading.girdlerShare || null }
+        : input.situation.girdler,
+  };
+  const advice = adviseCorrection({
+    situation,
+    reading: seen?.reading ?? null,
+    grafted: profile.values.traits.includes("grafted"),
+    purpose: tree.purpose,
+    ageYears: tree.raisedOn ? (on - toDay(tree.raisedOn.best)) / 365.25 : null,
+    daysToBudBreak: facts.daysToBudBreak,
+    weeksToCold: facts.weeksToCold,
+    windows: windowsByCorrection(input.rows),
+    paces: { k: replayed.belief.k, weight: replayed.belief.weight },
+    warmth: { track: site.warmth, set: profile.warmth, on },
+  });
+  return { advice, seen };
+}
+
+/** The ball from above, for work in place; null where nobody has said which pot it stands in. */
+export function ballFromAbove(replayed: Replayed, ballHeightMm: number, trunkMm: number | null): InPlaceInput | null {
+  if (!replayed.pot) return null;
+  const { vessel } = vesselOf(replayed.pot);
+  const top = brimHeightMm(vessel);
+  const round = (mm: number) => ({ shape: "round" as const, diameterMm: mm });
+  const plan =
+    vessel.shape === "rectangle"
+      ? { shape: "rectangle" as const, lengthMm: vessel.topLengthMm, widthMm: vessel.topWidthMm }
+      : vessel.shape === "square"
+        ? { shape: "rectangle" as const, lengthMm: vessel.topWidthMm, widthMm: vessel.topWidthMm }
+        : round(widthAtMm(vessel, top));
+  // The holes end two thirds down: there the ball is as wide as the pot's wall leaves it.
+  const levelMm = Math.min(top, replayed.fillHeightMm ?? usualFillHeightMm(vessel));
+  const endsAtMm = Math.max(0, levelMm - IN_PLACE_FIGURES.coreDepthShare * ballHeightMm);
+  return {
+    plan,
+    heightMm: ballHeightMm,
+    trunkMm,
+    // Its true section: what the pot holds between the level of the mix and the ball's base.
+    volumeL: volumeL(vessel, levelMm) - volumeL(vessel, Math.max(0, levelMm - ballHeightMm)),
+    widthShareAtDepth: Math.min(1, widthAtMm(vessel, endsAtMm) / widthAtMm(vessel, top)),
+  };
+}

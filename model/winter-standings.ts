@@ -1,0 +1,168 @@
+import { type DayNumber, midwinterOf } from "@/core/dates/index";
+import { OUTSIDE, type Standing, UNPROTECTED, type WinterTree } from "@/core/shelter/index";
+import type { Profile } from "@/core/species/index";
+import { footprintMm, vesselOf, wallOf } from "@/core/vessel/index";
+import type { IndexedRecords } from "./collection";
+import { conditionOn } from "@/core/records/index";
+import type { ReplayContext } from "./context";
+import { massNow } from "./mass-now";
+import { profileFor } from "./mates";
+import { tracksOf } from "./own-wood";
+import { plantsOn } from "@/core/records/index";
+import type { TreeRecord } from "@/core/records/index";
+import { type Replayed, replay } from "./replay";
+import { EVER, type Stay, staysOf } from "./stays";
+
+/** Room for a hand between pots, m. */
+export const HAND_M = 0.04;
+/** A pot nobody has described, mm. */
+const UNKNOWN_WIDTH_MM = 300;
+/** A batch stands as a block; its circle is so much wider than the block's area asks for. */
+const BLOCK_ROOM = 1.1;
+
+/**
+ * Share of a measured crown that needs ground of its own in quarters, and that must pass a door once tied in: leaves want light,
+ * bare twigs reach into each other (C).
+ */
+export const CROWN_ROOM = { evergreen: 0.8, leafless: 0.5 } as const;
+const CROWN_TIED = { evergreen: 0.6, leafless: 0.4 } as const;
+
+const stayOn = (stays: readonly Stay[], day: DayNumber) => stays.findLast((s) => s.from <= day) ?? stays[0];
+
+/** A collection's pots as the winter asks of them: what is carried and set down, and the trees in them. */
+export interface WinterStandings {
+  standings: Standing[];
+  trees: WinterTree[];
+  /** Trees nobody has said the pot of: their volume is unknown. */
+  withoutPot: string[];
+}
+
+/** @param winter named by the season of its midwinter */
+export function winterStandings(
+  indexed: IndexedRecords,
+  context: ReplayContext,
+  winter: number,
+  on: DayNumber,
+): WinterStandings {
+  const { latitudeDeg } = context;
+  const midwinter = midwinterOf(winter, latitudeDeg);
+  const midsummer = Math.min(on, midwinter - 182);
+  const lastWinter = midwinterOf(winter - 1, latitudeDeg);
+  const out: WinterStandings = { standings: [], trees: [], withoutPot: [] };
+  const byPot = new Map<string, Standing>();
+  for (const tree of indexed.records.trees) {
+    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], on);
+    if (plants === 0) continue;
+    const events = indexed.eventsByTree.get(tree.id) ?? [];
+    const kind = tracksOf(context, tree, on);
+    const profile = profileFor(context, tree, kind, on);
+    const replayed = replay(events, indexed.lots, profile, kind.warmth, on);
+    if (!replayed) continue;
+    if (!replayed.pot) {
+      out.withoutPot.push(tree.id);
+      continue;
+    }
+    const stays = staysOf(events, on);
+    const homeId = stayOn(stays, midsummer).placeId;
+    const lot = replayed.lotId === null ? undefined : indexed.lots.get(replayed.lotId);
+    out.trees.push(winterTree(tree, profile, replayed, homeId, lot?.frostProof ?? null));
+    const potKey = replayed.share < 1 && replayed.lotId !== null ? replayed.lotId : `tree:${tree.id}`;
+    const shared = byPot.get(potKey);
+    if (shared) {
+      shared.treeIds.push(tree.id);
+      shared.tag = `${shared.tag} + ${tree.tag}`;
+      continue;
+    }
+    const last = stayOn(stays, lastWinter);
+    const { circleMm, throughMm } = footprintMm(vesselOf(replayed.pot).vessel);
+    const evergreen = profile.parameters[0].leaf === "evergreen";
+    const leaf = evergreen ? "evergreen" : "leafless";
+    const crownM = tree.crownM ?? 0;
+    const potM = Math.max(circleMm, UNKNOWN_WIDTH_MM / 10) / 1000 + HAND_M;
+    const widthM = Math.max(potM, CROWN_ROOM[leaf] * crownM);
+    const mass = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)!;
+    const standing: Standing = {
+      id: tree.id,
+      treeIds: [tree.id],
+      tag: tree.tag,
+      name: profile.name,
+      plants,
+      evergreen,
+      need: profile.values.winterLight,
+      volumeL: replayed.volumeL.p50 / replayed.share,
+      widthM: plants === 1 ? widthM : BLOCK_ROOM * widthM * Math.sqrt(plants),
+      potM,
+      crownM: tree.crownM ?? null,
+      throughM: Math.max(throughMm / 1000, CROWN_TIED[leaf] * crownM),
+      heightM: tree.heightM === null ? null : tree.heightM + potHeightM(replayed),
+      eachKg: mass.wetKg,
+      massKg: mass.wetKg * plants,
+      massGuessed: mass.guessed,
+      anchored: conditionOn(events, on).anchoredOn !== null,
+      homeId,
+      nowId: stays.at(-1)!.placeId,
+      lastWinterId: last.placeId,
+      // Of a tree that had not been placed by then nobody knows.
+      lastWinterKnown: last.from !== EVER || stays.length > 1,
+      group: tree.set ? `set:${tree.set}` : null,
+      protection: tree.protection ?? UNPROTECTED,
+      inBelowC: tree.inBelowC ?? null,
+    };
+    byPot.set(potKey, standing);
+    out.standings.push(standing);
+  }
+  return out;
+}
+
+const potHeightM = (r: Replayed) => {
+  const { vessel } = vesselOf(r.pot!);
+  return (vessel.shape === "bag" ? vessel.lengthMm : vessel.heightMm) / 1000;
+};
+
+function winterTree(
+  tree: TreeRecord,
+  profile: Profile,
+  replayed: Replayed,
+  homeId: string | null,
+  frostProof: boolean | null,
+): WinterTree {
+  return {
+    id: tree.id,
+    volumeL: replayed.volumeL.p50 / replayed.share,
+    wall: wallOf(replayed.pot!),
+    frostProof,
+    protection: tree.protection ?? UNPROTECTED,
+    limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
+    habit: profile.parameters[0],
+    chillPortions: profile.values.chillPortions[0],
+    even: profile.values.water === "even",
+    homeId,
+    inBelowC: tree.inBelowC ?? null,
+  };
+}
+
+/** Where a pot is to stand in a winter. */
+export interface PlannedStand {
+  placeId: string | null;
+  xM: number | null;
+  yM: number | null;
+}
+
+/** The kept plan of a winter, pot by pot; null where none was kept. */
+export function shelterPlanOf(indexed: IndexedRecords, winter: number): Map<string, PlannedStand> | null {
+  let plan: Map<string, PlannedStand> | null = null;
+  const told = indexed.records.events
+    .filter((e) => e.payload.kind === "shelter-planned" && e.payload.winter === winter)
+    .sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  for (const { payload } of told) {
+    if (payload.kind !== "shelter-planned") continue;
+    if (payload.whole) plan = new Map();
+    plan ??= new Map();
+    for (const s of payload.stands) plan.set(s.treeId, { placeId: s.placeId, xM: s.xM ?? null, yM: s.yM ?? null });
+  }
+  return plan;
+}
+
+/** The key under which a plan names a standing's place. */
+export const plannedKey = (stand: PlannedStand | undefined, homeId: string | null) =>
+  !stand || stand.placeId === null || stand.placeId === homeId ? OUTSIDE : stand.placeId;

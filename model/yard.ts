@@ -1,0 +1,64 @@
+import { type DayNumber, toDay } from "@/core/dates/index";
+import { profileOf } from "@/core/species/index";
+import { type Vessel, vesselOf } from "@/core/vessel/index";
+import { usualFillHeightMm } from "@/core/potting/index";
+import { collectionAt, type IndexedRecords } from "./collection";
+import type { ReplayContext } from "./context";
+import { plantsOn } from "@/core/records/index";
+import type { TreeState } from "./state";
+import type { Verdict } from "./verdict";
+
+/** What the Yard draws of a tree: small, because hundreds of them travel together. */
+export interface YardRow {
+  id: string;
+  tag: string;
+  tagLost: boolean;
+  name: string;
+  cultivar: string | null;
+  count: number;
+  placeId: string | null;
+  vessel: Vessel | null;
+  fillHeightMm: number;
+  guessed: boolean;
+  volumeL: number;
+  fill: number;
+  /** Ripeness of the leaves' wood; null while leafless. */
+  ripe: number | null;
+  dueOn: string | null;
+  verdict: Verdict;
+  pressDays: number | null;
+}
+
+const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
+
+export function yardRows(indexed: IndexedRecords, states: readonly TreeState[]): YardRow[] {
+  const trees = new Map(indexed.records.trees.map((tree) => [tree.id, tree]));
+  return states.map((state) => {
+    const tree = trees.get(state.treeId)!;
+    const pot = state.lotId === null ? undefined : indexed.lots.get(state.lotId)?.pot;
+    const shape = pot ? vesselOf(pot) : null;
+    const leafless = state.wood.stage === "dormant" || state.wood.stage === "swelling";
+    return {
+      id: tree.id,
+      tag: tree.tag,
+      tagLost: tree.tagLost ?? false,
+      name: profileOf(tree).name,
+      cultivar: tree.cultivar,
+      count: plantsOn(indexed.presence.get(tree.id) ?? [], toDay(state.on)),
+      placeId: tree.placeId ?? null,
+      vessel: shape?.vessel ?? null,
+      fillHeightMm: shape ? Math.round(usualFillHeightMm(shape.vessel)) : 0,
+      guessed: shape?.guessed ?? true,
+      volumeL: round(state.volumeL.p50, 1),
+      fill: round(state.fill.p50, 2),
+      ripe: leafless ? null : round(state.wood.ripe.p50, 1),
+      dueOn: "none" in state.due ? null : state.due.p50,
+      verdict: state.verdict,
+      pressDays: Number.isFinite(state.pressDays) ? state.pressDays : null,
+    };
+  });
+}
+
+export function yardAt(indexed: IndexedRecords, context: ReplayContext, on: DayNumber): YardRow[] {
+  return yardRows(indexed, collectionAt(indexed, context, on));
+}
