@@ -49,7 +49,6 @@ const state = (v: Verdict, more: Partial<TreeState> = {}): TreeState => ({
   verdict: v,
   pressDays: 10,
   correction: "none",
-  pots: [],
   surprise: null,
   ...more,
 });

@@ -1,64 +1,33 @@
+import { type IsoDate, toIso } from "@/core/dates/index";
 import type { CollectionRecords } from "@/core/records/index";
 import type { ReplayContext } from "./context";
+import { openYard, type Yard } from "./open-yard";
+import { pack, unpack } from "./pack";
 
-/** Everything a browser needs to replay a collection by itself: the same core, no server while dragging. */
-export interface ReplayBundle {
+/** Everything a browser needs to open the same door: records and tracks, without the site's weather years. */
+interface Bundle {
   revision: number;
+  today: IsoDate;
+  risk: number;
   records: CollectionRecords;
-  context: ReplayContext;
+  tracks: ReplayContext;
 }
 
-type Packed = { $packed: "u8" | "f32"; data: string } | { $same: number };
-
-function toBase64(bytes: Uint8Array): string {
-  let text = "";
-  for (let i = 0; i < bytes.length; i += 8192) text += String.fromCharCode(...bytes.subarray(i, i + 8192));
-  return btoa(text);
+export function packBundle(yard: Yard, revision: number): string {
+  const { records } = yard.indexed;
+  // Plans for the winter are long lists that no replay reads.
+  const events = records.events.filter((e) => e.payload.kind !== "shelter-planned");
+  return pack({
+    revision,
+    today: toIso(yard.today),
+    risk: yard.risk,
+    records: { ...records, events },
+    tracks: yard.context,
+  } satisfies Bundle);
 }
 
-function fromBase64(text: string): Uint8Array {
-  const raw = atob(text);
-  const bytes = new Uint8Array(raw.length);
-  for (let i = 0; i < raw.length; i++) bytes[i] = raw.charCodeAt(i);
-  return bytes;
+/** A yard that answers for states, pictures and lists; what needs the site's weather years is the server's to say. */
+export function openBundle(text: string): { revision: number; yard: Yard } {
+  const { revision, today, risk, records, tracks } = unpack(text) as Bundle;
+  return { revision, yard: openYard({ records, risk }, { tracks }, { today }) };
 }
-
-/** JSON with typed arrays packed as base64, each array once however many tracks share it. */
-function pack(value: unknown): string {
-  const seen = new Map<unknown, number>();
-  return JSON.stringify(value, (_key, value: unknown) => {
-    if (value instanceof Uint8Array || value instanceof Float32Array) {
-      const before = seen.get(value);
-      if (before !== undefined) return { $same: before } satisfies Packed;
-      seen.set(value, seen.size);
-    }
-    if (value instanceof Uint8Array) return { $packed: "u8", data: toBase64(value) } satisfies Packed;
-    if (value instanceof Float32Array) {
-      return {
-        $packed: "f32",
-        data: toBase64(new Uint8Array(value.buffer, value.byteOffset, value.byteLength)),
-      } satisfies Packed;
-    }
-    return value;
-  });
-}
-
-function unpack(text: string): unknown {
-  const arrays: (Uint8Array | Float32Array)[] = [];
-  return JSON.parse(text, (_key, value: unknown) => {
-    if (typeof value !== "object" || value === null) return value;
-    // Members are read in the order they were written, so an array is known before it is named again.
-    if ("$same" in value) return arrays[value.$same as number];
-    if (!("$packed" in value)) return value;
-    const packed = value as Extract<Packed, { data: string }>;
-    const bytes = fromBase64(packed.data);
-    const array = packed.$packed === "u8" ? bytes : new Float32Array(bytes.buffer);
-    arrays.push(array);
-    return array;
-  });
-}
-
-export const packBundle = (bundle: ReplayBundle): string => pack(bundle);
-export const unpackBundle = (text: string): ReplayBundle => unpack(text) as ReplayBundle;
-export const packContext = (context: ReplayContext): string => pack(context);
-export const unpackContext = (text: string): ReplayContext => unpack(text) as ReplayContext;

@@ -2,17 +2,9 @@ import { warmthBetween } from "@/core/climate/index";
 import { type DayNumber, toDay } from "@/core/dates/index";
 import { logistic, logit } from "@/core/math/index";
 import { clipFill } from "@/core/roots/index";
-import type { Limit, Operation, WindowOptions, WindowSeries } from "@/core/window/index";
-import type { IndexedRecords } from "./collection";
-import type { ReplayContext } from "./context";
-import { profileFor } from "./mates";
-import { tracksOf } from "./own-wood";
-import type { DayStretch, GrowersCalendar } from "@/core/people/index";
-import { plantsOn } from "@/core/records/index";
-import { replay } from "./replay";
-import type { TreeState } from "./state";
-import { type PlaceSites, staysOf } from "./stays";
-import { type OperationWindow, seriesAround, treeWindows } from "./tree-windows";
+import type { Limit, Operation } from "@/core/window/index";
+import type { OperationWindow } from "./tree-windows";
+import type { YardOnDay } from "./yard-on-day";
 
 /** The works a whole yard is planned by. */
 export const PLANNED_WORK = [
@@ -57,63 +49,26 @@ export interface WorkYear {
 
 export const WEEKS = 52;
 
-/** Kinds that stand the same way share their windows; those already worked out are handed in and added to. */
-export type SeriesCache = Map<string, Record<PlannedWork, WindowSeries>>;
-
 /** The whole yard through the next twelve months: for each work what is open week by week, and each tree's chances. */
-export function collectionWindows(input: {
-  indexed: IndexedRecords;
-  context: ReplayContext;
-  sites: PlaceSites;
-  calendar: GrowersCalendar;
-  options: WindowOptions;
-  states: readonly TreeState[];
-  on: DayNumber;
-  cache: SeriesCache;
-}): WorkYear[] {
-  const { indexed, context, sites, on, options, cache } = input;
+export function collectionWindows(yardOnDay: YardOnDay): WorkYear[] {
+  const on = yardOnDay.day;
   const years = PLANNED_WORK.map((operation): WorkYear => ({
     operation,
     trees: [],
     openByWeek: new Array<number>(WEEKS).fill(0),
   }));
-  const trees = new Map(indexed.records.trees.map((t) => [t.id, t]));
-  for (const state of input.states) {
-    const tree = trees.get(state.treeId)!;
-    const events = indexed.eventsByTree.get(tree.id) ?? [];
-    const kind = tracksOf(context, tree, on);
-    const profile = profileFor(context, tree, kind, on);
-    const replayed = replay(events, indexed.lots, profile, kind.warmth, on);
-    if (!replayed) continue;
-    const stays = staysOf(events, on);
-    const key = `${kind.profile.key}@${sites.keyOf(stays)}@${on}`;
-    let series = cache.get(key);
-    if (!series) cache.set(key, (series = seriesAround(sites.forStays(stays), profile, PLANNED_WORK, on, options)));
-    const away: readonly DayStretch[] = context.away;
-    const rows = treeWindows(
-      {
-        sites,
-        tree,
-        profile,
-        events,
-        replayed,
-        calendar: input.calendar,
-        away,
-        options,
-        on,
-        operations: PLANNED_WORK,
-        withoutCurves: true,
-      },
-      series,
-    );
+  for (const state of yardOnDay.states) {
+    const tree = yardOnDay.tree(state.treeId)!;
+    const { profile, tracks: kind } = tree;
+    const rows = tree.windows({ operations: PLANNED_WORK });
     const k = profile.kPerDegreeDay * state.vigour.p50;
     rows.forEach((row, i) => {
       const [first, second] = chances(row.periods);
       const later = second?.from ?? null;
       years[i].trees.push({
-        treeId: tree.id,
-        placeId: stays.at(-1)!.placeId,
-        plants: plantsOn(indexed.presence.get(tree.id) ?? [], on),
+        treeId: state.treeId,
+        placeId: tree.placeId,
+        plants: tree.plants,
         open: row.open,
         limiting: row.open ? "none" : row.mainLimit,
         from: first?.from ?? null,

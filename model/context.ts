@@ -9,7 +9,7 @@ import {
   type WindowSeries,
 } from "@/core/window/index";
 import { type WoodSeries, woodSeries } from "@/core/wood/index";
-import type { IndexedRecords } from "./collection";
+import type { IndexedRecords } from "@/core/records/index";
 import type { MatePrior } from "./mates";
 import type { DayStretch } from "@/core/people/index";
 import type { TreeRecord } from "@/core/records/index";

@@ -1,6 +1,6 @@
 import { toDay } from "@/core/dates/index";
 import { aLot, anEvent, aTree } from "@/test-support/records";
-import { indexRecords, storeAt } from "./collection";
+import { indexRecords, storeAt } from "@/core/records/index";
 import { endOf, plantsOn } from "@/core/records/presence";
 import type { CollectionRecords } from "@/core/records/records";
 import { resolveRecords } from "@/core/records/resolve";

@@ -1,23 +1,33 @@
-export * from "./replay";
-export * from "./state";
-export * from "./verdict";
-export * from "./context";
-export * from "./own-wood";
-export * from "./mates";
-export * from "./collection";
-export * from "./picture";
-export * from "./yard";
-export * from "./bundle";
-export * from "./narrow";
-export * from "./tree-windows";
-export * from "./tree-situation";
-export * from "./tree-advice";
-export * from "./collection-windows";
-export * from "./rerooting";
-export * from "./learning";
-export * from "./ladder-problem";
-export * from "./winter-standings";
-export * from "./moves";
-export * from "./juvenile";
-export * from "./mass-now";
-export * from "./stays";
+/** The one door: whatever is said of a tree on a day, or of a yard, is asked of a yard that was opened here. */
+export { openYard, type ReadyTracks, type Yard, type YardClock, type YardRecords } from "./open-yard";
+export type { YardWeather } from "./weather";
+export type { YardTree } from "./yard-tree";
+export type { TreeOnDay, WindowQuestion } from "./tree-on-day";
+export type { YardOnDay } from "./yard-on-day";
+export { type KindTracks, MODEL_VERSION } from "./context";
+export { openBundle, packBundle } from "./bundle";
+
+// What it answers with.
+export type { Replayed } from "./replay";
+export { type TreeState, woodOn, type WoodState } from "./state";
+export type { Verdict, VerdictCode } from "./verdict";
+export type { TreePicture } from "./picture";
+export type { YardRow } from "./yard-rows";
+export type { HeldBy, OperationWindow } from "./tree-windows";
+export type { WoodEvidence } from "./own-wood";
+export type { Narrowing, Question } from "./narrow";
+export type { Learning, OtherHistory, PaceCurve } from "./learning";
+export { HOLDING_MM, type Rerooting } from "./rerooting";
+export type { MassNow } from "./mass-now";
+export { type PlannedWork, PLANNED_WORK, type TreeChance, type WorkYear } from "./collection-windows";
+export { WINDOW_DAYS } from "./window-series";
+
+// Pure helpers on answers, without records or weather of their own.
+export { openTogether } from "./tree-windows";
+export { anchoredShare, mostLiftedKg } from "./tree-situation";
+export { ADVISED_OPERATIONS, ballFromAbove, freshReading, treeAdvice, windowsByCorrection } from "./tree-advice";
+export { presumedPot } from "./replay";
+export { juvenile } from "./juvenile";
+export { type LadderSetting, type LadderShelf, ladderTermsOf, type OffLadder, PLANNED_SEASONS } from "./ladder-problem";
+export { CROWN_ROOM, HAND_M, plannedKey, shelterPlanOf, type WinterStandings } from "./winter-standings";
+export { type DateKind, type DateMove, datesOf, type MoveCause, movesBetween, type TreeDates } from "./moves";

@@ -1,6 +1,6 @@
-import { type Site, warmthBetween } from "@/core/climate/index";
+import { warmthBetween } from "@/core/climate/index";
 import { CORRECTING_FIGURES } from "@/core/correcting/index";
-import { type DayNumber, growingSeason, midwinterOf } from "@/core/dates/index";
+import { growingSeason, midwinterOf } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import {
   GUESSED_MIX_PRICE_PER_L,
@@ -18,15 +18,11 @@ import {
 } from "@/core/ladder/index";
 import { mixLife } from "@/core/mix/index";
 import { SEASON_SD } from "@/core/roots/index";
-import type { Profile } from "@/core/species/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { paceLeftAfterLook } from "./narrow";
-import type { GrowersCalendar } from "@/core/people/index";
 import { MACHINE_LIMIT_KG } from "@/core/mass/index";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
-import type { Replayed } from "./replay";
-import type { TreeState } from "./state";
-import type { PlaceSites } from "./stays";
+import type { TreeOnDay } from "./tree-on-day";
 import { carriedIn, mostLiftedKg } from "./tree-situation";
 
 /** Half of the resting season is wet enough to matter (L). */
@@ -55,15 +51,8 @@ export interface LadderSetting {
   cropL: readonly [number, number] | null;
 }
 
-export interface LadderSettingInput {
-  tree: TreeRecord;
-  profile: Profile;
-  replayed: Replayed;
-  state: TreeState;
-  site: Site;
-  events: readonly LoggedEvent[];
-  places: PlaceSites;
-  calendar: GrowersCalendar;
+/** What all ladders of a collection share. */
+export interface LadderShelf {
   stored: readonly StorePot[];
   /** Lots more of which can be bought. */
   onOffer: readonly LotRecord[];
@@ -72,7 +61,6 @@ export interface LadderSettingInput {
   terms: LadderTerms | null;
   /** Widest door and highest ceiling of the winter places that have been measured, mm; null where none hinders. */
   wayIn: { doorMm: number | null; headroomMm: number | null };
-  on: DayNumber;
 }
 
 /** Trees that are off the ladder: their pot is part of their shape, or their life is at stake. */
@@ -96,8 +84,9 @@ function potOf(id: string, pot: Pot, price: number, owned: boolean): LadderPot {
 const alike = (a: number, b: number) => Math.abs(Math.log(a / b)) < 0.05;
 
 /** What the planner needs of one tree: its roots, pots in store and to buy, the site, the people. */
-export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLadder {
-  const { tree, profile, replayed, state, site, on } = input;
+export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting | OffLadder {
+  const { record: tree, profile, roots: replayed, state, site } = day;
+  const on = day.day;
   if (tree.purpose === "miniature" || tree.purpose === "rescue") return tree.purpose;
   if (!replayed.pot) return "no-pot";
   const now: LadderPot = { ...potOf("now", replayed.pot, 0, true), volumeL: state.volumeL.p50 };
@@ -140,9 +129,9 @@ export function ladderSetting(input: LadderSettingInput): LadderSetting | OffLad
     site: {
       seasonDegreeDays: Math.max(1, warmthBetween(site.warmth, profile.warmth, opening, nextOpening)),
       coolWet: COOL_WET,
-      liftKg: mostLiftedKg(input.calendar),
+      liftKg: mostLiftedKg(day.yard.calendar),
       gearKg: MACHINE_LIMIT_KG,
-      movedForWinter: carriedIn(input.events, input.places, on),
+      movedForWinter: carriedIn(day.events, day.yard.places, on),
       mixKgPerL: WET_MIX_KG_PER_L,
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,
       mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,

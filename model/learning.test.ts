@@ -3,18 +3,15 @@ import { buildSite, normalsFromAnswers } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload } from "@/core/event/index";
 import { profileOf } from "@/core/species/index";
-import { buildContext } from "./context";
-import { collectionAt, indexRecords } from "./collection";
 import { conditionOn } from "@/core/records/index";
 import { freshReading } from "./tree-advice";
 import { learningOf } from "./learning";
-import { matePriors, matesOn, profileFor } from "./mates";
+import { openYard } from "./open-yard";
 import { replay } from "./replay";
 import { rerootingOf } from "./rerooting";
-import { tracksOf } from "./own-wood";
 
 const today = toDay("2026-05-15");
-const site = buildSite({
+const input = {
   latitudeDeg: 48,
   normals: normalsFromAnswers({
     latitudeDeg: 48,
@@ -28,7 +25,8 @@ const site = buildSite({
   today,
   seed: 3,
   historyFrom: toDay("2020-01-01"),
-});
+};
+const site = buildSite(input);
 const lot = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 240, heightMm: 240 } });
 const large = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 420, heightMm: 400 } });
 const profile = profileOf({ kindId: "quince", typedName: null, habit: null });
@@ -132,18 +130,17 @@ test("a larger pot is never reached sooner", () => {
 test("mates speak from the day they were looked at, for their own sort most, and never for themselves", () => {
   const trees = ["a", "b", "c"].map((id) => aTree({ id, tag: id, cultivar: id === "c" ? "Other" : "One" }));
   const events = [...trees.map((t) => arrived(t.id)), look("a", "2023-10-01", 4, 3), look("a", "2024-10-01", 4, 4)];
-  const indexed = indexRecords({ trees, lots: [lot, large], places: [], events });
-  const context = buildContext(site, trees);
-  const full = { ...context, mates: matePriors(indexed, context) };
-  expect(matesOn(full, "b", toDay("2023-09-30"))).toBeNull();
-  const mean = (id: string) => matesOn(full, id, today)?.mean ?? 0;
+  const records = { trees, lots: [lot, large], places: [], events };
+  const yard = openYard({ records, risk: 0.9 }, { key: "hill", input }, { today: toIso(today) });
+  expect(yard.tree("b")!.on("2023-09-30")!.mates).toBeNull();
+  const on = (id: string) => yard.tree(id)!.on(today)!;
+  const mean = (id: string) => on(id).mates?.mean ?? 0;
   expect(mean("b")).toBeGreaterThan(0);
   expect(mean("b")).toBeGreaterThan(mean("c"));
   expect(mean("a")).toBe(0);
-  const told = profileFor(full, trees[1], tracksOf(full, trees[1], today), today);
-  expect(told.vigourSd).toBeLessThan(profile.vigourSd);
-  const state = (ctx: typeof full) => collectionAt(indexed, ctx, today).find((s) => s.treeId === "b")!;
-  expect(state(full).vigour.p50).toBeGreaterThan(state({ ...context, mates: {} }).vigour.p50);
+  expect(on("b").profile.vigourSd).toBeLessThan(profile.vigourSd);
+  const alone = openYard({ records, risk: 0.9 }, { tracks: { ...yard.context, mates: {} } }, { today: toIso(today) });
+  expect(on("b").state.vigour.p50).toBeGreaterThan(alone.tree("b")!.on(today)!.state.vigour.p50);
 });
 
 test("a look speaks for the ball until it is worked on or grows old", () => {

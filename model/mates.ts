@@ -2,7 +2,7 @@ import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { evidenceOf, lnFactorOf, type Normal, type PaceEvidence, poolOf, priorFrom } from "@/core/roots/index";
 import { onStock, type Profile, profileOf } from "@/core/species/index";
-import type { IndexedRecords } from "./collection";
+import type { IndexedRecords } from "@/core/records/index";
 import type { KindTracks, ReplayContext } from "./context";
 import { tracksOf } from "./own-wood";
 import type { TreeRecord } from "@/core/records/index";

@@ -4,7 +4,7 @@ import { pointsOf } from "@/core/roots/index";
 import { onStock, profileOf } from "@/core/species/index";
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import type { KindTracks, ReplayContext } from "./context";
-import { whatNarrows } from "./narrow";
+import { openYard } from "./open-yard";
 import type { LotRecord } from "@/core/records/records";
 import { replay } from "./replay";
 
@@ -14,8 +14,8 @@ const sums = Float32Array.from({ length: 6000 }, (_, i) => 4 * i);
 const warmth = { startDay: START, observedUntil: START, sums: { temperate: sums, warm: sums } };
 const profile = profileOf({ kindId: "quince", typedName: null, habit: null });
 // Only the warmth and the profile are read by what is tested here.
-const context = { warmth } as unknown as ReplayContext;
 const kind = { profile, warmth } as unknown as KindTracks;
+const tracks = { warmth, latitudeDeg: 48, kinds: { quince: kind } } as unknown as ReplayContext;
 const on = toDay("2026-05-15");
 
 const tree = aTree();
@@ -32,6 +32,14 @@ const arrive = (lot: LotRecord | null, more: Record<string, unknown> = {}): Logg
 const about = aLot({ known: "about", litres: 10, wall: "smooth-plastic" });
 const named = aLot({ known: "nominal", system: "container-class", size: "#5", wall: "smooth-plastic" });
 const measured = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 250, heightMm: 250 } });
+const narrowing = (events: LoggedEvent[], lotMap: ReadonlyMap<string, LotRecord>) =>
+  openYard(
+    { records: { trees: [tree], lots: [...lotMap.values()], events }, risk: 0.9 },
+    { tracks },
+    { today: "2026-05-15" },
+  )
+    .tree(tree.id)!
+    .on(on)!.narrowing;
 const band = (events: LoggedEvent[], lotMap: ReadonlyMap<string, LotRecord>) => {
   const { x, weight } = pointsOf(replay(events, lotMap, profile, warmth, on)!.belief);
   const mean = x.reduce((sum, v, i) => sum + v * weight[i], 0);
@@ -39,7 +47,7 @@ const band = (events: LoggedEvent[], lotMap: ReadonlyMap<string, LotRecord>) => 
 };
 
 test("a tree of unknown history is asked to be looked at first; a feel tells less than a look", () => {
-  const found = whatNarrows(tree, [arrive(about)], lots(about), context, kind, on);
+  const found = narrowing([arrive(about)], lots(about));
   expect(found[0].question).toBe("look");
   const after = (q: string) => found.find((n) => n.question === q)?.after ?? Infinity;
   expect(after("look")).toBeLessThan(after("feel"));
@@ -49,7 +57,7 @@ test("a tree of unknown history is asked to be looked at first; a feel tells les
 test("what is known already is not asked: an exact day, a measured pot, a fresh look", () => {
   const potted = { best: "2025-04-20", from: "2025-04-20", to: "2025-04-20" };
   const asked = (events: LoggedEvent[], map: ReadonlyMap<string, LotRecord>) =>
-    whatNarrows(tree, events, map, context, kind, on).map((n) => n.question);
+    narrowing(events, map).map((n) => n.question);
   expect(asked([arrive(measured, { lastPotted: potted })], lots(measured))).not.toContain("potting-date");
   expect(asked([arrive(measured)], lots(measured))).not.toContain("measure-pot");
   const looks = [4, 4, 4].map(() =>

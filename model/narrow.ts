@@ -13,9 +13,9 @@ import {
   warmthUntilDue,
 } from "@/core/roots/index";
 import { brimEstimate, vesselOf } from "@/core/vessel/index";
-import type { KindTracks, ReplayContext } from "./context";
-import { profileFor } from "./mates";
-import type { LotRecord, TreeRecord } from "@/core/records/index";
+import type { KindTracks } from "./context";
+import type { TreeOnDay } from "./tree-on-day";
+import type { LotRecord } from "@/core/records/index";
 import { replay } from "./replay";
 
 /** One thing a grower can do or answer, and how wide the band of fill is expected to be after it. */
@@ -135,19 +135,10 @@ function sharpened(lot: LotRecord): LotRecord["pot"] {
  * Which one look or answer would narrow what is known of a tree most, best first. Looks are weighed by what they may show; answers by
  * the band that would be left were the rough value certain. Questions that would change nothing are left out.
  */
-export function whatNarrows(
-  tree: TreeRecord,
-  events: readonly LoggedEvent[],
-  lots: ReadonlyMap<string, LotRecord>,
-  context: ReplayContext,
-  kind: KindTracks,
-  on: DayNumber,
-): Narrowing[] {
-  const profile = profileFor(context, tree, kind, on);
-  const state = replay(events, lots, profile, kind.warmth, on);
-  if (!state) return [];
-  const of = (belief: RootBelief) => widths(belief, kind, on);
-  const before = of(state.belief);
+export function whatNarrows({ events, profile, tracks, roots, day: on, yard }: TreeOnDay): Narrowing[] {
+  const { lots } = yard.indexed;
+  const of = (belief: RootBelief) => widths(belief, tracks, on);
+  const before = of(roots.belief);
   const narrowing = (question: Question, after: Widths): Narrowing => ({
     question,
     before: before.fill,
@@ -156,14 +147,14 @@ export function whatNarrows(
     daysAfter: after.days,
   });
   const found: Narrowing[] = [
-    narrowing("look", afterGrade(state.belief, BY_LOOK, GRADES, of)),
-    narrowing("feel", afterGrade(state.belief, BY_FEEL, GRADES.slice(1), of)),
+    narrowing("look", afterGrade(roots.belief, BY_LOOK, GRADES, of)),
+    narrowing("feel", afterGrade(roots.belief, BY_FEEL, GRADES.slice(1), of)),
   ];
   for (const question of ["measure-pot", "potting-date"] as const) {
     if (question === "potting-date" && !events.some(isRough)) continue;
     if (question === "measure-pot" && !events.some((e) => roughPot(e, lots))) continue;
     const known = answered(events, lots, question);
-    const sure = replay(known.events, known.lots, profile, kind.warmth, on);
+    const sure = replay(known.events, known.lots, profile, tracks.warmth, on);
     if (sure) found.push(narrowing(question, of(sure.belief)));
   }
   return found.filter((n) => n.after < n.before - 0.02).sort((a, b) => a.after - b.after);

@@ -14,7 +14,7 @@ import {
   type WoodCheck,
   woodSeries,
 } from "@/core/wood/index";
-import type { IndexedRecords } from "./collection";
+import type { IndexedRecords } from "@/core/records/index";
 import type { KindTracks, ReplayContext, TrackVersion } from "./context";
 import type { TreeRecord } from "@/core/records/index";
 import { type PlaceSites, staysOf } from "./stays";

@@ -1,16 +1,12 @@
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import type { EventKind } from "@/core/event/index";
+import type { PotFit } from "@/core/ladder/index";
 import { type Vessel, vesselOf } from "@/core/vessel/index";
 import { openPeriods } from "@/core/window/index";
 import { type WoodStage } from "@/core/wood/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import { type IndexedRecords, storeAt } from "./collection";
-import type { ReplayContext } from "./context";
-import { profileFor } from "./mates";
-import { tracksOf } from "./own-wood";
-import { endOf } from "@/core/records/index";
-import { replay } from "./replay";
-import { project, type ProjectionPoint, treeAt, type TreeState, woodOn } from "./state";
+import { project, type ProjectionPoint, type TreeState, woodOn } from "./state";
+import type { YardTree } from "./yard-tree";
 
 /** How the tree stands in its pot, for drawing. */
 export interface Standing {
@@ -22,6 +18,8 @@ export interface Standing {
 
 export interface TreePicture {
   state: TreeState;
+  /** How it fits the free pots of the day, the best first. */
+  fits: PotFit[];
   standing: Standing | null;
   from: string;
   to: string;
@@ -40,24 +38,12 @@ const YEARS_AHEAD = 2.5;
 const STEP_DAYS = 12;
 const WOOD_STEP_DAYS = 6;
 
-/** All that the tree page draws for one as-of day. */
-export function treePicture(
-  indexed: IndexedRecords,
-  context: ReplayContext,
-  treeId: string,
-  asked: DayNumber,
-): TreePicture | null {
-  const tree = indexed.records.trees.find((t) => t.id === treeId);
-  if (!tree) return null;
-  const events = indexed.eventsByTree.get(treeId) ?? [];
-  // A tree that left is shown as it left.
-  const on = Math.min(asked, endOf(indexed.presence.get(treeId) ?? [])?.day ?? asked);
-  const kind = tracksOf(context, tree, on);
-  const profile = profileFor(context, tree, kind, on);
-  const store = storeAt(indexed, on).filter((pot) => pot.free > 0);
-  const state = treeAt(tree, events, indexed.lots, store, context, kind, on);
-  if (!state) return null;
-  const replayed = replay(events, indexed.lots, profile, kind.warmth, on)!;
+/** All that the tree page draws for one as-of day; null before it came. */
+export function treePicture(tree: YardTree, on: DayNumber): TreePicture | null {
+  const day = tree.on(on);
+  if (!day) return null;
+  const { events, roots: replayed, profile, tracks: kind, state } = day;
+  const { indexed } = tree.yard;
   const arrived = toDay(events[0].on.best);
   // Far enough back to show the last potting, where it is not too long ago.
   const back = Math.max(
@@ -78,6 +64,7 @@ export function treePicture(
   const shape = replayed.pot ? vesselOf(replayed.pot) : null;
   return {
     state,
+    fits: day.fits(),
     standing: shape
       ? {
           vessel: shape.vessel,

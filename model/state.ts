@@ -3,7 +3,7 @@ import { type DayNumber, DAYS_PER_YEAR, toDay, toIso } from "@/core/dates/index"
 import { type DateEstimate, type Estimate, mapEstimate, weaker } from "@/core/estimate/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { fitPots, type PotFit, type StorePot } from "@/core/ladder/index";
-import { mixLife } from "@/core/mix/index";
+import { fedUntil, mixLife } from "@/core/mix/index";
 import { logistic, weightedQuantiles } from "@/core/math/index";
 import {
   type CorrectionName,
@@ -19,7 +19,6 @@ import { WOOD_PHASES, woodStage, type WoodStage } from "@/core/wood/index";
 import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
 import { conditionOn } from "@/core/records/index";
 import type { KindTracks, ReplayContext } from "./context";
-import { profileFor } from "./mates";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
 import { presumedPot, replay, type Replayed, yearsInPot } from "./replay";
 import { judge, type Verdict, type WindowState, windowState } from "./verdict";
@@ -57,7 +56,6 @@ export interface TreeState {
   /** Days from `on` to the last safe day that is not to be missed; negative: overdue. Infinity when nothing presses. */
   pressDays: number;
   correction: CorrectionName;
-  pots: PotFit[];
   /** The last look found what its history made very improbable: the day, and how improbable. */
   surprise: { on: string; probability: number } | null;
 }
@@ -97,23 +95,23 @@ function dueEstimate(
   return { p10: ends[0], p50: ends[1], p90: ends[2], basis };
 }
 
-/**
- * State of a tree on a day. Null before its arrival. Pure: the same records, context and day always give the same state.
- * @param options `pots: "for-verdict"` holds the ball against the store only where the verdict asks for it
- */
-export function treeAt(
-  tree: TreeRecord,
-  events: readonly LoggedEvent[],
-  lots: ReadonlyMap<string, LotRecord>,
-  store: StorePot[],
-  context: ReplayContext,
-  kind: KindTracks,
-  on: DayNumber,
-  options: { knownAt?: string; pots?: "all" | "for-verdict" } = {},
-): TreeState | null {
-  const profile = profileFor(context, tree, kind, on);
-  const replayed = replay(events, lots, profile, kind.warmth, on, options.knownAt);
-  if (!replayed) return null;
+/** A tree on a day, replayed, and the store it is held against. */
+export interface StateInput {
+  tree: TreeRecord;
+  events: readonly LoggedEvent[];
+  replayed: Replayed;
+  /** The kind's as its stock and its mates change it. */
+  profile: Profile;
+  kind: KindTracks;
+  context: ReplayContext;
+  /** Free pots of the day. */
+  store: readonly StorePot[];
+  on: DayNumber;
+}
+
+/** State of a tree on a day. Pure: the same records, context and day always give the same state. */
+export function stateOf(input: StateInput): TreeState {
+  const { tree, events, replayed, profile, kind, context, on } = input;
   const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
   const points = pointsOf(replayed.belief);
   // Fill rises with x, so the quantiles of x are those of fill.
@@ -135,22 +133,26 @@ export function treeAt(
   const wood = woodOn(kind, on);
   const window = windowState(kind, context, replayed, profile, on, conditionOn(events, on).health !== "well");
   const correction = usualCorrection(circling.p50);
-  const wanted = options.pots !== "for-verdict" || (isDue && window.open);
-  const pots = !wanted
-    ? []
-    : fitStore(
-        replayed,
-        tree,
-        store,
-        context,
-        kind,
-        on,
-        fill.p50,
-        circling.p50,
-        vigour.p50 * profile.kPerDegreeDay,
-        correction,
-      );
-  const { verdict, pressDays } = judge({ tree, replayed, context, kind, on, fill, circling, due, isDue, window, pots });
+  const roots: BallState = {
+    fill: fill.p50,
+    circling: circling.p50,
+    kPerDegreeDay: vigour.p50 * profile.kPerDegreeDay,
+    correction,
+  };
+  const { verdict, pressDays } = judge({
+    tree,
+    replayed,
+    context,
+    kind,
+    on,
+    fill,
+    circling,
+    due,
+    isDue,
+    window,
+    // Holding a ball against the whole store takes longer than all else: only where the verdict turns on it.
+    pots: isDue && window.open ? fitsOf(input, roots, input.store) : [],
+  });
   return {
     treeId: tree.id,
     on: toIso(on),
@@ -173,7 +175,6 @@ export function treeAt(
     verdict,
     pressDays,
     correction,
-    pots,
     surprise:
       replayed.doubted && replayed.lastCheckOn !== null && replayed.lastCheckEvidence !== null
         ? { on: toIso(replayed.lastCheckOn), probability: replayed.lastCheckEvidence }
@@ -181,12 +182,19 @@ export function treeAt(
   };
 }
 
-/** Less than this is no feed to speak of. */
-const LEAST_FEED_MONTHS = 0.5;
+/** What of a ball decides which pots it fits. */
+interface BallState {
+  fill: number;
+  circling: number;
+  kPerDegreeDay: number;
+  correction: CorrectionName;
+}
 
-/** Until when a mix feeds what was potted on a day; null where it hardly does. */
-export function fedUntil(pottedOn: DayNumber, months: number): string | null {
-  return months < LEAST_FEED_MONTHS ? null : toIso(Math.round(pottedOn + (months / 12) * DAYS_PER_YEAR));
+/** How a tree in this state fits each pot of a shelf, the best first. */
+export function potsFor(input: StateInput, state: TreeState, shelf: readonly StorePot[]): PotFit[] {
+  const { fill, circling, vigour, correction } = state;
+  const kPerDegreeDay = vigour.p50 * input.profile.kPerDegreeDay;
+  return fitsOf(input, { fill: fill.p50, circling: circling.p50, kPerDegreeDay, correction }, shelf);
 }
 
 function mixFacts(replayed: Replayed): TreeState["mix"] {
@@ -201,18 +209,8 @@ function mixFacts(replayed: Replayed): TreeState["mix"] {
   };
 }
 
-function fitStore(
-  replayed: Replayed,
-  tree: TreeRecord,
-  store: StorePot[],
-  context: ReplayContext,
-  kind: KindTracks,
-  on: DayNumber,
-  fill: number,
-  circling: number,
-  kPerDegreeDay: number,
-  correction: CorrectionName,
-): PotFit[] {
+function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[]): PotFit[] {
+  const { tree, replayed, context, kind, on } = input;
   // A pot nobody described is guessed with its ball; bare roots have none, and are fitted by a usual first pot.
   const pot = presumedPot(replayed);
   const vessel = pot && vesselOf(pot).vessel;
@@ -228,15 +226,12 @@ function fitStore(
   const end = seasonEndAfter(context, on);
   return fitPots({
     fromMixL: replayed.volumeL.p50,
-    fill,
-    circling,
-    kPerDegreeDay,
-    correction,
+    ...roots,
     warmthToSeasonEnd: warmthBetween(kind.warmth, kind.profile.warmth, on, end),
     ball,
     finalVolumeL: tree.finalVolumeL,
     largestStep: kind.profile.values.largestStep,
-    store: store.filter((pot) => pot.lotId !== replayed.lotId),
+    store: shelf.filter((pot) => pot.lotId !== replayed.lotId),
   });
 }
 

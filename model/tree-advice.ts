@@ -1,4 +1,3 @@
-import type { Site } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { adviseCorrection, type Advice, type CorrectionWindow } from "@/core/correcting/index";
 import type { LoggedEvent } from "@/core/event/index";
@@ -8,14 +7,19 @@ import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Readi
 import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "@/core/vessel/index";
 import { type Operation, operationOf } from "@/core/window/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import type { TreeRecord } from "@/core/records/index";
 import type { Replayed } from "./replay";
+import type { TreeOnDay } from "./tree-on-day";
 import type { OperationWindow } from "./tree-windows";
 
 /** Works whose windows the advice asks for. */
 export const ADVISED_OPERATIONS: Operation[] = [
   ...new Set([...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS].map(operationOf)),
 ];
+
+export interface TreeAdvice {
+  advice: Advice;
+  seen: ReturnType<typeof freshReading>;
+}
 
 /** How long a look speaks for the ball. */
 const FRESH_DAYS = 120;
@@ -70,29 +74,20 @@ export function windowsByCorrection(
   );
 }
 
-/** What to do with the ball as it was seen, or as it is believed to be where nobody has looked lately. */
-export function treeAdvice(input: {
-  tree: TreeRecord;
-  events: readonly LoggedEvent[];
-  situation: Situation;
-  replayed: Replayed;
-  site: Site;
-  rows: readonly OperationWindow[];
-  on: DayNumber;
-}): { advice: Advice; seen: ReturnType<typeof freshReading> } {
-  const { tree, events, replayed, site, on } = input;
+/** What to do with the ball as it was seen, or as it is believed to be where nobody has looked lately; null where its pot is unknown. */
+export function treeAdvice(day: TreeOnDay, rows: readonly OperationWindow[]): TreeAdvice | null {
+  const { record: tree, events, site, roots: replayed, situation: known } = day;
+  const on = day.day;
+  if (!known) return null;
   const seen = freshReading(events, on);
-  const { profile } = input.situation;
+  const { profile } = known;
   const facts = seasonFacts(site, profile, on);
   const situation: Situation = {
-    ...input.situation,
+    ...known,
     // What the eyes said of this ball goes before what was believed of it.
-    fill: seen?.fill === null || seen === null ? input.situation.fill : FILL_OF_GRADE[seen.fill],
-    circling: seen?.circling ?? input.situation.circling,
-    girdler:
-      seen?.reading?.girdlerShare != null
-        ? { shareOfGirth: seen.reading.girdlerShare || null }
-        : input.situation.girdler,
+    fill: seen?.fill === null || seen === null ? known.fill : FILL_OF_GRADE[seen.fill],
+    circling: seen?.circling ?? known.circling,
+    girdler: seen?.reading?.girdlerShare != null ? { shareOfGirth: seen.reading.girdlerShare || null } : known.girdler,
   };
   const advice = adviseCorrection({
     situation,
@@ -102,7 +97,7 @@ export function treeAdvice(input: {
     ageYears: tree.raisedOn ? (on - toDay(tree.raisedOn.best)) / 365.25 : null,
     daysToBudBreak: facts.daysToBudBreak,
     weeksToCold: facts.weeksToCold,
-    windows: windowsByCorrection(input.rows),
+    windows: windowsByCorrection(rows),
     paces: { k: replayed.belief.k, weight: replayed.belief.weight },
     warmth: { track: site.warmth, set: profile.warmth, on },
   });

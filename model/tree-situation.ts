@@ -2,40 +2,22 @@ import type { Site } from "@/core/climate/index";
 import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { seasonFacts, type Situation } from "@/core/judgement/index";
+import { MACHINE_LIMIT_KG, TREE_SHARE, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
 import { clamp } from "@/core/math/index";
 import { mixLife } from "@/core/mix/index";
-import type { Profile } from "@/core/species/index";
-import { vesselOf } from "@/core/vessel/index";
-import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
-import type { Condition } from "@/core/records/index";
-import { MACHINE_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
-import { massNow } from "./mass-now";
 import { type GrowersCalendar, pairLimitKg, soloLimitKg } from "@/core/people/index";
-import type { TreeRecord } from "@/core/records/index";
-import { type Replayed, yearsInPot } from "./replay";
-import { TREE_SHARE } from "@/core/mass/index";
-import type { TreeState } from "./state";
+import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
+import { vesselOf } from "@/core/vessel/index";
 import { type PlaceSites, staysOf } from "./stays";
+import type { TreeOnDay } from "./tree-on-day";
 
 /** Days of forecast that count as "now" for heat. */
 const HOT_DAYS = 3;
 
 /** What a judgement needs to know of one tree on one day; null where nobody has said which pot it stands in. */
-export function situationOf(input: {
-  tree: TreeRecord;
-  state: TreeState;
-  replayed: Replayed;
-  profile: Profile;
-  site: Site;
-  condition: Condition;
-  broken: boolean;
-  offeredL: number | null;
-  events: readonly LoggedEvent[];
-  places: PlaceSites;
-  calendar: GrowersCalendar;
-  on: DayNumber;
-}): Situation | null {
-  const { tree, state, replayed, profile, site, condition, events, on } = input;
+export function situationOf(day: TreeOnDay): Situation | null {
+  const { record: tree, state, roots: replayed, profile, site, condition, events, yard } = day;
+  const on = day.day;
   if (!replayed.pot) return null;
   const { vessel } = vesselOf(replayed.pot);
   const ball = ballInPot(
@@ -43,9 +25,9 @@ export function situationOf(input: {
     replayed.fillHeightMm ?? usualFillHeightMm(vessel),
     replayed.bottomLayerMm,
     replayed.mix,
-    yearsInPot(replayed, on),
+    day.yearsInPot,
   );
-  const massKg = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)?.wetKg ?? 0;
+  const massKg = day.mass?.wetKg ?? 0;
   const { daysToBudBreak: _, weeksToCold: _unused, ...facts } = seasonFacts(site, profile, on);
   const life = replayed.mix ? mixLife(replayed.mix) : null;
   return {
@@ -60,10 +42,10 @@ export function situationOf(input: {
     dry: condition.health === "dry",
     flareHidden: flareHidden(events, on),
     girdler: state.circling.p50 >= GIRDLER_GRADE ? { shareOfGirth: null } : null,
-    broken: input.broken,
+    broken: day.lot?.condition === "cracked",
     slumped: life !== null && life.by !== "long" && (state.mixAgeYears ?? 0) >= life.years,
-    offeredL: input.offeredL,
-    carriedKg: carriedIn(events, input.places, on) ? mostLiftedKg(input.calendar) : null,
+    offeredL: tree.finalVolumeL,
+    carriedKg: carriedIn(events, yard.places, on) ? mostLiftedKg(yard.calendar) : null,
     massKg,
     immovable: massKg > MACHINE_LIMIT_KG,
     finalPot: state.verdict.code === "hold",

@@ -4,30 +4,27 @@ import { buildSite, generateWeather, normalsFromAnswers } from "@/core/climate/i
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
 import { crownToMatch } from "@/core/judgement/index";
-import { profileOf } from "@/core/species/index";
 import { DEFAULT_WINDOW, OPERATIONS } from "@/core/window/index";
 import { anchoredShare } from "./tree-situation";
 import { buildContext, placedNeeds, placedTracks } from "./context";
-import { collectionAt, indexRecords } from "./collection";
-import { collectionWindows, type SeriesCache } from "./collection-windows";
+import { indexRecords } from "@/core/records/index";
 import { conditionOn, type PlaceRecord } from "@/core/records/index";
-import { type GrowersCalendar } from "@/core/people/index";
-import { openTogether, treeWindows } from "./tree-windows";
+import { openYard } from "./open-yard";
+import { openTogether } from "./tree-windows";
 import { PlaceSites, staysOf } from "./stays";
-import { replay } from "./replay";
 import { tracksOf } from "./own-wood";
 
 const today = toDay("2026-05-15");
 const normals = normalsFromAnswers(HILL);
 const generated = generateWeather(48, normals, 6, 4);
 const record = { ...generated, startDay: today - generated.tminC.length + 1 };
-const site = buildSite({ latitudeDeg: 48, normals, record, today, seed: 7, historyFrom: toDay("2020-01-01") });
+const input = { latitudeDeg: 48, normals, record, today, seed: 7, historyFrom: toDay("2020-01-01") };
+const weather = { key: "hill", input };
+const site = buildSite(input);
 const ROOM: PlaceRecord = { id: "room", name: "Room", kind: "heated" };
 const WALL: PlaceRecord = { id: "wall", name: "Wall", kind: "sheltered" };
 const sites = new PlaceSites(site, [ROOM, WALL], new Map());
 const pot = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 300 } });
-const lots = new Map([[pot.id, pot]]);
-const nobody: GrowersCalendar = { people: [], absences: [] };
 
 const tree = aTree({ kindId: "lemon", trunkMm: 40, heightM: 2 });
 const arrived = anEvent(
@@ -39,23 +36,14 @@ const happened = (on: string, payload: EventPayload, placeId: string | null = nu
   anEvent(on, payload, { treeId: tree.id, placeId });
 const windows = (
   events: LoggedEvent[],
-  more: { on?: string; calendar?: GrowersCalendar; placeId?: string; kindId?: string } = {},
+  more: { on?: string; people?: LoggedEvent[]; placeId?: string; kindId?: string } = {},
 ) => {
-  const on = toDay(more.on ?? "2026-05-15");
   const asked = { ...tree, kindId: more.kindId ?? tree.kindId };
-  const profile = profileOf(asked);
-  const rows = treeWindows({
-    sites,
-    tree: asked,
-    profile,
-    events,
-    replayed: replay(events, lots, profile, site.warmth, on)!,
-    calendar: more.calendar ?? nobody,
-    away: [],
-    options: DEFAULT_WINDOW,
-    on,
-    ...(more.placeId ? { placeId: more.placeId } : {}),
-  });
+  const records = { trees: [asked], lots: [pot], places: [ROOM, WALL], events: [...(more.people ?? []), ...events] };
+  const rows = openYard({ records, risk: 0.9 }, weather, { today: toIso(today) })
+    .tree(tree.id)!
+    .on(more.on ?? "2026-05-15")!
+    .windows({ curves: true, ...(more.placeId ? { placeId: more.placeId } : {}) });
   return (operation: (typeof OPERATIONS)[number]) => rows.find((r) => r.operation === operation)!;
 };
 
@@ -139,22 +127,24 @@ test("after work its roots recover before the next, crowns need not wait, and re
 });
 
 test("a helper away closes what needs lifting, on those days only", () => {
-  const person = (id: string, liftKg: number) => ({
-    id,
-    name: id,
-    self: id === "me",
+  const person = (personId: string, liftKg: number) => ({
+    personId,
+    name: personId,
+    self: personId === "me",
     liftKg,
     hoursPerWeek: null,
     weekdays: [],
+    gone: false,
   });
   const [season] = windows([arrived], { kindId: "apple" })("slip-up").periods;
   const on = season.from;
   const back = toIso(toDay(on) + 6);
-  const calendar = (liftKg: number): GrowersCalendar => ({
-    people: [person("me", liftKg), person("helper", liftKg)],
-    absences: [{ eventId: "e", entryId: "e", personId: "helper", from: on, to: toIso(toDay(on) + 5), note: "" }],
-  });
-  const ask = (liftKg: number) => windows([arrived], { on, kindId: "apple", calendar: calendar(liftKg) });
+  const people = (liftKg: number) => [
+    anEvent("2024-01-01", { kind: "person", ...person("me", liftKg) }),
+    anEvent("2024-01-01", { kind: "person", ...person("helper", liftKg) }),
+    anEvent("2024-01-01", { kind: "absence", personId: "helper", from: on, to: toIso(toDay(on) + 5), note: "" }),
+  ];
+  const ask = (liftKg: number) => windows([arrived], { on, kindId: "apple", people: people(liftKg) });
   expect(ask(14)("slip-up")).toMatchObject({ open: false, heldBy: { by: "grower" } });
   expect(ask(14)("slip-up").periods[0].from).toBe(back);
   expect(ask(14)("replace-top").heldBy).toBeNull();
@@ -189,22 +179,10 @@ test("the whole yard agrees with each tree's own windows, and says what waiting 
   const events = [tree, olive].map((t) =>
     anEvent("2024-05-20", { kind: "arrived", form: "container", lastPotted: null }, { treeId: t.id, potLotId: pot.id }),
   );
-  const indexed = indexRecords({ trees: [tree, olive], lots: [pot], places: [], events });
-  const context = buildContext(site, [tree, olive]);
-  const cache: SeriesCache = new Map();
-  const ask = () =>
-    collectionWindows({
-      indexed,
-      context,
-      sites,
-      calendar: nobody,
-      options: DEFAULT_WINDOW,
-      states: collectionAt(indexed, context, today),
-      on: today,
-      cache,
-    });
-  const years = ask();
-  expect(cache.size).toBe(2);
+  const records = { trees: [tree, olive], lots: [pot], places: [], events };
+  const yard = openYard({ records, risk: 0.9 }, { key: "hill", input }, { today: toIso(today) });
+  const years = yard.on(today).works;
+  expect(yard.seriesCache.size).toBe(2);
   for (const year of years) {
     expect(year.trees).toHaveLength(2);
     const own = windows([events[0]])(year.operation);
@@ -214,6 +192,7 @@ test("the whole yard agrees with each tree's own windows, and says what waiting 
     for (const t of year.trees) if (t.fillThen !== null) expect(t.fillThen).toBeGreaterThanOrEqual(t.fill - 1e-9);
     expect(Math.max(...year.openByWeek)).toBeLessThanOrEqual(2);
   }
-  expect(ask()).toEqual(years);
-  expect(toIso(today)).toBe("2026-05-15");
+  // Opened anew on the same weather it says the same.
+  const again = openYard({ records, risk: 0.9 }, { key: "hill", input }, { today: toIso(today) });
+  expect(again.on(today).works).toEqual(years);
 });

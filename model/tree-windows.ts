@@ -1,7 +1,7 @@
 import { dayAfterWarmth, type Site } from "@/core/climate/index";
 import { type DayNumber, growingSeason, toDay, toIso } from "@/core/dates/index";
-import type { HealthState, LoggedEvent } from "@/core/event/index";
-import { type Profile } from "@/core/species/index";
+import type { HealthState } from "@/core/event/index";
+import { type DayStretch, type GrowersCalendar, liftersOn } from "@/core/people/index";
 import {
   type Limit,
   mainLimit,
@@ -9,23 +9,15 @@ import {
   openPeriods,
   type Operation,
   OPERATION_NEEDS,
-  OPERATIONS,
   spanAt,
   suitabilityOn,
   windowsOf,
-  type WindowOptions,
   type WindowSeries,
 } from "@/core/window/index";
-import type { OwnWood } from "@/core/wood/index";
-import { conditionOn } from "@/core/records/index";
-import { massNow } from "./mass-now";
-import { ownWoodOf, woodEvidence } from "./own-wood";
-import { type DayStretch, type GrowersCalendar, liftersOn } from "@/core/people/index";
-import type { TreeRecord } from "@/core/records/index";
-import type { Replayed } from "./replay";
-import type { PlaceSites } from "./stays";
-import { staysOf } from "./stays";
+import { ownWoodOf } from "./own-wood";
+import type { TreeOnDay } from "./tree-on-day";
 import { RECOVERY_LAGS, withoutStretches } from "./verdict";
+import { WINDOW_DAYS } from "./window-series";
 
 /** One work on one tree: whether today, why not, when, and how sure the ends are. */
 export interface OperationWindow {
@@ -56,79 +48,40 @@ export type HeldBy =
   | { by: "health"; state: HealthState }
   | { by: "grower"; massKg: number | null };
 
-/** Days ahead that windows are worked out for: this season and the next. */
-export const WINDOW_DAYS = 400;
 const CURVE_STEP_DAYS = 2;
 /** More root loss than this is too much for a tree that is weak, dry or sick. */
 const WEAK_LOSS = 0.05;
 
-export interface TreeWindowsInput {
-  sites: PlaceSites;
-  tree: TreeRecord;
-  profile: Profile;
-  events: readonly LoggedEvent[];
-  replayed: Replayed;
-  calendar: GrowersCalendar;
-  away: readonly DayStretch[];
-  options: WindowOptions;
-  on: DayNumber;
-  /** Stands somewhere else, as a question. */
-  placeId?: string | null;
-  operations?: readonly Operation[];
-  /** Leaves the curves out, for a whole yard. */
-  withoutCurves?: boolean;
-}
-
-/** One that is asked about elsewhere is taken to have stood there for a fortnight: its roots are as warm as the place. */
-const SETTLED_DAYS = 14;
-
-/** The weather a tree has had and, if it stays where it is or goes where it is asked to, will have. */
-export function siteOf({ sites, events, on, placeId }: TreeWindowsInput): Site {
-  const stays = staysOf(events, on);
-  if (placeId !== undefined && placeId !== stays.at(-1)!.placeId) stays.push({ from: on - SETTLED_DAYS, placeId });
-  return sites.forStays(stays);
-}
-
-/** Windows of a kind in some weather, as far as a tree's next four hundred days reach. */
-export function seriesAround<O extends Operation>(
-  site: Site,
-  profile: Profile,
-  operations: readonly O[],
-  on: DayNumber,
-  options: WindowOptions,
-): Record<O, WindowSeries> {
-  const { latitudeDeg } = site;
-  return windowsOf(
-    site,
-    profile,
-    operations,
-    growingSeason(on, latitudeDeg),
-    growingSeason(on + WINDOW_DAYS, latitudeDeg),
-    options,
-  );
+/** Which works are asked of a tree, and the windows of its kind where it is asked to stand. */
+export interface WindowsAsked {
+  site: Site;
+  series: Record<Operation, WindowSeries>;
+  operations: readonly Operation[];
+  curves: boolean;
 }
 
 /** All work on one tree: windows of its kind where it stands, less what the tree itself and its growers do not allow. */
-export function treeWindows(
-  input: TreeWindowsInput,
-  /** Windows of its kind where it stands, where somebody has them already. */
-  known?: Partial<Record<Operation, WindowSeries>>,
-): OperationWindow[] {
-  const { profile, events, on, options } = input;
-  const site = siteOf(input);
+export function treeWindows(tree: TreeOnDay, asked: WindowsAsked): OperationWindow[] {
+  const { day: on, profile, yard } = tree;
+  const { site, operations } = asked;
   const season = growingSeason(on, site.latitudeDeg);
-  const operations = input.operations ?? OPERATIONS;
-  const evidence = woodEvidence(events, season, site.latitudeDeg, on);
-  const own: OwnWood | undefined = evidence ? ownWoodOf(site, profile, season, evidence) : undefined;
-  const first =
-    (known as Record<Operation, WindowSeries> | undefined) ?? seriesAround(site, profile, operations, on, options);
+  const evidence = tree.woodEvidence(season);
   // What was seen of its own wood speaks of its own season only.
-  const mine = own ? windowsOf(site, profile, operations, season, season, options, own) : null;
-  const condition = conditionOn(events, on);
-  const recovered = recoveredOn(input, site);
+  const mine = evidence
+    ? windowsOf(
+        site,
+        profile,
+        operations,
+        season,
+        season,
+        yard.windowOptions,
+        ownWoodOf(site, profile, season, evidence),
+      )
+    : null;
+  const recovered = recoveredOn(tree, site);
   return operations.map((operation) => {
-    const series = mine ? overlaid(first[operation], mine[operation]) : first[operation];
-    return windowOf(input, operation, series, condition.health, recovered);
+    const usual = asked.series[operation];
+    return windowOf(tree, operation, mine ? overlaid(usual, mine[operation]) : usual, recovered, asked.curves);
   });
 }
 
@@ -152,7 +105,7 @@ function overlaid(under: WindowSeries, over: WindowSeries): WindowSeries {
   };
 }
 
-function recoveredOn({ replayed, profile, on }: TreeWindowsInput, site: Site): DayNumber {
+function recoveredOn({ roots: replayed, profile, day: on }: TreeOnDay, site: Site): DayNumber {
   if (replayed.disturbedOn === null) return -Infinity;
   const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays - replayed.belief.warmthSince;
   if (need <= 0) return -Infinity;
@@ -160,13 +113,15 @@ function recoveredOn({ replayed, profile, on }: TreeWindowsInput, site: Site): D
 }
 
 function windowOf(
-  input: TreeWindowsInput,
+  tree: TreeOnDay,
   operation: Operation,
   series: WindowSeries,
-  health: HealthState,
   recovered: DayNumber,
+  curves: boolean,
 ): OperationWindow {
-  const { on, away } = input;
+  const on = tree.day;
+  const { away } = tree.yard;
+  const { health } = tree.condition;
   const needs = OPERATION_NEEDS[operation];
   const to = on + WINDOW_DAYS;
   const at = suitabilityOn(series, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
@@ -174,7 +129,7 @@ function windowOf(
   const waits = !urgent && needs.work > 0 && on < recovered;
   const ailing =
     !urgent && ((health === "quarantine" && needs.lifted) || (health !== "well" && needs.rootLoss > WEAK_LOSS));
-  const short = needs.lifted ? handsShort(input) : { stretches: [] as DayStretch[], massKg: null };
+  const short = needs.lifted ? handsShort(tree) : { stretches: [] as DayStretch[], massKg: null };
   const closed = [...away, ...short.stretches];
   const nobody = closed.some(([a, b]) => a <= on && on <= b);
   const from = waits ? recovered : on;
@@ -205,9 +160,7 @@ function windowOf(
       : heldBy
         ? heldBy.by
         : mainLimit(series, on, periods[0] ? toDay(periods[0].from) - 1 : Math.min(to, on + 365)),
-    curve: input.withoutCurves
-      ? { from: toIso(on), stepDays: CURVE_STEP_DAYS, suitability: [], safe: [] }
-      : curveOf(series, on, to),
+    curve: curves ? curveOf(series, on, to) : { from: toIso(on), stepDays: CURVE_STEP_DAYS, suitability: [], safe: [] },
   };
 }
 
@@ -258,12 +211,13 @@ function curveOf(series: WindowSeries, from: DayNumber, to: DayNumber): Operatio
  * Days on which too few are there to lift it: only days inside somebody's absence are looked at. What no pair may lift at any time
  * is a matter of truck and hoist, and closes nothing.
  */
-function handsShort({ replayed, tree, calendar, on }: TreeWindowsInput): {
+function handsShort({ mass, yard, day: on }: TreeOnDay): {
   stretches: DayStretch[];
   massKg: number | null;
 } {
+  const { calendar } = yard;
   if (calendar.people.length === 0 || calendar.absences.length === 0) return { stretches: [], massKg: null };
-  const massKg = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)?.wetKg ?? null;
+  const massKg = mass?.wetKg ?? null;
   if (massKg === null) return { stretches: [], massKg: null };
   const canLift = (people: GrowersCalendar, day: DayNumber) => {
     const { alone, pair } = liftersOn(people, day, massKg);

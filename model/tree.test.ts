@@ -1,16 +1,13 @@
 import fc from "fast-check";
-import { buildSite, generateWeather, normalsFromAnswers } from "@/core/climate/index";
+import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
-import { buildContext } from "./context";
-import { collectionAt, indexRecords, storeAt } from "./collection";
+import { storeAt } from "@/core/records/index";
 import { type CollectionRecords, type TreeRecord } from "@/core/records/index";
 import { liftAdvice, treeMassKg } from "@/core/mass/index";
-import { packBundle, unpackBundle } from "./bundle";
+import { openBundle, packBundle } from "./bundle";
+import { openYard } from "./open-yard";
 import { planPotting, pottingFault } from "@/core/potting/index";
-import { treeAt } from "./state";
-import { treePicture } from "./picture";
-import { yardAt } from "./yard";
 import { READY_MIXES } from "@/core/mix/index";
 
 const answers = {
@@ -25,7 +22,11 @@ const today = toDay("2026-05-15");
 const normals = normalsFromAnswers(answers);
 const generated = generateWeather(48.3, normals, 13, 4);
 const record = { ...generated, startDay: today - generated.tminC.length + 1 };
-const site = buildSite({ latitudeDeg: 48.3, normals, record, today, seed: 7, historyFrom: toDay("2014-01-01") });
+/** One weather for all tests: what is computed of it is computed once. */
+const weather = {
+  key: "made by hand",
+  input: { latitudeDeg: 48.3, normals, record, today, seed: 7, historyFrom: toDay("2014-01-01") },
+};
 
 const tree = (id: string, more: Partial<TreeRecord> = {}): TreeRecord => ({
   id,
@@ -96,26 +97,14 @@ const lots: CollectionRecords["lots"] = [
   },
 ];
 
-// Tracks depend on the site and the kind only: made once for all tests.
-const contexts = new Map<string, ReturnType<typeof buildContext>>();
-function contextOf(trees: TreeRecord[]) {
-  const key = [...new Set(trees.map((t) => t.kindId ?? t.habit))].join();
-  const context = contexts.get(key) ?? buildContext(site, trees);
-  contexts.set(key, context);
-  return context;
-}
-
 function worldOf(trees: TreeRecord[], events: LoggedEvent[]) {
   const ordered = [...events].sort((a, b) => a.on.best.localeCompare(b.on.best) || a.seq - b.seq);
-  const indexed = indexRecords({ trees, lots, events: ordered });
-  const context = contextOf(trees);
-  const at = (id: string, day: string, knownAt?: string) => {
-    const t = trees.find((x) => x.id === id)!;
-    const kind = Object.values(context.kinds).find((k) => k.profile.key === (t.kindId ?? k.profile.key))!;
-    const store = storeAt(indexed, toDay(day)).filter((p) => p.free > 0);
-    return treeAt(t, indexed.eventsByTree.get(id) ?? [], indexed.lots, store, context, kind, toDay(day), { knownAt });
-  };
-  return { indexed, context, at };
+  const records = { trees, lots, events: ordered };
+  const open = (knownAt?: string) => openYard({ records, risk: 0.9 }, weather, { today: toIso(today), knownAt });
+  const yard = open();
+  const at = (id: string, day: string, knownAt?: string) =>
+    (knownAt === undefined ? yard : open(knownAt)).tree(id)!.on(day)?.state ?? null;
+  return { yard, indexed: yard.indexed, at };
 }
 
 const plain = () =>
@@ -233,9 +222,12 @@ test("a bound tree is overdue; in its final pot it is to be renewed instead", ()
 
 test("nothing in store that fits is said", () => {
   const events = [stocked("small", 1), arrived("a", "2025-04-01", "small", "liner"), roots("a", "2026-03-01", 3, 2)];
-  const state = worldOf([tree("a")], events).at("a", "2026-03-28")!;
+  const day = worldOf([tree("a")], events)
+    .yard.tree("a")!
+    .on("2026-03-28")!;
+  const { state } = day;
   expect(state.isDue).toBe(true);
-  expect(state.pots.every((p) => p.misfit !== null)).toBe(true);
+  expect(day.fits().every((p) => p.misfit !== null)).toBe(true);
   if (state.window.open && state.fill.p50 < 0.95) expect(state.verdict.code).toBe("no-pot");
 });
 
@@ -265,25 +257,27 @@ test("overdue trees stand first, then the order of what is lost by waiting", () 
       roots("bound", "2025-03-01", 4, 3),
     ],
   );
-  const states = collectionAt(world.indexed, world.context, today);
+  const { states } = world.yard.on(today);
   expect(states[0].treeId).toBe("bound");
   const press = states.map((s) => s.pressDays);
   expect([...press].sort((a, b) => a - b)).toEqual(press);
 });
 
 test("the bundle carries everything: the browser's replay equals the server's", () => {
-  const { indexed, context } = plain();
-  const bundle = unpackBundle(packBundle({ revision: 3, records: indexed.records, context }));
-  const again = indexRecords(bundle.records);
+  const { yard } = plain();
+  const bundle = openBundle(packBundle(yard, 3));
+  expect(bundle.revision).toBe(3);
   for (const day of ["2023-06-01", "2026-05-15", "2027-03-01"]) {
-    expect(yardAt(again, bundle.context, toDay(day))).toEqual(yardAt(indexed, context, toDay(day)));
-    expect(treePicture(again, bundle.context, "a", toDay(day))).toEqual(treePicture(indexed, context, "a", toDay(day)));
+    expect(bundle.yard.on(day).rows).toEqual(yard.on(day).rows);
+    expect(bundle.yard.tree("a")!.picture(day)).toEqual(yard.tree("a")!.picture(day));
   }
+  // What needs the site's weather years is the server's to say, and says so instead of guessing.
+  expect(() => bundle.yard.site).toThrow("no weather of its own");
+  expect(() => bundle.yard.tree("a")!.on("2026-05-15")!.windows()).toThrow("no weather of its own");
 });
 
 test("the picture breaks where the tree was potted", () => {
-  const { indexed, context } = plain();
-  const picture = treePicture(indexed, context, "a", toDay("2024-06-01"))!;
+  const picture = plain().yard.tree("a")!.picture("2024-06-01")!;
   const at = (day: string) => picture.points.find((p) => p.on === day)!.fill[1];
   expect(at("2023-04-09")).toBeGreaterThan(at("2023-04-10") + 0.1);
   expect(picture.events.map((e) => e.kind)).toEqual(["potted"]);

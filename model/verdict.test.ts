@@ -5,7 +5,8 @@ import type { StorePot } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
 import { LIMITS, type Limit, type WindowSeries } from "@/core/window/index";
 import { replay } from "./replay";
-import { treeAt, type TreeState } from "./state";
+import { openYard } from "./open-yard";
+import type { TreeState } from "./state";
 import { type KindTracks, type ReplayContext } from "./context";
 import { type LotRecord, type TreeRecord } from "@/core/records/index";
 
@@ -56,7 +57,7 @@ const pot = (mm: number): LotRecord["pot"] => ({
   known: "measured",
   vessel: { shape: "cylinder", topWidthMm: mm, heightMm: mm },
 });
-const lots = new Map<string, LotRecord>([["p", { id: "p", name: "p", pot: pot(220) }]]);
+const lots: LotRecord[] = [{ id: "p", name: "p", pot: pot(220) }];
 const store: StorePot[] = [{ lotId: "next", name: "next", pot: pot(258), free: 1 }];
 const tree = aTree({ id: "t", tag: "T" });
 let seq = 0;
@@ -97,7 +98,19 @@ function at(
   day: string,
   more: { tree?: Partial<TreeRecord>; store?: StorePot[] } = {},
 ): TreeState {
-  return treeAt({ ...tree, ...more.tree }, events, lots, more.store ?? store, world.context, world.kind, toDay(day))!;
+  const shelf = more.store ?? store;
+  const stocked = shelf.map((p) => ({
+    ...event("2018-01-01", { kind: "stocked", count: p.free } as const, p.lotId),
+    treeId: null,
+  }));
+  const records = {
+    trees: [{ ...tree, ...more.tree }],
+    lots: [...lots, ...shelf.map(({ lotId, name, pot }) => ({ id: lotId, name, pot }))],
+    events: [...stocked, ...events],
+  };
+  return openYard({ records, risk: 0.9 }, { tracks: world.context }, { today: toIso(world.context.today) })
+    .tree("t")!
+    .on(day)!.state;
 }
 const rootedOut = [arrived("2024-03-01"), seen("2026-05-01", 3, 1), seen("2026-05-02", 3, 2)];
 
@@ -193,15 +206,8 @@ test("days far beyond the track are said to lie beyond it", () => {
   const slow = { ...tree, kindId: null, typedName: "x", habit: "apple-like" as const };
   const world = worldOf([]);
   const lazy: KindTracks = { ...world.kind, profile: { ...profileOf(slow), kPerDegreeDay: 0.000001, vigourSd: 0.01 } };
-  const state = treeAt(
-    slow,
-    [arrived("2026-04-01"), seen("2026-05-01", 1, 0)],
-    lots,
-    [],
-    world.context,
-    lazy,
-    toDay("2026-05-15"),
-  )!;
+  const slower = { ...world, context: { ...world.context, kinds: { [lazy.profile.key]: lazy } } };
+  const state = at(slower, [arrived("2026-04-01"), seen("2026-05-01", 1, 0)], "2026-05-15", { tree: slow, store: [] });
   expect(state.due).toMatchObject({ p50: null });
   expect(state.verdict).toMatchObject({ on: null });
 });
@@ -209,9 +215,10 @@ test("days far beyond the track are said to lie beyond it", () => {
 test("replaying to a day leaves later events out, and the sum of two stretches is the whole", () => {
   const events = [arrived("2024-03-01"), potted("2025-03-01"), seen("2026-03-01", 2, 0)];
   const { context } = worldOf([]);
-  const before = replay(events, lots, profile, context.warmth, toDay("2025-02-28"))!;
+  const byId = new Map(lots.map((lot) => [lot.id, lot]));
+  const before = replay(events, byId, profile, context.warmth, toDay("2025-02-28"))!;
   expect(before.pottedOn).toBeNull();
-  const after = replay(events, lots, profile, context.warmth, toDay("2025-03-01"))!;
+  const after = replay(events, byId, profile, context.warmth, toDay("2025-03-01"))!;
   expect(after).toMatchObject({ pottedOn: toDay("2025-03-01"), lastCheckOn: null, mixName: "bark" });
-  expect(replay(events, lots, profile, context.warmth, toDay("2024-02-28"))).toBeNull();
+  expect(replay(events, byId, profile, context.warmth, toDay("2024-02-28"))).toBeNull();
 });

@@ -1,16 +1,16 @@
 import { aLot, anEvent, aTree } from "@/test-support/records";
-import { HILL, siteOf } from "@/test-support/sites";
+import { HILL, siteInputOf } from "@/test-support/sites";
 import { midwinterOf, toDay, toIso } from "@/core/dates/index";
 import type { EventPayload } from "@/core/event/index";
 import { OUTSIDE, winterOn } from "@/core/shelter/index";
-import { buildContext } from "./context";
-import { HAND_M, plannedKey, shelterPlanOf, winterStandings } from "./winter-standings";
-import { indexRecords } from "./collection";
+import { openYard } from "./open-yard";
+import type { YardWeather } from "./weather";
+import { HAND_M, plannedKey, shelterPlanOf } from "./winter-standings";
 import { resolveRecords, type TreeRecord } from "@/core/records/index";
 
 const SOUTH = { ...HILL, latitudeDeg: -41, coldestNightC: -4, lastSpringFrost: "10-01", firstAutumnFrost: "05-10" };
 const TODAY = "2026-11-20";
-const north = siteOf(HILL, { today: TODAY });
+const north = { key: "hill", input: siteInputOf(HILL, { today: TODAY }) };
 
 const lot = aLot({
   known: "measured",
@@ -23,11 +23,17 @@ const placed = (tree: TreeRecord, on: string, placeId: string | null) =>
   anEvent(on, { kind: "placed" }, { treeId: tree.id, placeId });
 
 /** The standings of some trees as their events say, on a day of a northern autumn unless said otherwise. */
-function standingsOf(trees: TreeRecord[], events: ReturnType<typeof anEvent>[], site = north, on = TODAY) {
-  const records = resolveRecords({ trees, lots: [lot], places: [], events });
-  const indexed = indexRecords(records);
-  const winter = winterOn(toDay(on), site.latitudeDeg);
-  return { ...winterStandings(indexed, buildContext(site, trees), winter, toDay(on)), winter, indexed };
+function standingsOf(
+  trees: TreeRecord[],
+  events: ReturnType<typeof anEvent>[],
+  weather: YardWeather = north,
+  on = TODAY,
+  lots = [lot],
+) {
+  const records = resolveRecords({ trees, lots, places: [], events });
+  const yard = openYard({ records, risk: 0.9 }, weather, { today: toIso(weather.input.today) });
+  const winter = winterOn(toDay(on), yard.latitudeDeg);
+  return { ...yard.on(on).winter(winter), winter, indexed: yard.indexed };
 }
 
 test("a pot is a circle of its own ground with room for a hand, its height the tree's and the pot's, its mass watered", () => {
@@ -84,22 +90,16 @@ test("trees in one pot are carried once, under both their tags, and each has a w
   const together = [a.id, b.id];
   const joined: EventPayload = { kind: "joined", share: 0.5, together, correction: "none" };
   const shared = aLot(lot.pot, "Trough");
-  const records = resolveRecords({
-    trees: [a, b],
-    lots: [shared],
-    places: [],
-    events: [
+  const { standings, trees } = standingsOf(
+    [a, b],
+    [
       came(a, shared.id),
       came(b, shared.id),
       ...[a, b].map((t) => anEvent("2025-04-01", joined, { treeId: t.id, potLotId: shared.id })),
     ],
-  });
-  const on = toDay(TODAY);
-  const { standings, trees } = winterStandings(
-    indexRecords(records),
-    buildContext(north, [a, b]),
-    winterOn(on, 48),
-    on,
+    north,
+    TODAY,
+    [shared],
   );
   expect(standings).toHaveLength(1);
   expect(standings[0]).toMatchObject({ tag: "A + B", treeIds: [a.id, b.id] });
@@ -131,7 +131,7 @@ test("home is where it stands at midsummer, last winter's place where it stood a
 
 test("in the south the same is asked of June, and of the January before it", () => {
   const tree = aTree();
-  const site = siteOf(SOUTH);
+  const south = { key: "south", input: siteInputOf(SOUTH) };
   const { standings, winter } = standingsOf(
     [tree],
     [
@@ -140,7 +140,7 @@ test("in the south the same is asked of June, and of the January before it", () 
       placed(tree, "2025-05-20", "shed"),
       placed(tree, "2025-10-10", "terrace"),
     ],
-    site,
+    south,
     "2026-05-15",
   );
   expect(toIso(midwinterOf(winter, -41)).slice(0, 7)).toBe("2026-06");

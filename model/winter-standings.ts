@@ -2,16 +2,11 @@ import { type DayNumber, midwinterOf } from "@/core/dates/index";
 import { OUTSIDE, type Standing, UNPROTECTED, type WinterTree } from "@/core/shelter/index";
 import type { Profile } from "@/core/species/index";
 import { footprintMm, vesselOf, wallOf } from "@/core/vessel/index";
-import type { IndexedRecords } from "./collection";
-import { conditionOn } from "@/core/records/index";
-import type { ReplayContext } from "./context";
-import { massNow } from "./mass-now";
-import { profileFor } from "./mates";
-import { tracksOf } from "./own-wood";
-import { plantsOn } from "@/core/records/index";
+import type { IndexedRecords } from "@/core/records/index";
 import type { TreeRecord } from "@/core/records/index";
-import { type Replayed, replay } from "./replay";
-import { EVER, type Stay, staysOf } from "./stays";
+import type { Replayed } from "./replay";
+import { EVER, type Stay } from "./stays";
+import type { YardOnDay } from "./yard-on-day";
 
 /** Room for a hand between pots, m. */
 export const HAND_M = 0.04;
@@ -38,33 +33,23 @@ export interface WinterStandings {
 }
 
 /** @param winter named by the season of its midwinter */
-export function winterStandings(
-  indexed: IndexedRecords,
-  context: ReplayContext,
-  winter: number,
-  on: DayNumber,
-): WinterStandings {
-  const { latitudeDeg } = context;
+export function winterStandings(yardOnDay: YardOnDay, winter: number): WinterStandings {
+  const { yard, day: on } = yardOnDay;
+  const { latitudeDeg } = yard;
   const midwinter = midwinterOf(winter, latitudeDeg);
   const midsummer = Math.min(on, midwinter - 182);
   const lastWinter = midwinterOf(winter - 1, latitudeDeg);
   const out: WinterStandings = { standings: [], trees: [], withoutPot: [] };
   const byPot = new Map<string, Standing>();
-  for (const tree of indexed.records.trees) {
-    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], on);
-    if (plants === 0) continue;
-    const events = indexed.eventsByTree.get(tree.id) ?? [];
-    const kind = tracksOf(context, tree, on);
-    const profile = profileFor(context, tree, kind, on);
-    const replayed = replay(events, indexed.lots, profile, kind.warmth, on);
-    if (!replayed) continue;
+  for (const tree of yardOnDay.living) {
+    const day = yardOnDay.tree(tree.id);
+    if (!day) continue;
+    const { profile, roots: replayed, stays, lot, plants } = day;
     if (!replayed.pot) {
       out.withoutPot.push(tree.id);
       continue;
     }
-    const stays = staysOf(events, on);
     const homeId = stayOn(stays, midsummer).placeId;
-    const lot = replayed.lotId === null ? undefined : indexed.lots.get(replayed.lotId);
     out.trees.push(winterTree(tree, profile, replayed, homeId, lot?.frostProof ?? null));
     const potKey = replayed.share < 1 && replayed.lotId !== null ? replayed.lotId : `tree:${tree.id}`;
     const shared = byPot.get(potKey);
@@ -80,7 +65,7 @@ export function winterStandings(
     const crownM = tree.crownM ?? 0;
     const potM = Math.max(circleMm, UNKNOWN_WIDTH_MM / 10) / 1000 + HAND_M;
     const widthM = Math.max(potM, CROWN_ROOM[leaf] * crownM);
-    const mass = massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on)!;
+    const mass = day.mass!;
     const standing: Standing = {
       id: tree.id,
       treeIds: [tree.id],
@@ -98,7 +83,7 @@ export function winterStandings(
       eachKg: mass.wetKg,
       massKg: mass.wetKg * plants,
       massGuessed: mass.guessed,
-      anchored: conditionOn(events, on).anchoredOn !== null,
+      anchored: day.condition.anchoredOn !== null,
       homeId,
       nowId: stays.at(-1)!.placeId,
       lastWinterId: last.placeId,

@@ -1,4 +1,4 @@
-import { buildSite, normalsFromAnswers, type Site, type SiteAnswers } from "@/core/climate/index";
+import { buildSite, normalsFromAnswers, type Site, type SiteAnswers, type SiteInput } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 
 /** Sites whose accepted practice is known: a mild coast, a valley inland, a mild coast in the south. */
@@ -39,14 +39,21 @@ export const HILL: SiteAnswers = {
   firstAutumnFrost: "10-12",
 };
 
-/** A site of four answers, without a record. */
-export function siteOf(answers: SiteAnswers, more: { today?: string; seed?: number } = {}): Site {
-  return buildSite({
+interface More {
+  today?: string;
+  seed?: number;
+}
+
+/** What a site of four answers, without a record, is built from. */
+export function siteInputOf(answers: SiteAnswers, more: More = {}): SiteInput {
+  return {
     latitudeDeg: answers.latitudeDeg,
     normals: normalsFromAnswers(answers),
     record: null,
     today: toDay(more.today ?? "2026-05-15"),
     seed: more.seed ?? 7,
     historyFrom: toDay("2020-01-01"),
-  });
+  };
 }
+
+export const siteOf = (answers: SiteAnswers, more: More = {}): Site => buildSite(siteInputOf(answers, more));

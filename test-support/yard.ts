@@ -2,8 +2,7 @@ import { PLAIN_TREE } from "./inputs";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { plantsOn } from "@/core/records/index";
-import { storeAt, treeAt } from "@/model/index";
-import { profileOf } from "@/core/species/index";
+import { storeAt } from "@/core/records/index";
 import { viewCollection } from "@/features/collection/load";
 import { type CommandResult, runCommand } from "@/features/commands/run";
 
@@ -82,17 +81,6 @@ export class TestYard {
   }
 
   async state(treeId: string) {
-    const { loaded, context } = await this.view();
-    const tree = loaded.trees.find((t) => t.id === treeId)!;
-    const { indexed } = loaded;
-    return treeAt(
-      tree,
-      indexed.eventsByTree.get(treeId) ?? [],
-      indexed.lots,
-      [],
-      context,
-      context.kinds[profileOf(tree).key],
-      toDay(this.today),
-    )!;
+    return (await this.view()).yard.tree(treeId)!.on(this.today)!.state;
   }
 }

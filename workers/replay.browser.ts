@@ -1,35 +1,23 @@
 import * as Comlink from "comlink";
-import { toDay } from "@/core/dates/index";
-import {
-  indexRecords,
-  type IndexedRecords,
-  type ReplayContext,
-  treePicture,
-  type TreePicture,
-  yardAt,
-  type YardRow,
-  unpackBundle,
-} from "@/model/index";
+import { openBundle, type TreePicture, type Yard, type YardRow } from "@/model/index";
 
 /** The browser's own replay: opened once per revision, then asked for any day. */
-let indexed: IndexedRecords | null = null;
-let context: ReplayContext | null = null;
+let yard: Yard | null = null;
 
 const api = {
   async open(url: string): Promise<number> {
     const answer = await fetch(url);
     if (!answer.ok || !answer.body) throw new Error(`The collection could not be read (${answer.status}).`);
     const text = await new Response(answer.body.pipeThrough(new DecompressionStream("gzip"))).text();
-    const bundle = unpackBundle(text);
-    indexed = indexRecords(bundle.records);
-    context = bundle.context;
+    const bundle = openBundle(text);
+    yard = bundle.yard;
     return bundle.revision;
   },
   yard(on: string): YardRow[] {
-    return indexed && context ? yardAt(indexed, context, toDay(on)) : [];
+    return yard?.on(on).rows ?? [];
   },
   tree(treeId: string, on: string): TreePicture | null {
-    return indexed && context ? treePicture(indexed, context, treeId, toDay(on)) : null;
+    return yard?.tree(treeId)?.picture(on) ?? null;
   },
 };
 

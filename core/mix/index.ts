@@ -9,3 +9,4 @@ export * from "./batch";
 export * from "./properties";
 export * from "./dilution";
 export * from "./own";
+export * from "./fed-until";

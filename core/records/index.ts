@@ -4,3 +4,5 @@ export * from "./presence";
 export * from "./condition";
 export * from "./mix-stores";
 export * from "./weather-said";
+export * from "./indexed";
+export * from "./store-at";

@@ -14,7 +14,8 @@ import { AlmanacNav } from "./almanac-nav";
 export async function AheadScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { loaded, site } = view;
+  const { loaded, yard } = view;
+  const { site } = yard;
   const nights = nightsAhead(site);
   const { asked, usable } = await newestForecasts(pool(), { collectionId });
   return (
@@ -28,7 +29,7 @@ export async function AheadScreen({ collectionId }: { collectionId: string }) {
         service={forecastSource()?.name ?? null}
         asked={asked && { at: asked.askedAt, outcome: asked.outcome, detail: asked.detail, source: asked.source }}
         issuedOn={site.nights.length > 0 ? (usable?.issuedOn ?? null) : null}
-        guessed={view.context.guessedWeather}
+        guessed={view.yard.guessedWeather}
       />
     </div>
   );

@@ -1,10 +1,10 @@
 import "server-only";
 import { chanceBelow, nightAt, nightsAhead, type NightAhead } from "@/core/climate/index";
-import { seasonOf, toDay, toIso } from "@/core/dates/index";
-import { type Profile, profileOf } from "@/core/species/index";
-import { type Alarm, plantsOn } from "@/core/records/index";
-import { ownWoodOf, woodEvidence, type WoodEvidence } from "@/model/index";
-import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
+import { seasonOf, toIso } from "@/core/dates/index";
+import type { Profile } from "@/core/species/index";
+import type { Alarm } from "@/core/records/index";
+import type { TreeOnDay } from "@/model/index";
+import { hardinessSeries, NIGHT_AT_RISK, nightRisk, type OwnWood } from "@/core/wood/index";
 import type { CollectionView } from "../collection/load";
 
 /** An alarm over the coming nights: the nights it rings on, with the chance of each. */
@@ -41,7 +41,7 @@ export interface AtRisk {
 export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ringing[] {
   const { alarms, places } = view.loaded;
   return alarms.map((alarm) => {
-    const climate = view.places.nightsAt(alarm.placeId);
+    const climate = view.yard.places.nightsAt(alarm.placeId);
     const chances = nights.map((n) => chanceBelow(alarm.thresholdC, ...nightAt(climate, n)));
     return {
       alarm,
@@ -56,25 +56,19 @@ export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ri
 }
 
 /** What was seen and done of a tree's wood, by season. */
-type OwnEvidence = Record<number, WoodEvidence>;
+type OwnEvidence = Record<number, OwnWood>;
 
-/** Evidence of this season and the one before, which may still be the wood that stands; null where there is none. */
-function ownEvidence(view: CollectionView, treeId: string): OwnEvidence | null {
-  if (!view.context.own?.[treeId]) return null;
-  const { site, loaded, today } = view;
-  const season = seasonOf(toDay(today), site.latitudeDeg);
-  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
+/** Its own wood of this season and those beside it, which may still be the wood that stands; null where nothing was seen of it. */
+function ownWoodOf(day: TreeOnDay): OwnEvidence | null {
+  const season = seasonOf(day.day, day.yard.latitudeDeg);
   const found: OwnEvidence = {};
-  for (const s of [season - 1, season, season + 1]) {
-    const evidence = woodEvidence(events, s, site.latitudeDeg, toDay(today));
-    if (evidence) found[s] = evidence;
-  }
+  for (const s of [season - 1, season, season + 1]) if (day.woodEvidence(s)) found[s] = day.ownWood(s);
   return Object.keys(found).length === 0 ? null : found;
 }
 
 /** Trees by kind and place with what the coming nights may do to them, the most endangered first. */
 export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtRisk[] {
-  const { site, loaded } = view;
+  const { yard, loaded } = view;
   const [from, to] = [nights[0].day, nights[nights.length - 1].day];
   interface Group {
     profile: Profile;
@@ -82,38 +76,36 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     tags: string[];
     plants: number;
     own: OwnEvidence | null;
+    hardy: ReturnType<typeof hardinessSeries>;
   }
   const groups = new Map<string, Group>();
-  for (const tree of loaded.trees) {
-    const plants = plantsOn(loaded.indexed.presence.get(tree.id) ?? [], toDay(view.today));
-    if (plants === 0) continue;
-    const profile = profileOf(tree);
-    const own = ownEvidence(view, tree.id);
-    // Trees that were looked at, fed or worked on late have wood of their own.
+  const series = new Map<string, Group["hardy"]>();
+  const today = yard.on(view.today);
+  for (const tree of today.living) {
+    const day = today.tree(tree.id);
+    if (!day) continue;
+    const { profile, placeId, plants, stays } = day;
+    const own = ownWoodOf(day);
+    // Trees that were looked at, fed or worked on late have wood of their own, and those that moved have that of where they stood.
+    const evidence = own === null ? "" : JSON.stringify(own);
+    const wood = `${profile.key}:${yard.places.keyOf(stays)}:${evidence}`;
+    let hardy = series.get(wood);
+    if (!hardy)
+      series.set(wood, (hardy = hardinessSeries(day.site, profile.parameters[0], from, to, (season) => own?.[season])));
     // Unlisted kinds share what is known of their habit, but each is named by what was typed.
-    const kind = profile.kindId === null ? `${profile.key}:${profile.name}` : profile.key;
-    const key = `${kind}:${tree.placeId ?? ""}:${own === null ? "" : JSON.stringify(own)}`;
-    const group = groups.get(key) ?? { profile, placeId: tree.placeId ?? null, tags: [], plants: 0, own };
+    const key = `${profile.kindId === null ? profile.name : ""}:${placeId ?? ""}:${wood}`;
+    const group = groups.get(key) ?? { profile, placeId, tags: [], plants: 0, own, hardy };
     group.tags.push(tree.tag);
     group.plants += plants;
     groups.set(key, group);
   }
-  const series = new Map<string, ReturnType<typeof hardinessSeries>>();
   const round = (v: number) => Math.round(v * 1000) / 1000;
   return [...groups]
     .map(([key, g]): AtRisk => {
       const h = g.profile.parameters[0];
-      const wood = `${g.profile.key}:${g.own === null ? "" : JSON.stringify(g.own)}`;
-      if (!series.has(wood)) {
-        const own = (season: number) => {
-          const evidence = g.own?.[season];
-          return evidence ? ownWoodOf(site, g.profile, season, evidence) : undefined;
-        };
-        series.set(wood, hardinessSeries(site, h, from, to, own));
-      }
-      const hardy = series.get(wood)!;
+      const { hardy } = g;
       const place = loaded.places.find((p) => p.id === g.placeId);
-      const climate = view.places.nightsAt(g.placeId);
+      const climate = view.yard.places.nightsAt(g.placeId);
       const risks = nights.map((n, k) => nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k]));
       let worst: AtRisk["worst"] = null;
       risks.forEach((r, k) => {
@@ -148,7 +140,7 @@ const height = (r: AtRisk) => Math.max(r.worst?.wood ?? 0, r.worst?.shoots ?? 0)
 /** The first alarm that rings on a coming night, for a word on every page. */
 export function firstRing(view: CollectionView): { name: string; on: string; chance: number } | null {
   if (view.loaded.alarms.length === 0) return null;
-  const rings = ringing(view, nightsAhead(view.site)).flatMap((r) =>
+  const rings = ringing(view, nightsAhead(view.yard.site)).flatMap((r) =>
     r.rings.map((ring) => ({ name: r.alarm.name, ...ring })),
   );
   rings.sort((a, b) => a.on.localeCompare(b.on) || b.chance - a.chance);

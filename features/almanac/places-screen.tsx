@@ -18,7 +18,8 @@ const MOST_POINTS = 400;
 export async function PlacesScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { site, loaded, today } = view;
+  const { yard, loaded, today } = view;
+  const { site } = yard;
   const scope = { collectionId };
   const voided = loaded.counting.voided;
   const entries = loaded.entries.filter((e) => !voided.has(e.id)).map((e) => e.id);
@@ -30,7 +31,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
     const hours = read.length > 0 ? await listPlaceHours(pool(), scope, place.id, entries) : [];
     const pairs = nightPairs(hours, site, toDay(today));
     const fit = fitPlace(pairs);
-    const climate = view.places.nightsAt(place.id);
+    const climate = view.yard.places.nightsAt(place.id);
     const frost = frostStatistics(site.latitudeDeg, site.minima.startDay, placeMinima(site.minima.tminC, climate), 0);
     const date = (which: "first" | "last", risk: 0.1 | 0.5) => slotWord(frost[which].preferred[risk], site.latitudeDeg);
     places.push({

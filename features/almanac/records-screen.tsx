@@ -14,7 +14,8 @@ import { sourceWords } from "./words";
 export async function RecordsScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { collection, loaded, site } = view;
+  const { collection, loaded, yard } = view;
+  const { site } = yard;
   const merged = await loadMerged(pool(), collection, loaded);
   const counted = rankedSources(loaded.sources, loaded.ranking);
   // Days carry the place of their source among those that count.

@@ -19,7 +19,7 @@ import {
   SUM_KINDS,
 } from "@/core/climate/index";
 import { seasonOf, toDay, toIso, yearOf } from "@/core/dates/index";
-import { KINDS, profileOf } from "@/core/species/index";
+import { KINDS } from "@/core/species/index";
 import { cropOutlook } from "@/core/wood/index";
 import { day, percent } from "@/ui/format";
 import type { CollectionView } from "../collection/load";
@@ -54,7 +54,7 @@ function thin(sums: SeasonSums): DrawnSums {
 
 /** Kinds of the collection that need cold, and whether this site gives it. */
 function chillOfKinds(view: CollectionView, sums: SeasonSums): ChillOfKind[] {
-  const kinds = new Map(view.loaded.trees.map((tree) => [profileOf(tree).name, profileOf(tree)]));
+  const kinds = new Map(view.yard.trees.map(({ name, kind }) => [name, kind]));
   return [...kinds]
     .flatMap(([name, profile]): ChillOfKind[] => {
       const need = Math.max(...profile.parameters.map((p) => p.chillPortions));
@@ -81,13 +81,14 @@ const EARLY_WEEKS = [0, 3, 6] as const;
 
 /** Crop kinds of the collection with the chance that they ripen here, the likeliest first. */
 function cropsOfKinds(view: CollectionView): CropOfKind[] {
-  const { site, loaded, today } = view;
+  const { yard, loaded, today } = view;
+  const { site } = yard;
   // Once this season's crops are in, the next one's is asked about.
   const season = seasonOf(toDay(today) + SEASON_ENDS_BEFORE, site.latitudeDeg);
   const ids = new Set(loaded.trees.filter((t) => t.purpose === "crop").map((t) => t.kindId));
   return KINDS.flatMap((kind): CropOfKind[] => {
     if (!ids.has(kind.id)) return [];
-    const profile = profileOf({ kindId: kind.id, typedName: null, habit: null });
+    const profile = yard.kindOf({ kindId: kind.id, typedName: null, habit: null });
     const { crop } = profile;
     if (!crop) return [];
     const outlooks = EARLY_WEEKS.map((weeks) => ({
@@ -143,7 +144,8 @@ export async function AlmanacScreen({
 }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { site, collection, loaded } = view;
+  const { yard, collection, loaded } = view;
+  const { site } = yard;
   const places = loaded.places.filter((p) => loaded.placeClimates.has(p.id));
   const place = places.find((p) => p.id === placeId);
   const climate = place ? loaded.placeClimates.get(place.id)!.climate : null;

@@ -2,11 +2,9 @@ import "server-only";
 import type { ArrivalKind, ArrivalSeason } from "@/core/arrival/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { seasonFacts } from "@/core/judgement/index";
-import { type Hazard, kindById, partnersOf, profileOf } from "@/core/species/index";
-import { plantsOn } from "@/core/records/index";
-import { seriesAround, WINDOW_DAYS } from "@/model/index";
+import { type Hazard, kindById, partnersOf } from "@/core/species/index";
+import { WINDOW_DAYS } from "@/model/index";
 import { OPEN_FROM, openPeriods, suitabilityOn } from "@/core/window/index";
-import { windowOptions } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 
@@ -34,12 +32,13 @@ export async function arrivalContext(
 ): Promise<ArrivalContext | null> {
   const view = await collectionView(collectionId);
   if (!view) return null;
-  const { site, loaded, collection, today } = view;
+  const { yard, today } = view;
+  const { site } = yard;
   const on = toDay(asOfDay(askedOn, today));
   const known = kindId !== null && kindById(kindId) ? kindId : null;
-  const profile = profileOf({ kindId: known, typedName: null, habit: "unknown" });
+  const profile = yard.kindOf({ kindId: known, typedName: null, habit: "unknown" });
   const facts = seasonFacts(site, profile, on);
-  const series = seriesAround(site, profile, OPERATIONS, on, windowOptions(collection));
+  const series = yard.on(on).windowsOfKind(profile, OPERATIONS);
   const ahead = site.nights.filter((n) => n.day >= on && n.day < on + 3);
   const opens = Object.fromEntries(
     OPERATIONS.map((op) => {
@@ -48,10 +47,9 @@ export async function arrivalContext(
       return [op, open ? "now" : next ? toIso(next.from) : null];
     }),
   ) as ArrivalContext["opens"];
-  const living = loaded.trees.filter((t) => plantsOn(loaded.indexed.presence.get(t.id) ?? [], on) > 0);
   const partners = partnersOf(
     { id: "arriving", profile, cultivar: null },
-    living.map((t) => ({ id: t.id, profile: profileOf(t), cultivar: t.cultivar })),
+    yard.on(on).living.map((t) => ({ id: t.id, profile: yard.kindOf(t), cultivar: t.cultivar })),
   );
   return {
     name: profile.name,

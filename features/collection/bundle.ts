@@ -15,17 +15,14 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
   try {
     const view = await viewCollection(id);
     if (!view) return new Response("no such collection", { status: 404 });
-    const { collection, today, loaded, context } = view;
+    const { collection, today, yard } = view;
     // The site's key names the weather and the forecast behind the tracks.
-    const weather = createHash("sha256").update(view.site.key).digest("hex").slice(0, 12);
+    const weather = createHash("sha256").update(view.weather.key).digest("hex").slice(0, 12);
     const etag = `"${stateKey(collection)}-${collection.revision}-${today}-${weather}"`;
     // Squeezed by ourselves and opened by the worker: the server passes no content coding of ours on.
     const headers = { etag, "cache-control": "private, no-cache", "content-type": "application/gzip" };
     if (known === etag) return new Response(null, { status: 304, headers });
-    const { records } = loaded.indexed;
-    // Plans for the winter are long lists that no replay reads.
-    const events = records.events.filter((e) => e.payload.kind !== "shelter-planned");
-    const text = packBundle({ revision: collection.revision, records: { ...records, events }, context });
+    const text = packBundle(yard, collection.revision);
     return new Response(new Uint8Array(await squeeze(text, { level: 3 })), { headers });
   } catch (error) {
     if (isDatabaseGone(error)) return new Response("the database does not answer just now", { status: 503 });

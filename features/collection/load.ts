@@ -2,14 +2,12 @@ import "server-only";
 import { createHash } from "node:crypto";
 import {
   answersWithFrost,
-  buildSite,
   type Forecast,
   lapseC,
   type MergedRecord,
   mergeSources,
   normalsFromAnswers,
   normalsFromTable,
-  type Site as BuiltSite,
   type SiteInput,
   type SourceRecord,
 } from "@/core/climate/index";
@@ -26,23 +24,8 @@ import {
   resolveRecords,
 } from "@/core/records/index";
 import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
-import {
-  buildContext,
-  MODEL_VERSION,
-  type PlacedNeed,
-  placedNeeds,
-  placedTracks,
-  type TrackVersion,
-  type ReplayContext,
-  indexRecords,
-  type IndexedRecords,
-  matePriors,
-  ownTracks,
-  packContext,
-  unpackContext,
-  PlaceSites,
-} from "@/model/index";
-import { profileOf } from "@/core/species/index";
+import { openYard, type Yard, type YardWeather } from "@/model/index";
+import { indexRecords, type IndexedRecords } from "@/core/records/index";
 import type { PlaceClimateSaid } from "@/core/winter/index";
 import { type Collection, findCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
@@ -95,10 +78,9 @@ interface Rows {
 const KEEP = 8;
 const records = new Map<string, LoadedRecords>();
 const latestRows = new Map<string, { revision: number; rows: Rows }>();
-/** A built site and what it was built from; `simulatedForecast`: its coming days are made up. */
-type Site = BuiltSite & { key: string; simulatedForecast: boolean };
-const sites = new Map<string, Site>();
-const contexts = new Map<string, ReplayContext>();
+const weathers = new Map<string, SiteWeather>();
+/** One yard for each collection: what was worked out for an older revision is not asked for again. */
+const yards = new Map<string, { key: string; yard: Yard }>();
 
 function remember<T>(cache: Map<string, T>, key: string, value: T): T {
   cache.delete(key);
@@ -252,7 +234,18 @@ export function siteInput(
   };
 }
 
-export async function loadSite(db: Db, collection: Collection, loaded: LoadedRecords, today: string): Promise<Site> {
+/** The weather a yard is opened on, named by all that it is known from. */
+export type SiteWeather = YardWeather & {
+  /** Its coming days are those of the simulated service. */
+  simulatedForecast: boolean;
+};
+
+export async function loadWeather(
+  db: Db,
+  collection: Collection,
+  loaded: LoadedRecords,
+  today: string,
+): Promise<SiteWeather> {
   const scope = { collectionId: collection.id };
   const { usable: newest } = await newestForecasts(db, scope);
   // Made-up weather counts only where the stand-in is set up on purpose: never on a site of one's own.
@@ -260,11 +253,14 @@ export async function loadSite(db: Db, collection: Collection, loaded: LoadedRec
   const forecast = usableForecast(usable, toDay(today));
   const input = siteInput(collection, loaded, today);
   const key = `${stateKey(collection)}:${collection.weatherRevision}:${today}:${input.historyFrom}:${forecast ? usable!.id : ""}`;
-  const found = sites.get(key);
+  const found = weathers.get(key);
   if (found) return found;
   const merged = await loadMerged(db, collection, loaded);
-  const built = buildSite({ ...input, record: merged?.record ?? null, forecast });
-  return remember(sites, key, { ...built, key, simulatedForecast: forecast !== null && usable!.simulated });
+  return remember(weathers, key, {
+    key,
+    input: { ...input, record: merged?.record ?? null, forecast },
+    simulatedForecast: forecast !== null && usable!.simulated,
+  });
 }
 
 /** All records of the site as one, the most trusted first; null without any. */
@@ -287,102 +283,49 @@ export async function sourceRecords(db: Db, collection: Collection, loaded: Load
   });
 }
 
-/** Where trees stand and what that asks for. */
-interface Places {
-  sites: PlaceSites;
-  needs: PlacedNeed[];
-  versions: Record<string, TrackVersion[]>;
-}
-
-const placesCache = new Map<string, Places>();
-
-/** The site's weather by place; kept as long as neither the weather nor the records change. */
-function placesOf(collection: Collection, loaded: LoadedRecords, site: Site): Places {
-  const key = `${site.key}:${collection.revision}`;
-  const found = placesCache.get(key);
-  if (found) return found;
-  const known = [...placesCache.values()].find((p) => p.sites.site === site);
-  const sites = new PlaceSites(site, loaded.places, loaded.placeClimates, known?.sites);
-  return remember(placesCache, key, { sites, ...placedNeeds(sites, loaded.indexed) });
-}
-
-/** Names everything the tracks are computed from. */
-function tracksKey(collection: Collection, loaded: LoadedRecords, site: Site, places: Places): string {
-  const profiles = [...new Set(loaded.trees.map((tree) => profileOf(tree).key))].sort().join("|");
-  const placed = places.needs
-    .map((need) => need.key)
-    .sort()
-    .join("|");
-  return `${MODEL_VERSION}:${site.key}:${collection.risk}:${profiles}:${placed}`;
-}
-
 const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
 
-function computeTracks(collection: Collection, loaded: LoadedRecords, site: Site, places: Places): ReplayContext {
-  const options = windowOptions(collection);
-  return {
-    ...buildContext(site, loaded.trees, options),
-    placed: placedTracks(places.sites, places.needs, options),
-  };
-}
-
-export const windowOptions = (collection: Collection) => ({ risk: collection.risk, sheltered: false });
-
-/** Wood, windows and warmth of a collection: from memory, from what an earlier start kept, or computed now and kept. */
-async function loadContext(
+/** A yard at this revision on this weather, its tracks from memory, from what an earlier start kept, or computed now and kept. */
+async function loadYard(
   db: Db,
   collection: Collection,
   loaded: LoadedRecords,
-  site: Site,
-  places: Places,
-): Promise<ReplayContext> {
-  const key = tracksKey(collection, loaded, site, places);
-  const known = contexts.get(key);
-  const scope = { collectionId: collection.id };
-  let tracks = known;
-  if (!tracks) {
-    const kept = await findTracks(db, scope, keptKey(key));
-    if (kept !== null) tracks = unpackContext(kept);
-    else {
-      tracks = computeTracks(collection, loaded, site, places);
-      await keepQuietly(db, scope, keptKey(key), tracks);
-    }
-    remember(contexts, key, tracks);
+  weather: SiteWeather,
+  today: string,
+): Promise<Yard> {
+  const key = `${weather.key}:${collection.revision}:${collection.risk}`;
+  const found = yards.get(stateKey(collection));
+  if (found?.key === key) return found.yard;
+  const yard = openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
+  if (!yard.hasTracks) {
+    const scope = { collectionId: collection.id };
+    const kept = await findTracks(db, scope, keptKey(yard.tracksKey));
+    if (kept === null) await keepQuietly(db, scope, yard);
+    else yard.takeTracks(kept);
   }
-  const standing: ReplayContext = { ...tracks, away: loaded.away, versions: places.versions };
-  const own = { ...standing, ...ownTracks(places.sites, loaded.indexed, standing, windowOptions(collection)) };
-  return { ...own, mates: matesOf(loaded.indexed, tracks, own) };
+  return remember(yards, stateKey(collection), { key, yard }).yard;
 }
 
 /** Kept so that the next start need not compute it anew: where it cannot be kept, nothing is lost but that. */
-async function keepQuietly(db: Db, scope: Scope, key: string, tracks: ReplayContext): Promise<void> {
+async function keepQuietly(db: Db, scope: Scope, yard: Yard): Promise<void> {
+  const packed = yard.packedTracks();
   try {
-    await keepTracks(db, scope, key, packContext(tracks));
+    await keepTracks(db, scope, keptKey(yard.tracksKey), packed);
   } catch (err) {
     log().warn({ err }, "tracks were not kept");
   }
-}
-
-/** What mates say of each other's pace, kept as long as neither records nor tracks change. */
-const mates = new WeakMap<IndexedRecords, { tracks: ReplayContext; priors: ReplayContext["mates"] }>();
-function matesOf(indexed: IndexedRecords, tracks: ReplayContext, context: ReplayContext): ReplayContext["mates"] {
-  const known = mates.get(indexed);
-  if (known?.tracks === tracks) return known.priors;
-  const priors = matePriors(indexed, context);
-  mates.set(indexed, { tracks, priors });
-  return priors;
 }
 
 /** Computes the kept tracks of a collection anew and says whether what was kept was the same; null when nothing was kept. */
 export async function rebuildTracks(db: Db, collection: Collection): Promise<boolean | null> {
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
-  const site = await loadSite(db, collection, loaded, today);
-  const places = placesOf(collection, loaded, site);
-  const key = keptKey(tracksKey(collection, loaded, site, places));
+  const weather = await loadWeather(db, collection, loaded, today);
+  const yard = openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
+  const key = keptKey(yard.tracksKey);
   const scope = { collectionId: collection.id };
   const kept = await findTracks(db, scope, key);
-  const fresh = packContext(computeTracks(collection, loaded, site, places));
+  const fresh = yard.rebuiltTracks();
   await keepTracks(db, scope, key, fresh);
   return kept === null ? null : kept === fresh;
 }
@@ -391,10 +334,9 @@ export interface CollectionView {
   collection: Collection;
   today: string;
   loaded: LoadedRecords;
-  site: Site;
-  /** The site's weather where trees stand. */
-  places: PlaceSites;
-  context: ReplayContext;
+  /** The model, opened on these records and this weather: all that is said of a tree on a day is asked of it. */
+  yard: Yard;
+  weather: SiteWeather;
 }
 
 /** The records alone, for what needs no weather. */
@@ -413,12 +355,25 @@ export async function viewCollection(id: string): Promise<CollectionView | null>
   return collection && viewOf(db, collection);
 }
 
+/** The model on the records a command works on, a correction's without what it says anew. */
+export async function yardOf(context: {
+  db: Db;
+  collection: Collection;
+  loaded: LoadedRecords;
+  today: string;
+}): Promise<Yard> {
+  const { db, collection, loaded, today } = context;
+  const weather = await loadWeather(db, collection, loaded, today);
+  const known = yards.get(stateKey(collection))?.yard;
+  return known?.indexed === loaded.indexed
+    ? known
+    : openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
+}
+
 /** The same of a collection in hand: inside a transaction on its own connection. */
 export async function viewOf(db: Db, collection: Collection): Promise<CollectionView> {
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
-  const site = await loadSite(db, collection, loaded, today);
-  const places = placesOf(collection, loaded, site);
-  const context = await loadContext(db, collection, loaded, site, places);
-  return { collection, today, loaded, site, places: places.sites, context };
+  const weather = await loadWeather(db, collection, loaded, today);
+  return { collection, today, loaded, weather, yard: await loadYard(db, collection, loaded, weather, today) };
 }

@@ -135,7 +135,7 @@ onDatabase("commands on a real database", () => {
 
   test("potted: state, pot and store change; undo takes it back, redo brings it again", async () => {
     const free = async () => {
-      const { storeAt } = await import("@/model/index");
+      const { storeAt } = await import("@/core/records/index");
       const { toDay } = await import("@/core/dates/index");
       const view = (await viewCollection(collectionId))!;
       return storeAt(view.loaded.indexed, toDay(today)).find((p) => p.lotId === lotId)!.free;
@@ -210,13 +210,13 @@ onDatabase("commands on a real database", () => {
     const { generatedRecord, TRAMHALLE_NORMALS } = await import("@/demo/weather");
     const { writeWeatherCsv } = await import("@/formats/weather-csv");
     const text = writeWeatherCsv(generatedRecord(48, TRAMHALLE_NORMALS, today, 12, 5));
-    expect((await viewCollection(collectionId))!.site.basis).toBe("answers");
+    expect((await viewCollection(collectionId))!.yard.site.basis).toBe("answers");
     const done = ok(await send("import-weather", { fileName: "w.csv", text, options: {} }));
-    expect((await viewCollection(collectionId))!.site.basis).toBe("record");
+    expect((await viewCollection(collectionId))!.yard.site.basis).toBe("record");
     expect((done.result as { moved: unknown[] }).moved.length).toBeGreaterThanOrEqual(2);
     expect(faultAt(await send("import-weather", { fileName: "w.csv", text, options: {} }), "file")).toMatch(/already/);
     ok(await send("undo-entry", { entryId: done.entryId }));
-    expect((await viewCollection(collectionId))!.site.basis).toBe("answers");
+    expect((await viewCollection(collectionId))!.yard.site.basis).toBe("answers");
   });
 
   test("unknown commands and broken envelopes are answered, not thrown", async () => {

@@ -241,7 +241,7 @@ describe("days that can only be a slip of the keys", () => {
     const view = (await viewCollection(old.id))!;
     // 300 years of running totals, not two thousand.
     expect(historyFrom(view.loaded, toDay("2026-05-15"))).toBe(toDay("1726-01-01"));
-    expect(view.site.warmth.startDay).toBe(toDay("1726-01-01"));
+    expect(view.yard.site.warmth.startDay).toBe(toDay("1726-01-01"));
     expect(await old.kinds(tree)).toContain("noted");
     await old.ok("undo-entry", { entryId });
     expect(await old.kinds(tree)).not.toContain("noted");

@@ -1,13 +1,6 @@
 import "server-only";
 import { toIso } from "@/core/dates/index";
-import {
-  ADVISED_OPERATIONS,
-  freshReading,
-  treeAdvice,
-  windowsByCorrection,
-  anchoredShare,
-  massNow,
-} from "@/model/index";
+import { ADVISED_OPERATIONS, freshReading, treeAdvice, windowsByCorrection, anchoredShare } from "@/model/index";
 import { liftAdvice, treeKgOn } from "@/core/mass/index";
 import { CorrectView } from "./view";
 import { FollowDay } from "../shell/follow-day";
@@ -18,10 +11,10 @@ export async function CorrectScreen(address: TreeAsked) {
   const page = await treePage(address);
   if (!page.here) return page.absent;
   const { shown, on, facts } = page;
-  const { tree, events, situation, replayed, site, profile, state } = facts;
-  const rows = facts.windows(ADVISED_OPERATIONS);
-  const asked = situation && treeAdvice({ tree, events, situation, replayed, site, rows, on });
-  const mass = massNow(replayed, tree, on);
+  const { record: tree, events, situation, roots: replayed, profile, state } = facts;
+  const rows = facts.windows({ operations: ADVISED_OPERATIONS });
+  const asked = treeAdvice(facts, rows);
+  const { mass } = facts;
   const treeKg = mass && treeKgOn(tree, mass.wetKg);
   return (
     <>

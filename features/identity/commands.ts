@@ -2,10 +2,8 @@ import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { DEATH_CAUSES, descriptionSchema, ENDINGS, type LoggedEvent, subject } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
-import { endOf, plantsOn } from "@/core/records/index";
-import { replay } from "@/model/index";
-import { profileOf } from "@/core/species/index";
-import { loadSite } from "../collection/load";
+import { endOf, plantsAt, plantsOn } from "@/core/records/index";
+import { yardOf } from "../collection/load";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
 import { command, type CommandContext, envelope, refuse } from "../commands/define";
 import { livingTags, refuseTakenTag, UNKNOWN_POTTING } from "../trees/arrive";
@@ -54,11 +52,8 @@ function shareAmong(context: CommandContext, stay: readonly string[], potLotId: 
     );
 }
 
-async function stateOf(context: CommandContext, treeId: string, on: string) {
-  const tree = findTree(context, treeId);
-  const { indexed } = context.loaded;
-  const site = await loadSite(context.db, context.collection, context.loaded, context.today);
-  return replay(indexed.eventsByTree.get(treeId) ?? [], indexed.lots, profileOf(tree), site.warmth, toDay(on));
+async function rootsOf(context: CommandContext, treeId: string, on: string) {
+  return (await yardOf(context)).tree(findTree(context, treeId).id)?.on(on)?.roots ?? null;
 }
 
 /** A tree leaves: it died, was sold, given, planted out, scrapped, lost. Part of a batch may. */
@@ -99,7 +94,7 @@ export const endTree = command({
       ),
     );
     if (v.count === plants) {
-      const state = await stateOf(context, tree.id, on.best);
+      const state = await rootsOf(context, tree.id, on.best);
       const stay = (state?.together ?? []).filter((id) => id !== tree.id);
       if (stay.length > 0) shareAmong(context, stay, state!.lotId, on.best);
     }
@@ -230,7 +225,7 @@ export const mergeTrees = command({
 });
 
 function plantsNow(context: CommandContext, treeId: string): number {
-  return plantsOn(context.loaded.indexed.presence.get(treeId) ?? [], toDay(context.today));
+  return plantsAt(context.loaded.indexed, treeId, toDay(context.today));
 }
 
 /** Trees that stand in one pot: the first one's pot, in equal shares unless said otherwise. */
@@ -247,7 +242,7 @@ export const joinPot = command({
     refuseFuture(context, v.on);
     const on = asHappened(v.on);
     const host = findTree(context, v.treeId);
-    const state = await stateOf(context, host.id, on.best);
+    const state = await rootsOf(context, host.id, on.best);
     if (!state) refuse("on", `${host.tag} had not arrived on this day.`);
     const together = [...new Set([host.id, ...state.together, ...v.withIds])];
     for (const id of together) {

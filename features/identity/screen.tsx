@@ -1,10 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
 import { writeRoughDate } from "@/core/dates/index";
-import { profileOf } from "@/core/species/index";
-import { endOf, plantsOn } from "@/core/records/index";
-import { replay } from "@/model/index";
 import { collectionView } from "../shell/data";
 import { kindOptions } from "../trees/kind-options";
 import { Details } from "./details";
@@ -12,18 +8,10 @@ import { Details } from "./details";
 export async function TreeDetailsScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { loaded, context, today } = view;
-  const tree = loaded.trees.find((t) => t.id === treeId);
-  if (!tree) notFound();
-  const profile = profileOf(tree);
-  const steps = loaded.indexed.presence.get(treeId) ?? [];
-  const state = replay(
-    loaded.indexed.eventsByTree.get(treeId) ?? [],
-    loaded.indexed.lots,
-    profile,
-    context.warmth,
-    toDay(today),
-  );
+  const { loaded, yard } = view;
+  const known = yard.tree(treeId);
+  if (!known) notFound();
+  const { record: tree, kind: profile } = known;
   return (
     <Details
       tree={{
@@ -43,15 +31,15 @@ export async function TreeDetailsScreen({ collectionId, treeId }: { collectionId
         method: tree.method ?? null,
         raisedOn: tree.raisedOn ? writeRoughDate(tree.raisedOn) : "",
         placeId: tree.placeId ?? null,
-        plants: plantsOn(steps, toDay(today)),
-        left: endOf(steps) !== null,
-        together: state?.together ?? [],
+        plants: known.plants(yard.today),
+        left: known.left !== null,
+        together: known.on(yard.today)?.roots.together ?? [],
       }}
       kinds={kindOptions()}
       places={loaded.places.map(({ id, name }) => ({ id, name }))}
-      others={loaded.trees
-        .filter((t) => t.id !== treeId && endOf(loaded.indexed.presence.get(t.id) ?? []) === null)
-        .map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name }))}
+      others={yard.trees
+        .filter((t) => t.id !== treeId && t.left === null)
+        .map((t) => ({ id: t.id, tag: t.record.tag, name: t.name }))}
     />
   );
 }

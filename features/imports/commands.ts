@@ -3,7 +3,7 @@ import { z } from "zod";
 import { subject } from "@/core/event/index";
 import type { LoggedEvent } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
-import { namesPot } from "@/model/index";
+import { namesPot } from "@/core/records/index";
 import { insertPlace } from "@/data/places";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { insertTrees, type StoredTree } from "@/data/trees";

@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
-import { plantsOn } from "@/core/records/index";
+import { plantsAt } from "@/core/records/index";
 import { IMPORT_KINDS, type ImportKind } from "@/formats/collection-columns";
 import { writePotLines, writePottingLines, writeTreeLines } from "@/formats/collection-write";
 import { writeWeatherCsv } from "@/formats/weather-csv";
@@ -28,7 +28,7 @@ function living(view: CollectionView) {
   const today = toDay(view.today);
   const { indexed } = view.loaded;
   return view.loaded.trees.flatMap((tree) => {
-    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], today);
+    const plants = plantsAt(indexed, tree.id, today);
     return plants > 0 ? [{ tree, plants, events: indexed.eventsByTree.get(tree.id) ?? [] }] : [];
   });
 }

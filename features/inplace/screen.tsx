@@ -10,7 +10,7 @@ export async function InPlaceScreen(address: TreeAsked) {
   const page = await treePage(address);
   if (!page.here) return page.absent;
   const { view, shown, on, facts } = page;
-  const { tree, events, replayed, profile, situation, site } = facts;
+  const { record: tree, events, roots: replayed, profile, situation, site } = facts;
   const ball = situation && ballFromAbove(replayed, situation.ball.heightMm, tree.trunkMm);
   const year = growingSeason(on, site.latitudeDeg);
   const done = events.flatMap((e) =>
@@ -38,7 +38,9 @@ export async function InPlaceScreen(address: TreeAsked) {
           potName: replayed.lotId === null ? null : (view.loaded.indexed.lots.get(replayed.lotId)?.name ?? null),
           evergreen: profile.parameters[0].leaf === "evergreen",
           springRootZoneC: profile.values.springRootZoneC,
-          windows: windowsByCorrection(facts.windows(["core-in-place", "slice-in-place", "replace-top"])),
+          windows: windowsByCorrection(
+            facts.windows({ operations: ["core-in-place", "slice-in-place", "replace-top"] }),
+          ),
           year,
           done,
           hazards: profile.hazards,

@@ -1,8 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { closePools } from "@/server/pool";
 import { profileOf } from "@/core/species/index";
-import { tracksOf } from "@/model/index";
-import { toDay } from "@/core/dates/index";
 import { TestYard } from "@/test-support/yard";
 
 afterAll(() => closePools());
@@ -61,12 +59,7 @@ test("a place described anew moves the windows of the trees there; a move moves 
   await yard.ok("add-place", { placeId, name: "Shed", kind: "unheated" });
   await yard.ok("place-trees", { treeIds: ids, placeId, on: "2023-06-01" });
   const window = async () => {
-    const { context, loaded } = await yard.view();
-    return tracksOf(
-      context,
-      loaded.trees.find((t) => t.id === ids[0])!,
-      toDay(yard.today),
-    ).window;
+    return (await yard.view()).yard.tree(ids[0])!.on(yard.today)!.tracks.window;
   };
   const cold = await window();
   expect(await yard.fault("describe-place", { placeId }, "kind")).toMatch(/what is new/);

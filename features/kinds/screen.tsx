@@ -12,7 +12,7 @@ import {
   profileOf,
   STOCKS,
 } from "@/core/species/index";
-import { plantsOn } from "@/core/records/index";
+import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
 import { sayField } from "../kind-words";
@@ -26,7 +26,7 @@ export async function KindsScreen({ collectionId }: { collectionId: string }) {
   if (!view) notFound();
   const counts = new Map<string, number>();
   for (const tree of view.loaded.trees)
-    if (tree.kindId && plantsOn(view.loaded.indexed.presence.get(tree.id) ?? [], toDay(view.today)) > 0)
+    if (tree.kindId && plantsAt(view.loaded.indexed, tree.id, toDay(view.today)) > 0)
       counts.set(tree.kindId, (counts.get(tree.kindId) ?? 0) + 1);
   const lines = KINDS.map((kind): KindLine => {
     const known = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
@@ -65,9 +65,7 @@ export async function KindScreen({
   const kind = kindById(kindId);
   if (!view || !kind) notFound();
   const { loaded, collection, today } = view;
-  const mine = loaded.trees.filter(
-    (t) => t.kindId === kind.id && plantsOn(loaded.indexed.presence.get(t.id) ?? [], toDay(today)) > 0,
-  );
+  const mine = loaded.trees.filter((t) => t.kindId === kind.id && plantsAt(loaded.indexed, t.id, toDay(today)) > 0);
   const tree = mine.find((t) => t.id === treeId);
   // Without a tree of one's own the collection's word is looked for among trees that are there.
   const choice = tree ?? {

@@ -1,41 +1,23 @@
 import "server-only";
 import { createHash } from "node:crypto";
-import { type DayNumber, toDay } from "@/core/dates/index";
-import type { LadderProblem, LadderTerms } from "@/core/ladder/index";
+import { toDay } from "@/core/dates/index";
+import type { LadderProblem } from "@/core/ladder/index";
 import { pricePerLitre } from "@/core/mix/index";
 import { type PlaceBuild } from "@/core/winter/index";
 import { isOutdoors } from "@/core/place/index";
-import {
-  ladderSetting,
-  type LadderSetting,
-  ladderTermsOf,
-  type OffLadder,
-  MODEL_VERSION,
-  storeAt,
-} from "@/model/index";
+import { type LadderShelf, ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { mixChoices, usualMix, type PlaceRecord } from "@/core/records/index";
 import type { CollectionView } from "../collection/load";
-import type { TreeOn } from "../tree/tree-on";
 
 /** What all ladders of a collection share: pots in store and on offer, the price of mix, the terms. */
-export interface LadderShelf {
-  on: DayNumber;
-  terms: LadderTerms | null;
-  stored: ReturnType<typeof storeAt>;
-  onOffer: CollectionView["loaded"]["lots"];
-  mixPricePerL: number | null;
-  wayIn: { doorMm: number | null; headroomMm: number | null };
-}
-
 export function ladderShelf(view: CollectionView): LadderShelf {
   const { loaded, today } = view;
   const on = toDay(today);
   const choices = mixChoices(loaded.stores, on);
   const usual = choices.find((c) => c.key === usualMix(choices, loaded.indexed.records.events));
   return {
-    on,
     terms: ladderTermsOf(loaded.indexed.records.events),
-    stored: storeAt(loaded.indexed, on),
+    stored: view.yard.on(on).store,
     onOffer: loaded.lots.filter((lot) => lot.toBuy),
     wayIn: wayIn(loaded.places),
     mixPricePerL: usual?.parts ? pricePerLitre(usual.parts, loaded.stores.offers, loaded.stores.library) : null,
@@ -50,12 +32,6 @@ function wayIn(places: readonly PlaceRecord[]): LadderShelf["wayIn"] {
     return sizes.length === 0 || sizes.includes(null) ? null : Math.max(...(sizes as number[])) * 1000;
   };
   return { doorMm: best((b) => b.doorM), headroomMm: best((b) => b.heightM) };
-}
-
-type TreeFacts = Pick<TreeOn, "tree" | "profile" | "replayed" | "state" | "site" | "events">;
-
-export function settingOf(view: CollectionView, facts: TreeFacts, shelf: LadderShelf): LadderSetting | OffLadder {
-  return ladderSetting({ ...facts, ...shelf, places: view.places, calendar: view.loaded.calendar });
 }
 
 /** Names everything a plan was worked out on. */

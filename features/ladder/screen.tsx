@@ -5,8 +5,7 @@ import { toDay } from "@/core/dates/index";
 import { ladderRow, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons } from "@/core/ladder/index";
 import { PLANNED_SEASONS } from "@/model/index";
 import { collectionView } from "../shell/data";
-import { treeOn } from "../tree/tree-on";
-import { digestOf, ladderShelf, settingOf } from "./problem";
+import { digestOf, ladderShelf } from "./problem";
 import { LadderView } from "./view";
 import { LADDER_OPERATIONS, usualWindows } from "./windows";
 import { OFF_LADDER_WORDS } from "./words";
@@ -15,11 +14,11 @@ import { OFF_LADDER_WORDS } from "./words";
 export async function LadderScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const facts = treeOn(view, treeId, toDay(view.today));
+  const facts = view.yard.tree(treeId)?.on(toDay(view.today));
   if (!facts) notFound();
-  const { tree, events, profile } = facts;
+  const { record: tree, events, profile } = facts;
   const shelf = ladderShelf(view);
-  const setting = settingOf(view, facts, shelf);
+  const setting = facts.ladder(shelf);
   const page = `/c/${collectionId}/tree/${treeId}`;
   if (typeof setting === "string")
     return (
@@ -50,13 +49,17 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
         school: shelf.terms?.school ?? "small-steps",
         potNames: setting.potNames,
         firstSeason: setting.firstSeason,
-        southern: view.site.latitudeDeg < 0,
+        southern: view.yard.site.latitudeDeg < 0,
         shown: shownSeasons(PLANNED_SEASONS),
         doubt: setting.doubt,
         leftAfterLook: setting.leftAfterLook,
         cropL: setting.cropL,
         rootShare: profile.values.rootShare,
-        windows: usualWindows(facts.windows(LADDER_OPERATIONS), setting.firstSeason, view.site.latitudeDeg),
+        windows: usualWindows(
+          facts.windows({ operations: LADDER_OPERATIONS }),
+          setting.firstSeason,
+          view.yard.site.latitudeDeg,
+        ),
         currency: view.collection.currency,
         mixPriced: shelf.mixPricePerL !== null,
         set: tree.set ?? null,

@@ -83,7 +83,7 @@ export const planLadders: JobHandler = async (job, beat) => {
   );
 
   const shown = shownSeasons(PLANNED_SEASONS);
-  const { latitudeDeg } = view.site;
+  const { latitudeDeg } = view.yard.site;
   const steps = tasks.flatMap((t) => yearSteps(t, ladders.get(t.task.treeId)!, shown, latitudeDeg));
   const firstSeason = Math.min(
     ...tasks.map((t) => t.task.firstSeason),

@@ -31,7 +31,7 @@ export async function LaddersScreen({ collectionId }: { collectionId: string }) 
         running: running && { id: running.id, progress: running.progress, total: running.total },
         lastEnd: newest && newest.id !== done?.id && !running ? { state: newest.state, message: newest.message } : null,
         terms: terms ?? USUAL_TERMS,
-        southern: view.site.latitudeDeg < 0,
+        southern: view.yard.site.latitudeDeg < 0,
         currency: view.collection.currency,
       }}
     />

@@ -1,21 +1,9 @@
 import "server-only";
-import { toDay } from "@/core/dates/index";
 import { type PlanTask, USUAL_TERMS } from "@/core/ladder/index";
-import {
-  collectionAt,
-  type LadderSetting,
-  type OffLadder,
-  profileFor,
-  replay,
-  seriesAround,
-  treeWindows,
-  staysOf,
-  tracksOf,
-} from "@/model/index";
-import { plantsOn } from "@/core/records/index";
-import { type CollectionView, windowOptions } from "../collection/load";
+import type { LadderSetting, LadderShelf, OffLadder } from "@/model/index";
+import type { CollectionView } from "../collection/load";
 import type { Chosen } from "../ladder/facts";
-import { digestOf, type LadderShelf, settingOf } from "../ladder/problem";
+import { digestOf } from "../ladder/problem";
 import { LADDER_OPERATIONS, usualWindows, type UsualWindows } from "../ladder/windows";
 
 /** One tree of the collection's plan, before it is planned. */
@@ -31,8 +19,6 @@ export interface CollectionTask {
   chosen: Chosen | null;
 }
 
-type Series = ReturnType<typeof seriesAround<(typeof LADDER_OPERATIONS)[number]>>;
-
 /** Trees read before others of the process get their turn. */
 const AT_ONCE = 10;
 
@@ -41,49 +27,21 @@ export async function collectionTasks(
   view: CollectionView,
   shelf: LadderShelf,
 ): Promise<{ tasks: CollectionTask[]; off: Partial<Record<OffLadder, number>> }> {
-  const { loaded, context, places, collection } = view;
-  const { indexed } = loaded;
-  const on = toDay(view.today);
-  const options = windowOptions(collection);
-  const trees = new Map(loaded.trees.map((t) => [t.id, t]));
-  const series = new Map<string, Series>();
+  const { yard } = view;
+  const today = yard.on(view.today);
   const tasks: CollectionTask[] = [];
   const off: Partial<Record<OffLadder, number>> = {};
   let read = 0;
-  for (const state of collectionAt(indexed, context, on)) {
+  for (const state of today.states) {
     if (++read % AT_ONCE === 0) await new Promise(setImmediate);
-    const tree = trees.get(state.treeId)!;
-    const events = indexed.eventsByTree.get(tree.id) ?? [];
-    const kind = tracksOf(context, tree, on);
-    const profile = profileFor(context, tree, kind, on);
-    const replayed = replay(events, indexed.lots, profile, kind.warmth, on);
-    if (!replayed) continue;
-    const stays = staysOf(events, on);
-    const site = places.forStays(stays);
-    const setting = settingOf(view, { tree, profile, replayed, state, site, events }, shelf);
+    const day = today.tree(state.treeId)!;
+    const { record: tree, profile, events, site } = day;
+    const setting = day.ladder(shelf);
     if (typeof setting === "string") {
       off[setting] = (off[setting] ?? 0) + 1;
       continue;
     }
-    const key = `${kind.profile.key}@${places.keyOf(stays)}`;
-    let known = series.get(key);
-    if (!known) series.set(key, (known = seriesAround(site, profile, LADDER_OPERATIONS, on, options)));
-    const windows = treeWindows(
-      {
-        sites: places,
-        tree,
-        profile,
-        events,
-        replayed,
-        calendar: loaded.calendar,
-        away: context.away,
-        options,
-        on,
-        operations: LADDER_OPERATIONS,
-        withoutCurves: true,
-      },
-      known,
-    );
+    const windows = day.windows({ operations: LADDER_OPERATIONS });
     const last = [...events].reverse().find((e) => e.payload.kind === "ladder-chosen");
     const chosen =
       last?.payload.kind === "ladder-chosen" && last.payload.plan ? { on: last.on.best, ...last.payload.plan } : null;
@@ -101,7 +59,7 @@ export async function collectionTasks(
       setting,
       tag: tree.tag,
       name: profile.name,
-      plants: plantsOn(indexed.presence.get(tree.id) ?? [], on),
+      plants: day.plants,
       rootShare: profile.values.rootShare,
       windows: usualWindows(windows, setting.firstSeason, site.latitudeDeg),
       digest: digestOf(setting.problem),

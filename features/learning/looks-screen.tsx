@@ -2,11 +2,10 @@ import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { profileOf } from "@/core/species/index";
-import { type Narrowing, whatNarrows, tracksOf } from "@/model/index";
+import type { Narrowing } from "@/model/index";
 import { Reasoned } from "@/ui/fields";
 import { number, percent } from "@/ui/format";
-import { collectionView, statesOn } from "../shell/data";
+import { collectionView } from "../shell/data";
 import { ASK } from "../tree/ask";
 
 /** Trees whose band is widest are asked; more than these nobody looks at in a week. */
@@ -25,19 +24,18 @@ interface Look {
 export async function LooksScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { loaded, context, today } = view;
+  const { yard, today } = view;
   const on = toDay(today);
-  const widest = [...statesOn(view, today)]
+  const widest = [...view.yard.on(today).states]
     .sort((a, b) => b.fill.p90 - b.fill.p10 - (a.fill.p90 - a.fill.p10))
     .slice(0, ASKED);
   const looks = widest
     .flatMap((state): Look[] => {
-      const tree = loaded.trees.find((t) => t.id === state.treeId)!;
-      const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
-      const [best] = whatNarrows(tree, events, loaded.indexed.lots, context, tracksOf(context, tree, on), on).sort(
+      const tree = yard.tree(state.treeId)!;
+      const [best] = [...(tree.on(on)?.narrowing ?? [])].sort(
         (a, b) => b.daysBefore - b.daysAfter - (a.daysBefore - a.daysAfter),
       );
-      return best ? [{ id: tree.id, tag: tree.tag, name: profileOf(tree).name, plants: tree.count, best }] : [];
+      return best ? [{ id: tree.id, tag: tree.record.tag, name: tree.name, plants: tree.record.count, best }] : [];
     })
     .sort((a, b) => b.best.daysBefore - b.best.daysAfter - (a.best.daysBefore - a.best.daysAfter))
     .slice(0, SHOWN);

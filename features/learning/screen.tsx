@@ -1,11 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { onStock } from "@/core/species/index";
-import { conditionOn } from "@/core/records/index";
-import { learningOf, matesOn, rerootingOf, whatNarrows } from "@/model/index";
 import { collectionView } from "../shell/data";
-import { treeOn } from "../tree/tree-on";
 import { LearningView } from "./view";
 
 /** What a tree's checks have taught of its pace, as of today. */
@@ -13,19 +9,12 @@ export async function LearningScreen({ collectionId, treeId }: { collectionId: s
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const on = toDay(view.today);
-  const facts = treeOn(view, treeId, on);
+  const facts = view.yard.tree(treeId)?.on(on);
   if (!facts) notFound();
-  const { tree, events, kind, profile, replayed, state, site } = facts;
-  const learning = learningOf({
-    events,
-    lots: view.loaded.indexed.lots,
-    profile,
-    kindProfile: onStock(kind.profile, tree.stockPace),
-    track: kind.warmth,
-    on,
-  });
+  const { record: tree, events, profile, state } = facts;
+  const learning = facts.learning();
   if (!learning) notFound();
-  const prior = matesOn(view.context, treeId, on);
+  const prior = facts.mates;
   const mates = view.loaded.trees.filter((t) => t.id !== treeId && t.kindId !== null && t.kindId === tree.kindId);
   const potted = [...events].reverse().find((e) => e.payload.kind === "potted");
   return (
@@ -38,15 +27,8 @@ export async function LearningScreen({ collectionId, treeId }: { collectionId: s
         learning,
         mates: prior ? { count: prior.mates, of: mates.length } : null,
         due: state.due,
-        rerooting: rerootingOf(
-          replayed,
-          profile,
-          site.warmth,
-          conditionOn(events, on),
-          state.mix?.fedUntil ?? null,
-          on,
-        ),
-        narrowing: whatNarrows(tree, events, view.loaded.indexed.lots, view.context, kind, on),
+        rerooting: facts.rerooting,
+        narrowing: facts.narrowing,
         potEventId: potted?.id ?? null,
       }}
     />

@@ -1,5 +1,4 @@
-import { toDay } from "@/core/dates/index";
-import { collectionAt, datesOf, MODEL_VERSION } from "@/model/index";
+import { datesOf, MODEL_VERSION } from "@/model/index";
 import { saveLook } from "@/data/looks";
 import { now } from "@/server/clock";
 import { viewOf } from "../collection/load";
@@ -14,7 +13,7 @@ export const markSeen = command({
   run: async (context) => {
     const { collection, scope, actor, db } = context;
     const view = await viewOf(db, collection);
-    const states = collectionAt(view.loaded.indexed, view.context, toDay(view.today));
+    const { states } = view.yard.on(view.today);
     const dates = Object.fromEntries(states.map((state) => [state.treeId, datesOf(state)]));
     context.write(() =>
       saveLook(db, scope, actor, {

@@ -1,27 +1,16 @@
 import "server-only";
-import { toDay } from "@/core/dates/index";
-import {
-  collectionAt,
-  indexRecords,
-  type DateMove,
-  type TreeDates,
-  datesOf,
-  movesBetween,
-  MODEL_VERSION,
-} from "@/model/index";
+import { openYard, type DateMove, type TreeDates, datesOf, movesBetween, MODEL_VERSION } from "@/model/index";
 import { resolveRecords } from "@/core/records/index";
-import { profileOf } from "@/core/species/index";
 import { findLook, type Look } from "@/data/looks";
 import { principal } from "@/server/principal";
 import { pool } from "@/server/pool";
 import type { CollectionView, LoadedRecords } from "../collection/load";
-import { statesOn } from "../shell/data";
 
 /** Dates by tree, as they are kept with a look. */
 export type DatesByTree = Record<string, TreeDates>;
 
 export function datesToday(view: CollectionView): DatesByTree {
-  return Object.fromEntries(statesOn(view, view.today).map((state) => [state.treeId, datesOf(state)]));
+  return Object.fromEntries(view.yard.on(view.today).states.map((state) => [state.treeId, datesOf(state)]));
 }
 
 export interface MovedSince {
@@ -54,7 +43,7 @@ export async function movedSince(view: CollectionView): Promise<MovedSince> {
 
 /** Today's dates on today's weather, had nothing been recorded since the look. */
 function heldDates(view: CollectionView, look: Look): DatesByTree {
-  const { loaded, context, today } = view;
+  const { loaded, today } = view;
   const { counting } = loaded;
   const seqOf = new Map(loaded.entries.map((e) => [e.id, e.seq]));
   // Taken back or corrected since: it counted then.
@@ -65,13 +54,14 @@ function heldDates(view: CollectionView, look: Look): DatesByTree {
   };
   // Days on which people are away are told apart by the cause, so they stay as they are now.
   const events = loaded.log.filter((e) => e.seq <= look.seq && !thenVoid(e.entryId) && !thenWithdrawn(e.id));
-  const records = indexRecords(
-    resolveRecords({ trees: loaded.rows.trees, lots: loaded.rows.lots, places: loaded.rows.places, events }),
-  );
-  // A tree whose kind is new since then has no tracks of its old kind to be judged by.
-  const known = records.records.trees.filter((tree) => context.kinds[profileOf(tree).key]);
-  const states = collectionAt({ ...records, records: { ...records.records, trees: known } }, context, toDay(today));
-  return Object.fromEntries(states.map((state) => [state.treeId, datesOf(state)]));
+  const records = resolveRecords({
+    trees: loaded.rows.trees,
+    lots: loaded.rows.lots,
+    places: loaded.rows.places,
+    events,
+  });
+  const yard = openYard({ records, risk: view.collection.risk }, view.weather, { today });
+  return Object.fromEntries(yard.on(today).states.map((state) => [state.treeId, datesOf(state)]));
 }
 
 /** The revision at which an entry was taken back. */

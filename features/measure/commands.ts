@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { subject } from "@/core/event/index";
-import { namesPot } from "@/model/index";
+import { namesPot } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";

@@ -5,9 +5,10 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import type { Hazard } from "@/core/species/index";
 import { parseIso, toDay } from "@/core/dates/index";
-import type { StorePot } from "@/core/ladder/index";
+import type { PotFit, StorePot } from "@/core/ladder/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
-import { fedUntil, type TreeState } from "@/model/index";
+import { fedUntil } from "@/core/mix/index";
+import type { TreeState } from "@/model/index";
 import { type GrowersCalendar } from "@/core/people/index";
 import { type LotRecord, type MixChoice } from "@/core/records/index";
 import {
@@ -73,6 +74,7 @@ interface Props {
   /** The flare proud of the mix, as it is usual for a tree of this age, mm. */
   usualCrownMm: number;
   state: TreeState;
+  fits: PotFit[];
   currentLot: LotRecord | null;
   store: StorePot[];
   mixes: MixChoice[];
@@ -91,6 +93,7 @@ export function PottingBench({
   now,
   ageYears,
   state,
+  fits,
   currentLot,
   store,
   mixes,
@@ -105,7 +108,7 @@ export function PottingBench({
   const { collectionId, today, on, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-potting");
-  const best = state.pots.find((p) => p.misfit === null) ?? null;
+  const best = fits.find((p) => p.misfit === null) ?? null;
   const [lotId, setLotId] = useState<string | null>(best?.lotId ?? null);
   const [mixKey, setMixKey] = useState(usualMix);
   const [correction, setCorrection] = useState<CorrectionName>(wanted.correction ?? state.correction);
@@ -221,6 +224,7 @@ export function PottingBench({
               stands={stands}
               store={store}
               state={state}
+              fits={fits}
               currentLot={currentLot}
               chosen={lotId}
               onChoose={setLotId}

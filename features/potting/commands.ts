@@ -5,14 +5,14 @@ import { happened, isoDate, type LoggedEvent, subject } from "@/core/event/index
 import { READY_MIX_NAMES, SETTLE_FRACTION } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import { ballSchema, bareRootSchema } from "@/core/setting/index";
-import { type LotRecord, mixChoices, plantsOn } from "@/core/records/index";
+import { type LotRecord, mixChoices, plantsAt } from "@/core/records/index";
 import { planPotting, pottingFault } from "@/core/potting/index";
-import { presumedPot, replay, yearsInPot, storeAt } from "@/model/index";
-import { profileOf } from "@/core/species/index";
+import { presumedPot } from "@/model/index";
+import { freeOf } from "@/core/records/index";
 import { LIMITS } from "@/core/window/index";
 import { brimHeightMm, potSchema, wallOf } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
-import { loadSite } from "../collection/load";
+import { yardOf } from "../collection/load";
 import { arrivalOf, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, envelope, type NewEvent, refuse } from "../commands/define";
 import { leavePot } from "../identity/commands";
@@ -77,7 +77,7 @@ const wallOfLot = (lot: LotRecord | undefined) => (lot ? wallOf(lot.pot) : null)
 
 /** Free pots of a lot on a day's store; a tree that goes back into its own pot needs none. */
 function freePots(context: CommandContext, lotId: string): number {
-  return storeAt(context.loaded.indexed, toDay(context.today)).find((p) => p.lotId === lotId)?.free ?? 0;
+  return freeOf(context.loaded.indexed, lotId, toDay(context.today));
 }
 
 /** "Potted": one entry that changes the tree's pot, its roots' state and the store. */
@@ -92,11 +92,11 @@ export const recordPotting = command({
     refuseBeforeArrival(context, v.treeId, v.on);
     const { indexed } = context.loaded;
     const lot = indexed.lots.get(v.potLotId) ?? refuse("potLotId", "This pot is not in the store any more.");
-    const site = await loadSite(context.db, context.collection, context.loaded, context.today);
     const on = toDay(v.on);
-    const state = replay(indexed.eventsByTree.get(tree.id) ?? [], indexed.lots, profileOf(tree), site.warmth, on);
+    const day = (await yardOf(context)).tree(tree.id)?.on(on);
+    const state = day?.roots;
     if (!state) refuse("on", "The tree had not arrived on this day.");
-    const plants = plantsOn(indexed.presence.get(tree.id) ?? [], on);
+    const plants = plantsAt(indexed, tree.id, on);
     if (plants === 0) refuse("on", "The tree had left the collection by this day.");
     const free = freePots(context, v.potLotId);
     const returns = state.lotId === v.potLotId && state.together.length < 2;
@@ -117,7 +117,7 @@ export const recordPotting = command({
     const whole = v.set.as === "whole-pot";
     // Planted pot and all: nobody touches the roots.
     const correction = whole ? "none" : v.correction;
-    const plan = planPotting({ ...state, pot: presumedPot(state) }, yearsInPot(state, on), tree, {
+    const plan = planPotting({ ...state, pot: presumedPot(state) }, day.yearsInPot, tree, {
       pot: lot.pot,
       mix: choice.mix,
       mixAgeYears: choice.ageYears,

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import type { StorePot } from "@/core/ladder/index";
+import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { LotRecord } from "@/core/records/index";
 import type { TreeState } from "@/model/index";
 import { brimEstimate } from "@/core/vessel/index";
@@ -21,6 +21,7 @@ export function PotChoice({
   stands,
   store,
   state,
+  fits,
   currentLot,
   chosen,
   onChoose,
@@ -29,6 +30,8 @@ export function PotChoice({
   stands: Stands;
   store: StorePot[];
   state: TreeState;
+  /** How its ball fits each free pot, the best first. */
+  fits: PotFit[];
   currentLot: LotRecord | null;
   chosen: string | null;
   onChoose: (id: string) => void;
@@ -36,7 +39,7 @@ export function PotChoice({
 }) {
   const { collectionId, units } = useAsOf();
   const [all, setAll] = useState(false);
-  const rows = state.pots
+  const rows = fits
     .map((fit) => ({ fit, pot: store.find((p) => p.lotId === fit.lotId) }))
     .filter((r) => r.pot !== undefined);
   const fitting = rows.filter((r) => r.fit.misfit === null);

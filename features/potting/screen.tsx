@@ -1,5 +1,5 @@
 import "server-only";
-import { juvenile, presumedPot, yearsInPot, storeAt } from "@/model/index";
+import { juvenile, presumedPot } from "@/model/index";
 import { mixChoices, usualMix } from "@/core/records/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
@@ -25,9 +25,9 @@ export async function PottingScreen({
   if (!page.here) return page.absent;
   const { view, shown, on, facts } = page;
   const { loaded } = view;
-  const { tree, profile, replayed, state } = facts;
-  const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
-  const windows = facts.windows([...new Set(BALL_CORRECTIONS.map(operationOf))]);
+  const { record: tree, profile, roots: replayed, state } = facts;
+  const store = view.yard.on(on).free;
+  const windows = facts.windows({ operations: [...new Set(BALL_CORRECTIONS.map(operationOf))] });
   const mixes = mixChoices(loaded.stores, on).map((m) => ({ ...m, name: mixName(m) }));
   return (
     <>
@@ -57,10 +57,11 @@ export async function PottingScreen({
           mix: replayed.mix,
           mixStartAgeYears: replayed.mixStartAgeYears,
         }}
-        ageYears={yearsInPot(replayed, on)}
+        ageYears={facts.yearsInPot}
         stands={replayed.pot ? "described" : replayed.bare ? "bare" : "guessed"}
         usualCrownMm={juvenile(facts.events, on) ? 0 : USUAL_CROWN_MM}
         state={state}
+        fits={facts.fits()}
         currentLot={loaded.lots.find((l) => l.id === replayed.lotId) ?? null}
         store={store}
         mixes={mixes}

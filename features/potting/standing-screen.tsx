@@ -1,9 +1,6 @@
 import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
-import { profileOf } from "@/core/species/index";
-import { massNow, replay, woodOn, tracksOf } from "@/model/index";
 import { brimHeightMm, footWidthMm, vesselOf } from "@/core/vessel/index";
 import { collectionView } from "../shell/data";
 import { Standing } from "./standing";
@@ -22,21 +19,13 @@ export async function StandingScreen({
 }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { loaded, context } = view;
   const shown = asOfDay(askedOn, view.today);
-  const tree = loaded.trees.find((t) => t.id === treeId);
-  if (!tree) notFound();
-  const on = toDay(shown);
-  const profile = profileOf(tree);
-  const state = replay(
-    loaded.indexed.eventsByTree.get(treeId) ?? [],
-    loaded.indexed.lots,
-    profile,
-    tracksOf(context, tree, on).warmth,
-    on,
-  );
-  const mass = state && massNow(state, tree, on);
-  const stage = woodOn(tracksOf(context, tree, on), on).stage;
+  const known = view.yard.tree(treeId);
+  if (!known) notFound();
+  const { record: tree, kind: profile } = known;
+  const facts = known.on(shown);
+  const mass = facts?.mass ?? null;
+  const pot = facts?.roots.pot ?? null;
   return (
     <div>
       <FollowDay shown={shown} />
@@ -46,7 +35,7 @@ export async function StandingScreen({
         </Link>
       </p>
       <h1 className="mb-3 text-2xl">{tree.tag} in wind and in hands</h1>
-      {!state?.pot || !mass ? (
+      {!facts || !pot || !mass ? (
         <p>
           Nobody has said which pot it stands in:{" "}
           <Link className="link" href={`/c/${collectionId}/tree/${treeId}`}>
@@ -61,13 +50,13 @@ export async function StandingScreen({
             dryKg: mass.dryKg,
             guessed: mass.guessed,
             weighed: mass.weighed,
-            potHeightMm: brimHeightMm(vesselOf(state.pot).vessel),
-            baseWidthMm: footWidthMm(vesselOf(state.pot).vessel),
-            volumeL: state.volumeL.p50,
+            potHeightMm: brimHeightMm(vesselOf(pot).vessel),
+            baseWidthMm: footWidthMm(vesselOf(pot).vessel),
+            volumeL: facts.state.volumeL.p50,
             heightM: tree.heightM,
             crownM: tree.crownM ?? null,
-            inLeaf: stage !== "dormant" && stage !== "swelling",
-            people: loaded.calendar,
+            inLeaf: facts.wood.stage !== "dormant" && facts.wood.stage !== "swelling",
+            people: view.loaded.calendar,
           }}
         />
       )}

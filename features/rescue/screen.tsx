@@ -9,7 +9,6 @@ import {
   rescueState,
 } from "@/core/rescue/index";
 import { profileOf } from "@/core/species/index";
-import { treeOn } from "../tree/tree-on";
 import { RescueView } from "./view";
 import { FollowDay } from "../shell/follow-day";
 import { type TreeAsked, treePage } from "../tree/tree-page";
@@ -19,16 +18,16 @@ export async function RescueScreen(address: TreeAsked) {
   const page = await treePage(address);
   if (!page.here) return page.absent;
   const { view, shown, on, facts: now } = page;
-  const { tree, events, profile } = now;
+  const { record: tree, events, profile } = now;
   const begun = newestRescue(events, on);
-  const started = begun ? treeOn(view, tree.id, begun.start.on) : now;
+  const started = begun ? view.yard.tree(tree.id)?.on(begun.start.on) : now;
   const factsOf = (at: typeof now): RescueFacts => ({
     profile,
     kPerDegreeDay: profile.kPerDegreeDay * now.state.vigour.p50,
     phase: at.situation?.phase ?? "soft",
     takeHoldLeft: at.situation?.takeHoldLeft ?? 0,
     frostDays: at.situation?.weeksToFrost == null ? null : Math.round(7 * at.situation.weeksToFrost),
-    volumeL: at.replayed.volumeL.p50,
+    volumeL: at.roots.volumeL.p50,
     warmth: { track: now.site.warmth, set: profile.warmth },
   });
   const facts = factsOf(started ?? now);

@@ -1,7 +1,6 @@
 import "server-only";
 import { ownColours } from "@/core/rules/index";
 import { liftAdvice } from "@/core/mass/index";
-import { massNow } from "@/model/index";
 import { kilograms } from "@/ui/format";
 import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, liftWords } from "../words";
 import { RootReading } from "./reading";
@@ -13,10 +12,10 @@ import { type TreeAsked, treePage } from "../tree/tree-page";
 export async function RootReadingScreen(address: TreeAsked) {
   const page = await treePage(address);
   if (!page.here) return page.absent;
-  const { view, shown, on, facts } = page;
-  const { tree, profile, events, replayed } = facts;
+  const { view, shown, facts } = page;
+  const { record: tree, profile, events } = facts;
   const { units } = view.collection;
-  const kg = massNow(replayed, tree, on)?.wetKg ?? null;
+  const kg = facts.mass?.wetKg ?? null;
   const photos = [...events]
     .reverse()
     .flatMap((e) =>

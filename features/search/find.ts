@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { kindById, profileOf } from "@/core/species/index";
-import { plantsOn } from "@/core/records/index";
+import { plantsAt } from "@/core/records/index";
 import { isDatabaseGone } from "@/data/db";
 import { type LoadedRecords, viewRecords } from "../collection/load";
 
@@ -53,7 +53,7 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
         cultivar: tree.cultivar,
         place,
         note: null,
-        gone: plantsOn(loaded.indexed.presence.get(tree.id) ?? [], toDay(today)) === 0,
+        gone: plantsAt(loaded.indexed, tree.id, toDay(today)) === 0,
       },
       tag: fold(tree.tag),
       head: fold(words.filter(Boolean).join(" ")),

@@ -2,31 +2,16 @@ import "server-only";
 import { cache } from "react";
 import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { collectionAt, type KindTracks, type ReplayContext, type TreeState } from "@/model/index";
-import { namesTogether, profileOf } from "@/core/species/index";
-import { tracksOf, woodOn } from "@/model/index";
+import { namesTogether } from "@/core/species/index";
+import { woodOn, type WoodState, type Yard } from "@/model/index";
 import { firstRing } from "../almanac/ahead";
-import { type CollectionView, stateKey, viewCollection, viewRecords } from "../collection/load";
+import { type CollectionView, viewCollection, viewRecords } from "../collection/load";
 
 /** One read of a collection per request, however many parts of the page ask. */
 export const collectionView = cache(viewCollection);
 
 /** The records alone, for pages that need no weather. */
 export const recordsView = cache(viewRecords);
-
-const stateCache = new Map<string, TreeState[]>();
-
-/** States of all trees on a day, kept by revision: the answer can only change with the records. */
-export function statesOn(view: CollectionView, on: string): TreeState[] {
-  const { collection, today } = view;
-  const key = `${stateKey(collection)}:${collection.revision}:${today}:${on}`;
-  const found = stateCache.get(key);
-  if (found) return found;
-  const states = collectionAt(view.loaded.indexed, view.context, toDay(on));
-  stateCache.set(key, states);
-  while (stateCache.size > 12) stateCache.delete(stateCache.keys().next().value!);
-  return states;
-}
 
 export interface StripData {
   /** What the weather years behind everything shown are generated from; null where they are a record of the site's own. */
@@ -67,18 +52,18 @@ const WEEK = 7;
 const MARKED_DAYS = 900;
 
 export function stripData(view: CollectionView): StripData {
-  const { site, context, loaded } = view;
+  const { yard, loaded } = view;
+  const { site } = yard;
   const today = toDay(view.today);
   const probability = frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, site.minima.tminC, 0);
   const kinds = new Map<string, { names: Set<string>; count: number }>();
-  for (const tree of loaded.trees) {
-    const profile = profileOf(tree);
+  for (const { kind: profile } of yard.trees) {
     const known = kinds.get(profile.key) ?? { names: new Set<string>(), count: 0 };
     kinds.set(profile.key, { names: known.names.add(profile.name), count: known.count + 1 });
   }
-  const [from, weeks] = woodRange(context, [...kinds.keys()]);
+  const [from, weeks] = woodRange(yard, [...kinds.keys()]);
   const [closing, due, potted] = [weekCounter(today), weekCounter(today), weekCounter(today)];
-  for (const state of statesOn(view, view.today)) {
+  for (const state of yard.on(today).states) {
     if (Number.isFinite(state.pressDays) && Math.abs(state.pressDays) <= 400) closing.add(today + state.pressDays);
     if (!("none" in state.due) && state.due.p50 !== null && !state.isDue) due.add(toDay(state.due.p50));
   }
@@ -86,14 +71,14 @@ export function stripData(view: CollectionView): StripData {
     if (event.payload.kind === "potted" && event.treeId !== null) potted.add(toDay(event.on.best));
   return {
     generatedFrom: site.basis === "record" ? null : site.basis,
-    simulatedForecast: site.simulatedForecast,
+    simulatedForecast: view.weather.simulatedForecast,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
     woods: [...kinds].map(([key, { names, count }]) => ({
       key,
       name: namesTogether([...names]),
       count,
-      weeks: woodLetters(context.kinds[key], from, weeks),
+      weeks: woodLetters((day) => woodOn(yard.kindTracks(key)!, day), from, weeks),
     })),
     closing: closing.list(),
     due: due.list(),
@@ -115,31 +100,31 @@ function weekCounter(today: DayNumber) {
   };
 }
 
-function woodRange(context: ReplayContext, keys: string[]): [DayNumber, number] {
-  if (keys.length === 0) return [context.today, 0];
-  const series = context.kinds[keys[0]].wood;
+function woodRange(yard: Yard, keys: string[]): [DayNumber, number] {
+  if (keys.length === 0) return [yard.today, 0];
+  const series = yard.kindTracks(keys[0])!.wood;
   return [series.startDay, Math.floor(series.phase.length / WEEK)];
 }
 
-function woodLetters(tracks: KindTracks, from: DayNumber, weeks: number): string {
-  return Array.from({ length: weeks }, (_, w) => woodLetter(tracks, from + w * WEEK)).join("");
+function woodLetters(woodOn: (day: DayNumber) => WoodState, from: DayNumber, weeks: number): string {
+  return Array.from({ length: weeks }, (_, w) => woodLetter(woodOn(from + w * WEEK))).join("");
 }
 
 /** Wood of a tree that goes its own pace or stands elsewhere than in the open; null where it goes as its kind does. Sent with the tree's own pages only. */
-export function ownStripWood({ context, loaded }: CollectionView, treeId: string): StripWood | null {
-  const tree = loaded.trees.find((t) => t.id === treeId);
-  if (!tree || !context.versions?.[treeId]) return null;
-  const [from, weeks] = woodRange(context, [profileOf(tree).key]);
+export function ownStripWood({ yard }: CollectionView, treeId: string): StripWood | null {
+  const tree = yard.tree(treeId);
+  const now = tree?.goesItsOwnWay ? tree.on(yard.today) : null;
+  if (!tree || !now) return null;
+  const [from, weeks] = woodRange(yard, [tree.kind.key]);
   return {
     key: `tree:${treeId}`,
-    name: tree.tag,
+    name: tree.record.tag,
     count: 0,
-    weeks: woodLetters(tracksOf(context, tree, context.today), from, weeks),
+    weeks: woodLetters((day) => now.woodOn(day), from, weeks),
   };
 }
 
-function woodLetter(tracks: KindTracks, day: DayNumber): string {
-  const { stage, ripe } = woodOn(tracks, day);
+function woodLetter({ stage, ripe }: WoodState): string {
   const letter = String.fromCharCode(97 + Math.round(25 * ripe.p50));
   return stage === "dormant" || stage === "swelling" ? letter.toUpperCase() : letter;
 }

@@ -3,7 +3,7 @@ import { createHash } from "node:crypto";
 import { toDay, toIso } from "@/core/dates/index";
 import { type OutlookTask, type ShelterData, siteWinter, winterOn } from "@/core/shelter/index";
 import { carryLimitsOf } from "@/core/people/index";
-import { MODEL_VERSION, type WinterStandings, winterStandings } from "@/model/index";
+import { MODEL_VERSION, type WinterStandings } from "@/model/index";
 import { type CollectionView, stateKey } from "../collection/load";
 import { asWinterPlace, type KnownQuarter, OPEN_QUARTER, quartersOf } from "./quarters";
 
@@ -25,14 +25,15 @@ export interface WinterFacts {
 const cache = new Map<string, WinterFacts>();
 
 export function winterFacts(view: CollectionView): WinterFacts {
-  const { collection, loaded, context, site, today } = view;
-  const cacheKey = `${stateKey(collection)}:${collection.revision}:${collection.weatherRevision}:${view.site.key}:${today}`;
+  const { collection, loaded, yard, today } = view;
+  const { site } = yard;
+  const cacheKey = `${stateKey(collection)}:${collection.revision}:${collection.weatherRevision}:${view.weather.key}:${today}`;
   const found = cache.get(cacheKey);
   if (found) return found;
   const on = toDay(today);
   const winter = winterOn(on, site.latitudeDeg);
   const quarters = quartersOf(loaded);
-  const known = winterStandings(loaded.indexed, context, winter, on);
+  const known = yard.on(on).winter(winter);
   const courses = known.trees.length >= COURSES.manyFrom ? COURSES.many : COURSES.few;
   const { risk } = collection;
   const task: OutlookTask = {
@@ -51,7 +52,7 @@ export function winterFacts(view: CollectionView): WinterFacts {
     data: { standings: known.standings, quarters, limits: carryLimitsOf(loaded.calendar.people), risk },
     task,
     key: createHash("sha256")
-      .update(JSON.stringify([MODEL_VERSION, view.site.key, winter, courses, trees, places, risk]))
+      .update(JSON.stringify([MODEL_VERSION, view.weather.key, winter, courses, trees, places, risk]))
       .digest("hex")
       .slice(0, 32),
   };

@@ -11,7 +11,7 @@ import {
   roundsOf,
 } from "@/core/shelter/index";
 import { hoursBetween } from "@/core/people/index";
-import { plannedKey, shelterPlanOf, profileFor, tracksOf } from "@/model/index";
+import { plannedKey, shelterPlanOf } from "@/model/index";
 import { cropOutlook, earlyStartNights } from "@/core/wood/index";
 import { type CollectionView } from "../collection/load";
 import { type WinterFacts, winterFacts } from "./facts";
@@ -90,7 +90,8 @@ const EARLY_WEEKS = [4, 8] as const;
 const SURE = 0.95;
 
 export async function movesFacts(view: CollectionView): Promise<MovesFacts> {
-  const { loaded, site, collection } = view;
+  const { loaded, yard, collection } = view;
+  const { site } = yard;
   const facts = winterFacts(view);
   const today = toDay(view.today);
   const result = await outlookFor(collection.id, facts);
@@ -182,14 +183,14 @@ const shownRound = (r: Round, show: (m: Move) => ShownMove): ShownRound => ({
 
 /** Crop kinds that outdoors do not always ripen, and what weeks of warmth before would change. */
 function earlyStarts(view: CollectionView, facts: WinterFacts): EarlyStart[] {
-  const { context, site, loaded } = view;
-  const on = toDay(view.today);
+  const { yard, loaded } = view;
+  const { site, today: on } = yard;
   const running = growingSeason(on, site.latitudeDeg);
   const season = Math.max(facts.winter, running);
   const byKind = new Map<string, EarlyStart | null>();
   for (const tree of loaded.trees) {
     if (tree.purpose !== "crop") continue;
-    const profile = profileFor(context, tree, tracksOf(context, tree, on), on);
+    const profile = yard.kindOf(tree);
     if (!profile.crop) continue;
     const known = byKind.get(profile.key);
     if (known) known.tags.push(tree.tag);

@@ -12,7 +12,7 @@ export async function MovesScreen({ collectionId }: { collectionId: string }) {
   return (
     <>
       <ShelterNav at="moves" />
-      <MovesView facts={await movesFacts(view)} southern={view.site.latitudeDeg < 0} risk={view.collection.risk} />
+      <MovesView facts={await movesFacts(view)} southern={view.yard.site.latitudeDeg < 0} risk={view.collection.risk} />
     </>
   );
 }

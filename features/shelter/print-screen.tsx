@@ -38,7 +38,7 @@ export async function PrintScreen({ collectionId }: { collectionId: string }) {
       <PrintView
         facts={{
           winter: facts.winter,
-          southern: view.site.latitudeDeg < 0,
+          southern: view.yard.site.latitudeDeg < 0,
           name: view.collection.name,
           planned: plan !== null,
           places: facts.quarters.filter(isQuarter).map((q) => ({

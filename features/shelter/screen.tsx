@@ -36,7 +36,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
       <ShelterView
         facts={{
           winter: facts.winter,
-          southern: view.site.latitudeDeg < 0,
+          southern: view.yard.site.latitudeDeg < 0,
           startDay: facts.startDay,
           risk: view.collection.risk,
           data: { ...facts.data, outlooks: (result?.outlooks ?? []).map(forPlacing) },
@@ -52,7 +52,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
           running: running && { id: running.id, progress: running.progress, total: running.total },
           failed: newest && newest.state === "failed" ? (newest.message ?? "It could not be finished.") : null,
           withoutPot: facts.known.withoutPot.map((id) => ({ id, tag: tags.get(id) ?? "" })),
-          guessedWeather: view.site.basis !== "record",
+          guessedWeather: view.yard.site.basis !== "record",
         }}
       />
     </>

@@ -77,7 +77,7 @@ const WATCHED_NIGHT_COUNT = 3;
 
 export function watchFacts(view: CollectionView): WatchFacts {
   const facts = winterFacts(view);
-  const nights = nightsAhead(view.site);
+  const nights = nightsAhead(view.yard.site);
   const ahead = aheadBy(facts);
   const watched = facts.quarters.filter(isQuarter);
   return {
@@ -129,7 +129,7 @@ function coldPots(view: CollectionView, facts: WinterFacts, aheadOf: (id: string
   const { risk } = view.collection;
   const trees = new Map(facts.task.trees.map((t) => [t.id, t]));
   const crowns = new Map<string, number>();
-  for (const group of atRisk(view, nightsAhead(view.site, WATCHED_NIGHT_COUNT)))
+  for (const group of atRisk(view, nightsAhead(view.yard.site, WATCHED_NIGHT_COUNT)))
     for (const tag of group.tags) crowns.set(tag, Math.max(...group.wood, ...group.shoots));
   const known = new Map<string, number>();
   const out: ColdPot[] = [];

@@ -1,11 +1,10 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate, POT_CONDITIONS, subject } from "@/core/event/index";
-import { replay, storeAt } from "@/model/index";
-import { profileOf } from "@/core/species/index";
+import { freeOf } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
-import { loadSite } from "../collection/load";
+import { yardOf } from "../collection/load";
 import { findTree, happening, refuseFuture } from "../commands/days";
 import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
 import { CONDITION_WORDS } from "../words";
@@ -152,13 +151,11 @@ export const identifyPot = command({
     const { id: _old, ...rest } = lot;
     const about = { potLotId: v.newLotId };
     if (v.treeId === null) {
-      const free = storeAt(loaded.indexed, toDay(today)).find((p) => p.lotId === lot.id)?.free ?? 0;
+      const free = freeOf(loaded.indexed, lot.id, toDay(today));
       if (free < 1) refuse("lotId", "None of these pots is free: name the tree it stands under.");
     } else {
       const tree = findTree(context, v.treeId);
-      const site = await loadSite(db, context.collection, loaded, today);
-      const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
-      const state = replay(events, loaded.indexed.lots, profileOf(tree), site.warmth, toDay(today));
+      const state = (await yardOf(context)).tree(tree.id)?.on(today)?.roots;
       if (state?.lotId !== lot.id) refuse("treeId", "This tree does not stand in one of these pots.");
       if (tree.count > 1) refuse("treeId", "A batch stands in many pots: take one plant out of it first.");
       if (state.together.length > 1)
@@ -194,7 +191,7 @@ export const discardPots = command({
     const on = v.on ?? context.today;
     refuseFuture(context, on);
     const lot = findLot(context, v.lotId);
-    const free = storeAt(context.loaded.indexed, toDay(context.today)).find((p) => p.lotId === v.lotId)?.free ?? 0;
+    const free = freeOf(context.loaded.indexed, v.lotId, toDay(context.today));
     if (v.count > free) refuse("count", `Only ${free} of these pots are free.`);
     context.record(happening({ kind: "discarded", count: v.count }, on, { potLotId: v.lotId }));
     context.note(`${v.count} × ${lot.name} thrown out`);
@@ -217,7 +214,7 @@ export const setPotCondition = command({
     const lot = findLot(context, v.lotId);
     const condition = lot.condition ?? "sound";
     if (condition === v.condition) refuse("condition", "They are recorded so already.");
-    const free = storeAt(loaded.indexed, toDay(today)).find((p) => p.lotId === lot.id)?.free ?? 0;
+    const free = freeOf(loaded.indexed, lot.id, toDay(today));
     if (v.count > free)
       refuse("count", `Only ${free} of these pots are free: those in use are looked at when they are empty.`);
     const inUse = loaded.indexed.records.events.some((e) => e.potLotId === lot.id && e.treeId !== null);

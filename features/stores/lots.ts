@@ -2,10 +2,9 @@ import "server-only";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
-import { plantsOn } from "@/core/records/index";
-import { storeAt } from "@/model/index";
+import { plantsAt } from "@/core/records/index";
+import { storeAt } from "@/core/records/index";
 import type { CollectionView } from "../collection/load";
-import { statesOn } from "../shell/data";
 
 export interface PotUser {
   treeId: string;
@@ -18,10 +17,10 @@ export interface PotUser {
 export function usersByLot(view: CollectionView): Map<string, PotUser[]> {
   const trees = new Map(view.loaded.trees.map((t) => [t.id, t]));
   const users = new Map<string, PotUser[]>();
-  for (const state of statesOn(view, view.today)) {
+  for (const state of view.yard.on(view.today).states) {
     const tree = trees.get(state.treeId);
     if (!tree || state.lotId === null) continue;
-    const plants = plantsOn(view.loaded.indexed.presence.get(tree.id) ?? [], toDay(view.today));
+    const plants = plantsAt(view.loaded.indexed, tree.id, toDay(view.today));
     const user = { treeId: tree.id, tag: tree.tag, name: profileOf(tree).name, plants };
     users.set(state.lotId, [...(users.get(state.lotId) ?? []), user]);
   }

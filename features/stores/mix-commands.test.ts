@@ -3,8 +3,7 @@ import { hasTestDatabase } from "@/test-support/database";
 import { toDay } from "@/core/dates/index";
 import { COMPONENTS, READY_MIXES } from "@/core/mix/index";
 import { mixChoices } from "@/core/records/index";
-import { replay, storeAt } from "@/model/index";
-import { profileOf } from "@/core/species/index";
+import { storeAt } from "@/core/records/index";
 import { TestYard } from "@/test-support/yard";
 import { closePools } from "@/server/pool";
 
@@ -19,10 +18,7 @@ onDatabase("mixes, recipes and pots of their own", () => {
   beforeAll(() => yard.found());
   const stores = async () => (await yard.view()).loaded.stores;
   const stateOf = async (treeId: string) => {
-    const { loaded, context } = await yard.view();
-    const tree = loaded.trees.find((t) => t.id === treeId)!;
-    const { eventsByTree, lots } = loaded.indexed;
-    return replay(eventsByTree.get(treeId)!, lots, profileOf(tree), context.warmth, toDay(yard.today))!;
+    return (await yard.view()).yard.tree(treeId)!.on(yard.today)!.roots;
   };
 
   test("a component of one's own goes into a recipe and cannot leave while the recipe uses it; undo brings words back", async () => {

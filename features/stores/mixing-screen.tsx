@@ -3,12 +3,10 @@ import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import type { Mix } from "@/core/mix/index";
-import { onStock, profileOf } from "@/core/species/index";
-import { mixChoices, usualMix, plantsOn } from "@/core/records/index";
+import { mixChoices, usualMix } from "@/core/records/index";
 import { planPotting } from "@/core/potting/index";
-import { replay, yearsInPot, storeAt, treeAt, tracksOf } from "@/model/index";
 import type { CollectionView } from "../collection/load";
-import { collectionView, statesOn } from "../shell/data";
+import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { Mixing, type Need } from "./mixing";
 import { mixName } from "./mix-words";
@@ -45,27 +43,21 @@ function onSale(view: CollectionView): StorePot[] {
  * that can be bought. What presses most has the first choice. Trees whose window is closed are listed with the day it opens.
  */
 function needsOf(view: CollectionView, asOf: string, mix: Mix): Need[] {
-  const { loaded, context } = view;
-  const on = toDay(asOf);
-  const store = storeAt(loaded.indexed, on).filter((p) => p.free > 0);
+  const { loaded } = view;
+  const today = view.yard.on(asOf);
+  const store = today.free;
   const free = new Map(store.map((p) => [p.lotId, p.free]));
   const sale = onSale(view);
-  const needs = statesOn(view, asOf).flatMap((state): Need[] => {
-    const tree = loaded.trees.find((t) => t.id === state.treeId);
-    if (!tree || !state.isDue) return [];
-    const plants = plantsOn(loaded.indexed.presence.get(tree.id) ?? [], on);
-    const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
-    const kind = tracksOf(context, tree, on);
-    const profile = onStock(profileOf(tree), tree.stockPace);
-    const fits = (pots: StorePot[]) =>
-      treeAt(tree, events, loaded.indexed.lots, pots, context, kind, on)?.pots.filter((p) => p.misfit === null) ?? [];
+  const needs = view.yard.on(asOf).states.flatMap((state): Need[] => {
+    const day = today.tree(state.treeId);
+    if (!day || !state.isDue) return [];
+    const { record: tree, plants, roots } = day;
+    const fits = (pots: StorePot[]) => day.fits(pots).filter((p) => p.misfit === null);
     const inStore = fits(store).find((p) => (free.get(p.lotId) ?? 0) >= plants);
     const lot = loaded.indexed.lots.get((inStore ?? fits(sale)[0])?.lotId ?? "");
-    const replayed = replay(events, loaded.indexed.lots, profile, tracksOf(context, tree, on).warmth, on);
     const plan =
       lot &&
-      replayed &&
-      planPotting(replayed, yearsInPot(replayed, on), tree, {
+      planPotting(roots, day.yearsInPot, tree, {
         pot: lot.pot,
         mix,
         correction: state.correction,

@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { storeAt } from "@/model/index";
+import { freeOf } from "@/core/records/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { brimEstimate, vesselOf } from "@/core/vessel/index";
 import { eventWords } from "../history/event-words";
@@ -52,7 +52,7 @@ export async function PotScreen({ collectionId, lotId }: { collectionId: string;
       guessed={guessed}
       fillHeightMm={usualFillHeightMm(vessel)}
       brim={brimEstimate(lot.pot)}
-      free={storeAt(loaded.indexed, toDay(today)).find((p) => p.lotId === lotId)?.free ?? 0}
+      free={freeOf(loaded.indexed, lotId, toDay(today))}
       users={usersByLot(view).get(lotId) ?? []}
       places={loaded.places.map(({ id, name }) => ({ id, name }))}
       history={history}

@@ -1,13 +1,9 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
-import { onStock, profileOf } from "@/core/species/index";
-import { currentBall } from "@/core/potting/index";
-import { replay, yearsInPot, treeAt, tracksOf } from "@/model/index";
 import { brimEstimate } from "@/core/vessel/index";
 import type { CollectionView } from "../collection/load";
-import { collectionView, statesOn } from "../shell/data";
+import { collectionView } from "../shell/data";
 import { shelfOf, usersByLot } from "./lots";
 import type { ShelfLot } from "./shelf";
 import { type Held, StoresView } from "./stores-view";
@@ -32,7 +28,6 @@ export async function StoresScreen({ collectionId, treeId }: { collectionId: str
     };
   };
   const bySize = (a: ShelfLot, b: ShelfLot) => a.brim.p50 - b.brim.p50;
-  const trees = new Map(loaded.trees.map((t) => [t.id, t]));
   return (
     <StoresView
       pots={free.map(shown).sort(bySize)}
@@ -44,9 +39,9 @@ export async function StoresScreen({ collectionId, treeId }: { collectionId: str
       currency={view.collection.currency}
       held={treeId === undefined ? null : heldAgainst(view, treeId, [...free, ...toBuy])}
       // In the order of the Yard: what presses comes first.
-      trees={statesOn(view, view.today).flatMap((s) => {
-        const tree = trees.get(s.treeId);
-        return tree ? [{ id: tree.id, tag: tree.tag, name: profileOf(tree).name }] : [];
+      trees={view.yard.on(view.today).states.flatMap((s) => {
+        const tree = view.yard.tree(s.treeId);
+        return tree ? [{ id: tree.id, tag: tree.record.tag, name: tree.name }] : [];
       })}
     />
   );
@@ -54,21 +49,9 @@ export async function StoresScreen({ collectionId, treeId }: { collectionId: str
 
 /** A tree's ball held against every pot of the shelf: which fit, and why the others do not. What can be bought counts as there. */
 function heldAgainst(view: CollectionView, treeId: string, shelf: StorePot[]): Held | null {
-  const { loaded, context, today } = view;
-  const tree = loaded.trees.find((t) => t.id === treeId);
-  if (!tree) return null;
+  const facts = view.yard.tree(treeId)?.on(view.today);
+  if (!facts) return null;
   const store = shelf.map((p) => (p.free > 0 ? p : { ...p, free: 1 }));
-  const kind = tracksOf(context, tree, toDay(today));
-  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
-  const state = treeAt(tree, events, loaded.indexed.lots, store, context, kind, toDay(today));
-  const on = toDay(today);
-  const replayed = replay(
-    events,
-    loaded.indexed.lots,
-    onStock(profileOf(tree), tree.stockPace),
-    tracksOf(context, tree, on).warmth,
-    on,
-  );
-  const ball = replayed && currentBall(replayed, yearsInPot(replayed, on))?.ball;
-  return state && { treeId, tag: tree.tag, mixL: state.volumeL, fits: state.pots, ball: ball ?? null };
+  const { state, record, ball } = facts;
+  return { treeId, tag: record.tag, mixL: state.volumeL, fits: facts.fits(store), ball: ball?.ball ?? null };
 }

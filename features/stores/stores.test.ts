@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { toDay } from "@/core/dates/index";
-import { storeAt, treeAt } from "@/model/index";
+import { storeAt } from "@/core/records/index";
 import { TestYard } from "@/test-support/yard";
 import { closePools } from "@/server/pool";
 
@@ -60,19 +60,7 @@ onDatabase("the store's small change", () => {
     expect((await shelf())[0]).toEqual(["Tub", 1, "wash"]);
     await set(lotId, "sound", 1);
     const tree = await yard.tree("S-1");
-    const { loaded, context } = await yard.view();
-    const record = loaded.trees.find((t) => t.id === tree)!;
-    const store = storeAt(loaded.indexed, toDay(yard.today)).filter((p) => p.free > 0);
-    const kind = context.kinds.quince;
-    const { pots } = treeAt(
-      record,
-      await yard.events(tree),
-      loaded.indexed.lots,
-      store,
-      context,
-      kind,
-      toDay(yard.today),
-    )!;
+    const pots = (await yard.view()).yard.tree(tree)!.on(yard.today)!.fits();
     expect(pots.find((p) => p.lotId === cracked)?.misfit).toBe("unsound");
     expect(pots.find((p) => p.lotId === lotId)?.misfit).not.toBe("unsound");
     await yard.ok("undo-together", { entryIds: [done.entryId] });

@@ -4,10 +4,9 @@ import { Suspense } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { stepRule } from "@/core/ladder/index";
-import { profileOf } from "@/core/species/index";
 import { winterOn } from "@/core/shelter/index";
-import { endOf, plantsOn } from "@/core/records/index";
-import { shelterPlanOf, storeAt, treePicture, whatNarrows, tracksOf } from "@/model/index";
+import type { TreeRecord } from "@/core/records/index";
+import { shelterPlanOf } from "@/model/index";
 import type { CollectionView } from "../collection/load";
 import { frostWords } from "../almanac/words";
 import { day } from "@/ui/format";
@@ -38,7 +37,7 @@ export async function TreeScreen({
   const asked = asOfDay(on, view.today);
   // Before its arrival there is nothing to show: the day it came is the first there is.
   const shown = arrived !== undefined && asked < arrived ? arrived : asked;
-  const picture = treePicture(view.loaded.indexed, view.context, treeId, toDay(shown));
+  const picture = view.yard.tree(treeId)?.picture(shown);
   if (!picture) notFound();
   const facts = factsOf(view, treeId);
   return (
@@ -54,15 +53,11 @@ export async function TreeScreen({
 
 /** What does not change with the as-of day. */
 function factsOf(view: CollectionView, treeId: string): TreeFacts {
-  const { loaded, site, context, today } = view;
-  const { indexed } = loaded;
-  const tree = loaded.trees.find((t) => t.id === treeId)!;
-  const profile = profileOf(tree);
-  const events = indexed.eventsByTree.get(treeId) ?? [];
-  const steps = indexed.presence.get(treeId) ?? [];
-  const end = endOf(steps);
+  const { loaded, yard, today } = view;
+  const own = yard.tree(treeId)!;
+  const { record: tree, kind: profile, events, left: end } = own;
   const mine = new Set(events.flatMap((e) => (e.potLotId === null ? [] : [e.potLotId])));
-  const offered = new Set(storeAt(indexed, toDay(today)).flatMap((p) => (p.free > 0 ? [p.lotId] : [])));
+  const offered = new Set(yard.on(today).free.map((p) => p.lotId));
   const tags = Object.fromEntries(loaded.trees.map((t) => [t.id, t.tag]));
   const known = namedIn(events);
   return {
@@ -74,7 +69,7 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     cultivar: tree.cultivar,
     purpose: tree.purpose,
     count: tree.count,
-    plants: plantsOn(steps, toDay(today)),
+    plants: own.plants(yard.today),
     note: profile.note,
     hazards: profile.hazards,
     kindKey: profile.key,
@@ -84,16 +79,14 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     habit: tree.habit,
     step: stepRule(profile.kPerDegreeDay, profile.values.largestStep),
     kPerDegreeDay: profile.kPerDegreeDay,
-    frost: frostWords(site),
+    frost: frostWords(yard.site),
     anyInStore: offered.size > 0,
     lots: loaded.lots
       .filter((lot) => mine.has(lot.id) || offered.has(lot.id))
       .map((lot) => ({ id: lot.id, name: lot.name, pot: lot.pot })),
     history: historyOf(view, treeId),
-    others: loaded.trees.filter((t) => t.id !== treeId).map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name })),
-    narrowing: end
-      ? []
-      : whatNarrows(tree, events, indexed.lots, context, tracksOf(context, tree, toDay(today)), toDay(today)),
+    others: yard.trees.filter((t) => t.id !== treeId).map((t) => ({ id: t.id, tag: t.record.tag, name: t.name })),
+    narrowing: end ? [] : (own.on(today)?.narrowing ?? []),
     arrivedOn: events.find((e) => e.payload.kind === "arrived")?.on.best ?? today,
     rootstock: tree.rootstock ?? null,
     left: end
@@ -111,7 +104,7 @@ function namedIn(events: readonly LoggedEvent[]): string[] {
   return events.flatMap(({ payload }) => (payload.kind === "joined" ? payload.together : []));
 }
 
-function originWords(tree: CollectionView["loaded"]["trees"][number], tags: Record<string, string>): string | null {
+function originWords(tree: TreeRecord, tags: Record<string, string>): string | null {
   const mother = tree.motherId ? tags[tree.motherId] : tree.motherName;
   if (tree.parentId) return `from the batch ${tags[tree.parentId] ?? ""}`.trim();
   if (!mother && !tree.method) return null;
@@ -176,7 +169,7 @@ function historyOf(view: CollectionView, treeId: string): HistoryItem[] {
     .reverse();
 }
 
-function wintersIn({ loaded, site, today }: CollectionView, treeId: string): string | null {
-  const stand = shelterPlanOf(loaded.indexed, winterOn(toDay(today), site.latitudeDeg))?.get(treeId);
+function wintersIn({ loaded, yard }: CollectionView, treeId: string): string | null {
+  const stand = shelterPlanOf(loaded.indexed, winterOn(yard.today, yard.latitudeDeg))?.get(treeId);
   return loaded.places.find((p) => p.id === stand?.placeId)?.name ?? null;
 }

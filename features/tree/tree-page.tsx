@@ -6,7 +6,7 @@ import type { CollectionView } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { NotHereThen } from "../shell/follow-day";
 import { asOfDay } from "../shell/page-props";
-import { treeOn, type TreeOn } from "./tree-on";
+import type { TreeOnDay } from "@/model/index";
 
 /** What a page's address asks for. */
 export interface TreeAsked {
@@ -22,7 +22,7 @@ export interface TreePage {
   /** The day it is worked out for. */
   shown: string;
   on: DayNumber;
-  facts: TreeOn;
+  facts: TreeOnDay;
 }
 
 /** The page's facts, or what stands in its place on a day on which the tree was not here. An unknown tree is not found. */
@@ -36,7 +36,7 @@ export async function treePage({
   if (!view || !tree) notFound();
   const shown = asOfDay(askedOn, view.today);
   const on = toDay(shown);
-  const facts = treeOn(view, treeId, on);
+  const facts = view.yard.tree(treeId)?.on(on);
   return facts
     ? { here: true, view, shown, on, facts }
     : { here: false, absent: <NotHereThen shown={shown} tag={tree.tag} /> };

@@ -100,9 +100,9 @@ export function TreeView({
   const { collectionId, settledOn, today, units } = useAsOf();
   useStripSubject(facts.kindKey, facts.ownWood);
   const { value: picture, on } = useReplayed(initial, initialOn, (api, asked) => api.tree(facts.id, asked));
-  const { state, standing } = picture;
+  const { state, standing, fits } = picture;
   const lot = facts.lots.find((l) => l.id === state.lotId);
-  const next = state.pots.find((p) => p.misfit === null);
+  const next = fits.find((p) => p.misfit === null);
   const nextLot = next ? facts.lots.find((l) => l.id === next.lotId) : undefined;
   const ghost = nextLot ? vesselOf(nextLot.pot).vessel : undefined;
   const band = (e: Estimate) => `${fullness(e.p10)} – ${fullness(e.p90)}`;
@@ -372,7 +372,7 @@ export function TreeView({
           <b>Frost here</b> {facts.frost.guess && <span className="badge badge-sm badge-warning">guess</span>} spring:{" "}
           {facts.frost.last} Autumn: {facts.frost.first}
         </Why>
-        <NextPot facts={facts} state={state} nextLot={nextLot} />
+        <NextPot facts={facts} state={state} fits={fits} nextLot={nextLot} />
       </section>
       {(facts.note !== null || facts.hazards.length > 0) && (
         <p className="mt-4 text-sm" data-why="">
@@ -431,17 +431,19 @@ function Folded({ id, title, children }: { id: string; title: string; children: 
 function NextPot({
   facts,
   state,
+  fits,
   nextLot,
 }: {
   facts: TreeFacts;
   state: TreePicture["state"];
+  fits: TreePicture["fits"];
   nextLot?: { id: string; name: string; pot: Pot };
 }) {
   const { units } = useAsOf();
-  const next = state.pots.find((p) => p.misfit === null);
+  const next = fits.find((p) => p.misfit === null);
   const from = state.volumeL.p50;
   const wanted = wantedPot(from * 1.15, from * facts.step.largest, units);
-  const others = state.pots.filter((p) => p.lotId !== next?.lotId);
+  const others = fits.filter((p) => p.lotId !== next?.lotId);
   return (
     <Why
       reason={

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { ARRIVAL_FORMS, happened, type LoggedEvent, subject } from "@/core/event/index";
-import { plantsOn } from "@/core/records/index";
+import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
@@ -110,7 +110,7 @@ function companionsOf(context: CommandContext, arrival: LoggedEvent): LoggedEven
 }
 
 function plantsToday(context: CommandContext, treeId: string): number {
-  return plantsOn(context.loaded.indexed.presence.get(treeId) ?? [], toDay(context.today));
+  return plantsAt(context.loaded.indexed, treeId, toDay(context.today));
 }
 
 /** Some plants of a batch become a record of their own, with the batch's past. */

@@ -1,11 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
-import { juvenile, presumedPot, tracksOf } from "@/model/index";
+import { juvenile, presumedPot } from "@/model/index";
 import { closePools } from "@/server/pool";
 import { PLAIN_TREE } from "@/test-support/inputs";
 import { TestYard } from "@/test-support/yard";
 import { namesTogether } from "@/core/species/index";
-import { treeOn } from "../tree/tree-on";
 import { EMPTY_ARRIVAL, readArrival, readingOf } from "../arrival/draft";
 import { arrivalContext } from "../arrival/season";
 
@@ -23,20 +22,19 @@ beforeAll(async () => {
 afterAll(() => closePools());
 
 const on = toDay("2026-05-15");
-const facts = async (treeId: string) => treeOn(await yard.view(), treeId, on)!;
+const facts = async (treeId: string) => (await yard.view()).yard.tree(treeId)!.on(on)!;
+const offers = async (treeId: string) => {
+  const day = await facts(treeId);
+  return { roots: day.roots, fits: day.fits() };
+};
 const unlisted = (typedName: string) => ({ ...PLAIN_TREE, kindId: null, typedName, habit: "apple-like" });
 
 test("trees of unlisted kinds keep their own names, though they share what is known of their habit", async () => {
   const [a, b] = [await yard.tree("N-1", unlisted("fig tree")), await yard.tree("N-2", unlisted("Willow oak"))];
   expect((await facts(a)).profile.name).toBe("fig tree");
   expect((await facts(b)).profile.name).toBe("Willow oak");
-  const { context, loaded } = await yard.view();
-  const tracks = (id: string) =>
-    tracksOf(
-      context,
-      loaded.trees.find((t) => t.id === id)!,
-      on,
-    );
+  const view = await yard.view();
+  const tracks = (id: string) => view.yard.tree(id)!.on(on)!.tracks;
   expect(tracks(b).profile.name).toBe("Willow oak");
   expect(tracks(a).wood).toBe(tracks(b).wood);
   // The same object again: caches by tracks are not lost to the name.
@@ -48,12 +46,12 @@ test("trees of unlisted kinds keep their own names, though they share what is kn
 
 test("a tree whose pot nobody described is offered pots by a guess, and can be potted", async () => {
   const treeId = await yard.tree("G-1", { pot: null });
-  const { replayed, state } = await facts(treeId);
-  expect(replayed.pot).toBeNull();
-  expect(presumedPot(replayed)).toEqual({ known: "about", litres: 7 / 0.88, wall: "smooth-plastic" });
-  expect(state.pots).toHaveLength(5);
+  const { roots, fits } = await offers(treeId);
+  expect(roots.pot).toBeNull();
+  expect(presumedPot(roots)).toEqual({ known: "about", litres: 7 / 0.88, wall: "smooth-plastic" });
+  expect(fits).toHaveLength(5);
   // 7 L of mix and a moderate pace: the step of 1.9 asks for about 13 L, which the pot of 260 mm holds.
-  const first = state.pots[0];
+  const first = fits[0];
   expect([first.lotId, first.misfit]).toEqual([lots[2], null]);
   await yard.ok("record-potting", {
     treeId,
@@ -65,16 +63,16 @@ test("a tree whose pot nobody described is offered pots by a guess, and can be p
     crownMm: 0,
     bottomLayerMm: 0,
   });
-  expect((await facts(treeId)).replayed.lotId).toBe(lots[2]);
+  expect((await facts(treeId)).roots.lotId).toBe(lots[2]);
 });
 
 test("bare roots are offered pots and potted by their spread", async () => {
   const treeId = await yard.tree("B-1", { pot: null, form: "bare-root", arrivedOn: "2026-03-01" });
-  const { replayed, state } = await facts(treeId);
-  expect([replayed.bare, presumedPot(replayed)]).toEqual([true, null]);
-  expect(state.pots.every((p) => p.misfit === null)).toBe(true);
+  const { roots, fits } = await offers(treeId);
+  expect([roots.bare, presumedPot(roots)]).toEqual([true, null]);
+  expect(fits.every((p) => p.misfit === null)).toBe(true);
   // The usual first pot of 7 L of mix is nearest to the pot of 220 mm.
-  expect(state.pots[0].lotId).toBe(lots[1]);
+  expect(fits[0].lotId).toBe(lots[1]);
   const potting = {
     treeId,
     potLotId: lots[2],
@@ -88,7 +86,7 @@ test("bare roots are offered pots and potted by their spread", async () => {
   expect(await yard.fault("record-potting", potting, "set")).toMatch(/^Bare roots are no ball/);
   const set = { as: "bare-root", roots: { spreadMm: 180, rootLengthMm: 150 } };
   await yard.ok("record-potting", { ...potting, set });
-  const now = (await facts(treeId)).replayed;
+  const now = (await facts(treeId)).roots;
   expect([now.bare, now.lotId]).toEqual([false, lots[2]]);
 });
 

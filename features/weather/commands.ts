@@ -12,7 +12,7 @@ import { localTimeOf } from "@/server/clock";
 import { MOST_BYTES } from "@/server/limits";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
-import { loadSite, viewCollection } from "../collection/load";
+import { viewCollection, yardOf } from "../collection/load";
 import { happening } from "../commands/days";
 import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
 import { describeMoves } from "./moves";
@@ -168,7 +168,7 @@ async function keepReadings(
   const earlier = await listPlaceHours(db, scope, placeId, entries);
   const fresh = new Set(hours.map((h) => h.hour));
   const all = [...earlier.filter((h) => !fresh.has(h.hour)), ...hours];
-  const site = await loadSite(db, collection, loaded, today);
+  const { site } = await yardOf(context);
   const fit = fitPlace(nightPairs(all, site, toDay(today)));
   const clock = { toLocal: localTimeOf(collection.zone), longitudeDeg: collection.longitudeDeg };
   const air = fit && airFitOf(all, site, place, clock);
@@ -212,7 +212,7 @@ export const pollLogger = command({
     const view = await viewCollection(v.collectionId);
     const place = view?.loaded.places.find((p) => p.id === v.placeId);
     if (!source || !view || !place) return refuse("placeId", "No logger is set up for this place.");
-    const run = view.site.observed;
+    const run = view.yard.site.observed;
     if (!run) return refuse("placeId", "A logger is compared with the site's own record: read in one first.");
     const counts = await countPlaceHours(pool(), { collectionId: v.collectionId });
     // Readings whose entry was undone are asked for again.

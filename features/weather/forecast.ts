@@ -39,14 +39,14 @@ async function ask(collectionId: string, source: ForecastSource, atOnce: boolean
   }
   const view = await viewCollection(collectionId);
   if (!view) return null;
-  const { collection, site, today } = view;
+  const { collection, yard, today } = view;
   const answer = await askForecast(source, {
     latitudeDeg: collection.latitudeDeg,
     longitudeDeg: collection.longitudeDeg,
     elevationM: collection.elevationM,
     today,
     days: FORECAST_DAYS,
-    normals: site.normals,
+    normals: yard.site.normals,
     seed: collection.seed % 100_000,
   });
   const run: ForecastRun = {

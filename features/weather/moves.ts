@@ -1,8 +1,8 @@
-import { buildSite, type DailyRecord, mergeSources, type Site } from "@/core/climate/index";
+import { type DailyRecord, mergeSources } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
 import { calendarSlot } from "@/core/climate/index";
-import { buildContext, collectionAt, type TreeState } from "@/model/index";
-import { loadSite, siteInput, sourceRecords } from "../collection/load";
+import { openYard, type TreeState, type Yard, type YardWeather } from "@/model/index";
+import { loadWeather, siteInput, sourceRecords } from "../collection/load";
 import type { CommandContext } from "../commands/define";
 
 /** One date that changed, from what to what. */
@@ -23,13 +23,20 @@ const NOTICED_DAYS = 5;
 /** What a new weather record does to the dates a grower goes by: the site's frosts, and each tree's due and move-by days. */
 export async function describeMoves(context: CommandContext, record: DailyRecord, addC: number): Promise<MovedDate[]> {
   const { collection, loaded, today } = context;
-  const before = await loadSite(context.db, collection, loaded, today);
+  const now = await loadWeather(context.db, collection, loaded, today);
   const fresh = [{ id: NEW_SOURCE, record, lapseC: addC }];
   const merged = mergeSources([...fresh, ...(await sourceRecords(context.db, collection, loaded))]);
-  const after = buildSite({ ...siteInput(collection, loaded, today), record: merged?.record ?? null });
+  // The forecast is left out: what a record says of the climate is not to be mistaken for the coming days.
+  const then = {
+    key: "with the new record",
+    input: { ...siteInput(collection, loaded, today), record: merged?.record ?? null },
+  };
+  const open = (weather: YardWeather) =>
+    openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
+  const [before, after] = [open(now), open(then)];
   const moved: MovedDate[] = [];
   for (const which of ["last", "first"] as const) {
-    const slot = (site: Site) => {
+    const slot = ({ site }: Yard) => {
       const value = site.frost(0)[which].preferred[0.5];
       return value === null ? null : Math.round(value);
     };
@@ -43,11 +50,7 @@ export async function describeMoves(context: CommandContext, record: DailyRecord
       days: a === null || b === null ? null : b - a,
     });
   }
-  const options = { risk: collection.risk, sheltered: false };
-  const states = (site: Site) =>
-    new Map(
-      collectionAt(loaded.indexed, buildContext(site, loaded.trees, options), toDay(today)).map((s) => [s.treeId, s]),
-    );
+  const states = (yard: Yard) => new Map(yard.on(today).states.map((s) => [s.treeId, s]));
   const [old, renewed] = [states(before), states(after)];
   for (const tree of loaded.trees) {
     const [a, b] = [old.get(tree.id), renewed.get(tree.id)];

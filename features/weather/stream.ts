@@ -12,7 +12,7 @@ import { MOST_BYTES } from "@/server/limits";
 import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { BadBody, bodyOf } from "@/server/requests";
-import { loadRecords, loadSite } from "../collection/load";
+import { loadRecords, yardOf } from "../collection/load";
 import type { Fault } from "../commands/define";
 import { runCommand } from "../commands/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
@@ -129,7 +129,7 @@ async function work(
       const read = parseLogger(text, options, today);
       if (!read.ok) return fail(read.message);
       const loaded = await loadRecords(pool(), collection);
-      const site = await loadSite(pool(), collection, loaded, today);
+      const { site } = await yardOf({ db: pool(), collection, loaded, today });
       const pairs = nightPairs(read.file.hours, site, toDay(today));
       const place = loaded.places.find((p) => p.id === request.placeId);
       const clock = { toLocal: options.toLocal, longitudeDeg: collection.longitudeDeg };

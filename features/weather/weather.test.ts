@@ -1,4 +1,3 @@
-import { tracksOf } from "@/model/index";
 import { randomUUID } from "node:crypto";
 import type { DailyRecord } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
@@ -46,18 +45,18 @@ const load = (yard: TestYard, name: string, r: DailyRecord, more = {}) =>
 test("a station higher up is allowed for; ranked and set aside, the record follows, and undo brings it back", async () => {
   const yard = await yardWith();
   await load(yard, "hill.csv", record(900, -3), { elevationM: 940 });
-  const high = (await view(yard)).site.observed!.tminC[10];
+  const high = (await view(yard)).yard.site.observed!.tminC[10];
   expect(high).toBeCloseTo(record(900, -3).tminC[10] + (940 - (await view(yard)).collection.elevationM) * 0.0065, 1);
   await load(yard, "own.csv", record(400));
   const { sources } = (await view(yard)).loaded;
   const [hill, own] = ["hill.csv", "own.csv"].map((n) => sources.find((s) => s.name === n)!.id);
   // The newest is trusted most until it is ranked; the other is moved to agree with it.
-  const merged = (await view(yard)).site.observed!;
+  const merged = (await view(yard)).yard.site.observed!;
   expect(merged.tminC[merged.tminC.length - 1]).toBeCloseTo(record(400).tminC[399], 1);
   const ranked = await yard.ok("rank-weather", { order: [hill, own], leftOut: [own] });
-  expect((await view(yard)).site.observed!.tminC[10]).toBeCloseTo(high, 3);
+  expect((await view(yard)).yard.site.observed!.tminC[10]).toBeCloseTo(high, 3);
   await yard.ok("undo-entry", { entryId: ranked.entryId });
-  expect((await view(yard)).site.observed!.tminC.length).toBe(merged.tminC.length);
+  expect((await view(yard)).yard.site.observed!.tminC.length).toBe(merged.tminC.length);
   expect(await yard.fault("rank-weather", { order: [randomUUID()], leftOut: [] }, "order")).toMatch(
     /not there any more/,
   );
@@ -65,26 +64,26 @@ test("a station higher up is allowed for; ranked and set aside, the record follo
 
 test("known frost days move the nights; a table takes the answers' place; bad months are named", async () => {
   const yard = await yardWith();
-  const before = (await view(yard)).site;
+  const before = (await view(yard)).yard.site;
   await yard.ok("say-climate", {
     normals: { tminC: TEST_NORMALS.tminC, tmaxC: TEST_NORMALS.tmaxC, elevationM: null },
     frost: null,
   });
-  const table = (await view(yard)).site;
+  const table = (await view(yard)).yard.site;
   expect(table.basis).toBe("table");
   expect(table.normals.tminC[0]).not.toBeCloseTo(before.normals.tminC[0], 1);
   await yard.ok("say-climate", {
     normals: { tminC: TEST_NORMALS.tminC, tmaxC: TEST_NORMALS.tmaxC, elevationM: null },
     frost: { last: "05-25", first: null },
   });
-  expect((await view(yard)).site.frostFit!.offsetC).toBeLessThan(0);
+  expect((await view(yard)).yard.site.frostFit!.offsetC).toBeLessThan(0);
   const crossed = { tminC: [20, ...TEST_NORMALS.tminC.slice(1)], tmaxC: TEST_NORMALS.tmaxC, elevationM: null };
   expect(await yard.fault("say-climate", { normals: crossed, frost: null }, "normals.tminC.0")).toMatch(/above/);
   expect(
     await yard.fault("say-climate", { normals: null, frost: { last: "02-31", first: null } }, "frost.last"),
   ).toMatch(/calendar/);
   await yard.ok("say-climate", { normals: null, frost: null });
-  expect((await view(yard)).site.basis).toBe("answers");
+  expect((await view(yard)).yard.site.basis).toBe("answers");
 });
 
 test("a place learns from its logger, keeps its hours, and forgets when told otherwise", async () => {
@@ -130,7 +129,7 @@ test("a kept forecast is laid over the season, endangers tender wood and rings t
   await yard.tree("C-1", { kindId: "lemon" });
   await load(yard, "own.csv", record(420));
   const quiet = await view(yard);
-  expect(nightsAhead(quiet.site).every((n) => n.basis === "usual")).toBe(true);
+  expect(nightsAhead(quiet.yard.site).every((n) => n.basis === "usual")).toBe(true);
   await yard.ok("set-alarm", { alarmId: randomUUID(), name: "Hard night", thresholdC: -6, chance: 0.5, placeId: null });
   expect(firstRing(await view(yard))).toBeNull();
   const scope = { collectionId: yard.id };
@@ -153,19 +152,19 @@ test("a kept forecast is laid over the season, endangers tender wood and rings t
   };
   await keepForecast(pool(), scope, run);
   const cold = await view(yard);
-  const nights = nightsAhead(cold.site);
+  const nights = nightsAhead(cold.yard.site);
   expect(nights.every((n) => n.basis === "forecast" && n.minC === -12)).toBe(true);
   expect(atRisk(cold, nights)[0].worst!.wood).toBeGreaterThan(0.9);
   expect(firstRing(cold)).toMatchObject({ name: "Hard night", on: TODAY });
-  const { slices } = cold.site.season(2026);
+  const { slices } = cold.yard.site.season(2026);
   expect(slices[3].tminC[today + 2 - slices[3].startDay]).toBeLessThan(-4);
 
-  expect(cold.site.simulatedForecast).toBe(false);
+  expect(cold.weather.simulatedForecast).toBe(false);
   // A made-up one, kept from a time when one was asked on every site, counts for nothing where none is set up.
   const madeUp = { ...run, id: randomUUID(), askedAt: `${TODAY} 08:00:00.000`, simulated: true };
   await keepForecast(pool(), scope, madeUp);
   expect((await newestForecasts(pool(), scope)).usable).toMatchObject({ id: madeUp.id, simulated: true });
-  expect(nightsAhead((await view(yard)).site).every((n) => n.basis === "usual")).toBe(true);
+  expect(nightsAhead((await view(yard)).yard.site).every((n) => n.basis === "usual")).toBe(true);
   expect(firstRing(await view(yard))).toBeNull();
 
   await keepForecast(pool(), scope, {
@@ -190,10 +189,10 @@ test("looks, feeds and late work move a tree's own wood, from their day on only"
   await yard.ok("record-wood", { treeId, on: day, ...nothing, woodyShare: 0.15, bend: "soft" });
   await yard.ok("record-feed", { treeIds: [treeId], on: toIso(today - 260), form: "quick", strength: 1, what: "" });
   await yard.ok("record-pruning", { treeId, on: toIso(today - 250), how: "hard" });
-  const { context } = await view(yard);
-  expect(context.versions![treeId].map((o) => o.from)).toEqual([today - 260, today - 250, today - 230]);
-  const own = tracksOf(context, { id: treeId, kindId: "apple", typedName: null, habit: null }, today);
-  const kind = context.kinds.apple;
+  const model = (await view(yard)).yard;
+  expect(model.context.versions![treeId].map((o) => o.from)).toEqual([today - 260, today - 250, today - 230]);
+  const own = model.tree(treeId)!.on(today)!.tracks;
+  const kind = model.kindTracks("apple")!;
   const at = today - 180 - kind.wood.startDay;
   expect(own.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
   // Earlier and later seasons are the kind's.

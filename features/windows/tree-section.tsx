@@ -1,24 +1,12 @@
 import "server-only";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { crownToMatch, judgeTree } from "@/core/judgement/index";
-import { partnersOf, profileOf } from "@/core/species/index";
-import {
-  anchoredShare,
-  massNow,
-  openTogether,
-  treeWindows,
-  profileFor,
-  replay,
-  staysOf,
-  tracksOf,
-  treeAt,
-} from "@/model/index";
-import { conditionOn, plantsOn } from "@/core/records/index";
+import { partnersOf } from "@/core/species/index";
+import { anchoredShare, openTogether, type TreeOnDay, type YardTree } from "@/model/index";
 import { treeKgOn } from "@/core/mass/index";
 import { CORRECTIONS } from "@/core/roots/index";
 import { bestHalfDays, type HalfDay, halfDays, OPERATION_NEEDS } from "@/core/window/index";
 import type { CollectionView } from "../collection/load";
-import { treeOn } from "../tree/tree-on";
 import { Company, type CompanyFacts } from "./company";
 import { WhatToDo } from "./what-to-do";
 import { type WindowsData, WindowsPanel } from "./windows-panel";
@@ -35,12 +23,12 @@ export function TreeWindowsSection({
   on: DayNumber;
   stand: string | undefined;
 }) {
-  const { loaded, context, collection } = view;
+  const { loaded, yard, collection } = view;
   const asked = loaded.places.find((p) => p.id === stand);
-  const facts = treeOn(view, treeId, on, asked?.id);
+  const facts = yard.tree(treeId)?.on(on);
   if (!facts) return null;
-  const { tree, events, profile, state, site, input, situation } = facts;
-  const here = staysOf(events, on).at(-1)!.placeId;
+  const { record: tree, profile, state, situation, placeId: here } = facts;
+  const site = asked ? facts.siteAt(asked.id) : facts.site;
   const standing = asked?.id ?? here;
   const nights = site.nights.filter((n) => n.day >= on);
   const halves = {
@@ -52,7 +40,7 @@ export function TreeWindowsSection({
     treeId,
     tag: tree.tag,
     asOf: toIso(on),
-    rows: treeWindows(input),
+    rows: facts.windows({ curves: true, ...(asked ? { placeId: asked.id } : {}) }),
     halves,
     best: { lifted: ofWeek(halves.lifted), still: ofWeek(halves.still) },
     places: loaded.places.map((p) => ({ id: p.id, name: p.name })),
@@ -61,7 +49,7 @@ export function TreeWindowsSection({
     placeMeasured: standing === null || loaded.placeClimates.has(standing),
     risk: collection.risk,
     warmClimate: profile.warmClimate,
-    guessed: context.guessedWeather || profile.basis === "guess",
+    guessed: yard.guessedWeather || profile.basis === "guess",
   };
   const rootLoss = 1 - CORRECTIONS[state.correction].retained;
   return (
@@ -74,35 +62,28 @@ export function TreeWindowsSection({
         />
       )}
       <WindowsPanel data={data} key={`${data.asOf}:${stand ?? ""}:${view.collection.revision}`} />
-      <Company facts={companyOf(view, treeId, on)} />
+      <Company facts={companyOf(facts)} />
     </div>
   );
 }
 
 /** Its set, its partners, the ground below and how it is. */
-function companyOf(view: CollectionView, treeId: string, on: DayNumber): CompanyFacts {
-  const { loaded, context } = view;
-  const tree = loaded.trees.find((t) => t.id === treeId)!;
-  const living = loaded.trees.filter((t) => plantsOn(loaded.indexed.presence.get(t.id) ?? [], on) > 0);
-  const events = loaded.indexed.eventsByTree.get(treeId) ?? [];
-  const condition = conditionOn(events, on);
-  const flowering = (t: (typeof living)[number]) => ({ id: t.id, profile: profileOf(t), cultivar: t.cultivar });
-  const partners = partnersOf(
-    flowering(tree),
-    living.map((t) => flowering(t)),
-  );
+function companyOf(facts: TreeOnDay): CompanyFacts {
+  const { yard, record: tree, events, condition, mass } = facts;
+  const on = facts.day;
+  const today = yard.on(on);
+  const living = today.living.map((t) => yard.tree(t.id)!);
+  const flowering = (t: YardTree) => ({ id: t.id, profile: t.kind, cultivar: t.record.cultivar });
+  const partners = partnersOf(flowering(facts.tree), living.map(flowering));
   const name = (id: string) => {
-    const t = loaded.trees.find((x) => x.id === id)!;
-    return { id, tag: t.tag, name: profileOf(t).name };
+    const t = yard.tree(id)!;
+    return { id, tag: t.record.tag, name: t.name };
   };
   const set = tree.set
     ? living
-        .filter((t) => t.set === tree.set)
+        .filter((t) => t.record.set === tree.set)
         .flatMap((t) => {
-          const own = loaded.indexed.eventsByTree.get(t.id) ?? [];
-          const state = treeAt(t, own, loaded.indexed.lots, [], context, tracksOf(context, t, on), on, {
-            pots: "for-verdict",
-          });
+          const state = today.tree(t.id)?.state;
           return state
             ? [
                 {
@@ -116,18 +97,10 @@ function companyOf(view: CollectionView, treeId: string, on: DayNumber): Company
             : [];
         })
     : [];
-  const replayed = replay(
-    events,
-    loaded.indexed.lots,
-    profileFor(context, tree, tracksOf(context, tree, on), on),
-    tracksOf(context, tree, on).warmth,
-    on,
-  );
-  const mass = replayed ? massNow(replayed, { trunkMm: tree.trunkMm, heightM: tree.heightM }, on) : null;
-  const treeKg = mass ? treeKgOn({ trunkMm: tree.trunkMm, heightM: tree.heightM }, mass.wetKg) : null;
+  const treeKg = mass ? treeKgOn(tree, mass.wetKg) : null;
   const pruned = [...events].reverse().find((e) => e.payload.kind === "pruned" && toDay(e.on.best) <= on);
   return {
-    treeId,
+    treeId: tree.id,
     tag: tree.tag,
     health: { state: condition.health, on: condition.healthOn === null ? null : toIso(condition.healthOn) },
     crop: tree.purpose === "crop",
@@ -135,7 +108,7 @@ function companyOf(view: CollectionView, treeId: string, on: DayNumber): Company
     set: tree.set ?? null,
     members: set.map(({ periods: _, ...rest }) => rest),
     together: set.length > 1 ? openTogether(set.map((m) => m.periods)) : null,
-    others: living.filter((t) => t.id !== treeId).map((t) => name(t.id)),
+    others: living.filter((t) => t.id !== tree.id).map((t) => name(t.id)),
     anchored:
       condition.anchoredOn === null
         ? null

@@ -1,45 +1,12 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { toDay } from "@/core/dates/index";
 import { profileOf } from "@/core/species/index";
-import { collectionWindows, PLANNED_WORK, type SeriesCache, type TreeChance, type WorkYear } from "@/model/index";
-import { type CollectionView, stateKey, windowOptions } from "../collection/load";
-import { collectionView, statesOn } from "../shell/data";
+import { PLANNED_WORK, type TreeChance } from "@/model/index";
+import type { CollectionView } from "../collection/load";
+import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { YardNav } from "../yard/yard-nav";
 import { type ChanceGroup, type WorkSummary, YardWindows } from "./yard-windows";
-
-/** What was last worked out, by collection, revision and day: the answer can only change with them. */
-const answers = new Map<string, WorkYear[]>();
-/** Windows by kind and place, as long as the weather stands. */
-const series = new Map<string, SeriesCache>();
-const KEEP = 4;
-
-function kept<V>(cache: Map<string, V>, key: string, make: () => V): V {
-  let value = cache.get(key);
-  if (value === undefined) {
-    cache.set(key, (value = make()));
-    while (cache.size > KEEP) cache.delete(cache.keys().next().value!);
-  }
-  return value;
-}
-
-export function yardWindows(view: CollectionView, on: string): WorkYear[] {
-  const { collection, loaded, context, places, site } = view;
-  const key = `${stateKey(collection)}:${collection.revision}:${site.key}:${on}`;
-  return kept(answers, key, () =>
-    collectionWindows({
-      indexed: loaded.indexed,
-      context,
-      sites: places,
-      calendar: loaded.calendar,
-      options: windowOptions(collection),
-      states: statesOn(view, on),
-      on: toDay(on),
-      cache: kept(series, `${site.key}:${collection.risk}`, () => new Map() as SeriesCache),
-    }),
-  );
-}
 
 /** The whole yard through the next twelve months. */
 export async function YardWindowsScreen({
@@ -52,7 +19,7 @@ export async function YardWindowsScreen({
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const on = asOfDay(asked.on, view.today);
-  const years = yardWindows(view, on);
+  const years = view.yard.on(on).works;
   const work = PLANNED_WORK.find((w) => w === asked.work) ?? "up-pot";
   const place = view.loaded.places.find((p) => p.id === asked.place)?.id ?? (asked.place === "none" ? null : undefined);
   const here = (t: TreeChance) => place === undefined || t.placeId === place;

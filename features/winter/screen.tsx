@@ -4,12 +4,10 @@ import { notFound } from "next/navigation";
 import { growingSeason, midwinterOf, toDay } from "@/core/dates/index";
 import { OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
 import { knownValuesOf } from "@/core/species/index";
-import { winterStandings } from "@/model/index";
 import { wallOf } from "@/core/vessel/index";
 import type { WeatherDays } from "@/core/place/index";
 import { asWinterPlace, OPEN_QUARTER, quartersOf } from "../shelter/quarters";
 import { collectionView } from "../shell/data";
-import { treeOn } from "../tree/tree-on";
 import { WinterView } from "./view";
 
 const SUMMER_COURSES = 10;
@@ -48,9 +46,9 @@ export async function WinterScreen({
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const on = toDay(view.today);
-  const facts = treeOn(view, treeId, on);
+  const facts = view.yard.tree(treeId)?.on(on);
   if (!facts) notFound();
-  const { tree, profile, replayed, state } = facts;
+  const { record: tree, profile, roots: replayed, state } = facts;
   const page = `/c/${collectionId}/tree/${treeId}`;
   if (!replayed.pot)
     return (
@@ -64,16 +62,18 @@ export async function WinterScreen({
         </p>
       </article>
     );
-  const { latitudeDeg } = view.site;
+  const { latitudeDeg } = view.yard.site;
   const { loaded } = view;
   const quarters = quartersOf(loaded);
   const here = at ?? tree.placeId ?? "open";
   const quarter = quarters.find((q) => q.id === here) ?? null;
   const place = quarter ? asWinterPlace(quarter) : OPEN_QUARTER;
   const winter = winterOn(on, latitudeDeg);
-  const site = siteWinter(view.site, any ? winter + ANY_WINTER_AHEAD : winter);
-  const alone = { ...loaded.indexed, records: { ...loaded.indexed.records, trees: [tree] } };
-  const [asked] = winterStandings(alone, view.context, winter, on).trees;
+  const site = siteWinter(view.yard.site, any ? winter + ANY_WINTER_AHEAD : winter);
+  const asked = view.yard
+    .on(on)
+    .winter(winter)
+    .trees.find((t) => t.id === tree.id)!;
   const home = quarters.find((q) => q.id === asked.homeId);
   const [outlook] = outlookOf({
     site,
@@ -98,7 +98,7 @@ export async function WinterScreen({
         today: on,
         observedUntil: any ? null : site.observedUntil,
         winters: rounded(winterDays(site)),
-        summers: rounded(summerDays(view.site, summer, SUMMER_COURSES)),
+        summers: rounded(summerDays(view.yard.site, summer, SUMMER_COURSES)),
         air: place.air,
         summerAir: home?.air ?? OPEN_QUARTER.air,
         summerPlace: home?.name ?? "the open ground",
@@ -121,7 +121,7 @@ export async function WinterScreen({
         wall: wallOf(replayed.pot),
         lotId: replayed.lotId!,
         frostProof: asked.frostProof,
-        basis: view.site.basis,
+        basis: view.yard.site.basis,
         stay,
         chillNeed: asked.habit.leaf === "evergreen" ? 0 : asked.chillPortions,
         rootHeatC: profile.values.rootHeatC,

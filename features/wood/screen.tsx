@@ -12,8 +12,8 @@ import {
   toIso,
 } from "@/core/dates/index";
 import type { DateEstimate } from "@/core/estimate/index";
-import { namesTogether, type Profile, profileOf } from "@/core/species/index";
-import { ownWoodOf, tracksOf, woodEvidence, type WoodEvidence } from "@/model/index";
+import { namesTogether, type Profile } from "@/core/species/index";
+import type { KindTracks, TreeOnDay } from "@/model/index";
 import { openPeriods, OPERATION_NEEDS } from "@/core/window/index";
 import {
   FEED_FORMS,
@@ -54,26 +54,26 @@ export interface WoodQuestion {
   workOn?: string;
 }
 
+/** Whose wood is shown: one tree's, where it stands and as it was seen; or a kind's, in the open. */
 interface Subject {
-  treeId: string | null;
-  tag: string | null;
+  day: TreeOnDay | null;
   profile: Profile;
+  tracks: KindTracks;
+  site: Site;
   label: string;
 }
 
-function subjectOf(view: CollectionView, asked: WoodQuestion): Subject | null {
-  const { trees } = view.loaded;
-  const tree = trees.find((t) => t.id === asked.tree);
-  if (tree) {
-    const profile = profileOf(tree);
-    return { treeId: tree.id, tag: tree.tag, profile, label: `${tree.tag} ${profile.name}` };
+function subjectOf({ yard }: CollectionView, asked: WoodQuestion, on: DayNumber): Subject | null {
+  const day = asked.tree === undefined ? null : (yard.tree(asked.tree)?.on(on) ?? null);
+  if (day) {
+    const { profile, tracks, site } = day;
+    return { day, profile, tracks, site, label: `${day.record.tag} ${profile.name}` };
   }
-  const one = trees.find((t) => profileOf(t).key === asked.kind) ?? trees[0];
+  const kinds = yard.trees.map((t) => t.kind);
+  const one = kinds.find((k) => k.key === asked.kind) ?? kinds[0];
   if (!one) return null;
-  const { key } = profileOf(one);
-  const alike = trees.map((t) => profileOf(t)).filter((p) => p.key === key);
-  const name = namesTogether([...new Set(alike.map((p) => p.name))]);
-  return { treeId: null, tag: null, profile: { ...alike[0], name }, label: name };
+  const name = namesTogether([...new Set(kinds.filter((k) => k.key === one.key).map((k) => k.name))]);
+  return { day: null, profile: { ...one, name }, tracks: yard.kindTracks(one.key)!, site: yard.site, label: name };
 }
 
 const pick = (values: ArrayLike<number>, from: number, length: number) =>
@@ -83,12 +83,13 @@ const pick = (values: ArrayLike<number>, from: number, length: number) =>
 export async function WoodScreen({ collectionId, asked }: { collectionId: string; asked: WoodQuestion }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const { site, loaded, context, today, collection } = view;
-  const kinds = [...new Map(loaded.trees.map((t) => [profileOf(t).key, profileOf(t).name]))].sort((a, b) =>
+  const { yard, today, collection } = view;
+  const kinds = [...new Map(yard.trees.map(({ kind }) => [kind.key, kind.name]))].sort((a, b) =>
     a[1].localeCompare(b[1]),
   );
-  const trees = loaded.trees.map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name }));
-  const subject = subjectOf(view, asked);
+  const trees = yard.trees.map((t) => ({ id: t.id, tag: t.record.tag, name: t.name }));
+  const on = asked.on !== undefined && parseIso(asked.on) !== null ? toDay(asked.on) : toDay(today);
+  const subject = subjectOf(view, asked, on);
   if (!subject)
     return (
       <div>
@@ -97,11 +98,11 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
         <p className="mt-2">No tree is on record yet: wood is worked out for the kinds you grow.</p>
       </div>
     );
-  const on = asked.on !== undefined && parseIso(asked.on) !== null ? toDay(asked.on) : toDay(today);
-  const season = growingSeason(on, site.latitudeDeg);
-  const events = subject.treeId ? (loaded.indexed.eventsByTree.get(subject.treeId) ?? []) : [];
-  const picture = pictureOf(view, subject, season, on, woodEvidence(events, season, site.latitudeDeg, on), asked);
-  const opening = midwinterOf(season, site.latitudeDeg);
+  const season = growingSeason(on, yard.latitudeDeg);
+  const events = subject.day?.events ?? [];
+  const treeId = subject.day?.record.id ?? null;
+  const picture = pictureOf(subject, season, asked);
+  const opening = midwinterOf(season, yard.latitudeDeg);
   return (
     <div>
       <AlmanacNav at="wood" />
@@ -110,7 +111,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
         picture={picture}
         kinds={kinds}
         trees={trees}
-        chosen={{ treeId: subject.treeId, kind: subject.profile.key }}
+        chosen={{ treeId, kind: subject.profile.key }}
         told={events
           .filter((e) => {
             const day = toDay(e.on.best);
@@ -121,9 +122,9 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
             on: e.on.best,
             words: eventWords(e.payload, { lot: null, place: null, tags: {} }, collection.units),
           }))}
-        guessedWeather={context.guessedWeather}
+        guessedWeather={yard.guessedWeather}
         asOf={toIso(on)}
-        ownWood={subject.treeId === null ? null : ownStripWood(view, subject.treeId)}
+        ownWood={treeId === null ? null : ownStripWood(view, treeId)}
       />
     </div>
   );
@@ -131,28 +132,21 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
 
 const WOOD_EVENTS = new Set(["wood-read", "fed", "pruned", "potted"]);
 
-function pictureOf(
-  view: CollectionView,
-  subject: Subject,
-  season: number,
-  on: DayNumber,
-  evidence: WoodEvidence | null,
-  asked: WoodQuestion,
-): WoodPicture {
-  const { site, context, loaded } = view;
-  const { profile } = subject;
+function pictureOf(subject: Subject, season: number, asked: WoodQuestion): WoodPicture {
+  const { day, site, profile, tracks } = subject;
   const h = profile.parameters[0];
   const from = midwinterOf(season, site.latitudeDeg);
   const to = midwinterOf(season + 1, site.latitudeDeg) + TAIL_DAYS;
-  const own: OwnWood = evidence ? ownWoodOf(site, profile, season, evidence) : { shift: PRIOR_SHIFT, care: NO_CARE };
-  const ownIn = (s: number) => (s === season && evidence ? own : undefined);
+  const evidence = day?.woodEvidence(season) ?? null;
+  const own: OwnWood = day?.ownWood(season) ?? { shift: PRIOR_SHIFT, care: NO_CARE };
+  const ownIn = (s: number) => (day?.woodEvidence(s) ? day.ownWood(s) : undefined);
   const members = woodMembers(site, season, h, ownIn(season));
   const startDay = site.season(season).slices[0].startDay;
-  const wood = woodSeries(site, h, season, season + 1, ownIn);
+  // The very course its own page shows; seasons too far from today's are worked out here.
+  const known = tracks.wood.startDay <= from && tracks.wood.startDay + tracks.wood.phase.length > to;
+  const wood = known ? tracks.wood : woodSeries(site, h, season, season + 1, ownIn);
   const hardy = hardinessSeries(site, h, from, to, ownIn);
   const frost = firstFrostIndex(site, startDay, h.flushFrostC);
-  const tree = loaded.trees.find((t) => t.id === subject.treeId);
-  const tracks = tree ? tracksOf(context, tree, on) : context.kinds[profile.key];
   const length = to - from + 1;
   const safe = Array.from({ length: Math.ceil(length / STEP_DAYS) }, (_, k) => {
     const i = from + k * STEP_DAYS - tracks.window.startDay;
@@ -172,8 +166,8 @@ function pictureOf(
   const [slow, middle, fast] = weightedQuantiles(own.shift.shifts, own.shift.weights, [0.1, 0.5, 0.9]).map(Math.exp);
   return {
     label: subject.label,
-    tag: subject.tag,
-    treeId: subject.treeId,
+    tag: day?.record.tag ?? null,
+    treeId: day?.record.id ?? null,
     kindName: profile.name,
     leaf: h.leaf,
     basis: profile.basis,

@@ -1,9 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { yardRows } from "@/model/index";
 import { movedSince } from "../look/since";
 import { countYard } from "../sentences";
-import { collectionView, statesOn } from "../shell/data";
+import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { YardNav } from "./yard-nav";
 import { YardView } from "./yard-view";
@@ -15,14 +14,14 @@ export async function YardScreen({ collectionId, on }: { collectionId: string; o
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const day = asOfDay(on, view.today);
-  const states = statesOn(view, day);
+  const shown = view.yard.on(day);
   return (
     <>
       <YardNav at="" />
       <YardView
-        initial={yardRows(view.loaded.indexed, states.slice(0, WITH_PAGE))}
+        initial={shown.rows.slice(0, WITH_PAGE)}
         initialOn={day}
-        counts={countYard(states)}
+        counts={countYard(shown.states)}
         places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
         moved={await movedSince(view)}
       />

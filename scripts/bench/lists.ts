@@ -3,7 +3,6 @@ import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { generateWeather } from "@/core/climate/index";
 import { mulberry32 } from "@/core/random/index";
-import { collectionAt } from "@/model/index";
 import { KINDS } from "@/core/species/index";
 import { loadDemo } from "@/demo/load";
 import { PEDREGAL_ID } from "@/demo/pedregal";
@@ -110,8 +109,8 @@ let same = true;
 for (const id of [TRAMHALLE_ID, PEDREGAL_ID]) {
   const view = (await viewCollection(id))!;
   demoEvents += view.loaded.indexed.records.events.length;
-  collectionAt(view.loaded.indexed, view.context, toDay(view.today));
-  const [ms] = await timed(() => Promise.resolve(collectionAt(view.loaded.indexed, view.context, toDay(view.today))));
+  void view.yard.on(toDay(view.today) - 1).states;
+  const [ms] = await timed(() => Promise.resolve(view.yard.on(view.today).states));
   replays.push(ms);
   same = same && (await rebuildTracks(pool(), view.collection)) === true;
 }

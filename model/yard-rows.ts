@@ -1,10 +1,8 @@
-import { type DayNumber, toDay } from "@/core/dates/index";
-import { profileOf } from "@/core/species/index";
-import { type Vessel, vesselOf } from "@/core/vessel/index";
+import { toDay } from "@/core/dates/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import { collectionAt, type IndexedRecords } from "./collection";
-import type { ReplayContext } from "./context";
-import { plantsOn } from "@/core/records/index";
+import { plantsAt } from "@/core/records/index";
+import { type Vessel, vesselOf } from "@/core/vessel/index";
+import type { Yard } from "./open-yard";
 import type { TreeState } from "./state";
 import type { Verdict } from "./verdict";
 
@@ -31,20 +29,19 @@ export interface YardRow {
 
 const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
 
-export function yardRows(indexed: IndexedRecords, states: readonly TreeState[]): YardRow[] {
-  const trees = new Map(indexed.records.trees.map((tree) => [tree.id, tree]));
+export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
   return states.map((state) => {
-    const tree = trees.get(state.treeId)!;
-    const pot = state.lotId === null ? undefined : indexed.lots.get(state.lotId)?.pot;
+    const { record: tree, name } = yard.tree(state.treeId)!;
+    const pot = state.lotId === null ? undefined : yard.indexed.lots.get(state.lotId)?.pot;
     const shape = pot ? vesselOf(pot) : null;
     const leafless = state.wood.stage === "dormant" || state.wood.stage === "swelling";
     return {
       id: tree.id,
       tag: tree.tag,
       tagLost: tree.tagLost ?? false,
-      name: profileOf(tree).name,
+      name,
       cultivar: tree.cultivar,
-      count: plantsOn(indexed.presence.get(tree.id) ?? [], toDay(state.on)),
+      count: plantsAt(yard.indexed, tree.id, toDay(state.on)),
       placeId: tree.placeId ?? null,
       vessel: shape?.vessel ?? null,
       fillHeightMm: shape ? Math.round(usualFillHeightMm(shape.vessel)) : 0,
@@ -57,8 +54,4 @@ export function yardRows(indexed: IndexedRecords, states: readonly TreeState[]):
       pressDays: Number.isFinite(state.pressDays) ? state.pressDays : null,
     };
   });
-}
-
-export function yardAt(indexed: IndexedRecords, context: ReplayContext, on: DayNumber): YardRow[] {
-  return yardRows(indexed, collectionAt(indexed, context, on));
 }

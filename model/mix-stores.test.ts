@@ -1,12 +1,14 @@
-import { toDay } from "../dates/index";
+import { toDay } from "@/core/dates/index";
 import { aTree, aLot, anEvent } from "@/test-support/records";
-import { COMPONENTS, READY_MIXES } from "../mix/index";
-import type { EventPayload } from "../event/index";
-import { profileOf } from "../species/index";
-import { indexRecords, storeAt, massNow, replay } from "@/model/index";
-import { mixChoices, mixStoresOf } from "./mix-stores";
-import { pairLimitKg, soloLimitKg, waysToCarry } from "../people/index";
-import { resolveRecords } from "./resolve";
+import { COMPONENTS, READY_MIXES } from "@/core/mix/index";
+import type { EventPayload } from "@/core/event/index";
+import { profileOf } from "@/core/species/index";
+import { indexRecords, storeAt } from "@/core/records/index";
+import { massNow } from "./mass-now";
+import { replay } from "./replay";
+import { mixChoices, mixStoresOf } from "@/core/records/index";
+import { pairLimitKg, soloLimitKg, waysToCarry } from "@/core/people/index";
+import { resolveRecords } from "@/core/records/index";
 
 const POT = { known: "about", litres: 10, wall: "terracotta" } as const;
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;

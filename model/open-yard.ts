@@ -1,0 +1,224 @@
+import type { Site } from "@/core/climate/index";
+import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
+import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
+import { type CollectionRecords, type IndexedRecords, indexRecords, weatherSaid } from "@/core/records/index";
+import { type KindChoice, type Profile, profileOf } from "@/core/species/index";
+import type { WindowOptions } from "@/core/window/index";
+import { packContext, unpackContext } from "./pack";
+import { buildContext, MODEL_VERSION, placedNeeds, type KindTracks, placedTracks, type ReplayContext } from "./context";
+import { matePriors } from "./mates";
+import { ownTracks } from "./own-wood";
+import { PlaceSites } from "./stays";
+import type { SeriesCache } from "./window-series";
+import { rememberTracks, sharedOf, type YardWeather } from "./weather";
+import { YardOnDay } from "./yard-on-day";
+import { YardTree } from "./yard-tree";
+
+/** What a yard is opened on: the counting records of a collection and how careful its keeper is. */
+export interface YardRecords {
+  records: CollectionRecords | IndexedRecords;
+  /** Share of weather years in which work must end well, 0–1. */
+  risk: number;
+}
+
+export interface YardClock {
+  /** The site's calendar day. */
+  today: IsoDate;
+  /** Events recorded later than this moment are not known yet. */
+  knownAt?: string;
+}
+
+/** Tracks computed elsewhere: with them a yard replays without the site's weather years, and knows nothing that needs these. */
+export interface ReadyTracks {
+  tracks: ReplayContext;
+}
+
+/** Days kept at once; a day of the strip is asked again and again while it is dragged to and fro. */
+const MOST_DAYS = 8;
+
+/**
+ * The one door to the model: all that is said of a tree on a day is asked here.
+ *
+ * @example
+ * openYard({ records, risk: 0.9 }, { key: "made up", input }, { today: "2026-05-15" }).tree("t1")?.on("2026-05-15")?.state.fill.p50
+ */
+export function openYard(records: YardRecords, weather: YardWeather | ReadyTracks, clock: YardClock): Yard {
+  return new Yard(records, weather, clock);
+}
+
+/** A collection on its weather at one revision. Everything is worked out when it is first asked, and kept. */
+export class Yard {
+  readonly indexed: IndexedRecords;
+  readonly today: DayNumber;
+  readonly risk: number;
+  readonly knownAt: string | undefined;
+  private readonly days = new Map<DayNumber, YardOnDay>();
+  private readonly known = new Map<string, YardTree>();
+  private kept: {
+    calendar?: GrowersCalendar;
+    said?: ReturnType<typeof weatherSaid>;
+    places?: PlaceSites;
+    needs?: ReturnType<typeof placedNeeds>;
+    key?: string;
+    context?: ReplayContext;
+  } = {};
+
+  constructor(
+    { records, risk }: YardRecords,
+    private readonly weather: YardWeather | ReadyTracks,
+    clock: YardClock,
+  ) {
+    this.indexed = "eventsByTree" in records ? records : indexRecords(records);
+    this.today = toDay(clock.today);
+    this.risk = risk;
+    this.knownAt = clock.knownAt;
+  }
+
+  /** Null where there is no such tree. */
+  tree(id: string): YardTree | null {
+    let found = this.known.get(id);
+    if (found) return found;
+    const record = this.indexed.records.trees.find((t) => t.id === id);
+    if (!record) return null;
+    this.known.set(id, (found = new YardTree(this, record)));
+    return found;
+  }
+
+  get trees(): YardTree[] {
+    return this.indexed.records.trees.map((t) => this.tree(t.id)!);
+  }
+
+  on(day: DayNumber | IsoDate): YardOnDay {
+    const on = typeof day === "number" ? day : toDay(day);
+    const found = this.days.get(on) ?? new YardOnDay(this, on);
+    this.days.delete(on);
+    this.days.set(on, found);
+    while (this.days.size > MOST_DAYS) this.days.delete(this.days.keys().next().value!);
+    return found;
+  }
+
+  /** The weather of the open site. */
+  get site(): Site {
+    return sharedOf(this.fullWeather()).site;
+  }
+
+  /** The weather where trees stand. */
+  get places(): PlaceSites {
+    if (this.kept.places) return this.kept.places;
+    const shared = sharedOf(this.fullWeather());
+    const places = new PlaceSites(
+      shared.site,
+      this.indexed.records.places ?? [],
+      this.said.placeClimates,
+      shared.places ?? undefined,
+    );
+    shared.places = places;
+    return (this.kept.places = places);
+  }
+
+  get calendar(): GrowersCalendar {
+    return (this.kept.calendar ??= calendarOf(this.indexed.records.events));
+  }
+
+  /** Days on which nobody is there. */
+  get away(): DayStretch[] {
+    return awayStretches(this.calendar);
+  }
+
+  get said(): ReturnType<typeof weatherSaid> {
+    return (this.kept.said ??= weatherSaid(this.indexed.records.events));
+  }
+
+  get windowOptions(): WindowOptions {
+    return { risk: this.risk, sheltered: false };
+  }
+
+  /** The site's weather is guessed from answers or from monthly normals. */
+  get guessedWeather(): boolean {
+    return this.context.guessedWeather;
+  }
+
+  /** Windows by kind, place and seasons, shared by all yards on this weather. */
+  get seriesCache(): SeriesCache {
+    return sharedOf(this.fullWeather()).series;
+  }
+
+  /** What is known of a kind, whether or not a tree of it is on record. */
+  kindOf(choice: KindChoice): Profile {
+    return profileOf(choice);
+  }
+
+  /** Wood and windows of a kind in the open; null where no tree of it is on record. */
+  kindTracks(profileKey: string): KindTracks | null {
+    return this.context.kinds[profileKey] ?? null;
+  }
+
+  get latitudeDeg(): number {
+    return "tracks" in this.weather ? this.weather.tracks.latitudeDeg : this.weather.input.latitudeDeg;
+  }
+
+  /** Names all that wood, windows and warmth are computed from. */
+  get tracksKey(): string {
+    const profiles = [...new Set(this.indexed.records.trees.map((tree) => profileOf(tree).key))].sort().join("|");
+    const placed = this.needs.needs
+      .map((need) => need.key)
+      .sort()
+      .join("|");
+    return (this.kept.key ??= `${MODEL_VERSION}:${this.fullWeather().key}:${this.risk}:${profiles}:${placed}`);
+  }
+
+  /** Whether the tracks are at hand, so that nothing long is computed at the first question. */
+  get hasTracks(): boolean {
+    return "tracks" in this.weather || sharedOf(this.weather).tracks.has(this.tracksKey);
+  }
+
+  /** Takes tracks that an earlier yard with the same key packed. */
+  takeTracks(packed: string): void {
+    rememberTracks(this.fullWeather(), this.tracksKey, unpackContext(packed));
+  }
+
+  packedTracks(): string {
+    return packContext(this.sharedTracks());
+  }
+
+  /** Computes the shared tracks anew, for comparison with what was kept. */
+  rebuiltTracks(): string {
+    return packContext(this.computeTracks());
+  }
+
+  /** What every replay reads besides the tree's own events: for the model's own files and the browser's bundle. */
+  get context(): ReplayContext {
+    if (this.kept.context) return this.kept.context;
+    if ("tracks" in this.weather) return (this.kept.context = this.weather.tracks);
+    const tracks = this.sharedTracks();
+    const standing: ReplayContext = { ...tracks, away: this.away, versions: this.needs.versions };
+    const own = { ...standing, ...ownTracks(this.places, this.indexed, standing, this.windowOptions) };
+    return (this.kept.context = { ...own, mates: matePriors(this.indexed, own) });
+  }
+
+  private get needs(): ReturnType<typeof placedNeeds> {
+    return (this.kept.needs ??= placedNeeds(this.places, this.indexed));
+  }
+
+  private sharedTracks(): ReplayContext {
+    const weather = this.fullWeather();
+    const found = sharedOf(weather).tracks.get(this.tracksKey);
+    if (found) return found;
+    const tracks = this.computeTracks();
+    rememberTracks(weather, this.tracksKey, tracks);
+    return tracks;
+  }
+
+  private computeTracks(): ReplayContext {
+    return {
+      ...buildContext(this.site, this.indexed.records.trees, this.windowOptions),
+      placed: placedTracks(this.places, this.needs.needs, this.windowOptions),
+    };
+  }
+
+  private fullWeather(): YardWeather {
+    if ("tracks" in this.weather)
+      throw new Error("This yard was opened on ready tracks: it has no weather of its own to ask.");
+    return this.weather;
+  }
+}

@@ -1,0 +1,227 @@
+import type { Site } from "@/core/climate/index";
+import type { DayNumber } from "@/core/dates/index";
+import type { LoggedEvent } from "@/core/event/index";
+import type { Situation } from "@/core/judgement/index";
+import type { PotFit, StorePot } from "@/core/ladder/index";
+import { currentBall } from "@/core/potting/index";
+import { type Condition, conditionOn, type LotRecord, type TreeRecord } from "@/core/records/index";
+import { onStock, type Profile } from "@/core/species/index";
+import { type Operation, OPERATIONS } from "@/core/window/index";
+import { NO_CARE, type OwnWood, PRIOR_SHIFT } from "@/core/wood/index";
+import type { KindTracks } from "./context";
+import { type LadderSetting, ladderSetting, type LadderShelf, type OffLadder } from "./ladder-problem";
+import { type Learning, learningOf } from "./learning";
+import { type MassNow, massNow } from "./mass-now";
+import { type MatePrior, matesOn, profileFor } from "./mates";
+import { type Narrowing, whatNarrows } from "./narrow";
+import type { Yard } from "./open-yard";
+import { ownWoodOf, tracksOf, type WoodEvidence, woodEvidence } from "./own-wood";
+import { type Replayed, replay, yearsInPot } from "./replay";
+import { type Rerooting, rerootingOf } from "./rerooting";
+import { potsFor, type StateInput, stateOf, type TreeState, woodOn, type WoodState } from "./state";
+import { type Stay, staysOf } from "./stays";
+import { situationOf } from "./tree-situation";
+import { type OperationWindow, treeWindows } from "./tree-windows";
+import { seriesFor } from "./window-series";
+import type { YardTree } from "./yard-tree";
+
+/** Asked elsewhere, it is taken to have stood there for a fortnight: its roots are as warm as the place. */
+const SETTLED_DAYS = 14;
+
+export interface WindowQuestion {
+  operations?: readonly Operation[];
+  /** As if it stood there; null: in the open. */
+  placeId?: string | null;
+  /** The course of each day, for drawing. */
+  curves?: boolean;
+}
+
+/** One tree on one day: whatever is asked of it is worked out once and is the same on every page. */
+export class TreeOnDay {
+  readonly yard: Yard;
+  readonly record: TreeRecord;
+  readonly events: readonly LoggedEvent[];
+  private kept: {
+    state?: TreeState;
+    condition?: Condition;
+    stays?: Stay[];
+    mass?: MassNow | null;
+    situation?: Situation | null;
+    narrowing?: Narrowing[];
+  } = {};
+
+  private constructor(
+    readonly tree: YardTree,
+    readonly day: DayNumber,
+    readonly tracks: KindTracks,
+    /** Its kind as its stock and its mates change it. */
+    readonly profile: Profile,
+    /** Roots, pot and mix as its history leaves them on the day. */
+    readonly roots: Replayed,
+  ) {
+    this.yard = tree.yard;
+    this.record = tree.record;
+    this.events = tree.events;
+  }
+
+  /** Null before it came. */
+  static of(tree: YardTree, day: DayNumber): TreeOnDay | null {
+    const { context, indexed, knownAt } = tree.yard;
+    const tracks = tracksOf(context, tree.record, day);
+    const profile = profileFor(context, tree.record, tracks, day);
+    const roots = replay(tree.events, indexed.lots, profile, tracks.warmth, day, knownAt);
+    return roots && new TreeOnDay(tree, day, tracks, profile, roots);
+  }
+
+  get state(): TreeState {
+    return (this.kept.state ??= stateOf(this.stateInput()));
+  }
+
+  /** How it fits each pot of a shelf, the best first; the free ones of the day where none is given. */
+  fits(shelf: readonly StorePot[] = this.yard.on(this.day).free): PotFit[] {
+    return potsFor(this.stateInput(), this.state, shelf);
+  }
+
+  get plants(): number {
+    return this.tree.plants(this.day);
+  }
+
+  get condition(): Condition {
+    return (this.kept.condition ??= conditionOn(this.events, this.day));
+  }
+
+  /** Where it stood up to the day, stay by stay. */
+  get stays(): readonly Stay[] {
+    return (this.kept.stays ??= staysOf(this.events, this.day));
+  }
+
+  get placeId(): string | null {
+    return this.stays.at(-1)!.placeId;
+  }
+
+  /** The weather it has had and, if it stays where it is, will have. */
+  get site(): Site {
+    return this.yard.places.forStays(this.stays);
+  }
+
+  /** The same if it were carried there a fortnight before the day. */
+  siteAt(placeId: string | null): Site {
+    return this.yard.places.forStays(this.staysAt(placeId));
+  }
+
+  /** The pot it stands in; null where nobody said which, and for bare roots. */
+  get lot(): LotRecord | null {
+    return this.roots.lotId === null ? null : (this.yard.indexed.lots.get(this.roots.lotId) ?? null);
+  }
+
+  get yearsInPot(): number {
+    return yearsInPot(this.roots, this.day);
+  }
+
+  /** The ball that comes out of its pot; null where nobody can say. */
+  get ball(): ReturnType<typeof currentBall> {
+    return currentBall(this.roots, this.yearsInPot);
+  }
+
+  /** What pot, mix and tree weigh; null where the pot is not known. */
+  get mass(): MassNow | null {
+    return (this.kept.mass ??= massNow(this.roots, this.record, this.day));
+  }
+
+  get wood(): WoodState {
+    return this.woodOn(this.day);
+  }
+
+  /** Its wood on another day, as far as is known on this one. */
+  woodOn(day: DayNumber): WoodState {
+    return woodOn(this.tracks, day);
+  }
+
+  /** What looks, feeds and late work of a season say of its wood up to the day; null where nothing does. */
+  woodEvidence(season: number): WoodEvidence | null {
+    return woodEvidence(this.events, season, this.yard.latitudeDeg, this.day);
+  }
+
+  /** Pace and care of its wood in a season. */
+  ownWood(season: number): OwnWood {
+    const evidence = this.woodEvidence(season);
+    return evidence ? ownWoodOf(this.site, this.profile, season, evidence) : { shift: PRIOR_SHIFT, care: NO_CARE };
+  }
+
+  /** What a judgement needs to know; null where nobody has said which pot it stands in. */
+  get situation(): Situation | null {
+    if (this.kept.situation !== undefined) return this.kept.situation;
+    return (this.kept.situation = situationOf(this));
+  }
+
+  /** Works on it: whether today, why not, and when. */
+  windows(question: WindowQuestion = {}): OperationWindow[] {
+    const operations = question.operations ?? OPERATIONS;
+    const { placeId } = question;
+    const elsewhere = placeId !== undefined && placeId !== this.placeId;
+    const stays = elsewhere ? this.staysAt(placeId) : this.stays;
+    return treeWindows(this, {
+      site: this.yard.places.forStays(stays),
+      series: seriesFor(this.yard, this.tracks.profile, stays, operations, this.day),
+      operations,
+      curves: question.curves ?? false,
+    });
+  }
+
+  /** Which one look or answer would narrow most what is known of it, best first. */
+  get narrowing(): Narrowing[] {
+    return (this.kept.narrowing ??= whatNarrows(this));
+  }
+
+  /** What its mates say of its pace; null where they say nothing. */
+  get mates(): MatePrior | null {
+    return matesOn(this.yard.context, this.record.id, this.day);
+  }
+
+  /** What its checks have taught of its pace; null before it came. */
+  learning(): Learning | null {
+    return learningOf({
+      events: this.events,
+      lots: this.yard.indexed.lots,
+      profile: this.profile,
+      kindProfile: onStock(this.tracks.profile, this.record.stockPace),
+      track: this.tracks.warmth,
+      on: this.day,
+    });
+  }
+
+  /** How new roots take hold since the last potting; null where none is recent. */
+  get rerooting(): Rerooting | null {
+    return rerootingOf(
+      this.roots,
+      this.profile,
+      this.site.warmth,
+      this.condition,
+      this.state.mix?.fedUntil ?? null,
+      this.day,
+    );
+  }
+
+  /** Its ladder of pots as a problem to be solved, or why it has none. */
+  ladder(shelf: LadderShelf): LadderSetting | OffLadder {
+    return ladderSetting(this, shelf);
+  }
+
+  private staysAt(placeId: string | null): Stay[] {
+    return placeId === this.placeId ? [...this.stays] : [...this.stays, { from: this.day - SETTLED_DAYS, placeId }];
+  }
+
+  private stateInput(): StateInput {
+    const { record, events, roots, profile, tracks, yard, day } = this;
+    return {
+      tree: record,
+      events,
+      replayed: roots,
+      profile,
+      kind: tracks,
+      context: yard.context,
+      store: yard.on(day).free,
+      on: day,
+    };
+  }
+}
