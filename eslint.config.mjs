@@ -3,6 +3,17 @@ import next from "eslint-config-next/core-web-vitals";
 import nextTs from "eslint-config-next/typescript";
 import tseslint from "typescript-eslint";
 
+/** What only the model may compose: everybody else opens the door of model/index. */
+const PRIVATE_TO_THE_MODEL = [
+  ["@/core/climate/index", ["buildSite"]],
+  ["@/core/place/index", ["siteAtPlace"]],
+  ["@/core/species/index", ["profileOf", "onStock"]],
+].map(([name, importNames]) => ({
+  name,
+  importNames,
+  message: "The model answers for a tree, a kind and a site: openYard and kindOf of @/model/index.",
+}));
+
 export default defineConfig([
   globalIgnores([".next/**", ".aurelian/**", "dist/**", "next-env.d.ts", "test-results/**"]),
   ...next,
@@ -16,5 +27,10 @@ export default defineConfig([
       "@typescript-eslint/restrict-template-expressions": "off",
       "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
     },
+  },
+  {
+    files: ["{app,calc,demo,features,scripts,server,workers}/**/*.{ts,tsx}"],
+    ignores: ["**/*.test.{ts,tsx}"],
+    rules: { "no-restricted-imports": ["error", { paths: PRIVATE_TO_THE_MODEL }] },
   },
 ]);

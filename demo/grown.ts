@@ -1,7 +1,7 @@
 import { logistic, logit } from "@/core/math/index";
 import { mulberry32 } from "@/core/random/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
-import { profileOf } from "@/core/species/index";
+import { kindOf } from "@/model/index";
 import type { Pot, Wall } from "@/core/vessel/index";
 import type { ReadyMixName } from "@/core/mix/index";
 import type { Habit } from "@/core/wood/index";
@@ -56,7 +56,7 @@ export function grow(specs: readonly Spec[], seed: number): GrownTree[] {
   };
   return specs.flatMap((spec) =>
     Array.from({ length: spec.count }, (_, i): GrownTree => {
-      const profile = profileOf({
+      const profile = kindOf({
         kindId: spec.kindId ?? null,
         typedName: spec.typedName ?? null,
         habit: spec.habit ?? null,

@@ -5,6 +5,7 @@ export type { YardTree } from "./yard-tree";
 export type { TreeOnDay, WindowQuestion } from "./tree-on-day";
 export type { YardOnDay } from "./yard-on-day";
 export { type KindTracks, MODEL_VERSION } from "./context";
+export { kindOf } from "./kind";
 export { openBundle, packBundle } from "./bundle";
 
 // What it answers with.

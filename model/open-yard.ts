@@ -2,7 +2,7 @@ import type { Site } from "@/core/climate/index";
 import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
 import { type CollectionRecords, type IndexedRecords, indexRecords, weatherSaid } from "@/core/records/index";
-import { type KindChoice, type Profile, profileOf } from "@/core/species/index";
+import { profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import { packContext, unpackContext } from "./pack";
 import { buildContext, MODEL_VERSION, placedNeeds, type KindTracks, placedTracks, type ReplayContext } from "./context";
@@ -141,11 +141,6 @@ export class Yard {
   /** Windows by kind, place and seasons, shared by all yards on this weather. */
   get seriesCache(): SeriesCache {
     return sharedOf(this.fullWeather()).series;
-  }
-
-  /** What is known of a kind, whether or not a tree of it is on record. */
-  kindOf(choice: KindChoice): Profile {
-    return profileOf(choice);
   }
 
   /** Wood and windows of a kind in the open; null where no tree of it is on record. */

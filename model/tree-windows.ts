@@ -13,10 +13,11 @@ import {
   suitabilityOn,
   windowsOf,
   type WindowSeries,
+  withoutStretches,
 } from "@/core/window/index";
 import { ownWoodOf } from "./own-wood";
 import type { TreeOnDay } from "./tree-on-day";
-import { RECOVERY_LAGS, withoutStretches } from "./verdict";
+import { RECOVERY_LAGS } from "./verdict";
 import { WINDOW_DAYS } from "./window-series";
 
 /** One work on one tree: whether today, why not, when, and how sure the ends are. */

@@ -5,7 +5,15 @@ import type { PotFit } from "@/core/ladder/index";
 import { DUE_CIRCLING, DUE_FILL } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
 import { brimEstimate } from "@/core/vessel/index";
-import { type Limit, mainLimit, OPEN_FROM, openPeriods, suitabilityOn, type WindowSeries } from "@/core/window/index";
+import {
+  type Limit,
+  mainLimit,
+  OPEN_FROM,
+  openPeriods,
+  withoutStretches,
+  suitabilityOn,
+  type WindowSeries,
+} from "@/core/window/index";
 import type { KindTracks, ReplayContext } from "./context";
 import type { DayStretch } from "@/core/people/index";
 import type { TreeRecord } from "@/core/records/index";
@@ -91,25 +99,6 @@ function periodsBetween(
   return openPeriods(window, from, to)
     .flatMap((p) => withoutStretches(p, away))
     .map((p) => ({ from: toIso(p.from), to: toIso(p.to), closedBy: p.closedBy }));
-}
-
-interface OpenPeriod {
-  from: DayNumber;
-  to: DayNumber;
-  closedBy: Limit;
-}
-
-/** What is left of an open period when nobody is there on some of its days. */
-export function withoutStretches(period: OpenPeriod, away: readonly DayStretch[]): OpenPeriod[] {
-  let parts = [period];
-  for (const [a, b] of away) {
-    parts = parts.flatMap((p) => {
-      if (b < p.from || a > p.to) return [p];
-      const left: OpenPeriod[] = a > p.from ? [{ from: p.from, to: a - 1, closedBy: "grower" }] : [];
-      return b < p.to ? [...left, { ...p, from: b + 1 }] : left;
-    });
-  }
-  return parts;
 }
 
 /** Trees of one kind asked on one day share their answer: the last one is kept per window. */

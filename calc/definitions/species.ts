@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { rulesOf } from "@/core/rules/index";
-import { kindById, KINDS, kindValuesSchema, knownValuesOf, profileOf } from "@/core/species/index";
+import { kindById, KINDS, kindValuesSchema, knownValuesOf } from "@/core/species/index";
+import { kindOf } from "@/model/index";
 import { CalcProblem, define } from "../definition";
 
 export const speciesCalculations = [
@@ -21,7 +22,7 @@ export const speciesCalculations = [
     (v) => {
       if (!kindById(v.species)) return new CalcProblem("species", "This kind is not in the library.");
       const choice = { kindId: v.species, typedName: null, habit: null, rootstock: v.rootstock ?? null, own: v.own };
-      const profile = profileOf(choice);
+      const profile = kindOf(choice);
       return { values: knownValuesOf(choice), rules: rulesOf({ profile }), kPerDegreeDay: profile.kPerDegreeDay };
     },
   ),

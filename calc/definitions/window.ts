@@ -1,10 +1,9 @@
 import { z } from "zod";
-import { buildSite, type DailyRecord, normalsFromRecord, PLACE_KINDS } from "@/core/climate/index";
+import { type DailyRecord, normalsFromRecord, PLACE_KINDS } from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
-import { siteAtPlace } from "@/core/place/index";
-import { airOf, UNKNOWN_BUILD } from "@/core/winter/index";
-import { kindById, profileOf } from "@/core/species/index";
+import { kindOf, openYard } from "@/model/index";
+import { kindById } from "@/core/species/index";
 import {
   type Limit,
   openPeriods,
@@ -60,17 +59,17 @@ export const windowCalculations = [
       if (!normals) return new CalcProblem("weather", "Every calendar month needs at least twenty days of readings.");
       // The weather given is what the years are like, not a record of the days asked about: windows answer by its climate.
       const today = record.startDay - 1;
-      const open = buildSite({
-        latitudeDeg: v.latitudeDeg,
-        normals,
-        record,
-        today,
-        seed: SEED,
-        historyFrom: today - 30,
-      });
-      const kind = v.place?.kind ?? "open";
-      const { site } = siteAtPlace(open, airOf(kind, UNKNOWN_BUILD, null).air);
-      const profile = profileOf({ kindId: v.species ?? null, typedName: null, habit: v.habit ?? null });
+      const place = { id: "place", name: "", kind: v.place?.kind ?? "open" };
+      const yard = openYard(
+        { records: { trees: [], lots: [], places: [place], events: [] }, risk: v.risk },
+        {
+          key: "asked",
+          input: { latitudeDeg: v.latitudeDeg, normals, record, today, seed: SEED, historyFrom: today - 30 },
+        },
+        { today: toIso(today) },
+      );
+      const site = yard.places.at(place.id);
+      const profile = kindOf({ kindId: v.species ?? null, typedName: null, habit: v.habit ?? null });
       const options = { risk: v.risk, sheltered: v.place?.sheltered ?? false };
       const [first, last] = [seasonOf(from, v.latitudeDeg) - 1, seasonOf(to, v.latitudeDeg) + 1];
       const byDay: {

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { toDay } from "../dates/index";
 import { anEvent } from "@/test-support/records";
 import { awayStretches, calendarOf, hoursBetween, liftersOn, presentOn } from "./people";
-import { withoutStretches } from "@/model/verdict";
+import { withoutStretches } from "../window/index";
 
 const person = (personId: string, more: Record<string, unknown> = {}) =>
   anEvent("2026-01-01", {

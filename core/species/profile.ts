@@ -121,6 +121,12 @@ export function profileOf(choice: KindChoice): Profile {
   return kind ? profile : { ...profile, name: choice.typedName ?? "Unnamed kind" };
 }
 
+/**
+ * What a tree is called: its kind's first name, or what was typed.
+ * @example nameOf({ kindId: "fig", typedName: null, habit: null }) // "Fig"
+ */
+export const nameOf = (choice: KindChoice): string => profileOf(choice).name;
+
 function makeProfile(choice: KindChoice, base: string): Profile {
   const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
   const known = kind !== undefined || (choice.habit !== null && choice.habit !== "unknown");

@@ -55,3 +55,19 @@ export function mainLimit(series: WindowSeries, from: DayNumber, to: DayNumber):
   const most = counts.indexOf(Math.max(...counts));
   return counts[most] > 0 ? LIMITS[most] : "none";
 }
+
+/** What is left of an open period when nobody is there on some of its days. */
+export function withoutStretches<P extends { from: DayNumber; to: DayNumber; closedBy: Limit }>(
+  period: P,
+  away: readonly (readonly [DayNumber, DayNumber])[],
+): P[] {
+  let parts = [period];
+  for (const [a, b] of away) {
+    parts = parts.flatMap((p) => {
+      if (b < p.from || a > p.to) return [p];
+      const left: P[] = a > p.from ? [{ ...p, to: a - 1, closedBy: "grower" }] : [];
+      return b < p.to ? [...left, { ...p, from: b + 1 }] : left;
+    });
+  }
+  return parts;
+}

@@ -1,4 +1,5 @@
 import "server-only";
+import { kindOf } from "@/model/index";
 import { notFound } from "next/navigation";
 import {
   calendarSlot,
@@ -88,7 +89,7 @@ function cropsOfKinds(view: CollectionView): CropOfKind[] {
   const ids = new Set(loaded.trees.filter((t) => t.purpose === "crop").map((t) => t.kindId));
   return KINDS.flatMap((kind): CropOfKind[] => {
     if (!ids.has(kind.id)) return [];
-    const profile = yard.kindOf({ kindId: kind.id, typedName: null, habit: null });
+    const profile = kindOf({ kindId: kind.id, typedName: null, habit: null });
     const { crop } = profile;
     if (!crop) return [];
     const outlooks = EARLY_WEEKS.map((weeks) => ({

@@ -3,7 +3,7 @@ import type { ArrivalKind, ArrivalSeason } from "@/core/arrival/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { seasonFacts } from "@/core/judgement/index";
 import { type Hazard, kindById, partnersOf } from "@/core/species/index";
-import { WINDOW_DAYS } from "@/model/index";
+import { kindOf, WINDOW_DAYS } from "@/model/index";
 import { OPEN_FROM, openPeriods, suitabilityOn } from "@/core/window/index";
 import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
@@ -36,7 +36,7 @@ export async function arrivalContext(
   const { site } = yard;
   const on = toDay(asOfDay(askedOn, today));
   const known = kindId !== null && kindById(kindId) ? kindId : null;
-  const profile = yard.kindOf({ kindId: known, typedName: null, habit: "unknown" });
+  const profile = kindOf({ kindId: known, typedName: null, habit: "unknown" });
   const facts = seasonFacts(site, profile, on);
   const series = yard.on(on).windowsOfKind(profile, OPERATIONS);
   const ahead = site.nights.filter((n) => n.day >= on && n.day < on + 3);
@@ -49,7 +49,7 @@ export async function arrivalContext(
   ) as ArrivalContext["opens"];
   const partners = partnersOf(
     { id: "arriving", profile, cultivar: null },
-    yard.on(on).living.map((t) => ({ id: t.id, profile: yard.kindOf(t), cultivar: t.cultivar })),
+    yard.on(on).living.map((t) => ({ id: t.id, profile: kindOf(t), cultivar: t.cultivar })),
   );
   return {
     name: profile.name,

@@ -9,9 +9,9 @@ import {
   KINDS,
   knownValuesOf,
   partnersOf,
-  profileOf,
   STOCKS,
 } from "@/core/species/index";
+import { kindOf } from "@/model/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
@@ -76,7 +76,7 @@ export async function KindScreen({
   };
   const known = knownValuesOf(choice);
   const plain = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
-  const profile = profileOf(choice);
+  const profile = kindOf(choice);
   const rows = FIELD_NAMES.map((name): FieldRow => {
     const { value, mark, source, layer, reference } = known[name];
     return {
@@ -92,7 +92,7 @@ export async function KindScreen({
   });
   const partners = partnersOf(
     { id: tree?.id ?? "", profile, cultivar: tree?.cultivar ?? null },
-    loaded.trees.map((t) => ({ id: t.id, profile: profileOf(t), cultivar: t.cultivar })),
+    loaded.trees.map((t) => ({ id: t.id, profile: kindOf(t), cultivar: t.cultivar })),
   );
   return (
     <div>

@@ -8,7 +8,7 @@ import {
   type RescueFacts,
   rescueState,
 } from "@/core/rescue/index";
-import { profileOf } from "@/core/species/index";
+import { nameOf } from "@/core/species/index";
 import { RescueView } from "./view";
 import { FollowDay } from "../shell/follow-day";
 import { type TreeAsked, treePage } from "../tree/tree-page";
@@ -32,7 +32,7 @@ export async function RescueScreen(address: TreeAsked) {
   });
   const facts = factsOf(started ?? now);
   const protocol = begun ? rescueProtocol(begun.start, facts) : null;
-  const tags = new Map(view.loaded.trees.map((t) => [t.id, { tag: t.tag, name: profileOf(t).name, kindId: t.kindId }]));
+  const tags = new Map(view.loaded.trees.map((t) => [t.id, { tag: t.tag, name: nameOf(t), kindId: t.kindId }]));
   const outcomes = rescueOutcomes(view.loaded.indexed.eventsByTree, on)
     .filter((o) => !(o.treeId === tree.id && o.how === "going-on") && tags.has(o.treeId))
     .map((o) => ({ ...o, ...tags.get(o.treeId)!, sameKind: tags.get(o.treeId)!.kindId === tree.kindId }));

@@ -1,7 +1,7 @@
 import "server-only";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { kindById, profileOf } from "@/core/species/index";
+import { kindById, nameOf } from "@/core/species/index";
 import { plantsAt } from "@/core/records/index";
 import { isDatabaseGone } from "@/data/db";
 import { type LoadedRecords, viewRecords } from "../collection/load";
@@ -40,16 +40,16 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
   if (index) return index;
   const places = new Map(loaded.places.map((p) => [p.id, p.name]));
   index = loaded.trees.map((tree) => {
-    const profile = profileOf(tree);
+    const name = nameOf(tree);
     const kind = tree.kindId === null ? undefined : kindById(tree.kindId);
     const events = loaded.indexed.eventsByTree.get(tree.id) ?? [];
     const place = tree.placeId ? (places.get(tree.placeId) ?? null) : null;
-    const words = [tree.tag, profile.name, ...(kind ? [...kind.names, kind.scientific] : []), tree.cultivar];
+    const words = [tree.tag, name, ...(kind ? [...kind.names, kind.scientific] : []), tree.cultivar];
     return {
       found: {
         id: tree.id,
         tag: tree.tag,
-        name: profile.name,
+        name,
         cultivar: tree.cultivar,
         place,
         note: null,

@@ -11,7 +11,7 @@ import {
   roundsOf,
 } from "@/core/shelter/index";
 import { hoursBetween } from "@/core/people/index";
-import { plannedKey, shelterPlanOf } from "@/model/index";
+import { kindOf, plannedKey, shelterPlanOf } from "@/model/index";
 import { cropOutlook, earlyStartNights } from "@/core/wood/index";
 import { type CollectionView } from "../collection/load";
 import { type WinterFacts, winterFacts } from "./facts";
@@ -190,7 +190,7 @@ function earlyStarts(view: CollectionView, facts: WinterFacts): EarlyStart[] {
   const byKind = new Map<string, EarlyStart | null>();
   for (const tree of loaded.trees) {
     if (tree.purpose !== "crop") continue;
-    const profile = yard.kindOf(tree);
+    const profile = kindOf(tree);
     if (!profile.crop) continue;
     const known = byKind.get(profile.key);
     if (known) known.tags.push(tree.tag);

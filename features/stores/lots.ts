@@ -1,7 +1,7 @@
 import "server-only";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
-import { profileOf } from "@/core/species/index";
+import { nameOf } from "@/core/species/index";
 import { plantsAt } from "@/core/records/index";
 import { storeAt } from "@/core/records/index";
 import type { CollectionView } from "../collection/load";
@@ -21,7 +21,7 @@ export function usersByLot(view: CollectionView): Map<string, PotUser[]> {
     const tree = trees.get(state.treeId);
     if (!tree || state.lotId === null) continue;
     const plants = plantsAt(view.loaded.indexed, tree.id, toDay(view.today));
-    const user = { treeId: tree.id, tag: tree.tag, name: profileOf(tree).name, plants };
+    const user = { treeId: tree.id, tag: tree.tag, name: nameOf(tree), plants };
     users.set(state.lotId, [...(users.get(state.lotId) ?? []), user]);
   }
   return users;

@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { profileOf } from "@/core/species/index";
+import { nameOf } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { kindOptions } from "../trees/kind-options";
@@ -15,8 +15,8 @@ export async function WalkScreen({ collectionId }: { collectionId: string }) {
   return (
     <Walk
       kinds={kindOptions()}
-      usual={usualKinds(living.map((t) => profileOf(t).name))}
-      trees={living.map((t) => ({ id: t.id, tag: t.tag, name: profileOf(t).name }))}
+      usual={usualKinds(living.map((t) => nameOf(t)))}
+      trees={living.map((t) => ({ id: t.id, tag: t.tag, name: nameOf(t) }))}
       lastTag={lastTag(loaded)}
     />
   );

@@ -1,7 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { profileOf } from "@/core/species/index";
-import { PLANNED_WORK, type TreeChance } from "@/model/index";
+import { kindOf, PLANNED_WORK, type TreeChance } from "@/model/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
@@ -58,7 +57,7 @@ function grouped(view: CollectionView, trees: readonly TreeChance[]): ChanceGrou
   const groups = new Map<string, ChanceGroup>();
   for (const t of trees) {
     const tree = byId.get(t.treeId)!;
-    const { name, key } = profileOf(tree);
+    const { name, key } = kindOf(tree);
     const id = [key, name, t.placeId, t.open, t.from, t.to, t.next, t.limiting].join("|");
     const group = groups.get(id);
     const member = { id: t.treeId, tag: tree.tag, due: t.isDue };

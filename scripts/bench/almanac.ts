@@ -1,7 +1,8 @@
 // Frost, wood and hardiness of 60 trees over 30 weather years; the generator; files of weather. Prints one line of JSON.
-import { buildSite, frostStatistics, generateWeather } from "@/core/climate/index";
+import { frostStatistics, generateWeather } from "@/core/climate/index";
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
-import { KINDS, profileOf } from "@/core/species/index";
+import { KINDS } from "@/core/species/index";
+import { kindOf, openYard } from "@/model/index";
 import { hardinessSeries, runWoodSeason, shiftFromChecks } from "@/core/wood/index";
 import { TRAMHALLE_NORMALS } from "@/demo/weather";
 import { parseLogger } from "@/formats/logger-csv";
@@ -25,19 +26,26 @@ function median(work: () => void): number {
 const YEARS = 30;
 const generateMs = median(() => generateWeather(48.3, TRAMHALLE_NORMALS, YEARS, 3));
 
-const site = buildSite({
-  latitudeDeg: 48.3,
-  normals: TRAMHALLE_NORMALS,
-  record: null,
-  today,
-  seed: 5,
-  historyFrom: today - 1500,
-});
+const { site } = openYard(
+  { records: { trees: [], lots: [], events: [] }, risk: 0.9 },
+  {
+    key: "bench",
+    input: {
+      latitudeDeg: 48.3,
+      normals: TRAMHALLE_NORMALS,
+      record: null,
+      today,
+      seed: 5,
+      historyFrom: today - 1500,
+    },
+  },
+  { today: TODAY },
+);
 const season = seasonOf(today, site.latitudeDeg);
 const { slices, observedUntil } = site.season(season);
 const trees = Array.from({ length: TREES }, (_, i) => {
   const kind = KINDS[i % KINDS.length];
-  return profileOf({ kindId: kind.id, typedName: null, habit: null }).parameters[0];
+  return kindOf({ kindId: kind.id, typedName: null, habit: null }).parameters[0];
 });
 /** Every tree by itself, as if each had been looked at: nothing is shared between trees of a kind. */
 const woodMs = median(() => {
