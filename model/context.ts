@@ -1,6 +1,6 @@
 import type { Site, WarmthTrack } from "@/core/climate/index";
 import { type DayNumber, seasonOf } from "@/core/dates/index";
-import { type Profile, profileOf } from "@/core/species/index";
+import { type Profile } from "@/core/species/index";
 import {
   DEFAULT_WINDOW,
   usualOperation,
@@ -9,11 +9,8 @@ import {
   type WindowSeries,
 } from "@/core/window/index";
 import { type WoodSeries, woodSeries } from "@/core/wood/index";
-import type { IndexedRecords } from "@/core/records/index";
 import type { MatePrior } from "./mates";
 import type { DayStretch } from "@/core/people/index";
-import type { TreeRecord } from "@/core/records/index";
-import { EVER, type PlaceSites, type Stay, staysOf } from "./stays";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
 export const MODEL_VERSION = "2026-11-h";
@@ -38,12 +35,13 @@ export interface TrackVersion {
   key: string;
 }
 
-/** Everything a replay needs besides the tree's own events. */
+/** What of a yard every tree's state leans on. */
+export type YardFacts = Pick<ReplayContext, "latitudeDeg" | "guessedWeather" | "away">;
+
+/** Tracks and all else a replay needs besides the tree's own events, whole: what is packed for the browser. */
 export interface ReplayContext {
   latitudeDeg: number;
   today: DayNumber;
-  /** Root warmth of the open site. */
-  warmth: WarmthTrack;
   /** By profile key: the kind in the open. */
   kinds: Record<string, KindTracks>;
   /** By profile key and stays: kinds where trees stand. */
@@ -58,26 +56,6 @@ export interface ReplayContext {
   guessedWeather: boolean;
   /** Days on which nobody is there to work. */
   away: readonly DayStretch[];
-}
-
-export function buildContext(
-  site: Site,
-  trees: readonly TreeRecord[],
-  options: WindowOptions = DEFAULT_WINDOW,
-): ReplayContext {
-  const kinds: Record<string, KindTracks> = {};
-  for (const tree of trees) {
-    const profile = profileOf(tree);
-    kinds[profile.key] ??= kindTracks(site, profile, options);
-  }
-  return {
-    latitudeDeg: site.latitudeDeg,
-    today: site.today,
-    warmth: site.warmth,
-    kinds,
-    guessedWeather: site.basis === "answers" || site.basis === "table",
-    away: [],
-  };
 }
 
 /** Seasons whose wood and windows travel with a collection. */
@@ -95,49 +73,4 @@ export function kindTracks(site: Site, profile: Profile, options: WindowOptions 
     wood: woodSeries(site, profile.parameters[0], from, to),
     window: windowSeries(site, profile, usualOperation(profile.values.rootShare), from, to, options),
   };
-}
-
-/** One set of tracks that trees need because of where they stand. */
-export interface PlacedNeed {
-  key: string;
-  profile: Profile;
-  stays: readonly Stay[];
-}
-
-/** What trees standing elsewhere than in the open need, each set once, and which tree uses which from when. */
-export function placedNeeds(
-  sites: PlaceSites,
-  indexed: IndexedRecords,
-): { needs: PlacedNeed[]; versions: Record<string, TrackVersion[]> } {
-  const needs = new Map<string, PlacedNeed>();
-  const versions: Record<string, TrackVersion[]> = {};
-  const open = sites.keyOf([{ from: EVER, placeId: null }]);
-  for (const tree of indexed.records.trees) {
-    const profile = profileOf(tree);
-    const whole = staysOf(indexed.eventsByTree.get(tree.id) ?? []);
-    const list: TrackVersion[] = [];
-    whole.forEach((_, i) => {
-      const stays = whole.slice(0, i + 1);
-      const staysKey = sites.keyOf(stays);
-      const { from } = whole[i];
-      const key = staysKey === open ? profile.key : `${profile.key}@${staysKey}`;
-      if (list.length === 0 && key === profile.key) return;
-      if (list.at(-1)?.key === key) return;
-      if (key !== profile.key && !needs.has(key)) needs.set(key, { key, profile, stays });
-      list.push({ from, key });
-    });
-    if (list.length > 0) versions[tree.id] = list;
-  }
-  return { needs: [...needs.values()], versions };
-}
-
-/** The tracks those needs ask for, worked out here and now. */
-export function placedTracks(
-  sites: PlaceSites,
-  needs: readonly PlacedNeed[],
-  options: WindowOptions,
-): Record<string, KindTracks> {
-  return Object.fromEntries(
-    needs.map(({ key, profile, stays }) => [key, kindTracks(sites.forStays(stays), profile, options)]),
-  );
 }

@@ -1,10 +1,9 @@
 import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { evidenceOf, lnFactorOf, type Normal, type PaceEvidence, poolOf, priorFrom } from "@/core/roots/index";
-import { onStock, type Profile, profileOf } from "@/core/species/index";
+import { onStock, profileOf } from "@/core/species/index";
 import type { IndexedRecords } from "@/core/records/index";
-import type { KindTracks, ReplayContext } from "./context";
-import { tracksOf } from "./own-wood";
+import type { KindTracks } from "./context";
 import type { TreeRecord } from "@/core/records/index";
 import { replay } from "./replay";
 
@@ -21,24 +20,6 @@ export interface MatePrior {
 const STEP_MEAN = 0.02;
 const STEP_VARIANCE = 0.03;
 
-export function matesOn(context: ReplayContext, treeId: string, on: DayNumber): MatePrior | null {
-  let best: MatePrior | null = null;
-  for (const step of context.mates?.[treeId] ?? []) if (step.from <= on) best = step;
-  return best;
-}
-
-/** The kind's profile as this tree's stock and its mates' roots change it: what its replay starts from. */
-export function profileFor(
-  context: ReplayContext,
-  tree: Pick<TreeRecord, "id" | "stockPace">,
-  kind: Pick<KindTracks, "profile">,
-  on: DayNumber,
-): Profile {
-  const profile = onStock(kind.profile, tree.stockPace);
-  const prior = matesOn(context, tree.id, on);
-  return prior ? { ...profile, vigourMean: prior.mean, vigourSd: Math.sqrt(prior.variance) } : profile;
-}
-
 const speaksOfPace = ({ payload }: LoggedEvent) => payload.kind === "roots-read" || payload.kind === "rerooting-read";
 
 interface Voice {
@@ -48,12 +29,12 @@ interface Voice {
 }
 
 /** What a tree's own checks said of its pace, check by check. Inherited checks of a batch are the batch's word. */
-function voiceOf(tree: TreeRecord, indexed: IndexedRecords, context: ReplayContext): Voice {
+function voiceOf(tree: TreeRecord, indexed: IndexedRecords, tracksOn: TracksOn, today: DayNumber): Voice {
   const events = indexed.eventsByTree.get(tree.id) ?? [];
   const days = new Set(events.flatMap((e) => (e.treeId === tree.id && speaksOfPace(e) ? [toDay(e.on.best)] : [])));
   const said = [...days].flatMap((on) => {
-    if (on > context.today) return [];
-    const kind = tracksOf(context, tree, on);
+    if (on > today) return [];
+    const kind = tracksOn(tree, on);
     const profile = onStock(kind.profile, tree.stockPace);
     const state = replay(events, indexed.lots, profile, kind.warmth, on);
     if (!state) return [];
@@ -67,38 +48,36 @@ function voiceOf(tree: TreeRecord, indexed: IndexedRecords, context: ReplayConte
 const evidenceAt = (voice: Voice, on: DayNumber): Normal | null =>
   voice.said.filter((s) => s.on <= on).at(-1)?.evidence ?? null;
 
-/** By tree, what its mates let one expect of its pace, step by step as they were looked at. */
-export function matePriors(indexed: IndexedRecords, context: ReplayContext): Record<string, MatePrior[]> {
-  const groups = new Map<string, TreeRecord[]>();
-  for (const tree of indexed.records.trees) {
-    if (tree.kindId === null) continue;
-    const list = groups.get(tree.kindId);
-    if (list) list.push(tree);
-    else groups.set(tree.kindId, [tree]);
-  }
+type TracksOn = (tree: TreeRecord, on: DayNumber) => KindTracks;
+
+/** By tree of one kind, what its mates let one expect of its pace, step by step as they were looked at. */
+export function matePriorsAmong(
+  trees: readonly TreeRecord[],
+  indexed: IndexedRecords,
+  tracksOn: TracksOn,
+  today: DayNumber,
+): Record<string, MatePrior[]> {
   const priors: Record<string, MatePrior[]> = {};
-  for (const trees of groups.values()) {
-    if (trees.length < 2) continue;
-    const voices = trees.map((tree) => voiceOf(tree, indexed, context));
-    const days = [...new Set(voices.flatMap((v) => v.said.map((s) => s.on)))].sort((a, b) => a - b);
-    const total = profileOf(trees[0]).vigourSd ** 2;
-    for (const on of days) {
-      const known = voices.map((v) => evidenceAt(v, on));
-      const evidence = voices.flatMap((v, i): PaceEvidence[] => (known[i] ? [{ ...known[i], sort: v.sort }] : []));
-      if (evidence.length === 0) continue;
-      const pool = poolOf(total, evidence);
-      voices.forEach((v, i) => {
-        const { mean, variance, mates } = priorFrom(pool, v.sort, known[i]);
-        if (mates === 0) return;
-        const steps = (priors[v.tree.id] ??= []);
-        const last = steps.at(-1);
-        const small =
-          last &&
-          Math.abs(last.mean - mean) < STEP_MEAN &&
-          Math.abs(last.variance - variance) < STEP_VARIANCE * last.variance;
-        if (!small) steps.push({ from: on, mean, variance, mates });
-      });
-    }
+  if (trees.length < 2) return priors;
+  const voices = trees.map((tree) => voiceOf(tree, indexed, tracksOn, today));
+  const days = [...new Set(voices.flatMap((v) => v.said.map((s) => s.on)))].sort((a, b) => a - b);
+  const total = profileOf(trees[0]).vigourSd ** 2;
+  for (const on of days) {
+    const known = voices.map((v) => evidenceAt(v, on));
+    const evidence = voices.flatMap((v, i): PaceEvidence[] => (known[i] ? [{ ...known[i], sort: v.sort }] : []));
+    if (evidence.length === 0) continue;
+    const pool = poolOf(total, evidence);
+    voices.forEach((v, i) => {
+      const { mean, variance, mates } = priorFrom(pool, v.sort, known[i]);
+      if (mates === 0) return;
+      const steps = (priors[v.tree.id] ??= []);
+      const last = steps.at(-1);
+      const small =
+        last &&
+        Math.abs(last.mean - mean) < STEP_MEAN &&
+        Math.abs(last.variance - variance) < STEP_VARIANCE * last.variance;
+      if (!small) steps.push({ from: on, mean, variance, mates });
+    });
   }
   return priors;
 }

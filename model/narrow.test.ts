@@ -15,7 +15,7 @@ const warmth = { startDay: START, observedUntil: START, sums: { temperate: sums,
 const profile = profileOf({ kindId: "quince", typedName: null, habit: null });
 // Only the warmth and the profile are read by what is tested here.
 const kind = { profile, warmth } as unknown as KindTracks;
-const tracks = { warmth, latitudeDeg: 48, kinds: { quince: kind } } as unknown as ReplayContext;
+const tracks = { latitudeDeg: 48, kinds: { quince: kind } } as unknown as ReplayContext;
 const on = toDay("2026-05-15");
 
 const tree = aTree();

@@ -2,15 +2,14 @@ import type { Site } from "@/core/climate/index";
 import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
 import { type CollectionRecords, type IndexedRecords, indexRecords, weatherSaid } from "@/core/records/index";
-import { profileOf } from "@/core/species/index";
+import type { Profile } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
-import { packContext, unpackContext } from "./pack";
-import { buildContext, MODEL_VERSION, placedNeeds, type KindTracks, placedTracks, type ReplayContext } from "./context";
-import { matePriors } from "./mates";
-import { ownTracks } from "./own-wood";
+import { type KindTracks, MODEL_VERSION, type ReplayContext } from "./context";
+import { packTracks, unpackTracks } from "./pack";
 import { PlaceSites } from "./stays";
 import type { SeriesCache } from "./window-series";
-import { rememberTracks, sharedOf, type YardWeather } from "./weather";
+import { LazyTracks, readyTracks, type TrackSource } from "./tracks";
+import { sharedOf, type YardWeather } from "./weather";
 import { YardOnDay } from "./yard-on-day";
 import { YardTree } from "./yard-tree";
 
@@ -58,9 +57,9 @@ export class Yard {
     calendar?: GrowersCalendar;
     said?: ReturnType<typeof weatherSaid>;
     places?: PlaceSites;
-    needs?: ReturnType<typeof placedNeeds>;
-    key?: string;
-    context?: ReplayContext;
+    tracks?: TrackSource;
+    lazy?: LazyTracks;
+    away?: DayStretch[];
   } = {};
 
   constructor(
@@ -122,7 +121,7 @@ export class Yard {
 
   /** Days on which nobody is there. */
   get away(): DayStretch[] {
-    return awayStretches(this.calendar);
+    return (this.kept.away ??= awayStretches(this.calendar));
   }
 
   get said(): ReturnType<typeof weatherSaid> {
@@ -135,7 +134,8 @@ export class Yard {
 
   /** The site's weather is guessed from answers or from monthly normals. */
   get guessedWeather(): boolean {
-    return this.context.guessedWeather;
+    if ("tracks" in this.weather) return this.weather.tracks.guessedWeather;
+    return this.site.basis === "answers" || this.site.basis === "table";
   }
 
   /** Windows by kind, place and seasons, shared by all yards on this weather. */
@@ -143,72 +143,54 @@ export class Yard {
     return sharedOf(this.fullWeather()).series;
   }
 
-  /** Wood and windows of a kind in the open; null where no tree of it is on record. */
-  kindTracks(profileKey: string): KindTracks | null {
-    return this.context.kinds[profileKey] ?? null;
+  /** Wood and windows of a kind in the open; null where only ready tracks are at hand and it is not among them. */
+  kindTracks(kind: Profile): KindTracks | null {
+    return this.tracks.ofKind(kind);
   }
 
   get latitudeDeg(): number {
     return "tracks" in this.weather ? this.weather.tracks.latitudeDeg : this.weather.input.latitudeDeg;
   }
 
-  /** Names all that wood, windows and warmth are computed from. */
+  /** Names all that wood, windows and warmth of kinds are computed from. */
   get tracksKey(): string {
-    const profiles = [...new Set(this.indexed.records.trees.map((tree) => profileOf(tree).key))].sort().join("|");
-    const placed = this.needs.needs
-      .map((need) => need.key)
-      .sort()
-      .join("|");
-    return (this.kept.key ??= `${MODEL_VERSION}:${this.fullWeather().key}:${this.risk}:${profiles}:${placed}`);
+    return `${MODEL_VERSION}:${this.fullWeather().key}:${this.risk}:${this.lazyTracks.keys.join("|")}`;
   }
 
   /** Whether the tracks are at hand, so that nothing long is computed at the first question. */
   get hasTracks(): boolean {
-    return "tracks" in this.weather || sharedOf(this.weather).tracks.has(this.tracksKey);
+    return "tracks" in this.weather || this.lazyTracks.complete;
   }
 
   /** Takes tracks that an earlier yard with the same key packed. */
   takeTracks(packed: string): void {
-    rememberTracks(this.fullWeather(), this.tracksKey, unpackContext(packed));
+    this.lazyTracks.take(unpackTracks(packed));
   }
 
   packedTracks(): string {
-    return packContext(this.sharedTracks());
+    return packTracks(this.lazyTracks.whole());
   }
 
-  /** Computes the shared tracks anew, for comparison with what was kept. */
-  rebuiltTracks(): string {
-    return packContext(this.computeTracks());
+  /** Where trees' tracks come from: for the model's own files. */
+  get tracks(): TrackSource {
+    return (this.kept.tracks ??= "tracks" in this.weather ? readyTracks(this.weather.tracks) : this.lazyTracks);
   }
 
-  /** What every replay reads besides the tree's own events: for the model's own files and the browser's bundle. */
+  /** Everything a browser replays from. */
   get context(): ReplayContext {
-    if (this.kept.context) return this.kept.context;
-    if ("tracks" in this.weather) return (this.kept.context = this.weather.tracks);
-    const tracks = this.sharedTracks();
-    const standing: ReplayContext = { ...tracks, away: this.away, versions: this.needs.versions };
-    const own = { ...standing, ...ownTracks(this.places, this.indexed, standing, this.windowOptions) };
-    return (this.kept.context = { ...own, mates: matePriors(this.indexed, own) });
+    if ("tracks" in this.weather) return this.weather.tracks;
+    const { latitudeDeg, today, guessedWeather, away } = this;
+    return { latitudeDeg, today, guessedWeather, away, ...this.lazyTracks.everything() };
   }
 
-  private get needs(): ReturnType<typeof placedNeeds> {
-    return (this.kept.needs ??= placedNeeds(this.places, this.indexed));
-  }
-
-  private sharedTracks(): ReplayContext {
-    const weather = this.fullWeather();
-    const found = sharedOf(weather).tracks.get(this.tracksKey);
-    if (found) return found;
-    const tracks = this.computeTracks();
-    rememberTracks(weather, this.tracksKey, tracks);
-    return tracks;
-  }
-
-  private computeTracks(): ReplayContext {
-    return {
-      ...buildContext(this.site, this.indexed.records.trees, this.windowOptions),
-      placed: placedTracks(this.places, this.needs.needs, this.windowOptions),
-    };
+  private get lazyTracks(): LazyTracks {
+    return (this.kept.lazy ??= new LazyTracks(
+      this.fullWeather(),
+      this.places,
+      this.indexed,
+      this.windowOptions,
+      this.today,
+    ));
   }
 
   private fullWeather(): YardWeather {

@@ -1,7 +1,7 @@
 import { MIDSUMMER, SEASON_LEAD_DAYS, type Site } from "@/core/climate/index";
 import { type DayNumber, midwinterOf, seasonOf, toDay } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
-import { type Profile, profileOf } from "@/core/species/index";
+import type { Profile } from "@/core/species/index";
 import { OPERATION_NEEDS, operationOf, usualOperation, windowSeries, type WindowOptions } from "@/core/window/index";
 import {
   BBCH_CHECKS,
@@ -14,9 +14,7 @@ import {
   type WoodCheck,
   woodSeries,
 } from "@/core/wood/index";
-import type { IndexedRecords } from "@/core/records/index";
-import type { KindTracks, ReplayContext, TrackVersion } from "./context";
-import type { TreeRecord } from "@/core/records/index";
+import type { KindTracks } from "./context";
 import { type PlaceSites, staysOf } from "./stays";
 
 /** What looks, feeds and late work of one season say of a tree's wood. */
@@ -155,80 +153,36 @@ function withSeason(
   return { kind: tracks, key };
 }
 
-/**
- * Tracks of trees that were looked at, fed or worked on late: one set from the day of each such event and from each move after it, so
- * that an earlier as-of day does not know what came later. They come on top of the versions by place.
- */
-export function ownTracks(
-  sites: PlaceSites,
-  indexed: IndexedRecords,
-  context: ReplayContext,
-  options: WindowOptions,
-): Pick<ReplayContext, "own" | "versions"> {
-  const own: Record<string, KindTracks> = {};
-  const versions: Record<string, TrackVersion[]> = { ...context.versions };
-  for (const tree of indexed.records.trees) {
-    const events = indexed.eventsByTree.get(tree.id) ?? [];
-    const told = seasonsAsked(sites.site).flatMap((season) => {
-      const whole = woodEvidence(events, season, sites.site.latitudeDeg, Infinity);
-      return whole ? [...whole.checks, ...whole.feeds, ...whole.wakings].map((e) => e.on) : [];
-    });
-    if (told.length === 0) continue;
-    const first = Math.min(...told);
-    const placed = context.versions?.[tree.id] ?? [];
-    const days = new Set([...told, ...placed.map((v) => v.from).filter((from) => from > first)]);
-    const list = placed.filter((v) => v.from <= first);
-    for (const from of [...days].sort((a, b) => a - b)) {
-      const made = onTop(sites, context, tree, events, from, options);
-      if (!made) continue;
-      own[made.key] = made.kind;
-      list.push({ from, key: made.key });
-    }
-    versions[tree.id] = list;
-  }
-  return { own, versions };
+/** Days on which something of its own wood was seen or done, in the seasons whose own wood is worked out. */
+function toldOn(events: readonly LoggedEvent[], site: Site): DayNumber[] {
+  return seasonsAsked(site).flatMap((season) => {
+    const whole = woodEvidence(events, season, site.latitudeDeg, Infinity);
+    return whole ? [...whole.checks, ...whole.feeds, ...whole.wakings].map((e) => e.on) : [];
+  });
+}
+
+/** Days from which a tree's tracks are its own: each such event, and each move after the first; empty where it goes as its kind does. */
+export function ownWoodFrom(events: readonly LoggedEvent[], moves: readonly DayNumber[], site: Site): DayNumber[] {
+  const told = toldOn(events, site);
+  if (told.length === 0) return [];
+  const first = Math.min(...told);
+  return [...new Set([...told, ...moves.filter((from) => from > first)])].sort((a, b) => a - b);
 }
 
 /** The tracks of where it stands on a day, with all that was seen and done by then laid on top, season by season. */
-function onTop(
+export function ownTracksOn(
   sites: PlaceSites,
-  context: ReplayContext,
-  tree: TreeRecord,
+  base: KindTracks,
   events: readonly LoggedEvent[],
   day: DayNumber,
   options: WindowOptions,
-): { kind: KindTracks; key: string } | null {
-  const base = tracksOf({ ...context, own: undefined }, tree, day);
-  if (!base) return null;
-  const site = sites.forStays(staysOf(events, day));
-  let under: { kind: KindTracks; key: string } = { kind: base, key: sites.keyOf(staysOf(events, day)) };
+): { kind: KindTracks; key: string } {
+  const stays = staysOf(events, day);
+  const site = sites.forStays(stays);
+  let under: { kind: KindTracks; key: string } = { kind: base, key: sites.keyOf(stays) };
   for (const season of seasonsAsked(sites.site)) {
     const evidence = woodEvidence(events, season, sites.site.latitudeDeg, day);
     if (evidence) under = withSeason(site, under.kind, options, season, evidence, under.key);
   }
   return under;
 }
-
-/** Tracks of a tree as known on a day: its own where something told of it by then, else those of its kind where it stands. */
-export function tracksOf(
-  context: ReplayContext,
-  tree: { id: string } & Parameters<typeof profileOf>[0],
-  on: DayNumber,
-): KindTracks {
-  const { key, name } = profileOf(tree);
-  let best = key;
-  for (const version of context.versions?.[tree.id] ?? []) if (version.from <= on) best = version.key;
-  return named(context.own?.[best] ?? context.placed?.[best] ?? context.kinds[best] ?? context.kinds[key], name);
-}
-
-/** Trees of unlisted kinds share the tracks of their habit, but each has its own name. */
-function named(tracks: KindTracks, name: string): KindTracks {
-  // A kind nobody has computed yet: the caller's to notice.
-  if (tracks === undefined || tracks.profile.name === name) return tracks;
-  const names = namesakes.get(tracks) ?? new Map<string, KindTracks>();
-  namesakes.set(tracks, names);
-  const found = names.get(name) ?? { ...tracks, profile: { ...tracks.profile, name } };
-  names.set(name, found);
-  return found;
-}
-const namesakes = new WeakMap<KindTracks, Map<string, KindTracks>>();

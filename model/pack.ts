@@ -50,5 +50,7 @@ export function unpack(text: string): unknown {
   });
 }
 
-export const packContext = (context: ReplayContext): string => pack(context);
-export const unpackContext = (text: string): ReplayContext => unpack(text) as ReplayContext;
+/** Tracks of kinds and places, as they are kept beside the log. */
+type KeptTracks = Pick<ReplayContext, "kinds" | "placed">;
+export const packTracks = (tracks: KeptTracks): string => pack(tracks);
+export const unpackTracks = (text: string): KeptTracks => unpack(text) as KeptTracks;

@@ -17,11 +17,10 @@ import type { Profile } from "@/core/species/index";
 import { vesselOf } from "@/core/vessel/index";
 import { WOOD_PHASES, woodStage, type WoodStage } from "@/core/wood/index";
 import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
-import { conditionOn } from "@/core/records/index";
-import type { KindTracks, ReplayContext } from "./context";
+import type { KindTracks, YardFacts } from "./context";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
 import { presumedPot, replay, type Replayed, yearsInPot } from "./replay";
-import { judge, type Verdict, type WindowState, windowState } from "./verdict";
+import { judge, type Verdict, type WindowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;
 
@@ -98,21 +97,22 @@ function dueEstimate(
 /** A tree on a day, replayed, and the store it is held against. */
 export interface StateInput {
   tree: TreeRecord;
-  events: readonly LoggedEvent[];
   replayed: Replayed;
   /** The kind's as its stock and its mates change it. */
   profile: Profile;
   kind: KindTracks;
-  context: ReplayContext;
+  yard: YardFacts;
+  /** The window of its usual work. */
+  window: WindowState;
   /** Free pots of the day. */
   store: readonly StorePot[];
   on: DayNumber;
 }
 
-/** State of a tree on a day. Pure: the same records, context and day always give the same state. */
+/** State of a tree on a day. Pure: the same records, yard and day always give the same state. */
 export function stateOf(input: StateInput): TreeState {
-  const { tree, events, replayed, profile, kind, context, on } = input;
-  const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), context.guessedWeather ? "guess" : "derived");
+  const { tree, replayed, profile, kind, yard, on, window } = input;
+  const basis = weaker(weaker(profile.basis, replayed.volumeL.basis), yard.guessedWeather ? "guess" : "derived");
   const points = pointsOf(replayed.belief);
   // Fill rises with x, so the quantiles of x are those of fill.
   const fill = mapEstimate(estimateOf(points.x, points.weight, basis), logistic);
@@ -131,7 +131,6 @@ export function stateOf(input: StateInput): TreeState {
   const isDue = isDueShare >= 0.5;
 
   const wood = woodOn(kind, on);
-  const window = windowState(kind, context, replayed, profile, on, conditionOn(events, on).health !== "well");
   const correction = usualCorrection(circling.p50);
   const roots: BallState = {
     fill: fill.p50,
@@ -142,7 +141,7 @@ export function stateOf(input: StateInput): TreeState {
   const { verdict, pressDays } = judge({
     tree,
     replayed,
-    context,
+    yard,
     kind,
     on,
     fill,
@@ -210,7 +209,7 @@ function mixFacts(replayed: Replayed): TreeState["mix"] {
 }
 
 function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[]): PotFit[] {
-  const { tree, replayed, context, kind, on } = input;
+  const { tree, replayed, yard, kind, on } = input;
   // A pot nobody described is guessed with its ball; bare roots have none, and are fitted by a usual first pot.
   const pot = presumedPot(replayed);
   const vessel = pot && vesselOf(pot).vessel;
@@ -223,7 +222,7 @@ function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[])
       replayed.mix,
       yearsInPot(replayed, on),
     );
-  const end = seasonEndAfter(context, on);
+  const end = seasonEndAfter(yard, on);
   return fitPots({
     fromMixL: replayed.volumeL.p50,
     ...roots,
@@ -236,9 +235,9 @@ function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[])
 }
 
 /** The next midwinter at least four months away: where a move made now or at the coming swell is judged. */
-function seasonEndAfter(context: ReplayContext, on: DayNumber): DayNumber {
+function seasonEndAfter(yard: YardFacts, on: DayNumber): DayNumber {
   const year = Number(toIso(on).slice(0, 4));
-  const monthDay = context.latitudeDeg >= 0 ? "12-21" : "06-21";
+  const monthDay = yard.latitudeDeg >= 0 ? "12-21" : "06-21";
   for (const y of [year, year + 1, year + 2]) {
     const end = toDay(`${y}-${monthDay}`);
     if (end - on > 120) return end;
@@ -268,6 +267,12 @@ export function project(
     const points = pointsOf(replayed.belief);
     const band = (values: ArrayLike<number>) =>
       weightedQuantiles(values, points.weight, BAND) as [number, number, number];
-    return [{ on: toIso(day), fill: band(points.x.map(logistic)), circling: band(points.circling) }];
+    return [
+      {
+        on: toIso(day),
+        fill: band(points.x).map(logistic) as [number, number, number],
+        circling: band(points.circling),
+      },
+    ];
   });
 }

@@ -12,16 +12,17 @@ import type { KindTracks } from "./context";
 import { type LadderSetting, ladderSetting, type LadderShelf, type OffLadder } from "./ladder-problem";
 import { type Learning, learningOf } from "./learning";
 import { type MassNow, massNow } from "./mass-now";
-import { type MatePrior, matesOn, profileFor } from "./mates";
+import type { MatePrior } from "./mates";
+import { matesOn, profileFor, tracksOf } from "./tracks";
 import { type Narrowing, whatNarrows } from "./narrow";
 import type { Yard } from "./open-yard";
-import { ownWoodOf, tracksOf, type WoodEvidence, woodEvidence } from "./own-wood";
+import { ownWoodOf, type WoodEvidence, woodEvidence } from "./own-wood";
 import { type Replayed, replay, yearsInPot } from "./replay";
 import { type Rerooting, rerootingOf } from "./rerooting";
 import { potsFor, type StateInput, stateOf, type TreeState, woodOn, type WoodState } from "./state";
 import { type Stay, staysOf } from "./stays";
 import { situationOf } from "./tree-situation";
-import { type OperationWindow, treeWindows } from "./tree-windows";
+import { type OperationWindow, treeWindows, usualWindow } from "./tree-windows";
 import { seriesFor } from "./window-series";
 import type { YardTree } from "./yard-tree";
 
@@ -42,6 +43,7 @@ export class TreeOnDay {
   readonly record: TreeRecord;
   readonly events: readonly LoggedEvent[];
   private kept: {
+    input?: StateInput;
     state?: TreeState;
     condition?: Condition;
     stays?: Stay[];
@@ -66,20 +68,20 @@ export class TreeOnDay {
 
   /** Null before it came. */
   static of(tree: YardTree, day: DayNumber): TreeOnDay | null {
-    const { context, indexed, knownAt } = tree.yard;
-    const tracks = tracksOf(context, tree.record, day);
-    const profile = profileFor(context, tree.record, tracks, day);
+    const { tracks: source, indexed, knownAt } = tree.yard;
+    const tracks = tracksOf(source, tree.record, day);
+    const profile = profileFor(source, tree.record, tracks, day);
     const roots = replay(tree.events, indexed.lots, profile, tracks.warmth, day, knownAt);
     return roots && new TreeOnDay(tree, day, tracks, profile, roots);
   }
 
   get state(): TreeState {
-    return (this.kept.state ??= stateOf(this.stateInput()));
+    return (this.kept.state ??= stateOf(this.stateInput));
   }
 
   /** How it fits each pot of a shelf, the best first; the free ones of the day where none is given. */
   fits(shelf: readonly StorePot[] = this.yard.on(this.day).free): PotFit[] {
-    return potsFor(this.stateInput(), this.state, shelf);
+    return potsFor(this.stateInput, this.state, shelf);
   }
 
   get plants(): number {
@@ -175,7 +177,7 @@ export class TreeOnDay {
 
   /** What its mates say of its pace; null where they say nothing. */
   get mates(): MatePrior | null {
-    return matesOn(this.yard.context, this.record.id, this.day);
+    return matesOn(this.yard.tracks, this.record, this.day);
   }
 
   /** What its checks have taught of its pace; null before it came. */
@@ -211,17 +213,18 @@ export class TreeOnDay {
     return placeId === this.placeId ? [...this.stays] : [...this.stays, { from: this.day - SETTLED_DAYS, placeId }];
   }
 
-  private stateInput(): StateInput {
-    const { record, events, roots, profile, tracks, yard, day } = this;
-    return {
+  private get stateInput(): StateInput {
+    if (this.kept.input) return this.kept.input;
+    const { record, roots, profile, tracks, yard, day } = this;
+    return (this.kept.input = {
       tree: record,
-      events,
       replayed: roots,
+      window: usualWindow(this),
       profile,
       kind: tracks,
-      context: yard.context,
+      yard,
       store: yard.on(day).free,
       on: day,
-    };
+    });
   }
 }

@@ -4,15 +4,12 @@ import { buildSite, generateWeather, normalsFromAnswers } from "@/core/climate/i
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
 import { crownToMatch } from "@/core/judgement/index";
-import { DEFAULT_WINDOW, OPERATIONS } from "@/core/window/index";
+import { OPERATIONS } from "@/core/window/index";
 import { anchoredShare } from "./tree-situation";
-import { buildContext, placedNeeds, placedTracks } from "./context";
-import { indexRecords } from "@/core/records/index";
 import { conditionOn, type PlaceRecord } from "@/core/records/index";
 import { openYard } from "./open-yard";
 import { openTogether } from "./tree-windows";
 import { PlaceSites, staysOf } from "./stays";
-import { tracksOf } from "./own-wood";
 
 const today = toDay("2026-05-15");
 const normals = normalsFromAnswers(HILL);
@@ -76,17 +73,15 @@ test("tracks of trees that move: each version from its day on, shared by all tha
   const events = [tree.id, other.id]
     .flatMap((id) => [arrive(id), first(id), move(id)])
     .sort((a, b) => a.on.best.localeCompare(b.on.best));
-  const indexed = indexRecords({ trees: [tree, other], lots: [pot], places: [ROOM, WALL], events });
-  const { needs, versions } = placedNeeds(sites, indexed);
-  expect(needs).toHaveLength(2);
-  expect(versions[tree.id]).toEqual(versions[other.id]);
-  const context = {
-    ...buildContext(site, [tree, other]),
-    placed: placedTracks(sites, needs, DEFAULT_WINDOW),
-    versions,
-  };
-  const before = tracksOf(context, tree, toDay("2026-01-01"));
-  const after = tracksOf(context, tree, today);
+  const records = { trees: [tree, other], lots: [pot], places: [ROOM, WALL], events };
+  const yard = openYard({ records, risk: 0.9 }, weather, { today: toIso(today) });
+  const [mine, others] = [yard.context.versions![tree.id], yard.context.versions![other.id]];
+  expect(mine).toHaveLength(2);
+  expect(others).toEqual(mine);
+  const tracks = (id: string, on: number) => yard.tree(id)!.on(on)!.tracks;
+  const before = tracks(tree.id, toDay("2026-01-01"));
+  const after = tracks(tree.id, today);
+  expect(tracks(other.id, today)).toBe(after);
   expect(before).not.toBe(after);
   // In the room its roots go on growing through the rest of winter.
   const sum = (t: typeof after) =>

@@ -1,4 +1,4 @@
-import { dayAfterWarmth, type Site } from "@/core/climate/index";
+import { dayAfterWarmth, type Site, type WarmthTrack } from "@/core/climate/index";
 import { type DayNumber, growingSeason, toDay, toIso } from "@/core/dates/index";
 import type { HealthState } from "@/core/event/index";
 import { type DayStretch, type GrowersCalendar, liftersOn } from "@/core/people/index";
@@ -11,13 +11,14 @@ import {
   OPERATION_NEEDS,
   spanAt,
   suitabilityOn,
+  usualOperation,
   windowsOf,
   type WindowSeries,
   withoutStretches,
 } from "@/core/window/index";
 import { ownWoodOf } from "./own-wood";
 import type { TreeOnDay } from "./tree-on-day";
-import { RECOVERY_LAGS } from "./verdict";
+import type { WindowState } from "./verdict";
 import { WINDOW_DAYS } from "./window-series";
 
 /** One work on one tree: whether today, why not, when, and how sure the ends are. */
@@ -61,6 +62,26 @@ export interface WindowsAsked {
   curves: boolean;
 }
 
+/** Roots have recovered from the last work after this many lags' worth of warmth. */
+export const RECOVERY_LAGS = 2.5;
+/** One that is not well is looked at again before anything is done to its roots. */
+const LOOK_AGAIN_DAYS = 14;
+/** Days ahead that the usual work of a tree is looked for: a year, and the season after it. */
+const LOOK_AHEAD_DAYS = 548;
+
+/** The window of the work that is usual for its kind, as its verdict needs it: from its tracks alone, so that a browser can say it, too. */
+export function usualWindow(tree: TreeOnDay): WindowState {
+  const { tracks, day, profile } = tree;
+  const operation = usualOperation(profile.values.rootShare);
+  const row = windowOf(tree, operation, tracks.window, recoveredOn(tree, tracks.warmth), {
+    curves: false,
+    until: day + LOOK_AHEAD_DAYS,
+  });
+  const { open, suitability, limiting, safe, mainLimit } = row;
+  const periods = row.periods.map(({ from, to, closedBy }) => ({ from, to, closedBy }));
+  return { open, suitability, limiting, safe, mainLimit, periods, period: periods[0] ?? null };
+}
+
 /** All work on one tree: windows of its kind where it stands, less what the tree itself and its growers do not allow. */
 export function treeWindows(tree: TreeOnDay, asked: WindowsAsked): OperationWindow[] {
   const { day: on, profile, yard } = tree;
@@ -79,10 +100,11 @@ export function treeWindows(tree: TreeOnDay, asked: WindowsAsked): OperationWind
         ownWoodOf(site, profile, season, evidence),
       )
     : null;
-  const recovered = recoveredOn(tree, site);
+  const recovered = recoveredOn(tree, site.warmth);
   return operations.map((operation) => {
     const usual = asked.series[operation];
-    return windowOf(tree, operation, mine ? overlaid(usual, mine[operation]) : usual, recovered, asked.curves);
+    const series = mine ? overlaid(usual, mine[operation]) : usual;
+    return windowOf(tree, operation, series, recovered, { curves: asked.curves, until: on + WINDOW_DAYS });
   });
 }
 
@@ -106,11 +128,11 @@ function overlaid(under: WindowSeries, over: WindowSeries): WindowSeries {
   };
 }
 
-function recoveredOn({ roots: replayed, profile, day: on }: TreeOnDay, site: Site): DayNumber {
+function recoveredOn({ roots: replayed, profile, day: on }: TreeOnDay, warmth: WarmthTrack): DayNumber {
   if (replayed.disturbedOn === null) return -Infinity;
   const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays - replayed.belief.warmthSince;
   if (need <= 0) return -Infinity;
-  return dayAfterWarmth(site.warmth, profile.warmth, on, need) ?? on + WINDOW_DAYS;
+  return dayAfterWarmth(warmth, profile.warmth, on, need) ?? on + LOOK_AHEAD_DAYS;
 }
 
 function windowOf(
@@ -118,13 +140,12 @@ function windowOf(
   operation: Operation,
   series: WindowSeries,
   recovered: DayNumber,
-  curves: boolean,
+  { curves, until: to }: { curves: boolean; until: DayNumber },
 ): OperationWindow {
   const on = tree.day;
   const { away } = tree.yard;
   const { health } = tree.condition;
   const needs = OPERATION_NEEDS[operation];
-  const to = on + WINDOW_DAYS;
   const at = suitabilityOn(series, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
   const urgent = needs.urgent === true;
   const waits = !urgent && needs.work > 0 && on < recovered;
@@ -133,12 +154,8 @@ function windowOf(
   const short = needs.lifted ? handsShort(tree) : { stretches: [] as DayStretch[], massKg: null };
   const closed = [...away, ...short.stretches];
   const nobody = closed.some(([a, b]) => a <= on && on <= b);
-  const from = waits ? recovered : on;
-  const periods = ailing
-    ? []
-    : closed.length === 0
-      ? freePeriods(series, from, to)
-      : periodsWithout(series, from, to, closed);
+  const from = Math.max(ailing ? on + LOOK_AGAIN_DAYS : on, waits ? recovered : on);
+  const periods = closed.length === 0 ? freePeriods(series, from, to) : periodsWithout(series, from, to, closed);
   const heldBy: HeldBy | null = ailing
     ? { by: "health", state: health }
     : waits

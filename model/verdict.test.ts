@@ -45,7 +45,6 @@ function worldOf(open: [string, string][], limiting: Limit = "flush") {
   const context: ReplayContext = {
     latitudeDeg: 48,
     today: toDay("2026-05-15"),
-    warmth: { startDay: START, observedUntil: START, sums: { temperate: sums, warm: sums } },
     kinds: { quince: kind },
     guessedWeather: false,
     away: [],
@@ -214,11 +213,11 @@ test("days far beyond the track are said to lie beyond it", () => {
 
 test("replaying to a day leaves later events out, and the sum of two stretches is the whole", () => {
   const events = [arrived("2024-03-01"), potted("2025-03-01"), seen("2026-03-01", 2, 0)];
-  const { context } = worldOf([]);
+  const { warmth } = worldOf([]).kind;
   const byId = new Map(lots.map((lot) => [lot.id, lot]));
-  const before = replay(events, byId, profile, context.warmth, toDay("2025-02-28"))!;
+  const before = replay(events, byId, profile, warmth, toDay("2025-02-28"))!;
   expect(before.pottedOn).toBeNull();
-  const after = replay(events, byId, profile, context.warmth, toDay("2025-03-01"))!;
+  const after = replay(events, byId, profile, warmth, toDay("2025-03-01"))!;
   expect(after).toMatchObject({ pottedOn: toDay("2025-03-01"), lastCheckOn: null, mixName: "bark" });
-  expect(replay(events, byId, profile, context.warmth, toDay("2024-02-28"))).toBeNull();
+  expect(replay(events, byId, profile, warmth, toDay("2024-02-28"))).toBeNull();
 });

@@ -1,21 +1,10 @@
-import { dayAfterWarmth } from "@/core/climate/index";
-import { type DayNumber, type IsoDate, toDay, toIso } from "@/core/dates/index";
+import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import type { DateEstimate, Estimate } from "@/core/estimate/index";
 import type { PotFit } from "@/core/ladder/index";
 import { DUE_CIRCLING, DUE_FILL } from "@/core/roots/index";
-import type { Profile } from "@/core/species/index";
 import { brimEstimate } from "@/core/vessel/index";
-import {
-  type Limit,
-  mainLimit,
-  OPEN_FROM,
-  openPeriods,
-  withoutStretches,
-  suitabilityOn,
-  type WindowSeries,
-} from "@/core/window/index";
-import type { KindTracks, ReplayContext } from "./context";
-import type { DayStretch } from "@/core/people/index";
+import { type Limit, openPeriods } from "@/core/window/index";
+import type { KindTracks, YardFacts } from "./context";
 import type { TreeRecord } from "@/core/records/index";
 import type { Replayed } from "./replay";
 
@@ -45,82 +34,6 @@ export interface WindowState {
   mainLimit: Limit;
 }
 
-const LOOK_AHEAD_DAYS = 548;
-/** Roots have recovered from the last work after this many lags' worth of warmth. */
-export const RECOVERY_LAGS = 2.5;
-
-const LOOK_AGAIN_DAYS = 14;
-
-/** Windows of the kind, less the days in which this tree still recovers from its last work. */
-export function windowState(
-  kind: KindTracks,
-  context: ReplayContext,
-  replayed: Replayed,
-  profile: Profile,
-  on: DayNumber,
-  ailing = false,
-): WindowState {
-  const recovered = recoveredOn(kind, replayed, profile, on);
-  const at = suitabilityOn(kind.window, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
-  const recovering = on < recovered;
-  // One that is not well is looked at again before anything is done to its roots.
-  const from = Math.max(on + (ailing ? LOOK_AGAIN_DAYS : 0), recovered);
-  const { away } = context;
-  const periods =
-    from === on ? periodsAhead(kind.window, on, away) : periodsBetween(kind.window, from, on + LOOK_AHEAD_DAYS, away);
-  const nobody = away.some(([a, b]) => a <= on && on <= b);
-  const open = !ailing && !recovering && !nobody && at.suitability >= OPEN_FROM;
-  const first = periods[0] ?? null;
-  return {
-    open,
-    suitability: nobody ? 0 : recovering || ailing ? Math.min(at.suitability, 0.2) : at.suitability,
-    limiting: ailing ? "health" : recovering ? "recovery" : nobody ? "grower" : at.limiting,
-    safe: at.safe,
-    period: first,
-    periods,
-    mainLimit: open
-      ? "none"
-      : ailing
-        ? "health"
-        : recovering
-          ? "recovery"
-          : nobody && at.suitability >= OPEN_FROM
-            ? "grower"
-            : mainLimit(kind.window, on, first ? toDay(first.from) - 1 : on + 365),
-  };
-}
-
-function periodsBetween(
-  window: WindowSeries,
-  from: DayNumber,
-  to: DayNumber,
-  away: readonly DayStretch[],
-): WindowState["periods"] {
-  return openPeriods(window, from, to)
-    .flatMap((p) => withoutStretches(p, away))
-    .map((p) => ({ from: toIso(p.from), to: toIso(p.to), closedBy: p.closedBy }));
-}
-
-/** Trees of one kind asked on one day share their answer: the last one is kept per window. */
-const lastAsked = new WeakMap<
-  WindowSeries,
-  { on: DayNumber; away: readonly DayStretch[]; periods: WindowState["periods"] }
->();
-function periodsAhead(window: WindowSeries, on: DayNumber, away: readonly DayStretch[]): WindowState["periods"] {
-  const known = lastAsked.get(window);
-  if (known?.on === on && known.away === away) return known.periods;
-  const periods = periodsBetween(window, on, on + LOOK_AHEAD_DAYS, away);
-  lastAsked.set(window, { on, away, periods });
-  return periods;
-}
-
-function recoveredOn({ warmth }: KindTracks, replayed: Replayed, profile: Profile, on: DayNumber): DayNumber {
-  if (replayed.disturbedOn === null) return -Infinity;
-  const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays;
-  if (replayed.belief.warmthSince >= need) return -Infinity;
-  return dayAfterWarmth(warmth, profile.warmth, on, need - replayed.belief.warmthSince) ?? on + LOOK_AHEAD_DAYS;
-}
-
 /** Band of fill wider than this: nobody knows, look at the roots. */
 const TOO_WIDE = 0.5;
 const FRESH_CHECK_DAYS = 45;
@@ -130,7 +43,7 @@ const OVERDUE_CIRCLING = 3;
 interface JudgeInput {
   tree: TreeRecord;
   replayed: Replayed;
-  context: ReplayContext;
+  yard: YardFacts;
   kind: KindTracks;
   on: DayNumber;
   fill: Estimate;

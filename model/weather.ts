@@ -1,5 +1,5 @@
 import { buildSite, type Site, type SiteInput } from "@/core/climate/index";
-import type { ReplayContext } from "./context";
+import type { KindTracks } from "./context";
 import type { PlaceSites } from "./stays";
 import type { SeriesCache } from "./window-series";
 
@@ -15,16 +15,13 @@ interface Shared {
   site: Site;
   /** Weather of places, by what a place is like. */
   places: PlaceSites | null;
-  /** Tracks by what they are computed from. */
-  tracks: Map<string, ReplayContext>;
+  /** Tracks of kinds, in the open and in places. */
+  tracks: Map<string, KindTracks>;
   /** Windows by kind, place and seasons. */
   series: SeriesCache;
 }
 
 const shared = new WeakMap<YardWeather, Shared>();
-
-/** Tracks of one weather kept at once: the records' places and kinds change little from one revision to the next. */
-const MOST_TRACKS = 4;
 
 export function sharedOf(weather: YardWeather): Shared {
   let found = shared.get(weather);
@@ -33,11 +30,4 @@ export function sharedOf(weather: YardWeather): Shared {
     shared.set(weather, found);
   }
   return found;
-}
-
-export function rememberTracks(weather: YardWeather, key: string, tracks: ReplayContext): void {
-  const known = sharedOf(weather).tracks;
-  known.delete(key);
-  known.set(key, tracks);
-  while (known.size > MOST_TRACKS) known.delete(known.keys().next().value!);
 }

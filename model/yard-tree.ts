@@ -38,7 +38,7 @@ export class YardTree {
 
   /** Its wood and windows are not simply those of its kind in the open: it stood elsewhere, or was looked at, fed or worked on late. */
   get goesItsOwnWay(): boolean {
-    return this.yard.context.versions?.[this.id] !== undefined;
+    return this.yard.tracks.versionsOf(this.record).length > 0;
   }
 
   /** Plants of the record on a day; 0 before it came and after it left. */

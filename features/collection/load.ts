@@ -320,12 +320,13 @@ async function keepQuietly(db: Db, scope: Scope, yard: Yard): Promise<void> {
 export async function rebuildTracks(db: Db, collection: Collection): Promise<boolean | null> {
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
-  const weather = await loadWeather(db, collection, loaded, today);
+  // A weather of its own: what is computed of one is shared by all that are opened on it.
+  const weather = { ...(await loadWeather(db, collection, loaded, today)) };
   const yard = openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
   const key = keptKey(yard.tracksKey);
   const scope = { collectionId: collection.id };
   const kept = await findTracks(db, scope, key);
-  const fresh = yard.rebuiltTracks();
+  const fresh = yard.packedTracks();
   await keepTracks(db, scope, key, fresh);
   return kept === null ? null : kept === fresh;
 }

@@ -2,7 +2,7 @@ import "server-only";
 import { cache } from "react";
 import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { namesTogether } from "@/core/species/index";
+import { namesTogether, type Profile } from "@/core/species/index";
 import { woodOn, type WoodState, type Yard } from "@/model/index";
 import { firstRing } from "../almanac/ahead";
 import { type CollectionView, viewCollection, viewRecords } from "../collection/load";
@@ -56,12 +56,12 @@ export function stripData(view: CollectionView): StripData {
   const { site } = yard;
   const today = toDay(view.today);
   const probability = frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, site.minima.tminC, 0);
-  const kinds = new Map<string, { names: Set<string>; count: number }>();
-  for (const { kind: profile } of yard.trees) {
-    const known = kinds.get(profile.key) ?? { names: new Set<string>(), count: 0 };
-    kinds.set(profile.key, { names: known.names.add(profile.name), count: known.count + 1 });
+  const kinds = new Map<string, { kind: Profile; names: Set<string>; count: number }>();
+  for (const { kind } of yard.trees) {
+    const known = kinds.get(kind.key) ?? { kind, names: new Set<string>(), count: 0 };
+    kinds.set(kind.key, { kind, names: known.names.add(kind.name), count: known.count + 1 });
   }
-  const [from, weeks] = woodRange(yard, [...kinds.keys()]);
+  const [from, weeks] = woodRange(yard, [...kinds.values()][0]?.kind ?? null);
   const [closing, due, potted] = [weekCounter(today), weekCounter(today), weekCounter(today)];
   for (const state of yard.on(today).states) {
     if (Number.isFinite(state.pressDays) && Math.abs(state.pressDays) <= 400) closing.add(today + state.pressDays);
@@ -74,11 +74,11 @@ export function stripData(view: CollectionView): StripData {
     simulatedForecast: view.weather.simulatedForecast,
     frost: Array.from(probability, (p) => Math.round(100 * p)),
     woodFrom: toIso(from),
-    woods: [...kinds].map(([key, { names, count }]) => ({
+    woods: [...kinds].map(([key, { kind, names, count }]) => ({
       key,
       name: namesTogether([...names]),
       count,
-      weeks: woodLetters((day) => woodOn(yard.kindTracks(key)!, day), from, weeks),
+      weeks: woodLetters((day) => woodOn(yard.kindTracks(kind)!, day), from, weeks),
     })),
     closing: closing.list(),
     due: due.list(),
@@ -100,9 +100,9 @@ function weekCounter(today: DayNumber) {
   };
 }
 
-function woodRange(yard: Yard, keys: string[]): [DayNumber, number] {
-  if (keys.length === 0) return [yard.today, 0];
-  const series = yard.kindTracks(keys[0])!.wood;
+function woodRange(yard: Yard, kind: Profile | null): [DayNumber, number] {
+  if (kind === null) return [yard.today, 0];
+  const series = yard.kindTracks(kind)!.wood;
   return [series.startDay, Math.floor(series.phase.length / WEEK)];
 }
 
@@ -115,7 +115,7 @@ export function ownStripWood({ yard }: CollectionView, treeId: string): StripWoo
   const tree = yard.tree(treeId);
   const now = tree?.goesItsOwnWay ? tree.on(yard.today) : null;
   if (!tree || !now) return null;
-  const [from, weeks] = woodRange(yard, [tree.kind.key]);
+  const [from, weeks] = woodRange(yard, tree.kind);
   return {
     key: `tree:${treeId}`,
     name: tree.record.tag,

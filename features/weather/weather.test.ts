@@ -192,7 +192,7 @@ test("looks, feeds and late work move a tree's own wood, from their day on only"
   const model = (await view(yard)).yard;
   expect(model.context.versions![treeId].map((o) => o.from)).toEqual([today - 260, today - 250, today - 230]);
   const own = model.tree(treeId)!.on(today)!.tracks;
-  const kind = model.kindTracks("apple")!;
+  const kind = model.kindTracks(model.tree(treeId)!.kind)!;
   const at = today - 180 - kind.wood.startDay;
   expect(own.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
   // Earlier and later seasons are the kind's.

@@ -73,7 +73,7 @@ function subjectOf({ yard }: CollectionView, asked: WoodQuestion, on: DayNumber)
   const one = kinds.find((k) => k.key === asked.kind) ?? kinds[0];
   if (!one) return null;
   const name = namesTogether([...new Set(kinds.filter((k) => k.key === one.key).map((k) => k.name))]);
-  return { day: null, profile: { ...one, name }, tracks: yard.kindTracks(one.key)!, site: yard.site, label: name };
+  return { day: null, profile: { ...one, name }, tracks: yard.kindTracks(one)!, site: yard.site, label: name };
 }
 
 const pick = (values: ArrayLike<number>, from: number, length: number) =>

@@ -1,0 +1,217 @@
+import { randomUUID } from "node:crypto";
+import { toDay, toIso } from "@/core/dates/index";
+import type { CorrectionName } from "@/core/roots/index";
+import { operationOf, usualOperation } from "@/core/window/index";
+import { loadPedregal } from "@/demo/load-pedregal";
+import { loadTramhalle } from "@/demo/load-tramhalle";
+import { senderFor } from "@/demo/sender";
+import { openBundle, packBundle, type TreeOnDay, type TreeState, WINDOW_DAYS, type Yard } from "@/model/index";
+import { closePools } from "@/server/pool";
+import { todayAt } from "@/server/clock";
+import { propsOf } from "@/test-support/elements";
+import { type CollectionView, viewCollection } from "./collection/load";
+import { CorrectScreen } from "./correct/screen";
+import { CorrectView } from "./correct/view";
+import { LadderScreen } from "./ladder/screen";
+import { LadderView } from "./ladder/view";
+import { ladderShelf } from "./ladder/problem";
+import { collectionTasks } from "./ladders/tasks";
+import { LearningScreen } from "./learning/screen";
+import { LearningView } from "./learning/view";
+import { PottingBench } from "./potting/bench";
+import { PottingScreen } from "./potting/screen";
+import { Standing } from "./potting/standing";
+import { StandingScreen } from "./potting/standing-screen";
+import { winterFacts } from "./shelter/facts";
+import { StoresScreen } from "./stores/screen";
+import { StoresView } from "./stores/stores-view";
+import { TreeScreen } from "./tree/screen";
+import { TreeView } from "./tree/tree-view";
+import { TreeWindowsSection } from "./windows/tree-section";
+import { WindowsPanel } from "./windows/windows-panel";
+import { WinterScreen } from "./winter/screen";
+import { WinterView } from "./winter/view";
+import { WoodScreen } from "./wood/screen";
+import { WoodView } from "./wood/wood-view";
+
+/**
+ * All that speaks of a tree on a day says the same: both demos, every other week of two years. Every tree is asked of the model's
+ * several answers; a few trees a day, in turn, have their pages opened.
+ */
+const PAGES_A_DAY = 3;
+const STEP_DAYS = 14;
+
+const LONG_MS = 600_000;
+let demos: { name: string; view: CollectionView }[] = [];
+
+beforeAll(async () => {
+  demos = [];
+  for (const [name, load, zone] of [
+    ["roof", loadTramhalle, "Europe/Berlin"],
+    ["park", loadPedregal, "America/Argentina/Buenos_Aires"],
+  ] as const) {
+    const id = randomUUID();
+    await load(senderFor(id, todayAt(zone)), () => undefined);
+    demos.push({ name, view: (await viewCollection(id))! });
+  }
+}, LONG_MS);
+afterAll(() => closePools());
+
+const days = (today: number) => Array.from({ length: 53 }, (_, i) => toIso(today - 364 + i * STEP_DAYS));
+
+/** What every page may say of a tree, in one comparable shape. */
+const said = (state: TreeState) => ({
+  ripe: state.wood.ripe,
+  stage: state.wood.stage,
+  fill: state.fill,
+  circling: state.circling,
+  due: state.due,
+  volumeL: state.volumeL,
+  lotId: state.lotId,
+  window: state.window,
+  verdict: state.verdict,
+});
+
+const round = (v: number, digits: number) => Math.round(v * 10 ** digits) / 10 ** digits;
+
+test(
+  "every tree: the yard's list, its own page's picture, the whole yard's works and the browser's bundle",
+  () => {
+    for (const { view } of demos) {
+      const browser: Yard = openBundle(packBundle(view.yard, 1)).yard;
+      for (const on of days(view.yard.today)) {
+        const there = view.yard.on(on);
+        const rows = there.rows;
+        expect(browser.on(on).rows).toEqual(rows);
+        expect(rows.map((r) => r.id)).toEqual(there.states.map((s) => s.treeId));
+        for (const row of rows) {
+          const day = there.tree(row.id)!;
+          const { state } = day;
+          expect([row.fill, row.volumeL]).toEqual([round(state.fill.p50, 2), round(state.volumeL.p50, 1)]);
+          expect(row.verdict).toEqual(state.verdict);
+          expect(row.dueOn).toBe("none" in state.due ? null : state.due.p50);
+          expect(row.count).toBe(day.plants);
+          const picture = day.tree.picture(on)!;
+          expect(said(picture.state)).toEqual(said(state));
+          expect(said(browser.tree(row.id)!.picture(on)!.state)).toEqual(said(state));
+          const middle = picture.points.find((p) => p.on === on)!;
+          expect(middle.fill[1]).toBeCloseTo(state.fill.p50, 9);
+          expect(picture.fits).toEqual(day.fits());
+        }
+      }
+    }
+  },
+  LONG_MS,
+);
+
+test(
+  "every tree: the word of its window is that of its list of works and of the whole yard's year",
+  () => {
+    for (const { name, view } of demos)
+      for (const on of days(view.yard.today)) {
+        const there = view.yard.on(on);
+        const works = new Map(there.works.map((w) => [w.operation, new Map(w.trees.map((t) => [t.treeId, t]))]));
+        for (const state of there.states) {
+          const day = there.tree(state.treeId)!;
+          const operation = usualOperation(day.profile.values.rootShare);
+          const [row] = day.windows({ operations: [operation] });
+          const about = [name, day.record.tag, on, operation];
+          expect([...about, row.open, row.periods[0]?.from ?? null, row.periods[0]?.to ?? null]).toEqual([
+            ...about,
+            state.window.open,
+            state.window.period?.from ?? null,
+            state.window.period?.to ?? null,
+          ]);
+          const year = works.get(operation as never)?.get(state.treeId);
+          if (year) expect([...about, year.open]).toEqual([...about, row.open]);
+        }
+      }
+  },
+  LONG_MS,
+);
+
+/** The trees whose pages are opened on the n-th day. */
+function inTurn(view: CollectionView, on: string, n: number): TreeOnDay[] {
+  const there = view.yard.on(on);
+  const { living } = there;
+  return Array.from({ length: PAGES_A_DAY }, (_, i) => there.tree(living[(n * PAGES_A_DAY + i) % living.length].id)!);
+}
+
+test(
+  "pages of a tree on a day: its own, the bench, root work, wind, wood and windows",
+  async () => {
+    for (const { view } of demos) {
+      const collectionId = view.collection.id;
+      for (const [n, on] of days(view.yard.today).entries())
+        for (const day of inTurn(view, on, n)) {
+          const treeId = day.record.id;
+          const asked = { collectionId, treeId, on };
+          const { state, mass } = day;
+          expect(said(propsOf(await TreeScreen(asked), TreeView).initial.state)).toEqual(said(state));
+          const bench = propsOf(await PottingScreen(asked), PottingBench);
+          expect(said(bench.state)).toEqual(said(state));
+          expect(bench.fits).toEqual(day.fits());
+          const correct = propsOf(await CorrectScreen(asked), CorrectView).facts;
+          expect([correct.volumeL, correct.believed.fill, correct.massKg]).toEqual([
+            state.volumeL.p50,
+            state.fill.p50,
+            mass?.wetKg ?? null,
+          ]);
+          if (mass) {
+            const wind = propsOf(await StandingScreen(asked), Standing).facts;
+            expect([wind.wetKg, wind.volumeL]).toEqual([mass.wetKg, state.volumeL.p50]);
+          }
+          const panel = propsOf(TreeWindowsSection({ view, treeId, on: toDay(on), stand: undefined }), WindowsPanel);
+          const rows = day.windows();
+          expect(panel.data.rows.map(({ curve: _, ...row }) => row)).toEqual(rows.map(({ curve: _, ...row }) => row));
+          const open = new Map(rows.map((r) => [r.operation, r.open]));
+          for (const window of bench.windows) expect(window.open).toBe(open.get(window.operation));
+          for (const [correction, window] of Object.entries(correct.windows))
+            expect(window.open).toBe(open.get(operationOf(correction as CorrectionName)));
+          const wood = propsOf(await WoodScreen({ collectionId, asked: { tree: treeId, on } }), WoodView).picture;
+          const at = (toDay(on) - toDay(wood.from)) / wood.stepDays;
+          if (Number.isInteger(at)) expect(wood.ripe.p50[at] / 100).toBeCloseTo(state.wood.ripe.p50, 3);
+        }
+    }
+  },
+  LONG_MS,
+);
+
+test(
+  "pages that speak of today: the store, the ladder alone and among all, learning, winter and its standings",
+  async () => {
+    for (const { view } of demos) {
+      const collectionId = view.collection.id;
+      const winter = winterFacts(view);
+      const { tasks } = await collectionTasks(view, ladderShelf(view));
+      const { living } = view.yard.on(view.today);
+      for (const { id: treeId } of living.filter((_, i) => i % 5 === 0)) {
+        const day = view.yard.tree(treeId)!.on(view.today)!;
+        const { state, mass } = day;
+        const held = propsOf(await StoresScreen({ collectionId, treeId }), StoresView).held!;
+        expect(held.mixL).toEqual(state.volumeL);
+        expect(propsOf(await LearningScreen({ collectionId, treeId }), LearningView).facts.due).toEqual(state.due);
+        if (!day.roots.pot) continue;
+        expect(propsOf(await WinterScreen({ collectionId, treeId, any: false }), WinterView).facts.volumeL).toBe(
+          state.volumeL.p50,
+        );
+        const standing = winter.known.standings.find((s) => s.treeIds.includes(treeId))!;
+        if (standing.treeIds.length === 1)
+          expect([standing.eachKg, standing.volumeL, standing.plants]).toEqual([
+            mass!.wetKg,
+            state.volumeL.p50,
+            day.plants,
+          ]);
+        const task = tasks.find((t) => t.task.treeId === treeId);
+        if (!task) continue;
+        expect([task.task.problem.tree.fill, task.task.problem.tree.volumeL]).toEqual([
+          state.fill.p50,
+          state.volumeL.p50,
+        ]);
+        const alone = propsOf(await LadderScreen({ collectionId, treeId }), LadderView).facts;
+        expect(alone.problem).toEqual(task.setting.problem);
+      }
+    }
+  },
+  LONG_MS,
+);
