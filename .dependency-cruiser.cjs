@@ -41,6 +41,13 @@ module.exports = {
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
     },
+    {
+      name: "core-no-circles",
+      comment: "in core not even a type may be asked for in a circle",
+      severity: "error",
+      from: { path: "^core/", pathNot: "\\.test\\.ts$" },
+      to: { circular: true },
+    },
     ...Object.entries(may).map(([from, allowed]) => ({
       name: `${from}-arrows`,
       severity: "error",

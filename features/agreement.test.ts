@@ -5,7 +5,7 @@ import { operationOf, usualOperation } from "@/core/window/index";
 import { loadPedregal } from "@/demo/load-pedregal";
 import { loadTramhalle } from "@/demo/load-tramhalle";
 import { senderFor } from "@/demo/sender";
-import { openBundle, packBundle, type TreeOnDay, type TreeState, WINDOW_DAYS, type Yard } from "@/model/index";
+import { openBundle, packBundle, type TreeOnDay, type TreeState, type Yard } from "@/model/index";
 import { closePools } from "@/server/pool";
 import { todayAt } from "@/server/clock";
 import { propsOf } from "@/test-support/elements";
@@ -38,7 +38,7 @@ import { WoodView } from "./wood/wood-view";
  * All that speaks of a tree on a day says the same: both demos, every other week of two years. Every tree is asked of the model's
  * several answers; a few trees a day, in turn, have their pages opened.
  */
-const PAGES_A_DAY = 3;
+const PAGES_A_DAY = 2;
 const STEP_DAYS = 14;
 
 const LONG_MS = 600_000;
@@ -79,7 +79,7 @@ test(
   () => {
     for (const { view } of demos) {
       const browser: Yard = openBundle(packBundle(view.yard, 1)).yard;
-      for (const on of days(view.yard.today)) {
+      for (const [n, on] of days(view.yard.today).entries()) {
         const there = view.yard.on(on);
         const rows = there.rows;
         expect(browser.on(on).rows).toEqual(rows);
@@ -91,11 +91,14 @@ test(
           expect(row.verdict).toEqual(state.verdict);
           expect(row.dueOn).toBe("none" in state.due ? null : state.due.p50);
           expect(row.count).toBe(day.plants);
+          expect(said(browser.on(on).tree(row.id)!.state)).toEqual(said(state));
+        }
+        for (const day of inTurn(view, on, n)) {
           const picture = day.tree.picture(on)!;
-          expect(said(picture.state)).toEqual(said(state));
-          expect(said(browser.tree(row.id)!.picture(on)!.state)).toEqual(said(state));
-          const middle = picture.points.find((p) => p.on === on)!;
-          expect(middle.fill[1]).toBeCloseTo(state.fill.p50, 9);
+          expect(browser.tree(day.record.id)!.picture(on)).toEqual(picture);
+          expect(said(picture.state)).toEqual(said(day.state));
+          const { fill, circling } = picture.points.find((p) => p.on === on)!;
+          expect([fill[1], circling[1]]).toEqual([day.state.fill.p50, day.state.circling.p50]);
           expect(picture.fits).toEqual(day.fits());
         }
       }

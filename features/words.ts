@@ -17,13 +17,13 @@ import type {
   Ending,
   HealthState,
   Method,
-  PotCondition,
   PruningPurpose,
   Purpose,
   RescueCause,
   RescueStep,
-  StockPace,
 } from "@/core/event/index";
+import type { PotCondition } from "@/core/vessel/index";
+import type { StockPace } from "@/core/species/index";
 
 import { kilograms, litres, number, type Units } from "@/ui/format";
 

@@ -1,16 +1,7 @@
 import { readRoughDate, type DayRange } from "@/core/dates/index";
-import {
-  ARRIVAL_FORMS,
-  type ArrivalForm,
-  type Method,
-  METHODS,
-  type Purpose,
-  PURPOSES,
-  STOCK_PACES,
-  type StockPace,
-  POT_CONDITIONS,
-  type PotCondition,
-} from "@/core/event/index";
+import { ARRIVAL_FORMS, type ArrivalForm, type Method, METHODS, type Purpose, PURPOSES } from "@/core/event/index";
+import { STOCK_PACES, type StockPace } from "@/core/species/index";
+import { POT_CONDITIONS, type PotCondition } from "@/core/vessel/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";

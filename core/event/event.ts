@@ -2,7 +2,7 @@ import { z } from "zod";
 import { normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
 import { parseIso } from "../dates/index";
 import { learnedAirSchema } from "../place/index";
-import { potSchema } from "../vessel/index";
+import { POT_CONDITIONS, potSchema } from "../vessel/index";
 import {
   ARRIVAL_FORMS,
   ARRIVAL_VERDICTS,
@@ -10,14 +10,12 @@ import {
   ENDINGS,
   HEALTH_STATES,
   METHODS,
-  POT_CONDITIONS,
   PRUNING_PURPOSES,
   PURPOSES,
   RESCUE_CAUSES,
   RESCUE_STEPS,
-  STOCK_PACES,
 } from "./forms";
-import { kindValuesSchema } from "../species/index";
+import { kindValuesSchema, STOCK_PACES } from "../species/index";
 import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
 import { placeBuildSchema, WRAPS } from "../winter/index";

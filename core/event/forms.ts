@@ -46,17 +46,9 @@ export type DeathCause = (typeof DEATH_CAUSES)[number];
 export const METHODS = ["seed", "cutting", "air-layer", "graft", "division", "unknown"] as const;
 export type Method = (typeof METHODS)[number];
 
-/** What a stock does to the scion's pace; judgement, from the usual classes of fruit stocks. */
-export const STOCK_PACES = ["very-dwarfing", "dwarfing", "half", "vigorous"] as const;
-export type StockPace = (typeof STOCK_PACES)[number];
-
 /** What a tree is for: it sets the end of its ladder of pots. */
 export const PURPOSES = ["crop", "ornament", "grow-on", "stock", "rescue", "miniature"] as const;
 export type Purpose = (typeof PURPOSES)[number];
-
-/** State of a pot in store. A cracked or brittle one is not potted into; one to be washed is, once it is clean. */
-export const POT_CONDITIONS = ["sound", "wash", "brittle", "cracked"] as const;
-export type PotCondition = (typeof POT_CONDITIONS)[number];
 
 /** How a tree is, where it is not well. */
 export const HEALTH_STATES = ["well", "weak", "dry", "sick", "quarantine"] as const;

@@ -1,4 +1,4 @@
-import type { PotCondition } from "../event/index";
+import type { PotCondition } from "../vessel/index";
 import { type CorrectionName, fillAfterMove } from "../roots/index";
 import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
 import {

@@ -1,5 +1,7 @@
 import type { PlaceKind } from "../climate/index";
-import type { Happened, LoggedEvent, Method, PotCondition, Purpose, StockPace } from "../event/index";
+import type { Happened, LoggedEvent, Method, Purpose } from "../event/index";
+import type { PotCondition } from "../vessel/index";
+import type { StockPace } from "../species/index";
 import type { KindChoice } from "../species/index";
 import type { Pot } from "../vessel/index";
 import type { Protection } from "../shelter/index";

@@ -1,6 +1,7 @@
 import { extremesOfHours, portionsByDay, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
 import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
 import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../place/index";
+import type { SiteWinter } from "./site-winter";
 import { spread, winterDays } from "./weather-days";
 import { type HabitParameters, hardinessCourse, PRIOR_SHIFT, runWoodSeason, spreadShifts } from "../wood/index";
 
@@ -13,25 +14,6 @@ const NEXT_AFTER_DAYS = 130;
 export function winterOn(on: DayNumber, latitudeDeg: number): number {
   const running = growingSeason(on, latitudeDeg);
   return on > midwinterOf(running, latitudeDeg) + NEXT_AFTER_DAYS ? running + 1 : running;
-}
-
-/**
- * A winter of a site in the courses it may take, with the growing season before it, which made the wood. Plain data: it crosses to
- * threads.
- */
-export interface SiteWinter {
-  latitudeDeg: number;
-  winter: number;
-  startDay: DayNumber;
-  days: number;
-  /** Day of the winter on which midwinter is. */
-  midwinter: number;
-  /** Record reaches so far. */
-  observedUntil: DayNumber;
-  today: DayNumber;
-  /** The season before, one slice a course: from its index `at` on it is the winter. */
-  before: SeasonSlice[];
-  at: number;
 }
 
 /** @param most courses at most, spread over all */

@@ -1,5 +1,5 @@
-import type { SiteWinter } from "./courses";
-import type { DayDamage, WinterTree } from "./outlook";
+import type { SiteWinter } from "./site-winter";
+import type { DayDamage, WinterTree } from "./winter-tree";
 
 /** Days of the winter (0 is its first), of all courses. */
 export interface InDays {

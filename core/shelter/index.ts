@@ -10,3 +10,5 @@ export * from "./problem";
 export * from "./weather-days";
 export * from "./moves";
 export * from "./watch";
+export * from "./site-winter";
+export * from "./winter-tree";

@@ -11,41 +11,14 @@ import {
   type RootLimits,
   SEEN_LOSS,
   type Stand,
-  type WinterWall,
   type Wrap,
 } from "../winter/index";
 import { type LightClass, type PlaceAir } from "../place/index";
 import { damageShare, type HabitParameters } from "../wood/index";
-import { type CrownWinter, crownWinter, openHours, type PlaceWinter, placeWinter, type SiteWinter } from "./courses";
+import { type CrownWinter, crownWinter, openHours, type PlaceWinter, placeWinter } from "./courses";
+import type { SiteWinter } from "./site-winter";
+import { type DayDamage, type WinterTree } from "./winter-tree";
 import { type InDays, inDays, type OutDays, outDays } from "./days";
-
-/** What has been put round a pot. */
-export interface Protection {
-  wrap: Wrap | null;
-  /** Straw on the mix. */
-  mulched: boolean;
-  sunk: boolean;
-}
-export const UNPROTECTED: Protection = { wrap: null, mulched: false, sunk: false };
-
-/** A tree as its winter is reckoned. */
-export interface WinterTree {
-  id: string;
-  volumeL: number;
-  wall: WinterWall;
-  /** Its clay stands wet frost; null: nobody knows, or it is no clay. */
-  frostProof: boolean | null;
-  protection: Protection;
-  limits: RootLimits;
-  habit: HabitParameters;
-  chillPortions: number;
-  /** Wants its mix evenly moist. */
-  even: boolean;
-  /** Where it stands when no winter is near; null: the open ground. */
-  homeId: string | null;
-  /** The grower's own word: comes in below this night, °C. */
-  inBelowC: number | null;
-}
 
 export interface WinterPlace {
   id: string;
@@ -137,13 +110,6 @@ class PotCourses {
     if (!courses) this.known.set(key, (courses = this.place.hours.map((h) => potCourse(pot, h))));
     return courses;
   }
-}
-
-/** What the winter does to one tree at one place, day by day and course by course. */
-export interface DayDamage {
-  roots: Float32Array[];
-  wood: Float32Array[];
-  shoots: Float32Array[];
 }
 
 /** Spread of the frost that kills new shoots, K (C). */

@@ -12,7 +12,7 @@ import {
 import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../place/index";
 import { extremesOfHours } from "../climate/index";
 import { tooMild } from "./outlook";
-import type { SiteWinter } from "./courses";
+import type { SiteWinter } from "./site-winter";
 import { spread, weatherBetween } from "./weather-days";
 
 /** Days before today that a pot's temperature is run from: roots harden over four weeks. */

@@ -1,7 +1,7 @@
 import { type SeasonSlice, type Site } from "../climate/index";
 import { midwinterOf } from "../dates/index";
 import { soilAfter, type WeatherDays } from "../place/index";
-import type { SiteWinter } from "./courses";
+import type { SiteWinter } from "./site-winter";
 
 /** So many of a list at most, spread over all of it. */
 export function spread<T>(list: readonly T[], most: number): T[] {

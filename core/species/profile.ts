@@ -1,10 +1,9 @@
 import type { RootWarmthSet } from "../climate/index";
-import type { StockPace } from "../event/index";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
 import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters, HABITS } from "../wood/index";
 import type { Hazard, KindValues } from "./fields";
 import { genusOf, kindById, type OwnValues, type ResolvedValues, resolveValues } from "./library";
-import { stockFor } from "./stocks";
+import { stockFor, type StockPace } from "./stocks";
 
 /** How a tree is known: a listed kind, or typed words with a habit the grower picked, or none. */
 export interface KindChoice {

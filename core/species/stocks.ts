@@ -1,5 +1,9 @@
 import type { KindValues } from "./fields";
 
+/** What a stock does to the scion's pace; judgement, from the usual classes of fruit stocks. */
+export const STOCK_PACES = ["very-dwarfing", "dwarfing", "half", "vigorous"] as const;
+export type StockPace = (typeof STOCK_PACES)[number];
+
 /** What roots a grafted tree stands on changes for it. */
 export interface Stock {
   id: string;

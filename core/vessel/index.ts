@@ -11,3 +11,5 @@ export * from "./box";
 export * from "./sunk";
 export * from "./lining";
 export * from "./footprint";
+export * from "./condition";
+export * from "./outside-schema";

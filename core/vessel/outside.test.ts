@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { mixEstimate, brimEstimate, vesselOf } from "./pot";
-import { litresFromRim, outerWidthMm, type OutsidePot, outsideSchema, outsideVolume, usualWallMm } from "./outside";
+import { litresFromRim, outsideVolume, usualWallMm } from "./outside";
+import { outerWidthMm, type OutsidePot, outsideSchema } from "./outside-schema";
 import { potSchema } from "./schema";
 import { volumeL } from "./vessel";
 import { WALLS } from "./walls";

@@ -1,43 +1,9 @@
-import { z } from "zod";
 import type { Estimate } from "../estimate/index";
 import { Z90 } from "../math/index";
+import { outerWidthMm, type OutsidePot } from "./outside-schema";
 import type { Vessel } from "./schema";
-import { type Wall, WALLS } from "./walls";
+import type { Wall } from "./walls";
 import { lengthAtMm, volumeL, widthAtMm } from "./vessel";
-
-/** What a tape can reach while the tree stands in the pot: the outside. Widths at the rim, or once round it; mm. */
-export const outsideSchema = z
-  .object({
-    known: z.literal("outside"),
-    shape: z.enum(["round", "square"]),
-    wall: z.enum(WALLS),
-    outerWidthMm: z.number().min(40).max(5000).optional(),
-    /** Once round the rim with a tape. */
-    girthMm: z.number().min(120).max(16_000).optional(),
-    outerHeightMm: z.number().min(30).max(4000),
-    /** Across the foot; left out, a usual taper is taken. */
-    outerBaseWidthMm: z.number().min(20).max(5000).optional(),
-    /** Measured at the rim; left out, a wall usual for the material is taken. */
-    wallMm: z.number().min(0.2).max(300).optional(),
-  })
-  .refine((p) => (p.outerWidthMm === undefined) !== (p.girthMm === undefined), {
-    path: ["outerWidthMm"],
-    error: "Give the width at the rim or the girth round it: one of the two.",
-  })
-  .refine((p) => p.wallMm === undefined || 2 * p.wallMm < 0.8 * outerWidthMm(p), {
-    path: ["wallMm"],
-    error: "Walls this thick would leave no room inside.",
-  })
-  .refine((p) => p.outerBaseWidthMm === undefined || p.outerBaseWidthMm <= 2.5 * outerWidthMm(p), {
-    path: ["outerBaseWidthMm"],
-    error: "The foot cannot be that much wider than the rim.",
-  });
-export type OutsidePot = z.infer<typeof outsideSchema>;
-
-/** Width at the rim from either measure. */
-export function outerWidthMm(p: { shape: "round" | "square"; outerWidthMm?: number; girthMm?: number }): number {
-  return p.outerWidthMm ?? p.girthMm! / (p.shape === "round" ? Math.PI : 4);
-}
 
 /** Usual wall and floor, mm, at 300 mm width: our judgement from handling pots (L); thicker with the size of the pot. */
 export const USUAL_WALL_MM: Record<Wall, number> = {

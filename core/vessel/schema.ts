@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { NOMINAL_SYSTEMS, nominalVolume } from "./nominal";
-import { outsideSchema } from "./outside";
+import { outsideSchema } from "./outside-schema";
 import { MATERIALS, WALLS } from "./walls";
 
 /**

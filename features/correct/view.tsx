@@ -54,7 +54,7 @@ export function CorrectView({ facts }: { facts: CorrectFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">What the ball of {facts.tag} wants</h1>
+      <h1 className="text-2xl">Root work on {facts.tag}</h1>
       <p className="mt-1" data-testid="seen">
         {seen
           ? `Seen ${seen.on === today ? "today" : `on ${day(seen.on, today)}`}: ${[

@@ -13,9 +13,8 @@ import {
   type Method,
   PURPOSES,
   type Purpose,
-  STOCK_PACES,
-  type StockPace,
 } from "@/core/event/index";
+import { STOCK_PACES, type StockPace } from "@/core/species/index";
 import type { Habit } from "@/core/wood/index";
 import { potSizeL } from "@/core/vessel/index";
 import { readNumber } from "@/ui/format";

@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened, METHODS, POT_CONDITIONS, PURPOSES, STOCK_PACES } from "@/core/event/index";
+import { ARRIVAL_FORMS, happened, METHODS, PURPOSES } from "@/core/event/index";
+import { POT_CONDITIONS } from "@/core/vessel/index";
+import { STOCK_PACES } from "@/core/species/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
 import { potSchema } from "@/core/vessel/index";

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { isoDate, POT_CONDITIONS, subject } from "@/core/event/index";
+import { isoDate, subject } from "@/core/event/index";
+import { POT_CONDITIONS } from "@/core/vessel/index";
 import { freeOf } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import type { CSSProperties } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import { POT_CONDITIONS, type PotCondition } from "@/core/event/index";
+import { POT_CONDITIONS, type PotCondition } from "@/core/vessel/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
 import { usualFillHeightMm } from "@/core/potting/index";

@@ -5,13 +5,13 @@ import { number, percent } from "@/ui/format";
 import { Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { ASK } from "./ask";
-import type { TreeFacts } from "./tree-view";
+import type { Narrowing } from "@/model/index";
 
 /** A band this narrow needs no further question. */
 const NARROW_ENOUGH = 0.25;
 
 /** The one thing that would tell most about this tree, and how the others compare. */
-export function Narrowest({ facts }: { facts: TreeFacts }) {
+export function Narrowest({ facts }: { facts: { id: string; narrowing: Narrowing[] } }) {
   const { collectionId } = useAsOf();
   const tree = `/c/${collectionId}/tree/${facts.id}`;
   const [best, ...others] = facts.narrowing;

@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES, STOCK_PACES } from "@/core/event/index";
+import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES } from "@/core/event/index";
+import { STOCK_PACES } from "@/core/species/index";
 import { kindById } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
