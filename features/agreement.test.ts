@@ -125,7 +125,7 @@ test(
             state.window.period?.from ?? null,
             state.window.period?.to ?? null,
           ]);
-          const year = works.get(operation as never)?.get(state.treeId);
+          const year = works.get(operation)?.get(state.treeId);
           if (year) expect([...about, year.open]).toEqual([...about, row.open]);
         }
       }
