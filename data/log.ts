@@ -1,4 +1,4 @@
-import { eventPayload, type LoggedEvent } from "@/core/event/index";
+import { type EventPayload, type LoggedEvent, PAYLOAD_VERSION, readPayload } from "@/core/event/index";
 import { type Db, insertMany, many, maybeOne, run, type Scope } from "./db";
 
 /** One command = one entry = one unit of undo. */
@@ -129,14 +129,25 @@ interface EventRow {
   on_best: string;
   on_from: string;
   on_to: string;
+  kind: string;
   payload: unknown;
+  payload_version: number;
 }
 
 const EVENT_COLUMNS =
-  "e.id, e.entry_id, n.seq, e.ord, n.recorded_at, e.tree_id, e.pot_lot_id, e.place_id, e.on_best, e.on_from, e.on_to, e.payload";
+  "e.id, e.entry_id, n.seq, e.ord, n.recorded_at, e.tree_id, e.pot_lot_id, e.place_id, e.on_best, e.on_from, e.on_to, e.kind, e.payload, e.payload_version";
+
+/** JSON columns come parsed or as text, by the server's version; text that is no JSON is no payload. */
+function parsed(payload: unknown): unknown {
+  if (typeof payload !== "string") return payload;
+  try {
+    return JSON.parse(payload);
+  } catch {
+    return null;
+  }
+}
 
 function eventFromRow(row: EventRow): LoggedEvent {
-  const raw: unknown = typeof row.payload === "string" ? JSON.parse(row.payload) : row.payload;
   return {
     id: row.id,
     entryId: row.entry_id,
@@ -147,8 +158,8 @@ function eventFromRow(row: EventRow): LoggedEvent {
     potLotId: row.pot_lot_id,
     placeId: row.place_id,
     on: { best: row.on_best, from: row.on_from, to: row.on_to },
-    // Written by this program after validation; parsed again so that a payload of an older version cannot pass unseen.
-    payload: eventPayload.parse(raw),
+    // One odd row never closes a collection: it is named, kept, and counts for nothing.
+    payload: readPayload(parsed(row.payload), row.payload_version, row.kind),
   };
 }
 
@@ -163,12 +174,12 @@ export async function listEvents(db: Db, scope: Scope, { after, upTo }: SeqRange
   return rows.map(eventFromRow);
 }
 
-export async function insertEvents(
-  db: Db,
-  scope: Scope,
-  entryId: string,
-  events: readonly Omit<LoggedEvent, "entryId" | "seq" | "ord" | "recordedAt">[],
-): Promise<void> {
+/** An event as it is about to be written: what cannot be read is never written. */
+export type NewEvent = Omit<LoggedEvent, "entryId" | "seq" | "ord" | "recordedAt" | "payload"> & {
+  payload: EventPayload;
+};
+
+export async function insertEvents(db: Db, scope: Scope, entryId: string, events: readonly NewEvent[]): Promise<void> {
   if (events.length === 0) return;
   await insertMany(
     db,
@@ -186,6 +197,7 @@ export async function insertEvents(
       "on_from",
       "on_to",
       "payload",
+      "payload_version",
     ],
     events.map((e, ord) => [
       scope.collectionId,
@@ -200,6 +212,7 @@ export async function insertEvents(
       e.on.from,
       e.on.to,
       JSON.stringify(e.payload),
+      PAYLOAD_VERSION,
     ]),
   );
 }

@@ -1,5 +1,5 @@
 import { toDay } from "@/core/dates/index";
-import type { LoggedEvent } from "@/core/event/index";
+import type { ReadableEvent } from "@/core/event/index";
 import { pointsOf } from "@/core/roots/index";
 import { onStock, profileOf } from "@/core/species/index";
 import { aLot, anEvent, aTree } from "@/test-support/records";
@@ -20,7 +20,7 @@ const on = toDay("2026-05-15");
 
 const tree = aTree();
 const lots = (...list: LotRecord[]) => new Map(list.map((lot) => [lot.id, lot]));
-const arrive = (lot: LotRecord | null, more: Record<string, unknown> = {}): LoggedEvent =>
+const arrive = (lot: LotRecord | null, more: Record<string, unknown> = {}): ReadableEvent =>
   anEvent(
     "2025-05-01",
     { kind: "arrived", form: "unknown", lastPotted: null, ...more },
@@ -32,7 +32,7 @@ const arrive = (lot: LotRecord | null, more: Record<string, unknown> = {}): Logg
 const about = aLot({ known: "about", litres: 10, wall: "smooth-plastic" });
 const named = aLot({ known: "nominal", system: "container-class", size: "#5", wall: "smooth-plastic" });
 const measured = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 250, heightMm: 250 } });
-const narrowing = (events: LoggedEvent[], lotMap: ReadonlyMap<string, LotRecord>) =>
+const narrowing = (events: ReadableEvent[], lotMap: ReadonlyMap<string, LotRecord>) =>
   openYard(
     { records: { trees: [tree], lots: [...lotMap.values()], events }, risk: 0.9 },
     { tracks },
@@ -40,7 +40,7 @@ const narrowing = (events: LoggedEvent[], lotMap: ReadonlyMap<string, LotRecord>
   )
     .tree(tree.id)!
     .on(on)!.narrowing;
-const band = (events: LoggedEvent[], lotMap: ReadonlyMap<string, LotRecord>) => {
+const band = (events: ReadableEvent[], lotMap: ReadonlyMap<string, LotRecord>) => {
   const { x, weight } = pointsOf(replay(events, lotMap, profile, warmth, on)!.belief);
   const mean = x.reduce((sum, v, i) => sum + v * weight[i], 0);
   return { mean, sd: Math.sqrt(x.reduce((sum, v, i) => sum + weight[i] * (v - mean) ** 2, 0)) };
@@ -56,7 +56,7 @@ test("a tree of unknown history is asked to be looked at first; a feel tells les
 
 test("what is known already is not asked: an exact day, a measured pot, a fresh look", () => {
   const potted = { best: "2025-04-20", from: "2025-04-20", to: "2025-04-20" };
-  const asked = (events: LoggedEvent[], map: ReadonlyMap<string, LotRecord>) =>
+  const asked = (events: ReadableEvent[], map: ReadonlyMap<string, LotRecord>) =>
     narrowing(events, map).map((n) => n.question);
   expect(asked([arrive(measured, { lastPotted: potted })], lots(measured))).not.toContain("potting-date");
   expect(asked([arrive(measured)], lots(measured))).not.toContain("measure-pot");

@@ -2,7 +2,7 @@ import { HILL } from "@/test-support/sites";
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import { buildSite, generateWeather, normalsFromAnswers } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
-import type { EventPayload, LoggedEvent } from "@/core/event/index";
+import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { crownToMatch } from "@/core/judgement/index";
 import { OPERATIONS } from "@/core/window/index";
 import { anchoredShare } from "./tree-situation";
@@ -32,8 +32,8 @@ const arrived = anEvent(
 const happened = (on: string, payload: EventPayload, placeId: string | null = null) =>
   anEvent(on, payload, { treeId: tree.id, placeId });
 const windows = (
-  events: LoggedEvent[],
-  more: { on?: string; people?: LoggedEvent[]; placeId?: string; kindId?: string } = {},
+  events: ReadableEvent[],
+  more: { on?: string; people?: ReadableEvent[]; placeId?: string; kindId?: string } = {},
 ) => {
   const asked = { ...tree, kindId: more.kindId ?? tree.kindId };
   const records = { trees: [asked], lots: [pot], places: [ROOM, WALL], events: [...(more.people ?? []), ...events] };

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
-import type { EventPayload, LoggedEvent } from "@/core/event/index";
+import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { storeAt } from "@/core/records/index";
 import { type CollectionRecords, type TreeRecord } from "@/core/records/index";
 import { liftAdvice, treeMassKg } from "@/core/mass/index";
@@ -44,7 +44,7 @@ const tree = (id: string, more: Partial<TreeRecord> = {}): TreeRecord => ({
 });
 
 let seq = 0;
-const event = (treeId: string | null, day: string, potLotId: string | null, payload: EventPayload): LoggedEvent => {
+const event = (treeId: string | null, day: string, potLotId: string | null, payload: EventPayload): ReadableEvent => {
   seq++;
   return {
     id: `e${seq}`,
@@ -97,7 +97,7 @@ const lots: CollectionRecords["lots"] = [
   },
 ];
 
-function worldOf(trees: TreeRecord[], events: LoggedEvent[]) {
+function worldOf(trees: TreeRecord[], events: ReadableEvent[]) {
   const ordered = [...events].sort((a, b) => a.on.best.localeCompare(b.on.best) || a.seq - b.seq);
   const records = { trees, lots, events: ordered };
   const open = (knownAt?: string) => openYard({ records, risk: 0.9 }, weather, { today: toIso(today), knownAt });

@@ -1,6 +1,6 @@
 import { aTree } from "@/test-support/records";
 import { toDay, toIso } from "@/core/dates/index";
-import type { LoggedEvent } from "@/core/event/index";
+import type { ReadableEvent } from "@/core/event/index";
 import type { StorePot } from "@/core/ladder/index";
 import { profileOf } from "@/core/species/index";
 import { LIMITS, type Limit, type WindowSeries } from "@/core/window/index";
@@ -60,7 +60,7 @@ const lots: LotRecord[] = [{ id: "p", name: "p", pot: pot(220) }];
 const store: StorePot[] = [{ lotId: "next", name: "next", pot: pot(258), free: 1 }];
 const tree = aTree({ id: "t", tag: "T" });
 let seq = 0;
-const event = (day: string, payload: LoggedEvent["payload"], potLotId: string | null = null): LoggedEvent => ({
+const event = (day: string, payload: ReadableEvent["payload"], potLotId: string | null = null): ReadableEvent => ({
   id: `e${++seq}`,
   entryId: "n",
   seq,
@@ -93,7 +93,7 @@ const potted = (day: string) =>
 
 function at(
   world: ReturnType<typeof worldOf>,
-  events: LoggedEvent[],
+  events: ReadableEvent[],
   day: string,
   more: { tree?: Partial<TreeRecord>; store?: StorePot[] } = {},
 ): TreeState {

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import type { EventPayload, LoggedEvent } from "@/core/event/index";
+import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
 
 /** Records for tests, made short: what a test is not about has a plain value. */
@@ -22,7 +22,7 @@ export const aLot = (pot: LotRecord["pot"], name = "Pot"): LotRecord => ({ id: r
 
 let seq = 0;
 /** An event on a day; each is recorded after the one before it. */
-export function anEvent(on: string, payload: EventPayload, about: Partial<LoggedEvent> = {}): LoggedEvent {
+export function anEvent(on: string, payload: EventPayload, about: Partial<ReadableEvent> = {}): ReadableEvent {
   seq++;
   return {
     id: randomUUID(),

@@ -408,7 +408,19 @@ export const eventPayload = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("absence"), personId: id.nullable(), from: isoDate, to: isoDate, note: text(160) }),
 ]);
 export type EventPayload = z.infer<typeof eventPayload>;
-export type EventKind = EventPayload["kind"];
+/** As the log is read: what was said, or that it cannot be read. */
+export type LoggedPayload = EventPayload | UnreadablePayload;
+export type EventKind = LoggedPayload["kind"];
+
+/** What a row holds that this program cannot read: it is named and kept, and counts for nothing. */
+export interface UnreadablePayload {
+  kind: "unreadable";
+  /** The kind and version that its row names. */
+  was: string;
+  version: number;
+  /** Written by a later program, or broken. */
+  why: "later" | "broken";
+}
 
 /** An event as the replay reads it. `seq` orders events of one day by when they were recorded. */
 export interface LoggedEvent {
@@ -421,7 +433,11 @@ export interface LoggedEvent {
   potLotId: string | null;
   placeId?: string | null;
   on: Happened;
-  payload: EventPayload;
+  payload: LoggedPayload;
 }
+
+/** An event whose payload this program reads. */
+export type ReadableEvent = LoggedEvent & { payload: EventPayload };
+export const isReadable = (event: LoggedEvent): event is ReadableEvent => event.payload.kind !== "unreadable";
 
 export const idSchema = id;

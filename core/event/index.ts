@@ -2,3 +2,4 @@ export * from "./forms";
 export * from "./event";
 export * from "./counting";
 export * from "./subjects";
+export * from "./versions";

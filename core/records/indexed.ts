@@ -1,5 +1,5 @@
 import type { DayNumber } from "../dates/index";
-import type { LoggedEvent } from "../event/index";
+import type { ReadableEvent } from "../event/index";
 import { plantsOn, type PresenceStep, presenceSteps } from "./presence";
 import type { CollectionRecords, LotRecord } from "./records";
 
@@ -8,12 +8,12 @@ export interface IndexedRecords {
   records: CollectionRecords;
   lots: Map<string, LotRecord>;
   /** A record taken from a batch begins with the batch's events up to that day. */
-  eventsByTree: Map<string, LoggedEvent[]>;
+  eventsByTree: Map<string, ReadableEvent[]>;
   presence: Map<string, PresenceStep[]>;
 }
 
 export function indexRecords(records: CollectionRecords): IndexedRecords {
-  const eventsByTree = new Map<string, LoggedEvent[]>();
+  const eventsByTree = new Map<string, ReadableEvent[]>();
   for (const event of records.events) {
     if (event.treeId === null) continue;
     const list = eventsByTree.get(event.treeId);
@@ -29,9 +29,9 @@ export function indexRecords(records: CollectionRecords): IndexedRecords {
   };
 }
 
-function shareBatchHistories(eventsByTree: Map<string, LoggedEvent[]>): void {
+function shareBatchHistories(eventsByTree: Map<string, ReadableEvent[]>): void {
   const done = new Set<string>();
-  const complete = (treeId: string): LoggedEvent[] => {
+  const complete = (treeId: string): ReadableEvent[] => {
     const own = eventsByTree.get(treeId) ?? [];
     if (done.has(treeId)) return own;
     done.add(treeId);
@@ -46,7 +46,7 @@ function shareBatchHistories(eventsByTree: Map<string, LoggedEvent[]>): void {
 }
 
 /** In order of the day, then of recording. */
-function comesBefore(a: LoggedEvent, b: LoggedEvent): boolean {
+function comesBefore(a: ReadableEvent, b: ReadableEvent): boolean {
   return a.on.best < b.on.best || (a.on.best === b.on.best && (a.seq < b.seq || (a.seq === b.seq && a.ord < b.ord)));
 }
 

@@ -1,5 +1,5 @@
 import type { PlaceKind } from "../climate/index";
-import type { Happened, LoggedEvent, Method, Purpose } from "../event/index";
+import type { Happened, Method, Purpose, ReadableEvent } from "../event/index";
 import type { PotCondition } from "../vessel/index";
 import type { StockPace } from "../species/index";
 import type { KindChoice } from "../species/index";
@@ -72,5 +72,5 @@ export interface CollectionRecords {
   lots: LotRecord[];
   places?: PlaceRecord[];
   /** Counting events only (undone ones left out), in order of day, then of recording. */
-  events: LoggedEvent[];
+  events: ReadableEvent[];
 }

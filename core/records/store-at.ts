@@ -1,10 +1,10 @@
 import { type DayNumber, toDay } from "../dates/index";
-import type { LoggedEvent } from "../event/index";
+import type { LoggedEvent, ReadableEvent } from "../event/index";
 import type { StorePot } from "../ladder/index";
 import { type IndexedRecords, plantsAt } from "./indexed";
 
 /** Whether an event puts the tree into a pot. */
-export function namesPot(event: LoggedEvent): boolean {
+export function namesPot(event: LoggedEvent): event is ReadableEvent {
   const { kind } = event.payload;
   return kind === "arrived" || kind === "potted" || kind === "joined" || kind === "identified";
 }

@@ -12,7 +12,7 @@ import {
   type SourceRecord,
 } from "@/core/climate/index";
 import { dayFromParts, earliestDay, toDay, toIso, yearOf } from "@/core/dates/index";
-import { type Counting, countingOf, counts, type LoggedEvent } from "@/core/event/index";
+import { type Counting, countingOf, counts, isReadable, type LoggedEvent } from "@/core/event/index";
 import {
   type Alarm,
   type ClimateSaid,
@@ -148,7 +148,8 @@ function digest(revision: number, rows: Rows, sources: WeatherSource[], without?
     trees: rows.trees.filter(stands),
     lots: rows.lots.filter(stands),
     places: rows.places.filter(stands),
-    events: rows.events.filter((event) => counts(counting, event) && !without?.has(event.id)),
+    // What cannot be read counts for nothing; the log keeps and names it.
+    events: rows.events.filter(isReadable).filter((event) => counts(counting, event) && !without?.has(event.id)),
   });
   const calendar = calendarOf(resolved.events);
   return {

@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { EventKind, LoggedEvent, Subject } from "@/core/event/index";
 import type { Collection, NewCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
+import type { NewEvent } from "@/data/log";
 import type { Role } from "@/server/principal";
 import type { LoadedRecords } from "../collection/load";
 
@@ -39,7 +40,7 @@ export const envelope = z.object({
   replacesEventId: z.uuid().optional(),
 });
 
-export type NewEvent = Omit<LoggedEvent, "entryId" | "seq" | "ord" | "recordedAt">;
+export type { NewEvent };
 
 export interface CommandContext {
   db: Db;

@@ -3,10 +3,16 @@ import { z } from "zod";
 import { subjectsOf } from "@/core/event/index";
 import { insertEntry, insertEvents } from "@/data/log";
 import { bumpRevision } from "@/data/collections";
-import { many, tx } from "@/data/db";
+import { type Db, many, run, tx } from "@/data/db";
 import { closePools, pool, writers } from "@/server/pool";
 import { inTurn, TooMany } from "@/server/queue";
+import { propsOf } from "@/test-support/elements";
 import { TestYard } from "@/test-support/yard";
+import { eventWords } from "../history/event-words";
+import { Journal } from "../history/journal";
+import { HistoryScreen } from "../history/screen";
+import { TreeScreen } from "../tree/screen";
+import { TreeView } from "../tree/tree-view";
 import { historyFrom, viewCollection, viewRecords } from "../collection/load";
 import { toDay } from "@/core/dates/index";
 import { addsOnly } from "./define";
@@ -246,6 +252,60 @@ describe("days that can only be a slip of the keys", () => {
     await old.ok("undo-entry", { entryId });
     expect(await old.kinds(tree)).not.toContain("noted");
   });
+});
+
+test("one odd row never closes a collection: it is kept, named in the tree's history, and counts for nothing", async () => {
+  const yard = new TestYard();
+  await yard.found();
+  const treeId = await yard.tree("ODD-1");
+  await yard.ok("add-note", { treeId, on: "2026-05-01", text: "readable" });
+  const before = await yard.state(treeId);
+  const scope = { collectionId: yard.id };
+  const entryId = randomUUID();
+  const seq = (await yard.view()).collection.revision + 1;
+  const odd = (db: Db, ord: number, payload: string, version: number) =>
+    run(
+      db,
+      `INSERT INTO event (collection_id, id, entry_id, ord, kind, tree_id, on_best, on_from, on_to, payload, payload_version)
+       VALUES (?, ?, ?, ?, 'roots-read', ?, '2026-05-02', '2026-05-02', '2026-05-02', ?, ?)`,
+      [yard.id, randomUUID(), entryId, ord, treeId, payload, version],
+    );
+  await tx(writers(), async (db) => {
+    await insertEntry(db, scope, {
+      id: entryId,
+      seq,
+      commandId: randomUUID(),
+      command: "record-roots",
+      actor: "keeper",
+      recordedAt: "2026-05-02 10:00:00.000",
+      voidsEntryId: null,
+      replacesEntryId: null,
+      note: "ODD-1: roots",
+      result: null,
+    });
+    await odd(db, 0, '{"kind":"roots-read","fillGrade":4,"circlingGrade":4,"wholeness":1}', 2);
+    await odd(db, 1, '{"kind":"roots-read","fillGrade":"full"}', 1);
+    await bumpRevision(db, scope, false);
+  });
+  const view = await yard.view();
+  expect(
+    view.loaded.log.flatMap((e) => (e.payload.kind === "unreadable" ? [[e.payload.was, e.payload.why]] : [])),
+  ).toEqual([
+    ["roots-read", "later"],
+    ["roots-read", "broken"],
+  ]);
+  expect(await yard.kinds(treeId)).toEqual(["arrived", "noted"]);
+  expect(await yard.state(treeId)).toEqual(before);
+  const journal = propsOf(await HistoryScreen({ collectionId: yard.id, before: undefined }), Journal).entries;
+  expect(journal.filter((e) => e.unreadable).map((e) => e.words)).toEqual(["ODD-1: roots"]);
+  const history = propsOf(await TreeScreen({ collectionId: yard.id, treeId, on: undefined }), TreeView).facts.history;
+  const said = history.flatMap((h) =>
+    h.payload.kind === "unreadable" ? [eventWords(h.payload, h.names, "metric")] : [],
+  );
+  expect(said).toEqual([
+    "Something that cannot be read (“roots-read”, damaged). It is kept as it is, and counts for nothing.",
+    "Something a later version of this program wrote (“roots-read”): this one cannot read it. It is kept, and counts again after an update.",
+  ]);
 });
 
 describe("connections", () => {

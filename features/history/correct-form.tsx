@@ -9,6 +9,7 @@ import {
   type DeathCause,
   type Ending,
   type EventPayload,
+  type LoggedPayload,
 } from "@/core/event/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
@@ -53,7 +54,7 @@ const CORRECTED_BY: Partial<Record<EventPayload["kind"], string>> = {
   ended: "end-tree",
 };
 
-export function canCorrect(payload: EventPayload): boolean {
+export function canCorrect(payload: LoggedPayload): payload is EventPayload {
   return payload.kind in CORRECTED_BY && !(payload.kind === "ended" && payload.how === "merged");
 }
 

@@ -1,4 +1,4 @@
-import type { EventPayload } from "@/core/event/index";
+import type { EventPayload, LoggedPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
@@ -55,9 +55,13 @@ export interface EventNames {
 }
 
 /** What happened, in one line. */
-export function eventWords(payload: EventPayload, names: EventNames, units: Units): string {
+export function eventWords(payload: LoggedPayload, names: EventNames, units: Units): string {
   const tag = (id: string) => names.tags[id] ?? "another tree";
   switch (payload.kind) {
+    case "unreadable":
+      return payload.why === "later"
+        ? `Something a later version of this program wrote (“${payload.was}”): this one cannot read it. It is kept, and counts again after an update.`
+        : `Something that cannot be read (“${payload.was}”, damaged). It is kept as it is, and counts for nothing.`;
     case "arrived": {
       const potted = payload.lastPotted;
       const when = potted

@@ -16,6 +16,8 @@ export interface JournalEntry {
   /** The day it speaks of. */
   on: string | null;
   undone: boolean;
+  /** Something of it was written by a later version, or is damaged. */
+  unreadable: boolean;
   isUndo: boolean;
   isCorrection: boolean;
   founding: boolean;
@@ -82,6 +84,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
             <span className="min-w-0 flex-1 break-words">
               <span className={e.undone ? "line-through" : ""}>{e.words}</span>
               {e.isCorrection && " – a correction"}
+              {e.unreadable && " – cannot be read by this version; it is kept, and counts for nothing"}
               {e.undone && " – undone"}
               <span className="block text-sm opacity-80">
                 {e.on && e.on !== e.recordedAt.slice(0, 10) ? `for ${day(e.on)}; ` : ""}

@@ -1,5 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
+import { isReadable } from "@/core/event/index";
 import { recordsView } from "../shell/data";
 import { Journal, type JournalEntry } from "./journal";
 
@@ -17,9 +18,11 @@ export async function HistoryScreen({ collectionId, before }: { collectionId: st
   const ids = new Set(shown.map((e) => e.id));
   const treesOf = new Map<string, Set<string>>();
   const daysOf = new Map<string, string>();
+  const unreadable = new Set<string>();
   for (const event of loaded.log) {
     if (!ids.has(event.entryId)) continue;
     daysOf.set(event.entryId, event.on.best);
+    if (!isReadable(event)) unreadable.add(event.entryId);
     if (event.treeId === null) continue;
     const set = treesOf.get(event.entryId) ?? new Set<string>();
     treesOf.set(event.entryId, set.add(event.treeId));
@@ -33,6 +36,7 @@ export async function HistoryScreen({ collectionId, before }: { collectionId: st
     actor: e.actor,
     on: daysOf.get(e.id) ?? null,
     undone: loaded.counting.voided.has(e.id),
+    unreadable: unreadable.has(e.id),
     isUndo: e.voidsEntryId !== null || e.command === "undo-together",
     isCorrection: e.replacesEntryId !== null,
     founding: e.command === "create-collection",

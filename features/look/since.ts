@@ -1,4 +1,5 @@
 import "server-only";
+import { isReadable } from "@/core/event/index";
 import { openYard, type DateMove, type TreeDates, datesOf, movesBetween, MODEL_VERSION } from "@/model/index";
 import { resolveRecords } from "@/core/records/index";
 import { findLook, type Look } from "@/data/looks";
@@ -53,7 +54,9 @@ function heldDates(view: CollectionView, look: Look): DatesByTree {
     return by !== undefined && (seqOf.get(by) ?? 0) <= look.seq;
   };
   // Days on which people are away are told apart by the cause, so they stay as they are now.
-  const events = loaded.log.filter((e) => e.seq <= look.seq && !thenVoid(e.entryId) && !thenWithdrawn(e.id));
+  const events = loaded.log
+    .filter(isReadable)
+    .filter((e) => e.seq <= look.seq && !thenVoid(e.entryId) && !thenWithdrawn(e.id));
   const records = resolveRecords({
     trees: loaded.rows.trees,
     lots: loaded.rows.lots,

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { EventPayload, Happened } from "@/core/event/index";
+import type { EventKind, Happened, LoggedPayload } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { day } from "@/ui/format";
 import { Form, SelectField } from "@/ui/fields";
@@ -16,7 +16,7 @@ export interface HistoryItem {
   eventId: string;
   entryId: string;
   on: Happened;
-  payload: EventPayload;
+  payload: LoggedPayload;
   potLotId: string | null;
   pot: Pot | null;
   names: EventNames;
@@ -35,7 +35,7 @@ export interface TreeChoice {
   name: string;
 }
 
-const MOVABLE = new Set<EventPayload["kind"]>(["potted", "roots-read", "measured", "noted", "photographed", "placed"]);
+const MOVABLE = new Set<EventKind>(["potted", "roots-read", "measured", "noted", "photographed", "placed"]);
 
 /** What happened, newest first: what was entered, when, by whom. Each can be corrected, moved to the right tree, taken back. */
 export function History({
@@ -176,7 +176,7 @@ export function History({
                     )}
                   </span>
                 </div>
-                {opened === "correct" && (
+                {opened === "correct" && canCorrect(item.payload) && (
                   <CorrectForm
                     event={{
                       eventId: item.eventId,

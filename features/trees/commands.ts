@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened, type LoggedEvent, subject } from "@/core/event/index";
+import { ARRIVAL_FORMS, happened, type LoggedEvent, type ReadableEvent, subject } from "@/core/event/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
@@ -98,7 +98,7 @@ export const correctArrival = command({
 });
 
 /** What was recorded together with an arrival, of its day: the inspection, the look at the roots, how it was, where it was put. */
-function companionsOf(context: CommandContext, arrival: LoggedEvent): LoggedEvent[] {
+function companionsOf(context: CommandContext, arrival: LoggedEvent): ReadableEvent[] {
   return (context.loaded.indexed.eventsByTree.get(arrival.treeId!) ?? []).filter(
     (e) =>
       e.entryId === arrival.entryId &&

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { toIso } from "@/core/dates/index";
-import type { EventPayload, LoggedEvent } from "@/core/event/index";
+import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { mulberry32 } from "@/core/random/index";
 import { KINDS } from "@/core/species/index";
 import type { CollectionRecords, LotRecord, TreeRecord } from "@/core/records/index";
@@ -10,7 +10,7 @@ export function syntheticRecords(count: number, today: number, seed = 1): Collec
   const random = mulberry32(seed);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
   const lots: LotRecord[] = [];
-  const events: LoggedEvent[] = [];
+  const events: ReadableEvent[] = [];
   const trees: TreeRecord[] = [];
   let seq = 0;
   const cylinder = (mm: number) => ({

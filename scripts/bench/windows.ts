@@ -2,7 +2,7 @@
 import { randomUUID } from "node:crypto";
 import { PLACE_KINDS } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
-import type { LoggedEvent } from "@/core/event/index";
+import type { ReadableEvent } from "@/core/event/index";
 import { KINDS } from "@/core/species/index";
 import { openYard, PLANNED_WORK, WINDOW_DAYS } from "@/model/index";
 import { type TreeRecord } from "@/core/records/index";
@@ -32,9 +32,9 @@ let seq = 0;
 const event = (
   treeId: string,
   on: string,
-  payload: LoggedEvent["payload"],
-  more: Partial<LoggedEvent>,
-): LoggedEvent => ({
+  payload: ReadableEvent["payload"],
+  more: Partial<ReadableEvent>,
+): ReadableEvent => ({
   id: randomUUID(),
   entryId: randomUUID(),
   seq: seq++,
