@@ -9,7 +9,6 @@ import {
   type WindowSeries,
 } from "@/core/window/index";
 import { type WoodSeries, woodSeries } from "@/core/wood/index";
-import type { MatePrior } from "./mates";
 import type { DayStretch } from "@/core/people/index";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
@@ -26,6 +25,15 @@ export interface KindTracks {
   warmth: WarmthTrack;
   wood: WoodSeries;
   window: WindowSeries;
+}
+
+/** What mates of its kind and sort say of a tree's pace, from a day on. */
+export interface MatePrior {
+  from: DayNumber;
+  /** Of ln of its own factor. */
+  mean: number;
+  variance: number;
+  mates: number;
 }
 
 /** Which tracks are a tree's from a day on. */

@@ -3,18 +3,9 @@ import type { LoggedEvent } from "@/core/event/index";
 import { evidenceOf, lnFactorOf, type Normal, type PaceEvidence, poolOf, priorFrom } from "@/core/roots/index";
 import { onStock, profileOf } from "@/core/species/index";
 import type { IndexedRecords } from "@/core/records/index";
-import type { KindTracks } from "./context";
+import type { KindTracks, MatePrior } from "./context";
 import type { TreeRecord } from "@/core/records/index";
 import { replay } from "./replay";
-
-/** What mates of its kind and sort say of a tree's pace, from a day on. */
-export interface MatePrior {
-  from: DayNumber;
-  /** Of ln of its own factor. */
-  mean: number;
-  variance: number;
-  mates: number;
-}
 
 /** A change smaller than this is not worth a step of its own. */
 const STEP_MEAN = 0.02;

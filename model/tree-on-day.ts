@@ -8,11 +8,10 @@ import { type Condition, conditionOn, type LotRecord, type TreeRecord } from "@/
 import { onStock, type Profile } from "@/core/species/index";
 import { type Operation, OPERATIONS } from "@/core/window/index";
 import { NO_CARE, type OwnWood, PRIOR_SHIFT } from "@/core/wood/index";
-import type { KindTracks } from "./context";
+import type { KindTracks, MatePrior } from "./context";
 import { type LadderSetting, ladderSetting, type LadderShelf, type OffLadder } from "./ladder-problem";
 import { type Learning, learningOf } from "./learning";
 import { type MassNow, massNow } from "./mass-now";
-import type { MatePrior } from "./mates";
 import { matesOn, profileFor, tracksOf } from "./tracks";
 import { type Narrowing, whatNarrows } from "./narrow";
 import type { Yard } from "./open-yard";

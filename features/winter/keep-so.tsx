@@ -4,7 +4,7 @@ import { FormFaults } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import type { Asked, WinterFacts } from "./view";
+import type { Asked, WinterFacts } from "./facts";
 
 /** What was asked becomes what is: the pot has been wrapped, mulched or sunk, or freed of it. */
 export function KeepSo({ asked, facts }: { asked: Asked; facts: Pick<WinterFacts, "treeId" | "tag" | "protection"> }) {

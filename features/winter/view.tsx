@@ -3,11 +3,7 @@
 import * as Comlink from "comlink";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
-import type { Wall } from "@/core/vessel/index";
-import type { Mark } from "@/core/species/index";
-import type { Protection, Stay } from "@/core/shelter/index";
 import {
-  type AirBasis,
   crackChance,
   isClay,
   LIMIT_MARGIN_C,
@@ -15,15 +11,11 @@ import {
   MULCH_R,
   type PotInWinter,
   ROOT_HEAT,
-  type RootLimits,
-  type Stand,
   STANDS,
   type SummerOutlook,
   type WinterOutlook,
-  type Wrap,
   WRAPS,
 } from "@/core/winter/index";
-import { type PlaceAir, type WeatherDays } from "@/core/place/index";
 import { Reasoned, SelectField } from "@/ui/fields";
 import { celsius, degreesApart, litres, number, percent, type Units } from "@/ui/format";
 import type { WinterApi } from "@/workers/winter.browser";
@@ -33,46 +25,10 @@ import { ClayField } from "../stores/clay-field";
 import { WALL_WORDS } from "../words";
 import { Ribbon } from "./ribbon";
 import { Here } from "./here";
+import type { Asked, Group, WinterFacts } from "./facts";
 import { KeepSo } from "./keep-so";
 import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
 import { SimulatedMark } from "../shell/simulated";
-
-export interface WinterFacts {
-  treeId: string;
-  tag: string;
-  name: string;
-  guess: boolean;
-  /** How sure its killing temperatures are. */
-  limitMark: Mark;
-  latitudeDeg: number;
-  today: number;
-  /** Record and forecast reach so far into this winter; null: any winter of the site. */
-  observedUntil: number | null;
-  winters: WeatherDays[];
-  summers: WeatherDays[];
-  air: PlaceAir;
-  /** Where it stands in summer, and how that is called. */
-  summerAir: PlaceAir;
-  summerPlace: string;
-  airBasis: AirBasis;
-  airNights: number | null;
-  raised: boolean;
-  places: { id: string; name: string }[];
-  here: string;
-  any: boolean;
-  limits: RootLimits;
-  /** As it stands there, the place's own wrapping included. */
-  protection: Protection;
-  volumeL: number;
-  wall: Wall;
-  lotId: string;
-  frostProof: boolean | null;
-  basis: "record" | "short-record" | "table" | "answers";
-  /** Crown and cold there, as reckoned with the whole season before. */
-  stay: Stay;
-  chillNeed: number;
-  rootHeatC: number;
-}
 
 const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
   record: "weather years after the site’s own record",
@@ -81,20 +37,12 @@ const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
   answers: "weather years guessed from four answers",
 };
 
-type Group = "alone" | "edge" | "inside";
 const GROUPS: Record<Group, { words: string; exposure: number; shelter: number }> = {
   alone: { words: "alone", exposure: 1, shelter: 1 },
   edge: { words: "at the edge of a block", exposure: 0.5, shelter: 0.8 },
   inside: { words: "inside a block", exposure: 0.2, shelter: 0.5 },
 };
 
-export interface Asked {
-  stand: Stand;
-  wrap: Wrap | "none";
-  group: Group;
-  water: keyof typeof WATER;
-  mulch: "none" | "straw";
-}
 const asItIs = ({ protection, raised, air }: WinterFacts): Asked => ({
   stand: protection.sunk && air.outdoors ? "sunk" : raised ? "bench" : "ground",
   wrap: protection.wrap ?? "none",

@@ -34,11 +34,8 @@ import { AlmanacNav } from "../almanac/almanac-nav";
 import { collectionView, ownStripWood } from "../shell/data";
 import { eventWords } from "../history/event-words";
 import { minimaAround } from "./frost-around";
-import { WoodView, type WoodPicture } from "./wood-view";
-
-/** Late work one may ask about before doing it. */
-export const LATE_WORKS = ["feed-quick", "feed-organic", "feed-coated", "slip-up", "up-pot", "prune-hard"] as const;
-export type LateWork = (typeof LATE_WORKS)[number];
+import { LATE_WORKS, type LateWork, type WoodPicture } from "./picture";
+import { WoodView } from "./wood-view";
 
 /** Days of winter shown after the season's year. */
 const TAIL_DAYS = 130;

@@ -5,7 +5,7 @@ import { celsius, month } from "@/ui/format";
 import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
-import type { WoodPicture } from "./wood-view";
+import type { WoodPicture } from "./picture";
 
 const W = 820;
 const LEFT = 56;

@@ -2,68 +2,16 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Basis, DateEstimate } from "@/core/estimate/index";
-import type { Limit } from "@/core/window/index";
+import type { DateEstimate } from "@/core/estimate/index";
 import { celsius, day, number, percent } from "@/ui/format";
 import { Field, Form, SelectField, Why } from "@/ui/fields";
 import type { StripWood } from "../shell/data";
 import { useAsOf, useStripSubject } from "../shell/as-of";
 import { LIMIT_BECAUSE } from "../words";
-import type { LateWork } from "./screen";
+import type { LateWork, WoodPicture } from "./picture";
 import { WoodChart } from "./wood-chart";
 import { FeedForm, PruneForm, WoodCheckForm } from "./wood-forms";
 import { useFollowDay } from "../shell/follow-day";
-
-export interface WoodPicture {
-  label: string;
-  tag: string | null;
-  treeId: string | null;
-  kindName: string;
-  leaf: "deciduous" | "evergreen";
-  basis: Basis;
-  /** The kind is not known: the first of several habits stands for it. */
-  several: boolean;
-  season: string;
-  from: string;
-  days: number;
-  stepDays: number;
-  /** Ripeness of the softest wood, per cent. */
-  ripe: { p10: number[]; p50: number[]; p90: number[] };
-  /** Ripeness of the shoots without late tips; null where nothing woke the tree late. */
-  shoots: number[] | null;
-  /** Temperature that kills half of the wood, °C. */
-  hardy: { tender: number[]; middle: number[]; hardy: number[] };
-  coldNight: number[];
-  recorded: (number | null)[];
-  frostBySlot: number[];
-  /** Share of weather years in which potting on that day ends well, per cent; null beyond what is worked out. */
-  safe: (number | null)[];
-  periods: { from: string; to: string; closedBy: Limit }[];
-  /** Null where in the middle year chill or warmth never suffice. */
-  budBreak: { p10: string; p50: string; p90: string | null } | null;
-  leafFall: string | null;
-  ripeOn: DateEstimate;
-  /** The same had it been left alone; null where nothing was done. */
-  ripeOnUndisturbed: DateEstimate | null;
-  /** At its hardiest, in the winter that follows. */
-  hardiest: { hardy: number; middle: number; tender: number };
-  /** Coldest night of the middle year, °C. */
-  coldestNight: number;
-  frostDay: string | null;
-  flushFrostC: number;
-  ripeByFrost: number | null;
-  pace: { slow: number; middle: number; fast: number; checks: number };
-  whatIf: {
-    work: LateWork;
-    on: string;
-    ripeOn: DateEstimate;
-    without: DateEstimate;
-    ripeByFrost: number | null;
-    ripeByFrostWithout: number | null;
-    /** Share of years in which it starts new shoots; null for feeds. */
-    woken: number | null;
-  } | null;
-}
 
 interface Props {
   picture: WoodPicture;
