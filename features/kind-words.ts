@@ -1,5 +1,15 @@
-import type { FieldName, KindValues, Mark, Layer, RootWork, Trait } from "@/core/species/index";
-import type { Group, HealthNote, Pollination, WinterLight } from "@/core/species/index";
+import type {
+  FieldName,
+  Group,
+  HealthNote,
+  KindValues,
+  Layer,
+  Mark,
+  Pollination,
+  RootWork,
+  Trait,
+  WinterLight,
+} from "@/core/species/index";
 import type { Vigour } from "@/core/roots/index";
 import { celsius, litres, number, percent, type Units } from "@/ui/format";
 import { HAZARD_WORDS } from "./words";

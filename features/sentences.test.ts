@@ -110,10 +110,10 @@ test("every limit has a word and a because", () => {
 
 test("a window's reason gives the figures, open or closed", () => {
   expect(windowReason(state(verdict("wait")), "2026-05-15")).toMatch(
-    /^Closed: .*suitability 0.2 of 1.*opens 1 Sept 2026 and closes after 20 Sept 2026/,
+    /^Closed: .*opens 1 Sept 2026 and closes after 20 Sept 2026/,
   );
   expect(windowReason(state(verdict("move-now", { open: true, limiting: "none" })), "2026-05-15")).toMatch(
-    /^Open: suitability 0.9.*In 40 % .*closes after 20 Sept 2026, because then too little root warmth/,
+    /^Open\. .*In 40 % .*closes after 20 Sept 2026, because then too little root warmth/,
   );
 });
 

@@ -72,11 +72,11 @@ export function windowReason(state: TreeState, near: string): string {
   const { window } = state;
   const share = `In ${percent(window.safe)} of this site's weather years, work on this day ends well.`;
   if (window.open)
-    return `Open: suitability ${number(window.suitability, 2)} of 1 (open from 0.5). ${share}${window.period ? ` It closes after ${day(window.period.to, near)}, because then ${LIMIT_BECAUSE[window.period.closedBy]}.` : ""}`;
+    return `Open. ${share}${window.period ? ` It closes after ${day(window.period.to, near)}, because then ${LIMIT_BECAUSE[window.period.closedBy]}.` : ""}`;
   const next = window.period
     ? `It opens ${day(window.period.from, near)} and closes after ${day(window.period.to, near)}.`
     : "No opening within eighteen months.";
-  return `Closed: ${LIMIT_BECAUSE[window.limiting]} (suitability ${number(window.suitability, 2)} of 1, open from 0.5). ${next}`;
+  return `Closed: ${LIMIT_BECAUSE[window.limiting]}. ${next}`;
 }
 
 /** What to look for when nothing in store fits: between the least and the largest ordinary step. */

@@ -1,13 +1,13 @@
 import type { Misfit } from "@/core/ladder/index";
 import type { ReadyMixName } from "@/core/mix/index";
-import type { Hazard } from "@/core/species/index";
+import type { Hazard, StockPace } from "@/core/species/index";
 import type { CorrectionName, Face, FillStage } from "@/core/roots/index";
 import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { PlaceKind } from "@/core/climate/index";
 import { type CarryWay } from "@/core/people/index";
 import { LIFT_FROM_FLOOR_KG, type LiftAdvice, SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
 import { type VerdictCode } from "@/model/index";
-import { outerWidthMm, type Pot, type Wall } from "@/core/vessel/index";
+import { outerWidthMm, type Pot, type PotCondition, type Wall } from "@/core/vessel/index";
 import type { Limit, Operation } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
 import type {
@@ -22,8 +22,6 @@ import type {
   RescueCause,
   RescueStep,
 } from "@/core/event/index";
-import type { PotCondition } from "@/core/vessel/index";
-import type { StockPace } from "@/core/species/index";
 
 import { kilograms, litres, number, type Units } from "@/ui/format";
 

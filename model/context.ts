@@ -1,18 +1,12 @@
 import type { Site, WarmthTrack } from "@/core/climate/index";
 import { type DayNumber, seasonOf } from "@/core/dates/index";
 import { type Profile } from "@/core/species/index";
-import {
-  DEFAULT_WINDOW,
-  usualOperation,
-  windowSeries,
-  type WindowOptions,
-  type WindowSeries,
-} from "@/core/window/index";
+import { usualOperation, windowSeries, type WindowOptions, type WindowSeries } from "@/core/window/index";
 import { type WoodSeries, woodSeries } from "@/core/wood/index";
 import type { DayStretch } from "@/core/people/index";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-h";
+export const MODEL_VERSION = "2026-11-i";
 
 /** Seasons before and after today's that wood and windows are computed for. */
 const SEASONS_BACK = 4;
@@ -67,12 +61,12 @@ export interface ReplayContext {
 }
 
 /** Seasons whose wood and windows travel with a collection. */
-export function seasonsOf(site: Pick<Site, "today" | "latitudeDeg">): readonly [number, number] {
+function seasonsOf(site: Pick<Site, "today" | "latitudeDeg">): readonly [number, number] {
   const season = seasonOf(site.today, site.latitudeDeg);
   return [season - SEASONS_BACK, season + SEASONS_AHEAD];
 }
 
-export function kindTracks(site: Site, profile: Profile, options: WindowOptions = DEFAULT_WINDOW): KindTracks {
+export function kindTracks(site: Site, profile: Profile, options: WindowOptions): KindTracks {
   const [from, to] = seasonsOf(site);
   return {
     profile,

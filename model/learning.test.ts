@@ -131,7 +131,7 @@ test("mates speak from the day they were looked at, for their own sort most, and
   const trees = ["a", "b", "c"].map((id) => aTree({ id, tag: id, cultivar: id === "c" ? "Other" : "One" }));
   const events = [...trees.map((t) => arrived(t.id)), look("a", "2023-10-01", 4, 3), look("a", "2024-10-01", 4, 4)];
   const records = { trees, lots: [lot, large], places: [], events };
-  const yard = openYard({ records, risk: 0.9 }, { key: "hill", input }, { today: toIso(today) });
+  const yard = openYard({ records, risk: 0.1 }, { key: "hill", input }, { today: toIso(today) });
   expect(yard.tree("b")!.on("2023-09-30")!.mates).toBeNull();
   const on = (id: string) => yard.tree(id)!.on(today)!;
   const mean = (id: string) => on(id).mates?.mean ?? 0;
@@ -139,7 +139,7 @@ test("mates speak from the day they were looked at, for their own sort most, and
   expect(mean("b")).toBeGreaterThan(mean("c"));
   expect(mean("a")).toBe(0);
   expect(on("b").profile.vigourSd).toBeLessThan(profile.vigourSd);
-  const alone = openYard({ records, risk: 0.9 }, { tracks: { ...yard.context, mates: {} } }, { today: toIso(today) });
+  const alone = openYard({ records, risk: 0.1 }, { tracks: { ...yard.context, mates: {} } }, { today: toIso(today) });
   expect(on("b").state.vigour.p50).toBeGreaterThan(alone.tree("b")!.on(today)!.state.vigour.p50);
 });
 

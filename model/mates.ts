@@ -2,9 +2,8 @@ import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { evidenceOf, lnFactorOf, type Normal, type PaceEvidence, poolOf, priorFrom } from "@/core/roots/index";
 import { onStock, profileOf } from "@/core/species/index";
-import type { IndexedRecords } from "@/core/records/index";
+import type { IndexedRecords, TreeRecord } from "@/core/records/index";
 import type { KindTracks, MatePrior } from "./context";
-import type { TreeRecord } from "@/core/records/index";
 import { replay } from "./replay";
 
 /** A change smaller than this is not worth a step of its own. */

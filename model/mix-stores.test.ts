@@ -3,12 +3,10 @@ import { aTree, aLot, anEvent } from "@/test-support/records";
 import { COMPONENTS, READY_MIXES } from "@/core/mix/index";
 import type { EventPayload } from "@/core/event/index";
 import { profileOf } from "@/core/species/index";
-import { indexRecords, storeAt } from "@/core/records/index";
+import { indexRecords, mixChoices, mixStoresOf, resolveRecords, storeAt } from "@/core/records/index";
 import { massNow } from "./mass-now";
 import { replay } from "./replay";
-import { mixChoices, mixStoresOf } from "@/core/records/index";
 import { pairLimitKg, soloLimitKg, waysToCarry } from "@/core/people/index";
-import { resolveRecords } from "@/core/records/index";
 
 const POT = { known: "about", litres: 10, wall: "terracotta" } as const;
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;

@@ -34,7 +34,7 @@ const named = aLot({ known: "nominal", system: "container-class", size: "#5", wa
 const measured = aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 250, heightMm: 250 } });
 const narrowing = (events: ReadableEvent[], lotMap: ReadonlyMap<string, LotRecord>) =>
   openYard(
-    { records: { trees: [tree], lots: [...lotMap.values()], events }, risk: 0.9 },
+    { records: { trees: [tree], lots: [...lotMap.values()], events }, risk: 0.1 },
     { tracks },
     { today: "2026-05-15" },
   )

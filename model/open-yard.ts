@@ -16,7 +16,7 @@ import { YardTree } from "./yard-tree";
 /** What a yard is opened on: the counting records of a collection and how careful its keeper is. */
 export interface YardRecords {
   records: CollectionRecords | IndexedRecords;
-  /** Share of weather years in which work must end well, 0–1. */
+  /** Share of weather years in which work may end badly, 0–1. */
   risk: number;
 }
 
@@ -39,7 +39,7 @@ const MOST_DAYS = 8;
  * The one door to the model: all that is said of a tree on a day is asked here.
  *
  * @example
- * openYard({ records, risk: 0.9 }, { key: "made up", input }, { today: "2026-05-15" }).tree("t1")?.on("2026-05-15")?.state.fill.p50
+ * openYard({ records, risk: 0.1 }, { key: "made up", input }, { today: "2026-05-15" }).tree("t1")?.on("2026-05-15")?.state.fill.p50
  */
 export function openYard(records: YardRecords, weather: YardWeather | ReadyTracks, clock: YardClock): Yard {
   return new Yard(records, weather, clock);

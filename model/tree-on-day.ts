@@ -126,7 +126,8 @@ export class TreeOnDay {
 
   /** What pot, mix and tree weigh; null where the pot is not known. */
   get mass(): MassNow | null {
-    return (this.kept.mass ??= massNow(this.roots, this.record, this.day));
+    if (this.kept.mass !== undefined) return this.kept.mass;
+    return (this.kept.mass = massNow(this.roots, this.record, this.day));
   }
 
   get wood(): WoodState {

@@ -37,7 +37,7 @@ const windows = (
 ) => {
   const asked = { ...tree, kindId: more.kindId ?? tree.kindId };
   const records = { trees: [asked], lots: [pot], places: [ROOM, WALL], events: [...(more.people ?? []), ...events] };
-  const rows = openYard({ records, risk: 0.9 }, weather, { today: toIso(today) })
+  const rows = openYard({ records, risk: 0.1 }, weather, { today: toIso(today) })
     .tree(tree.id)!
     .on(more.on ?? "2026-05-15")!
     .windows({ curves: true, ...(more.placeId ? { placeId: more.placeId } : {}) });
@@ -74,7 +74,7 @@ test("tracks of trees that move: each version from its day on, shared by all tha
     .flatMap((id) => [arrive(id), first(id), move(id)])
     .sort((a, b) => a.on.best.localeCompare(b.on.best));
   const records = { trees: [tree, other], lots: [pot], places: [ROOM, WALL], events };
-  const yard = openYard({ records, risk: 0.9 }, weather, { today: toIso(today) });
+  const yard = openYard({ records, risk: 0.1 }, weather, { today: toIso(today) });
   const [mine, others] = [yard.context.versions![tree.id], yard.context.versions![other.id]];
   expect(mine).toHaveLength(2);
   expect(others).toEqual(mine);
@@ -175,7 +175,7 @@ test("the whole yard agrees with each tree's own windows, and says what waiting 
     anEvent("2024-05-20", { kind: "arrived", form: "container", lastPotted: null }, { treeId: t.id, potLotId: pot.id }),
   );
   const records = { trees: [tree, olive], lots: [pot], places: [], events };
-  const yard = openYard({ records, risk: 0.9 }, { key: "hill", input }, { today: toIso(today) });
+  const yard = openYard({ records, risk: 0.1 }, { key: "hill", input }, { today: toIso(today) });
   const years = yard.on(today).works;
   expect(yard.seriesCache.size).toBe(2);
   for (const year of years) {
@@ -188,6 +188,6 @@ test("the whole yard agrees with each tree's own windows, and says what waiting 
     expect(Math.max(...year.openByWeek)).toBeLessThanOrEqual(2);
   }
   // Opened anew on the same weather it says the same.
-  const again = openYard({ records, risk: 0.9 }, { key: "hill", input }, { today: toIso(today) });
+  const again = openYard({ records, risk: 0.1 }, { key: "hill", input }, { today: toIso(today) });
   expect(again.on(today).works).toEqual(years);
 });

@@ -2,8 +2,7 @@ import fc from "fast-check";
 import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, ReadableEvent } from "@/core/event/index";
-import { storeAt } from "@/core/records/index";
-import { type CollectionRecords, type TreeRecord } from "@/core/records/index";
+import { type CollectionRecords, storeAt, type TreeRecord } from "@/core/records/index";
 import { liftAdvice, treeMassKg } from "@/core/mass/index";
 import { openBundle, packBundle } from "./bundle";
 import { openYard } from "./open-yard";
@@ -100,7 +99,7 @@ const lots: CollectionRecords["lots"] = [
 function worldOf(trees: TreeRecord[], events: ReadableEvent[]) {
   const ordered = [...events].sort((a, b) => a.on.best.localeCompare(b.on.best) || a.seq - b.seq);
   const records = { trees, lots, events: ordered };
-  const open = (knownAt?: string) => openYard({ records, risk: 0.9 }, weather, { today: toIso(today), knownAt });
+  const open = (knownAt?: string) => openYard({ records, risk: 0.1 }, weather, { today: toIso(today), knownAt });
   const yard = open();
   const at = (id: string, day: string, knownAt?: string) =>
     (knownAt === undefined ? yard : open(knownAt)).tree(id)!.on(day)?.state ?? null;

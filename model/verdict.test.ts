@@ -107,7 +107,7 @@ function at(
     lots: [...lots, ...shelf.map(({ lotId, name, pot }) => ({ id: lotId, name, pot }))],
     events: [...stocked, ...events],
   };
-  return openYard({ records, risk: 0.9 }, { tracks: world.context }, { today: toIso(world.context.today) })
+  return openYard({ records, risk: 0.1 }, { tracks: world.context }, { today: toIso(world.context.today) })
     .tree("t")!
     .on(day)!.state;
 }

@@ -35,6 +35,6 @@ export function seriesFor<O extends Operation>(
 }
 
 /** The growing seasons that the next four hundred days reach into, first and last. */
-export function seasonsAhead(on: DayNumber, latitudeDeg: number): readonly [number, number] {
+function seasonsAhead(on: DayNumber, latitudeDeg: number): readonly [number, number] {
   return [growingSeason(on, latitudeDeg), growingSeason(on + WINDOW_DAYS, latitudeDeg)];
 }

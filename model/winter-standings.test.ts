@@ -31,7 +31,7 @@ function standingsOf(
   lots = [lot],
 ) {
   const records = resolveRecords({ trees, lots, places: [], events });
-  const yard = openYard({ records, risk: 0.9 }, weather, { today: toIso(weather.input.today) });
+  const yard = openYard({ records, risk: 0.1 }, weather, { today: toIso(weather.input.today) });
   const winter = winterOn(toDay(on), yard.latitudeDeg);
   return { ...yard.on(on).winter(winter), winter, indexed: yard.indexed };
 }

@@ -15,7 +15,7 @@ import { type YardRow, yardRows } from "./yard-rows";
 /** A whole yard on one day. */
 export class YardOnDay {
   private readonly trees = new Map<string, TreeOnDay | null>();
-  private kept: { states?: TreeState[]; store?: StorePot[]; works?: WorkYear[] } = {};
+  private kept: { states?: TreeState[]; store?: StorePot[]; free?: StorePot[]; works?: WorkYear[] } = {};
 
   constructor(
     readonly yard: Yard,
@@ -46,7 +46,7 @@ export class YardOnDay {
   }
 
   get free(): StorePot[] {
-    return this.store.filter((pot) => pot.free > 0);
+    return (this.kept.free ??= this.store.filter((pot) => pot.free > 0));
   }
 
   /** Every living tree's state in the order of what is lost by waiting: overdue first, then by days to the last safe day. */

@@ -1,7 +1,6 @@
 import "server-only";
-import type { WeatherRun } from "@/core/climate/index";
+import type { PlaceKind, WeatherRun } from "@/core/climate/index";
 import { toIso } from "@/core/dates/index";
-import type { PlaceKind } from "@/core/climate/index";
 import { config } from "./config";
 
 /** What a logger is asked for: the readings of one place over whole days. */

@@ -1,8 +1,7 @@
 import { PLAIN_TREE } from "./inputs";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
-import { plantsOn } from "@/core/records/index";
-import { storeAt } from "@/core/records/index";
+import { plantsOn, storeAt } from "@/core/records/index";
 import { viewCollection } from "@/features/collection/load";
 import { type CommandResult, runCommand } from "@/features/commands/run";
 

@@ -1,5 +1,4 @@
-import type { DayNumber } from "../dates/index";
-import { slotOf } from "../dates/index";
+import { type DayNumber, slotOf } from "../dates/index";
 import { normalCdf } from "../math/index";
 import { normalSource, subStream } from "../random/index";
 import { dailyCurve, type Normals } from "./normals";

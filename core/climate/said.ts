@@ -1,6 +1,5 @@
 import { z } from "zod";
-import type { DayNumber } from "../dates/index";
-import { frostSlotOf, toDay } from "../dates/index";
+import { type DayNumber, frostSlotOf, toDay } from "../dates/index";
 import type { SiteAnswers } from "./answers";
 import { frostStatistics } from "./frost";
 import { DEFAULT_RAIN, type Normals } from "./normals";

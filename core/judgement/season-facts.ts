@@ -1,6 +1,5 @@
-import { SEASON_LEAD_DAYS, type Site, warmthBetween } from "../climate/index";
+import { MIDSUMMER, SEASON_LEAD_DAYS, type Site, warmthBetween } from "../climate/index";
 import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
-import { MIDSUMMER } from "../climate/index";
 import { quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
 import { seasonCourses } from "../window/index";

@@ -1,15 +1,15 @@
-import type { PotCondition } from "../vessel/index";
-import { type CorrectionName, fillAfterMove } from "../roots/index";
-import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
 import {
+  brimEstimate,
   freeboard,
   leastFreeboardMm,
+  mixEstimate,
   type Pot,
+  type PotCondition,
   type Vessel,
   vesselOf,
-  brimEstimate,
-  mixEstimate,
 } from "../vessel/index";
+import { type CorrectionName, fillAfterMove } from "../roots/index";
+import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
 
 /** A pot that stands in store, with how many of it are free. */
 export interface StorePot {

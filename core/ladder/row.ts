@@ -1,5 +1,4 @@
-import type { LadderDoubt } from "./unknown";
-import { stepBands, type StepBand, worthOfLooking, type WorthOfLooking } from "./unknown";
+import { type LadderDoubt, type StepBand, stepBands, worthOfLooking, type WorthOfLooking } from "./unknown";
 import type { LadderProblem } from "./model";
 import type { Planner } from "./names";
 import { type LadderPlan, type LadderSearch, planAround, planLadder, USUAL_SEARCH } from "./plan";

@@ -40,8 +40,7 @@ import {
   widthAtMm,
 } from "../vessel/index";
 import { ballInPot, correctBall, usualFillHeightMm } from "./ball";
-import { type LiftAdvice, liftAdvice } from "../mass/index";
-import { droopingKgPerL, treeKgOn, type TreeMeasures, UNKNOWN_MIX } from "../mass/index";
+import { droopingKgPerL, type LiftAdvice, liftAdvice, treeKgOn, type TreeMeasures, UNKNOWN_MIX } from "../mass/index";
 
 /** What is set: the ball its pot gives back, one measured at the bench, roots without a ball, or a decomposable pot planted whole. */
 export type WhatIsSet =

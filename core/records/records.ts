@@ -1,9 +1,7 @@
 import type { PlaceKind } from "../climate/index";
 import type { Happened, Method, Purpose, ReadableEvent } from "../event/index";
-import type { PotCondition } from "../vessel/index";
-import type { StockPace } from "../species/index";
-import type { KindChoice } from "../species/index";
-import type { Pot } from "../vessel/index";
+import type { Pot, PotCondition } from "../vessel/index";
+import type { KindChoice, StockPace } from "../species/index";
 import type { Protection } from "../shelter/index";
 import type { PlaceBuild } from "../winter/index";
 

@@ -1,6 +1,5 @@
 import type { DayNumber } from "../dates/index";
-import type { CarryBy, Carrying } from "./carry";
-import { carryTo } from "./carry";
+import { type CarryBy, type Carrying, carryTo } from "./carry";
 import type { InDays, OutDays } from "./days";
 import { OUTSIDE, type TreeOutlook } from "./outlook";
 import { placeKey, type Quarter, type ShelterData, type Standing } from "./problem";

@@ -16,16 +16,17 @@ import { type Counting, countingOf, counts, isReadable, type LoggedEvent } from 
 import {
   type Alarm,
   type ClimateSaid,
-  rankedSources,
-  type SourceRanking,
-  weatherSaid,
+  type IndexedRecords,
+  indexRecords,
   type MixStores,
   mixStoresOf,
+  rankedSources,
   resolveRecords,
+  type SourceRanking,
+  weatherSaid,
 } from "@/core/records/index";
 import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
 import { openYard, type Yard, type YardWeather } from "@/model/index";
-import { indexRecords, type IndexedRecords } from "@/core/records/index";
 import type { PlaceClimateSaid } from "@/core/winter/index";
 import { type Collection, findCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
@@ -284,6 +285,10 @@ export async function sourceRecords(db: Db, collection: Collection, loaded: Load
   });
 }
 
+/** Names a yard: its weather (and with it the day), its records, its keeper's risk. */
+const yardKey = (collection: Collection, weather: SiteWeather) =>
+  `${weather.key}:${collection.revision}:${collection.risk}`;
+
 const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
 
 /** A yard at this revision on this weather, its tracks from memory, from what an earlier start kept, or computed now and kept. */
@@ -294,7 +299,7 @@ async function loadYard(
   weather: SiteWeather,
   today: string,
 ): Promise<Yard> {
-  const key = `${weather.key}:${collection.revision}:${collection.risk}`;
+  const key = yardKey(collection, weather);
   const found = yards.get(stateKey(collection));
   if (found?.key === key) return found.yard;
   const yard = openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
@@ -366,9 +371,10 @@ export async function yardOf(context: {
 }): Promise<Yard> {
   const { db, collection, loaded, today } = context;
   const weather = await loadWeather(db, collection, loaded, today);
-  const known = yards.get(stateKey(collection))?.yard;
-  return known?.indexed === loaded.indexed
-    ? known
+  const known = yards.get(stateKey(collection));
+  // The same records on the same weather: yesterday's yard knows another today, an older forecast other days ahead.
+  return known?.key === yardKey(collection, weather) && known.yard.indexed === loaded.indexed
+    ? known.yard
     : openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
 }
 

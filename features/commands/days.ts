@@ -2,8 +2,7 @@ import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { type Happened, happened, isoDate } from "@/core/event/index";
 import type { StoredTree } from "@/data/trees";
-import type { CommandContext, NewEvent } from "./define";
-import { refuse } from "./define";
+import { type CommandContext, type NewEvent, refuse } from "./define";
 
 /** A day, or a range it lies in. */
 export const whenSchema = z.union([isoDate, happened]);

@@ -40,7 +40,7 @@ export interface CorrectFacts {
 
 const gradeOf = (fill: number) => [0.25, 0.5, 0.8, 0.95].filter((cut) => fill >= cut).length;
 
-/** The judgement at the bench: what this ball wants today, what it costs, when its roots hold, and what is refused until when. */
+/** The judgement at the bench: what suits this ball today, what it costs, when its roots hold, and what is refused until when. */
 export function CorrectView({ facts }: { facts: CorrectFacts }) {
   const { collectionId, today, units } = useAsOf();
   const { advice, seen } = facts;

@@ -1,7 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
-import { subject } from "@/core/event/index";
-import type { LoggedEvent } from "@/core/event/index";
+import { type LoggedEvent, subject } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { namesPot } from "@/core/records/index";
 import { insertPlace } from "@/data/places";

@@ -1,10 +1,9 @@
 import { z } from "zod";
 import { ARRIVAL_FORMS, happened, METHODS, PURPOSES } from "@/core/event/index";
-import { POT_CONDITIONS } from "@/core/vessel/index";
+import { POT_CONDITIONS, potSchema } from "@/core/vessel/index";
 import { STOCK_PACES } from "@/core/species/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
-import { potSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 import type { PotLine, PottingLine, TreeLine } from "@/formats/collection-csv";
 

@@ -15,8 +15,7 @@ import {
   SIDES,
   slicePlan,
 } from "@/core/inplace/index";
-import { SHELL_DENSITY } from "@/core/roots/index";
-import type { CorrectionName } from "@/core/roots/index";
+import { type CorrectionName, SHELL_DENSITY } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
 import { Caution, Facts, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { celsius, day, litres, millimetres, number, percent, readNumber } from "@/ui/format";

@@ -5,10 +5,9 @@ import { happened, isoDate, type LoggedEvent, subject } from "@/core/event/index
 import { READY_MIX_NAMES, SETTLE_FRACTION } from "@/core/mix/index";
 import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
 import { ballSchema, bareRootSchema } from "@/core/setting/index";
-import { type LotRecord, mixChoices, plantsAt } from "@/core/records/index";
+import { freeOf, type LotRecord, mixChoices, plantsAt } from "@/core/records/index";
 import { planPotting, pottingFault } from "@/core/potting/index";
 import { presumedPot } from "@/model/index";
-import { freeOf } from "@/core/records/index";
 import { LIMITS } from "@/core/window/index";
 import { brimHeightMm, potSchema, wallOf } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";

@@ -3,8 +3,13 @@
 import Link from "next/link";
 import { useState } from "react";
 import { RESCUE_CAUSES, type RescueCause, type RescueStep } from "@/core/event/index";
-import { RESCUE_FIGURES } from "@/core/rescue/index";
-import type { CheckpointState, RescueOutcome, RescueProtocol, RescueState } from "@/core/rescue/index";
+import {
+  type CheckpointState,
+  RESCUE_FIGURES,
+  type RescueOutcome,
+  type RescueProtocol,
+  type RescueState,
+} from "@/core/rescue/index";
 import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";

@@ -7,10 +7,10 @@ import { MODEL_VERSION, type WinterStandings } from "@/model/index";
 import { type CollectionView, stateKey } from "../collection/load";
 import { asWinterPlace, type KnownQuarter, OPEN_QUARTER, quartersOf } from "./quarters";
 
-/** Courses a collection's winter is reckoned in: fewer where there are many pots. */
+/** Courses a collection's winter is calculated in: fewer where there are many pots. */
 const COURSES = { few: 30, many: 12, manyFrom: 150 } as const;
 
-/** A collection's winter as it is asked about, before it is reckoned. */
+/** A collection's winter as it is asked about, before it is calculated. */
 export interface WinterFacts {
   winter: number;
   startDay: string;

@@ -25,7 +25,7 @@ export interface ShelterResult {
   winter: number;
   today: string;
   revision: number;
-  /** Names what the outlooks were reckoned from. */
+  /** Names what the outlooks were calculated from. */
   key: string;
   outlooks: TreeOutlook[];
   plan: PlacedPlan;
@@ -38,18 +38,18 @@ export interface ShelterResult {
 
 const inputSchema = z.object({ minutesMost: z.number().nullable().default(null) });
 const SOLVE = { timeLimitS: 6, gap: 0.002 };
-/** Lots for the threads: each reckons the places anew, so few large ones; small ones on few trees are felt when cancelled. */
+/** Lots for the threads: each calculates the places anew, so few large ones; small ones on few trees are felt when cancelled. */
 const LOTS = 4;
 const LEAST_LOT = 15;
 
-/** The newest outlooks of a collection that still hold; null where they must be reckoned. */
+/** The newest outlooks of a collection that still hold; null where they must be calculated. */
 export async function newestResult(collectionId: string): Promise<{ id: string; result: ShelterResult } | null> {
   const scope = { collectionId };
   const done = await newestJob(pool(), scope, SHELTER_JOB, ["done"]);
   const text = done && (await jobResult(pool(), scope, done.id));
   if (!text) return null;
   const result = JSON.parse(text) as ShelterResult;
-  // Reckoned by models of before it may lack what is asked of it now.
+  // Calculated by models of before it may lack what is asked of it now.
   return result.model === MODEL_VERSION ? { id: done.id, result } : null;
 }
 
@@ -63,7 +63,7 @@ function lots(facts: WinterFacts): OutlookTask[] {
   }));
 }
 
-/** Reckons every tree's winter at every place, then who stands where. */
+/** Calculates every tree's winter at every place, then who stands where. */
 export const planShelterJob: JobHandler = async (job, beat) => {
   const from = performance.now();
   const view = await viewCollection(job.collectionId);

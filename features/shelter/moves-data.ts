@@ -68,7 +68,7 @@ export interface EarlyStart {
 export interface MovesFacts {
   winter: number;
   planned: boolean;
-  reckoned: boolean;
+  calculated: boolean;
   fresh: boolean;
   in: ShownRound[];
   out: ShownRound[];
@@ -79,7 +79,7 @@ export interface MovesFacts {
   doneToday: number;
 }
 
-/** Outlooks that still name the same winter, even where they were reckoned some days ago. */
+/** Outlooks that still name the same winter, even where they were calculated some days ago. */
 export async function outlookFor(collectionId: string, facts: WinterFacts): Promise<ShelterResult | null> {
   const done = await newestResult(collectionId);
   return done && done.result.winter === facts.winter ? done.result : null;
@@ -118,7 +118,7 @@ export async function movesFacts(view: CollectionView): Promise<MovesFacts> {
   return {
     winter: facts.winter,
     planned: plan !== null,
-    reckoned: result !== null,
+    calculated: result !== null,
     fresh: result?.key === facts.key,
     in: rounds(moves.in, "in"),
     out: rounds(moves.out, "out"),

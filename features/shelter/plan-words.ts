@@ -2,10 +2,10 @@ import type { PlacedPlan, Standing } from "@/core/shelter/index";
 import { floorM2, type PlaceBuild } from "@/core/winter/index";
 import { kilograms, number, percent, type Units } from "@/ui/format";
 
-export function summary(v: { as: string; inside: number; all: number; danger: number; reckoned: boolean }): string {
+export function summary(v: { as: string; inside: number; all: number; danger: number; calculated: boolean }): string {
   if (v.all === 0) return "No tree has a pot yet: add trees and say what they stand in.";
   const where = `${number(v.inside)} of ${number(v.all)} pots in winter quarters`;
-  const fate = !v.reckoned
+  const fate = !v.calculated
     ? "what that does to them has not been calculated yet"
     : v.danger === 0
       ? "none of them in danger"

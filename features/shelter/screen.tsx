@@ -43,7 +43,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
           basis: Object.fromEntries(facts.quarters.map((q) => [q.id, { basis: q.basis, nights: q.nights }])),
           /** Outlooks are those of today's records and weather. */
           fresh: result?.key === facts.key,
-          reckonedOn: result?.today ?? null,
+          calculatedOn: result?.today ?? null,
           found:
             result && done
               ? { jobId: done.id, plan: result.plan, quickCost: result.quickCost, minutesMost: result.minutesMost }

@@ -99,7 +99,7 @@ onDatabase("the Shelter on a real database", () => {
     ).toMatch(/look again/);
   });
 
-  test("one reckoning at a time, and minutes of carrying that make sense", async () => {
+  test("one calculateing at a time, and minutes of carrying that make sense", async () => {
     const yard = new TestYard();
     await yard.found();
     const first = await yard.ok("plan-shelter", { winter: 2027 });
@@ -149,8 +149,8 @@ onDatabase("the Shelter on a real database", () => {
       stands: [{ treeId: a, placeId: glass }],
     });
     const moves = await movesFacts(await yard.view());
-    // Nothing has been reckoned by a job yet: there is a plan, but no day.
-    expect(moves).toMatchObject({ planned: true, reckoned: false });
+    // Nothing has been calculated by a job yet: there is a plan, but no day.
+    expect(moves).toMatchObject({ planned: true, calculated: false });
     expect(moves.in[0].moves[0]).toMatchObject({ tag: "A", why: "no-hurry" });
     const watch = watchFacts(await yard.view());
     expect(watch.nights).toHaveLength(3);

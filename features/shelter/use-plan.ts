@@ -104,7 +104,7 @@ export function usePlan(data: ShelterData, kept: readonly KeptStand[] | null, mi
       const [now, then] = [at(s, shown.assignment[s.id] ?? OUTSIDE), at(s, placeId)];
       return {
         change: now && then ? totalOf(then.parts) - totalOf(now.parts) : 0,
-        // Nothing reckoned yet is no reason to forbid it.
+        // Nothing calculated yet is no reason to forbid it.
         forbidden: place ? forbidden({ ...tree, cost: { ...tree.cost, [placeId]: 0 } }, place) : null,
       };
     },

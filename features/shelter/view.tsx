@@ -40,7 +40,7 @@ export interface ShelterFacts {
   data: ShelterData;
   basis: Record<string, { basis: AirBasis; nights: number | null }>;
   fresh: boolean;
-  reckonedOn: string | null;
+  calculatedOn: string | null;
   found: { jobId: string; plan: PlacedPlan; quickCost: number; minutesMost: number | null } | null;
   kept: KeptStand[] | null;
   running: RunningJob | null;
@@ -62,9 +62,9 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
         reason={
           <>
             Each tree’s roots and wood through the courses this winter may take, at every place
-            {facts.reckonedOn ? `, calculated on ${day(facts.reckonedOn, today)}` : ""}; then all of them shared out at
-            once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and of
-            changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
+            {facts.calculatedOn ? `, calculated on ${day(facts.calculatedOn, today)}` : ""}; then all of them shared out
+            at once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and
+            of changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
             between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
             leaf, {percent(CROWN_ROOM.leafless)} bare (a guess), its pot dashed within it. In danger: more than{" "}
             {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
@@ -228,7 +228,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
     (s) => (plan.shown.assignment[s.id] ?? OUTSIDE) !== OUTSIDE || indoorHome(s, quarters) !== null,
   );
   const danger = losses.filter((l) => l.loss !== null && l.loss > facts.risk).sort((a, b) => b.loss! - a.loss!);
-  const reckoned = facts.data.outlooks.length > 0;
+  const calculated = facts.data.outlooks.length > 0;
   const chosen = selected === null ? undefined : byId.get(selected);
   const measured = quarters.find((q) => q.id === place);
 
@@ -240,7 +240,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
           inside: inside.length,
           all: facts.data.standings.length,
           danger: danger.length,
-          reckoned,
+          calculated,
         })}
       </Heading>
       <PlanBar
@@ -266,7 +266,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
         ]}
       />
       {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
-      {reckoned && !facts.fresh && !running && (
+      {calculated && !facts.fresh && !running && (
         <p className="mt-2 text-sm" data-testid="stale">
           Trees, places or the weather have changed since these winters were calculated: place them anew to see what
           that means.

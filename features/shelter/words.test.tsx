@@ -1,6 +1,13 @@
 import { renderToStaticMarkup } from "react-dom/server";
-import type { Obstacle, PlacedPlan, Quarter, Standing } from "@/core/shelter/index";
-import { indoorHome, OUTSIDE, UNPROTECTED } from "@/core/shelter/index";
+import {
+  indoorHome,
+  type Obstacle,
+  OUTSIDE,
+  type PlacedPlan,
+  type Quarter,
+  type Standing,
+  UNPROTECTED,
+} from "@/core/shelter/index";
 import { UNKNOWN_BUILD } from "@/core/winter/index";
 import { FloorPlan, type FloorPlanProps } from "./floor-plan";
 import { roundWords, triggerOf, whenWords } from "./move-words";
@@ -146,9 +153,9 @@ test("the trigger is the first day by which the risk is passed; rounds say who c
 
 test("the plan in a sentence, its proof, and what is broken by name", () => {
   const say = (v: Partial<Parameters<typeof summary>[0]>) =>
-    summary({ as: "kept", inside: 3, all: 5, danger: 0, reckoned: true, ...v });
+    summary({ as: "kept", inside: 3, all: 5, danger: 0, calculated: true, ...v });
   expect(say({})).toBe("As planned: 3 of 5 pots in winter quarters, none of them in danger.");
-  expect(say({ as: "now", reckoned: false })).toMatch(/^As they stand today: .*not been calculated yet/);
+  expect(say({ as: "now", calculated: false })).toMatch(/^As they stand today: .*not been calculated yet/);
   expect(say({ all: 0 })).toMatch(/No tree has a pot yet/);
   const plan = (more: Partial<PlacedPlan>): PlacedPlan => ({
     assignment: {},

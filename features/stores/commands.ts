@@ -1,9 +1,8 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { isoDate, subject } from "@/core/event/index";
-import { POT_CONDITIONS } from "@/core/vessel/index";
+import { POT_CONDITIONS, potSchema } from "@/core/vessel/index";
 import { freeOf } from "@/core/records/index";
-import { potSchema } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
 import { findTree, happening, refuseFuture } from "../commands/days";

@@ -2,8 +2,7 @@ import "server-only";
 import { toDay } from "@/core/dates/index";
 import type { StorePot } from "@/core/ladder/index";
 import { nameOf } from "@/core/species/index";
-import { plantsAt } from "@/core/records/index";
-import { storeAt } from "@/core/records/index";
+import { plantsAt, storeAt } from "@/core/records/index";
 import type { CollectionView } from "../collection/load";
 
 export interface PotUser {

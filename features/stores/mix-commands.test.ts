@@ -2,8 +2,7 @@ import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { toDay } from "@/core/dates/index";
 import { COMPONENTS, READY_MIXES } from "@/core/mix/index";
-import { mixChoices } from "@/core/records/index";
-import { storeAt } from "@/core/records/index";
+import { mixChoices, storeAt } from "@/core/records/index";
 import { TestYard } from "@/test-support/yard";
 import { closePools } from "@/server/pool";
 

@@ -1,8 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { mixChoices } from "@/core/records/index";
-import { storeAt } from "@/core/records/index";
+import { mixChoices, storeAt } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { MixesView } from "./mixes";
 import { mixName } from "./mix-words";

@@ -4,8 +4,15 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import type { PotCondition } from "@/core/vessel/index";
-import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, type Vessel, wallOf } from "@/core/vessel/index";
+import {
+  brimHeightMm,
+  likelyPotMassKg,
+  mixEstimate,
+  type Pot,
+  type PotCondition,
+  type Vessel,
+  wallOf,
+} from "@/core/vessel/index";
 import { isClay } from "@/core/winter/index";
 import { day, kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
 import { Facts, Form, FormFaults, SelectField, TextField } from "@/ui/fields";

@@ -3,11 +3,10 @@
 import Link from "next/link";
 import type { CSSProperties } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import { POT_CONDITIONS, type PotCondition } from "@/core/vessel/index";
+import { brimHeightMm, POT_CONDITIONS, type PotCondition, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import { brimHeightMm, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
 import { litres, number } from "@/ui/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { money } from "@/ui/money";

@@ -1,15 +1,13 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES } from "@/core/event/index";
-import { STOCK_PACES } from "@/core/species/index";
-import { kindById } from "@/core/species/index";
+import { kindById, STOCK_PACES } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 import type { StoredLot } from "@/data/pots";
 import type { StoredTree } from "@/data/trees";
-import type { CommandContext, NewEvent } from "../commands/define";
-import { refuse } from "../commands/define";
+import { type CommandContext, type NewEvent, refuse } from "../commands/define";
 import { happening } from "../commands/days";
 import { potName } from "../words";
 

@@ -1,4 +1,4 @@
-import type { Site } from "@/core/climate/index";
+import type { PlaceKind, Site } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import {
   type AirFit,
@@ -9,7 +9,6 @@ import {
   weatherHours,
 } from "@/core/place/index";
 import { airOf, type PlaceBuild, UNKNOWN_BUILD } from "@/core/winter/index";
-import type { PlaceKind } from "@/core/climate/index";
 import type { LoggerHour } from "@/formats/logger-csv";
 
 /** A fit with the type it was made for. */
@@ -20,7 +19,7 @@ const RUN_IN_DAYS = 20;
 /** A year of hours says what a place is like; more of them only cost time. */
 const MOST_DAYS = 400;
 
-/** Hours by which the sun is ahead of the site's clock, whole hours: the weather of a place is reckoned by the sun. */
+/** Hours by which the sun is ahead of the site's clock, whole hours: the weather of a place is calculated by the sun. */
 export function sunAheadH(toLocal: (utc: Date) => string, longitudeDeg: number, day: string): number {
   const noon = toLocal(new Date(`${day}T12:00:00Z`));
   const clockH = Number(noon.slice(11, 13)) + Number(noon.slice(14, 16)) / 60 + (noon.slice(0, 10) > day ? 24 : 0);

@@ -1,6 +1,5 @@
-import { type DailyRecord, mergeSources } from "@/core/climate/index";
+import { calendarSlot, type DailyRecord, mergeSources } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
-import { calendarSlot } from "@/core/climate/index";
 import { openYard, type TreeState, type Yard, type YardWeather } from "@/model/index";
 import { loadWeather, siteInput, sourceRecords } from "../collection/load";
 import type { CommandContext } from "../commands/define";

@@ -1,12 +1,11 @@
 import { randomUUID } from "node:crypto";
-import type { DailyRecord } from "@/core/climate/index";
+import { type DailyRecord, generateWeather, nightsAhead } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { atRisk, firstRing } from "../almanac/ahead";
 import { keepForecast, newestForecasts } from "@/data/forecasts";
 import { localTimeOf } from "@/server/clock";
 import { sunAheadH } from "./learn-air";
 import { listPlaceHours } from "@/data/place-hours";
-import { generateWeather, nightsAhead } from "@/core/climate/index";
 import { writeWeatherCsv } from "@/formats/weather-csv";
 import { closePools, pool } from "@/server/pool";
 import { TEST_NORMALS } from "@/test-support/normals";

@@ -1,7 +1,6 @@
 "use client";
 
-import type { Judgement } from "@/core/judgement/index";
-import { WHENS } from "@/core/judgement/index";
+import { type Judgement, WHENS } from "@/core/judgement/index";
 import { percent } from "@/ui/format";
 import { Reasoned } from "@/ui/fields";
 import { actWords, refusalWords, WHEN_WORDS } from "../judgement-words";

@@ -37,7 +37,7 @@ export interface WinterFacts {
   lotId: string;
   frostProof: boolean | null;
   basis: "record" | "short-record" | "table" | "answers";
-  /** Crown and cold there, as reckoned with the whole season before. */
+  /** Crown and cold there, as calculated with the whole season before. */
   stay: Stay;
   chillNeed: number;
   rootHeatC: number;

@@ -27,7 +27,7 @@ const YEARS = 30;
 const generateMs = median(() => generateWeather(48.3, TRAMHALLE_NORMALS, YEARS, 3));
 
 const { site } = openYard(
-  { records: { trees: [], lots: [], events: [] }, risk: 0.9 },
+  { records: { trees: [], lots: [], events: [] }, risk: 0.1 },
   {
     key: "bench",
     input: {

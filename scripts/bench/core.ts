@@ -16,7 +16,7 @@ const before = used();
 const records = syntheticRecords(1000, today);
 let from = performance.now();
 const yard = openYard(
-  { records, risk: 0.9 },
+  { records, risk: 0.1 },
   {
     key: "bench",
     input: {
