@@ -10,7 +10,7 @@ export interface Protection {
 }
 export const UNPROTECTED: Protection = { wrap: null, mulched: false, sunk: false };
 
-/** A tree as its winter is reckoned. */
+/** A tree as its winter is calculated. */
 export interface WinterTree {
   id: string;
   volumeL: number;

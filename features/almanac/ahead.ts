@@ -3,8 +3,8 @@ import { chanceBelow, nightAt, nightsAhead, type NightAhead } from "@/core/clima
 import { seasonOf, toIso } from "@/core/dates/index";
 import type { Profile } from "@/core/species/index";
 import type { Alarm } from "@/core/records/index";
-import type { TreeOnDay } from "@/model/index";
-import { hardinessSeries, NIGHT_AT_RISK, nightRisk, type OwnWood } from "@/core/wood/index";
+import type { TreeOnDay, WoodEvidence } from "@/model/index";
+import { hardinessSeries, NIGHT_AT_RISK, nightRisk } from "@/core/wood/index";
 import type { CollectionView } from "../collection/load";
 
 /** An alarm over the coming nights: the nights it rings on, with the chance of each. */
@@ -55,14 +55,14 @@ export function ringing(view: CollectionView, nights: readonly NightAhead[]): Ri
   });
 }
 
-/** What was seen and done of a tree's wood, by season. */
-type OwnEvidence = Record<number, OwnWood>;
-
-/** Its own wood of this season and those beside it, which may still be the wood that stands; null where nothing was seen of it. */
-function ownWoodOf(day: TreeOnDay): OwnEvidence | null {
+/** What was seen and done of a tree's wood in this season and those beside it, which may still be the wood that stands; null: nothing. */
+function ownEvidence(day: TreeOnDay): Record<number, WoodEvidence> | null {
   const season = seasonOf(day.day, day.yard.latitudeDeg);
-  const found: OwnEvidence = {};
-  for (const s of [season - 1, season, season + 1]) if (day.woodEvidence(s)) found[s] = day.ownWood(s);
+  const found: Record<number, WoodEvidence> = {};
+  for (const s of [season - 1, season, season + 1]) {
+    const evidence = day.woodEvidence(s);
+    if (evidence) found[s] = evidence;
+  }
   return Object.keys(found).length === 0 ? null : found;
 }
 
@@ -75,7 +75,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     placeId: string | null;
     tags: string[];
     plants: number;
-    own: OwnEvidence | null;
+    own: boolean;
     hardy: ReturnType<typeof hardinessSeries>;
   }
   const groups = new Map<string, Group>();
@@ -85,16 +85,21 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     const day = today.tree(tree.id);
     if (!day) continue;
     const { profile, placeId, plants, stays } = day;
-    const own = ownWoodOf(day);
+    const own = ownEvidence(day);
     // Trees that were looked at, fed or worked on late have wood of their own, and those that moved have that of where they stood.
     const evidence = own === null ? "" : JSON.stringify(own);
     const wood = `${profile.key}:${yard.places.keyOf(stays)}:${evidence}`;
     let hardy = series.get(wood);
     if (!hardy)
-      series.set(wood, (hardy = hardinessSeries(day.site, profile.parameters[0], from, to, (season) => own?.[season])));
+      series.set(
+        wood,
+        (hardy = hardinessSeries(day.site, profile.parameters[0], from, to, (season) =>
+          own?.[season] ? day.ownWood(season) : undefined,
+        )),
+      );
     // Unlisted kinds share what is known of their habit, but each is named by what was typed.
     const key = `${profile.kindId === null ? profile.name : ""}:${placeId ?? ""}:${wood}`;
-    const group = groups.get(key) ?? { profile, placeId, tags: [], plants: 0, own, hardy };
+    const group = groups.get(key) ?? { profile, placeId, tags: [], plants: 0, own: own !== null, hardy };
     group.tags.push(tree.tag);
     group.plants += plants;
     groups.set(key, group);
@@ -115,7 +120,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
       return {
         key,
         kind: g.profile.name,
-        own: g.own !== null,
+        own: g.own,
         place: place?.name ?? null,
         assumed: place !== undefined && place.kind !== "open" && !loaded.placeClimates.has(place.id),
         tags: g.tags,

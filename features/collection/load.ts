@@ -217,7 +217,7 @@ function usableForecast(run: ForecastRun | null, today: number): Forecast | null
 }
 
 /** What the site's weather is built from, apart from the days of record. */
-export function siteInput(
+function siteInput(
   collection: Collection,
   loaded: LoadedRecords,
   today: string,

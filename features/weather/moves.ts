@@ -1,7 +1,7 @@
 import { calendarSlot, type DailyRecord, mergeSources } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
 import { openYard, type TreeState, type Yard, type YardWeather } from "@/model/index";
-import { loadWeather, siteInput, sourceRecords } from "../collection/load";
+import { loadWeather, sourceRecords } from "../collection/load";
 import type { CommandContext } from "../commands/define";
 
 /** One date that changed, from what to what. */
@@ -25,11 +25,8 @@ export async function describeMoves(context: CommandContext, record: DailyRecord
   const now = await loadWeather(context.db, collection, loaded, today);
   const fresh = [{ id: NEW_SOURCE, record, lapseC: addC }];
   const merged = mergeSources([...fresh, ...(await sourceRecords(context.db, collection, loaded))]);
-  // The forecast is left out: what a record says of the climate is not to be mistaken for the coming days.
-  const then = {
-    key: "with the new record",
-    input: { ...siteInput(collection, loaded, today), record: merged?.record ?? null },
-  };
+  // All else, the forecast included, as it is now: only what the new record does is to be told.
+  const then = { key: "with the new record", input: { ...now.input, record: merged?.record ?? null } };
   const open = (weather: YardWeather) =>
     openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
   const [before, after] = [open(now), open(then)];

@@ -196,6 +196,14 @@ test("looks, feeds and late work move a tree's own wood, from their day on only"
   expect(own.wood.ripe50[at]).toBeLessThan(kind.wood.ripe50[at]);
   // Earlier and later seasons are the kind's.
   expect(own.wood.ripe50[at - 365]).toBe(kind.wood.ripe50[at - 365]);
+  // The coming nights are held against that wood, and not against that of another apple nobody looked at.
+  await yard.tree("A-2", { kindId: "apple" });
+  const now = await view(yard);
+  const rows = atRisk(now, nightsAhead(now.yard.site));
+  expect(rows.map((r) => [r.tags, r.own]).sort()).toEqual([
+    [["A-1"], true],
+    [["A-2"], false],
+  ]);
 });
 
 test("the sun's hours stand beside the clock's: summer time and longitude, east and west", () => {
