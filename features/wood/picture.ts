@@ -41,6 +41,8 @@ export interface WoodPicture {
   hardiest: { hardy: number; middle: number; tender: number };
   /** Coldest night of the middle year, °C. */
   coldestNight: number;
+  /** The place it stands in, where that night is; null: the open. */
+  place: string | null;
   frostDay: string | null;
   flushFrostC: number;
   ripeByFrost: number | null;

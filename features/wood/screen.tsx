@@ -211,6 +211,7 @@ function pictureOf(subject: Subject, season: number, asked: WoodQuestion): WoodP
       ? ripeOn(h, woodMembers(site, season, h, { shift: own.shift, care: NO_CARE }), startDay, profile.basis)
       : null,
     hardiest: { hardy: atBest(hardy.hardyC), middle: atBest(hardy.middleC), tender: atBest(hardy.tenderC) },
+    place: day?.yard.indexed.records.places?.find((p) => p.id === day.placeId)?.name ?? null,
     coldestNight: coldestOfMiddleYear(site.latitudeDeg, site.minima.startDay, site.minima.tminC),
     frostDay: frost === null ? null : toIso(startDay + frost),
     flushFrostC: h.flushFrostC,

@@ -115,7 +115,8 @@ export function WoodView(props: Props) {
           <p data-testid="wood-hardy">
             In the depth of the winter after it, half of it dies at {celsius(p.hardiest.middle, units)} (
             {celsius(p.hardiest.hardy, units)} to {celsius(p.hardiest.tender, units)}); the coldest night of the middle
-            year here is {celsius(p.coldestNight, units)} in the open.
+            year here is {celsius(p.coldestNight, units)}{" "}
+            {p.place === null ? "in the open" : `in its place, ${p.place}`}.
           </p>
           <p className="text-sm">
             <span className="badge badge-warning mr-2">our own model</span>
