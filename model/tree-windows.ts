@@ -229,13 +229,15 @@ function curveOf(series: WindowSeries, from: DayNumber, to: DayNumber): Operatio
  * Days on which too few are there to lift it: only days inside somebody's absence are looked at. What no pair may lift at any time
  * is a matter of truck and hoist, and closes nothing.
  */
-function handsShort({ mass, yard, day: on }: TreeOnDay): {
+function handsShort(tree: TreeOnDay): {
   stretches: DayStretch[];
   massKg: number | null;
 } {
+  const { yard, day: on } = tree;
   const { calendar } = yard;
   if (calendar.people.length === 0 || calendar.absences.length === 0) return { stretches: [], massKg: null };
-  const massKg = mass?.wetKg ?? null;
+  // Weighed only where somebody is away at all: the mass of a pot takes longer than all else here.
+  const massKg = tree.mass?.wetKg ?? null;
   if (massKg === null) return { stretches: [], massKg: null };
   const canLift = (people: GrowersCalendar, day: DayNumber) => {
     const { alone, pair } = liftersOn(people, day, massKg);
