@@ -1,7 +1,18 @@
 import { readRoughDate, type DayRange } from "@/core/dates/index";
 import { ARRIVAL_FORMS, type ArrivalForm, type Method, METHODS, type Purpose, PURPOSES } from "@/core/event/index";
 import { KINDS, STOCK_PACES, type StockPace } from "@/core/species/index";
-import { litresFromRim, type Pot, POT_CONDITIONS, type PotCondition, potSchema, type PotSizeFault, potSizeL, readPotSize, type Wall, WALLS } from "@/core/vessel/index";
+import {
+  litresFromRim,
+  type Pot,
+  POT_CONDITIONS,
+  type PotCondition,
+  potSchema,
+  type PotSizeFault,
+  potSizeL,
+  readPotSize,
+  type Wall,
+  WALLS,
+} from "@/core/vessel/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { LITRES_PER_US_GALLON, MM_PER_INCH, readFigures, readNumber } from "@/core/quantity/index";
