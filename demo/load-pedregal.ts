@@ -1,9 +1,10 @@
+import type { CommandInput } from "@/contract/index";
 import { randomUUID } from "node:crypto";
 import { toDay, toIso } from "@/core/dates/index";
 import { mulberry32 } from "@/core/random/index";
 import { writeWeatherCsv } from "@/formats/weather-csv";
 import { CELL, PEDREGAL_SITE, RAISED, type Raised, STREETS, YARD_LOTS } from "./pedregal";
-import type { Sender } from "./sender";
+import { idOf, type Sender } from "./sender";
 import { generatedRecord, PEDREGAL_NORMALS } from "./weather";
 
 const WEATHER_YEARS = 8;
@@ -94,11 +95,11 @@ async function batch(
     pot: CELL,
     trunkMm: 4,
     heightM: 0.25,
-    placeId: places.get("Tray benches"),
+    placeId: idOf(places, "Tray benches"),
   });
   let left = kind.perYear;
   const past = (on: string) => on <= s.today;
-  const potting = (on: string, potLotId: string, correction: string) =>
+  const potting = (on: string, potLotId: string, correction: CommandInput<"record-potting">["correction"]) =>
     s.send("record-potting", {
       treeId,
       on,
@@ -109,14 +110,20 @@ async function batch(
       crownMm: 0,
       bottomLayerMm: 0,
     });
-  const leave = async (on: string, how: string, count: number, cause: string | null, note: string) => {
+  const leave = async (
+    on: string,
+    how: CommandInput<"end-tree">["how"],
+    count: number,
+    cause: CommandInput<"end-tree">["cause"],
+    note: string,
+  ) => {
     if (count < 1 || !past(on) || left === 0) return;
     const n = Math.min(count, left);
     left -= n;
     await s.send("end-tree", { treeId, on, how, count: n, cause, potLeaves: false, note });
   };
   const put = (place: string, on: string) =>
-    s.send("place-trees", { treeIds: [treeId], placeId: places.get(place), on });
+    s.send("place-trees", { treeIds: [treeId], placeId: idOf(places, place), on });
   // Out of the cells in summer, before the tap root is bent for life.
   const first = `${year + 1}-01-${12 + Math.floor(random() * 12)}`;
   if (!past(first)) return left;
@@ -185,7 +192,7 @@ async function specimen(
     finalVolumeL: 90,
     trunkMm: 25 + Math.round(random() * 30),
     heightM: Math.round(18 + random() * 14) / 10,
-    placeId: places.get("Specimen ground"),
+    placeId: idOf(places, "Specimen ground"),
     note: `For ${STREETS[Math.floor(random() * STREETS.length)]}, to be planted in the winter of ${year + 1 + Math.floor(random() * 2)}.`,
   });
   const potted = `${Number(came.slice(0, 4)) + 1}-10-${10 + Math.floor(random() * 15)}`;

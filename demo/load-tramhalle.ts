@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { toDay, toIso } from "@/core/dates/index";
 import { writeWeatherCsv } from "@/formats/weather-csv";
 import { grow } from "./grown";
-import type { Past, Sender } from "./sender";
+import { idOf, type Past, type Sender } from "./sender";
 import { type DemoEvent, LOTS, TRAMHALLE_SITE, TREES } from "./tramhalle";
 import { TRAMHALLE_ROWS } from "./tramhalle-rows";
 import { fillStores } from "./tramhalle-stores";
@@ -23,6 +23,12 @@ const HOMES: Record<string, string> = {
   PE: "Wind wall",
   FG: "Wind wall",
 };
+
+/** A row without what it leaves open. */
+const said = <T extends object>(row: T) =>
+  Object.fromEntries(Object.entries(row).filter(([, value]) => value !== undefined)) as {
+    [K in keyof T]: Exclude<T[K], undefined>;
+  };
 
 export async function loadTramhalle(s: Sender, report: (line: string) => void) {
   report("Tramhalle Roof: site and weather");
@@ -60,13 +66,13 @@ export async function loadTramhalle(s: Sender, report: (line: string) => void) {
       trunkMm: null,
       heightM: null,
       // What a row leaves open stays null.
-      ...Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== undefined)),
+      ...said(rest),
       arrivedOn,
       lastPotted: lastPotted ? s.range(lastPotted.from, lastPotted.to) : null,
-      placeId: places.get(place),
+      placeId: idOf(places, place),
     });
     trees.set(tree.tag, { id: treeId, arrivedOn, home: place });
-    let standsIn = added.result.potLotId as string | null;
+    let standsIn = added.result.potLotId;
     for (const event of history) standsIn = await recordEvent(s, treeId, event, lots, standsIn, tree.count ?? 1);
   }
   await fillStores(s, lots, places);

@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { toDay, yearOf } from "@/core/dates/index";
+import type { CommandAnswer, CommandInput, CommandName } from "@/contract/index";
 import { runCommand } from "@/features/commands/run";
 
 /** A day so many years ago; a demo's history always ends at the day it is loaded. */
@@ -11,7 +12,17 @@ export interface Sender {
   day: (past: Past) => string;
   /** A rough stretch of days; its best day is the middle one where none is named. */
   range: (from: Past, to: Past) => { best: string; from: string; to: string };
-  send: (name: string, input: Record<string, unknown>) => Promise<{ entryId: string; result: Record<string, unknown> }>;
+  send: <N extends CommandName>(
+    name: N,
+    input: CommandInput<N>,
+  ) => Promise<{ entryId: string; result: CommandAnswer<N> }>;
+}
+
+/** The id of what a demo's story names; a slip in a name ends the load. */
+export function idOf(ids: ReadonlyMap<string, string>, name: string): string {
+  const id = ids.get(name);
+  if (id === undefined) throw new Error(`The story names ${name}, which is not in this demo.`);
+  return id;
 }
 
 /** Sends commands as a person's screen would; a refused one ends the load with its reason. */
@@ -30,13 +41,13 @@ export function senderFor(collectionId: string, today: string): Sender {
       const [a, b] = [day(from), day(to)].sort();
       return { best: a.slice(0, 4) === b.slice(0, 4) ? `${a.slice(0, 4)}-${middle(a, b)}` : a, from: a, to: b };
     },
-    send: async (name, input) => {
+    send: async <N extends CommandName>(name: N, input: CommandInput<N>) => {
       const answer = await runCommand(name, { commandId: randomUUID(), collectionId, ...input });
       if (!answer.ok)
         throw new Error(
           `${name}: ${answer.faults.map((f) => `${f.path} ${f.message}`).join("; ")} in ${JSON.stringify(input).slice(0, 300)}`,
         );
-      return { entryId: answer.entryId, result: (answer.result ?? {}) as Record<string, unknown> };
+      return { entryId: answer.entryId, result: answer.result as CommandAnswer<N> };
     },
   };
 }

@@ -1,3 +1,4 @@
+import type { CommandInput } from "@/contract/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { NOTHING_READ } from "@/core/roots/index";
 import type { Sender } from "./sender";
@@ -36,9 +37,12 @@ export async function tellRoots(s: Sender, trees: ReadonlyMap<string, string>): 
     },
   });
   // Two that came back, one in the middle of it.
-  const rescue = (tag: string, on: string, more: Record<string, unknown>) =>
-    s.send("begin-rescue", { treeId: tree(tag), on, greenWood: true, liveRoots: 0.6, soakMinutes: 40, ...more });
-  const sign = (tag: string, on: string, step: string, seen: boolean, note = "") =>
+  const rescue = (
+    tag: string,
+    on: string,
+    more: Pick<CommandInput<"begin-rescue">, "cause"> & Partial<CommandInput<"begin-rescue">>,
+  ) => s.send("begin-rescue", { treeId: tree(tag), on, greenWood: true, liveRoots: 0.6, soakMinutes: 40, ...more });
+  const sign = (tag: string, on: string, step: CommandInput<"record-checkpoint">["step"], seen: boolean, note = "") =>
     s.send("record-checkpoint", { treeId: tree(tag), on, step, sign: seen ? "seen" : "failed", note });
   const ended = (tag: string, on: string) => s.send("end-rescue", { treeId: tree(tag), on, how: "recovered" });
   await rescue("R-9", s.day([1, "03-10"]), { cause: "drowned", liveRoots: 0.35, soakMinutes: 0 });

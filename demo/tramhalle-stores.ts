@@ -1,6 +1,7 @@
+import type { CommandInput } from "@/contract/index";
 import { randomUUID } from "node:crypto";
 import { READY_MIXES } from "@/core/mix/index";
-import type { Sender } from "./sender";
+import { idOf, type Sender } from "./sender";
 
 /** What stands on the shelves of the roof beside pots: recipes with prices, bags, bottles, old mix. All made up. */
 const RECIPES = [
@@ -30,11 +31,11 @@ const BAGS: Record<string, { litres: number; price: number }[]> = {
   grit: [{ litres: 15, price: 5.4 }],
 };
 
-const PRODUCTS = [
+const PRODUCTS: CommandInput<"set-product">["product"][] = [
   { name: "Citrus feed", kind: "feed", form: "liquid", ratePerL: 4, capSize: 18, bottleSize: 1000, npk: [6, 4, 6] },
   { name: "Tomato feed", kind: "feed", form: "liquid", ratePerL: 5, capSize: 25, bottleSize: 2500, npk: [4, 4, 8] },
   { name: "Pot wash", kind: "disinfectant", form: "liquid", ratePerL: 20, capSize: 30, bottleSize: 1000, npk: null },
-] as const;
+];
 
 const TO_BUY = [
   { name: "Slotted 15 L", litres: "15", wall: "air-pruning", price: 6.9 },
@@ -70,7 +71,7 @@ export async function fillStores(
       fromHealthy: true,
     },
   });
-  const shelf = places.get("Boiler anteroom");
+  const shelf = idOf(places, "Boiler anteroom");
   const [first, second] = [...lots.values()];
   for (const lotId of [first, second]) await s.send("move-pots", { lotId, placeId: shelf });
   await s.send("set-component", {

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { type PlaceBuild, UNKNOWN_BUILD } from "@/core/winter/index";
-import type { Sender } from "./sender";
+import { idOf, type Sender } from "./sender";
 
 /** What happened on the roof beside potting: places and moves, people, endings, second thoughts. All made up. */
 const PLACES = [
@@ -115,7 +115,7 @@ export async function moveForWinter(
     const there = tender.filter((t) => t.arrivedOn <= on);
     for (const place of new Set(there.map(where))) {
       const treeIds = there.filter((t) => where(t) === place).map((t) => t.id);
-      await s.send("place-trees", { treeIds, placeId: places.get(place), on });
+      await s.send("place-trees", { treeIds, placeId: idOf(places, place), on });
     }
   };
   for (const y of [year - 2, year - 1, year]) {

@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import type { DailyRecord } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { normalSource, subStream } from "@/core/random/index";
-import type { Sender } from "./sender";
+import { idOf, type Sender } from "./sender";
 
 /** What the demo's loggers found out, unknown to the program: nights at a place against nights on the roof. */
 const LOGGED = [
@@ -40,7 +40,7 @@ export async function tellWood(
 ): Promise<void> {
   for (const logged of LOGGED)
     await s.send("import-logger", {
-      placeId: places.get(logged.place),
+      placeId: idOf(places, logged.place),
       fileName: `${logged.place.toLowerCase().replace(" ", "-")}.csv`,
       text: loggerFile(record, logged),
       options: {},
@@ -50,7 +50,7 @@ export async function tellWood(
     name: "Fleece on the figs",
     thresholdC: -4,
     chance: 0.3,
-    placeId: places.get("Wind wall"),
+    placeId: idOf(places, "Wind wall"),
   });
   const before = (days: number) => toIso(toDay(s.today) - days);
   const nothing = { woodyShare: null, bend: null, terminalBud: null, leafFall: null, bbch: null };

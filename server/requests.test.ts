@@ -1,4 +1,4 @@
-import { MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "./limits";
+import { MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "@/contract/limits";
 import { BadBody, bodyOf, isForeign, isLoopback, readJson } from "./requests";
 
 const request = (headers: Record<string, string>, body?: BodyInit) =>

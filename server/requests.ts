@@ -1,5 +1,5 @@
 import "server-only";
-import { megabytes, MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "./limits";
+import { megabytes, MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "@/contract/limits";
 
 const LOOPBACK = new Set(["127.0.0.1", "localhost", "[::1]"]);
 

@@ -9,7 +9,7 @@ import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { MovedList } from "../weather/moved-list";
-import type { MovedDate } from "../weather/moves";
+import type { MovedDate } from "@/contract/climate";
 import { WeatherImport } from "../weather/weather-import";
 import { CalendarMap } from "./calendar-map";
 import { ClimateForm } from "./climate-form";

@@ -17,11 +17,11 @@ import { loose, useCommand } from "../commands/use-command";
 import { SIGN_WORDS } from "../roots/reading-words";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
+import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 import { KindField } from "../trees/kind-field";
 import { type KindOption, matchKind } from "../trees/kind-options";
 import { ARRIVAL_VERDICT_WORDS, CIRCLING_GRADES, FILL_GRADES, FORM_WORDS, HAZARD_WORDS, PURPOSE_WORDS } from "../words";
-import { type ArrivalDraft, EMPTY_ARRIVAL, readArrival, readingOf } from "./draft";
+import { type ArrivalDraft, EMPTY_ARRIVAL, readArrival, readingOf, type ArrivalField } from "./draft";
 import type { ArrivalContext } from "./season";
 import { arrivalActText, findingText } from "./words";
 import { useRecordingDay } from "../shell/recording-day";
@@ -55,7 +55,7 @@ export function Arrival({
   const { collectionId, units } = useAsOf();
   const { value: arrivedOn } = useRecordingDay();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("receive-tree");
+  const { send, busy, failure, beside } = useCommand("receive-tree");
   const treeId = useRef<string | null>(null);
   const [d, setD] = useState<ArrivalDraft>(EMPTY_ARRIVAL);
   const set = (part: Partial<ArrivalDraft>) => setD((x) => ({ ...x, ...part }));
@@ -78,7 +78,7 @@ export function Arrival({
     () => inspect(inspection, context.kind, context.season, d.purpose === "crop" && context.lonely),
     [inspection, context, d.purpose],
   );
-  const fault = (path: string) => problems[path] ?? typed[path] ?? at(path);
+  const fault = beside<ArrivalField | `pot.${PotField}`>({ ...typed, ...problems });
   const bare = d.form === "bare-root";
 
   const submit = async () => {

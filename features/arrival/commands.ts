@@ -1,28 +1,13 @@
-import { z } from "zod";
 import { ARRIVAL_VERDICTS } from "@/core/event/index";
 import { readingSchema, gradesOf } from "@/core/roots/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
 import { asHappened, happening, refuseFuture } from "../commands/days";
-import { addsOnly, command, envelope } from "../commands/define";
-import { arrive, livingTags, NAMED, newTreeFields, refuseTakenTag } from "../trees/arrive";
-
-const money = z.number().min(0, { error: "0 or more." }).max(1_000_000).nullable();
+import { addsOnly, command } from "../commands/define";
+import { arrive, livingTags, refuseTakenTag } from "../trees/arrive";
 
 /** A tree comes in and was looked over: its records, what was seen of it, and what that led to, as one entry. */
-export const receiveTree = command({
-  name: "receive-tree",
-  input: envelope
-    .extend({
-      ...newTreeFields,
-      verdict: z.enum(ARRIVAL_VERDICTS),
-      findings: z.array(z.string().max(40)).max(40),
-      reading: readingSchema.nullable().default(null),
-      dry: z.boolean().default(false),
-      pricePaid: money.default(null),
-      repairCost: money.default(null),
-    })
-    .refine(NAMED.test, NAMED.fault),
+export const receiveTree = command("receive-tree", {
   subjects: addsOnly,
   run: (context, v) => {
     refuseFuture(context, v.arrivedOn, "arrivedOn");

@@ -74,6 +74,9 @@ export const EMPTY_ARRIVAL: ArrivalDraft = {
   purpose: "ornament",
 };
 
+/** A field of the form at which a fault may lie. */
+export type ArrivalField = keyof ArrivalDraft;
+
 /** The inspection as far as it can be read; a number that cannot be is told at its field and left out. */
 export function readArrival(
   d: ArrivalDraft,

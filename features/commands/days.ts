@@ -1,12 +1,8 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
-import { type Happened, happened, isoDate } from "@/core/event/index";
+import type { When } from "@/contract/index";
+import type { Happened } from "@/core/event/index";
 import type { StoredTree } from "@/data/trees";
 import { type CommandContext, type NewEvent, refuse } from "./define";
-
-/** A day, or a range it lies in. */
-export const whenSchema = z.union([isoDate, happened]);
-export type When = z.infer<typeof whenSchema>;
 
 export function exactDay(day: string): Happened {
   return { best: day, from: day, to: day };

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import type { CommandAnswer, CommandName, CommandRead, Envelope } from "@/contract/index";
 import type { EventKind, LoggedEvent, Subject } from "@/core/event/index";
 import type { Collection, NewCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
@@ -27,19 +27,6 @@ export function refuse(path: string, message: string): never {
   throw new Refusal([{ path, message }]);
 }
 
-/** Every command's envelope: who asked, once, against which state of the collection. */
-export const envelope = z.object({
-  commandId: z.uuid(),
-  collectionId: z.uuid(),
-  /** The state the page was made from: a newer change of the same subject is then a conflict instead of being overwritten. */
-  baseRevision: z.number().int().min(0).optional(),
-  epoch: z.number().int().min(0).optional(),
-  /** Newer revisions that the same tab wrote itself: its own changes are no surprise to it. */
-  ownRevisions: z.array(z.number().int().min(0)).max(500).optional(),
-  /** Say this event anew: it counts no more once the command has run. */
-  replacesEventId: z.uuid().optional(),
-});
-
 export type { NewEvent };
 
 export interface CommandContext {
@@ -66,18 +53,18 @@ export interface CommandContext {
   weatherChanged: () => void;
 }
 
+/** A write with what it does; its name, input and answer stand in the contract. */
 export interface Command {
-  name: string;
+  name: CommandName;
   role: Role;
-  input: z.ZodType;
   /** What the command changes or leans on: a newer change of one of these is a conflict. */
   subjects: (input: unknown, loaded: LoadedRecords) => readonly Subject[];
   /** For the command that makes the collection it writes into. */
-  founds?: (input: unknown) => NewCollection;
-  /** Kinds of events it may say anew. */
-  corrects: readonly EventKind[];
+  startsCollection?: (input: unknown, head: Envelope) => NewCollection;
+  /** Kinds of events it may replace by a corrected one. */
+  replaces: readonly EventKind[];
   /** Work outside the transaction, before it: what it answers takes the input's place. */
-  prepare?: (input: unknown) => Promise<unknown>;
+  prepare?: (input: unknown, head: Envelope) => Promise<unknown>;
   /** Writes nothing of what happened: no entry, no new revision. */
   quiet: boolean;
   run: (context: CommandContext, input: unknown) => Promise<unknown>;
@@ -86,25 +73,26 @@ export interface Command {
 /** For what only adds beside what others do, or is refused in better words by the command itself: nobody's change is overwritten. */
 export const addsOnly = (): readonly Subject[] => [];
 
-export function command<S extends z.ZodType>(definition: {
-  name: string;
-  role?: Role;
-  input: S;
-  subjects: (input: z.output<S>, loaded: LoadedRecords) => readonly Subject[];
-  founds?: (input: z.output<S>) => NewCollection;
-  corrects?: readonly EventKind[];
-  prepare?: (input: z.output<S>) => Promise<z.output<S>>;
-  quiet?: boolean;
-  run: (context: CommandContext, input: z.output<S>) => Promise<unknown>;
-}): Command {
-  // Sound because the runner only ever passes what `input` parsed.
+/** @typeParam P what `run` is given: the input as read, or what `prepare` made of it */
+export function command<N extends CommandName, P = CommandRead<N>>(
+  name: N,
+  definition: {
+    role?: Role;
+    subjects: (input: CommandRead<N>, loaded: LoadedRecords) => readonly Subject[];
+    startsCollection?: (input: CommandRead<N>, head: Envelope) => NewCollection;
+    replaces?: readonly EventKind[];
+    prepare?: (input: CommandRead<N>, head: Envelope) => Promise<P>;
+    quiet?: boolean;
+    run: (context: CommandContext, input: P) => Promise<CommandAnswer<N>>;
+  },
+): Command {
+  // Sound because the runner only ever passes what the contract's schema read.
   return {
-    name: definition.name,
+    name,
     role: definition.role ?? "keeper",
-    input: definition.input,
     subjects: definition.subjects as Command["subjects"],
-    founds: definition.founds as Command["founds"],
-    corrects: definition.corrects ?? [],
+    startsCollection: definition.startsCollection as Command["startsCollection"],
+    replaces: definition.replaces ?? [],
     prepare: definition.prepare as Command["prepare"],
     quiet: definition.quiet ?? false,
     run: definition.run as Command["run"],

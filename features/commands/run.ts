@@ -1,10 +1,10 @@
 import "server-only";
 import { createHash, randomUUID } from "node:crypto";
+import { contractOf, type Envelope, envelope } from "@/contract/index";
 import type { LoggedEvent, Subject } from "@/core/event/index";
 import { bumpRevision, type Collection, insertCollection, lockCollection, waitForHold } from "@/data/collections";
 import { type Db, isDatabaseGone, isHeld, tx } from "@/data/db";
 import { findByCommandId, insertEntry, insertEvents } from "@/data/log";
-import type { z } from "zod";
 import { now, todayAt } from "@/server/clock";
 import { roomOnDisk } from "@/server/disk";
 import { log } from "@/server/log";
@@ -14,7 +14,7 @@ import { principal } from "@/server/principal";
 import { changedSince, conflictWords } from "./conflicts";
 import { exactDay } from "./days";
 import { type LoadedRecords, loadRecords, loadWithout } from "../collection/load";
-import { type Command, type CommandContext, envelope, type Fault, type NewEvent, Refusal, refuse } from "./define";
+import { type Command, type CommandContext, type Fault, type NewEvent, Refusal, refuse } from "./define";
 import { datesOutOfReach } from "./reach";
 import { COMMANDS } from "./registry";
 
@@ -51,7 +51,7 @@ export async function runCommand(
   const who = principal();
   if (who.role !== command.role) return fault("refused", "You may look at this collection, but not change it.");
   try {
-    const parsed = command.input.safeParse(raw);
+    const parsed = contractOf(command.name).input.safeParse(raw);
     const head = envelope.safeParse(raw);
     if (!parsed.success || !head.success) {
       const issues = (parsed.error ?? head.error!).issues;
@@ -63,8 +63,9 @@ export async function runCommand(
     }
     const full = await roomOnDisk();
     if (full !== null) return fault("unavailable", full);
-    const input = command.prepare ? await command.prepare(parsed.data) : parsed.data;
-    const wish: Wish = { command, head: head.data, input, inputSha256: digestOf(name, parsed.data), onProgress };
+    const input = command.prepare ? await command.prepare(parsed.data, head.data) : parsed.data;
+    const inputSha256 = digestOf(name, parsed.data, head.data.replacesEventId);
+    const wish: Wish = { command, head: head.data, input, inputSha256, onProgress };
     // One after another before a connection is taken: writers that wait for a row would else hold all of them.
     return await inTurn(head.data.collectionId, () => tx(writers(), (db) => carryOut(db, wish, who.actor)));
   } catch (error) {
@@ -78,24 +79,17 @@ const MOST_FAULTS = 100;
 /** A command with everything it was asked. */
 interface Wish {
   command: Command;
-  head: z.output<typeof envelope>;
+  head: Envelope;
   input: unknown;
   inputSha256: string;
   onProgress: (done: number, of: number) => void;
 }
 
 /** What makes two wishes the same one: the command and its content, not the moment it was sent from. */
-function digestOf(name: string, input: unknown): string {
-  const {
-    commandId: _id,
-    baseRevision: _base,
-    epoch: _epoch,
-    ownRevisions: _own,
-    ...content
-  } = input as Record<string, unknown>;
+function digestOf(name: string, input: unknown, replacesEventId: string | undefined): string {
   const large = (value: unknown) =>
     value instanceof Uint8Array || (typeof value === "string" && value.length > 100_000);
-  const text = JSON.stringify(content, (_key, value: unknown) =>
+  const text = JSON.stringify({ input, replacesEventId }, (_key, value: unknown) =>
     large(value)
       ? createHash("sha256")
           .update(value as string | Uint8Array)
@@ -109,9 +103,9 @@ async function carryOut(db: Db, wish: Wish, actor: string): Promise<CommandResul
   const { command, head, input } = wish;
   const scope = { collectionId: head.collectionId };
   await waitForHold(db);
-  if (command.founds) {
+  if (command.startsCollection) {
     const known = await lockCollection(db, scope);
-    if (!known) await insertCollection(db, command.founds(input));
+    if (!known) await insertCollection(db, command.startsCollection(input, head));
   }
   const collection = await lockCollection(db, scope);
   if (!collection) return fault("unknown", "This collection does not exist any more.");
@@ -236,7 +230,7 @@ function faultOf(name: string, error: unknown): CommandResult {
 function replacedEvent(loaded: LoadedRecords, command: Command, eventId: string | undefined): LoggedEvent | null {
   if (eventId === undefined) return null;
   const event = loaded.indexed.records.events.find((e) => e.id === eventId);
-  if (!event || !command.corrects.includes(event.payload.kind))
+  if (!event || !command.replaces.includes(event.payload.kind))
     refuse(
       "replacesEventId",
       "What you are correcting has been undone or corrected already. Look at the history once more.",

@@ -2,18 +2,26 @@
 
 import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
+import type { CommandAnswer, CommandField, CommandName, CommandSent } from "@/contract/index";
 import type { Fault } from "./define";
 import type { CommandResult } from "./run";
 import { rememberOwn, saidOf, useSeen } from "./seen";
 
 type Failure = Extract<CommandResult, { ok: false }>;
 
+type Under<F, P extends string> = F extends `${P}.${infer Rest}` ? Rest : never;
+
+/** A command that was carried out, with what it answers. */
+export type Done<N extends CommandName> = Omit<Extract<CommandResult, { ok: true }>, "result"> & {
+  result: CommandAnswer<N>;
+};
+
 /**
  * Sends a command and keeps its faults. The commandId stays the same until the command has succeeded or the input has changed,
  * so that pressing twice, or again after a lost answer, records once. It speaks of the state its form was opened on: what others
  * changed since is a conflict, which is told once; pressing again then writes over it.
  */
-export function useCommand(name: string) {
+export function useCommand<N extends CommandName>(name: N) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [failure, setFailure] = useState<Failure | null>(null);
@@ -21,7 +29,7 @@ export function useCommand(name: string) {
   const opened = useRef(useSeen());
 
   const send = useCallback(
-    async (input: Record<string, unknown>): Promise<Extract<CommandResult, { ok: true }> | null> => {
+    async (input: CommandSent<N>): Promise<Done<N> | null> => {
       const text = JSON.stringify(input);
       if (attempt.current?.text !== text) attempt.current = { text, id: crypto.randomUUID() };
       setBusy(true);
@@ -44,7 +52,7 @@ export function useCommand(name: string) {
         attempt.current = null;
         setFailure(null);
         router.refresh();
-        return answer;
+        return answer as Done<N>;
       } finally {
         setBusy(false);
       }
@@ -53,11 +61,21 @@ export function useCommand(name: string) {
   );
 
   const at = useCallback(
-    (path: string): string | undefined =>
+    (path: CommandField<N>): string | undefined =>
       failure?.faults.find((f) => f.path === path || f.path.startsWith(`${path}.`))?.message,
     [failure],
   );
-  return { send, busy, failure, at, clear: () => setFailure(null) };
+  /** Faults the form found itself, and then the server's. `K`: fields the form has and the command has not. */
+  const beside =
+    <K extends string = never>(own: Readonly<Partial<Record<string, string>>>) =>
+    (path: CommandField<N> | K): string | undefined =>
+      own[path] ?? at(path as CommandField<N>);
+  /** The same for the fields of one part of the input, named without the part. */
+  const within =
+    <P extends string, K extends string = never>(part: P, own: Readonly<Partial<Record<string, string>>>) =>
+    (path: Under<CommandField<N>, P> | K): string | undefined =>
+      own[path] ?? at(`${part}.${path}` as CommandField<N>);
+  return { send, busy, failure, at, beside, within, clear: () => setFailure(null) };
 }
 
 /** What this tab sends goes out one after another: a second press must not come as a surprise to the first. */
@@ -68,7 +86,7 @@ function inOrder<T>(send: () => Promise<T>): Promise<T> {
   return mine;
 }
 
-async function post(name: string, input: Record<string, unknown>): Promise<CommandResult> {
+async function post(name: CommandName, input: Record<string, unknown>): Promise<CommandResult> {
   const unreachable = (message: string): CommandResult => ({
     ok: false,
     code: "unavailable",

@@ -1,14 +1,11 @@
-import { z } from "zod";
 import { HEALTH_STATES, subject } from "@/core/event/index";
-import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, envelope } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command } from "../commands/define";
 import { HEALTH_WORDS } from "../words";
 
 /** How a tree is. */
-export const recordHealth = command({
-  name: "record-health",
-  corrects: ["health"],
-  input: envelope.extend({ treeId: z.uuid(), on: whenSchema, state: z.enum(HEALTH_STATES) }),
+export const recordHealth = command("record-health", {
+  replaces: ["health"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     refuseFuture(context, v.on);
@@ -21,10 +18,8 @@ export const recordHealth = command({
 });
 
 /** Roots through the pot into the ground, or severed again. */
-export const recordAnchored = command({
-  name: "record-anchored",
-  corrects: ["anchored"],
-  input: envelope.extend({ treeId: z.uuid(), on: whenSchema, anchored: z.boolean() }),
+export const recordAnchored = command("record-anchored", {
+  replaces: ["anchored"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     refuseFuture(context, v.on);
@@ -37,17 +32,7 @@ export const recordAnchored = command({
 });
 
 /** Trees that are kept alike and move together; an empty name takes them out of their set. */
-export const matchTrees = command({
-  name: "match-trees",
-  input: envelope.extend({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(200),
-    set: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the set a name, such as where it stands." })
-      .max(60, { error: "At most 60 characters, please." })
-      .nullable(),
-  }),
+export const matchTrees = command("match-trees", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     for (const treeId of new Set(v.treeIds)) {

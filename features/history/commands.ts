@@ -1,10 +1,9 @@
-import { z } from "zod";
 import type { EventKind } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
 import { SETTINGS_COMMANDS } from "../commands/conflicts";
 import { happening } from "../commands/days";
-import { addsOnly, command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, Refusal, refuse } from "../commands/define";
 
 /** A note, a look or a measure stands by itself; these carry what comes after them on the same tree or pot. */
 const CARRIES = new Set<EventKind>(["arrived", "potted", "stocked", "joined", "split-from", "split-off"]);
@@ -62,9 +61,7 @@ const WEATHER_COMMANDS = new Set(["import-weather", "rank-weather", "say-climate
 const words = (entry: Entry) => entry.note ?? entry.command;
 
 /** Undo voids an entry; undoing an undo brings it back. Nothing is ever deleted. */
-export const undoEntry = command({
-  name: "undo-entry",
-  input: envelope.extend({ entryId: z.uuid() }),
+export const undoEntry = command("undo-entry", {
   subjects: addsOnly,
   run: (context, v) => {
     const { loaded } = context;
@@ -91,9 +88,7 @@ export const undoEntry = command({
 });
 
 /** Several entries taken back as one: all of them or none; undoing this brings all of them back. */
-export const undoTogether = command({
-  name: "undo-together",
-  input: envelope.extend({ entryIds: z.array(z.uuid()).min(1).max(20_000) }),
+export const undoTogether = command("undo-together", {
   subjects: addsOnly,
   run: (context, v) => {
     const { loaded } = context;

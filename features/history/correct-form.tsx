@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import type { CommandName, CommandSent } from "@/contract/index";
 import { writeRoughDate } from "@/core/dates/index";
 import {
   ARRIVAL_FORMS,
@@ -20,7 +21,7 @@ import { useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { draftOf, PotFields, readPot } from "../stores/pot-fields";
+import { draftOf, type PotField, PotFields, readPot } from "../stores/pot-fields";
 import {
   CAUSE_WORDS,
   CIRCLING_GRADES,
@@ -44,15 +45,19 @@ export interface Correctable {
 }
 
 type Draft = Record<string, string>;
+/** Fields of the form that are called otherwise than in the command. */
+type OwnField = "depth" | "trunk" | "height" | "crown";
 
-const CORRECTED_BY: Partial<Record<EventPayload["kind"], string>> = {
+const CORRECTED_BY = {
   arrived: "correct-arrival",
   potted: "record-past-potting",
   "roots-read": "record-roots",
   measured: "record-measure",
   noted: "add-note",
   ended: "end-tree",
-};
+} as const satisfies Partial<Record<EventPayload["kind"], CommandName>>;
+type CorrectableKind = keyof typeof CORRECTED_BY;
+type Correcting = (typeof CORRECTED_BY)[CorrectableKind];
 
 export function canCorrect(payload: LoggedPayload): payload is EventPayload {
   return payload.kind in CORRECTED_BY && !(payload.kind === "ended" && payload.how === "merged");
@@ -108,14 +113,15 @@ export function CorrectForm({
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { payload } = event;
-  const { send, busy, failure, at } = useCommand(CORRECTED_BY[payload.kind]!);
+  const { send, busy, failure, beside } = useCommand<Correcting>(CORRECTED_BY[payload.kind as CorrectableKind]);
   const readDate = useRoughDate();
   const [draft, setDraft] = useState<Draft>(() => draftFrom(event));
   const [pot, setPot] = useState(() => draftOf(payload.kind === "measured" ? payload.pot : event.pot));
   const [potLeaves, setPotLeaves] = useState(payload.kind === "ended" && payload.potLeaves);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const set = (field: string) => (value: string) => setDraft((d) => ({ ...d, [field]: value }));
-  const fault = (...paths: string[]) => paths.map((p) => problems[p] ?? at(p)).find(Boolean);
+  const said = beside<OwnField | `pot.${PotField}`>(problems);
+  const fault = (...paths: Parameters<typeof said>[0][]) => paths.map((p) => said(p)).find(Boolean);
   const withPot = payload.kind === "arrived" || (payload.kind === "measured" && payload.pot !== null);
 
   const submit = async () => {
@@ -137,54 +143,64 @@ export function CorrectForm({
     if (read && !untouched) for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
     const on = when.range ?? event.on;
     const count = Number.isNaN(readNumber(draft.count ?? "")) ? 0 : readNumber(draft.count ?? "");
-    const body: Record<string, unknown> = {
-      arrived: {
-        arrivedOn: on,
-        form: draft.form,
-        lastPotted: last.range ?? null,
-        pot: potWord,
-        depthToMixMm: optional("depth", "mm"),
-        count,
-      },
-      potted: {
-        when: on,
-        potLotId: draft.potLotId === "" ? null : draft.potLotId,
-        pot: null,
-        mix: draft.mix === "" ? null : draft.mix,
-        correction: draft.correction,
-      },
-      "roots-read": {
-        on,
-        fillGrade: draft.fill === "" ? null : Number(draft.fill),
-        circlingGrade: draft.circling === "" ? null : Number(draft.circling),
-        by: draft.by,
-      },
-      measured: {
-        on,
-        pot: potWord,
-        depthToMixMm: optional("depth", "mm"),
-        trunkMm: optional("trunk", "mm"),
-        heightM: optional("height", "plain"),
-        crownM: optional("crown", "plain"),
-      },
-      noted: { on, text: draft.text },
-      ended: {
-        on,
-        how: draft.how,
-        cause: draft.how === "died" ? draft.cause : null,
-        count,
-        potLeaves,
-        note: draft.text,
-      },
-    }[payload.kind as "noted"];
+    const about = { collectionId, replacesEventId: event.eventId, treeId: event.treeId };
+    const body = (): CommandSent<Correcting> => {
+      switch (payload.kind as CorrectableKind) {
+        case "arrived":
+          return {
+            ...about,
+            arrivedOn: on,
+            form: draft.form as ArrivalForm,
+            lastPotted: last.range ?? null,
+            pot: potWord,
+            depthToMixMm: optional("depth", "mm"),
+            count,
+          };
+        case "potted":
+          return {
+            ...about,
+            when: on,
+            potLotId: draft.potLotId === "" ? null : draft.potLotId,
+            pot: null,
+            mix: draft.mix === "" ? null : (draft.mix as ReadyMixName),
+            correction: draft.correction as CorrectionName,
+          };
+        case "roots-read":
+          return {
+            ...about,
+            on,
+            fillGrade: draft.fill === "" ? null : Number(draft.fill),
+            circlingGrade: draft.circling === "" ? null : Number(draft.circling),
+            by: draft.by === "feel" ? "feel" : "look",
+          };
+        case "measured":
+          return {
+            ...about,
+            on,
+            pot: potWord,
+            depthToMixMm: optional("depth", "mm"),
+            trunkMm: optional("trunk", "mm"),
+            heightM: optional("height", "plain"),
+            crownM: optional("crown", "plain"),
+          };
+        case "noted":
+          return { ...about, on, text: draft.text };
+        case "ended":
+          return {
+            ...about,
+            on,
+            how: draft.how as Exclude<Ending, "merged">,
+            cause: draft.how === "died" ? (draft.cause as DeathCause) : null,
+            count,
+            potLeaves,
+            note: draft.text,
+          };
+      }
+    };
+    const sent = body();
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
-    const done = await send({
-      collectionId,
-      replacesEventId: event.eventId,
-      treeId: event.treeId,
-      ...body,
-    });
+    const done = await send(sent);
     if (!done) return;
     tell({ text: "Corrected: everything after it is computed anew.", entryId: done.entryId });
     onDone();

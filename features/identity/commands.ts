@@ -1,19 +1,16 @@
-import { z } from "zod";
 import { toDay } from "@/core/dates/index";
 import { DEATH_CAUSES, descriptionSchema, ENDINGS, type LoggedEvent, subject } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { endOf, plantsAt, plantsOn } from "@/core/records/index";
 import { yardOf } from "../collection/load";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command, type CommandContext, refuse } from "../commands/define";
 import { livingTags, refuseTakenTag, UNKNOWN_POTTING } from "../trees/arrive";
 import { CAUSE_WORDS, ENDING_WORDS } from "../words";
 
 /** Tag, kind, cultivar, stock, mother …: said anew, for all days. */
-export const describeTree = command({
-  name: "describe-tree",
-  corrects: ["described"],
-  input: envelope.extend({ treeId: z.uuid(), changes: descriptionSchema }),
+export const describeTree = command("describe-tree", {
+  replaces: ["described"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -57,18 +54,8 @@ async function rootsOf(context: CommandContext, treeId: string, on: string) {
 }
 
 /** A tree leaves: it died, was sold, given, planted out, scrapped, lost. Part of a batch may. */
-export const endTree = command({
-  name: "end-tree",
-  corrects: ["ended"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    how: z.enum(ENDINGS).exclude(["merged"]),
-    count: z.number().int({ error: "A whole number of plants." }).min(1, { error: "At least one plant." }),
-    cause: z.enum(DEATH_CAUSES).nullable(),
-    potLeaves: z.boolean(),
-    note: z.string().trim().max(400, { error: "At most 400 characters here." }),
-  }),
+export const endTree = command("end-tree", {
+  replaces: ["ended"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: async (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -115,9 +102,7 @@ const MOVABLE = new Set<LoggedEvent["payload"]["kind"]>([
 ]);
 
 /** "That was the other tree": an event counts for another one from now on. */
-export const reassignEvent = command({
-  name: "reassign-event",
-  input: envelope.extend({ eventId: z.uuid(), toTreeId: z.uuid({ error: "Choose the tree it belongs to." }) }),
+export const reassignEvent = command("reassign-event", {
   subjects: (v, { log }) => [
     subject.tree(v.toTreeId),
     ...log.flatMap((e) => (e.id === v.eventId && e.treeId !== null ? [subject.tree(e.treeId)] : [])),
@@ -151,9 +136,7 @@ function lotOf(context: CommandContext, treeId: string, at: LoggedEvent): string
 }
 
 /** One tree entered twice: what was recorded on the second counts for the first, and the second goes. */
-export const mergeTrees = command({
-  name: "merge-trees",
-  input: envelope.extend({ keepId: z.uuid(), dropId: z.uuid({ error: "Choose the second record of this tree." }) }),
+export const mergeTrees = command("merge-trees", {
   subjects: (v) => [v.keepId, v.dropId].map(subject.tree),
   run: (context, v) => {
     const [keep, drop] = [findTree(context, v.keepId, "keepId"), findTree(context, v.dropId, "dropId")];
@@ -229,14 +212,7 @@ function plantsNow(context: CommandContext, treeId: string): number {
 }
 
 /** Trees that stand in one pot: the first one's pot, in equal shares unless said otherwise. */
-export const joinPot = command({
-  name: "join-pot",
-  input: envelope.extend({
-    treeId: z.uuid(),
-    withIds: z.array(z.uuid()).min(1, { error: "Choose who stands in its pot." }).max(11),
-    on: whenSchema,
-    correction: z.enum(["none", "loosen", "tease-and-clip"]).default("none"),
-  }),
+export const joinPot = command("join-pot", {
   subjects: (v) => [v.treeId, ...v.withIds].map(subject.tree),
   run: async (context, v) => {
     refuseFuture(context, v.on);

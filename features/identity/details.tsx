@@ -103,7 +103,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 function Describe({ tree, kinds, others }: Omit<Props, "places">) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("describe-tree");
+  const { send, busy, failure, within } = useCommand("describe-tree");
   const readDate = useRoughDate();
   const [tag, setTag] = useState(tree.tag);
   const [lost, setLost] = useState(tree.tagLost);
@@ -119,7 +119,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
   const [method, setMethod] = useState<Method | "">(tree.method ?? "");
   const [raisedOn, setRaisedOn] = useState(tree.raisedOn);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(`changes.${path}`);
+  const fault = within<"changes", "kind">("changes", problems);
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
@@ -362,7 +362,7 @@ function Ends({ tree }: { tree: TreeDetails }) {
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("end-tree");
   const readDate = useRoughDate();
-  const [how, setHow] = useState<Ending>("died");
+  const [how, setHow] = useState<(typeof CHOSEN_ENDINGS)[number]>("died");
   const [cause, setCause] = useState<DeathCause>("unknown");
   const [when, setWhen] = useState("today");
   const [count, setCount] = useState(String(tree.plants));
@@ -379,7 +379,7 @@ function Ends({ tree }: { tree: TreeDetails }) {
     const n = readNumber(count);
     if (!Number.isInteger(n) || n < 1) wrong.count = "A whole number of plants, at least one.";
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
+    if (!on.range || Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
       treeId: tree.id,

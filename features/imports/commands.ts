@@ -1,5 +1,4 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import { type LoggedEvent, subject } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { namesPot } from "@/core/records/index";
@@ -8,15 +7,11 @@ import { insertLots, type StoredLot } from "@/data/pots";
 import { insertTrees, type StoredTree } from "@/data/trees";
 import type { CellProblem, PottingLine, TreeLine } from "@/formats/collection-csv";
 import { arrivalOf, exactDay, happening } from "../commands/days";
-import { addsOnly, command, type CommandContext, envelope, Refusal, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, Refusal, refuse } from "../commands/define";
 import { pastPotting } from "../potting/commands";
 import { arrive } from "../trees/arrive";
 import { potName } from "../words";
 import { checkPottingLines, checkTreeLines, lotsByName, treesByTag } from "./check";
-import { potLine, pottingLine, treeLine } from "./lines";
-
-const MOST_LINES = 50_000;
-const fileName = z.string().max(200);
 
 /** A preview may be an hour old: what the collection has learned since counts. */
 function refuseProblems(problems: readonly CellProblem[]): void {
@@ -27,9 +22,7 @@ function refuseProblems(problems: readonly CellProblem[]): void {
 }
 
 /** Trees of a file, all in one entry: one undo takes all of them back. */
-export const importTrees = command({
-  name: "import-trees",
-  input: envelope.extend({ fileName, lines: z.array(treeLine).min(1).max(MOST_LINES) }),
+export const importTrees = command("import-trees", {
   subjects: addsOnly,
   run: (context, v) => {
     refuseProblems(checkTreeLines(context.loaded, v.lines));
@@ -88,9 +81,7 @@ function placesOf(context: CommandContext, lines: readonly { place: string | nul
   return places;
 }
 
-export const importPots = command({
-  name: "import-pots",
-  input: envelope.extend({ fileName, lines: z.array(potLine).min(1).max(MOST_LINES) }),
+export const importPots = command("import-pots", {
   subjects: addsOnly,
   run: (context, v) => {
     const { db, scope, entryId } = context;
@@ -119,9 +110,7 @@ export const importPots = command({
 });
 
 /** Old pottings of trees that are on record; one before a tree's arrival moves the arrival back. */
-export const importPottings = command({
-  name: "import-pottings",
-  input: envelope.extend({ fileName, lines: z.array(pottingLine).min(1).max(MOST_LINES) }),
+export const importPottings = command("import-pottings", {
   subjects: (v, { trees }) => {
     const tags = new Set(v.lines.map((line) => line.tag.toLocaleLowerCase()));
     return trees.filter((t) => tags.has(t.tag.toLocaleLowerCase())).map((t) => subject.tree(t.id));

@@ -1,6 +1,6 @@
 import "server-only";
 import { z } from "zod";
-import { MOST_BYTES } from "@/server/limits";
+import { MOST_BYTES } from "@/contract/limits";
 import { bodyOf } from "@/server/requests";
 import { ndjsonResponse, readImportHeader } from "./ndjson";
 import { type ImportMessage, importRequest, runImport } from "./run";

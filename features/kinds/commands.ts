@@ -1,8 +1,7 @@
-import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { type FieldName, kindById, kindValuesSchema, type KindValues } from "@/core/species/index";
 import { findTree, happening } from "../commands/days";
-import { type CommandContext, command, envelope, refuse } from "../commands/define";
+import { type CommandContext, command, refuse } from "../commands/define";
 import { FIELD_WORDS } from "../kind-words";
 
 /** What has been said so far in this place, so that one field more does not lose the others. */
@@ -18,15 +17,7 @@ function saidBefore(context: CommandContext, of: { kindId: string; cultivar: str
 }
 
 /** The collection's own word on a kind, a sort of it or one tree; fields named in `back` are the library's again. */
-export const sayKind = command({
-  name: "say-kind",
-  input: envelope.extend({
-    kindId: z.string().min(1).max(60),
-    cultivar: z.string().trim().min(1).max(120).nullable(),
-    treeId: z.uuid().nullable(),
-    values: kindValuesSchema,
-    back: z.array(z.string().max(40)).max(60).default([]),
-  }),
+export const sayKind = command("say-kind", {
   subjects: (v) => [v.treeId === null ? subject.species(v.kindId, v.cultivar) : subject.tree(v.treeId)],
   run: (context, v) => {
     const kind = kindById(v.kindId) ?? refuse("kindId", "This kind is not in the library.");

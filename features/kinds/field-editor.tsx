@@ -1,5 +1,6 @@
 "use client";
 
+import type { CommandInput } from "@/contract/index";
 import { useState } from "react";
 import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
 import { readNumber } from "@/ui/format";
@@ -82,6 +83,8 @@ function optionsOf(name: FieldName): readonly string[] {
 /** What a field measures, by the unit it is stored in. */
 const DIMENSIONS: Record<string, Dimension> = { "°C": "celsius", mm: "mm", m: "m", L: "litres" };
 
+type KindValuesTyped = CommandInput<"say-kind">["values"];
+
 /** One field said otherwise, or given back to the library. */
 export function FieldEditor({
   kindId,
@@ -141,7 +144,7 @@ export function FieldEditor({
         return first.trim() === "" ? null : first.trim();
     }
   };
-  const send = async (input: { values: Partial<Record<FieldName, unknown>>; back: FieldName[] }, words: string) => {
+  const send = async (input: { values: KindValuesTyped; back: FieldName[] }, words: string) => {
     const done = await say.send({ collectionId, kindId, cultivar, treeId, ...input });
     if (!done) return;
     tell({ text: words, entryId: done.entryId });
@@ -159,7 +162,11 @@ export function FieldEditor({
           unread ? "This cannot be read as a number. Write 12, 0.5 or −8, with its unit if you like." : undefined,
         );
         if (!unread)
-          await send({ values: { [name]: value }, back: [] }, "Everything is calculated with your value now.");
+          // The contract's schema says of each field what it may hold; a value of another shape comes back as its fault.
+          await send(
+            { values: { [name]: value } as KindValuesTyped, back: [] },
+            "Everything is calculated with your value now.",
+          );
       }}
     >
       {editor === "choice" && (

@@ -1,3 +1,4 @@
+import { chosenPlanSchema } from "@/contract/plan";
 import { z } from "zod";
 import { subject, LADDER_TERMS } from "@/core/event/index";
 import {
@@ -11,38 +12,12 @@ import {
 import { CORRECTION_NAMES } from "@/core/roots/index";
 import { ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { findTree, happening } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
+import { command, refuse } from "../commands/define";
 import { SCHOOL_WORDS } from "./words";
-
-export const chosenPlanSchema = z.object({
-  school: z.enum(PLANNERS),
-  goalL: z.number().positive().max(5000),
-  cost: z.number(),
-  inputs: ladderInputsSchema,
-  digest: z.string().max(80),
-  steps: z
-    .array(
-      z.object({
-        season: z.number().int(),
-        action: z.enum(LADDER_ACTIONS),
-        correction: z.enum(CORRECTION_NAMES).nullable(),
-        volumeL: z.number().positive(),
-        pot: z.string().max(160),
-        potId: z.string().max(80),
-        mixL: z.number().min(0),
-        minutes: z.number().min(0),
-        massKg: z.number().min(0),
-      }),
-    )
-    .min(1)
-    .max(40),
-});
 export type ChosenPlan = z.infer<typeof chosenPlanSchema>;
 
 /** The ladder of pots to follow, kept as it was computed; null gives it up. */
-export const chooseLadder = command({
-  name: "choose-ladder",
-  input: envelope.extend({ treeId: z.uuid(), plan: chosenPlanSchema.nullable() }),
+export const chooseLadder = command("choose-ladder", {
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -54,9 +29,7 @@ export const chooseLadder = command({
 });
 
 /** How ladders are planned here; only what is said changes. */
-export const setLadderTerms = command({
-  name: "set-ladder-terms",
-  input: envelope.extend({ terms: ladderTermsSchema.partial() }),
+export const setLadderTerms = command("set-ladder-terms", {
   subjects: () => [LADDER_TERMS],
   run: (context, v) => {
     const before = ladderTermsOf(context.loaded.indexed.records.events) ?? USUAL_TERMS;

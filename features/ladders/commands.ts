@@ -1,11 +1,10 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { MODEL_VERSION } from "@/model/index";
 import { cancelJob, findJob, forgetJobs, insertJob, jobResult, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
 import { happening } from "../commands/days";
-import { addsOnly, command, envelope, refuse } from "../commands/define";
+import { addsOnly, command, refuse } from "../commands/define";
 import type { CollectionPlan, PlannedTree } from "./plan";
 
 export const PLAN_JOB = "plan-ladders";
@@ -13,9 +12,7 @@ export const PLAN_JOB = "plan-ladders";
 const KEPT_PLANS = 5;
 
 /** Puts the planning of the whole collection down as a job; one at a time. */
-export const planLaddersCommand = command({
-  name: "plan-ladders",
-  input: envelope,
+export const planLaddersCommand = command("plan-ladders", {
   subjects: addsOnly,
   quiet: true,
   run: async ({ db, scope, collection }) => {
@@ -35,9 +32,7 @@ export const planLaddersCommand = command({
   },
 });
 
-export const cancelJobCommand = command({
-  name: "cancel-job",
-  input: envelope.extend({ jobId: z.uuid() }),
+export const cancelJobCommand = command("cancel-job", {
   subjects: addsOnly,
   quiet: true,
   run: async ({ db, scope }, v) => {
@@ -70,9 +65,7 @@ function everySeason(tree: PlannedTree, first: number) {
 }
 
 /** Agrees to the ladders of some trees as the collection's plan has them. */
-export const chooseLadders = command({
-  name: "choose-ladders",
-  input: envelope.extend({ jobId: z.uuid(), treeIds: z.array(z.uuid()).min(1).max(20_000) }),
+export const chooseLadders = command("choose-ladders", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: async (context, v) => {
     const { db, scope, loaded, today } = context;

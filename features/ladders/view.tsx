@@ -44,8 +44,8 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
   const running = started ?? facts.running;
   const ended = useCallback(() => setStarted(null), []);
   const start = async () => {
-    const done = await send({ collectionId, commandId: crypto.randomUUID() });
-    if (done) setStarted({ id: (done.result as { jobId: string }).jobId, progress: 0, total: 0 });
+    const done = await send({ collectionId });
+    if (done) setStarted({ id: done.result.jobId, progress: 0, total: 0 });
   };
   const { plan } = facts;
   return (

@@ -2,12 +2,10 @@ import { datesOf, MODEL_VERSION } from "@/model/index";
 import { saveLook } from "@/data/looks";
 import { now } from "@/server/clock";
 import { viewOf } from "../collection/load";
-import { addsOnly, command, envelope } from "../commands/define";
+import { addsOnly, command } from "../commands/define";
 
 /** "Seen": from now on shifts are counted from the dates as they stand. */
-export const markSeen = command({
-  name: "mark-seen",
-  input: envelope,
+export const markSeen = command("mark-seen", {
   subjects: addsOnly,
   quiet: true,
   run: async (context) => {

@@ -1,37 +1,15 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { namesPot } from "@/core/records/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, envelope, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command, refuse } from "../commands/define";
 import { potName } from "../words";
 
 /** The pot a tree stands in, and the tree, as a tape found them. A measured pot is that pot for all the days it was used. */
-export const recordMeasure = command({
-  name: "record-measure",
-  corrects: ["measured"],
-  input: envelope
-    .extend({
-      treeId: z.uuid(),
-      on: whenSchema,
-      pot: potSchema.nullable(),
-      depthToMixMm: z
-        .number()
-        .min(0, { error: "0 mm or more." })
-        .max(2000, { error: "More than 2 m down is no pot." })
-        .nullable(),
-      trunkMm: z.number().positive().max(3000).nullable(),
-      heightM: z.number().positive().max(60).nullable(),
-      crownM: z.number().positive().max(40).nullable().default(null),
-      /** Felt on the way round, 1–4. */
-      feel: z.number().int().min(1).max(4).nullable().default(null),
-    })
-    .refine((v) => [v.pot, v.depthToMixMm, v.trunkMm, v.heightM, v.crownM, v.feel].some((x) => x !== null), {
-      path: ["pot"],
-      error: "Measure at least one thing.",
-    }),
+export const recordMeasure = command("record-measure", {
+  replaces: ["measured"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

@@ -7,7 +7,7 @@ import { Form, FormFaults, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { draftOf, emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
+import { draftOf, emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 
 const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "crownM", "on"];
 
@@ -15,7 +15,7 @@ const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "crownM", "on"];
 export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: string; pot: Pot | null }) {
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("record-measure");
+  const { send, busy, failure, at, beside } = useCommand("record-measure");
   const [measurePot, setMeasurePot] = useState(true);
   const [draft, setDraft] = useState({
     ...emptyPotDraft,
@@ -28,7 +28,7 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
   const [crown, setCrown] = useState("");
   const [on, setOn] = useState(today);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside<`pot.${PotField}`>(problems);
   const depthMm = readNumber(depth, "mm");
 
   const submit = async () => {

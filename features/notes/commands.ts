@@ -1,23 +1,12 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import { FACES } from "@/core/roots/index";
 import { insertPhoto } from "@/data/photos";
-import { asHappened, findTree, happening, refuseFuture, whenSchema } from "../commands/days";
-import { addsOnly, command, envelope, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseFuture } from "../commands/days";
+import { addsOnly, command, refuse } from "../commands/define";
 import { type Picture, preparePicture } from "./picture";
 
-export const addNote = command({
-  name: "add-note",
-  corrects: ["noted"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    text: z
-      .string()
-      .trim()
-      .min(1, { error: "Write something first." })
-      .max(4000, { error: "At most 4,000 characters in one note." }),
-  }),
+export const addNote = command("add-note", {
+  replaces: ["noted"],
   subjects: addsOnly,
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -29,16 +18,7 @@ export const addNote = command({
 });
 
 /** A photograph, reduced and stripped before anything of it is kept. */
-export const addPhoto = command({
-  name: "add-photo",
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    /** Which face of the ball it shows. */
-    face: z.enum(FACES).optional(),
-    photo: z.instanceof(Uint8Array, { error: "Choose a picture." }),
-    picture: z.custom<Picture>().optional(),
-  }),
+export const addPhoto = command("add-photo", {
   subjects: addsOnly,
   prepare: async (v) => ({ ...v, picture: await preparePicture(v.photo) }),
   run: (context, v) => {

@@ -2,7 +2,7 @@ import "server-only";
 import { z } from "zod";
 import { photoBytes } from "@/data/photos";
 import { isDatabaseGone } from "@/data/db";
-import { MOST_BYTES } from "@/server/limits";
+import { MOST_BYTES } from "@/contract/limits";
 import { pool } from "@/server/pool";
 import { bodyOf } from "@/server/requests";
 import { type CommandResult, runCommand } from "../commands/run";

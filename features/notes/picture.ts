@@ -1,7 +1,7 @@
 import "server-only";
 import { createHash } from "node:crypto";
 import sharp from "sharp";
-import { megabytes, MOST_BYTES } from "@/server/limits";
+import { megabytes, MOST_BYTES } from "@/contract/limits";
 import { refuse } from "../commands/define";
 
 const LONG_SIDE_PX = 1600;

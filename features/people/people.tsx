@@ -108,14 +108,14 @@ function PersonForm({
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-person");
+  const { send, busy, failure, beside } = useCommand("set-person");
   const id = useRef<string | null>(start.id ?? null);
   const [name, setName] = useState(start.name);
   const [lift, setLift] = useState(start.liftKg === undefined ? "" : shownKg(start.liftKg, units));
   const [hours, setHours] = useState(start.hoursPerWeek == null ? "" : String(start.hoursPerWeek));
   const [weekdays, setWeekdays] = useState<number[]>(start.weekdays ?? []);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside(problems);
 
   const submit = async (gone: boolean) => {
     const wrong: Record<string, string> = {};

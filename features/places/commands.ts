@@ -1,22 +1,11 @@
-import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { PLACE_KINDS } from "@/core/climate/index";
 import { insertPlace } from "@/data/places";
-import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { addsOnly, command, envelope, refuse } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { addsOnly, command, refuse } from "../commands/define";
 
 /** A spot where trees stand gets a name. */
-export const addPlace = command({
-  name: "add-place",
-  input: envelope.extend({
-    placeId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the place the name you call it by." })
-      .max(120, { error: "At most 120 characters, please." }),
-    kind: z.enum(PLACE_KINDS),
-  }),
+export const addPlace = command("add-place", {
   subjects: addsOnly,
   run: (context, v) => {
     if (context.loaded.places.some((p) => p.name.toLocaleLowerCase() === v.name.toLocaleLowerCase()))
@@ -29,13 +18,7 @@ export const addPlace = command({
 });
 
 /** Trees are carried to a place: one move, however many. */
-export const placeTrees = command({
-  name: "place-trees",
-  input: envelope.extend({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
-    placeId: z.uuid({ error: "Choose a place." }),
-    on: whenSchema,
-  }),
+export const placeTrees = command("place-trees", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
@@ -52,18 +35,7 @@ export const placeTrees = command({
 });
 
 /** A place is called or described anew: windows of the trees there follow. */
-export const describePlace = command({
-  name: "describe-place",
-  input: envelope.extend({
-    placeId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the place the name you call it by." })
-      .max(120, { error: "At most 120 characters, please." })
-      .optional(),
-    kind: z.enum(PLACE_KINDS).optional(),
-  }),
+export const describePlace = command("describe-place", {
   subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
     const place =

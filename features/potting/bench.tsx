@@ -34,7 +34,7 @@ import { faultWords } from "./fault-words";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
 import { Numbers, PlanDrawing } from "./plan-view";
 import { PotChoice, type Stands } from "./pot-choice";
-import { emptySetDraft, readSet } from "./set-draft";
+import { emptySetDraft, type MeasureField, readSet } from "./set-draft";
 import { SetFields } from "./set-fields";
 import { Standing } from "./standing";
 import { useDayWord, useRecordingDay } from "../shell/recording-day";
@@ -107,7 +107,7 @@ export function PottingBench({
   const router = useRouter();
   const { collectionId, today, on, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("record-potting");
+  const { send, busy, failure, beside } = useCommand("record-potting");
   const best = fits.find((p) => p.misfit === null) ?? null;
   const [lotId, setLotId] = useState<string | null>(best?.lotId ?? null);
   const [mixKey, setMixKey] = useState(usualMix);
@@ -170,7 +170,7 @@ export function PottingBench({
     if (keptPercent !== null && !(keptPercent >= 5 && keptPercent <= 100))
       wrong.retainedShare = "Between 5 and 100 %, or leave it empty.";
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
+    if (lotId === null || Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
       treeId: tree.id,
@@ -190,7 +190,7 @@ export function PottingBench({
     tell({ text: `${tree.tag} is potted. Soak it twice; shade for some days.`, entryId: done.entryId });
     router.push(`/c/${collectionId}/tree/${tree.id}`);
   };
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside<MeasureField>(problems);
 
   return (
     <div>

@@ -1,5 +1,6 @@
 "use client";
 
+import type { CommandField } from "@/contract/index";
 import type { PottingPlan } from "@/core/potting/index";
 import { kilograms, litres, millimetres, readNumber } from "@/ui/format";
 import { TextField } from "@/ui/fields";
@@ -48,7 +49,7 @@ export function MeasuredAfter({
 }: {
   draft: MeasuredDraft;
   onChange: (draft: MeasuredDraft) => void;
-  fault: (path: string) => string | undefined;
+  fault: (path: CommandField<"record-potting">) => string | undefined;
   plan: PottingPlan | null;
 }) {
   const { units } = useAsOf();

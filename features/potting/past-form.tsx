@@ -8,7 +8,7 @@ import { loose, useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { emptyPotDraft, PotFields, readPot } from "../stores/pot-fields";
+import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 import { CORRECTION_WORDS, MIX_WORDS } from "../words";
 
 type Which = "current" | "other" | "unknown";
@@ -27,7 +27,7 @@ export function PastPottingForm({
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("record-past-potting");
+  const { send, busy, failure, beside } = useCommand("record-past-potting");
   const readDate = useRoughDate();
   const [when, setWhen] = useState("");
   const [which, setWhich] = useState<Which>(currentLot ? "current" : "unknown");
@@ -36,7 +36,7 @@ export function PastPottingForm({
   const [correction, setCorrection] = useState<CorrectionName>("loosen");
   const [note, setNote] = useState("");
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside<`pot.${PotField}`>(problems);
   const read = readDate(when);
 
   const submit = async () => {
@@ -46,7 +46,7 @@ export function PastPottingForm({
     const described = which === "other" ? readPot(pot) : null;
     if (described) for (const [path, message] of Object.entries(described.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
+    if (!read.range || Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
       treeId,

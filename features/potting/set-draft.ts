@@ -51,6 +51,9 @@ export const ROOT_FIELDS = [
   ["rootLengthMm", "Longest root that stays"],
 ] as const;
 
+/** Measures of what is set, as the form calls them. */
+export type MeasureField = (typeof BALL_FIELDS)[keyof typeof BALL_FIELDS][number][0] | (typeof ROOT_FIELDS)[number][0];
+
 export interface SetRead {
   set: WhatIsSet;
   offAxisMm: number;

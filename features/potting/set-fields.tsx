@@ -1,8 +1,9 @@
 "use client";
 
+import type { CommandField } from "@/contract/index";
 import type { WhatIsSet } from "@/core/potting/index";
 import { SelectField, TextField } from "@/ui/fields";
-import { BALL_FIELDS, ROOT_FIELDS, type SetDraft } from "./set-draft";
+import { BALL_FIELDS, type MeasureField, ROOT_FIELDS, type SetDraft } from "./set-draft";
 
 const AS_WORDS: Record<WhatIsSet["as"], string> = {
   ball: "the ball as this pot gives it back",
@@ -10,6 +11,9 @@ const AS_WORDS: Record<WhatIsSet["as"], string> = {
   "bare-root": "bare roots",
   "whole-pot": "pot and all: it rots in the mix",
 };
+
+/** Fields that are folded away until they are wanted, or wrong. */
+const FOLDED = ["offAxisMm", "tiltDeg", "flareDepthMm", "takenOffMm", "unionMm"] as const;
 
 /** What is set, and how it shall stand. */
 export function SetFields({
@@ -21,7 +25,7 @@ export function SetFields({
 }: {
   draft: SetDraft;
   onChange: (draft: SetDraft) => void;
-  fault: (path: string) => string | undefined;
+  fault: (path: CommandField<"record-potting"> | MeasureField) => string | undefined;
   /** The pot it stands in is of pressed fibre. */
   decomposes: boolean;
   /** Whether anyone has said which pot it stands in. */
@@ -34,7 +38,7 @@ export function SetFields({
   );
   const millimetres = (
     field: "offAxis" | "flareDepth" | "takenOff" | "union",
-    path: string,
+    path: "offAxisMm" | "flareDepthMm" | "takenOffMm" | "unionMm",
     label: string,
     hint: string,
   ) => (
@@ -83,7 +87,7 @@ export function SetFields({
           />
         ))}
       </div>
-      <details open={["offAxisMm", "tiltDeg", "flareDepthMm", "takenOffMm", "unionMm"].some((f) => fault(f))}>
+      <details open={FOLDED.some((f) => fault(f))}>
         <summary className="min-h-11 cursor-pointer font-medium">Flare, graft, lean and facing</summary>
         <div className="mt-2 grid gap-4 sm:grid-cols-3">
           {millimetres("flareDepth", "flareDepthMm", "Flare lies under the surface by", "empty: it can be seen")}

@@ -1,20 +1,10 @@
-import { z } from "zod";
+import type { When } from "@/contract/index";
 import { toDay } from "@/core/dates/index";
 import { RESCUE_CAUSES, RESCUE_STEPS, subject } from "@/core/event/index";
 import { newestRescue } from "@/core/rescue/index";
-import {
-  asHappened,
-  findTree,
-  happening,
-  refuseBeforeArrival,
-  refuseFuture,
-  type When,
-  whenSchema,
-} from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command, type CommandContext, refuse } from "../commands/define";
 import { RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "../words";
-
-const share = z.number().min(0, { error: "0 to 100 %." }).max(1, { error: "0 to 100 %." }).nullable();
 
 /** Whether a rescue goes on at a tree on a day. */
 function goesOn(context: CommandContext, treeId: string, on: When): boolean {
@@ -34,20 +24,8 @@ function theTree(context: CommandContext, v: { treeId: string; on: When }) {
   return tree;
 }
 
-export const beginRescue = command({
-  name: "begin-rescue",
-  corrects: ["rescue-begun"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    cause: z.enum(RESCUE_CAUSES, { error: "Say what happened to it, as far as you can tell." }),
-    greenWood: z.boolean().nullable(),
-    liveRoots: share,
-    soakMinutes: z
-      .number()
-      .min(0, { error: "0 minutes or more." })
-      .max(1440, { error: "More than a day under water drowns what is left." }),
-  }),
+export const beginRescue = command("begin-rescue", {
+  replaces: ["rescue-begun"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
@@ -62,16 +40,8 @@ export const beginRescue = command({
   },
 });
 
-export const recordCheckpoint = command({
-  name: "record-checkpoint",
-  corrects: ["checkpoint"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    step: z.enum(RESCUE_STEPS),
-    sign: z.enum(["seen", "failed"]),
-    note: z.string().trim().max(400, { error: "At most 400 characters here." }).default(""),
-  }),
+export const recordCheckpoint = command("record-checkpoint", {
+  replaces: ["checkpoint"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
@@ -84,14 +54,8 @@ export const recordCheckpoint = command({
   },
 });
 
-export const endRescue = command({
-  name: "end-rescue",
-  corrects: ["rescue-ended"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    how: z.enum(["recovered", "lost", "given-up"]),
-  }),
+export const endRescue = command("end-rescue", {
+  replaces: ["rescue-ended"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);

@@ -128,7 +128,7 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
     const soakMinutes = dry ? readNumber(soak) : 0;
     if (!(soakMinutes >= 0)) wrong.soakMinutes = "Minutes, 0 or more.";
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
+    if (Object.keys(wrong).length > 0 || !cause) return;
     const done = await send({
       collectionId,
       treeId: facts.treeId,

@@ -1,33 +1,16 @@
-import { z } from "zod";
+import type { When } from "@/contract/index";
 import { subject } from "@/core/event/index";
 import { toDay } from "@/core/dates/index";
 import { IN_PLACE_CORRECTIONS, type Reading, readingSchema, gradesOf } from "@/core/roots/index";
 import { conditionOn } from "@/core/records/index";
 import { LIMITS } from "@/core/window/index";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command, type CommandContext, refuse } from "../commands/define";
 import { CORRECTION_WORDS } from "../words";
 
-const grade = z.number().int().min(0).max(4).nullable();
-
 /** What was seen of a root ball: an observation, it corrects the state from its day on and this tree's own pace. */
-export const recordRoots = command({
-  name: "record-roots",
-  corrects: ["roots-read"],
-  input: envelope
-    .extend({
-      treeId: z.uuid(),
-      on: whenSchema,
-      fillGrade: grade.default(null),
-      circlingGrade: grade.default(null),
-      by: z.enum(["look", "feel"]).default("look"),
-      reading: readingSchema.nullable().default(null),
-      confirmed: z.boolean().default(false),
-    })
-    .refine((v) => v.fillGrade !== null || v.circlingGrade !== null || says(v.reading), {
-      path: ["fillGrade"],
-      error: "Say at least one of the two: how full, or how much turns.",
-    }),
+export const recordRoots = command("record-roots", {
+  replaces: ["roots-read"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -56,38 +39,20 @@ export const recordRoots = command({
   },
 });
 
-/** Anything at all was looked at. */
-function says(reading: Reading | null): boolean {
-  if (!reading) return false;
-  const { fill, circling } = gradesOf(reading);
-  return fill !== null || circling !== null || reading.smell !== null || reading.firmness !== null;
-}
-
 /** A correction of the two grades alone leaves what else was seen; the faces were those of the old grades. */
 function readingBefore({ replaced }: CommandContext): Reading | null {
   if (replaced?.payload.kind !== "roots-read" || !replaced.payload.reading) return null;
   return { ...replaced.payload.reading, faces: {} };
 }
 
-function standsAnchored(context: CommandContext, treeId: string, on: z.output<typeof whenSchema>): boolean {
+function standsAnchored(context: CommandContext, treeId: string, on: When): boolean {
   const events = context.loaded.indexed.eventsByTree.get(treeId) ?? [];
   return conditionOn(events, toDay(asHappened(on).best)).anchoredOn !== null;
 }
 
 /** New roots seen in the fresh mix, and whether it stands firm; the stake may come off with it. */
-export const recordRerooting = command({
-  name: "record-rerooting",
-  corrects: ["rerooting-read"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    lengthMm: z
-      .number({ error: "The longest new roots, in millimetres; 0 where none are to be seen." })
-      .min(0, { error: "0 mm or more." })
-      .max(2000, { error: "More than 2 m of new roots: is it the right unit?" }),
-    firm: z.boolean().nullable().default(null),
-    stakeOff: z.boolean().default(false),
-  }),
+export const recordRerooting = command("record-rerooting", {
+  replaces: ["rerooting-read"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -109,30 +74,8 @@ export const recordRerooting = command({
 });
 
 /** Work on the roots of a tree that stays in its pot, as it was really done. */
-export const recordWorkInPlace = command({
-  name: "record-work-in-place",
-  corrects: ["worked-in-place"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    correction: z.enum(IN_PLACE_CORRECTIONS),
-    retainedShare: z
-      .number({ error: "The share of roots that stayed, in per cent." })
-      .min(0.05, { error: "At least 5 % of the roots must stay: below that the tree is a cutting." })
-      .max(1, { error: "At most 100 %." }),
-    renewedShare: z.number().min(0).max(1, { error: "At most 100 % of the mix." }).default(0),
-    circlingRemoved: z.number().min(0).max(1).optional(),
-    where: z.string().trim().max(40, { error: "At most 40 characters." }).default(""),
-    count: z.number().int().min(1).max(2000).optional(),
-    widthMm: z.number().positive().max(5000).optional(),
-    depthMm: z.number().positive().max(5000).optional(),
-    /** Severs what held it in the ground. */
-    severs: z.boolean().default(false),
-    despite: z
-      .object({ limiting: z.enum(LIMITS), safe: z.number().min(0).max(1) })
-      .nullable()
-      .default(null),
-  }),
+export const recordWorkInPlace = command("record-work-in-place", {
+  replaces: ["worked-in-place"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

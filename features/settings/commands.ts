@@ -1,13 +1,9 @@
-import { z } from "zod";
 import { SETTINGS } from "@/core/event/index";
 import { setCurrency, setUnits } from "@/data/collections";
-import { command, envelope } from "../commands/define";
-import { currencySchema } from "./currency";
+import { command } from "../commands/define";
 
 /** Measures are stored metric; this only changes how they are shown. */
-export const setUnitsCommand = command({
-  name: "set-units",
-  input: envelope.extend({ units: z.enum(["metric", "us"]) }),
+export const setUnitsCommand = command("set-units", {
   subjects: () => [SETTINGS],
   run: async (context, { units }) => {
     await setUnits(context.db, context.scope, units);
@@ -17,9 +13,7 @@ export const setUnitsCommand = command({
 });
 
 /** What prices are in. Figures stay as they were typed: nothing is converted. */
-export const setCurrencyCommand = command({
-  name: "set-currency",
-  input: envelope.extend({ currency: currencySchema }),
+export const setCurrencyCommand = command("set-currency", {
   subjects: () => [SETTINGS],
   run: async (context, { currency }) => {
     await setCurrency(context.db, context.scope, currency);

@@ -1,5 +1,6 @@
 "use client";
 
+import type { Currency } from "@/contract/currency";
 import { SelectField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
@@ -10,8 +11,8 @@ import { currencyOptions } from "./currency";
 export function CurrencySwitch() {
   const { collectionId, currency } = useAsOf();
   const { tell } = useNotice();
-  const { send, at } = useCommand("set-currency");
-  const change = async (next: string) => {
+  const { send, at, failure } = useCommand("set-currency");
+  const change = async (next: Currency) => {
     const done = await send({ collectionId, currency: next });
     if (done) tell({ text: `Prices are in ${next} now; nothing was converted.`, entryId: null });
   };
@@ -20,9 +21,9 @@ export function CurrencySwitch() {
       className="max-w-80"
       label="Currency of prices"
       value={currency}
-      onChange={(next) => void change(next)}
+      onChange={(next) => void change(next as Currency)}
       options={currencyOptions()}
-      fault={at("currency") ?? at("")}
+      fault={at("currency") ?? failure?.faults[0]?.message}
       hint="Figures stay as they were typed: nothing is converted."
     />
   );

@@ -1,6 +1,7 @@
+import { currencySchema } from "@/contract/currency";
 import { closePools } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
-import { currencyOptions, currencySchema, usualCurrency, usualUnits } from "./currency";
+import { currencyOptions, usualCurrency, usualUnits } from "./currency";
 
 afterAll(() => closePools());
 

@@ -1,8 +1,8 @@
-import { z } from "zod";
+import { CURRENCIES, type Currency } from "@/contract/currency";
 import type { Units } from "@/ui/format";
 
-/** Currencies by their code of ISO 4217; the most used first. Names in the program's own words: browser and server may not know the same. */
-const CURRENCIES = {
+/** Names in the program's own words: browser and server may not know the same. */
+const NAMES: Record<Currency, string> = {
   EUR: "euro",
   USD: "US dollar",
   GBP: "pound sterling",
@@ -46,16 +46,13 @@ const CURRENCIES = {
   UAH: "Ukrainian hryvnia",
   UYU: "Uruguayan peso",
   VND: "Vietnamese đồng",
-} as const;
-const CODES = Object.keys(CURRENCIES) as (keyof typeof CURRENCIES)[];
+};
 
-export const currencySchema = z.enum(CODES, { error: "Choose a currency from the list." });
-
-export const currencyOptions = (): (readonly [string, string])[] =>
-  CODES.map((code) => [code, `${code} · ${CURRENCIES[code]}`] as const);
+export const currencyOptions = (): (readonly [Currency, string])[] =>
+  CURRENCIES.map((code) => [code, `${code} · ${NAMES[code]}`] as const);
 
 /** What is paid with where a browser's language names a region; euros where it names none we know. */
-const BY_REGION: Record<string, keyof typeof CURRENCIES> = {
+const BY_REGION: Record<string, Currency> = {
   US: "USD",
   GB: "GBP",
   AU: "AUD",
@@ -70,6 +67,6 @@ const BY_REGION: Record<string, keyof typeof CURRENCIES> = {
 const regionOf = (language: string) => /-([A-Z]{2})\b/.exec(language)?.[1] ?? "";
 
 /** @example usualCurrency("en-US") // "USD" */
-export const usualCurrency = (language: string): string => BY_REGION[regionOf(language)] ?? "EUR";
+export const usualCurrency = (language: string): Currency => BY_REGION[regionOf(language)] ?? "EUR";
 /** @example usualUnits("en-US") // "us" */
 export const usualUnits = (language: string): Units => (regionOf(language) === "US" ? "us" : "metric");

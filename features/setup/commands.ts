@@ -1,19 +1,5 @@
-import { z } from "zod";
 import { answerFaults, answersSchema, type AnswerFault } from "@/core/climate/index";
-import { addsOnly, command, envelope, Refusal } from "../commands/define";
-import { currencySchema } from "../settings/currency";
-
-const input = envelope.extend({
-  name: z
-    .string()
-    .trim()
-    .min(1, { error: "Give the collection a name." })
-    .max(120, { error: "A name of at most 120 characters, please." }),
-  zone: z.string().max(64),
-  answers: answersSchema,
-  units: z.enum(["metric", "us"]).default("metric"),
-  currency: currencySchema.default("EUR"),
-});
+import { addsOnly, command, Refusal } from "../commands/define";
 
 const WORDS: Record<AnswerFault["code"], string> = {
   "no-such-day": "There is no such day in the calendar.",
@@ -38,11 +24,9 @@ function knownZone(zone: string): string {
   }
 }
 
-export const createCollection = command({
-  name: "create-collection",
-  input,
+export const createCollection = command("create-collection", {
   subjects: addsOnly,
-  founds: ({ collectionId, name, zone, answers, units, currency }) => ({
+  startsCollection: ({ name, zone, answers, units, currency }, { collectionId }) => ({
     id: collectionId,
     name,
     latitudeDeg: answers.latitudeDeg,
@@ -55,11 +39,11 @@ export const createCollection = command({
     answers,
     seed: seedOf(collectionId),
   }),
-  run: (context, { answers, collectionId }) => {
+  run: (context, { answers }) => {
     const faults = answerFaults(answers);
     if (faults.length > 0)
       throw new Refusal(faults.map((f) => ({ path: `answers.${f.field}`, message: WORDS[f.code] })));
     context.note("Collection started");
-    return Promise.resolve({ collectionId });
+    return Promise.resolve({ collectionId: context.collection.id });
   },
 });

@@ -1,5 +1,6 @@
 "use client";
 
+import type { Currency } from "@/contract/currency";
 import { useRouter } from "next/navigation";
 import { useRef, useState, useSyncExternalStore } from "react";
 import { type Axis, readCoordinate, readCoordinatePair } from "@/core/quantity/index";
@@ -54,7 +55,7 @@ const asText = ({ month, day }: MonthDay) => `${month.padStart(2, "0")}-${day.pa
 /** Four questions that stand in for a weather record until there is one. */
 export function SetupForm() {
   const router = useRouter();
-  const { send, busy, failure, at } = useCommand("create-collection");
+  const { send, busy, failure, beside } = useCommand("create-collection");
   const collectionId = useRef<string | null>(null);
   const [name, setName] = useState("My trees");
   const [latitude, setLatitude] = useState("");
@@ -66,7 +67,7 @@ export function SetupForm() {
   const [autumn, setAutumn] = useState<MonthDay>({ month: "10", day: "" });
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [units, setUnits] = useState<Units | null>(null);
-  const [currency, setCurrency] = useState<string | null>(null);
+  const [currency, setCurrency] = useState<Currency | null>(null);
   // The browser's own region is a first guess that stands in plain sight; it is not known where the page was made.
   const usual = useSyncExternalStore(
     () => () => undefined,
@@ -126,7 +127,7 @@ export function SetupForm() {
     });
     if (done) router.push(`/c/${collectionId.current}/yard`);
   };
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside(problems);
 
   return (
     <main className="mx-auto max-w-2xl px-4 py-8">

@@ -1,13 +1,12 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { UNPROTECTED } from "@/core/shelter/index";
 import { MODEL_VERSION } from "@/model/index";
 import { placeBuildSchema, WRAPS } from "@/core/winter/index";
 import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
-import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { addsOnly, type CommandContext, command, envelope, refuse } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { addsOnly, type CommandContext, command, refuse } from "../commands/define";
 
 export const SHELTER_JOB = "plan-shelter";
 /** Plans kept for comparison. */
@@ -18,9 +17,7 @@ function findPlace(context: CommandContext, placeId: string) {
 }
 
 /** A place is measured and described: what goes in, what it weighs, how cold reaches it. */
-export const buildPlace = command({
-  name: "build-place",
-  input: envelope.extend({ placeId: z.uuid(), build: placeBuildSchema }),
+export const buildPlace = command("build-place", {
   subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
     const place = findPlace(context, v.placeId);
@@ -36,16 +33,7 @@ export const buildPlace = command({
 });
 
 /** Pots are wrapped, mulched or sunk, or freed of it again. */
-export const protectTrees = command({
-  name: "protect-trees",
-  input: envelope.extend({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
-    /** What is left out stays as it is. */
-    wrap: z.enum(WRAPS).nullable().optional(),
-    mulched: z.boolean().optional(),
-    sunk: z.boolean().optional(),
-    on: whenSchema,
-  }),
+export const protectTrees = command("protect-trees", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
@@ -74,12 +62,7 @@ export const protectTrees = command({
   },
 });
 
-export const waterTrees = command({
-  name: "water-trees",
-  input: envelope.extend({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
-    on: whenSchema,
-  }),
+export const waterTrees = command("water-trees", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
@@ -94,16 +77,7 @@ export const waterTrees = command({
 });
 
 /** The grower's own word on when trees come in. */
-export const setWinterWord = command({
-  name: "set-winter-word",
-  input: envelope.extend({
-    treeIds: z.array(z.uuid()).min(1).max(5000),
-    inBelowC: z
-      .number({ error: "Degrees, as in 3 or −2." })
-      .min(-30, { error: "Degrees between −30 and 20 °C." })
-      .max(20, { error: "Degrees between −30 and 20 °C." })
-      .nullable(),
-  }),
+export const setWinterWord = command("set-winter-word", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     for (const treeId of new Set(v.treeIds)) {
@@ -116,18 +90,7 @@ export const setWinterWord = command({
 });
 
 /** Puts the question who stands where down as a job; one at a time. */
-export const planShelter = command({
-  name: "plan-shelter",
-  input: envelope.extend({
-    winter: z.number().int().min(1900).max(2200),
-    /** Person-minutes of carrying in at most; null: as many as it takes. */
-    minutesMost: z
-      .number({ error: "Minutes, or nothing." })
-      .min(1, { error: "At least a minute, or nothing." })
-      .max(100_000, { error: "That is more than a month: leave it empty." })
-      .nullable()
-      .default(null),
-  }),
+export const planShelter = command("plan-shelter", {
   subjects: addsOnly,
   quiet: true,
   run: async ({ db, scope, collection }, v) => {
@@ -147,19 +110,8 @@ export const planShelter = command({
   },
 });
 
-const metres = z.number().min(0).max(500);
-
 /** Keeps where trees stand in a winter: all of them, or some that were set elsewhere. */
-export const keepShelter = command({
-  name: "keep-shelter",
-  input: envelope.extend({
-    winter: z.number().int().min(1900).max(2200),
-    whole: z.boolean(),
-    stands: z
-      .array(z.object({ treeId: z.uuid(), placeId: z.uuid().nullable(), xM: metres.optional(), yM: metres.optional() }))
-      .max(20_000),
-    cost: z.number().optional(),
-  }),
+export const keepShelter = command("keep-shelter", {
   subjects: (v) => [subject.winterPlan(v.winter)],
   run: (context, v) => {
     const trees = new Set(context.loaded.trees.map((t) => t.id));

@@ -133,9 +133,8 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       collectionId,
       winter: facts.winter,
       minutesMost: wanted,
-      commandId: crypto.randomUUID(),
     });
-    if (done) setStarted({ id: (done.result as { jobId: string }).jobId, progress: 0, total: 0 });
+    if (done) setStarted({ id: done.result.jobId, progress: 0, total: 0 });
   };
 
   const quarters = facts.data.quarters;

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { price } from "@/contract/pots";
 import { toDay } from "@/core/dates/index";
 import { isoDate, subject } from "@/core/event/index";
 import { POT_CONDITIONS, potSchema } from "@/core/vessel/index";
@@ -6,41 +6,11 @@ import { freeOf } from "@/core/records/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
 import { findTree, happening, refuseFuture } from "../commands/days";
-import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
 import { CONDITION_WORDS } from "../words";
 
-const lotName = z
-  .string()
-  .trim()
-  .min(1, { error: "Give these pots a name you will know them by." })
-  .max(120, { error: "At most 120 characters, please." });
-const price = z.number().min(0, { error: "A price cannot be negative." }).max(1_000_000).nullable();
-const several = z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." });
-
-const input = envelope
-  .extend({
-    lotId: z.uuid(),
-    name: lotName,
-    pot: potSchema,
-    /** How many there are; none, where they could only be bought. */
-    count: z
-      .number()
-      .int({ error: "A whole number of pots." })
-      .min(0, { error: "At least one pot." })
-      .max(100_000, { error: "At most 100,000 at once." }),
-    /** More of them can be bought at the price. */
-    toBuy: z.boolean().default(false),
-    placeId: z.uuid().nullable().default(null),
-    /** Since when they stand in store; today where nobody says. */
-    on: isoDate.optional(),
-    price,
-  })
-  .refine((v) => v.count > 0 || v.toBuy, { path: ["count"], error: "At least one pot." });
-
 /** Pots of one shape, wall and price come into the store as one lot, or are known to be on sale. */
-export const stockPots = command({
-  name: "stock-pots",
-  input,
+export const stockPots = command("stock-pots", {
   subjects: addsOnly,
   run: (context, v) => {
     if (v.on !== undefined) refuseFuture(context, v.on);
@@ -66,13 +36,7 @@ function findLot(context: CommandContext, lotId: string): StoredLot {
 }
 
 /** Some more of the same come into the store: found, bought, brought back. */
-export const addPots = command({
-  name: "add-pots",
-  input: envelope.extend({
-    lotId: z.uuid(),
-    count: several.max(100_000, { error: "At most 100,000 at once." }),
-    on: isoDate.optional(),
-  }),
+export const addPots = command("add-pots", {
   subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
@@ -85,20 +49,7 @@ export const addPots = command({
 });
 
 /** What these pots are called, what they cost, whether more can be bought. */
-export const describeLot = command({
-  name: "describe-lot",
-  input: envelope
-    .extend({
-      lotId: z.uuid(),
-      name: lotName.optional(),
-      price: price.optional(),
-      toBuy: z.boolean().optional(),
-      frostProof: z.boolean().nullable().optional(),
-    })
-    .refine((v) => [v.name, v.price, v.toBuy, v.frostProof].some((said) => said !== undefined), {
-      path: ["name"],
-      error: "Nothing is said anew.",
-    }),
+export const describeLot = command("describe-lot", {
   subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
@@ -112,9 +63,7 @@ export const describeLot = command({
 });
 
 /** Pots of a lot measured, empty or from outside: they are that size for all the days they were used. */
-export const measurePots = command({
-  name: "measure-pots",
-  input: envelope.extend({ lotId: z.uuid(), pot: potSchema }),
+export const measurePots = command("measure-pots", {
   subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
@@ -127,9 +76,7 @@ export const measurePots = command({
 });
 
 /** The free pots of a lot stand somewhere else from now on. */
-export const movePots = command({
-  name: "move-pots",
-  input: envelope.extend({ lotId: z.uuid(), placeId: z.uuid({ error: "Choose a place." }) }),
+export const movePots = command("move-pots", {
   subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const lot = findLot(context, v.lotId);
@@ -141,9 +88,7 @@ export const movePots = command({
 });
 
 /** A pot that has earned a fact of its own becomes a lot of one: a free one, or the one a tree stands in. */
-export const identifyPot = command({
-  name: "identify-pot",
-  input: envelope.extend({ lotId: z.uuid(), newLotId: z.uuid(), name: lotName, treeId: z.uuid().nullable() }),
+export const identifyPot = command("identify-pot", {
   subjects: (v) => [subject.pots(v.lotId), ...(v.treeId === null ? [] : [subject.tree(v.treeId)])],
   run: async (context, v) => {
     const { db, scope, entryId, loaded, today } = context;
@@ -179,13 +124,7 @@ export const identifyPot = command({
 });
 
 /** Free pots of a lot leave the store: broken, sold, thrown out. */
-export const discardPots = command({
-  name: "discard-pots",
-  input: envelope.extend({
-    lotId: z.uuid(),
-    count: several,
-    on: isoDate.optional(),
-  }),
+export const discardPots = command("discard-pots", {
   subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const on = v.on ?? context.today;
@@ -200,14 +139,7 @@ export const discardPots = command({
 });
 
 /** Pots of a lot are found cracked, brittle, dirty, or sound again. Some of a lot become a lot of their own. */
-export const setPotCondition = command({
-  name: "set-pot-condition",
-  input: envelope.extend({
-    lotId: z.uuid(),
-    newLotId: z.uuid(),
-    condition: z.enum(POT_CONDITIONS),
-    count: several,
-  }),
+export const setPotCondition = command("set-pot-condition", {
   subjects: (v) => [subject.pots(v.lotId)],
   run: (context, v) => {
     const { db, scope, entryId, loaded, today } = context;

@@ -42,7 +42,7 @@ export function ComponentForm({
 }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-component");
+  const { send, busy, failure, within } = useCommand("set-component");
   const newId = useRef<string | null>(id);
   const source = stores.library[from ?? "bark-fine"];
   const [name, setName] = useState(id === null ? "" : componentName(id, stores));
@@ -54,7 +54,7 @@ export function ComponentForm({
   const [origin, setOrigin] = useState(id === null ? "" : source.source);
   const [problems, setProblems] = useState<Record<string, string>>({});
   if (from === null) return null;
-  const fault = (path: string) => problems[path] ?? at(`own.${path}`);
+  const fault = within("own", problems);
 
   const submit = async (gone = false) => {
     const read = Object.fromEntries(

@@ -1,8 +1,7 @@
-import { z } from "zod";
 import { subject } from "@/core/event/index";
 import { ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
 import { happening } from "../commands/days";
-import { command, type CommandContext, envelope, refuse } from "../commands/define";
+import { command, type CommandContext, refuse } from "../commands/define";
 
 /** Each of these says a thing anew as a whole: the newest word counts, and an undo brings the one before back. */
 
@@ -11,20 +10,19 @@ function refuseSameName(
   names: readonly { id: string; name: string }[],
   id: string,
   name: string,
+  path = "name",
 ) {
   const same = names.find((n) => n.id !== id && n.name.toLocaleLowerCase() === name.toLocaleLowerCase());
-  if (same) refuse("name", `There is one named "${same.name}" already.`);
+  if (same) refuse(path, `There is one named "${same.name}" already.`);
 }
 
 /** A component of one's own, with its properties and where they come from. */
-export const setComponent = command({
-  name: "set-component",
-  input: envelope.extend({ componentId: z.uuid(), own: ownComponentSchema, gone: z.boolean().default(false) }),
+export const setComponent = command("set-component", {
   subjects: (v) => [subject.component(v.componentId)],
   run: (context, v) => {
     const { components, recipes } = context.loaded.stores;
     const names = components.map((c) => ({ id: c.id, name: c.own.name }));
-    if (!v.gone) refuseSameName(context, names, v.componentId, v.own.name);
+    if (!v.gone) refuseSameName(context, names, v.componentId, v.own.name, "own.name");
     const user = recipes.find((r) => (r.parts[v.componentId] ?? 0) > 0);
     if (v.gone && user) refuse("gone", `The recipe ${user.name} uses it: take it out there first.`);
     context.record(
@@ -36,24 +34,7 @@ export const setComponent = command({
 });
 
 /** A recipe: parts by volume, how long it feeds. */
-export const setRecipe = command({
-  name: "set-recipe",
-  input: envelope.extend({
-    recipeId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the recipe a name." })
-      .max(80, { error: "At most 80 characters, please." }),
-    parts: partsSchema,
-    feedsMonths: z
-      .number({ error: "Months, or leave it empty." })
-      .min(0, { error: "0 or more months." })
-      .max(60, { error: "At most 60 months." })
-      .nullable(),
-    note: z.string().trim().max(400, { error: "At most 400 characters, please." }).default(""),
-    gone: z.boolean().default(false),
-  }),
+export const setRecipe = command("set-recipe", {
   subjects: (v) => [subject.recipe(v.recipeId)],
   run: (context, v) => {
     const { library, recipes } = context.loaded.stores;
@@ -69,25 +50,7 @@ export const setRecipe = command({
 });
 
 /** Bags of a component as they are sold: sizes in loose litres and prices. */
-export const setOffer = command({
-  name: "set-offer",
-  input: envelope.extend({
-    componentId: z.string().min(1).max(60),
-    bags: z
-      .array(
-        z.object({
-          litres: z
-            .number({ error: "Litres in the bag." })
-            .min(0.1, { error: "At least 0.1 L." })
-            .max(5000, { error: "At most 5,000 L." }),
-          price: z
-            .number({ error: "What a bag costs." })
-            .min(0, { error: "A price cannot be negative." })
-            .max(100_000, { error: "At most 100,000." }),
-        }),
-      )
-      .max(8, { error: "At most eight sizes." }),
-  }),
+export const setOffer = command("set-offer", {
   subjects: (v) => [subject.offer(v.componentId)],
   run: (context, v) => {
     if (!(v.componentId in context.loaded.stores.library))
@@ -99,12 +62,10 @@ export const setOffer = command({
 });
 
 /** A concentrate or powder with its rate and its cap. */
-export const setProduct = command({
-  name: "set-product",
-  input: envelope.extend({ productId: z.uuid(), product: productSchema, gone: z.boolean().default(false) }),
+export const setProduct = command("set-product", {
   subjects: (v) => [subject.product(v.productId)],
   run: (context, v) => {
-    if (!v.gone) refuseSameName(context, context.loaded.stores.products, v.productId, v.product.name);
+    if (!v.gone) refuseSameName(context, context.loaded.stores.products, v.productId, v.product.name, "product.name");
     context.record(
       happening({ kind: "product", productId: v.productId, product: v.product, gone: v.gone }, context.today),
     );
@@ -114,14 +75,12 @@ export const setProduct = command({
 });
 
 /** Mix kept from emptied pots. Mix of sick trees is not kept. */
-export const setReclaimed = command({
-  name: "set-reclaimed",
-  input: envelope.extend({ stockId: z.uuid(), stock: reclaimedSchema, gone: z.boolean().default(false) }),
+export const setReclaimed = command("set-reclaimed", {
   subjects: (v) => [subject.reclaimed(v.stockId)],
   run: (context, v) => {
     if (!v.gone && !v.stock.fromHealthy)
       refuse("stock.fromHealthy", "Mix of a sick or dead tree is not kept: it would carry what ailed it. Discard it.");
-    if (!v.gone) refuseSameName(context, context.loaded.stores.reclaimed, v.stockId, v.stock.name);
+    if (!v.gone) refuseSameName(context, context.loaded.stores.reclaimed, v.stockId, v.stock.name, "stock.name");
     context.record(happening({ kind: "reclaimed", stockId: v.stockId, stock: v.stock, gone: v.gone }, context.today));
     context.note(`Reclaimed mix ${v.stock.name}`);
     return Promise.resolve({ stockId: v.stockId });

@@ -29,7 +29,7 @@ export function OfferEditor({
   const [size, setSize] = useState("");
   const [price, setPrice] = useState("");
   const [problem, setProblem] = useState<Record<string, string>>({});
-  const keep = (bags: readonly BagOffer[]) => send({ collectionId, componentId: component, bags });
+  const keep = (bags: BagOffer[]) => send({ collectionId, componentId: component, bags });
   const add = async () => {
     const [litresRead, priceRead] = [readNumber(size, "litres"), readNumber(price)];
     const wrong: Record<string, string> = {};

@@ -1,5 +1,6 @@
 "use client";
 
+import type { FieldPath } from "@/contract/index";
 import { useId } from "react";
 import {
   CONTAINER_CLASSES,
@@ -17,6 +18,9 @@ import {
 import { litres, readNumber, type Units } from "@/ui/format";
 import { SelectField, TextField } from "@/ui/fields";
 import { WALL_WORDS } from "../words";
+
+/** Where in a pot a fault may lie: in the described pot, or in what was typed. */
+export type PotField = FieldPath<Pot> | FieldPath<Extract<Pot, { known: "measured" }>["vessel"]> | "size" | "litres";
 
 /** A pot as it is being typed: text stays text until it is read. */
 export interface PotDraft {
@@ -231,7 +235,7 @@ export function PotFields({
 }: {
   draft: PotDraft;
   onChange: (draft: PotDraft) => void;
-  fault: (path: string) => string | undefined;
+  fault: (path: PotField) => string | undefined;
   units: Units;
   /** Down from the rim to the mix, where it was felt. */
   depthToMixMm?: number | null;
@@ -324,7 +328,7 @@ export function PotFields({
               value={draft.measures[field] ?? ""}
               onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
               hint={OPTIONAL.has(field) ? "if you can" : undefined}
-              fault={fault(field) ?? fault(`vessel.${field}`)}
+              fault={fault(field as PotField) ?? fault(`vessel.${field}` as PotField)}
             />
           ))}
         </div>
@@ -342,7 +346,7 @@ export function PotFields({
                 value={draft.measures[field] ?? ""}
                 onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
                 hint={field === "measuredVolumeL" ? "to the brim: beats the tape" : undefined}
-                fault={fault(field) ?? fault(`vessel.${field}`)}
+                fault={fault(field as PotField) ?? fault(`vessel.${field}` as PotField)}
               />
             ))}
           </div>

@@ -294,7 +294,7 @@ function Own({ lot, free, users }: { lot: Lot; free: number; users: PotUser[] })
 function Measure({ lot }: { lot: Lot }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("measure-pots");
+  const { send, busy, failure, within } = useCommand("measure-pots");
   const [draft, setDraft] = useState(() => draftOf(lot.pot));
   const [problems, setProblems] = useState<Record<string, string>>({});
   const submit = async () => {
@@ -310,12 +310,7 @@ function Measure({ lot }: { lot: Lot }) {
         {lot.pot.known === "measured" ? "Measure again" : "Known by name or from outside only: measure one"}
       </summary>
       <Form className="mt-2 space-y-3" label="Measure" onSubmit={submit}>
-        <PotFields
-          draft={draft}
-          onChange={setDraft}
-          fault={(path) => problems[path] ?? at(`pot.${path}`)}
-          units={units}
-        />
+        <PotFields draft={draft} onChange={setDraft} fault={within("pot", problems)} units={units} />
         <FormFaults faults={loose(failure, ["pot"])} />
         <button type="submit" className="btn min-h-11" disabled={busy}>
           Keep the measures

@@ -99,7 +99,7 @@ function Amount({ product, canL, strength }: { product: Product; canL: number; s
 function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => void }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-product");
+  const { send, busy, failure, within } = useCommand("set-product");
   const productId = useRef<string | null>(product?.id ?? null);
   const text = (v: number | null | undefined) => (v === null || v === undefined ? "" : String(v));
   const [name, setName] = useState(product?.name ?? "");
@@ -110,7 +110,7 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
   const [bottle, setBottle] = useState(text(product?.bottleSize));
   const [npk, setNpk] = useState<[string, string, string]>([0, 1, 2].map((i) => text(product?.npk?.[i])) as never);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(`product.${path}`) ?? (path === "name" ? at("name") : undefined);
+  const fault = within("product", problems);
   const unit = form === "liquid" ? "ml" : "g";
 
   const submit = async (gone = false) => {

@@ -25,7 +25,7 @@ export function RecipeForm({
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-recipe");
+  const { send, busy, failure, beside } = useCommand("set-recipe");
   const recipeId = useRef<string | null>(recipe?.id ?? null);
   const [name, setName] = useState(recipe?.name ?? "");
   const [lines, setLines] = useState<Line[]>(
@@ -39,7 +39,7 @@ export function RecipeForm({
   const [months, setMonths] = useState(recipe?.feedsMonths === null || !recipe ? "" : String(recipe.feedsMonths));
   const [note, setNote] = useState(recipe?.note ?? "");
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside(problems);
   const parts = Object.fromEntries(
     lines.flatMap(({ id, part }) => {
       const read = readNumber(part);

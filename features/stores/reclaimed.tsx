@@ -14,7 +14,7 @@ import { STRUCTURE_WORDS } from "./mix-words";
 export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: MixChoice[] }) {
   const { collectionId, units, today } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-reclaimed");
+  const { send, busy, failure, within } = useCommand("set-reclaimed");
   const stockId = useRef<string | null>(null);
   const [name, setName] = useState("");
   const [amount, setAmount] = useState("");
@@ -23,7 +23,7 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
   const [structure, setStructure] = useState<(typeof STRUCTURES)[number]>("open");
   const [healthy, setHealthy] = useState(false);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(`stock.${path}`) ?? (path === "name" ? at("name") : undefined);
+  const fault = within("stock", problems);
 
   const submit = async () => {
     const [litresRead, years] = [readNumber(amount, "litres"), readNumber(age)];

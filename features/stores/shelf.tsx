@@ -141,10 +141,10 @@ function PotCare({ pot }: { pot: ShelfLot }) {
   const condition = useCommand("set-pot-condition");
   const discard = useCommand("discard-pots");
   const add = useCommand("add-pots");
-  const change = async (what: PotCondition | "out" | `more-${number}`) => {
+  const change = async (what: PotCondition | "out" | More) => {
     const about = { collectionId, lotId: pot.lotId, count: 1 };
-    if (what.startsWith("more-")) {
-      const count = Number(what.slice(5));
+    if (isMore(what)) {
+      const count = Number(what.slice(ADDS.length));
       const done = await add.send({ ...about, count });
       if (done) tell({ text: `${count} more ${pot.name} put in store.`, entryId: done.entryId });
       return;
@@ -155,7 +155,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
         : await condition.send({ ...about, newLotId: crypto.randomUUID(), condition: what });
     if (done)
       tell({
-        text: `One ${pot.name}: ${what === "out" ? OUT : CONDITION_WORDS[what as PotCondition]}.`,
+        text: `One ${pot.name}: ${what === "out" ? OUT : CONDITION_WORDS[what]}.`,
         entryId: done.entryId,
       });
   };
@@ -177,7 +177,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
         ))}
         <option value="out">{OUT}</option>
         {MORE.map((n) => (
-          <option key={n} value={`more-${n}`}>
+          <option key={n} value={`${ADDS}${n}`}>
             {n === 1 ? "and one more" : `and ${n} more`} of these
           </option>
         ))}
@@ -190,6 +190,11 @@ function PotCare({ pot }: { pot: ShelfLot }) {
     </span>
   );
 }
+/** A choice of the list that puts some more of a pot in store. */
+const ADDS = "more-";
+type More = `${typeof ADDS}${number}`;
+const isMore = (what: string): what is More => what.startsWith(ADDS);
+
 const OUT = "out of the store";
 const MORE = [1, 5, 10] as const;
 

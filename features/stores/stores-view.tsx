@@ -11,7 +11,7 @@ import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { emptyPotDraft, PotFields, readPot } from "./pot-fields";
+import { emptyPotDraft, PotFields, readPot, type PotField } from "./pot-fields";
 import { readQuickPots } from "./quick-pots";
 import { Shelf, type ShelfLot, shelfScale } from "./shelf";
 import { StoresNav } from "./stores-nav";
@@ -143,7 +143,7 @@ function heldWords({ tag, mixL, fits }: Held, units: Units): string {
 function AddPots({ places }: { places: { id: string; name: string }[] }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("stock-pots");
+  const { send, busy, failure, beside } = useCommand("stock-pots");
   const lotId = useRef<string | null>(null);
   const [line, setLine] = useState("");
   const [name, setName] = useState("");
@@ -153,7 +153,7 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
   const [placeId, setPlaceId] = useState("");
   const [owned, setOwned] = useState<"owned" | "buy" | "both">("owned");
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside<"line" | `pot.${PotField}`>(problems);
 
   const quick = (text: string) => {
     setLine(text);

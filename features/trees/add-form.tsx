@@ -10,7 +10,7 @@ import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { emptyPotDraft, PotFields, potSizeWords, readPot } from "../stores/pot-fields";
+import { emptyPotDraft, PotFields, potSizeWords, readPot, type PotField } from "../stores/pot-fields";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { FORM_WORDS, PURPOSE_WORDS } from "../words";
 import { KindField } from "./kind-field";
@@ -47,7 +47,7 @@ export function AddTreeForm({
   const router = useRouter();
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("add-tree");
+  const { send, busy, failure, at, beside } = useCommand("add-tree");
   const treeId = useRef<string | null>(null);
   const [tag, setTag] = useState(suggestedTag);
   const [kindText, setKindText] = useState("");
@@ -69,7 +69,7 @@ export function AddTreeForm({
 
   const matched = matchKind(kinds, kindText);
   const depthMm = readNumber(depth, "mm");
-  const fault = (path: string) => problems[path] ?? at(path);
+  const fault = beside<`pot.${PotField}`>(problems);
 
   const submit = async () => {
     const wrong: Record<string, string> = {};

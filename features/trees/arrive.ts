@@ -1,3 +1,4 @@
+import type { NewTree } from "@/contract/tree-fields";
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES } from "@/core/event/index";
@@ -10,55 +11,6 @@ import type { StoredTree } from "@/data/trees";
 import { type CommandContext, type NewEvent, refuse } from "../commands/define";
 import { happening } from "../commands/days";
 import { potName } from "../words";
-
-const shortText = (most: number) =>
-  z
-    .string()
-    .trim()
-    .max(most, { error: `At most ${most} characters here: put the rest into a note.` });
-
-/** What may be said of a tree when it comes into the records. Only tag and kind must be said. */
-export const newTreeFields = {
-  treeId: z.uuid(),
-  tag: shortText(40).min(1, { error: "Every tree needs a tag: a number or a short name on its label." }),
-  kindId: z.string().max(60).nullable(),
-  typedName: shortText(120).nullable(),
-  habit: z.enum([...HABITS, "unknown"]).nullable(),
-  cultivar: shortText(120).nullable(),
-  purpose: z.enum(PURPOSES),
-  count: z
-    .number()
-    .int({ error: "A whole number of plants." })
-    .min(1, { error: "At least one plant." })
-    .max(100_000, { error: "At most 100,000 plants in one record." }),
-  form: z.enum(ARRIVAL_FORMS),
-  arrivedOn: z.union([isoDate, happened]),
-  lastPotted: happened.nullable(),
-  /** null: nobody has said which pot it stands in. */
-  pot: potSchema.nullable(),
-  depthToMixMm: z.number().min(0).max(2000, { error: "More than 2 m down is no pot." }).nullable().default(null),
-  /** How full it feels through pot and surface, 1–4. */
-  feel: z.number().int().min(1).max(4).nullable().default(null),
-  finalVolumeL: z.number().positive().max(5000).nullable(),
-  trunkMm: z.number().positive().max(3000).nullable(),
-  heightM: z.number().positive().max(60).nullable(),
-  crownM: z.number().positive().max(40).nullable().default(null),
-  rootstock: shortText(120).nullable().default(null),
-  stockPace: z.enum(STOCK_PACES).nullable().default(null),
-  placeId: z.uuid().nullable().default(null),
-  motherId: z.uuid().nullable().default(null),
-  motherName: shortText(160).nullable().default(null),
-  method: z.enum(METHODS).nullable().default(null),
-  raisedOn: happened.nullable().default(null),
-  note: shortText(2000).default(""),
-};
-export type NewTree = z.output<z.ZodObject<typeof newTreeFields>>;
-
-export const NAMED = {
-  test: (v: { kindId: string | null; typedName: string | null }) =>
-    v.kindId !== null || (v.typedName !== null && v.typedName.length > 0),
-  fault: { path: ["typedName"], error: "Name the kind: pick one from the list or type your own." },
-};
 
 /** Tags that hang on living trees, in lower case, with the tree's id. */
 export function livingTags(context: CommandContext): Map<string, string> {

@@ -1,20 +1,17 @@
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
 import { ARRIVAL_FORMS, happened, type LoggedEvent, type ReadableEvent, subject } from "@/core/event/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
 import { potName } from "../words";
-import { arrive, livingTags, NAMED, newTreeFields, refuseTakenTag } from "./arrive";
+import { arrive, livingTags, refuseTakenTag } from "./arrive";
 
 /** A tree comes into the collection in the pot it stands in. */
-export const addTree = command({
-  name: "add-tree",
-  input: envelope.extend(newTreeFields).refine(NAMED.test, NAMED.fault),
+export const addTree = command("add-tree", {
   subjects: addsOnly,
   run: (context, v) => {
     refuseFuture(context, v.arrivedOn, "arrivedOn");
@@ -32,18 +29,8 @@ export const addTree = command({
 });
 
 /** How a tree came, said anew: its day, its form, the pot it came in, when that was last potted. */
-export const correctArrival = command({
-  name: "correct-arrival",
-  corrects: ["arrived"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    arrivedOn: whenSchema,
-    form: z.enum(ARRIVAL_FORMS),
-    lastPotted: happened.nullable(),
-    pot: potSchema.nullable(),
-    depthToMixMm: z.number().min(0).max(2000).nullable(),
-    count: newTreeFields.count,
-  }),
+export const correctArrival = command("correct-arrival", {
+  replaces: ["arrived"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const { replaced, scope, db, entryId } = context;
@@ -114,15 +101,7 @@ function plantsToday(context: CommandContext, treeId: string): number {
 }
 
 /** Some plants of a batch become a record of their own, with the batch's past. */
-export const splitBatch = command({
-  name: "split-batch",
-  input: envelope.extend({
-    treeId: z.uuid(),
-    childId: z.uuid(),
-    tag: newTreeFields.tag,
-    count: newTreeFields.count,
-    on: whenSchema,
-  }),
+export const splitBatch = command("split-batch", {
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

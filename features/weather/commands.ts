@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from "node:crypto";
-import { z } from "zod";
+import type { CommandAnswer } from "@/contract/index";
 import { subject, CLIMATE, WEATHER_ORDER } from "@/core/event/index";
 import { fitPlace, lapseC, normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
 import { parseIso, toDay } from "@/core/dates/index";
@@ -9,31 +9,18 @@ import { insertWeather } from "@/data/weather";
 import { parseLogger } from "@/formats/logger-csv";
 import { readWeatherFile } from "@/formats/weather-file";
 import { localTimeOf } from "@/server/clock";
-import { MOST_BYTES } from "@/server/limits";
+import { MOST_BYTES } from "@/contract/limits";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
 import { viewCollection, yardOf } from "../collection/load";
 import { happening } from "../commands/days";
-import { addsOnly, command, type CommandContext, envelope, refuse } from "../commands/define";
+import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
 import { describeMoves } from "./moves";
 import { airFitOf } from "./learn-air";
 import { nightPairs } from "./pairs";
 
-export const weatherOptions = z.object({
-  unit: z.enum(["auto", "C", "F"]).default("auto"),
-  dateOrder: z.enum(["auto", "dmy", "mdy"]).default("auto"),
-});
-
 /** All good lines of a file, or nothing. Answers what moved because of it. */
-export const importWeather = command({
-  name: "import-weather",
-  input: envelope.extend({
-    fileName: z.string().max(200),
-    text: z.string().max(MOST_BYTES.weather),
-    options: weatherOptions,
-    /** Height of the station, where its file does not say it. */
-    elevationM: z.number().min(-450).max(6000).nullable().optional(),
-  }),
+export const importWeather = command("import-weather", {
   subjects: addsOnly,
   run: async (context, v) => {
     const toLocal = localTimeOf(context.collection.zone);
@@ -65,9 +52,7 @@ export const importWeather = command({
 });
 
 /** Overlapping records in the order of trust; some may be set aside. */
-export const rankWeather = command({
-  name: "rank-weather",
-  input: envelope.extend({ order: z.array(z.uuid()).min(1).max(200), leftOut: z.array(z.uuid()).max(200) }),
+export const rankWeather = command("rank-weather", {
   subjects: () => [WEATHER_ORDER],
   run: (context, v) => {
     const known = new Set(context.loaded.sources.map((s) => s.id));
@@ -84,30 +69,8 @@ export const rankWeather = command({
   },
 });
 
-const knownDay = z
-  .string()
-  .regex(/^\d{2}-\d{2}$/, { error: "A day of the year, such as 10 May." })
-  .refine((text) => parseIso(`2004-${text}`) !== null, { error: "This is not a day in the calendar." })
-  .nullable();
-
 /** What the grower knows of the site's climate: a table of monthly means, the neighbourhood's frost days. */
-export const sayClimate = command({
-  name: "say-climate",
-  input: envelope
-    .extend({
-      normals: normalsSaidSchema.nullable(),
-      frost: z.object({ last: knownDay, first: knownDay }).nullable(),
-    })
-    .superRefine((v, issue) => {
-      v.normals?.tminC.forEach((low, m) => {
-        if (low > v.normals!.tmaxC[m])
-          issue.addIssue({
-            code: "custom",
-            path: ["normals", "tminC", m],
-            message: "The mean lowest is above the mean highest.",
-          });
-      });
-    }),
+export const sayClimate = command("say-climate", {
   subjects: () => [CLIMATE],
   run: (context, v) => {
     const frost = v.frost && (v.frost.last !== null || v.frost.first !== null) ? v.frost : null;
@@ -127,9 +90,7 @@ function findPlace(context: CommandContext, placeId: string) {
 }
 
 /** A place's nights against the site's, as the grower knows them; null: as the site's. */
-export const setPlaceClimate = command({
-  name: "set-place-climate",
-  input: envelope.extend({ placeId: z.uuid(), climate: placeClimateSchema.nullable() }),
+export const setPlaceClimate = command("set-place-climate", {
   subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
     const place = findPlace(context, v.placeId);
@@ -157,7 +118,7 @@ async function keepReadings(
   text: string,
   unit: "auto" | "C" | "F",
   from: string,
-): Promise<unknown> {
+): Promise<CommandAnswer<"import-logger">> {
   const place = findPlace(context, placeId);
   const read = parseLogger(text, { unit, toLocal: localTimeOf(context.collection.zone) }, context.today);
   if (!read.ok) refuse("file", read.message);
@@ -187,14 +148,7 @@ async function keepReadings(
   return { readings: read.file.readings, learned: fit !== null };
 }
 
-export const importLogger = command({
-  name: "import-logger",
-  input: envelope.extend({
-    placeId: z.uuid(),
-    fileName: z.string().max(200),
-    text: z.string().max(MOST_BYTES.weather),
-    options: weatherOptions,
-  }),
+export const importLogger = command("import-logger", {
   subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => keepReadings(context, v.placeId, v.text, v.options.unit, `from ${v.fileName}`),
 });
@@ -203,18 +157,16 @@ export const importLogger = command({
 const POLL_DAYS = 90;
 
 /** Asks the logger of a place for what it read since it was last asked. */
-export const pollLogger = command({
-  name: "poll-logger",
-  input: envelope.extend({ placeId: z.uuid(), text: z.string().max(MOST_BYTES.weather).default("") }),
+export const pollLogger = command("poll-logger", {
   subjects: (v) => [subject.place(v.placeId)],
-  prepare: async (v) => {
+  prepare: async (v, { collectionId }) => {
     const source = loggerSource();
-    const view = await viewCollection(v.collectionId);
+    const view = await viewCollection(collectionId);
     const place = view?.loaded.places.find((p) => p.id === v.placeId);
     if (!source || !view || !place) return refuse("placeId", "No logger is set up for this place.");
     const run = view.yard.site.observed;
     if (!run) return refuse("placeId", "A logger is compared with the site's own record: read in one first.");
-    const counts = await countPlaceHours(pool(), { collectionId: v.collectionId });
+    const counts = await countPlaceHours(pool(), { collectionId });
     // Readings whose entry was undone are asked for again.
     const { voided } = view.loaded.counting;
     const last = counts
@@ -233,22 +185,7 @@ export const pollLogger = command({
 });
 
 /** Tell me when a night like this is forecast. */
-export const setAlarm = command({
-  name: "set-alarm",
-  input: envelope.extend({
-    alarmId: z.uuid(),
-    name: z.string().trim().min(1, { error: "Give it a name, such as Fleece on the figs." }).max(80),
-    thresholdC: z
-      .number({ error: "A temperature." })
-      .min(-40, { error: "Not below −40 °C." })
-      .max(30, { error: "Not above 30 °C." }),
-    chance: z
-      .number({ error: "A share between 5 and 95 %." })
-      .min(0.05, { error: "At least 5 %." })
-      .max(0.95, { error: "At most 95 %." }),
-    placeId: z.uuid().nullable(),
-    gone: z.boolean().default(false),
-  }),
+export const setAlarm = command("set-alarm", {
   subjects: (v) => [subject.alarm(v.alarmId)],
   run: (context, v) => {
     if (v.placeId !== null) findPlace(context, v.placeId);

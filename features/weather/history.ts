@@ -2,7 +2,7 @@ import "server-only";
 import { entryResult } from "@/data/log";
 import type { WeatherSource } from "@/data/weather";
 import { pool } from "@/server/pool";
-import type { MovedDate } from "./moves";
+import type { MovedDate } from "@/contract/climate";
 
 /** What the newest weather import moved, as it was worked out then. */
 export async function listMoves(collectionId: string, sources: readonly WeatherSource[]): Promise<MovedDate[]> {

@@ -1,5 +1,5 @@
 import { day, monthDay } from "@/ui/format";
-import type { MovedDate } from "./moves";
+import type { MovedDate } from "@/contract/climate";
 
 const word = (text: string | null) => (text === null ? "none" : text.length === 5 ? monthDay(text) : day(text));
 

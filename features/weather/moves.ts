@@ -1,17 +1,9 @@
+import type { MovedDate } from "@/contract/climate";
 import { calendarSlot, type DailyRecord, mergeSources } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
 import { openYard, type TreeState, type Yard, type YardWeather } from "@/model/index";
 import { loadWeather, sourceRecords } from "../collection/load";
 import type { CommandContext } from "../commands/define";
-
-/** One date that changed, from what to what. */
-export interface MovedDate {
-  what: string;
-  before: string | null;
-  after: string | null;
-  /** Later (+) or earlier (−), days. */
-  days: number | null;
-}
 
 /** The source that is about to be read in. */
 const NEW_SOURCE = "new";

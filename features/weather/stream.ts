@@ -8,7 +8,7 @@ import { parseLogger } from "@/formats/logger-csv";
 import type { LineProblem, WeatherFormat } from "@/formats/weather-days";
 import { readWeatherFile } from "@/formats/weather-file";
 import { localTimeOf, todayAt } from "@/server/clock";
-import { MOST_BYTES } from "@/server/limits";
+import { MOST_BYTES } from "@/contract/limits";
 import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { BadBody, bodyOf } from "@/server/requests";
@@ -16,7 +16,7 @@ import { loadRecords, yardOf } from "../collection/load";
 import type { Fault } from "../commands/define";
 import { runCommand } from "../commands/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
-import { weatherOptions } from "./commands";
+import { weatherOptions } from "@/contract/climate";
 import { airFitOf, type LearnedFit } from "./learn-air";
 import { nightPairs } from "./pairs";
 

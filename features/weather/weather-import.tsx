@@ -5,7 +5,7 @@ import { celsius, number, readNumber } from "@/ui/format";
 import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { megabytes, MOST_BYTES } from "@/server/limits";
+import { megabytes, MOST_BYTES } from "@/contract/limits";
 import { PreviewSummary } from "./preview-summary";
 import type { WeatherPreview } from "./stream";
 import { useWeatherFile, type WeatherChoice } from "./use-weather-file";

@@ -1,13 +1,10 @@
-import { z } from "zod";
+import type { When } from "@/contract/index";
 import { PRUNING_PURPOSES, subject } from "@/core/event/index";
 import { BENDS, FEED_FORMS, LEAF_FALLS } from "@/core/wood/index";
-import { findTree, happening, refuseBeforeArrival, refuseFuture, whenSchema } from "../commands/days";
-import { command, type CommandContext, envelope } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
+import { command, type CommandContext } from "../commands/define";
 
-/** The BBCH stages a look at the wood may name. */
-const BBCH_STAGES = [91, 93, 95, 97] as const;
-
-function check(context: CommandContext, treeIds: readonly string[], on: z.output<typeof whenSchema>) {
+function check(context: CommandContext, treeIds: readonly string[], on: When) {
   refuseFuture(context, on);
   return [...new Set(treeIds)].map((id) => {
     const tree = findTree(context, id, "treeIds");
@@ -17,33 +14,8 @@ function check(context: CommandContext, treeIds: readonly string[], on: z.output
 }
 
 /** This season's shoots as looked at: it corrects the pace of this tree's wood from its day on. */
-export const recordWood = command({
-  name: "record-wood",
-  corrects: ["wood-read"],
-  input: envelope
-    .extend({
-      treeId: z.uuid(),
-      on: whenSchema,
-      woodyShare: z
-        .number({ error: "A share between 0 and 100 %." })
-        .min(0, { error: "0 to 100 %." })
-        .max(1, { error: "0 to 100 %." })
-        .nullable(),
-      bend: z.enum(BENDS).nullable(),
-      terminalBud: z.boolean().nullable(),
-      leafFall: z.enum(LEAF_FALLS).nullable(),
-      bbch: z
-        .number()
-        .refine((n) => (BBCH_STAGES as readonly number[]).includes(n), {
-          error: "Stages that speak of the wood: 91, 93, 95 or 97.",
-        })
-        .nullable(),
-    })
-    .refine(
-      (v) =>
-        v.woodyShare !== null || v.bend !== null || v.terminalBud !== null || v.leafFall !== null || v.bbch !== null,
-      { path: ["bend"], error: "Say at least one thing you saw." },
-    ),
+export const recordWood = command("record-wood", {
+  replaces: ["wood-read"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);
@@ -57,19 +29,8 @@ export const recordWood = command({
 });
 
 /** Nitrogen given to one tree or to several at once. */
-export const recordFeed = command({
-  name: "record-feed",
-  corrects: ["fed"],
-  input: envelope.extend({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
-    on: whenSchema,
-    form: z.enum(FEED_FORMS),
-    strength: z
-      .number({ error: "A share of a full dose." })
-      .min(0.05, { error: "At least 5 % of a full dose." })
-      .max(2, { error: "At most twice a full dose." }),
-    what: z.string().trim().max(120, { error: "At most 120 characters, please." }),
-  }),
+export const recordFeed = command("record-feed", {
+  replaces: ["fed"],
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     const trees = check(context, v.treeIds, v.on);
@@ -82,21 +43,8 @@ export const recordFeed = command({
   },
 });
 
-export const recordPruning = command({
-  name: "record-pruning",
-  corrects: ["pruned"],
-  input: envelope.extend({
-    treeId: z.uuid(),
-    on: whenSchema,
-    how: z.enum(["light", "hard"]),
-    crownShare: z
-      .number({ error: "A share between 1 and 100 %." })
-      .min(0.01, { error: "1 to 100 %." })
-      .max(1, { error: "1 to 100 %." })
-      .nullable()
-      .optional(),
-    purpose: z.enum(PRUNING_PURPOSES).nullable().optional(),
-  }),
+export const recordPruning = command("record-pruning", {
+  replaces: ["pruned"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);

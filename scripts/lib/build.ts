@@ -13,6 +13,7 @@ const SOURCES = [
   "formats",
   "instrumentation.ts",
   "model",
+  "contract",
   "server",
   "solve",
   "ui",

@@ -5,7 +5,6 @@ import { STOCK_PACES } from "@/core/species/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
 import { HABITS } from "@/core/wood/index";
-import type { PotLine, PottingLine, TreeLine } from "@/formats/collection-csv";
 
 /** Lines of a file as the commands take them: what the reader has made of the cells, checked once more at the door. */
 const text = (most: number) => z.string().max(most);
@@ -37,7 +36,7 @@ export const treeLine = z.object({
   method: z.enum(METHODS).nullable(),
   raisedOn: happened.nullable(),
   note: text(2000),
-}) satisfies z.ZodType<TreeLine>;
+});
 
 export const potLine = z.object({
   line,
@@ -49,7 +48,7 @@ export const potLine = z.object({
   place: text(120).nullable(),
   toBuy: z.boolean(),
   since: happened.nullable(),
-}) satisfies z.ZodType<PotLine>;
+});
 
 export const pottingLine = z.object({
   line,
@@ -60,4 +59,4 @@ export const pottingLine = z.object({
   mix: z.enum(READY_MIX_NAMES).nullable(),
   correction: z.enum(CORRECTION_NAMES),
   note: text(2000),
-}) satisfies z.ZodType<PottingLine>;
+});

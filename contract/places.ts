@@ -1,0 +1,46 @@
+import { z } from "zod";
+import { PLACE_KINDS } from "@/core/climate/index";
+import { whenSchema } from "./envelope";
+import { contract } from "./contract";
+
+/** A spot where trees stand gets a name. */
+export const addPlace = contract(
+  "add-place",
+  z.object({
+    placeId: z.uuid(),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the place the name you call it by." })
+      .max(120, { error: "At most 120 characters, please." }),
+    kind: z.enum(PLACE_KINDS),
+  }),
+  z.object({ placeId: z.uuid() }),
+);
+
+/** Trees are carried to a place: one move, however many. */
+export const placeTrees = contract(
+  "place-trees",
+  z.object({
+    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    placeId: z.uuid({ error: "Choose a place." }),
+    on: whenSchema,
+  }),
+  z.object({ placeId: z.uuid() }),
+);
+
+/** A place is called or described anew: windows of the trees there follow. */
+export const describePlace = contract(
+  "describe-place",
+  z.object({
+    placeId: z.uuid(),
+    name: z
+      .string()
+      .trim()
+      .min(1, { error: "Give the place the name you call it by." })
+      .max(120, { error: "At most 120 characters, please." })
+      .optional(),
+    kind: z.enum(PLACE_KINDS).optional(),
+  }),
+  z.object({ placeId: z.uuid() }),
+);
