@@ -1,6 +1,6 @@
 import type { MixColumn } from "@/core/mix/index";
 import { type Vessel, widthAtMm } from "@/core/vessel/index";
-import { litres, millimetres, type Units } from "./format";
+import { litres, millimetres, type Units } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, WALL_TONE } from "./tones";
 import { GravelPattern } from "./patterns";

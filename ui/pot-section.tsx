@@ -1,7 +1,7 @@
 import { mulberry32 } from "@/core/random/index";
 import type { Ball } from "@/core/setting/index";
 import { brimHeightMm, type Vessel, widthAtMm } from "@/core/vessel/index";
-import { millimetres, type Units } from "./format";
+import { millimetres, type Units } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, OCHRE, rootTone, SOIL, WALL_TONE } from "./tones";
 import { GravelPattern } from "./patterns";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { type Dimension, readQuantity } from "@/core/quantity/index";
-import { celsius, kilograms, litres, metres, millimetres, number, type Units } from "./format";
+import { celsius, kilograms, litres, metres, millimetres, number, type Units } from "@/words/format";
 
 /** What is shown can be typed again: to the digits shown it is read as the same measure, in both unit systems. */
 const cases: [Dimension, (v: number, u: Units) => string, number, number, (u: Units, v: number) => number][] = [

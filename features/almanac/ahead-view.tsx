@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ForecastOutcome } from "@/data/forecasts";
 import { Z90 } from "@/core/math/index";
-import { celsius, day, number, percent } from "@/ui/format";
+import { celsius, day, number, percent } from "@/words/format";
 import { Caution, ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import type { AtRisk, Ringing } from "./ahead";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { celsius, number, percent, readNumber } from "@/ui/format";
+import { celsius, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

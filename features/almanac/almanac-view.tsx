@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { celsius, number } from "@/ui/format";
+import { celsius, number } from "@/words/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
@@ -14,7 +14,7 @@ import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./fro
 import { CropView, type CropOfKind } from "./crops";
 import { DaylengthView, type DaylengthFacts } from "./daylength";
 import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
-import type { FrostWords } from "./words";
+import type { FrostWords } from "@/words/climate";
 import { SimulatedMark } from "../shell/simulated";
 
 export interface FrostTable {

@@ -1,6 +1,6 @@
 "use client";
 
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { INK, OCHRE } from "@/ui/tones";
 
 const LEFT = 40;

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers } from "@/core/climate/index";
 import type { ClimateSaid } from "@/core/records/index";
 import { Z90 } from "@/core/math/index";
-import { degreesApart, monthDay, number, readNumber } from "@/ui/format";
+import { degreesApart, monthDay, number, readNumber } from "@/words/format";
 import { Form, FormFaults, ScrollBox, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

@@ -1,6 +1,6 @@
 "use client";
 
-import { day, number, percent } from "@/ui/format";
+import { day, number, percent } from "@/words/format";
 import { ScrollBox, Why } from "@/ui/fields";
 
 export interface CropOfKind {

@@ -1,6 +1,6 @@
 "use client";
 
-import { day, number } from "@/ui/format";
+import { day, number } from "@/words/format";
 import { Facts } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 

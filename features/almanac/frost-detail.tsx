@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { monthDayOfSlot, SLOTS_PER_YEAR } from "@/core/dates/index";
-import { monthDay, number, percent, readNumber } from "@/ui/format";
+import { monthDay, number, percent, readNumber } from "@/words/format";
 import { Form, TextField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Z90 } from "@/core/math/index";
-import { celsius, day } from "@/ui/format";
+import { celsius, day } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";

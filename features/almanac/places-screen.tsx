@@ -9,7 +9,7 @@ import { collectionView } from "../shell/data";
 import { nightPairs } from "../weather/pairs";
 import { AlmanacNav } from "./almanac-nav";
 import { type PlaceFacts, PlacesView } from "./places-view";
-import { slotWord } from "./words";
+import { slotWord } from "@/words/climate";
 
 /** Nights drawn beside the line that was learned from them. */
 const MOST_POINTS = 400;

@@ -4,16 +4,16 @@ import Link from "next/link";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
-import { celsius, number, readNumber } from "@/ui/format";
+import { celsius, number, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { FROST, INK } from "@/ui/tones";
 import { loose, useCommand } from "../commands/use-command";
-import { placeClimateWords } from "../history/event-words";
+import { placeClimateWords } from "@/words/events";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { airWords, fitWords } from "../weather/fit-words";
+import { airWords, fitWords } from "@/words/weather";
 import { WeatherImport } from "../weather/weather-import";
-import { PLACE_WORDS } from "../words";
+import { PLACE_WORDS } from "@/words/terms";
 
 export interface PlaceFacts {
   id: string;

@@ -8,7 +8,7 @@ import { collectionView } from "../shell/data";
 import { listMoves } from "../weather/history";
 import { AlmanacNav } from "./almanac-nav";
 import { type RankedSource, RecordsView } from "./records-view";
-import { sourceWords } from "./words";
+import { sourceWords } from "@/words/climate";
 
 /** Where the weather comes from: files read in and their order of trust, gaps, and what is said where no record speaks. */
 export async function RecordsScreen({ collectionId }: { collectionId: string }) {

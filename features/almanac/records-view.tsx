@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers, SourceAdjustment } from "@/core/climate/index";
 import type { ClimateSaid } from "@/core/records/index";
-import { day, degreesApart, number } from "@/ui/format";
+import { day, degreesApart, number } from "@/words/format";
 import { FormFaults } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

@@ -22,7 +22,7 @@ import {
 import { seasonOf, toDay, toIso, yearOf } from "@/core/dates/index";
 import { KINDS } from "@/core/species/index";
 import { cropOutlook } from "@/core/wood/index";
-import { day, percent } from "@/ui/format";
+import { day, percent } from "@/words/format";
 import type { CollectionView } from "../collection/load";
 import { collectionView, stripData } from "../shell/data";
 import { firstRing } from "./ahead";
@@ -31,7 +31,7 @@ import { AlmanacView, type FrostTable } from "./almanac-view";
 import type { CropOfKind } from "./crops";
 import type { DaylengthFacts } from "./daylength";
 import type { ChillOfKind, DrawnSums } from "./season-sums";
-import { frostWords, slotWord } from "./words";
+import { frostWords, slotWord } from "@/words/climate";
 
 /** Every fifth day is as much as the drawing shows. */
 const STEP_DAYS = 5;

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { HEAT_DAY_C, type SumKind, WARMTH_BASE_C } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { Basis } from "@/core/estimate/index";
-import { celsius, day, month, number, percent } from "@/ui/format";
+import { celsius, day, month, number, percent } from "@/words/format";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";

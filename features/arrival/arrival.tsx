@@ -11,19 +11,26 @@ import { mixEstimate } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
 import { Choice, Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { day, litres, number, percent } from "@/ui/format";
+import { day, litres, number, percent } from "@/words/format";
 import { RootFace } from "@/ui/root-face";
 import { loose, useCommand } from "../commands/use-command";
-import { SIGN_WORDS } from "../roots/reading-words";
+import { SIGN_WORDS } from "@/words/root-check";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 import { KindField } from "../trees/kind-field";
 import { type KindOption, matchKind } from "../trees/kind-options";
-import { ARRIVAL_VERDICT_WORDS, CIRCLING_GRADES, FILL_GRADES, FORM_WORDS, HAZARD_WORDS, PURPOSE_WORDS } from "../words";
+import {
+  ARRIVAL_VERDICT_WORDS,
+  CIRCLING_GRADES,
+  FILL_GRADES,
+  FORM_WORDS,
+  HAZARD_WORDS,
+  PURPOSE_WORDS,
+} from "@/words/terms";
 import { type ArrivalDraft, EMPTY_ARRIVAL, readArrival, readingOf, type ArrivalField } from "./draft";
 import type { ArrivalContext } from "./season";
-import { arrivalActText, findingText } from "./words";
+import { arrivalActText, findingText } from "@/words/arrival";
 import { useRecordingDay } from "../shell/recording-day";
 
 const FIELDS = ["tag", "typedName", "kindId", "cultivar", "pot", "rootstock", "arrivedOn"];

@@ -1,7 +1,7 @@
 import type { Inspection, Leaves, Wounds } from "@/core/arrival/index";
 import type { ArrivalForm, Purpose } from "@/core/event/index";
 import { NOTHING_READ, type Reading, type RootSign } from "@/core/roots/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 
 /** What is typed and tapped of a plant at the gate. */
 export interface ArrivalDraft {

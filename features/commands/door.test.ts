@@ -9,7 +9,7 @@ import { closePools, pool, writers } from "@/server/pool";
 import { inTurn, TooMany } from "@/server/queue";
 import { propsOf } from "@/test-support/elements";
 import { TestYard } from "@/test-support/yard";
-import { eventWords } from "../history/event-words";
+import { eventWords } from "@/words/events";
 import { Journal } from "../history/journal";
 import { HistoryScreen } from "../history/screen";
 import { TreeScreen } from "../tree/screen";

@@ -1,7 +1,7 @@
 import { HEALTH_STATES, subject } from "@/core/event/index";
 import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command } from "../commands/define";
-import { HEALTH_WORDS } from "../words";
+import { HEALTH_WORDS } from "@/words/terms";
 
 /** How a tree is. */
 export const recordHealth = command("record-health", {

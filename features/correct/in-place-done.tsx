@@ -4,11 +4,11 @@ import { useState } from "react";
 import type { Advice, CorrectionWindow } from "@/core/correcting/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { number, percent, readNumber } from "@/ui/format";
+import { number, percent, readNumber } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CORRECTION_WORDS, LIMIT_BECAUSE } from "../words";
+import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { useDayWord, useRecordingDay } from "../shell/recording-day";
 
 type Work = "remove-girdler" | "trim-outside" | "replace-top";

@@ -7,14 +7,14 @@ import { toDay, toIso } from "@/core/dates/index";
 import type { CorrectionName, Reading } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
 import type { LiftAdvice } from "@/core/mass/index";
-import { day, kilograms, litres, millimetres, number, percent } from "@/ui/format";
+import { day, kilograms, litres, millimetres, number, percent } from "@/words/format";
 import { Caution, Reasoned } from "@/ui/fields";
 import { RootFace } from "@/ui/root-face";
-import { readingWords } from "../roots/reading-words";
+import { readingWords } from "@/words/root-check";
 import { useAsOf } from "../shell/as-of";
-import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, HAZARD_WORDS, liftWords } from "../words";
+import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, HAZARD_WORDS, liftWords } from "@/words/terms";
 import { InPlaceDone } from "./in-place-done";
-import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "./words";
+import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "@/words/root-work";
 
 export interface CorrectFacts {
   treeId: string;

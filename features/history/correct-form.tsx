@@ -15,7 +15,7 @@ import {
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import type { Pot } from "@/core/vessel/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
@@ -31,7 +31,7 @@ import {
   FILL_GRADES,
   FORM_WORDS,
   MIX_WORDS,
-} from "../words";
+} from "@/words/terms";
 
 /** An event as the form starts from it. */
 export interface Correctable {

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import { day, number } from "@/ui/format";
+import { day, number } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { TAKEN_BACK, useNotice } from "../shell/notice";

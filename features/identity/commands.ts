@@ -6,7 +6,7 @@ import { yardOf } from "../collection/load";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, refuse } from "../commands/define";
 import { livingTags, refuseTakenTag, UNKNOWN_POTTING } from "../trees/arrive";
-import { CAUSE_WORDS, ENDING_WORDS } from "../words";
+import { CAUSE_WORDS, ENDING_WORDS } from "@/words/terms";
 
 /** Tag, kind, cultivar, stock, mother …: said anew, for all days. */
 export const describeTree = command("describe-tree", {

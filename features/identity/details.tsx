@@ -17,7 +17,7 @@ import {
 import { STOCK_PACES, type StockPace } from "@/core/species/index";
 import type { Habit } from "@/core/wood/index";
 import { potSizeL } from "@/core/vessel/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { PlaceTrees } from "../places/place-trees";
@@ -27,7 +27,7 @@ import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import type { TreeChoice } from "../tree/history";
 import { KindField } from "../trees/kind-field";
 import { type KindOption, matchKind } from "../trees/kind-options";
-import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS, PURPOSE_WORDS, STOCK_WORDS, tagName } from "../words";
+import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS, PURPOSE_WORDS, STOCK_WORDS, tagName } from "@/words/terms";
 import { potSizeWords } from "../stores/pot-fields";
 
 export interface TreeDetails {

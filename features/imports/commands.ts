@@ -10,7 +10,7 @@ import { arrivalOf, exactDay, happening } from "../commands/days";
 import { addsOnly, command, type CommandContext, Refusal, refuse } from "../commands/define";
 import { pastPotting } from "../potting/commands";
 import { arrive } from "../trees/arrive";
-import { potName } from "../words";
+import { potName } from "@/words/terms";
 import { checkPottingLines, checkTreeLines, lotsByName, treesByTag } from "./check";
 
 /** A preview may be an hour old: what the collection has learned since counts. */

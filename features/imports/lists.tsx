@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { FormFaults, ScrollBox, SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";

@@ -1,5 +1,5 @@
 import { type Cores, type InPlaceInput, keepOffMm, type Slice } from "@/core/inplace/index";
-import { millimetres, number, type Units } from "@/ui/format";
+import { millimetres, number, type Units } from "@/words/format";
 import { INK, OCHRE, SOIL } from "@/ui/tones";
 
 const W = 400;

@@ -18,11 +18,11 @@ import {
 import { type CorrectionName, SHELL_DENSITY } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
 import { Caution, Facts, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { celsius, day, litres, millimetres, number, percent, readNumber } from "@/ui/format";
+import { celsius, day, litres, millimetres, number, percent, readNumber } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { HAZARD_WORDS, LIMIT_BECAUSE } from "../words";
+import { HAZARD_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { AboveDrawing } from "./above";
 import { useDayWord, useRecordingDay } from "../shell/recording-day";
 

@@ -2,7 +2,7 @@ import { subject } from "@/core/event/index";
 import { type FieldName, kindById, kindValuesSchema, type KindValues } from "@/core/species/index";
 import { findTree, happening } from "../commands/days";
 import { type CommandContext, command, refuse } from "../commands/define";
-import { FIELD_WORDS } from "../kind-words";
+import { FIELD_WORDS } from "@/words/species";
 
 /** What has been said so far in this place, so that one field more does not lose the others. */
 function saidBefore(context: CommandContext, of: { kindId: string; cultivar: string | null; treeId: string | null }) {

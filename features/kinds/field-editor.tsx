@@ -3,10 +3,10 @@
 import type { CommandInput } from "@/contract/index";
 import { useState } from "react";
 import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
-import { sayField } from "../kind-words";
+import { sayField } from "@/words/species";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { Dimension } from "@/core/quantity/index";

@@ -5,12 +5,12 @@ import { useState } from "react";
 import type { RuleId } from "@/core/rules/index";
 import type { FieldName, Layer, Mark, PartnerAdvice, Source } from "@/core/species/index";
 import type { Habit } from "@/core/wood/index";
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { Caution, SelectField } from "@/ui/fields";
-import { FIELD_WORDS, HEALTH_NOTE_WORDS, LAYER_WORDS, MARK_WORDS } from "../kind-words";
-import { RULE_WORDS } from "../judgement-words";
+import { FIELD_WORDS, HEALTH_NOTE_WORDS, LAYER_WORDS, MARK_WORDS } from "@/words/species";
+import { RULE_WORDS } from "@/words/judgement";
 import { useAsOf } from "../shell/as-of";
-import { HABIT_WORDS, HAZARD_WORDS } from "../words";
+import { HABIT_WORDS, HAZARD_WORDS } from "@/words/terms";
 import { FieldEditor } from "./field-editor";
 
 export interface FieldRow {

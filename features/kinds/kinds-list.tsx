@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { Reasoned, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 

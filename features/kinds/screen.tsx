@@ -15,7 +15,7 @@ import { kindOf } from "@/model/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
-import { sayField } from "../kind-words";
+import { sayField } from "@/words/species";
 import { collectionView } from "../shell/data";
 import { type FieldRow, KindPage } from "./kind-page";
 import { type KindLine, KindsList } from "./kinds-list";

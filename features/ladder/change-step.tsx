@@ -3,10 +3,10 @@
 import { useState } from "react";
 import type { FixedStep, LadderAction, LadderProblem, LadderRow } from "@/core/ladder/index";
 import { Form, SelectField } from "@/ui/fields";
-import { litres } from "@/ui/format";
+import { litres } from "@/words/format";
 import { useAsOf } from "../shell/as-of";
 import type { LadderFacts } from "./facts";
-import { ACTION_WORDS, potName } from "./words";
+import { ACTION_WORDS, potName } from "@/words/ladder";
 
 /** One season otherwise, by name: what dragging and keys do, in fields. */
 export function ChangeStep({

@@ -13,7 +13,7 @@ import { CORRECTION_NAMES } from "@/core/roots/index";
 import { ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { findTree, happening } from "../commands/days";
 import { command, refuse } from "../commands/define";
-import { SCHOOL_WORDS } from "./words";
+import { SCHOOL_WORDS } from "@/words/ladder";
 export type ChosenPlan = z.infer<typeof chosenPlanSchema>;
 
 /** The ladder of pots to follow, kept as it was computed; null gives it up. */

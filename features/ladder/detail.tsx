@@ -11,10 +11,10 @@ import {
   type Sized,
 } from "@/core/ladder/index";
 import { Facts, Reasoned } from "@/ui/fields";
-import { kilograms, litres, number, percent, type Units } from "@/ui/format";
+import { kilograms, litres, number, percent, type Units } from "@/words/format";
 import { useAsOf } from "../shell/as-of";
 import type { LadderFacts } from "./facts";
-import { CONSTRAINT_WORDS, counted, SCHOOL_WORDS, yearWords } from "./words";
+import { CONSTRAINT_WORDS, counted, SCHOOL_WORDS, yearWords } from "@/words/ladder";
 
 const times = ({ low, mid, high }: Sized) => `${number(mid, 1)} times (${number(low, 1)}–${number(high, 1)})`;
 

@@ -10,11 +10,11 @@ import {
   SCHOOLS,
 } from "@/core/ladder/index";
 import { Form, FormFaults, TextField } from "@/ui/fields";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { SCHOOL_WORDS, WEIGHT_WORDS } from "./words";
+import { SCHOOL_WORDS, WEIGHT_WORDS } from "@/words/ladder";
 
 type Texts = Record<keyof LadderWeights, string>;
 const textsOf = (weights: LadderWeights) =>

@@ -2,9 +2,9 @@
 
 import { useRef, useState } from "react";
 import type { LadderStep } from "@/core/ladder/index";
-import { kilograms, litres, percent, type Units } from "@/ui/format";
+import { kilograms, litres, percent, type Units } from "@/words/format";
 import { INK, rootTone } from "@/ui/tones";
-import { ACTION_WORDS } from "./words";
+import { ACTION_WORDS } from "@/words/ladder";
 
 const CELL = 76;
 const H = 196;

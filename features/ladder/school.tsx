@@ -13,17 +13,17 @@ import {
 } from "@/core/ladder/index";
 import { USUAL_GUST_MS } from "@/core/wind/index";
 import { FormFaults, Why } from "@/ui/fields";
-import { day, kilograms, litres, number, percent, type Units } from "@/ui/format";
+import { day, kilograms, litres, number, percent, type Units } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CORRECTION_WORDS } from "../words";
+import { CORRECTION_WORDS } from "@/words/terms";
 import { ChangeStep } from "./change-step";
 import type { LadderFacts } from "./facts";
 import { movedStep, otherPot } from "./fixes";
 import { LadderDrawing } from "./row";
 import { operationOfStep } from "./windows";
-import { ACTION_WORDS, counted, PART_WORDS, potName, reasonWords, SCHOOL_WORDS, yearWords } from "./words";
+import { ACTION_WORDS, counted, PART_WORDS, potName, reasonWords, SCHOOL_WORDS, yearWords } from "@/words/ladder";
 
 /** One school's ladder: the row of pots, its figures, its steps, and what of it is asked otherwise. */
 export function SchoolRow({

@@ -8,7 +8,7 @@ import { collectionView } from "../shell/data";
 import { digestOf, ladderShelf } from "./problem";
 import { LadderView } from "./view";
 import { LADDER_OPERATIONS, usualWindows } from "./windows";
-import { OFF_LADDER_WORDS } from "./words";
+import { OFF_LADDER_WORDS } from "@/words/ladder";
 
 /** One tree's ladders side by side, from today. */
 export async function LadderScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {

@@ -11,7 +11,7 @@ import {
   type WhatIf,
 } from "@/core/ladder/index";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { day, kilograms, litres, number } from "@/ui/format";
+import { day, kilograms, litres, number } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
@@ -22,7 +22,7 @@ import { OwnWeights } from "./own-weights";
 import { SchoolRow } from "./school";
 import { useLadder, type Fixes } from "./use-ladder";
 import { WhatIfPanel } from "./what-if";
-import { ACTION_WORDS, counted, INPUT_WORDS, SCHOOL_WORDS, yearWords } from "./words";
+import { ACTION_WORDS, counted, INPUT_WORDS, SCHOOL_WORDS, yearWords } from "@/words/ladder";
 
 const NO_FIXES: FixedStep[] = [];
 

@@ -4,8 +4,8 @@ import { useState } from "react";
 import type { LadderProblem, WhatIf } from "@/core/ladder/index";
 import { type Wall, WALLS } from "@/core/vessel/index";
 import { SelectField, TextField } from "@/ui/fields";
-import { kilograms, litres, number, readNumber, type Units } from "@/ui/format";
-import { WALL_WORDS } from "../words";
+import { kilograms, litres, number, readNumber, type Units } from "@/words/format";
+import { WALL_WORDS } from "@/words/terms";
 
 /** Sliders and fields say the same; what is typed out of range is said at the field and kept. */
 export function WhatIfPanel({

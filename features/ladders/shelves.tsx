@@ -1,6 +1,6 @@
 "use client";
 
-import { number, percent } from "@/ui/format";
+import { number, percent } from "@/words/format";
 import { INK, OCHRE } from "@/ui/tones";
 import type { PlannedMonth } from "./plan";
 

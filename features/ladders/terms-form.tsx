@@ -3,9 +3,9 @@
 import { useState } from "react";
 import { type LadderTerms, type Planner, PLANNERS } from "@/core/ladder/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { useCommand } from "../commands/use-command";
-import { SCHOOL_WORDS } from "../ladder/words";
+import { SCHOOL_WORDS } from "@/words/ladder";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 

@@ -13,9 +13,9 @@ import {
   YAxis,
 } from "recharts";
 import type { SeasonArea } from "@/core/ladder/index";
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { FROST, INK, OCHRE, SOIL } from "@/ui/tones";
-import { yearWords } from "../ladder/words";
+import { yearWords } from "@/words/ladder";
 
 const AXIS = { fontSize: 12, fill: INK };
 

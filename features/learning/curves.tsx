@@ -1,5 +1,5 @@
 import type { PaceCurve } from "@/model/index";
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { INK, OCHRE } from "@/ui/tones";
 
 const W = 560;

@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import type { Narrowing } from "@/model/index";
 import { Reasoned } from "@/ui/fields";
-import { number, percent } from "@/ui/format";
+import { number, percent } from "@/words/format";
 import { collectionView } from "../shell/data";
 import { ASK } from "../tree/ask";
 

@@ -6,12 +6,12 @@ import type { DateEstimate, Estimate } from "@/core/estimate/index";
 import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narrowing } from "@/model/index";
 import { Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
-import { day, millimetres, number, percent, readNumber } from "@/ui/format";
+import { day, millimetres, number, percent, readNumber } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { ASK } from "../tree/ask";
-import { CIRCLING_GRADES, FILL_GRADES } from "../words";
+import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import { PaceCurves } from "./curves";
 
 export interface LearningFacts {

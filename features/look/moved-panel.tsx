@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import type { DateKind, MoveCause } from "@/model/index";
-import { day, number } from "@/ui/format";
+import { day, number } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import type { MovedSince } from "./since";

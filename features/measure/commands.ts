@@ -5,7 +5,7 @@ import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, refuse } from "../commands/define";
-import { potName } from "../words";
+import { potName } from "@/words/terms";
 
 /** The pot a tree stands in, and the tree, as a tape found them. A measured pot is that pot for all the days it was used. */
 export const recordMeasure = command("record-measure", {

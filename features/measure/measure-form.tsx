@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Pot } from "@/core/vessel/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

@@ -4,12 +4,12 @@ import { useRef, useState } from "react";
 import { earliestDay, latestDay } from "@/core/dates/index";
 import { type Absence, type Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
-import { day, kilograms, number, readNumber, type Units } from "@/ui/format";
+import { day, kilograms, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
-import { WEEKDAYS } from "../words";
+import { WEEKDAYS } from "@/words/terms";
 
 /** Who carries and pots, what they may lift, and when nobody is there. */
 export function People({

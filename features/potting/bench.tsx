@@ -20,17 +20,17 @@ import {
   pottingRange,
 } from "@/core/potting/index";
 import { brimHeightMm, footWidthMm, wallOf } from "@/core/vessel/index";
-import { day, litres, number, percent, readNumber } from "@/ui/format";
+import { day, litres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
-import { windowReason } from "../sentences";
+import { windowReason } from "@/words/sentences";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { FLAG_WORDS } from "../stores/mix-words";
-import { CORRECTION_WORDS, LIMIT_BECAUSE } from "../words";
+import { FLAG_WORDS } from "@/words/mixes";
+import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { Cautions } from "./cautions";
-import { faultWords } from "./fault-words";
+import { faultWords } from "@/words/potting";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
 import { Numbers, PlanDrawing } from "./plan-view";
 import { PotChoice, type Stands } from "./pot-choice";

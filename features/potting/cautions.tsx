@@ -4,10 +4,10 @@ import type { Hazard } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, liftersOn } from "@/core/people/index";
 import { type PottingPlan } from "@/core/potting/index";
-import { kilograms, millimetres, type Units } from "@/ui/format";
+import { kilograms, millimetres, type Units } from "@/words/format";
 import { Caution } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
-import { HAZARD_WORDS, liftWords, warningWords } from "../words";
+import { HAZARD_WORDS, liftWords, warningWords } from "@/words/terms";
 
 /** Who of the people on record can lift this today, each within the own limit. */
 function lifterWords(calendar: GrowersCalendar, today: string, massKg: number, units: Units): string {

@@ -16,9 +16,9 @@ import { arrivalOf, findTree, happening, refuseBeforeArrival, refuseFuture } fro
 import { command, type CommandContext, type NewEvent, refuse } from "../commands/define";
 import { leavePot } from "../identity/commands";
 import { UNKNOWN_POTTING } from "../trees/arrive";
-import { mixName } from "../stores/mix-words";
-import { MIX_WORDS, potName } from "../words";
-import { faultWords } from "./fault-words";
+import { mixName } from "@/words/mixes";
+import { MIX_WORDS, potName } from "@/words/terms";
+import { faultWords } from "@/words/potting";
 
 const wallOfLot = (lot: LotRecord | undefined) => (lot ? wallOf(lot.pot) : null);
 

@@ -2,7 +2,7 @@
 
 import type { CommandField } from "@/contract/index";
 import type { PottingPlan } from "@/core/potting/index";
-import { kilograms, litres, millimetres, readNumber } from "@/ui/format";
+import { kilograms, litres, millimetres, readNumber } from "@/words/format";
 import { TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 

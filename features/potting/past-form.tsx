@@ -9,7 +9,7 @@ import { RoughDateField, useRoughDate } from "../shell/rough-date";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
-import { CORRECTION_WORDS, MIX_WORDS } from "../words";
+import { CORRECTION_WORDS, MIX_WORDS } from "@/words/terms";
 
 type Which = "current" | "other" | "unknown";
 

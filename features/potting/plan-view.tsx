@@ -3,7 +3,7 @@
 import type { PottingPlan, PottingRange } from "@/core/potting/index";
 import type { TreeState } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
-import { kilograms, litres, millimetres } from "@/ui/format";
+import { kilograms, litres, millimetres } from "@/words/format";
 import { PotSection, type SectionDimension } from "@/ui/pot-section";
 import { useAsOf } from "../shell/as-of";
 

@@ -3,7 +3,7 @@ import { juvenile, presumedPot } from "@/model/index";
 import { mixChoices, usualMix } from "@/core/records/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
-import { mixName } from "../stores/mix-words";
+import { mixName } from "@/words/mixes";
 import { PottingBench } from "./bench";
 import { FollowDay } from "../shell/follow-day";
 import { type TreeAsked, treePage } from "../tree/tree-page";

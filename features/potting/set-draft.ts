@@ -1,5 +1,5 @@
 import type { WhatIsSet } from "@/core/potting/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 
 /** What will be set and how it will stand, as it is typed. */
 export interface SetDraft {

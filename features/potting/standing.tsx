@@ -4,10 +4,10 @@ import { useState } from "react";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/people/index";
 import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
-import { kilograms, millimetres, number, percent, readNumber } from "@/ui/format";
+import { kilograms, millimetres, number, percent, readNumber } from "@/words/format";
 import { Caution, TextField, Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
-import { CARRY_WORDS } from "../words";
+import { CARRY_WORDS } from "@/words/terms";
 
 export interface StandingFacts {
   wetKg: number;

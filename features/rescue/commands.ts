@@ -4,7 +4,7 @@ import { RESCUE_CAUSES, RESCUE_STEPS, subject } from "@/core/event/index";
 import { newestRescue } from "@/core/rescue/index";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, refuse } from "../commands/define";
-import { RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "../words";
+import { RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "@/words/terms";
 
 /** Whether a rescue goes on at a tree on a day. */
 function goesOn(context: CommandContext, treeId: string, on: When): boolean {

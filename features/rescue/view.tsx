@@ -13,12 +13,12 @@ import {
 import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { day, number, readNumber } from "@/ui/format";
+import { day, number, readNumber } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { HAZARD_WORDS, RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "../words";
-import { BRANCH_WORDS, rescueActWords } from "./words";
+import { HAZARD_WORDS, RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "@/words/terms";
+import { BRANCH_WORDS, rescueActWords } from "@/words/rescue";
 import { useRecordingDay } from "../shell/recording-day";
 
 type Outcome = RescueOutcome & { tag: string; name: string; sameKind: boolean };

@@ -6,7 +6,7 @@ import { conditionOn } from "@/core/records/index";
 import { LIMITS } from "@/core/window/index";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, refuse } from "../commands/define";
-import { CORRECTION_WORDS } from "../words";
+import { CORRECTION_WORDS } from "@/words/terms";
 
 /** What was seen of a root ball: an observation, it corrects the state from its day on and this tree's own pace. */
 export const recordRoots = command("record-roots", {

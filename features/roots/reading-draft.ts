@@ -10,7 +10,7 @@ import {
   SMELLS,
   THREADS,
 } from "@/core/roots/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 
 /** What is asked, one thing a screen, in the order the ball is turned over. */
 export const READING_STEPS = ["side-fill", "side-turn", "base", "flare", "colour", "snap", "smell", "rest"] as const;

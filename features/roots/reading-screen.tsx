@@ -1,10 +1,10 @@
 import "server-only";
 import { ownColours } from "@/core/rules/index";
 import { liftAdvice } from "@/core/mass/index";
-import { kilograms } from "@/ui/format";
-import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, liftWords } from "../words";
+import { kilograms } from "@/words/format";
+import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, liftWords } from "@/words/terms";
 import { RootReading } from "./reading";
-import { readingWords } from "./reading-words";
+import { readingWords } from "@/words/root-check";
 import { FollowDay } from "../shell/follow-day";
 import { type TreeAsked, treePage } from "../tree/tree-page";
 

@@ -17,13 +17,13 @@ import {
 import { Choice, Toggle } from "@/ui/choice";
 import { restore } from "@/ui/device-memory";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { day, millimetres } from "@/ui/format";
+import { day, millimetres } from "@/words/format";
 import { RootFace } from "@/ui/root-face";
 import { useCommand } from "../commands/use-command";
 import { usePhotoUpload } from "../notes/use-photo";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CIRCLING_GRADES, FILL_GRADES } from "../words";
+import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import {
   FRESH_READING,
   readingDraft,
@@ -42,7 +42,7 @@ import {
   SIGN_WORDS,
   SMELL_WORDS,
   THREAD_WORDS,
-} from "./reading-words";
+} from "@/words/root-check";
 import { useRecordingDay } from "../shell/recording-day";
 
 export interface ReadingFacts {

@@ -6,7 +6,7 @@ import { Form, FormFaults, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CIRCLING_GRADES, FILL_GRADES } from "../words";
+import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 
 /** A look at the ball in two grades. It corrects the state from its day on and narrows this tree's own pace. */
 export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {

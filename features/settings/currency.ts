@@ -1,5 +1,5 @@
 import { CURRENCIES, type Currency } from "@/contract/currency";
-import type { Units } from "@/ui/format";
+import type { Units } from "@/words/format";
 
 /** Names in the program's own words: browser and server may not know the same. */
 const NAMES: Record<Currency, string> = {

@@ -4,7 +4,7 @@ import type { Currency } from "@/contract/currency";
 import { useRouter } from "next/navigation";
 import { useRef, useState, useSyncExternalStore } from "react";
 import { type Axis, readCoordinate, readCoordinatePair } from "@/core/quantity/index";
-import { readNumber, type Units } from "@/ui/format";
+import { readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { currencyOptions, usualCurrency, usualUnits } from "../settings/currency";
 import { loose, useCommand } from "../commands/use-command";

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
-import { day } from "@/ui/format";
+import { day } from "@/words/format";
 import { useAsOf } from "./as-of";
 import { putDay } from "./put-day";
 

@@ -2,7 +2,7 @@
 
 import { usePathname, useSearchParams } from "next/navigation";
 import { type ReactNode, useMemo, useState } from "react";
-import type { Units } from "@/ui/format";
+import type { Units } from "@/words/format";
 import { SeenProvider } from "../commands/seen";
 import { AsOfProvider } from "./as-of";
 import type { StripData } from "./data";

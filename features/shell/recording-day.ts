@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { day } from "@/ui/format";
+import { day } from "@/words/format";
 import { useAsOf } from "./as-of";
 
 /** The day something is recorded on unless another is picked: the one everything is seen as of, or today where that lies ahead. */

@@ -2,7 +2,7 @@
 
 import { type DayRange, readRoughDate } from "@/core/dates/index";
 import { DATE_FAULTS } from "@/formats/date-faults";
-import { day } from "@/ui/format";
+import { day } from "@/words/format";
 import { TextField } from "@/ui/fields";
 import { useAsOf } from "./as-of";
 

@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
-import { day as dayWord, month, percent } from "@/ui/format";
+import { day as dayWord, month, percent } from "@/words/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "./as-of";
 import type { StripData, StripWood } from "./data";

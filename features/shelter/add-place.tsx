@@ -6,7 +6,7 @@ import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { PLACE_WORDS } from "../words";
+import { PLACE_WORDS } from "@/words/terms";
 
 /** One more place to winter in: its name and what it is like; its measures come next. */
 export function AddPlace({ onAdded }: { onAdded: (placeId: string) => void }) {

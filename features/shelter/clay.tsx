@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import type { Standing } from "@/core/shelter/index";
-import { number, percent } from "@/ui/format";
+import { number, percent } from "@/words/format";
 
 /** Pots of clay that may crack where the plan has them; a chance of this much and more is worth a word. */
 export const WORTH_A_WORD = 0.05;

@@ -16,8 +16,8 @@ import {
 import type { CSSProperties } from "react";
 import { indoorHome, OUTSIDE, type Quarter, type Standing } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
-import { kilograms, metres, type Units } from "@/ui/format";
-import { FATE_WORDS, type Fate, LIGHT_WORDS, stepWords } from "./words";
+import { kilograms, metres, type Units } from "@/words/format";
+import { FATE_WORDS, type Fate, LIGHT_WORDS, stepWords } from "@/words/layout";
 
 const FATE_LOOK: Record<Fate | "unknown", { fill: string; edge: string; dash: string }> = {
   holds: { fill: "#dfe6cf", edge: "#5d6b3a", dash: "solid" },

@@ -3,8 +3,8 @@
 import Link from "next/link";
 import { useState } from "react";
 import type { Standing } from "@/core/shelter/index";
-import { number } from "@/ui/format";
-import { FATE_WORDS, lossWords } from "./words";
+import { number } from "@/words/format";
+import { FATE_WORDS, lossWords } from "@/words/layout";
 
 export function Misfits({
   danger,

@@ -1,5 +1,5 @@
 import { toDay, toIso } from "@/core/dates/index";
-import { celsius, day, number, type Units } from "@/ui/format";
+import { celsius, day, number, type Units } from "@/words/format";
 import type { ShownMove, ShownRound } from "./moves-data";
 
 export const WHY_WORDS: Record<ShownMove["why"], string> = {

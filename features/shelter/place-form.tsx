@@ -6,12 +6,12 @@ import type { Quarter } from "@/core/shelter/index";
 import { type AirBasis, type PlaceBuild, type Wrap, WRAPS } from "@/core/winter/index";
 import { type LightClass, PLACE_AIR, type Shelter, SHELTERS, USUAL_SHELTER } from "@/core/place/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { number, readNumber } from "@/ui/format";
+import { number, readNumber } from "@/words/format";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { AIR_BASIS_WORDS, WRAP_WORDS } from "../winter/words";
-import { LIGHT_WORDS, SHELTER_WORDS } from "./words";
+import { AIR_BASIS_WORDS, WRAP_WORDS } from "@/words/winter";
+import { LIGHT_WORDS, SHELTER_WORDS } from "@/words/layout";
 
 type NumberKey =
   "lengthM" | "widthM" | "heightM" | "doorM" | "doorAtM" | "steps" | "distanceM" | "floorKgM2" | "heaterC" | "ventC";

@@ -1,6 +1,6 @@
 "use client";
 
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { TextField } from "@/ui/fields";
 import { Progress, type RunningJob } from "../jobs/progress";
 import type { Shown } from "./use-plan";

@@ -4,12 +4,12 @@ import Link from "next/link";
 import { useState } from "react";
 import { lossOf, obstaclesOf, OUTSIDE, type Quarter, type Standing, totalOf } from "@/core/shelter/index";
 import { Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { celsius, kilograms, metres, number, readNumber, type Units } from "@/ui/format";
+import { celsius, kilograms, metres, number, readNumber, type Units } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { ShelterPlan } from "./use-plan";
-import { CARRY_SHORT, lossWords, obstacleWords, partWords } from "./words";
+import { CARRY_SHORT, lossWords, obstacleWords, partWords } from "@/words/layout";
 
 /** One pot: what each place would do to it, and where it is put by keys and numbers. */
 export function PotPanel({

@@ -4,12 +4,12 @@ import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import type { Protection } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
 import type { LightClass } from "@/core/place/index";
-import { day, kilograms, metres, number, type Units } from "@/ui/format";
+import { day, kilograms, metres, number, type Units } from "@/words/format";
 import { useAsOf } from "../shell/as-of";
-import { WRAP_WORDS } from "../winter/words";
+import { WRAP_WORDS } from "@/words/winter";
 import type { ShownRound } from "./moves-data";
 import { roundWords } from "./move-words";
-import { CARRY_WORDS, LIGHT_WORDS, winterWords, stepWords } from "./words";
+import { CARRY_WORDS, LIGHT_WORDS, winterWords, stepWords } from "@/words/layout";
 
 interface PrintPot {
   id: string;

@@ -4,12 +4,12 @@ import Link from "next/link";
 import { useState } from "react";
 import { LIFT_FROM_FLOOR_KG } from "@/core/mass/index";
 import { Caution, FormFaults } from "@/ui/fields";
-import { day, kilograms, number } from "@/ui/format";
+import { day, kilograms, number } from "@/words/format";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { ShownMove, ShownRound } from "./moves-data";
-import { stepWords } from "./words";
+import { stepWords } from "@/words/layout";
 import { roundWords } from "./move-words";
 
 /** What a carrier is told at the lift itself. */

@@ -7,7 +7,7 @@ import { newestJob } from "@/data/jobs";
 import { closePools, pool } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
-import { eventWords } from "../history/event-words";
+import { eventWords } from "@/words/events";
 import { ladderShelf } from "../ladder/problem";
 import { SHELTER_JOB } from "./commands";
 import { winterFacts } from "./facts";

@@ -15,7 +15,7 @@ import {
 } from "@/core/shelter/index";
 import { CROWN_ROOM, HAND_M } from "@/model/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
-import { day, number, percent, readNumber } from "@/ui/format";
+import { day, number, percent, readNumber } from "@/words/format";
 import { loose, useCommand } from "../commands/use-command";
 import { type RunningJob } from "../jobs/progress";
 import { useAsOf } from "../shell/as-of";
@@ -27,10 +27,10 @@ import { Legend, Misfits } from "./misfits";
 import { Outdoors } from "./outdoors";
 import { PlaceForm } from "./place-form";
 import { PlanBar } from "./plan-bar";
-import { brokenWords, proofWords, summary, usedWords } from "./plan-words";
+import { brokenWords, proofWords, summary, usedWords } from "@/words/layout-plan";
 import { PotPanel } from "./pot-panel";
 import { type KeptStand, usePlan } from "./use-plan";
-import { fateOf, lossWords, obstacleWords, winterWords } from "./words";
+import { fateOf, lossWords, obstacleWords, winterWords } from "@/words/layout";
 
 export interface ShelterFacts {
   winter: number;

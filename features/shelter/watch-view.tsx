@@ -5,14 +5,14 @@ import { useState } from "react";
 import { WARNINGS } from "@/core/shelter/index";
 import { EVENING_MEASURES } from "@/core/winter/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
-import { celsius, day, number, percent, type Units } from "@/ui/format";
+import { celsius, day, number, percent, type Units } from "@/words/format";
 import { FROST, INK } from "@/ui/tones";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import type { ColdPot, DueWater, WatchedPlace, WatchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
-import { lossWords } from "./words";
+import { lossWords } from "@/words/layout";
 import { SimulatedMark } from "../shell/simulated";
 
 type Advised = ColdPot["measure"];

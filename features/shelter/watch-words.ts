@@ -1,4 +1,4 @@
-import { celsius, day, number, type Units } from "@/ui/format";
+import { celsius, day, number, type Units } from "@/words/format";
 import type { WatchFacts } from "./watch-data";
 
 export function tonightWords(facts: Pick<WatchFacts, "nights" | "cold">, units: Units, today: string): string {

@@ -12,10 +12,10 @@ import { UNKNOWN_BUILD } from "@/core/winter/index";
 import { FloorPlan, type FloorPlanProps } from "./floor-plan";
 import { roundWords, triggerOf, whenWords } from "./move-words";
 import type { ShownMove, ShownRound } from "./moves-data";
-import { brokenWords, proofWords, summary, usedWords } from "./plan-words";
+import { brokenWords, proofWords, summary, usedWords } from "@/words/layout-plan";
 import { tonightWords } from "./watch-words";
 import { Misfits } from "./misfits";
-import { fateOf, lossWords, obstacleWords, partWords, stepWords, winterWords } from "./words";
+import { fateOf, lossWords, obstacleWords, partWords, stepWords, winterWords } from "@/words/layout";
 
 const standing = (id: string, more: Partial<Standing> = {}): Standing => ({
   id,

@@ -5,7 +5,7 @@ import { mixChoices } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { BigView } from "./big";
 import { shelfOf } from "./lots";
-import { mixName } from "./mix-words";
+import { mixName } from "@/words/mixes";
 
 export async function BigScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);

@@ -6,11 +6,11 @@ import { liftAdvice } from "@/core/mass/index";
 import { type MixChoice } from "@/core/records/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { boxPlan, type BoxPlan, boxSchema, type BoxInput, type CutPiece, volumeL, WOODS } from "@/core/vessel/index";
-import { kilograms, litres, millimetres, number } from "@/ui/format";
+import { kilograms, litres, millimetres, number } from "@/words/format";
 import { Caution, Facts, SelectField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
-import { liftWords } from "../words";
+import { liftWords } from "@/words/terms";
 import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";
 

@@ -5,7 +5,7 @@ import { FormFaults, SelectField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { FROST_PROOF_WORDS, frostProofKey } from "../words";
+import { FROST_PROOF_WORDS, frostProofKey } from "@/words/terms";
 
 const OPTIONS = Object.entries(FROST_PROOF_WORDS) as [keyof typeof FROST_PROOF_WORDS, string][];
 const SAID = { yes: true, no: false, unknown: null } as const;

@@ -7,7 +7,7 @@ import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
 import { findTree, happening, refuseFuture } from "../commands/days";
 import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
-import { CONDITION_WORDS } from "../words";
+import { CONDITION_WORDS } from "@/words/terms";
 
 /** Pots of one shape, wall and price come into the store as one lot, or are known to be on sale. */
 export const stockPots = command("stock-pots", {

@@ -3,12 +3,12 @@
 import { useRef, useState } from "react";
 import { COMPONENT_FLAGS, type Component, type ComponentFlag, ownComponentSchema } from "@/core/mix/index";
 import type { MixStores } from "@/core/records/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { componentName, CONFIDENCE_WORDS, FLAG_WORDS } from "./mix-words";
+import { componentName, CONFIDENCE_WORDS, FLAG_WORDS } from "@/words/mixes";
 
 /** Fields with how they are typed: shares as per cent. */
 const NUMBERS = [

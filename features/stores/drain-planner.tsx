@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { DRAIN_GOOD_SHARE, DRAIN_LEAST_HOLES, DRAIN_LEAST_SHARE, drainHoles } from "@/core/vessel/index";
-import { number, percent, readNumber } from "@/ui/format";
+import { number, percent, readNumber } from "@/words/format";
 import { Caution, SelectField, TextField } from "@/ui/fields";
 
 const percent1 = (share: number) => `${number(100 * share, 1)} %`;

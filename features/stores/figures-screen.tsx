@@ -3,10 +3,10 @@ import { FIGURE_GROUPS, FIGURES, type FigureGroup } from "@/core/figures/index";
 import type { CorrectionName } from "@/core/roots/index";
 import type { ReadyMixName } from "@/core/mix/index";
 import type { Wall } from "@/core/vessel/index";
-import { number } from "@/ui/format";
+import { number } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
-import { CORRECTION_WORDS, WALL_WORDS } from "../words";
-import { COMPONENT_WORDS, CONFIDENCE_WORDS, readyName } from "./mix-words";
+import { CORRECTION_WORDS, WALL_WORDS } from "@/words/terms";
+import { COMPONENT_WORDS, CONFIDENCE_WORDS, readyName } from "@/words/mixes";
 import { StoresNav } from "./stores-nav";
 
 const GROUP_WORDS: Record<FigureGroup, string> = {

@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import { mixChoices } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { LibraryView } from "./library";
-import { mixName } from "./mix-words";
+import { mixName } from "@/words/mixes";
 
 export async function LibraryScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);

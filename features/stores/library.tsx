@@ -3,10 +3,10 @@
 import { useState } from "react";
 import { COMPONENTS, READY_MIX_NAMES, READY_RECIPES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
-import { number, percent } from "@/ui/format";
+import { number, percent } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { ComponentForm } from "./component-form";
-import { componentName, CONFIDENCE_WORDS, FLAG_WORDS, readyName, partsWords } from "./mix-words";
+import { componentName, CONFIDENCE_WORDS, FLAG_WORDS, readyName, partsWords } from "@/words/mixes";
 import { RecipeForm } from "./recipe-form";
 import { ReclaimedHeap } from "./reclaimed";
 import { StoresNav } from "./stores-nav";

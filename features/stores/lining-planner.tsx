@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { type Lining, LINING_NAMES, liningPlan, type Pot, vesselOf } from "@/core/vessel/index";
-import { litres, number } from "@/ui/format";
+import { litres, number } from "@/words/format";
 import { SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 

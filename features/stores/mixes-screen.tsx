@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import { mixChoices, storeAt } from "@/core/records/index";
 import { collectionView } from "../shell/data";
 import { MixesView } from "./mixes";
-import { mixName } from "./mix-words";
+import { mixName } from "@/words/mixes";
 
 export async function MixesScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);

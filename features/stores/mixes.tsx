@@ -14,11 +14,11 @@ import {
 import { type MixChoice, type MixStores } from "@/core/records/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { brimHeightMm, type Pot, type Vessel, vesselOf, widthAtMm } from "@/core/vessel/index";
-import { kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
+import { kilograms, litres, millimetres, number, percent, type Units } from "@/words/format";
 import { Facts, SelectField, Why } from "@/ui/fields";
 import { ColumnLegend, MixColumnDrawing } from "@/ui/mix-column";
 import { useAsOf } from "../shell/as-of";
-import { FLAG_WORDS, partsWords } from "./mix-words";
+import { FLAG_WORDS, partsWords } from "@/words/mixes";
 import { SliderField } from "./slider-field";
 import { StoresNav } from "./stores-nav";
 

@@ -9,7 +9,7 @@ import type { CollectionView } from "../collection/load";
 import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { Mixing, type Need } from "./mixing";
-import { mixName } from "./mix-words";
+import { mixName } from "@/words/mixes";
 
 export async function MixingScreen({ collectionId, on }: { collectionId: string; on: string | undefined }) {
   const view = await collectionView(collectionId);

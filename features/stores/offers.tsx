@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { BagOffer } from "@/core/mix/index";
-import { litres, readNumber } from "@/ui/format";
+import { litres, readNumber } from "@/words/format";
 import { money } from "@/ui/money";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";

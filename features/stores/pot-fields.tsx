@@ -15,9 +15,9 @@ import {
   type Wall,
   WALLS,
 } from "@/core/vessel/index";
-import { litres, readNumber, type Units } from "@/ui/format";
+import { litres, readNumber, type Units } from "@/words/format";
 import { SelectField, TextField } from "@/ui/fields";
-import { WALL_WORDS } from "../words";
+import { WALL_WORDS } from "@/words/terms";
 
 /** Where in a pot a fault may lie: in the described pot, or in what was typed. */
 export type PotField = FieldPath<Pot> | FieldPath<Extract<Pot, { known: "measured" }>["vessel"]> | "size" | "litres";

@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import { freeOf } from "@/core/records/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { brimEstimate, vesselOf } from "@/core/vessel/index";
-import { eventWords } from "../history/event-words";
+import { eventWords } from "@/words/events";
 import { collectionView } from "../shell/data";
 import { usersByLot } from "./lots";
 import { type PotEvent, PotView } from "./pot-view";

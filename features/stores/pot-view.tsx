@@ -14,14 +14,14 @@ import {
   wallOf,
 } from "@/core/vessel/index";
 import { isClay } from "@/core/winter/index";
-import { day, kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
+import { day, kilograms, litres, millimetres, number, readNumber } from "@/words/format";
 import { Facts, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { money } from "@/ui/money";
 import { PotSection } from "@/ui/pot-section";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CONDITION_WORDS, WALL_WORDS } from "../words";
+import { CONDITION_WORDS, WALL_WORDS } from "@/words/terms";
 import { ClayField } from "./clay-field";
 import { draftOf, PotFields, readPot } from "./pot-fields";
 import type { PotUser } from "./lots";

@@ -2,12 +2,12 @@
 
 import { useRef, useState } from "react";
 import { dilute, type Product, PRODUCT_KINDS, productSchema } from "@/core/mix/index";
-import { number, readNumber } from "@/ui/format";
+import { number, readNumber } from "@/words/format";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { PRODUCT_WORDS } from "./mix-words";
+import { PRODUCT_WORDS } from "@/words/mixes";
 import { readRate } from "./read-measures";
 import { StoresNav } from "./stores-nav";
 

@@ -1,6 +1,6 @@
 import type { z } from "zod";
 import { ratioToMlPerL } from "@/core/mix/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 
 /** Typed lengths read as millimetres and checked by a schema: faults by field, in its own words. */
 export function readMeasures<T>(

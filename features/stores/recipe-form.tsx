@@ -3,12 +3,12 @@
 import { useRef, useState } from "react";
 import { mixLife, mixOfRecipe } from "@/core/mix/index";
 import type { MixStores, StoredRecipe } from "@/core/records/index";
-import { kilograms, number, percent, readNumber } from "@/ui/format";
+import { kilograms, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { componentName } from "./mix-words";
+import { componentName } from "@/words/mixes";
 
 const FIELDS = ["name", "parts", "feedsMonths", "note"];
 type Line = { id: string; part: string };

@@ -3,12 +3,12 @@
 import { useRef, useState } from "react";
 import { STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
-import { day, litres, number, readNumber } from "@/ui/format";
+import { day, litres, number, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { STRUCTURE_WORDS } from "./mix-words";
+import { STRUCTURE_WORDS } from "@/words/mixes";
 
 /** Mix saved from emptied pots: a stock of its own, older than it looks. */
 export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: MixChoice[] }) {

@@ -7,14 +7,14 @@ import { brimHeightMm, POT_CONDITIONS, type PotCondition, vesselOf, wallOf, widt
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import { litres, number } from "@/ui/format";
+import { litres, number } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { money } from "@/ui/money";
 import { WALL_TONE } from "@/ui/tones";
 import { useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { CONDITION_WORDS, MISFIT_WORDS, WALL_WORDS } from "../words";
+import { CONDITION_WORDS, MISFIT_WORDS, WALL_WORDS } from "@/words/terms";
 
 export type ShelfLot = StorePot & {
   price: number | null;

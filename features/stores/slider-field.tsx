@@ -1,7 +1,7 @@
 "use client";
 
 import { useId, useState } from "react";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 
 /** A slider with its number beside it: thumb, keys and typing change the same value. */
 export function SliderField({

@@ -6,7 +6,7 @@ import { useRef, useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
 import type { PotFit } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
-import { litres, number, readNumber, type Units } from "@/ui/format";
+import { litres, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";

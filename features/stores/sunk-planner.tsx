@@ -10,11 +10,11 @@ import {
   SLOW_MM_PER_H,
   SUMP_MM_PER_H,
 } from "@/core/vessel/index";
-import { kilograms, litres, millimetres, number, readNumber } from "@/ui/format";
+import { kilograms, litres, millimetres, number, readNumber } from "@/words/format";
 import { Caution, Facts, TextField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";
-import { SOAK_WORDS } from "./mix-words";
+import { SOAK_WORDS } from "@/words/mixes";
 import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";
 import { GravelPattern } from "@/ui/patterns";

@@ -3,11 +3,11 @@
 import { useState } from "react";
 import type { EventKind, Happened, LoggedPayload } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
-import { day } from "@/ui/format";
+import { day } from "@/words/format";
 import { Form, SelectField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { canCorrect, CorrectForm } from "../history/correct-form";
-import { type EventNames, eventWords } from "../history/event-words";
+import { type EventNames, eventWords } from "@/words/events";
 import { useAsOf } from "../shell/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
 

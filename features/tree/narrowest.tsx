@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { number, percent } from "@/ui/format";
+import { number, percent } from "@/words/format";
 import { Why } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { ASK } from "./ask";

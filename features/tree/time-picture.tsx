@@ -4,9 +4,9 @@ import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventKind } from "@/core/event/index";
 import type { TreePicture } from "@/model/index";
-import { day, month } from "@/ui/format";
+import { day, month } from "@/words/format";
 import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
-import { WOOD_WORD } from "../words";
+import { WOOD_WORD } from "@/words/terms";
 
 const LEFT = 60;
 const RIGHT = 34;

@@ -8,15 +8,15 @@ import type { Purpose } from "@/core/event/index";
 import type { StorePot } from "@/core/ladder/index";
 import type { Narrowing, TreePicture } from "@/model/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
-import { day, fullness, litres, number, percent } from "@/ui/format";
+import { day, fullness, litres, number, percent } from "@/words/format";
 import { PotSection } from "@/ui/pot-section";
 import { Reasoned, Why } from "@/ui/fields";
-import type { FrostWords } from "../almanac/words";
+import type { FrostWords } from "@/words/climate";
 import { MeasureForm } from "../measure/measure-form";
 import { NoteForm } from "../notes/note-form";
 import { PastPottingForm } from "../potting/past-form";
 import { RootCheck } from "../roots/root-check";
-import { verdictSentence, wantedPot, windowReason } from "../sentences";
+import { verdictSentence, wantedPot, windowReason } from "@/words/sentences";
 import type { StripWood } from "../shell/data";
 import { useAsOf, useReplayed, useStripSubject } from "../shell/as-of";
 import {
@@ -30,7 +30,7 @@ import {
   tagName,
   WALL_WORDS,
   WOOD_WORD,
-} from "../words";
+} from "@/words/terms";
 import { History, type HistoryItem, type TreeChoice } from "./history";
 import { Narrowest } from "./narrowest";
 import { TimePicture } from "./time-picture";

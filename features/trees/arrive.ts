@@ -10,7 +10,7 @@ import type { StoredLot } from "@/data/pots";
 import type { StoredTree } from "@/data/trees";
 import { type CommandContext, type NewEvent, refuse } from "../commands/define";
 import { happening } from "../commands/days";
-import { potName } from "../words";
+import { potName } from "@/words/terms";
 
 /** Tags that hang on living trees, in lower case, with the tree's id. */
 export function livingTags(context: CommandContext): Map<string, string> {

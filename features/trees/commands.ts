@@ -7,7 +7,7 @@ import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
-import { potName } from "../words";
+import { potName } from "@/words/terms";
 import { arrive, livingTags, refuseTakenTag } from "./arrive";
 
 /** A tree comes into the collection in the pot it stands in. */

@@ -3,7 +3,7 @@
 import { useId } from "react";
 import { type Habit, HABITS } from "@/core/wood/index";
 import { Field } from "@/ui/fields";
-import { HABIT_WORDS } from "../words";
+import { HABIT_WORDS } from "@/words/terms";
 import { type KindOption, matchKind } from "./kind-options";
 
 /** A kind from the library, or the grower's own words with how it grows. */

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
 import { litresFromRim, mixEstimate, type Wall, WALLS } from "@/core/vessel/index";
-import { litres, number, readNumber, type Units } from "@/ui/format";
+import { litres, number, readNumber, type Units } from "@/words/format";
 import { Choice } from "@/ui/choice";
 import { restore } from "@/ui/device-memory";
 import { FormFaults } from "@/ui/fields";
@@ -13,7 +13,7 @@ import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
 import { type KindOption, matchKind } from "../trees/kind-options";
 import { nextTag } from "../trees/next-tag";
-import { FEEL_WORDS, WALL_WORDS } from "../words";
+import { FEEL_WORDS, WALL_WORDS } from "@/words/terms";
 import {
   freshDraft,
   remembered,

@@ -1,4 +1,4 @@
-import { day, monthDay } from "@/ui/format";
+import { day, monthDay } from "@/words/format";
 import type { MovedDate } from "@/contract/climate";
 
 const word = (text: string | null) => (text === null ? "none" : text.length === 5 ? monthDay(text) : day(text));

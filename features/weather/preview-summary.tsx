@@ -1,9 +1,9 @@
 "use client";
 
 import type { WeatherFormat } from "@/formats/weather-days";
-import { day, number } from "@/ui/format";
+import { day, number } from "@/words/format";
 import { useAsOf } from "../shell/as-of";
-import { airWords, fitWords } from "./fit-words";
+import { airWords, fitWords } from "@/words/weather";
 import type { WeatherPreview } from "./stream";
 
 const FORMAT_WORDS: Record<WeatherFormat, string> = {

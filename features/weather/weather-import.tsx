@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { celsius, number, readNumber } from "@/ui/format";
+import { celsius, number, readNumber } from "@/words/format";
 import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";

@@ -4,12 +4,12 @@ import Link from "next/link";
 import { useState } from "react";
 import { HEALTH_STATES, type HealthState, PRUNING_PURPOSES, type PruningPurpose } from "@/core/event/index";
 import type { PartnerAdvice } from "@/core/species/index";
-import { day, litres, percent, readNumber } from "@/ui/format";
+import { day, litres, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { HEALTH_WORDS, PRUNING_WORDS } from "../words";
+import { HEALTH_WORDS, PRUNING_WORDS } from "@/words/terms";
 
 interface Named {
   id: string;

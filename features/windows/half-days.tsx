@@ -2,7 +2,7 @@
 
 import { toIso } from "@/core/dates/index";
 import type { HalfDay, HalfDayReason } from "@/core/window/index";
-import { celsius, day, number } from "@/ui/format";
+import { celsius, day, number } from "@/words/format";
 import { useAsOf } from "../shell/as-of";
 import { SimulatedMark } from "../shell/simulated";
 

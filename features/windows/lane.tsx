@@ -1,6 +1,6 @@
 import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/model/index";
-import { month } from "@/ui/format";
+import { month } from "@/words/format";
 
 const OPEN_AT = 100;
 const HEDGE = "#55683f";

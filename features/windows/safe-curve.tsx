@@ -1,6 +1,6 @@
 import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/model/index";
-import { day, month, percent } from "@/ui/format";
+import { day, month, percent } from "@/words/format";
 import { INK, OCHRE } from "@/ui/tones";
 
 const W = 420;

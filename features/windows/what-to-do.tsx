@@ -1,9 +1,9 @@
 "use client";
 
 import { type Judgement, WHENS } from "@/core/judgement/index";
-import { percent } from "@/ui/format";
+import { percent } from "@/words/format";
 import { Reasoned } from "@/ui/fields";
-import { actWords, refusalWords, WHEN_WORDS } from "../judgement-words";
+import { actWords, refusalWords, WHEN_WORDS } from "@/words/judgement";
 import { useAsOf } from "../shell/as-of";
 
 /** What an experienced grower would do, in order, and what would be refused and why. */

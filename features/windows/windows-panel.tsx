@@ -7,15 +7,15 @@ import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/model/index";
 import type { HalfDay, Operation } from "@/core/window/index";
 import { OPERATION_NEEDS } from "@/core/window/operations";
-import { celsius, day, number, percent } from "@/ui/format";
+import { celsius, day, number, percent } from "@/words/format";
 import { SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useAddressWith } from "../shell/day-address";
-import { OPERATION_WORDS } from "../words";
+import { OPERATION_WORDS } from "@/words/terms";
 import { HalfDays } from "./half-days";
 import { Lane, laneDays, MonthNames } from "./lane";
 import { SafeCurve } from "./safe-curve";
-import { endsWords, heldWords, statusWords, whyWords } from "./window-words";
+import { endsWords, heldWords, statusWords, whyWords } from "@/words/windows";
 
 export interface WindowsData {
   treeId: string;

@@ -5,11 +5,11 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { PlannedWork } from "@/model/index";
 import type { Limit } from "@/core/window/index";
-import { day, number, percent } from "@/ui/format";
+import { day, number, percent } from "@/words/format";
 import { Reasoned, SelectField } from "@/ui/fields";
 import { useAsOf } from "../shell/as-of";
 import { useAddressWith } from "../shell/day-address";
-import { LIMIT_BECAUSE, LIMIT_WORD, OPERATION_WORDS } from "../words";
+import { LIMIT_BECAUSE, LIMIT_WORD, OPERATION_WORDS } from "@/words/terms";
 import { MonthNames } from "./lane";
 import { Skyline } from "./skyline";
 

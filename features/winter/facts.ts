@@ -3,7 +3,7 @@ import type { Protection, Stay } from "@/core/shelter/index";
 import type { Mark } from "@/core/species/index";
 import type { Wall } from "@/core/vessel/index";
 import type { AirBasis, RootLimits, Stand, Wrap } from "@/core/winter/index";
-import type { WATER } from "./words";
+import type { WATER } from "@/words/winter";
 
 /** What the page of a pot's winter shows. */
 export interface WinterFacts {

@@ -2,7 +2,7 @@
 
 import { toIso } from "@/core/dates/index";
 import type { RootLimits, WinterOutlook } from "@/core/winter/index";
-import { celsius, month, number, type Units } from "@/ui/format";
+import { celsius, month, number, type Units } from "@/words/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 
 const W = 1200;

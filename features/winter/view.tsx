@@ -17,17 +17,17 @@ import {
   WRAPS,
 } from "@/core/winter/index";
 import { Reasoned, SelectField } from "@/ui/fields";
-import { celsius, degreesApart, litres, number, percent, type Units } from "@/ui/format";
+import { celsius, degreesApart, litres, number, percent, type Units } from "@/words/format";
 import type { WinterApi } from "@/workers/winter.browser";
-import { MARK_WORDS } from "../kind-words";
+import { MARK_WORDS } from "@/words/species";
 import { useAsOf } from "../shell/as-of";
 import { ClayField } from "../stores/clay-field";
-import { WALL_WORDS } from "../words";
+import { WALL_WORDS } from "@/words/terms";
 import { Ribbon } from "./ribbon";
 import { Here } from "./here";
 import type { Asked, Group, WinterFacts } from "./facts";
 import { KeepSo } from "./keep-so";
-import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "./words";
+import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "@/words/winter";
 import { SimulatedMark } from "../shell/simulated";
 
 const BASIS_WORDS: Record<WinterFacts["basis"], string> = {

@@ -32,7 +32,7 @@ import { weightedQuantiles } from "@/core/math/index";
 import type { CollectionView } from "../collection/load";
 import { AlmanacNav } from "../almanac/almanac-nav";
 import { collectionView, ownStripWood } from "../shell/data";
-import { eventWords } from "../history/event-words";
+import { eventWords } from "@/words/events";
 import { minimaAround } from "./frost-around";
 import { LATE_WORKS, type LateWork, type WoodPicture } from "./picture";
 import { WoodView } from "./wood-view";

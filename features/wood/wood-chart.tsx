@@ -1,7 +1,7 @@
 "use client";
 
 import { toDay, toIso } from "@/core/dates/index";
-import { celsius, month } from "@/ui/format";
+import { celsius, month } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
 import { useAsOf } from "../shell/as-of";

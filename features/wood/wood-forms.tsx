@@ -2,12 +2,12 @@
 
 import { useState } from "react";
 import { BENDS, type Bend, FEED_FORMS, type FeedForm as Form_, LEAF_FALLS, type LeafFall } from "@/core/wood/index";
-import { readNumber } from "@/ui/format";
+import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
 import { useNotice } from "../shell/notice";
-import { BEND_WORDS, FEED_WORDS, LEAF_FALL_WORDS } from "../words";
+import { BEND_WORDS, FEED_WORDS, LEAF_FALL_WORDS } from "@/words/terms";
 import { useRecordingDay } from "../shell/recording-day";
 
 const NOT_LOOKED = "";

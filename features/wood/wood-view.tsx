@@ -3,11 +3,11 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { DateEstimate } from "@/core/estimate/index";
-import { celsius, day, number, percent } from "@/ui/format";
+import { celsius, day, number, percent } from "@/words/format";
 import { Field, Form, SelectField, Why } from "@/ui/fields";
 import type { StripWood } from "../shell/data";
 import { useAsOf, useStripSubject } from "../shell/as-of";
-import { LIMIT_BECAUSE } from "../words";
+import { LIMIT_BECAUSE } from "@/words/terms";
 import type { LateWork, WoodPicture } from "./picture";
 import { WoodChart } from "./wood-chart";
 import { FeedForm, PruneForm, WoodCheckForm } from "./wood-forms";

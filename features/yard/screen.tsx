@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { movedSince } from "../look/since";
-import { countYard } from "../sentences";
+import { countYard } from "@/words/sentences";
 import { collectionView } from "../shell/data";
 import { asOfDay } from "../shell/page-props";
 import { YardNav } from "./yard-nav";

@@ -6,14 +6,14 @@ import { type CSSProperties, memo, useEffect, useMemo, useState } from "react";
 import type { YardRow } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { isPageKey } from "@/ui/keys";
-import { day, fullness, litres, type Units } from "@/ui/format";
+import { day, fullness, litres, type Units } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
-import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "../sentences";
+import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "@/words/sentences";
 import { MovedPanel } from "../look/moved-panel";
 import type { MovedSince } from "../look/since";
 import { useAsOf, useReplayed } from "../shell/as-of";
-import { LIMIT_WORD } from "../words";
+import { LIMIT_WORD } from "@/words/terms";
 
 /** Tallest pot of the yard is drawn this high: one scale for all of them. */
 const TALLEST_PX = 132;

@@ -17,6 +17,7 @@ const SOURCES = [
   "server",
   "solve",
   "ui",
+  "words",
   "workers",
   "public",
   "next.config.ts",

@@ -11,8 +11,8 @@ import type {
   WinterLight,
 } from "@/core/species/index";
 import type { Vigour } from "@/core/roots/index";
-import { celsius, litres, number, percent, type Units } from "@/ui/format";
-import { HAZARD_WORDS } from "./words";
+import { celsius, litres, number, percent, type Units } from "./format";
+import { HAZARD_WORDS } from "./terms";
 
 /** Words for what the library knows of a kind. */
 

@@ -9,7 +9,7 @@ import {
   windowReason,
   yardSentence,
 } from "./sentences";
-import { LIMIT_BECAUSE, LIMIT_WORD, potName, VERDICT_WORD } from "./words";
+import { LIMIT_BECAUSE, LIMIT_WORD, potName, VERDICT_WORD } from "./terms";
 
 const band = (p10: number, p50: number, p90: number) => ({ p10, p50, p90, basis: "derived" as const });
 const verdict = (code: VerdictCode, more: Partial<Verdict> = {}): Verdict => ({

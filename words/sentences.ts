@@ -1,6 +1,6 @@
 import type { TreeState, Verdict } from "@/model/index";
-import { day, litres, number, percent, type Units } from "@/ui/format";
-import { LIMIT_BECAUSE, VERDICT_WORD } from "./words";
+import { day, litres, number, percent, type Units } from "./format";
+import { LIMIT_BECAUSE, VERDICT_WORD } from "./terms";
 
 /** The date that goes beneath a verdict's word in the Yard. */
 export function verdictDate(verdict: Verdict, near: string): string {

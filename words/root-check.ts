@@ -1,5 +1,5 @@
 import type { Face, Firmness, MixState, Reading, RootColour, RootSign, Smell, Threads } from "@/core/roots/index";
-import { millimetres, percent, type Units } from "@/ui/format";
+import { millimetres, percent, type Units } from "./format";
 
 /** Words for what is seen of a root ball. */
 export const FACE_NAMES: Record<Face, { name: string; what: string }> = {

@@ -1,6 +1,6 @@
 import type { Act, Refusal, When } from "@/core/judgement/index";
 import type { RuleId } from "@/core/rules/index";
-import { celsius, kilograms, litres, millimetres, number, percent, type Units } from "@/ui/format";
+import { celsius, kilograms, litres, millimetres, number, percent, type Units } from "./format";
 
 /** Words for what the judgement says: codes in, sentences out. */
 

@@ -1,7 +1,7 @@
 import { Z90 } from "@/core/math/index";
 import type { PlaceFit } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
-import { degreesApart, number, percent, type Units } from "@/ui/format";
+import { degreesApart, number, percent, type Units } from "./format";
 
 /** A place as learned, with how sure that is. */
 export function fitWords(

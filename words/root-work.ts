@@ -1,7 +1,7 @@
 import type { Advice, Objection, Option } from "@/core/correcting/index";
 import type { Finding } from "@/core/rules/index";
-import { celsius, day, litres, millimetres, number, percent, type Units } from "@/ui/format";
-import { CORRECTION_WORDS, LIMIT_BECAUSE } from "../words";
+import { celsius, day, litres, millimetres, number, percent, type Units } from "./format";
+import { CORRECTION_WORDS, LIMIT_BECAUSE } from "./terms";
 
 /** Sentences for the advice on a ball: codes in, words out. */
 

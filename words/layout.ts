@@ -1,6 +1,6 @@
 import type { CarryBy, CostParts, Obstacle, Standing } from "@/core/shelter/index";
 import type { LightClass, Shelter } from "@/core/place/index";
-import { kilograms, metres, number, percent, type Units } from "@/ui/format";
+import { kilograms, metres, number, percent, type Units } from "./format";
 
 export const SHELTER_WORDS: Record<Shelter, string> = {
   open: "open ground",

@@ -2,7 +2,7 @@ import type { EventPayload, LoggedPayload } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
-import { FIELD_WORDS } from "../kind-words";
+import { FIELD_WORDS } from "./species";
 import type { PlaceClimate } from "@/core/climate/index";
 import {
   celsius,
@@ -15,10 +15,10 @@ import {
   number,
   percent,
   type Units,
-} from "@/ui/format";
-import { SCHOOL_WORDS } from "../ladder/words";
-import { WRAP_WORDS } from "../winter/words";
-import { readingWords } from "../roots/reading-words";
+} from "./format";
+import { SCHOOL_WORDS } from "./ladder";
+import { WRAP_WORDS } from "./winter";
+import { readingWords } from "./root-check";
 import {
   ARRIVAL_VERDICT_WORDS,
   BEND_WORDS,
@@ -44,7 +44,7 @@ import {
   RESCUE_CAUSE_WORDS,
   RESCUE_STEP_WORDS,
   STOCK_WORDS,
-} from "../words";
+} from "./terms";
 
 /** Names an event's words need beside its payload. */
 export interface EventNames {

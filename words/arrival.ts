@@ -1,5 +1,5 @@
 import type { ArrivalAct, ArrivalFinding } from "@/core/arrival/index";
-import { litres, millimetres, number, percent, type Units } from "@/ui/format";
+import { litres, millimetres, number, percent, type Units } from "./format";
 
 export function findingText(code: ArrivalFinding, f: Record<string, number>, units: Units): string {
   switch (code) {

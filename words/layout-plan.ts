@@ -1,6 +1,6 @@
 import type { PlacedPlan, Standing } from "@/core/shelter/index";
 import { floorM2, type PlaceBuild } from "@/core/winter/index";
-import { kilograms, number, percent, type Units } from "@/ui/format";
+import { kilograms, number, percent, type Units } from "./format";
 
 export function summary(v: { as: string; inside: number; all: number; danger: number; calculated: boolean }): string {
   if (v.all === 0) return "No tree has a pot yet: add trees and say what they stand in.";

@@ -1,4 +1,4 @@
-import { liftWords } from "./words";
+import { liftWords } from "./terms";
 
 test("limits of lifting are told in the units shown", () => {
   expect(liftWords("two-people", "metric")).toBe(

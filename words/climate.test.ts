@@ -1,7 +1,7 @@
 import { buildSite, normalsFromAnswers, type SiteAnswers } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import { continental } from "@/test-support/season";
-import { frostWords, slotWord, sourceWords } from "./words";
+import { frostWords, slotWord, sourceWords } from "./climate";
 
 const site = (answers: Partial<SiteAnswers>) => {
   const all = {

@@ -1,6 +1,6 @@
 import { calendarSlot, type FrostEvent, type Site } from "@/core/climate/index";
 import { monthDayOfSlot } from "@/core/dates/index";
-import { monthDay, number } from "@/ui/format";
+import { monthDay, number } from "./format";
 
 export interface FrostWords {
   last: string;

@@ -10,8 +10,7 @@ import type {
   Reason,
 } from "@/core/ladder/index";
 import type { OffLadder } from "@/model/index";
-import { litres, number, type Units } from "@/ui/format";
-import type { LadderFacts } from "./facts";
+import { litres, number, type Units } from "./format";
 
 export const SCHOOL_WORDS: Record<Planner, { name: string; what: string }> = {
   "small-steps": { name: "Small steps", what: "a narrow ring all round, stay two to four years" },
@@ -120,7 +119,7 @@ export const counted = (n: number, what: string) => `${number(n)} ${what}${n ===
 
 export function potName(
   step: Pick<LadderStep, "potId" | "volumeL">,
-  { potNames }: Pick<LadderFacts, "potNames">,
+  { potNames }: { potNames: Readonly<Record<string, string>> },
   units: Units,
 ): string {
   return potNames[step.potId] ?? (step.potId === "now" ? "its pot" : `a pot of ${litres(step.volumeL, units)}, to buy`);

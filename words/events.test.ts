@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { type EventPayload, eventPayload } from "@/core/event/index";
-import { eventWords } from "./event-words";
+import { eventWords } from "./events";
 
 const id = randomUUID();
 const range = { best: "2022-04-16", from: "2022-03-01", to: "2022-05-31" };

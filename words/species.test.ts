@@ -8,7 +8,7 @@ import {
   sayField,
   TRAIT_WORDS,
   VIGOUR_WORDS,
-} from "./kind-words";
+} from "./species";
 
 test.each(["metric", "us"] as const)("every field of every kind is said in words, in %s units", (units) => {
   for (const kind of KINDS) {

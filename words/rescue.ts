@@ -1,5 +1,5 @@
 import type { RescueAct, RescueBranch } from "@/core/rescue/index";
-import { celsius, litres, number, percent, type Units } from "@/ui/format";
+import { celsius, litres, number, percent, type Units } from "./format";
 
 export function rescueActWords(act: RescueAct, f: Record<string, number>, units: Units): string {
   switch (act) {

@@ -5,8 +5,8 @@ import { ROOT_COLOURS, FIRMNESSES, MIX_STATES, SMELLS } from "@/core/roots/index
 import { KINDS } from "@/core/species/index";
 import { ask } from "@/test-support/advice";
 import { continental, situation, warm } from "@/test-support/season";
-import { actWords, refusalWords, RULE_WORDS, WHEN_WORDS } from "../judgement-words";
-import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "./words";
+import { actWords, refusalWords, RULE_WORDS, WHEN_WORDS } from "./judgement";
+import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "./root-work";
 
 /** A sentence a grower can read: no hole where a figure should stand, no code where a word should. */
 function expectReadable(text: string) {

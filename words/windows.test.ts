@@ -1,6 +1,6 @@
 import { LIMITS } from "@/core/window/index";
 import type { OperationWindow } from "@/model/index";
-import { endsWords, heldWords, statusWords, whyWords } from "./window-words";
+import { endsWords, heldWords, statusWords, whyWords } from "./windows";
 
 const NEAR = "2026-05-15";
 const period: OperationWindow["periods"][number] = {

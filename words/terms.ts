@@ -23,7 +23,7 @@ import type {
   RescueStep,
 } from "@/core/event/index";
 
-import { kilograms, litres, number, type Units } from "@/ui/format";
+import { kilograms, litres, number, type Units } from "./format";
 
 /** Words for the core's codes: made last, in one place. */
 

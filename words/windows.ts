@@ -1,6 +1,6 @@
 import type { HeldBy, OperationWindow } from "@/model/index";
-import { day, kilograms, number, percent, type Units } from "@/ui/format";
-import { HEALTH_WORDS, LIMIT_BECAUSE, LIMIT_WORD } from "../words";
+import { day, kilograms, number, percent, type Units } from "./format";
+import { HEALTH_WORDS, LIMIT_BECAUSE, LIMIT_WORD } from "./terms";
 
 /** Open or closed, in a few words. */
 export function statusWords(row: OperationWindow, near: string): string {

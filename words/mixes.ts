@@ -1,8 +1,8 @@
 import type { ComponentFlag, ComponentName, PRODUCT_KINDS, ReadyMixName, STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
 import type { SoakVerdict } from "@/core/vessel/index";
-import { number } from "@/ui/format";
-import { MIX_WORDS } from "../words";
+import { number } from "./format";
+import { MIX_WORDS } from "./terms";
 
 /** Words about mixes and what goes into them. */
 export const COMPONENT_WORDS: Record<ComponentName, string> = {
