@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { whenSchema } from "./envelope";
 import { HEALTH_STATES, PRUNING_PURPOSES } from "@/core/event/index";
@@ -23,13 +24,8 @@ export const recordAnchored = contract(
 export const matchTrees = contract(
   "match-trees",
   z.object({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(200),
-    set: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the set a name, such as where it stands." })
-      .max(60, { error: "At most 60 characters, please." })
-      .nullable(),
+    treeIds: z.array(z.uuid()).min(1, wrong("choose-trees")).max(200),
+    set: z.string().trim().min(1, wrong("set-name-needed")).max(60).nullable(),
   }),
   z.object({ set: z.string().nullable() }),
 );
@@ -42,11 +38,7 @@ export const recordMeasure = contract(
       treeId: z.uuid(),
       on: whenSchema,
       pot: potSchema.nullable(),
-      depthToMixMm: z
-        .number()
-        .min(0, { error: "0 mm or more." })
-        .max(2000, { error: "More than 2 m down is no pot." })
-        .nullable(),
+      depthToMixMm: z.number().min(0).max(2000, wrong("not-that-deep")).nullable(),
       trunkMm: z.number().positive().max(3000).nullable(),
       heightM: z.number().positive().max(60).nullable(),
       crownM: z.number().positive().max(40).nullable().default(null),
@@ -55,7 +47,7 @@ export const recordMeasure = contract(
     })
     .refine((v) => [v.pot, v.depthToMixMm, v.trunkMm, v.heightM, v.crownM, v.feel].some((x) => x !== null), {
       path: ["pot"],
-      error: "Measure at least one thing.",
+      ...wrong("measure-something"),
     }),
   z.object({ treeId: z.uuid() }),
 );
@@ -70,25 +62,19 @@ export const recordWood = contract(
     .object({
       treeId: z.uuid(),
       on: whenSchema,
-      woodyShare: z
-        .number({ error: "A share between 0 and 100 %." })
-        .min(0, { error: "0 to 100 %." })
-        .max(1, { error: "0 to 100 %." })
-        .nullable(),
+      woodyShare: z.number().min(0).max(1).nullable(),
       bend: z.enum(BENDS).nullable(),
       terminalBud: z.boolean().nullable(),
       leafFall: z.enum(LEAF_FALLS).nullable(),
       bbch: z
         .number()
-        .refine((n) => (BBCH_STAGES as readonly number[]).includes(n), {
-          error: "Stages that speak of the wood: 91, 93, 95 or 97.",
-        })
+        .refine((n) => (BBCH_STAGES as readonly number[]).includes(n), wrong("wood-stage"))
         .nullable(),
     })
     .refine(
       (v) =>
         v.woodyShare !== null || v.bend !== null || v.terminalBud !== null || v.leafFall !== null || v.bbch !== null,
-      { path: ["bend"], error: "Say at least one thing you saw." },
+      { path: ["bend"], ...wrong("see-something") },
     ),
   z.object({ treeId: z.uuid() }),
 );
@@ -97,14 +83,11 @@ export const recordWood = contract(
 export const recordFeed = contract(
   "record-feed",
   z.object({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    treeIds: z.array(z.uuid()).min(1, wrong("choose-trees")).max(5000),
     on: whenSchema,
     form: z.enum(FEED_FORMS),
-    strength: z
-      .number({ error: "A share of a full dose." })
-      .min(0.05, { error: "At least 5 % of a full dose." })
-      .max(2, { error: "At most twice a full dose." }),
-    what: z.string().trim().max(120, { error: "At most 120 characters, please." }),
+    strength: z.number().min(0.05).max(2),
+    what: z.string().trim().max(120),
   }),
   z.object({}),
 );
@@ -115,12 +98,7 @@ export const recordPruning = contract(
     treeId: z.uuid(),
     on: whenSchema,
     how: z.enum(["light", "hard"]),
-    crownShare: z
-      .number({ error: "A share between 1 and 100 %." })
-      .min(0.01, { error: "1 to 100 %." })
-      .max(1, { error: "1 to 100 %." })
-      .nullable()
-      .optional(),
+    crownShare: z.number().min(0.01).max(1).nullable().optional(),
     purpose: z.enum(PRUNING_PURPOSES).nullable().optional(),
   }),
   z.object({ treeId: z.uuid() }),

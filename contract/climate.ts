@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { MOST_BYTES } from "./limits";
 import { normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
@@ -40,8 +41,8 @@ export const rankWeather = contract(
 
 const knownDay = z
   .string()
-  .regex(/^\d{2}-\d{2}$/, { error: "A day of the year, such as 10 May." })
-  .refine((text) => parseIso(`2004-${text}`) !== null, { error: "This is not a day in the calendar." })
+  .regex(/^\d{2}-\d{2}$/, wrong("not-a-day-of-the-year"))
+  .refine((text) => parseIso(`2004-${text}`) !== null, wrong("not-a-day-of-the-year"))
   .nullable();
 
 /** What the grower knows of the site's climate: a table of monthly means, the neighbourhood's frost days. */
@@ -58,7 +59,7 @@ export const sayClimate = contract(
           issue.addIssue({
             code: "custom",
             path: ["normals", "tminC", m],
-            message: "The mean lowest is above the mean highest.",
+            message: wrong("lows-above-highs").error,
           });
       });
     }),
@@ -94,15 +95,9 @@ export const setAlarm = contract(
   "set-alarm",
   z.object({
     alarmId: z.uuid(),
-    name: z.string().trim().min(1, { error: "Give it a name, such as Fleece on the figs." }).max(80),
-    thresholdC: z
-      .number({ error: "A temperature." })
-      .min(-40, { error: "Not below −40 °C." })
-      .max(30, { error: "Not above 30 °C." }),
-    chance: z
-      .number({ error: "A share between 5 and 95 %." })
-      .min(0.05, { error: "At least 5 %." })
-      .max(0.95, { error: "At most 95 %." }),
+    name: z.string().trim().min(1, wrong("alert-name-needed")).max(80),
+    thresholdC: z.number().min(-40).max(30),
+    chance: z.number().min(0.05).max(0.95),
     placeId: z.uuid().nullable(),
     gone: z.boolean().default(false),
   }),

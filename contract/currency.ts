@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 
 /** Currencies by their code of ISO 4217; the most used first. */
@@ -48,4 +49,4 @@ export const CURRENCIES = [
 ] as const;
 export type Currency = (typeof CURRENCIES)[number];
 
-export const currencySchema = z.enum(CURRENCIES, { error: "Choose a currency from the list." });
+export const currencySchema = z.enum(CURRENCIES, wrong("choose-currency"));

@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { whenSchema } from "./envelope";
 import { FACES } from "@/core/roots/index";
@@ -18,11 +19,7 @@ export const addNote = contract(
   z.object({
     treeId: z.uuid(),
     on: whenSchema,
-    text: z
-      .string()
-      .trim()
-      .min(1, { error: "Write something first." })
-      .max(4000, { error: "At most 4,000 characters in one note." }),
+    text: z.string().trim().min(1, wrong("write-something")).max(4000),
   }),
   z.object({ treeId: z.uuid() }),
 );
@@ -35,7 +32,7 @@ export const addPhoto = contract(
     on: whenSchema,
     /** Which face of the ball it shows. */
     face: z.enum(FACES).optional(),
-    photo: z.instanceof(Uint8Array, { error: "Choose a picture." }),
+    photo: z.instanceof(Uint8Array, wrong("choose-picture")),
   }),
   z.object({ photoId: z.uuid() }),
 );

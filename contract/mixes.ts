@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
 import { contract } from "./contract";
@@ -14,18 +15,10 @@ export const setRecipe = contract(
   "set-recipe",
   z.object({
     recipeId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the recipe a name." })
-      .max(80, { error: "At most 80 characters, please." }),
+    name: z.string().trim().min(1, wrong("recipe-name-needed")).max(80),
     parts: partsSchema,
-    feedsMonths: z
-      .number({ error: "Months, or leave it empty." })
-      .min(0, { error: "0 or more months." })
-      .max(60, { error: "At most 60 months." })
-      .nullable(),
-    note: z.string().trim().max(400, { error: "At most 400 characters, please." }).default(""),
+    feedsMonths: z.number().min(0).max(60).nullable(),
+    note: z.string().trim().max(400).default(""),
     gone: z.boolean().default(false),
   }),
   z.object({ recipeId: z.uuid() }),
@@ -39,17 +32,11 @@ export const setOffer = contract(
     bags: z
       .array(
         z.object({
-          litres: z
-            .number({ error: "Litres in the bag." })
-            .min(0.1, { error: "At least 0.1 L." })
-            .max(5000, { error: "At most 5,000 L." }),
-          price: z
-            .number({ error: "What a bag costs." })
-            .min(0, { error: "A price cannot be negative." })
-            .max(100_000, { error: "At most 100,000." }),
+          litres: z.number().min(0.1).max(5000),
+          price: z.number().min(0).max(100_000),
         }),
       )
-      .max(8, { error: "At most eight sizes." }),
+      .max(8),
   }),
   z.object({ componentId: z.uuid() }),
 );

@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { isoDate } from "@/core/event/index";
@@ -9,28 +10,18 @@ export const setPerson = contract(
   "set-person",
   z.object({
     personId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "A name or a role, such as caretaker." })
-      .max(80, { error: "At most 80 characters, please." }),
+    name: z.string().trim().min(1, wrong("person-name-needed")).max(80),
     self: z.boolean(),
-    liftKg: z
-      .number({ error: "Kilograms, as a number." })
-      .min(1, { error: "At least 1 kg." })
-      .max(SOLO_LIMIT_KG, {
-        error: `Above ${SOLO_LIMIT_KG} kg nobody lifts alone. A limit may be lowered, not raised.`,
-      }),
-    hoursPerWeek: z
-      .number()
-      .min(0, { error: "0 or more hours." })
-      .max(100, { error: "A week has 168 hours: at most 100 here." })
-      .nullable(),
+    liftKg: z.number().min(1).max(SOLO_LIMIT_KG, wrong("lift-above-limit")),
+    hoursPerWeek: z.number().min(0).max(100).nullable(),
     weekdays: z.array(z.number().int().min(1).max(7)).max(7),
     gone: z.boolean().default(false),
   }),
   z.object({ personId: z.uuid() }),
 );
+
+/** Longer absences are entered in parts, days. */
+export const MOST_DAYS_AWAY = 400;
 
 /** Days on which somebody, or everybody, is away. These may lie ahead: they are a plan of people, not a record of trees. */
 export const recordAbsence = contract(
@@ -40,12 +31,9 @@ export const recordAbsence = contract(
       personId: z.uuid().nullable(),
       from: isoDate,
       to: isoDate,
-      note: z.string().trim().max(160, { error: "At most 160 characters, please." }),
+      note: z.string().trim().max(160),
     })
-    .refine((v) => v.from <= v.to, { path: ["to"], error: "The last day lies before the first." })
-    .refine((v) => toDay(v.to) - toDay(v.from) <= 400, {
-      path: ["to"],
-      error: "More than 400 days: enter it in parts.",
-    }),
+    .refine((v) => v.from <= v.to, { path: ["to"], ...wrong("last-before-first") })
+    .refine((v) => toDay(v.to) - toDay(v.from) <= MOST_DAYS_AWAY, { path: ["to"], ...wrong("away-too-long") }),
   z.object({}),
 );

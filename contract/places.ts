@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { PLACE_KINDS } from "@/core/climate/index";
 import { whenSchema } from "./envelope";
@@ -8,11 +9,7 @@ export const addPlace = contract(
   "add-place",
   z.object({
     placeId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the place the name you call it by." })
-      .max(120, { error: "At most 120 characters, please." }),
+    name: z.string().trim().min(1, wrong("place-name-needed")).max(120),
     kind: z.enum(PLACE_KINDS),
   }),
   z.object({ placeId: z.uuid() }),
@@ -22,8 +19,8 @@ export const addPlace = contract(
 export const placeTrees = contract(
   "place-trees",
   z.object({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
-    placeId: z.uuid({ error: "Choose a place." }),
+    treeIds: z.array(z.uuid()).min(1, wrong("choose-trees")).max(5000),
+    placeId: z.uuid(wrong("choose-place")),
     on: whenSchema,
   }),
   z.object({ placeId: z.uuid() }),
@@ -34,12 +31,7 @@ export const describePlace = contract(
   "describe-place",
   z.object({
     placeId: z.uuid(),
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the place the name you call it by." })
-      .max(120, { error: "At most 120 characters, please." })
-      .optional(),
+    name: z.string().trim().min(1, wrong("place-name-needed")).max(120).optional(),
     kind: z.enum(PLACE_KINDS).optional(),
   }),
   z.object({ placeId: z.uuid() }),

@@ -1,15 +1,12 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { potSchema, POT_CONDITIONS } from "@/core/vessel/index";
 import { isoDate } from "@/core/event/index";
 import { contract } from "./contract";
 
-const lotName = z
-  .string()
-  .trim()
-  .min(1, { error: "Give these pots a name you will know them by." })
-  .max(120, { error: "At most 120 characters, please." });
+const lotName = z.string().trim().min(1, wrong("pots-name-needed")).max(120);
 
-export const price = z.number().min(0, { error: "A price cannot be negative." }).max(1_000_000).nullable();
+export const price = z.number().min(0).max(1_000_000).nullable();
 
 /** Pots of one shape, wall and price come into the store as one lot, or are known to be on sale. */
 export const stockPots = contract(
@@ -20,11 +17,7 @@ export const stockPots = contract(
       name: lotName,
       pot: potSchema,
       /** How many there are; none, where they could only be bought. */
-      count: z
-        .number()
-        .int({ error: "A whole number of pots." })
-        .min(0, { error: "At least one pot." })
-        .max(100_000, { error: "At most 100,000 at once." }),
+      count: z.number().int().min(0, wrong("one-pot-at-least")).max(100_000),
       /** More of them can be bought at the price. */
       toBuy: z.boolean().default(false),
       placeId: z.uuid().nullable().default(null),
@@ -32,18 +25,18 @@ export const stockPots = contract(
       on: isoDate.optional(),
       price,
     })
-    .refine((v) => v.count > 0 || v.toBuy, { path: ["count"], error: "At least one pot." }),
+    .refine((v) => v.count > 0 || v.toBuy, { path: ["count"], ...wrong("one-pot-at-least") }),
   z.object({ lotId: z.uuid() }),
 );
 
-const several = z.number().int({ error: "A whole number of pots." }).min(1, { error: "At least one pot." });
+const several = z.number().int().min(1, wrong("one-pot-at-least"));
 
 /** Some more of the same come into the store: found, bought, brought back. */
 export const addPots = contract(
   "add-pots",
   z.object({
     lotId: z.uuid(),
-    count: several.max(100_000, { error: "At most 100,000 at once." }),
+    count: several.max(100_000),
     on: isoDate.optional(),
   }),
   z.object({ lotId: z.uuid() }),
@@ -62,7 +55,7 @@ export const describeLot = contract(
     })
     .refine((v) => [v.name, v.price, v.toBuy, v.frostProof].some((said) => said !== undefined), {
       path: ["name"],
-      error: "Nothing is said anew.",
+      ...wrong("nothing-new"),
     }),
   z.object({ lotId: z.uuid() }),
 );
@@ -77,7 +70,7 @@ export const measurePots = contract(
 /** The free pots of a lot stand somewhere else from now on. */
 export const movePots = contract(
   "move-pots",
-  z.object({ lotId: z.uuid(), placeId: z.uuid({ error: "Choose a place." }) }),
+  z.object({ lotId: z.uuid(), placeId: z.uuid(wrong("choose-place")) }),
   z.object({ lotId: z.uuid() }),
 );
 

@@ -1,3 +1,5 @@
+import type { PottingFault } from "@/core/potting/index";
+import { type Fault, fault, wrong } from "./faults";
 import { z } from "zod";
 import { isoDate, happened } from "@/core/event/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
@@ -20,31 +22,20 @@ export const recordPotting = contract(
   z.object({
     treeId: z.uuid(),
     on: isoDate,
-    potLotId: z.uuid({ error: "Choose a pot." }),
+    potLotId: z.uuid(wrong("choose-pot")),
     /** A ready mix by name, `recipe:<id>` or `reclaimed:<id>`. */
-    mix: z.string({ error: "Choose a mix." }).min(1, { error: "Choose a mix." }).max(60),
+    mix: z.string(wrong("choose-mix")).min(1, wrong("choose-mix")).max(60),
     correction: z.enum(CORRECTION_NAMES),
-    retainedShare: z
-      .number()
-      .min(0.05, { error: "At least 5 % of the roots must stay: below that the tree is a cutting." })
-      .max(1, { error: "At most 100 %." })
-      .nullable(),
-    crownMm: z
-      .number()
-      .min(0, { error: "0 mm or more." })
-      .max(80, { error: "At most 80 mm proud: more leaves roots in the air." }),
-    bottomLayerMm: z.number().min(0, { error: "0 mm or more." }).max(400),
+    retainedShare: z.number().min(0.05, wrong("cutting-not-tree")).max(1).nullable(),
+    crownMm: z.number().min(0).max(80, wrong("ball-too-proud")),
+    bottomLayerMm: z.number().min(0).max(400),
     set: whatIsSet.default({ as: "ball" }),
-    offAxisMm: z.number().min(-500).max(500, { error: "At most 500 mm." }).default(0),
-    tiltDeg: z
-      .number()
-      .min(0, { error: "0 to 45 degrees from upright." })
-      .max(45, { error: "0 to 45 degrees from upright." })
-      .default(0),
-    facing: z.string().trim().max(60, { error: "At most 60 characters." }).default(""),
-    flareDepthMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
-    takenOffMm: z.number().min(0, { error: "0 mm or more." }).max(600, { error: "At most 600 mm." }).default(0),
-    unionMm: z.number().min(0, { error: "0 mm or more." }).max(2000).nullable().default(null),
+    offAxisMm: z.number().min(-500).max(500).default(0),
+    tiltDeg: z.number().min(0).max(45).default(0),
+    facing: z.string().trim().max(60).default(""),
+    flareDepthMm: z.number().min(0).max(600).default(0),
+    takenOffMm: z.number().min(0).max(600).default(0),
+    unionMm: z.number().min(0).max(2000).nullable().default(null),
     /** It rocked and was staked. */
     staked: z.boolean().default(false),
     /** Done although its window was closed: what closed it and the share of weather years that end well, as they were shown. */
@@ -55,9 +46,9 @@ export const recordPotting = contract(
     /** What was measured once the tree stood: it counts instead of the plan. */
     measured: z
       .object({
-        rimMm: z.number().min(0, { error: "0 mm or more." }).max(2000).nullable(),
-        looseMixL: z.number().positive({ error: "More than 0 L." }).max(20_000).nullable(),
-        wetKg: z.number().positive({ error: "More than 0 kg." }).max(50_000).nullable(),
+        rimMm: z.number().min(0).max(2000).nullable(),
+        looseMixL: z.number().positive().max(20_000).nullable(),
+        wetKg: z.number().positive().max(50_000).nullable(),
       })
       .default({ rimMm: null, looseMixL: null, wetKg: null }),
   }),
@@ -72,7 +63,7 @@ export const pastPottingFields = {
   pot: potSchema.nullable(),
   mix: z.enum(READY_MIX_NAMES).nullable(),
   correction: z.enum(CORRECTION_NAMES),
-  note: z.string().trim().max(2000, { error: "At most 2,000 characters here." }).default(""),
+  note: z.string().trim().max(2000).default(""),
 };
 
 /** A potting of long ago, as far as anyone remembers: nothing is measured against the store of today. */
@@ -83,3 +74,10 @@ export const recordPastPotting = contract(
 );
 
 export type PastPotting = z.output<typeof recordPastPotting.input>;
+
+/** A ball that does not fit its pot, at the field of the pot. */
+export function faultOfMisfit(misfit: PottingFault): Fault {
+  return misfit.code === "ball-too-wide"
+    ? fault("potLotId", misfit.code, { ballMm: misfit.ballMm, potMm: misfit.potMm, shaveMm: misfit.shaveMm })
+    : fault("potLotId", misfit.code, { trimMm: misfit.trimMm });
+}

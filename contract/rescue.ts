@@ -1,22 +1,20 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { whenSchema } from "./envelope";
 import { RESCUE_CAUSES, RESCUE_STEPS } from "@/core/event/index";
 import { contract } from "./contract";
 
-const share = z.number().min(0, { error: "0 to 100 %." }).max(1, { error: "0 to 100 %." }).nullable();
+const share = z.number().min(0).max(1).nullable();
 
 export const beginRescue = contract(
   "begin-rescue",
   z.object({
     treeId: z.uuid(),
     on: whenSchema,
-    cause: z.enum(RESCUE_CAUSES, { error: "Say what happened to it, as far as you can tell." }),
+    cause: z.enum(RESCUE_CAUSES, wrong("rescue-cause-needed")),
     greenWood: z.boolean().nullable(),
     liveRoots: share,
-    soakMinutes: z
-      .number()
-      .min(0, { error: "0 minutes or more." })
-      .max(1440, { error: "More than a day under water drowns what is left." }),
+    soakMinutes: z.number().min(0).max(1440, wrong("soak-drowns")),
   }),
   z.object({ treeId: z.uuid() }),
 );
@@ -28,7 +26,7 @@ export const recordCheckpoint = contract(
     on: whenSchema,
     step: z.enum(RESCUE_STEPS),
     sign: z.enum(["seen", "failed"]),
-    note: z.string().trim().max(400, { error: "At most 400 characters here." }).default(""),
+    note: z.string().trim().max(400).default(""),
   }),
   z.object({ treeId: z.uuid() }),
 );

@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { whenSchema } from "./envelope";
 import { readingSchema, type Reading, gradesOf, IN_PLACE_CORRECTIONS } from "@/core/roots/index";
@@ -28,7 +29,7 @@ export const recordRoots = contract(
     })
     .refine((v) => v.fillGrade !== null || v.circlingGrade !== null || says(v.reading), {
       path: ["fillGrade"],
-      error: "Say at least one of the two: how full, or how much turns.",
+      ...wrong("roots-unseen"),
     }),
   z.object({ treeId: z.uuid() }),
 );
@@ -39,10 +40,7 @@ export const recordRerooting = contract(
   z.object({
     treeId: z.uuid(),
     on: whenSchema,
-    lengthMm: z
-      .number({ error: "The longest new roots, in millimetres; 0 where none are to be seen." })
-      .min(0, { error: "0 mm or more." })
-      .max(2000, { error: "More than 2 m of new roots: is it the right unit?" }),
+    lengthMm: z.number(wrong("new-roots-needed")).min(0).max(2000, wrong("new-roots-too-long")),
     firm: z.boolean().nullable().default(null),
     stakeOff: z.boolean().default(false),
   }),
@@ -56,13 +54,10 @@ export const recordWorkInPlace = contract(
     treeId: z.uuid(),
     on: whenSchema,
     correction: z.enum(IN_PLACE_CORRECTIONS),
-    retainedShare: z
-      .number({ error: "The share of roots that stayed, in per cent." })
-      .min(0.05, { error: "At least 5 % of the roots must stay: below that the tree is a cutting." })
-      .max(1, { error: "At most 100 %." }),
-    renewedShare: z.number().min(0).max(1, { error: "At most 100 % of the mix." }).default(0),
+    retainedShare: z.number(wrong("roots-that-stayed-needed")).min(0.05, wrong("cutting-not-tree")).max(1),
+    renewedShare: z.number().min(0).max(1).default(0),
     circlingRemoved: z.number().min(0).max(1).optional(),
-    where: z.string().trim().max(40, { error: "At most 40 characters." }).default(""),
+    where: z.string().trim().max(40).default(""),
     count: z.number().int().min(1).max(2000).optional(),
     widthMm: z.number().positive().max(5000).optional(),
     depthMm: z.number().positive().max(5000).optional(),

@@ -1,6 +1,7 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { currencySchema } from "./currency";
-import { answersSchema } from "@/core/climate/index";
+import { answerFaults, answersSchema } from "@/core/climate/index";
 import { contract } from "./contract";
 
 const unitsSchema = z.enum(["metric", "us"]);
@@ -18,13 +19,12 @@ export const setCurrency = contract(
 export const createCollection = contract(
   "create-collection",
   z.object({
-    name: z
-      .string()
-      .trim()
-      .min(1, { error: "Give the collection a name." })
-      .max(120, { error: "A name of at most 120 characters, please." }),
+    name: z.string().trim().min(1, wrong("collection-name-needed")).max(120),
     zone: z.string().max(64),
-    answers: answersSchema,
+    answers: answersSchema.superRefine((answers, issue) => {
+      for (const { field, code } of answerFaults(answers))
+        issue.addIssue({ code: "custom", path: [field], message: wrong(code).error });
+    }),
     units: unitsSchema.default("metric"),
     currency: currencySchema.default("EUR"),
   }),

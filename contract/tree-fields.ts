@@ -1,35 +1,28 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { ARRIVAL_FORMS, happened, isoDate, METHODS, PURPOSES } from "@/core/event/index";
 import { STOCK_PACES } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 
-const shortText = (most: number) =>
-  z
-    .string()
-    .trim()
-    .max(most, { error: `At most ${most} characters here: put the rest into a note.` });
+const shortText = (most: number) => z.string().trim().max(most);
 
 /** What may be said of a tree when it comes into the records. Only tag and kind must be said. */
 export const newTreeFields = {
   treeId: z.uuid(),
-  tag: shortText(40).min(1, { error: "Every tree needs a tag: a number or a short name on its label." }),
+  tag: shortText(40).min(1, wrong("tag-needed")),
   kindId: z.string().max(60).nullable(),
   typedName: shortText(120).nullable(),
   habit: z.enum([...HABITS, "unknown"]).nullable(),
   cultivar: shortText(120).nullable(),
   purpose: z.enum(PURPOSES),
-  count: z
-    .number()
-    .int({ error: "A whole number of plants." })
-    .min(1, { error: "At least one plant." })
-    .max(100_000, { error: "At most 100,000 plants in one record." }),
+  count: z.number().int().min(1).max(100_000),
   form: z.enum(ARRIVAL_FORMS),
   arrivedOn: z.union([isoDate, happened]),
   lastPotted: happened.nullable(),
   /** null: nobody has said which pot it stands in. */
   pot: potSchema.nullable(),
-  depthToMixMm: z.number().min(0).max(2000, { error: "More than 2 m down is no pot." }).nullable().default(null),
+  depthToMixMm: z.number().min(0).max(2000, wrong("not-that-deep")).nullable().default(null),
   /** How full it feels through pot and surface, 1–4. */
   feel: z.number().int().min(1).max(4).nullable().default(null),
   finalVolumeL: z.number().positive().max(5000).nullable(),
@@ -50,5 +43,5 @@ export type NewTree = z.output<z.ZodObject<typeof newTreeFields>>;
 export const NAMED = {
   test: (v: { kindId: string | null; typedName: string | null }) =>
     v.kindId !== null || (v.typedName !== null && v.typedName.length > 0),
-  fault: { path: ["typedName"], error: "Name the kind: pick one from the list or type your own." },
+  fault: { path: ["typedName"], ...wrong("kind-needed") },
 };

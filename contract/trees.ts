@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import {
   descriptionSchema,
@@ -27,10 +28,10 @@ export const endTree = contract(
     treeId: z.uuid(),
     on: whenSchema,
     how: z.enum(ENDINGS).exclude(["merged"]),
-    count: z.number().int({ error: "A whole number of plants." }).min(1, { error: "At least one plant." }),
+    count: z.number().int().min(1),
     cause: z.enum(DEATH_CAUSES).nullable(),
     potLeaves: z.boolean(),
-    note: z.string().trim().max(400, { error: "At most 400 characters here." }),
+    note: z.string().trim().max(400),
   }),
   z.object({ treeId: z.uuid() }),
 );
@@ -38,14 +39,14 @@ export const endTree = contract(
 /** "That was the other tree": an event counts for another one from now on. */
 export const reassignEvent = contract(
   "reassign-event",
-  z.object({ eventId: z.uuid(), toTreeId: z.uuid({ error: "Choose the tree it belongs to." }) }),
+  z.object({ eventId: z.uuid(), toTreeId: z.uuid(wrong("choose-tree")) }),
   z.object({ fromTreeId: z.uuid(), toTreeId: z.uuid() }),
 );
 
 /** One tree entered twice: what was recorded on the second counts for the first, and the second goes. */
 export const mergeTrees = contract(
   "merge-trees",
-  z.object({ keepId: z.uuid(), dropId: z.uuid({ error: "Choose the second record of this tree." }) }),
+  z.object({ keepId: z.uuid(), dropId: z.uuid(wrong("choose-second-record")) }),
   z.object({ treeId: z.uuid() }),
 );
 
@@ -54,14 +55,14 @@ export const joinPot = contract(
   "join-pot",
   z.object({
     treeId: z.uuid(),
-    withIds: z.array(z.uuid()).min(1, { error: "Choose who stands in its pot." }).max(11),
+    withIds: z.array(z.uuid()).min(1, wrong("choose-companions")).max(11),
     on: whenSchema,
     correction: z.enum(["none", "loosen", "tease-and-clip"]).default("none"),
   }),
   z.object({ treeId: z.uuid() }),
 );
 
-const money = z.number().min(0, { error: "0 or more." }).max(1_000_000).nullable();
+const money = z.number().min(0).max(1_000_000).nullable();
 
 /** A tree comes in and was looked over: its records, what was seen of it, and what that led to, as one entry. */
 export const receiveTree = contract(

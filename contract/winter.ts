@@ -1,3 +1,4 @@
+import { wrong } from "./faults";
 import { z } from "zod";
 import { placeBuildSchema, WRAPS } from "@/core/winter/index";
 import { whenSchema } from "./envelope";
@@ -14,7 +15,7 @@ export const buildPlace = contract(
 export const protectTrees = contract(
   "protect-trees",
   z.object({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    treeIds: z.array(z.uuid()).min(1, wrong("choose-trees")).max(5000),
     /** What is left out stays as it is. */
     wrap: z.enum(WRAPS).nullable().optional(),
     mulched: z.boolean().optional(),
@@ -27,7 +28,7 @@ export const protectTrees = contract(
 export const waterTrees = contract(
   "water-trees",
   z.object({
-    treeIds: z.array(z.uuid()).min(1, { error: "Choose at least one tree." }).max(5000),
+    treeIds: z.array(z.uuid()).min(1, wrong("choose-trees")).max(5000),
     on: whenSchema,
   }),
   z.object({}),
@@ -38,11 +39,7 @@ export const setWinterWord = contract(
   "set-winter-word",
   z.object({
     treeIds: z.array(z.uuid()).min(1).max(5000),
-    inBelowC: z
-      .number({ error: "Degrees, as in 3 or −2." })
-      .min(-30, { error: "Degrees between −30 and 20 °C." })
-      .max(20, { error: "Degrees between −30 and 20 °C." })
-      .nullable(),
+    inBelowC: z.number().min(-30).max(20).nullable(),
   }),
   z.object({}),
 );
@@ -53,12 +50,7 @@ export const planShelter = contract(
   z.object({
     winter: z.number().int().min(1900).max(2200),
     /** Person-minutes of carrying in at most; null: as many as it takes. */
-    minutesMost: z
-      .number({ error: "Minutes, or nothing." })
-      .min(1, { error: "At least a minute, or nothing." })
-      .max(100_000, { error: "That is more than a month: leave it empty." })
-      .nullable()
-      .default(null),
+    minutesMost: z.number().min(1).max(100_000).nullable().default(null),
   }),
   z.object({ jobId: z.uuid() }),
 );

@@ -123,7 +123,7 @@ async function recordEvent(
   });
   // The pot it came out of is not kept: few growers keep them all.
   if (standsIn !== null) await s.send("discard-pots", { lotId: standsIn, count: 1, on: s.day(event.on) });
-  return done.result.potLotId as string | null;
+  return done.result.potLotId;
 }
 
 /** A day as well as somebody remembers it: the day, the weeks around it, or just the year. */

@@ -45,7 +45,7 @@ export function senderFor(collectionId: string, today: string): Sender {
       const answer = await runCommand(name, { commandId: randomUUID(), collectionId, ...input });
       if (!answer.ok)
         throw new Error(
-          `${name}: ${answer.faults.map((f) => `${f.path} ${f.message}`).join("; ")} in ${JSON.stringify(input).slice(0, 300)}`,
+          `${name}: ${answer.faults.map((f) => `${f.path} ${f.code}`).join("; ")} in ${JSON.stringify(input).slice(0, 300)}`,
         );
       return { entryId: answer.entryId, result: answer.result as CommandAnswer<N> };
     },

@@ -1,4 +1,5 @@
 import "server-only";
+import { type Fault, fault } from "@/contract/faults";
 import { isDatabaseGone } from "@/data/db";
 import { log, withRequest } from "./log";
 import { BadBody } from "./requests";
@@ -6,8 +7,8 @@ import { BadBody } from "./requests";
 type Work = () => Promise<Response>;
 
 /** Faults of a write as every door answers them. */
-export function faultResponse(code: string, status: number, message: string, path = ""): Response {
-  return Response.json({ ok: false, code, faults: [{ path, message }] }, { status });
+export function faultResponse(failure: string, status: number, wrong: Fault): Response {
+  return Response.json({ ok: false, code: failure, faults: [wrong] }, { status });
 }
 
 /**
@@ -19,11 +20,10 @@ export function answering(request: Request, work: Work): Promise<Response> {
     try {
       return await work();
     } catch (err) {
-      if (err instanceof BadBody) return faultResponse("invalid", err.status, err.message, "file");
-      if (isDatabaseGone(err))
-        return faultResponse("unavailable", 503, "The database does not answer just now: try again in a moment.");
+      if (err instanceof BadBody) return faultResponse("invalid", err.status, err.fault);
+      if (isDatabaseGone(err)) return faultResponse("unavailable", 503, fault("", "database-away"));
       log().error({ err, path: new URL(request.url).pathname }, "request failed");
-      return faultResponse("failed", 500, "This could not be answered because of a fault in the program.");
+      return faultResponse("failed", 500, fault("", "program-fault"));
     }
   });
 }

@@ -1,5 +1,6 @@
 import "server-only";
 import { statfs } from "node:fs/promises";
+import { type Fault, fault } from "@/contract/faults";
 import { config } from "./config";
 
 /** With less room than this on the disk nothing is written: the database must be able to finish what it has begun. */
@@ -23,11 +24,9 @@ async function freeMb(): Promise<number | null> {
   return seen.freeMb;
 }
 
-/** Why nothing can be saved just now, in words; null when there is room. */
-export async function roomOnDisk(): Promise<string | null> {
+/** Why nothing can be saved just now; null when there is room. */
+export async function diskFault(): Promise<Fault | null> {
   const free = await freeMb();
   const least = config().AURELIAN_LEAST_FREE_MB ?? LEAST_FREE_MB;
-  return free === null || free >= least
-    ? null
-    : `The disk of this machine is almost full (${Math.floor(free)} MB left), so nothing can be saved. Everything can still be read. Make room, then save again: what you typed is still here.`;
+  return free === null || free >= least ? null : fault("", "disk-full", { freeMb: Math.floor(free) });
 }

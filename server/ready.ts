@@ -1,6 +1,7 @@
 import "server-only";
+import type { Fault } from "@/contract/faults";
 import { one } from "@/data/db";
-import { roomOnDisk } from "./disk";
+import { diskFault } from "./disk";
 import { pool } from "./pool";
 
 const PATIENCE_MS = 2000;
@@ -9,7 +10,7 @@ export interface Readiness {
   ready: boolean;
   database: boolean;
   /** Why nothing can be saved though pages are read; null when it can. */
-  readOnly: string | null;
+  readOnly: Fault | null;
 }
 
 /** Whether pages can be served: the database answers within two seconds. */
@@ -19,5 +20,5 @@ export async function readiness(): Promise<Readiness> {
     () => true,
     () => false,
   );
-  return { ready: database, database, readOnly: await roomOnDisk() };
+  return { ready: database, database, readOnly: await diskFault() };
 }

@@ -1,3 +1,4 @@
+import { faultWords } from "@/words/faults";
 import { MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "@/contract/limits";
 import { BadBody, bodyOf, isForeign, isLoopback, readJson } from "./requests";
 
@@ -12,7 +13,7 @@ const refusal = async (work: Promise<unknown>) => {
   try {
     await work;
   } catch (error) {
-    if (error instanceof BadBody) return [error.status, error.message];
+    if (error instanceof BadBody) return [error.status, faultWords(error.fault, "metric")];
     throw error;
   }
   return null;
@@ -56,7 +57,7 @@ test("limits, asserted once", () => {
 test("a body that is no JSON is refused in words", async () => {
   expect(await readJson(request({}, '{"a":1}'))).toEqual({ a: 1 });
   for (const body of ["{", undefined])
-    expect(await refusal(readJson(request({}, body)))).toEqual([400, "This request is no JSON."]);
+    expect(await refusal(readJson(request({}, body)))).toEqual([400, "This request cannot be read."]);
 });
 
 test("depth and number of values are counted before anything is parsed", async () => {
@@ -88,7 +89,7 @@ test("a body is as large as it may be, and one byte more is refused", async () =
 });
 
 test("a body that ends early is an error, not a shorter body", async () => {
-  expect(await refusal(all(bodyOf(request({ "content-length": "12" }, "1234567"), 100, "This picture")))).toEqual([
+  expect(await refusal(all(bodyOf(request({ "content-length": "12" }, "1234567"), 100, "picture")))).toEqual([
     400,
     "This picture was cut off on its way: 7 of 12 bytes came. Nothing was kept; send it again.",
   ]);

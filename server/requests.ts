@@ -1,5 +1,6 @@
 import "server-only";
-import { megabytes, MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "@/contract/limits";
+import { type Fault, fault, type Sent } from "@/contract/faults";
+import { MOST_BYTES, MOST_JSON_DEPTH, MOST_JSON_VALUES } from "@/contract/limits";
 
 const LOOPBACK = new Set(["127.0.0.1", "localhost", "[::1]"]);
 
@@ -19,13 +20,13 @@ export function isForeign(request: Request): boolean {
   return !URL.canParse(origin) || new URL(origin).host !== request.headers.get("host");
 }
 
-/** A body that is not taken, with the status and the words that say why. */
+/** A body that is not taken, with the status and why. */
 export class BadBody extends Error {
   constructor(
     readonly status: 400 | 413,
-    message: string,
+    readonly fault: Fault,
   ) {
-    super(message);
+    super(fault.code);
   }
 }
 
@@ -37,12 +38,11 @@ const announcedBytes = (request: Request): number | null => {
 /**
  * The body as it comes, counted: refused when it is larger than it may be, or ends before as much has come as was announced.
  * @param most bytes taken at most
- * @param what the thing sent, as in "This file"
+ * @param what the thing sent
  * @throws BadBody
  */
-export async function* bodyOf(request: Request, most: number, what = "This file"): AsyncGenerator<Uint8Array> {
-  const tooLarge = () =>
-    new BadBody(413, `${what} is larger than ${megabytes(most)}, which is the most that is taken at once.`);
+export async function* bodyOf(request: Request, most: number, what: Sent = "file"): AsyncGenerator<Uint8Array> {
+  const tooLarge = () => new BadBody(413, fault("file", "too-large", { what, mostBytes: most }));
   const announced = announcedBytes(request);
   if (announced !== null && announced > most) throw tooLarge();
   let received = 0;
@@ -53,10 +53,7 @@ export async function* bodyOf(request: Request, most: number, what = "This file"
       yield chunk;
     }
   if (announced !== null && received < announced)
-    throw new BadBody(
-      400,
-      `${what} was cut off on its way: ${received} of ${announced} bytes came. Nothing was kept; send it again.`,
-    );
+    throw new BadBody(400, fault("file", "cut-off", { what, cameBytes: received, announcedBytes: announced }));
 }
 
 /**
@@ -65,13 +62,13 @@ export async function* bodyOf(request: Request, most: number, what = "This file"
  */
 export async function readJson(request: Request, most: number = MOST_BYTES.json): Promise<unknown> {
   const chunks: Uint8Array[] = [];
-  for await (const chunk of bodyOf(request, most, "This request")) chunks.push(chunk);
+  for await (const chunk of bodyOf(request, most, "request")) chunks.push(chunk);
   const bytes = Buffer.concat(chunks);
   refuseMonsters(bytes);
   try {
     return JSON.parse(bytes.toString("utf8")) as unknown;
   } catch {
-    throw new BadBody(400, "This request is no JSON.");
+    throw new BadBody(400, fault("file", "not-readable-request"));
   }
 }
 
@@ -88,10 +85,8 @@ function refuseMonsters(bytes: Uint8Array): void {
     } else if (byte === QUOTE) inText = true;
     else if (byte === COMMA) values++;
     else if (byte === OPEN_LIST || byte === OPEN_OBJECT) {
-      if (++depth > MOST_JSON_DEPTH)
-        throw new BadBody(400, `This request is nested more than ${MOST_JSON_DEPTH} deep.`);
+      if (++depth > MOST_JSON_DEPTH) throw new BadBody(400, fault("file", "too-deep", { most: MOST_JSON_DEPTH }));
     } else if (byte === CLOSE_LIST || byte === CLOSE_OBJECT) depth--;
   }
-  if (values > MOST_JSON_VALUES)
-    throw new BadBody(413, `This request holds more than ${MOST_JSON_VALUES.toLocaleString("en")} values.`);
+  if (values > MOST_JSON_VALUES) throw new BadBody(413, fault("file", "too-many-values", { most: MOST_JSON_VALUES }));
 }

@@ -20,10 +20,10 @@ export class TestYard {
     return { ...answer, result: (answer.result ?? {}) as Record<string, unknown> };
   }
 
-  /** What is wrong at a field, or undefined. */
+  /** The code of what is wrong at a field, or undefined. */
   async fault(name: string, input: Record<string, unknown>, path: string): Promise<string | undefined> {
     const answer = await this.send(name, input);
-    return answer.ok ? undefined : answer.faults.find((f) => f.path === path)?.message;
+    return answer.ok ? undefined : answer.faults.find((f) => f.path === path)?.code;
   }
 
   found(latitudeDeg = 48) {

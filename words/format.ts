@@ -85,4 +85,4 @@ export function month(iso: IsoDate): string {
   return monthFormat.format(atNoon(iso));
 }
 
-export { readNumber } from "@/core/quantity/index";
+export { readNumber, readOptional } from "@/core/quantity/index";

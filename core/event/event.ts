@@ -1,3 +1,4 @@
+import { wrong } from "../fault/index";
 import { z } from "zod";
 import { normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
 import { parseIso } from "../dates/index";
@@ -32,7 +33,7 @@ import {
 /** A calendar day as text; the message speaks to the person who typed it. */
 export const isoDate = z
   .string()
-  .refine((text) => parseIso(text) !== null, { error: "This is not a day in the calendar. Write it as 2026-04-30." })
+  .refine((text) => parseIso(text) !== null, wrong("no-such-day"))
   // Marked, so that a test can find every field that takes a day. How far back it may lie depends on today: the commands' door looks.
   .meta({ calendarDay: true });
 
@@ -41,7 +42,7 @@ export const happened = z
   .object({ best: isoDate, from: isoDate, to: isoDate })
   .refine((h) => h.from <= h.best && h.best <= h.to, {
     path: ["from"],
-    error: "The best day must lie within its range.",
+    ...wrong("best-day-outside-range"),
   });
 export type Happened = z.infer<typeof happened>;
 

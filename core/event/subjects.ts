@@ -1,10 +1,7 @@
 import type { LoggedEvent } from "./event";
 
-/**
- * What an entry is about, as a key: two writes about the same subject can overwrite each other, all others merge.
- * Identifiers are those of the rows, or the one word for what a collection has once.
- */
-export type Subject = `${
+/** The kinds of things that writes are about. */
+export type SubjectKind =
   | "tree"
   | "pots"
   | "place"
@@ -18,7 +15,16 @@ export type Subject = `${
   | "species"
   | "alarm"
   | "winter-plan"
-  | "collection"}:${string}`;
+  | "collection";
+
+/**
+ * What an entry is about, as a key: two writes about the same subject can overwrite each other, all others merge.
+ * Identifiers are those of the rows, or the one word for what a collection has once.
+ */
+export type Subject = `${SubjectKind}:${string}`;
+
+/** @example kindOfSubject("tree:4") // "tree" */
+export const kindOfSubject = (about: Subject) => about.slice(0, about.indexOf(":")) as SubjectKind;
 
 export const subject = {
   tree: (id: string): Subject => `tree:${id}`,

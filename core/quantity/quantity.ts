@@ -90,6 +90,11 @@ export function readNumber(text: string, dimension: Dimension = "plain", units: 
   return read.ok ? read.value : NaN;
 }
 
+/** The same where nothing may be said: null for an empty field. @example readOptional("", "mm") // null */
+export function readOptional(text: string, dimension: Dimension = "plain", units: UnitSystem = "metric") {
+  return text.trim() === "" ? null : readNumber(text, dimension, units);
+}
+
 const TEMPERATURE = /^([\d., '’/]*\d)\s*(?:°|º|degrees?|deg)?\s*(c|f|celsius|fahrenheit)?\.?$/i;
 
 function readTemperature(text: string, below: boolean): QuantityRead {

@@ -1,3 +1,4 @@
+import { wrong } from "../fault/index";
 import { z } from "zod";
 
 const mm = z.number().positive().max(5000);
@@ -17,7 +18,7 @@ export const ballSchema = z
   })
   .refine((b) => b.shape !== "rectangle" || (b.topLengthMm !== undefined && b.baseLengthMm !== undefined), {
     path: ["topLengthMm"],
-    error: "A long ball needs its length at top and base.",
+    ...wrong("long-ball-needs-length"),
   });
 export type Ball = z.infer<typeof ballSchema>;
 

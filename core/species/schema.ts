@@ -1,3 +1,4 @@
+import { wrong } from "../fault/index";
 import { z } from "zod";
 import { VIGOUR_PER_DEGREE_DAY, type Vigour } from "../roots/index";
 import {
@@ -16,23 +17,10 @@ const VIGOURS = Object.keys(VIGOUR_PER_DEGREE_DAY) as [Vigour, ...Vigour[]];
 /** Low and high of a range, the right way round. */
 const range = (low: number, high: number) =>
   z
-    .tuple([
-      z
-        .number({ error: "A number, please." })
-        .min(low, { error: `Not below ${low}.` })
-        .max(high, { error: `Not above ${high}.` }),
-      z
-        .number({ error: "A number, please." })
-        .min(low, { error: `Not below ${low}.` })
-        .max(high, { error: `Not above ${high}.` }),
-    ])
-    .refine(([a, b]) => a <= b, { error: "The lower value comes first." })
+    .tuple([z.number().min(low).max(high), z.number().min(low).max(high)])
+    .refine(([a, b]) => a <= b, wrong("lower-first"))
     .readonly();
-const celsius = (low: number, high: number) =>
-  z
-    .number({ error: "A temperature, please." })
-    .min(low, { error: `Not below ${low} °C.` })
-    .max(high, { error: `Not above ${high} °C.` });
+const celsius = (low: number, high: number) => z.number().min(low).max(high);
 
 /** The fields of a kind with what they may hold; any of them may be said anew by a grower. */
 export const KIND_VALUE_SHAPES = {
@@ -40,18 +28,15 @@ export const KIND_VALUE_SHAPES = {
   leaf: z.enum(["deciduous", "evergreen", "semi-evergreen"]),
   vigour: z
     .tuple([z.enum(VIGOURS), z.enum(VIGOURS)])
-    .refine(([a, b]) => VIGOUR_PER_DEGREE_DAY[a] <= VIGOUR_PER_DEGREE_DAY[b], { error: "The slower one comes first." })
+    .refine(([a, b]) => VIGOUR_PER_DEGREE_DAY[a] <= VIGOUR_PER_DEGREE_DAY[b], wrong("slower-first"))
     .readonly(),
   spread: z.enum(["shallow", "even", "deep"]),
   roots: z.enum(["fibrous", "fleshy", "tap"]),
   tolerance: z.enum(["touchy", "normal", "robust"]),
-  rootShare: z
-    .number({ error: "A share, please." })
-    .min(0, { error: "At least 0 %." })
-    .max(0.6, { error: "No tree stands the loss of more than 60 % at once." }),
+  rootShare: z.number().min(0).max(0.6, wrong("root-loss-above-any-tree")),
   rootGrowthBaseC: z.union([z.literal(7), z.literal(12)]),
   rootsGrowDormant: z.boolean(),
-  largestStep: z.number().min(1.1, { error: "At least 1.1 times." }).max(30, { error: "At most 30 times." }).nullable(),
+  largestStep: z.number().min(1.1).max(30).nullable(),
   cropVolumeL: range(1, 2000).nullable(),
   potNote: z.enum(["deep", "wide", "heavy", "air-pruning", "light-coloured", "no-saucer", "any"]),
   mixNote: z.enum(["airy", "acid", "lean-grit", "loam", "moist", "any"]),
@@ -75,15 +60,11 @@ export const KIND_VALUE_SHAPES = {
   rootHeatC: celsius(30, 50),
   springRootZoneC: celsius(0, 25),
   takeHoldBaseC: celsius(0, 25),
-  takeHoldDegreeDays: z.number().min(50, { error: "At least 50 °C·d." }).max(900, { error: "At most 900 °C·d." }),
+  takeHoldDegreeDays: z.number().min(50).max(900),
   rootWork: z.array(z.enum(ROOT_WORK)).max(ROOT_WORK.length).readonly(),
   bloomDays: range(-150, 365).nullable(),
   fruitDays: range(-120, 600).nullable(),
-  cropDegreeDays: z
-    .number()
-    .min(100, { error: "At least 100 °C·d." })
-    .max(5000, { error: "At most 5,000 °C·d." })
-    .nullable(),
+  cropDegreeDays: z.number().min(100).max(5000).nullable(),
   pollination: z.enum(POLLINATIONS),
   circle: z.string().max(40).nullable(),
   feeding: z.enum(["usual", "hungry", "lean", "late-nitrogen-harms", "low-phosphate"]),

@@ -11,21 +11,17 @@ const BOLTS_A_BOARD = 2;
 
 export const WOODS = ["oak", "larch", "cedar"] as const;
 
-const mm = (least: number, most: number, what: string) =>
-  z
-    .number({ error: `${what} in mm, please.` })
-    .min(least, { error: `${what}: at least ${least} mm.` })
-    .max(most, { error: `${what}: at most ${most} mm.` });
+const mm = (least: number, most: number) => z.number().min(least).max(most);
 
 /** A timber box by its inner size and the boards at hand. */
 export const boxSchema = z.object({
-  lengthMm: mm(150, 3000, "The length inside"),
-  widthMm: mm(150, 3000, "The width inside"),
-  heightMm: mm(150, 1500, "The height inside"),
-  boardWidthMm: mm(40, 400, "The width of a board"),
-  boardThickMm: mm(12, 80, "The thickness of a board"),
-  postMm: mm(30, 150, "The corner post"),
-  feetMm: mm(0, 200, "The feet"),
+  lengthMm: mm(150, 3000),
+  widthMm: mm(150, 3000),
+  heightMm: mm(150, 1500),
+  boardWidthMm: mm(40, 400),
+  boardThickMm: mm(12, 80),
+  postMm: mm(30, 150),
+  feetMm: mm(0, 200),
   wood: z.enum(WOODS),
 });
 export type BoxInput = z.infer<typeof boxSchema>;

@@ -1,3 +1,4 @@
+import { wrong } from "../fault/index";
 import { z } from "zod";
 import { WALLS } from "./walls";
 
@@ -18,15 +19,15 @@ export const outsideSchema = z
   })
   .refine((p) => (p.outerWidthMm === undefined) !== (p.girthMm === undefined), {
     path: ["outerWidthMm"],
-    error: "Give the width at the rim or the girth round it: one of the two.",
+    ...wrong("width-or-girth"),
   })
   .refine((p) => p.wallMm === undefined || 2 * p.wallMm < 0.8 * outerWidthMm(p), {
     path: ["wallMm"],
-    error: "Walls this thick would leave no room inside.",
+    ...wrong("walls-fill-pot"),
   })
   .refine((p) => p.outerBaseWidthMm === undefined || p.outerBaseWidthMm <= 2.5 * outerWidthMm(p), {
     path: ["outerBaseWidthMm"],
-    error: "The foot cannot be that much wider than the rim.",
+    ...wrong("foot-wider-than-rim"),
   });
 export type OutsidePot = z.infer<typeof outsideSchema>;
 

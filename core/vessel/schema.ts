@@ -1,3 +1,4 @@
+import { wrong } from "../fault/index";
 import { z } from "zod";
 import { NOMINAL_SYSTEMS, nominalVolume } from "./nominal";
 import { outsideSchema } from "./outside-schema";
@@ -30,7 +31,7 @@ export const vesselSchema = z.discriminatedUnion("shape", [
     })
     .refine((v) => 2 * (v.cornerRadiusMm ?? 0) <= v.topWidthMm, {
       path: ["cornerRadiusMm"],
-      error: "The corner radius cannot exceed half the top width.",
+      ...wrong("corner-too-round"),
     }),
   z.object({
     shape: z.literal("rectangle"),
@@ -53,7 +54,7 @@ export const vesselSchema = z.discriminatedUnion("shape", [
     .object({ shape: z.literal("bag"), flatWidthMm: mm(), gussetMm: mm(), lengthMm: mm(), ...shared })
     .refine((v) => v.lengthMm > v.gussetMm / 2, {
       path: ["lengthMm"],
-      error: "The bag is shorter than half its gusset: it cannot stand.",
+      ...wrong("bag-shorter-than-gusset"),
     }),
 ]);
 export type Vessel = z.infer<typeof vesselSchema>;
@@ -69,7 +70,7 @@ export const potSchema = z.discriminatedUnion("known", [
       size: z.string().min(1).max(12),
       wall: z.enum(WALLS),
     })
-    .refine((p) => nominalVolume(p.system, p.size) !== null, { path: ["size"], error: "No such size in this naming." }),
+    .refine((p) => nominalVolume(p.system, p.size) !== null, { path: ["size"], ...wrong("no-such-size") }),
   z.object({ known: z.literal("about"), litres: z.number().positive().max(5000), wall: z.enum(WALLS) }),
 ]);
 export type Pot = z.infer<typeof potSchema>;

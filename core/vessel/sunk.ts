@@ -11,13 +11,13 @@ export const SLOW_MM_PER_H = 25;
 
 /** A pot let into the ground, by its outside. */
 export const sunkSchema = z.object({
-  outerTopMm: z.number().min(50, { error: "At least 50 mm." }).max(3000, { error: "At most 3 m." }),
-  outerBaseMm: z.number().min(30, { error: "At least 30 mm." }).max(3000, { error: "At most 3 m." }),
-  outerHeightMm: z.number().min(50, { error: "At least 50 mm." }).max(2000, { error: "At most 2 m." }),
+  outerTopMm: z.number().min(50).max(3000),
+  outerBaseMm: z.number().min(30).max(3000),
+  outerHeightMm: z.number().min(50).max(2000),
   square: z.boolean(),
-  rimAboveMm: z.number().min(0, { error: "0 or more." }).max(1000),
-  ringMm: z.number().min(0, { error: "0 or more." }).max(500),
-  bedMm: z.number().min(0, { error: "0 or more." }).max(500),
+  rimAboveMm: z.number().min(0).max(1000),
+  ringMm: z.number().min(0).max(500),
+  bedMm: z.number().min(0).max(500),
 });
 export type SunkInput = z.infer<typeof sunkSchema>;
 

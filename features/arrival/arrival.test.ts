@@ -49,12 +49,12 @@ onDatabase("arrivals", () => {
       verdict: "accept",
       findings: [],
     };
-    expect(await yard.fault("receive-tree", body, "tag")).toContain("another living tree");
-    expect(
-      await yard.fault("receive-tree", { ...body, tag: "AR-3", kindId: null, typedName: "" }, "typedName"),
-    ).toContain("Name the kind");
-    expect(await yard.fault("receive-tree", { ...body, tag: "AR-3", arrivedOn: "2027-01-01" }, "arrivedOn")).toContain(
-      "not come yet",
+    expect(await yard.fault("receive-tree", body, "tag")).toBe("tag-taken");
+    expect(await yard.fault("receive-tree", { ...body, tag: "AR-3", kindId: null, typedName: "" }, "typedName")).toBe(
+      "kind-needed",
+    );
+    expect(await yard.fault("receive-tree", { ...body, tag: "AR-3", arrivedOn: "2027-01-01" }, "arrivedOn")).toBe(
+      "future-day",
     );
   });
 });

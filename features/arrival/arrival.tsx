@@ -1,5 +1,7 @@
 "use client";
 
+import { fault } from "@/contract/faults";
+import { faultWords } from "@/words/faults";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
@@ -75,7 +77,7 @@ export function Arrival({
   const [problems, setProblems] = useState<Record<string, string>>({});
   const matched = matchKind(kinds, kindText);
   const context = useContextOf(collectionId, matched?.id ?? null, unknown);
-  const potRead = readPot(pot);
+  const potRead = readPot(pot, units);
   const described =
     pot.litres !== "" || pot.size !== "" || Object.values(pot.measures).some((measure) => measure !== "");
   const potKnown = described && Object.keys(potRead.problems).length === 0 ? potRead.pot : null;
@@ -85,15 +87,13 @@ export function Arrival({
     () => inspect(inspection, context.kind, context.season, d.purpose === "crop" && context.lonely),
     [inspection, context, d.purpose],
   );
-  const fault = beside<ArrivalField | `pot.${PotField}`>({ ...typed, ...problems });
+  const said = beside<ArrivalField | `pot.${PotField}`>({ ...typed, ...problems });
   const bare = d.form === "bare-root";
 
   const submit = async () => {
     const wrong: Record<string, string> = { ...typed };
-    if (tag.trim() === "") wrong.tag = "Every tree needs a tag: a number or a short name on its label.";
-    else if (takenTags.some((t) => t.toLowerCase() === tag.trim().toLowerCase()))
-      wrong.tag = `The tag “${tag.trim()}” hangs on another living tree already.`;
-    if (kindText.trim() === "") wrong.typedName = "Name the kind: pick one from the list or type your own.";
+    if (takenTags.some((t) => t.toLowerCase() === tag.trim().toLowerCase()))
+      wrong.tag = faultWords(fault("tag", "tag-taken", { tag: tag.trim() }), units);
     if (!bare && described)
       for (const [path, message] of Object.entries(potRead.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
@@ -153,9 +153,9 @@ export function Arrival({
             onChange={setKindText}
             habit={habit}
             onHabit={setHabit}
-            fault={fault("typedName") ?? fault("kindId")}
+            fault={said("typedName") ?? said("kindId")}
           />
-          <TextField label="Tag" value={tag} onChange={setTag} fault={fault("tag")} hint="what stands on its label" />
+          <TextField label="Tag" value={tag} onChange={setTag} fault={said("tag")} hint="what stands on its label" />
           <SelectField
             label="How it came"
             value={d.form}
@@ -175,7 +175,7 @@ export function Arrival({
             <PotFields
               draft={pot}
               onChange={setPot}
-              fault={(path) => fault(`pot.${path}`)}
+              fault={(path) => said(`pot.${path}`)}
               units={units}
               depthToMixMm={null}
             />
@@ -189,21 +189,21 @@ export function Arrival({
               numeric
               value={d.drySnapPercent}
               onChange={(drySnapPercent) => set({ drySnapPercent })}
-              fault={fault("drySnapPercent")}
+              fault={said("drySnapPercent")}
             />
             <TextField
               label="In the open, minutes"
               numeric
               value={d.exposedMinutes}
               onChange={(exposedMinutes) => set({ exposedMinutes })}
-              fault={fault("exposedMinutes")}
+              fault={said("exposedMinutes")}
             />
             <TextField
               label="Spread, mm"
               numeric
               value={d.spreadMm}
               onChange={(spreadMm) => set({ spreadMm })}
-              fault={fault("spreadMm")}
+              fault={said("spreadMm")}
             />
           </fieldset>
         ) : (
@@ -258,7 +258,7 @@ export function Arrival({
                   numeric
                   value={d.flareMm}
                   onChange={(flareMm) => set({ flareMm })}
-                  fault={fault("flareMm")}
+                  fault={said("flareMm")}
                   hint="0: the flare shows"
                 />
                 <TextField
@@ -266,7 +266,7 @@ export function Arrival({
                   numeric
                   value={d.unionMm}
                   onChange={(unionMm) => set({ unionMm })}
-                  fault={fault("unionMm")}
+                  fault={said("unionMm")}
                   hint="empty: not grafted, not seen"
                 />
                 <TextField
@@ -274,7 +274,7 @@ export function Arrival({
                   numeric
                   value={d.offCentreMm}
                   onChange={(offCentreMm) => set({ offCentreMm })}
-                  fault={fault("offCentreMm")}
+                  fault={said("offCentreMm")}
                 />
                 {d.girdler && (
                   <TextField
@@ -282,7 +282,7 @@ export function Arrival({
                     numeric
                     value={d.girdlerPercent}
                     onChange={(girdlerPercent) => set({ girdlerPercent })}
-                    fault={fault("girdlerPercent")}
+                    fault={said("girdlerPercent")}
                   />
                 )}
               </div>
@@ -307,7 +307,7 @@ export function Arrival({
               numeric
               value={d.livePercent}
               onChange={(livePercent) => set({ livePercent })}
-              fault={fault("livePercent")}
+              fault={said("livePercent")}
               hint="where you snipped some"
             />
             <div>
@@ -367,23 +367,23 @@ export function Arrival({
               numeric
               value={d.plants}
               onChange={(plants) => set({ plants })}
-              fault={fault("plants")}
+              fault={said("plants")}
             />
-            <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
-            <TextField label="Rootstock" value={rootstock} onChange={setRootstock} fault={fault("rootstock")} />
+            <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={said("cultivar")} />
+            <TextField label="Rootstock" value={rootstock} onChange={setRootstock} fault={said("rootstock")} />
             <TextField
               label={`Asked price, ${currency}`}
               numeric
               value={d.price}
               onChange={(price) => set({ price })}
-              fault={fault("price")}
+              fault={said("price")}
             />
             <TextField
               label={`A sound one costs, ${currency}`}
               numeric
               value={d.soundPrice}
               onChange={(soundPrice) => set({ soundPrice })}
-              fault={fault("soundPrice")}
+              fault={said("soundPrice")}
             />
           </div>
         </Question>

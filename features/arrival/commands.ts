@@ -1,5 +1,4 @@
-import { ARRIVAL_VERDICTS } from "@/core/event/index";
-import { readingSchema, gradesOf } from "@/core/roots/index";
+import { gradesOf } from "@/core/roots/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
 import { asHappened, happening, refuseFuture } from "../commands/days";

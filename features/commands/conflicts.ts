@@ -39,24 +39,3 @@ function touchedEvents(loaded: LoadedRecords, entryIds: ReadonlySet<string>, voi
     (e) => (entryIds.has(e.entryId) && counts(loaded.counting, e)) || voids.has(e.entryId) || withdrawn.has(e.id),
   );
 }
-
-/** The conflict in words, by what it is about. */
-export function conflictWords(about: Subject): string {
-  const what: Record<string, string> = {
-    tree: "this tree",
-    pots: "these pots",
-    place: "this place",
-    person: "this person",
-    away: "these days off",
-    component: "this component",
-    recipe: "this recipe",
-    offer: "these bags",
-    product: "this product",
-    reclaimed: "this reclaimed mix",
-    species: "this species",
-    alarm: "this alert",
-    "winter-plan": "the plan for this winter",
-    collection: "these settings of the collection",
-  };
-  return `Somebody changed ${what[about.slice(0, about.indexOf(":"))]} after this page was opened. Look at what is new, then save again: what you typed is still here.`;
-}

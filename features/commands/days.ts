@@ -15,18 +15,13 @@ export function asHappened(when: When): Happened {
 /** Recorded days lie in the past or today; what is ahead is a plan. */
 export function refuseFuture(context: CommandContext, when: When, path = "on"): void {
   const day = asHappened(when).to;
-  if (day > context.today)
-    refuse(path, `${day} has not come yet. Record it on the day it is done; what is ahead is planned, not recorded.`);
+  if (day > context.today) refuse(path, "future-day", { day });
 }
 
 /** Nothing happened to a tree before it arrived. */
 export function refuseBeforeArrival(context: CommandContext, treeId: string, when: When, path = "on"): void {
   const arrived = arrivalOf(context, treeId);
-  if (arrived && asHappened(when).best < arrived.on.best)
-    refuse(
-      path,
-      `This tree arrived on ${arrived.on.best}: nothing can have been done to it before. Correct its arrival first, or record what was done as a past potting.`,
-    );
+  if (arrived && asHappened(when).best < arrived.on.best) refuse(path, "before-arrival", { arrived: arrived.on.best });
 }
 
 export function arrivalOf(context: CommandContext, treeId: string) {
@@ -35,7 +30,7 @@ export function arrivalOf(context: CommandContext, treeId: string) {
 
 export function findTree(context: CommandContext, treeId: string, path = "treeId"): StoredTree {
   const tree = context.loaded.trees.find((t) => t.id === treeId);
-  return tree ?? refuse(path, "This tree is not in the collection any more. Go back to the Yard.");
+  return tree ?? refuse(path, "tree-gone");
 }
 
 /** An event as a command makes it; what it is not about stays empty. */

@@ -1,3 +1,4 @@
+import { type Fault, type FaultCode, fault, type WithFigures } from "@/contract/faults";
 import type { CommandAnswer, CommandName, CommandRead, Envelope } from "@/contract/index";
 import type { EventKind, LoggedEvent, Subject } from "@/core/event/index";
 import type { Collection, NewCollection } from "@/data/collections";
@@ -6,12 +7,6 @@ import type { NewEvent } from "@/data/log";
 import type { Role } from "@/server/principal";
 import type { LoadedRecords } from "../collection/load";
 
-/** What is wrong with an input, at its field, in a grower's words. */
-export interface Fault {
-  path: string;
-  message: string;
-}
-
 /** A well-formed command the collection cannot take. */
 export class Refusal extends Error {
   constructor(
@@ -19,12 +14,13 @@ export class Refusal extends Error {
     /** Entries to undo together, latest first, where that is the way out. */
     readonly offer?: { together: string[] },
   ) {
-    super(faults.map((f) => f.message).join(" "));
+    super(faults.map((f) => f.code).join(" "));
   }
 }
 
-export function refuse(path: string, message: string): never {
-  throw new Refusal([{ path, message }]);
+/** @throws Refusal with this one fault */
+export function refuse<C extends FaultCode>(path: string, code: C, ...figures: WithFigures<C>): never {
+  throw new Refusal([fault(path, code, ...figures)]);
 }
 
 export type { NewEvent };

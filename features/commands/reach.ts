@@ -1,5 +1,5 @@
-import { type DatedThing, outOfReach } from "@/core/dates/index";
-import type { Fault } from "./define";
+import { type DatedThing, outOfReach, YEARS_AHEAD, YEARS_BACK } from "@/core/dates/index";
+import { type Fault, fault } from "@/contract/faults";
 
 /** Commands whose days are not of a tree; all others may go back as far as a tree is old. */
 export const NOT_OF_TREES: ReadonlySet<string> = new Set([
@@ -25,25 +25,15 @@ export const DAY_FIELDS: ReadonlySet<string> = new Set([
   "since",
 ]);
 
-const WORDS = {
-  "too-old": {
-    tree: "This lies more than 300 years back: is the year right?",
-    other: "This lies more than 150 years back: is the year right?",
-  },
-  "too-far": {
-    tree: "This lies more than 100 years ahead: is the year right?",
-    other: "This lies more than 100 years ahead: is the year right?",
-  },
-};
-
 /** Days of an input that can only be a slip of the keys, each at its field. */
 export function datesOutOfReach(command: string, input: unknown, today: string): Fault[] {
   const of: DatedThing = NOT_OF_TREES.has(command) ? "other" : "tree";
   const faults: Fault[] = [];
   const look = (value: unknown, path: string, name: string): void => {
     if (typeof value === "string") {
-      const fault = DAY_FIELDS.has(name) ? outOfReach(value, today, of) : null;
-      if (fault !== null) faults.push({ path, message: WORDS[fault][of] });
+      const slip = DAY_FIELDS.has(name) ? outOfReach(value, today, of) : null;
+      if (slip === "too-old") faults.push(fault(path, "too-old", { years: YEARS_BACK[of] }));
+      if (slip === "too-far") faults.push(fault(path, "too-far-ahead", { years: YEARS_AHEAD }));
     } else if (Array.isArray(value)) {
       value.forEach((item, i) => look(item, `${path}.${i}`, name));
     } else if (typeof value === "object" && value !== null && !ArrayBuffer.isView(value)) {

@@ -1,41 +1,47 @@
 import "server-only";
 import { createHash, randomUUID } from "node:crypto";
+import { type Fault, type FaultCode, fault, type WithFigures } from "@/contract/faults";
 import { contractOf, type Envelope, envelope } from "@/contract/index";
-import type { LoggedEvent, Subject } from "@/core/event/index";
+import { faultOfIssue, readBy } from "@/contract/read";
+import { kindOfSubject, type LoggedEvent, type Subject } from "@/core/event/index";
 import { bumpRevision, type Collection, insertCollection, lockCollection, waitForHold } from "@/data/collections";
 import { type Db, isDatabaseGone, isHeld, tx } from "@/data/db";
 import { findByCommandId, insertEntry, insertEvents } from "@/data/log";
 import { now, todayAt } from "@/server/clock";
-import { roomOnDisk } from "@/server/disk";
+import { diskFault } from "@/server/disk";
 import { log } from "@/server/log";
 import { inTurn, TooMany } from "@/server/queue";
 import { writers } from "@/server/pool";
 import { principal } from "@/server/principal";
-import { changedSince, conflictWords } from "./conflicts";
+import { changedSince } from "./conflicts";
 import { exactDay } from "./days";
 import { type LoadedRecords, loadRecords, loadWithout } from "../collection/load";
-import { type Command, type CommandContext, type Fault, type NewEvent, Refusal, refuse } from "./define";
+import { type Command, type CommandContext, type NewEvent, Refusal, refuse } from "./define";
 import { datesOutOfReach } from "./reach";
 import { COMMANDS } from "./registry";
 
-export type FaultCode = "invalid" | "unknown" | "refused" | "conflict" | "unavailable" | "failed";
+/** How a write failed, as its status tells it. */
+export type Failure = "invalid" | "unknown" | "refused" | "conflict" | "unavailable" | "failed";
 
 export type CommandResult =
   | { ok: true; revision: number; entryId: string; result: unknown }
   | {
       ok: false;
-      code: FaultCode;
+      code: Failure;
       faults: Fault[];
       offer?: { together: string[] };
       /** With a conflict: the state it was found in. Who has been told of it may write over it. */
       revision?: number;
     };
 
-const fault = (code: FaultCode, message: string, path = ""): CommandResult => ({
-  ok: false,
-  code,
-  faults: [{ path, message }],
-});
+function failed<C extends FaultCode>(
+  failure: Failure,
+  path: string,
+  code: C,
+  ...figures: WithFigures<C>
+): Extract<CommandResult, { ok: false }> {
+  return { ok: false, code: failure, faults: [fault(path, code, ...figures)] };
+}
 
 /**
  * The one door for writes: validates, checks rights and conflicts, runs in a transaction, writes the entry with its events.
@@ -47,24 +53,19 @@ export async function runCommand(
   onProgress: (done: number, of: number) => void = () => undefined,
 ): Promise<CommandResult> {
   const command = COMMANDS.get(name);
-  if (!command) return fault("unknown", `There is no command named "${name}".`);
+  if (!command) return failed("unknown", "", "no-such-command", { name });
   const who = principal();
-  if (who.role !== command.role) return fault("refused", "You may look at this collection, but not change it.");
+  if (who.role !== command.role) return failed("refused", "", "only-looking");
   try {
-    const parsed = contractOf(command.name).input.safeParse(raw);
+    const read = readBy(contractOf(command.name).input, raw);
     const head = envelope.safeParse(raw);
-    if (!parsed.success || !head.success) {
-      const issues = (parsed.error ?? head.error!).issues;
-      return {
-        ok: false,
-        code: "invalid",
-        faults: issues.slice(0, MOST_FAULTS).map((issue) => ({ path: issue.path.join("."), message: issue.message })),
-      };
-    }
-    const full = await roomOnDisk();
-    if (full !== null) return fault("unavailable", full);
-    const input = command.prepare ? await command.prepare(parsed.data, head.data) : parsed.data;
-    const inputSha256 = digestOf(name, parsed.data, head.data.replacesEventId);
+    if (!read.ok) return { ok: false, code: "invalid", faults: read.faults.slice(0, MOST_FAULTS) };
+    if (!head.success)
+      return { ok: false, code: "invalid", faults: head.error.issues.slice(0, MOST_FAULTS).map(faultOfIssue) };
+    const full = await diskFault();
+    if (full !== null) return { ok: false, code: "unavailable", faults: [full] };
+    const input = command.prepare ? await command.prepare(read.value, head.data) : read.value;
+    const inputSha256 = digestOf(name, read.value, head.data.replacesEventId);
     const wish: Wish = { command, head: head.data, input, inputSha256, onProgress };
     // One after another before a connection is taken: writers that wait for a row would else hold all of them.
     return await inTurn(head.data.collectionId, () => tx(writers(), (db) => carryOut(db, wish, who.actor)));
@@ -108,27 +109,23 @@ async function carryOut(db: Db, wish: Wish, actor: string): Promise<CommandResul
     if (!known) await insertCollection(db, command.startsCollection(input, head));
   }
   const collection = await lockCollection(db, scope);
-  if (!collection) return fault("unknown", "This collection does not exist any more.");
+  if (!collection) return failed("unknown", "", "collection-gone");
   const before = await findByCommandId(db, scope, head.commandId);
   if (before) {
     if (before.command !== command.name || (before.inputSha256 !== null && before.inputSha256 !== wish.inputSha256))
-      return fault(
-        "refused",
-        "This was sent before with another content, which is recorded. Load the page again, look at the history, then enter it anew.",
-        "commandId",
-      );
+      return failed("refused", "commandId", "sent-before");
     return { ok: true, revision: before.seq, entryId: before.id, result: before.result };
   }
-  if (head.epoch !== undefined && head.epoch !== collection.epoch)
-    return fault(
-      "conflict",
-      "A backup was put back after this page was opened, so it shows another state. Copy what you typed, load the page again, then save.",
-    );
+  if (head.epoch !== undefined && head.epoch !== collection.epoch) return failed("conflict", "", "backup-put-back");
   const reach = datesOutOfReach(command.name, input, todayAt(collection.zone));
   if (reach.length > 0) return { ok: false, code: "invalid", faults: reach };
   const whole = await loadRecords(db, collection);
   const conflict = conflictWith(whole, wish);
-  if (conflict !== null) return { ...fault("conflict", conflictWords(conflict)), revision: collection.revision };
+  if (conflict !== null)
+    return {
+      ...failed("conflict", "", "changed-since", { what: kindOfSubject(conflict) }),
+      revision: collection.revision,
+    };
   return record(db, collection, whole, wish, actor);
 }
 
@@ -204,37 +201,18 @@ async function record(
 
 function faultOf(name: string, error: unknown): CommandResult {
   if (error instanceof Refusal) return { ok: false, code: "refused", faults: error.faults, offer: error.offer };
-  if (isHeld(error))
-    return fault(
-      "unavailable",
-      "A backup is being put back just now. Nothing was saved and what you typed is still here: try again in a minute.",
-    );
-  if (error instanceof TooMany)
-    return fault(
-      "unavailable",
-      "Too much is being saved at once. This was not saved and what you typed is still here: try again in a moment.",
-    );
-  if (isDatabaseGone(error))
-    return fault(
-      "unavailable",
-      "The database does not answer just now. Nothing was saved and what you typed is still here: try again in a moment.",
-    );
+  if (isHeld(error)) return failed("unavailable", "", "backup-going-on");
+  if (error instanceof TooMany) return failed("unavailable", "", "too-much-at-once");
+  if (isDatabaseGone(error)) return failed("unavailable", "", "database-away");
   log().error({ command: name, err: error }, "command failed");
-  return fault(
-    "failed",
-    "This could not be saved because of a fault in the program. Nothing was changed and what you typed is still here.",
-  );
+  return failed("failed", "", "program-fault");
 }
 
 /** The event a correction is about; refused when it is gone or of a kind this command cannot say anew. */
 function replacedEvent(loaded: LoadedRecords, command: Command, eventId: string | undefined): LoggedEvent | null {
   if (eventId === undefined) return null;
   const event = loaded.indexed.records.events.find((e) => e.id === eventId);
-  if (!event || !command.replaces.includes(event.payload.kind))
-    refuse(
-      "replacesEventId",
-      "What you are correcting has been undone or corrected already. Look at the history once more.",
-    );
+  if (!event || !command.replaces.includes(event.payload.kind)) refuse("replacesEventId", "corrected-already");
   return event;
 }
 

@@ -3,11 +3,26 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
 import type { CommandAnswer, CommandField, CommandName, CommandSent } from "@/contract/index";
-import type { Fault } from "./define";
+import { type Fault, fault } from "@/contract/faults";
+import { faultWords } from "@/words/faults";
+import type { Units } from "@/words/format";
+import { useUnits } from "../shell/as-of";
 import type { CommandResult } from "./run";
 import { rememberOwn, saidOf, useSeen } from "./seen";
 
-type Failure = Extract<CommandResult, { ok: false }>;
+/** A fault in words, at its field. */
+export interface ToldFault {
+  path: string;
+  message: string;
+}
+
+/** Why a command was not carried out, told in words. */
+export interface ToldFailure extends Omit<Extract<CommandResult, { ok: false }>, "faults"> {
+  faults: ToldFault[];
+}
+
+export const told = (faults: readonly Fault[], units: Units): ToldFault[] =>
+  faults.map((f) => ({ path: f.path, message: faultWords(f, units) }));
 
 type Under<F, P extends string> = F extends `${P}.${infer Rest}` ? Rest : never;
 
@@ -24,9 +39,10 @@ export type Done<N extends CommandName> = Omit<Extract<CommandResult, { ok: true
 export function useCommand<N extends CommandName>(name: N) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
-  const [failure, setFailure] = useState<Failure | null>(null);
+  const [failure, setFailure] = useState<ToldFailure | null>(null);
   const attempt = useRef<{ text: string; id: string } | null>(null);
   const opened = useRef(useSeen());
+  const units = useUnits();
 
   const send = useCallback(
     async (input: CommandSent<N>): Promise<Done<N> | null> => {
@@ -36,13 +52,18 @@ export function useCommand<N extends CommandName>(name: N) {
       try {
         const { id } = attempt.current;
         const seen = opened.current;
+        const wrong = await foundHere(name, input);
+        if (wrong) {
+          setFailure({ ok: false, code: "invalid", faults: told(wrong, units) });
+          return null;
+        }
         const answer = await inOrder(async () => {
           const sent = await post(name, { commandId: id, ...saidOf(seen), ...input });
           if (seen && sent.ok && sent.entryId !== "") rememberOwn(seen, sent.revision);
           return sent;
         });
         if (!answer.ok) {
-          setFailure(answer);
+          setFailure({ ...answer, faults: told(answer.faults, units) });
           if (answer.code === "conflict") {
             if (seen && answer.revision !== undefined) opened.current = { ...seen, revision: answer.revision };
             router.refresh();
@@ -57,7 +78,7 @@ export function useCommand<N extends CommandName>(name: N) {
         setBusy(false);
       }
     },
-    [name, router],
+    [name, router, units],
   );
 
   const at = useCallback(
@@ -86,12 +107,18 @@ function inOrder<T>(send: () => Promise<T>): Promise<T> {
   return mine;
 }
 
+/** What the contract's own schema finds wrong, before anything is sent; null where it finds nothing, or could not be fetched. */
+async function foundHere(name: CommandName, input: unknown): Promise<Fault[] | null> {
+  try {
+    const { contractOf, readBy } = await import("@/contract/check");
+    const read = readBy(contractOf(name).input, input);
+    return read.ok ? null : read.faults;
+  } catch {
+    return null;
+  }
+}
+
 async function post(name: CommandName, input: Record<string, unknown>): Promise<CommandResult> {
-  const unreachable = (message: string): CommandResult => ({
-    ok: false,
-    code: "unavailable",
-    faults: [{ path: "", message }],
-  });
   try {
     const response = await fetch(`/api/commands/${name}`, {
       method: "POST",
@@ -100,12 +127,12 @@ async function post(name: CommandName, input: Record<string, unknown>): Promise<
     });
     return (await response.json()) as CommandResult;
   } catch {
-    return unreachable("Aurelian does not answer: is it still running? Nothing was lost here; try again in a moment.");
+    return { ok: false, code: "unavailable", faults: [fault("", "no-answer")] };
   }
 }
 
 /** Faults that belong to no field of the form: shown above its button. */
-export function loose(failure: Failure | null, fields: readonly string[]): Fault[] {
+export function loose(failure: ToldFailure | null, fields: readonly string[]): ToldFault[] {
   return (
     failure?.faults.filter((f) => !fields.some((field) => f.path === field || f.path.startsWith(`${field}.`))) ?? []
   );

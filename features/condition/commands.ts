@@ -1,4 +1,4 @@
-import { HEALTH_STATES, subject } from "@/core/event/index";
+import { subject } from "@/core/event/index";
 import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command } from "../commands/define";
 import { HEALTH_WORDS } from "@/words/terms";

@@ -1,3 +1,4 @@
+import { type Fault, fault } from "@/contract/faults";
 import type { EventKind } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
@@ -35,11 +36,10 @@ export function leaningOn(loaded: LoadedRecords, entryId: string): Entry[] {
 
 function findEntry(context: CommandContext, entryId: string): Entry {
   const { loaded } = context;
-  const entry = loaded.entries.find((e) => e.id === entryId) ?? refuse("entryId", "There is no such entry.");
-  if (loaded.counting.voided.has(entry.id)) refuse("entryId", "This has been undone already.");
-  if (SETTINGS_COMMANDS.has(entry.command))
-    refuse("entryId", "Units and currency are only how things are shown: choose them again in the Almanac.");
-  if (entry.command === "create-collection") refuse("entryId", "The start of the collection cannot be undone.");
+  const entry = loaded.entries.find((e) => e.id === entryId) ?? refuse("entryId", "entry-gone");
+  if (loaded.counting.voided.has(entry.id)) refuse("entryId", "undone-already");
+  if (SETTINGS_COMMANDS.has(entry.command)) refuse("entryId", "settings-not-undone");
+  if (entry.command === "create-collection") refuse("entryId", "start-not-undone");
   return entry;
 }
 
@@ -60,6 +60,14 @@ const WEATHER_COMMANDS = new Set(["import-weather", "rank-weather", "say-climate
 
 const words = (entry: Entry) => entry.note ?? entry.command;
 
+/** Entries that are named; the others are counted. */
+const NAMED_ENTRIES = 5;
+
+function laterEntries(path: string, entries: readonly Entry[], several: boolean): Fault {
+  const shown = entries.slice(0, NAMED_ENTRIES).map(words);
+  return fault(path, "later-entries", { shown, more: entries.length - shown.length, several });
+}
+
 /** Undo voids an entry; undoing an undo brings it back. Nothing is ever deleted. */
 export const undoEntry = command("undo-entry", {
   subjects: addsOnly,
@@ -68,16 +76,9 @@ export const undoEntry = command("undo-entry", {
     const entry = findEntry(context, v.entryId);
     const leaning = leaningOn(loaded, entry.id);
     if (leaning.length > 0) {
-      const shown = leaning.slice(0, 5).map(words).join("; ");
-      throw new Refusal(
-        [
-          {
-            path: "entryId",
-            message: `Later entries lean on this one: ${shown}${leaning.length > 5 ? ` and ${leaning.length - 5} more` : ""}.`,
-          },
-        ],
-        { together: [...leaning.map((e) => e.id).reverse(), entry.id] },
-      );
+      throw new Refusal([laterEntries("entryId", leaning, false)], {
+        together: [...leaning.map((e) => e.id).reverse(), entry.id],
+      });
     }
     context.voids(entry.id);
     if (touchesWeather(loaded, entry)) context.weatherChanged();
@@ -99,20 +100,12 @@ export const undoTogether = command("undo-together", {
       for (const leaning of leaningOn(loaded, entry.id)) if (!wanted.has(leaning.id)) missing.add(leaning.id);
     if (missing.size > 0) {
       const more = loaded.entries.filter((e) => missing.has(e.id));
-      throw new Refusal(
-        [
-          {
-            path: "entryIds",
-            message: `Later entries lean on these: ${more.slice(0, 5).map(words).join("; ")}${more.length > 5 ? ` and ${more.length - 5} more` : ""}.`,
-          },
-        ],
-        {
-          together: loaded.entries
-            .filter((e) => missing.has(e.id) || wanted.has(e.id))
-            .map((e) => e.id)
-            .reverse(),
-        },
-      );
+      throw new Refusal([laterEntries("entryIds", more, true)], {
+        together: loaded.entries
+          .filter((e) => missing.has(e.id) || wanted.has(e.id))
+          .map((e) => e.id)
+          .reverse(),
+      });
     }
     context.record(happening({ kind: "voided", entryIds: entries.map((e) => e.id) }, context.today));
     if (entries.some((entry) => touchesWeather(loaded, entry))) context.weatherChanged();

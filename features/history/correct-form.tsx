@@ -15,7 +15,7 @@ import {
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import type { Pot } from "@/core/vessel/index";
-import { readNumber } from "@/words/format";
+import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useCommand } from "../commands/use-command";
 import { RoughDateField, useRoughDate } from "../shell/rough-date";
@@ -131,13 +131,8 @@ export function CorrectForm({
     else if (when.range === null) wrong.on = "A year or a season is enough, but it cannot be left open.";
     const last = readDate(draft.lastPotted ?? "");
     if (last.fault) wrong.lastPotted = last.fault;
-    const optional = (field: string, kind: "mm" | "plain") => {
-      if ((draft[field] ?? "").trim() === "") return null;
-      const value = readNumber(draft[field], kind);
-      if (!(value > 0)) wrong[field] = "A number above zero, or nothing.";
-      return value;
-    };
-    const read = withPot ? readPot(pot) : null;
+    const optional = (field: string, kind: "mm" | "m") => readOptional(draft[field] ?? "", kind);
+    const read = withPot ? readPot(pot, units) : null;
     const potWord = read && Object.keys(read.problems).length === 0 ? read.pot : null;
     const untouched = event.pot === null && pot.litres === "";
     if (read && !untouched) for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
@@ -180,8 +175,8 @@ export function CorrectForm({
             pot: potWord,
             depthToMixMm: optional("depth", "mm"),
             trunkMm: optional("trunk", "mm"),
-            heightM: optional("height", "plain"),
-            crownM: optional("crown", "plain"),
+            heightM: optional("height", "m"),
+            crownM: optional("crown", "m"),
           };
         case "noted":
           return { ...about, on, text: draft.text };

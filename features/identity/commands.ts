@@ -1,5 +1,5 @@
 import { toDay } from "@/core/dates/index";
-import { DEATH_CAUSES, descriptionSchema, ENDINGS, type LoggedEvent, subject } from "@/core/event/index";
+import { type LoggedEvent, subject } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { endOf, plantsAt, plantsOn } from "@/core/records/index";
 import { yardOf } from "../collection/load";
@@ -15,20 +15,18 @@ export const describeTree = command("describe-tree", {
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     const { changes } = v;
-    if (Object.keys(changes).length === 0) refuse("changes", "Nothing has changed.");
-    if (changes.tag === null && tree.tagLost) refuse("changes.tag", "This tag is recorded as lost already.");
+    if (Object.keys(changes).length === 0) refuse("changes", "nothing-changed");
+    if (changes.tag === null && tree.tagLost) refuse("changes.tag", "tag-lost-already");
     if (changes.tag) {
       const tag = changes.tag.trim();
-      if (tag === "") refuse("changes.tag", "Every tree needs a tag: a number or a short name on its label.");
+      if (tag === "") refuse("changes.tag", "tag-needed");
       refuseTakenTag(livingTags(context), tag, tree.id, "changes.tag");
       changes.tag = tag;
     }
-    if (changes.kindId && !kindById(changes.kindId))
-      refuse("changes.kindId", "This kind is not in the library. Type its name instead.");
-    if (changes.kindId === null && !changes.typedName?.trim())
-      refuse("changes.typedName", "Name the kind: pick one from the list or type your own.");
+    if (changes.kindId && !kindById(changes.kindId)) refuse("changes.kindId", "kind-unknown");
+    if (changes.kindId === null && !changes.typedName?.trim()) refuse("changes.typedName", "kind-needed");
     if (changes.motherId) {
-      if (changes.motherId === tree.id) refuse("changes.motherId", "A tree is not its own mother.");
+      if (changes.motherId === tree.id) refuse("changes.motherId", "own-mother");
       findTree(context, changes.motherId, "changes.motherId");
     }
     context.record(happening({ kind: "described", changes }, context.today, { treeId: tree.id }));
@@ -62,10 +60,10 @@ export const endTree = command("end-tree", {
     refuseFuture(context, v.on);
     refuseBeforeArrival(context, tree.id, v.on);
     const steps = context.loaded.indexed.presence.get(tree.id) ?? [];
-    if (endOf(steps)) refuse("how", "This tree has left the collection already.");
+    if (endOf(steps)) refuse("how", "left-already");
     const on = asHappened(v.on);
     const plants = Math.min(plantsOn(steps, toDay(on.best)), plantsOn(steps, toDay(context.today)));
-    if (v.count > plants) refuse("count", `Only ${plants} ${plants === 1 ? "plant stands" : "plants stand"} here.`);
+    if (v.count > plants) refuse("count", "fewer-plants", { plants });
     context.record(
       happening(
         {
@@ -109,12 +107,10 @@ export const reassignEvent = command("reassign-event", {
   ],
   run: (context, v) => {
     const event =
-      context.loaded.indexed.records.events.find((e) => e.id === v.eventId) ??
-      refuse("eventId", "This has been undone or corrected already.");
-    if (event.treeId === null || !MOVABLE.has(event.payload.kind))
-      refuse("eventId", "This cannot move to another tree. Where a whole tree was entered twice, merge the two.");
+      context.loaded.indexed.records.events.find((e) => e.id === v.eventId) ?? refuse("eventId", "event-gone");
+    if (event.treeId === null || !MOVABLE.has(event.payload.kind)) refuse("eventId", "event-not-movable");
     const [from, to] = [findTree(context, event.treeId), findTree(context, v.toTreeId, "toTreeId")];
-    if (from.id === to.id) refuse("toTreeId", "It is recorded on this tree already.");
+    if (from.id === to.id) refuse("toTreeId", "on-this-tree-already");
     refuseBeforeArrival(context, to.id, event.on, "toTreeId");
     context.withdraw([event.id]);
     context.record(
@@ -140,20 +136,18 @@ export const mergeTrees = command("merge-trees", {
   subjects: (v) => [v.keepId, v.dropId].map(subject.tree),
   run: (context, v) => {
     const [keep, drop] = [findTree(context, v.keepId, "keepId"), findTree(context, v.dropId, "dropId")];
-    if (keep.id === drop.id) refuse("dropId", "These are one record already.");
+    if (keep.id === drop.id) refuse("dropId", "one-record-already");
     const { indexed } = context.loaded;
     for (const tree of [keep, drop])
-      if (endOf(indexed.presence.get(tree.id) ?? []))
-        refuse("dropId", `${tree.tag} has left the collection: bring it back first by undoing that.`);
-    if (plantsNow(context, keep.id) !== plantsNow(context, drop.id))
-      refuse("dropId", "The two records stand for different numbers of plants.");
+      if (endOf(indexed.presence.get(tree.id) ?? [])) refuse("dropId", "merge-of-left-tree", { tag: tree.tag });
+    if (plantsNow(context, keep.id) !== plantsNow(context, drop.id)) refuse("dropId", "merge-of-unlike-counts");
     const moved = (indexed.eventsByTree.get(drop.id) ?? []).filter((e) => e.treeId === drop.id);
     if (
       moved.some(
         (e) => e.payload.kind === "split-off" || e.payload.kind === "split-from" || e.payload.kind === "joined",
       )
     )
-      refuse("dropId", `${drop.tag} has been split or shares a pot: undo that first.`);
+      refuse("dropId", "merge-of-split-tree", { tag: drop.tag });
     const arrivals = [keep, drop].map((t) =>
       indexed.eventsByTree.get(t.id)!.find((e) => e.payload.kind === "arrived")!,
     );
@@ -219,13 +213,12 @@ export const joinPot = command("join-pot", {
     const on = asHappened(v.on);
     const host = findTree(context, v.treeId);
     const state = await rootsOf(context, host.id, on.best);
-    if (!state) refuse("on", `${host.tag} had not arrived on this day.`);
+    if (!state) refuse("on", "not-arrived-yet", { tag: host.tag });
     const together = [...new Set([host.id, ...state.together, ...v.withIds])];
     for (const id of together) {
       const tree = findTree(context, id, "withIds");
       refuseBeforeArrival(context, id, v.on);
-      if (plantsNow(context, id) !== 1)
-        refuse("withIds", `${tree.tag} stands for several plants: take one from the batch first.`);
+      if (plantsNow(context, id) !== 1) refuse("withIds", "batch-in-shared-pot", { tag: tree.tag });
     }
     for (const treeId of together)
       context.record(

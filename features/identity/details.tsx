@@ -7,7 +7,6 @@ import {
   DEATH_CAUSES,
   type DeathCause,
   type Description,
-  type Ending,
   ENDINGS,
   METHODS,
   type Method,
@@ -119,17 +118,15 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
   const [method, setMethod] = useState<Method | "">(tree.method ?? "");
   const [raisedOn, setRaisedOn] = useState(tree.raisedOn);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = within<"changes", "kind">("changes", problems);
+  const fault = within("changes", problems);
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
     const changes: Description = {};
     if (lost && !tree.tagLost) changes.tag = null;
     if (!lost && (tag.trim() !== tree.tag || tree.tagLost)) changes.tag = tag.trim();
-    if (changes.tag === "") wrong.tag = "Every tree needs a tag: a number or a short name on its label.";
     if (kind.trim() !== tree.kindText || (tree.habit !== null && habit !== tree.habit)) {
       const matched = matchKind(kinds, kind);
-      if (kind.trim() === "") wrong.kind = "Name the kind: pick one from the list or type your own.";
       changes.kindId = matched?.id ?? null;
       changes.typedName = matched ? null : kind.trim();
       changes.habit = matched ? null : habit;
@@ -171,7 +168,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
             onChange={setKind}
             habit={habit}
             onHabit={setHabit}
-            fault={fault("kind") ?? fault("kindId") ?? fault("typedName")}
+            fault={fault("kindId") ?? fault("typedName")}
           />
           <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
           <SelectField
@@ -377,7 +374,6 @@ function Ends({ tree }: { tree: TreeDetails }) {
     if (on.fault) wrong.on = on.fault;
     else if (on.range === null) wrong.on = "A year or a season is enough.";
     const n = readNumber(count);
-    if (!Number.isInteger(n) || n < 1) wrong.count = "A whole number of plants, at least one.";
     setProblems(wrong);
     if (!on.range || Object.keys(wrong).length > 0) return;
     const done = await send({

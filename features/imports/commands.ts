@@ -1,3 +1,4 @@
+import { fault } from "@/contract/faults";
 import { randomUUID } from "node:crypto";
 import { type LoggedEvent, subject } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
@@ -17,7 +18,7 @@ import { checkPottingLines, checkTreeLines, lotsByName, treesByTag } from "./che
 function refuseProblems(problems: readonly CellProblem[]): void {
   if (problems.length > 0)
     throw new Refusal(
-      problems.slice(0, 50).map((p) => ({ path: `lines.${p.line}`, message: `Line ${p.line}: ${p.message}` })),
+      problems.slice(0, 50).map((p) => fault(`lines.${p.line}`, "line", { line: p.line, why: p.message })),
     );
 }
 
@@ -122,7 +123,7 @@ export const importPottings = command("import-pottings", {
     const named = lotsByName(context.loaded);
     const byTree = new Map<string, PottingLine[]>();
     for (const line of v.lines) {
-      const tree = trees.get(line.tag.toLocaleLowerCase()) ?? refuse("lines", `Line ${line.line}: no such tree.`);
+      const tree = trees.get(line.tag.toLocaleLowerCase()) ?? refuse("lines", "tree-gone");
       byTree.set(tree.id, [...(byTree.get(tree.id) ?? []), line]);
     }
     const made = new Map<string, StoredLot>();

@@ -122,7 +122,7 @@ onDatabase("lists on a real database", () => {
   test("a file that is none, a column that is missing and a stranger's request are told apart", async () => {
     expect((await bring("trees", "")).at(-1)).toMatchObject({
       step: "fault",
-      faults: [{ message: "The file is empty." }],
+      faults: [{ path: "file", code: "file-unread", figures: { why: "The file is empty." } }],
     });
     const half = (await bring("trees", "Colour,kind\nred,Fig\n", { commandId: null })).at(-1);
     expect(half).toMatchObject({ step: "preview", preview: { missing: ["tag"], good: 0 } });

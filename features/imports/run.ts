@@ -1,3 +1,4 @@
+import { type Fault, fault } from "@/contract/faults";
 import "server-only";
 import { z } from "zod";
 import { findCollection } from "@/data/collections";
@@ -17,7 +18,6 @@ import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { BadBody } from "@/server/requests";
 import { type LoadedRecords, loadRecords } from "../collection/load";
-import type { Fault } from "../commands/define";
 import { runCommand } from "../commands/run";
 import { checkPottingLines, checkTreeLines } from "./check";
 
@@ -85,16 +85,16 @@ export async function runImport(
   file: AsyncIterable<Uint8Array>,
   tell: (message: ImportMessage) => void,
 ): Promise<void> {
-  const fail = (message: string) => tell({ step: "fault", faults: [{ path: "file", message }] });
+  const fail = (why: Fault) => tell({ step: "fault", faults: [why] });
   try {
     const collection = await findCollection(pool(), collectionId);
-    if (!collection) return fail("This collection does not exist any more.");
+    if (!collection) return fail(fault("file", "collection-gone"));
     const read = await readTable(
       file,
       (done) => tell({ step: "reading", done, of: Math.max(done, request.bytes) }),
       (cells) => Object.keys(guessMapping(request.kind, cells)).length,
     );
-    if (!read.ok) return fail(read.message);
+    if (!read.ok) return fail(fault("file", "file-unread", { why: read.message }));
     const { table } = read;
     const mapping = request.mapping ?? guessMapping(request.kind, table.headers);
     const missing = COLUMNS[request.kind].filter((c) => c.needed && !(c.field in mapping));
@@ -105,7 +105,7 @@ export async function runImport(
       missing.length > 0 ? { good: [], problems: [] } : readLines(request, table, mapping, setting, known);
     if (request.commandId === null)
       return tell({ step: "preview", preview: previewOf(request.kind, table, mapping, good, problems, known) });
-    if (good.length === 0) return fail("No line of this file can come in as it is. Look at the faults.");
+    if (good.length === 0) return fail(fault("file", "no-good-line"));
     const answer = await runCommand(
       COMMAND_OF[request.kind],
       { commandId: request.commandId, collectionId, fileName: request.fileName, lines: good },
@@ -115,11 +115,10 @@ export async function runImport(
     const { entryId, revision } = answer;
     tell({ step: "done", count: good.length, skipped: table.rows.length - good.length, entryId, revision });
   } catch (error) {
-    if (error instanceof BadBody) return fail(error.message);
-    if (isDatabaseGone(error))
-      return fail("The database does not answer just now. Nothing was saved: try again in a moment.");
+    if (error instanceof BadBody) return fail(error.fault);
+    if (isDatabaseGone(error)) return fail(fault("file", "database-away"));
     log().error({ err: error, kind: request.kind }, "import failed");
-    fail("This file could not be read because of a fault in the program. Nothing was changed.");
+    fail(fault("file", "program-fault"));
   }
 }
 

@@ -1,5 +1,6 @@
 import "server-only";
 import { z } from "zod";
+import { fault } from "@/contract/faults";
 import { MOST_BYTES } from "@/contract/limits";
 import { bodyOf } from "@/server/requests";
 import { ndjsonResponse, readImportHeader } from "./ndjson";
@@ -9,7 +10,7 @@ import { type ImportMessage, importRequest, runImport } from "./run";
 export function importStream(collectionId: string, request: Request): Response {
   const asked = importRequest.safeParse(readImportHeader(request));
   if (!asked.success || !z.uuid().safeParse(collectionId).success || request.body === null)
-    return Response.json({ step: "fault", faults: [{ path: "file", message: "Choose a file." }] });
+    return Response.json({ step: "fault", faults: [fault("file", "choose-file")] });
   const body = bodyOf(request, MOST_BYTES.list);
   return ndjsonResponse<ImportMessage>((tell) => runImport(collectionId, asked.data, body, tell));
 }

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
 import { rememberOwn, useSeen } from "../commands/seen";
+import { faultWords } from "@/words/faults";
 import { useAsOf } from "../shell/as-of";
 import { AWAY, messagesOf, type Progress, sendFile } from "./send-file";
 import type { ImportMessage, ImportPreview } from "./run";
@@ -21,7 +22,7 @@ type Answer =
 
 /** Sends a file as it is and follows what is made of it, line by line of the answer. */
 export function useImport() {
-  const { collectionId } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const router = useRouter();
   const seen = useSeen();
   const [progress, setProgress] = useState<Progress | null>(null);
@@ -43,7 +44,7 @@ export function useImport() {
             ok: false,
             message: message.faults
               .slice(0, 5)
-              .map((f) => f.message)
+              .map((f) => faultWords(f, units))
               .join(" "),
           };
         else setProgress(message);

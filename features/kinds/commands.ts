@@ -1,5 +1,5 @@
 import { subject } from "@/core/event/index";
-import { type FieldName, kindById, kindValuesSchema, type KindValues } from "@/core/species/index";
+import { type FieldName, kindById, type KindValues } from "@/core/species/index";
 import { findTree, happening } from "../commands/days";
 import { type CommandContext, command, refuse } from "../commands/define";
 import { FIELD_WORDS } from "@/words/species";
@@ -20,9 +20,9 @@ function saidBefore(context: CommandContext, of: { kindId: string; cultivar: str
 export const sayKind = command("say-kind", {
   subjects: (v) => [v.treeId === null ? subject.species(v.kindId, v.cultivar) : subject.tree(v.treeId)],
   run: (context, v) => {
-    const kind = kindById(v.kindId) ?? refuse("kindId", "This kind is not in the library.");
+    const kind = kindById(v.kindId) ?? refuse("kindId", "kind-unknown");
     const tree = v.treeId === null ? null : findTree(context, v.treeId, "treeId");
-    if (tree && tree.kindId !== kind.id) refuse("treeId", "This tree is of another kind.");
+    if (tree && tree.kindId !== kind.id) refuse("treeId", "of-another-kind");
     const values: Partial<KindValues> = { ...saidBefore(context, v), ...v.values };
     for (const name of v.back) delete values[name as FieldName];
     const young = values.rootKillYoungC ?? kind.values.rootKillYoungC;
@@ -30,7 +30,7 @@ export const sayKind = command("say-kind", {
     if (young !== undefined && mature !== undefined && young < mature)
       refuse(
         v.values.rootKillYoungC === undefined ? "values.rootKillMatureC" : "values.rootKillYoungC",
-        "Young roots die at no lower temperature than old ones.",
+        "young-roots-hardier",
       );
     const said = Object.keys(values).length === 0 ? null : values;
     context.record(

@@ -163,10 +163,7 @@ export function FieldEditor({
         );
         if (!unread)
           // The contract's schema says of each field what it may hold; a value of another shape comes back as its fault.
-          await send(
-            { values: { [name]: value } as KindValuesTyped, back: [] },
-            "Everything is calculated with your value now.",
-          );
+          await send({ values: { [name]: value }, back: [] }, "Everything is calculated with your value now.");
       }}
     >
       {editor === "choice" && (

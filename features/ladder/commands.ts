@@ -1,15 +1,7 @@
 import { chosenPlanSchema } from "@/contract/plan";
 import { z } from "zod";
 import { subject, LADDER_TERMS } from "@/core/event/index";
-import {
-  LADDER_ACTIONS,
-  ladderInputsSchema,
-  type LadderTerms,
-  ladderTermsSchema,
-  PLANNERS,
-  USUAL_TERMS,
-} from "@/core/ladder/index";
-import { CORRECTION_NAMES } from "@/core/roots/index";
+import { type LadderTerms, USUAL_TERMS } from "@/core/ladder/index";
 import { ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { findTree, happening } from "../commands/days";
 import { command, refuse } from "../commands/define";
@@ -34,7 +26,7 @@ export const setLadderTerms = command("set-ladder-terms", {
   run: (context, v) => {
     const before = ladderTermsOf(context.loaded.indexed.records.events) ?? USUAL_TERMS;
     const terms: LadderTerms = { ...before, ...v.terms };
-    if (terms.school === "own" && terms.own === null) refuse("terms.school", "Say your own weights first.");
+    if (terms.school === "own" && terms.own === null) refuse("terms.school", "own-weights-first");
     context.record(happening({ kind: "ladder-terms", terms }, context.today, {}));
     context.note(`ladders by ${SCHOOL_WORDS[terms.school].name.toLowerCase()}`);
     return Promise.resolve({});

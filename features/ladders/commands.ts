@@ -71,12 +71,12 @@ export const chooseLadders = command("choose-ladders", {
     const { db, scope, loaded, today } = context;
     const job = await findJob(db, scope, v.jobId);
     const text = job?.state === "done" ? await jobResult(db, scope, v.jobId) : null;
-    if (!job || text === null) refuse("jobId", "This plan is not kept any more: plan the collection anew.");
+    if (!job || text === null) refuse("jobId", "plan-gone");
     const plan = JSON.parse(text) as CollectionPlan;
     const wanted = new Set(v.treeIds);
     const living = new Set(loaded.trees.map((t) => t.id));
     const trees = plan.trees.filter((t) => wanted.has(t.treeId) && living.has(t.treeId));
-    if (trees.length === 0) refuse("treeIds", "None of these trees is in the plan.");
+    if (trees.length === 0) refuse("treeIds", "trees-not-planned");
     for (const tree of trees)
       context.record(
         happening(

@@ -1,7 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { subject } from "@/core/event/index";
 import { namesPot } from "@/core/records/index";
-import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, refuse } from "../commands/define";
@@ -32,7 +31,7 @@ export const recordMeasure = command("record-measure", {
         price: null,
       };
       context.write(() => insertLots(context.db, context.scope, [lot]));
-      if (!standing) refuse("on", "The tree had not arrived on this day.");
+      if (!standing) refuse("on", "not-arrived-yet", { tag: null });
       context.withdraw([standing.id]);
       context.record(
         happening({ kind: "stocked", count: tree.count }, standing.on, { potLotId }),

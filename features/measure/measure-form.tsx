@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Pot } from "@/core/vessel/index";
-import { readNumber } from "@/words/format";
+import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
@@ -33,20 +33,14 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
-    const optional = (path: string, text: string, kind: "mm" | "plain") => {
-      if (text.trim() === "") return null;
-      const value = readNumber(text, kind);
-      if (!(value >= 0)) wrong[path] = "A number, or leave it empty.";
-      return value;
-    };
-    const read = measurePot ? readPot(draft) : null;
+    const read = measurePot ? readPot(draft, units) : null;
     if (read) for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
     const body = {
       pot: read?.pot ?? null,
-      depthToMixMm: optional("depthToMixMm", depth, "mm"),
-      trunkMm: optional("trunkMm", trunk, "mm"),
-      heightM: optional("heightM", height, "plain"),
-      crownM: optional("crownM", crown, "plain"),
+      depthToMixMm: readOptional(depth, "mm"),
+      trunkMm: readOptional(trunk, "mm"),
+      heightM: readOptional(height, "m"),
+      crownM: readOptional(crown, "m"),
     };
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;

@@ -64,10 +64,10 @@ test("nothing measured, days before its arrival and days to come are refused at 
   const treeId = await yard.tree("M-5");
   const at = (more: Record<string, unknown>, path: string) =>
     yard.fault("record-measure", measured(treeId, more), path);
-  expect(await at({}, "pot")).toBe("Measure at least one thing.");
-  expect(await at({ heightM: 2, on: "2019-01-01" }, "on")).toBeDefined();
-  expect(await at({ heightM: 2, on: "2027-01-01" }, "on")).toBeDefined();
-  expect(await at({ depthToMixMm: 2500 }, "depthToMixMm")).toMatch(/no pot/);
+  expect(await at({}, "pot")).toBe("measure-something");
+  expect(await at({ heightM: 2, on: "2019-01-01" }, "on")).toBe("before-arrival");
+  expect(await at({ heightM: 2, on: "2027-01-01" }, "on")).toBe("future-day");
+  expect(await at({ depthToMixMm: 2500 }, "depthToMixMm")).toBe("not-that-deep");
   expect(await at({ heightM: 2, treeId: "00000000-0000-4000-8000-000000000000" }, "treeId")).toBeDefined();
   expect(await yard.kinds(treeId)).toEqual(["arrived"]);
 });

@@ -1,9 +1,8 @@
 import { randomUUID } from "node:crypto";
-import { FACES } from "@/core/roots/index";
 import { insertPhoto } from "@/data/photos";
 import { asHappened, findTree, happening, refuseFuture } from "../commands/days";
 import { addsOnly, command, refuse } from "../commands/define";
-import { type Picture, preparePicture } from "./picture";
+import { preparePicture } from "./picture";
 
 export const addNote = command("add-note", {
   replaces: ["noted"],
@@ -24,7 +23,7 @@ export const addPhoto = command("add-photo", {
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.on);
-    const picture = v.picture ?? refuse("photo", "Choose a picture.");
+    const picture = v.picture ?? refuse("photo", "choose-picture");
     const photoId = randomUUID();
     context.write(() =>
       insertPhoto(context.db, context.scope, { id: photoId, entryId: context.entryId, treeId: tree.id, ...picture }),

@@ -28,7 +28,7 @@ export async function photoResponse(collectionId: string, photoId: string, size:
 export async function uploadPhoto(collectionId: string, request: Request): Promise<CommandResult> {
   const asked = new URL(request.url).searchParams;
   const chunks: Uint8Array[] = [];
-  for await (const chunk of bodyOf(request, MOST_BYTES.photo, "This picture")) chunks.push(chunk);
+  for await (const chunk of bodyOf(request, MOST_BYTES.photo, "picture")) chunks.push(chunk);
   return runCommand("add-photo", {
     collectionId,
     commandId: asked.get("commandId"),

@@ -40,20 +40,20 @@ test("a small picture stays as small as it is; a transparent one is read", async
 });
 
 test.each([
-  ["text", Buffer.from("not a picture at all"), /cannot be read/],
+  ["text", Buffer.from("not a picture at all"), "picture-damaged"],
   [
     "a drawing that could carry a script",
     Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'),
-    /no photograph/,
+    "not-a-picture",
   ],
-  ["nothing", Buffer.alloc(0), /cannot be read/],
-])("%s is refused in words", async (_what, bytes, message) => {
-  await expect(preparePicture(bytes)).rejects.toThrow(message);
+  ["nothing", Buffer.alloc(0), "picture-damaged"],
+])("%s is refused, and why", async (_what, bytes, code) => {
+  await expect(preparePicture(bytes)).rejects.toThrow(code);
 });
 
 test("a picture cut short on its way is refused", async () => {
   const raw = await drawn(900, 900).jpeg().toBuffer();
-  await expect(preparePicture(raw.subarray(0, raw.length / 2))).rejects.toThrow(/damaged|cannot be read/);
+  await expect(preparePicture(raw.subarray(0, raw.length / 2))).rejects.toThrow("picture-damaged");
 });
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
@@ -86,8 +86,8 @@ onDatabase("photographs of a collection", () => {
     expect(bad).toMatchObject({ ok: false, code: "refused", faults: [{ path: "photo" }] });
     expect(await yard.kinds(tree)).toEqual(["arrived", "photographed"]);
     // A picture as text in a JSON command is no way round the checks.
-    expect(await yard.fault("add-photo", { treeId: tree, on: "2026-05-01", photo: "AAAA" }, "photo")).toMatch(
-      /Choose a picture/,
+    expect(await yard.fault("add-photo", { treeId: tree, on: "2026-05-01", photo: "AAAA" }, "photo")).toBe(
+      "choose-picture",
     );
   });
 });

@@ -1,7 +1,7 @@
 import "server-only";
 import { createHash } from "node:crypto";
 import sharp from "sharp";
-import { megabytes, MOST_BYTES } from "@/contract/limits";
+import { MOST_BYTES } from "@/contract/limits";
 import { refuse } from "../commands/define";
 
 const LONG_SIDE_PX = 1600;
@@ -11,12 +11,11 @@ const READABLE = new Set(["jpeg", "png", "webp", "heif"]);
 
 /** Resized copies without any metadata: where a picture was taken stays with the person who took it. */
 export async function preparePicture(raw: Uint8Array) {
-  if (raw.length > MOST_BYTES.photo)
-    refuse("photo", `This picture is larger than ${megabytes(MOST_BYTES.photo)}. Take a smaller one.`);
+  if (raw.length > MOST_BYTES.photo) refuse("photo", "too-large", { what: "picture", mostBytes: MOST_BYTES.photo });
   try {
     const source = sharp(raw, { limitInputPixels: MOST_PIXELS, failOn: "error" });
     const { format } = await source.metadata();
-    if (!READABLE.has(format)) refuse("photo", "This is no photograph. JPEG, PNG and WebP pictures can be read.");
+    if (!READABLE.has(format)) refuse("photo", "not-a-picture");
     // Turned upright first, since the note of which way is up goes with the rest of the metadata.
     const upright = source.autoOrient();
     const image = await upright
@@ -34,10 +33,7 @@ export async function preparePicture(raw: Uint8Array) {
     };
   } catch (error) {
     if (error instanceof Error && "faults" in error) throw error;
-    refuse(
-      "photo",
-      "This picture cannot be read: it may be damaged or cut short, or of a kind only its camera knows. JPEG, PNG and WebP can be read.",
-    );
+    refuse("photo", "picture-damaged");
   }
 }
 export type Picture = Awaited<ReturnType<typeof preparePicture>>;

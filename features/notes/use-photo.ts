@@ -5,11 +5,12 @@ import { useState } from "react";
 import type { CommandResult } from "../commands/run";
 import type { Face } from "@/core/roots/index";
 import { rememberOwn, useSeen } from "../commands/seen";
+import { faultWords } from "@/words/faults";
 import { useAsOf } from "../shell/as-of";
 
 /** Sends a picture by itself; what else is on the screen is not touched by its failing. */
 export function usePhotoUpload() {
-  const { collectionId } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const router = useRouter();
   const seen = useSeen();
   const [busy, setBusy] = useState(false);
@@ -32,7 +33,7 @@ export function usePhotoUpload() {
         router.refresh();
         return answer;
       }
-      setFault(answer.faults[0]?.message ?? "This picture could not be kept.");
+      setFault(faultWords(answer.faults[0], units));
       return null;
     } catch {
       setFault("Aurelian does not answer: is it still running? Choose the picture again in a moment.");

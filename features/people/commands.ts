@@ -1,6 +1,4 @@
-import { toDay } from "@/core/dates/index";
-import { isoDate, subject } from "@/core/event/index";
-import { SOLO_LIMIT_KG } from "@/core/mass/index";
+import { subject } from "@/core/event/index";
 import { happening } from "../commands/days";
 import { command, refuse } from "../commands/define";
 
@@ -9,8 +7,7 @@ export const setPerson = command("set-person", {
   subjects: (v) => [subject.person(v.personId)],
   run: (context, v) => {
     const { people } = context.loaded.calendar;
-    if (v.self && people.some((p) => p.self && p.id !== v.personId))
-      refuse("self", "There is one keeper on record already: change that entry.");
+    if (v.self && people.some((p) => p.self && p.id !== v.personId)) refuse("self", "one-keeper");
     const { personId, name, self, liftKg, hoursPerWeek, weekdays, gone } = v;
     context.record(
       happening(
@@ -29,7 +26,7 @@ export const recordAbsence = command("record-absence", {
   subjects: (v) => [subject.away(v.personId)],
   run: (context, v) => {
     const person = context.loaded.calendar.people.find((p) => p.id === v.personId);
-    if (v.personId !== null && !person) refuse("personId", "This person is not on record any more.");
+    if (v.personId !== null && !person) refuse("personId", "person-gone");
     const { personId, from, to, note } = v;
     context.record(happening({ kind: "absence", personId, from, to, note }, context.today));
     context.note(`${person?.name ?? "Everybody"} away ${from} to ${to}`);

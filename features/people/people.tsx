@@ -108,24 +108,17 @@ function PersonForm({
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, beside } = useCommand("set-person");
+  const { send, busy, failure, at } = useCommand("set-person");
   const id = useRef<string | null>(start.id ?? null);
   const [name, setName] = useState(start.name);
   const [lift, setLift] = useState(start.liftKg === undefined ? "" : shownKg(start.liftKg, units));
   const [hours, setHours] = useState(start.hoursPerWeek == null ? "" : String(start.hoursPerWeek));
   const [weekdays, setWeekdays] = useState<number[]>(start.weekdays ?? []);
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = beside(problems);
 
   const submit = async (gone: boolean) => {
-    const wrong: Record<string, string> = {};
     // A bare number is in the unit beside the field; any other may be written with it.
     const kg = readNumber(/[a-z]/i.test(lift) || units !== "us" ? lift : `${lift} lb`, "kg");
-    if (!(kg > 0)) wrong.liftKg = "How much may be lifted: a number, or 20 kg, 44 lb.";
     const perWeek = hours.trim() === "" ? null : readNumber(hours);
-    if (perWeek !== null && !(perWeek >= 0)) wrong.hoursPerWeek = "Hours, or nothing.";
-    setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
     id.current ??= crypto.randomUUID();
     const done = await send({
       collectionId,
@@ -152,17 +145,17 @@ function PersonForm({
   return (
     <Form label={title} className="mt-2 space-y-3" onSubmit={() => submit(false)}>
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label="Name or role" value={name} onChange={setName} fault={fault("name")} />
+        <TextField label="Name or role" value={name} onChange={setName} fault={at("name")} />
         <TextField
           label="Lifts alone, up to"
           numeric
           suffix={units === "us" ? "lb" : "kg"}
           value={lift}
           onChange={setLift}
-          fault={fault("liftKg")}
+          fault={at("liftKg")}
           hint={`16 kg is a usual limit for volunteers${units === "us" ? " (35 lb)" : ""}`}
         />
-        <TextField label="Hours a week" numeric value={hours} onChange={setHours} fault={fault("hoursPerWeek")} />
+        <TextField label="Hours a week" numeric value={hours} onChange={setHours} fault={at("hoursPerWeek")} />
       </div>
       <fieldset className="flex flex-wrap gap-x-4">
         <legend className="font-medium">Days of the week, if not any</legend>

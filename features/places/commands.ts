@@ -1,15 +1,16 @@
 import { subject } from "@/core/event/index";
-import { PLACE_KINDS } from "@/core/climate/index";
 import { insertPlace } from "@/data/places";
 import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { addsOnly, command, refuse } from "../commands/define";
+
+const sameName = (a: string, b: string) => a.toLocaleLowerCase() === b.toLocaleLowerCase();
 
 /** A spot where trees stand gets a name. */
 export const addPlace = command("add-place", {
   subjects: addsOnly,
   run: (context, v) => {
-    if (context.loaded.places.some((p) => p.name.toLocaleLowerCase() === v.name.toLocaleLowerCase()))
-      refuse("name", `There is a place named "${v.name}" already.`);
+    if (context.loaded.places.some((p) => sameName(p.name, v.name)))
+      refuse("name", "place-name-taken", { name: v.name });
     const { entryId, db, scope } = context;
     context.write(() => insertPlace(db, scope, { id: v.placeId, entryId, name: v.name, kind: v.kind }));
     context.note(`Place: ${v.name}`);
@@ -22,8 +23,7 @@ export const placeTrees = command("place-trees", {
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     refuseFuture(context, v.on);
-    const place =
-      context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "This place is not there any more.");
+    const place = context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "place-gone");
     for (const treeId of new Set(v.treeIds)) {
       const tree = findTree(context, treeId, "treeIds");
       refuseBeforeArrival(context, tree.id, v.on);
@@ -38,12 +38,11 @@ export const placeTrees = command("place-trees", {
 export const describePlace = command("describe-place", {
   subjects: (v) => [subject.place(v.placeId)],
   run: (context, v) => {
-    const place =
-      context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "This place is not there any more.");
-    const wanted = v.name?.toLocaleLowerCase();
-    if (wanted && context.loaded.places.some((p) => p.id !== place.id && p.name.toLocaleLowerCase() === wanted))
-      refuse("name", `There is a place named "${v.name}" already.`);
-    if (v.name === undefined && v.kind === undefined) refuse("kind", "Say what is new about it.");
+    const place = context.loaded.places.find((p) => p.id === v.placeId) ?? refuse("placeId", "place-gone");
+    const { name } = v;
+    if (name && context.loaded.places.some((p) => p.id !== place.id && sameName(p.name, name)))
+      refuse("name", "place-name-taken", { name });
+    if (v.name === undefined && v.kind === undefined) refuse("kind", "nothing-new");
     context.record(
       happening({ kind: "place-described", name: v.name, placeKind: v.kind }, context.today, { placeId: place.id }),
     );

@@ -30,7 +30,8 @@ import { useNotice } from "../shell/notice";
 import { FLAG_WORDS } from "@/words/mixes";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { Cautions } from "./cautions";
-import { faultWords } from "@/words/potting";
+import { faultOfMisfit } from "@/contract/potting";
+import { faultWords } from "@/words/faults";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
 import { Numbers, PlanDrawing } from "./plan-view";
 import { PotChoice, type Stands } from "./pot-choice";
@@ -164,18 +165,13 @@ export function PottingBench({
   const submit = async () => {
     const measured = readMeasured(after);
     const wrong: Record<string, string> = { ...set.problems, ...measured.problems };
-    if (!lotId) wrong.potLotId = "Choose a pot.";
-    if (!(crownMm >= 0)) wrong.crownMm = "A number of millimetres, 0 or more.";
-    if (!(bottomLayerMm >= 0)) wrong.bottomLayerMm = "A number of millimetres, 0 or more.";
-    if (keptPercent !== null && !(keptPercent >= 5 && keptPercent <= 100))
-      wrong.retainedShare = "Between 5 and 100 %, or leave it empty.";
     setProblems(wrong);
-    if (lotId === null || Object.keys(wrong).length > 0) return;
+    if (Object.keys(wrong).length > 0) return;
     const done = await send({
       collectionId,
       treeId: tree.id,
       on: doneOn,
-      potLotId: lotId,
+      potLotId: lotId ?? "",
       mix: mix.key,
       correction,
       retainedShare: keptPercent === null ? null : keptPercent / 100,
@@ -218,7 +214,7 @@ export function PottingBench({
         </div>
         <Form className="space-y-5" onSubmit={submit}>
           {plan && <Numbers plan={plan} range={range} />}
-          {misfit && <FormFaults faults={[{ message: faultWords(misfit) }]} />}
+          {misfit && <FormFaults faults={[{ message: faultWords(faultOfMisfit(misfit), units) }]} />}
           <div className="no-print space-y-5">
             <PotChoice
               stands={stands}

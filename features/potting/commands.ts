@@ -1,24 +1,21 @@
-import type { PastPotting } from "@/contract/potting";
+import { faultOfMisfit, type PastPotting } from "@/contract/potting";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
-import { happened, isoDate, type LoggedEvent, subject } from "@/core/event/index";
-import { READY_MIX_NAMES, SETTLE_FRACTION } from "@/core/mix/index";
-import { CORRECTION_NAMES, type CorrectionName } from "@/core/roots/index";
-import { ballSchema, bareRootSchema } from "@/core/setting/index";
+import { type LoggedEvent, subject } from "@/core/event/index";
+import { SETTLE_FRACTION } from "@/core/mix/index";
+import { type CorrectionName } from "@/core/roots/index";
 import { freeOf, type LotRecord, mixChoices, plantsAt } from "@/core/records/index";
 import { planPotting, pottingFault } from "@/core/potting/index";
 import { presumedPot } from "@/model/index";
-import { LIMITS } from "@/core/window/index";
-import { brimHeightMm, potSchema, wallOf } from "@/core/vessel/index";
+import { brimHeightMm, wallOf } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
 import { arrivalOf, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, type CommandContext, type NewEvent, refuse } from "../commands/define";
+import { command, type CommandContext, type NewEvent, Refusal, refuse } from "../commands/define";
 import { leavePot } from "../identity/commands";
 import { UNKNOWN_POTTING } from "../trees/arrive";
 import { mixName } from "@/words/mixes";
 import { MIX_WORDS, potName } from "@/words/terms";
-import { faultWords } from "@/words/potting";
 
 const wallOfLot = (lot: LotRecord | undefined) => (lot ? wallOf(lot.pot) : null);
 
@@ -36,29 +33,24 @@ export const recordPotting = command("record-potting", {
     refuseFuture(context, v.on);
     refuseBeforeArrival(context, v.treeId, v.on);
     const { indexed } = context.loaded;
-    const lot = indexed.lots.get(v.potLotId) ?? refuse("potLotId", "This pot is not in the store any more.");
+    const lot = indexed.lots.get(v.potLotId) ?? refuse("potLotId", "pot-gone");
     const on = toDay(v.on);
     const day = (await yardOf(context)).tree(tree.id)?.on(on);
     const state = day?.roots;
-    if (!state) refuse("on", "The tree had not arrived on this day.");
+    if (!state) refuse("on", "not-arrived-yet", { tag: null });
     const plants = plantsAt(indexed, tree.id, on);
-    if (plants === 0) refuse("on", "The tree had left the collection by this day.");
+    if (plants === 0) refuse("on", "left-by-then");
     const free = freePots(context, v.potLotId);
     const returns = state.lotId === v.potLotId && state.together.length < 2;
     if (!returns && free < plants) {
-      refuse(
-        "potLotId",
-        plants === 1
-          ? "None of these pots is free."
-          : `This record stands for ${plants} plants, but only ${free} of these pots are free.`,
-      );
+      if (plants === 1) refuse("potLotId", "no-pot-free");
+      refuse("potLotId", "too-few-pots-free", { plants, free });
     }
     const choice = mixChoices(context.loaded.stores, on).find((m) => m.key === v.mix);
-    if (!choice) refuse("mix", "This mix is not at hand any more. Choose another.");
-    if (lot.condition === "cracked" && !returns)
-      refuse("potLotId", "This pot is cracked: it would break with the ball in it. Choose another.");
+    if (!choice) refuse("mix", "mix-gone");
+    if (lot.condition === "cracked" && !returns) refuse("potLotId", "pot-cracked");
     if (v.set.as === "whole-pot" && wallOfLot(indexed.lots.get(state.lotId ?? "")) !== "fibre")
-      refuse("set", "Only a pot that rots in the mix is planted whole: pressed fibre or dung.");
+      refuse("set", "only-fibre-planted-whole");
     const whole = v.set.as === "whole-pot";
     // Planted pot and all: nobody touches the roots.
     const correction = whole ? "none" : v.correction;
@@ -77,25 +69,16 @@ export const recordPotting = command("record-potting", {
       takenOffMm: v.takenOffMm,
       unionMm: v.unionMm,
     });
-    if (!plan) refuse("set", "Bare roots are no ball: say how far they spread and how long the longest is that stays.");
-    if (v.bottomLayerMm > plan.fillHeightMm / 2)
-      refuse("bottomLayerMm", "A bottom layer of more than half the pot leaves too little room for roots.");
-    if (v.takenOffMm > v.flareDepthMm)
-      refuse("takenOffMm", "Taking off more than lies above the flare would bare the roots.");
+    if (!plan) refuse("set", "bare-roots-unmeasured");
+    if (v.bottomLayerMm > plan.fillHeightMm / 2) refuse("bottomLayerMm", "bottom-layer-too-deep");
+    if (v.takenOffMm > v.flareDepthMm) refuse("takenOffMm", "flare-would-be-bared");
     const brim = brimHeightMm(plan.vessel);
     const { rimMm, looseMixL, wetKg } = v.measured;
-    if (rimMm !== null && rimMm > 0.7 * brim)
-      refuse(
-        "measured.rimMm",
-        `The pot is only about ${Math.round(brim)} mm deep inside: so little mix is no potting.`,
-      );
+    if (rimMm !== null && rimMm > 0.7 * brim) refuse("measured.rimMm", "rim-below-pot", { potDepthMm: brim });
     if (wetKg !== null && (wetKg > 4 * plan.wetMassKg.total || wetKg < plan.wetMassKg.total / 6))
-      refuse(
-        "measured.wetKg",
-        `About ${Math.round(plan.wetMassKg.total)} kg were expected. Check the scale, or leave it empty.`,
-      );
-    const fault = pottingFault(plan);
-    if (fault) refuse("potLotId", faultWords(fault));
+      refuse("measured.wetKg", "mass-unlikely", { expectedKg: plan.wetMassKg.total });
+    const misfit = pottingFault(plan);
+    if (misfit) throw new Refusal([faultOfMisfit(misfit)]);
     // Counted litres settle like all fill; what they leave of the pot is known, whatever the pot is called.
     const countedL = looseMixL === null ? null : plan.setting.ballL + looseMixL * (1 - SETTLE_FRACTION);
     const exact = lot.pot.known === "measured";
@@ -157,8 +140,7 @@ export const recordPastPotting = command("record-past-potting", {
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
     refuseFuture(context, v.when, "when");
-    if (v.potLotId !== null && !context.loaded.indexed.lots.has(v.potLotId))
-      refuse("potLotId", "This pot is not on record any more.");
+    if (v.potLotId !== null && !context.loaded.indexed.lots.has(v.potLotId)) refuse("potLotId", "pot-gone");
     const { events, lot } = pastPotting(context, tree, v);
     if (lot) context.write(() => insertLots(context.db, context.scope, [lot]));
     context.record(...events);

@@ -43,7 +43,7 @@ export function PastPottingForm({
     const wrong: Record<string, string> = {};
     if (read.fault) wrong.when = read.fault;
     else if (read.range === null) wrong.when = "A year or a season is enough. What nobody knows at all needs no entry.";
-    const described = which === "other" ? readPot(pot) : null;
+    const described = which === "other" ? readPot(pot, units) : null;
     if (described) for (const [path, message] of Object.entries(described.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
     if (!read.range || Object.keys(wrong).length > 0) return;

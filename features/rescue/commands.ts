@@ -1,6 +1,6 @@
 import type { When } from "@/contract/index";
 import { toDay } from "@/core/dates/index";
-import { RESCUE_CAUSES, RESCUE_STEPS, subject } from "@/core/event/index";
+import { subject } from "@/core/event/index";
 import { newestRescue } from "@/core/rescue/index";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, refuse } from "../commands/define";
@@ -29,7 +29,7 @@ export const beginRescue = command("begin-rescue", {
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
-    if (goesOn(context, tree.id, v.on)) refuse("treeId", "A rescue goes on at this tree already: see its checkpoints.");
+    if (goesOn(context, tree.id, v.on)) refuse("treeId", "rescue-goes-on");
     const { cause, greenWood, liveRoots, soakMinutes } = v;
     context.record(
       happening({ kind: "rescue-begun", cause, greenWood, liveRoots, soakMinutes }, v.on, { treeId: tree.id }),
@@ -45,7 +45,7 @@ export const recordCheckpoint = command("record-checkpoint", {
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
-    if (!goesOn(context, tree.id, v.on)) refuse("treeId", "No rescue goes on at this tree on that day.");
+    if (!goesOn(context, tree.id, v.on)) refuse("treeId", "no-rescue");
     context.record(
       happening({ kind: "checkpoint", step: v.step, sign: v.sign, note: v.note }, v.on, { treeId: tree.id }),
     );
@@ -59,7 +59,7 @@ export const endRescue = command("end-rescue", {
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
-    if (!goesOn(context, tree.id, v.on)) refuse("treeId", "No rescue goes on at this tree on that day.");
+    if (!goesOn(context, tree.id, v.on)) refuse("treeId", "no-rescue");
     context.record(happening({ kind: "rescue-ended", how: v.how }, v.on, { treeId: tree.id }));
     if (v.how === "recovered") context.record(happening({ kind: "health", state: "well" }, v.on, { treeId: tree.id }));
     context.note(`${tree.tag}: rescue ended`);

@@ -117,23 +117,17 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
   const [live, setLive] = useState("");
   const [soak, setSoak] = useState("40");
   const { value: on, set: setOn } = useRecordingDay();
-  const [problems, setProblems] = useState<Record<string, string>>({});
   const dry = cause === "dried-out" || cause === "starved";
 
   const submit = async () => {
-    const wrong: Record<string, string> = {};
-    if (!cause) wrong.cause = "Say what happened to it, as far as you can tell.";
     const liveRoots = live.trim() === "" ? null : readNumber(live) / 100;
-    if (liveRoots !== null && !(liveRoots >= 0 && liveRoots <= 1)) wrong.liveRoots = "Between 0 and 100 %, or nothing.";
     const soakMinutes = dry ? readNumber(soak) : 0;
-    if (!(soakMinutes >= 0)) wrong.soakMinutes = "Minutes, 0 or more.";
-    setProblems(wrong);
-    if (Object.keys(wrong).length > 0 || !cause) return;
     const done = await send({
       collectionId,
       treeId: facts.treeId,
       on,
-      cause,
+      // Unsaid, the contract names what is missing.
+      cause: cause as NonNullable<typeof cause>,
       greenWood: green === "" ? null : green === "yes",
       liveRoots,
       soakMinutes,
@@ -152,9 +146,9 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
             </Choice>
           ))}
         </div>
-        {problems.cause && (
+        {at("cause") && (
           <p role="alert" className="text-error mt-1 text-sm font-semibold">
-            {problems.cause}
+            {at("cause")}
           </p>
         )}
       </fieldset>
@@ -174,7 +168,7 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
           numeric
           value={live}
           onChange={setLive}
-          fault={problems.liveRoots ?? at("liveRoots")}
+          fault={at("liveRoots")}
           hint="empty where nobody snipped"
         />
         {dry && (
@@ -183,7 +177,7 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
             numeric
             value={soak}
             onChange={setSoak}
-            fault={problems.soakMinutes ?? at("soakMinutes")}
+            fault={at("soakMinutes")}
             hint={facts.leafless ? "20 to 60; 12 hours at most while bare" : "20 to 60; 3 hours at most in leaf"}
           />
         )}

@@ -1,9 +1,8 @@
 import type { When } from "@/contract/index";
 import { subject } from "@/core/event/index";
 import { toDay } from "@/core/dates/index";
-import { IN_PLACE_CORRECTIONS, type Reading, readingSchema, gradesOf } from "@/core/roots/index";
+import { type Reading, gradesOf } from "@/core/roots/index";
 import { conditionOn } from "@/core/records/index";
-import { LIMITS } from "@/core/window/index";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext, refuse } from "../commands/define";
 import { CORRECTION_WORDS } from "@/words/terms";
@@ -61,9 +60,8 @@ export const recordRerooting = command("record-rerooting", {
     const on = asHappened(v.on).best;
     const events = context.loaded.indexed.eventsByTree.get(tree.id) ?? [];
     if (!events.some((e) => (e.payload.kind === "potted" || e.payload.kind === "joined") && e.on.best <= on))
-      refuse("on", "It was not potted on record before this day: there is no fresh mix to look into.");
-    if (v.stakeOff && conditionOn(events, toDay(on)).stakedOn === null)
-      refuse("stakeOff", "No stake is on record on this day.");
+      refuse("on", "no-potting-before");
+    if (v.stakeOff && conditionOn(events, toDay(on)).stakedOn === null) refuse("stakeOff", "no-stake");
     context.record(
       happening({ kind: "rerooting-read", lengthMm: v.lengthMm, firm: v.firm }, v.on, { treeId: tree.id }),
     );

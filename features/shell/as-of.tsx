@@ -36,6 +36,9 @@ interface AsOf {
 
 const Context = createContext<AsOf | null>(null);
 
+/** The units shown; metric where no collection is open yet. */
+export const useUnits = (): Units => useContext(Context)?.units ?? "metric";
+
 export function useAsOf(): AsOf {
   const value = useContext(Context);
   if (!value) throw new Error("useAsOf outside its provider");

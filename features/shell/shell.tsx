@@ -3,8 +3,9 @@ import { notFound } from "next/navigation";
 import { after } from "next/server";
 import type { ReactNode } from "react";
 import { isDatabaseGone } from "@/data/db";
-import { roomOnDisk } from "@/server/disk";
+import { diskFault } from "@/server/disk";
 import { log } from "@/server/log";
+import { faultWords } from "@/words/faults";
 import { refreshForecast } from "../weather/forecast";
 import { collectionView, recordsView, stripData, type StripData } from "./data";
 import { Frame } from "./frame";
@@ -15,6 +16,7 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
   if (!view) notFound();
   const { collection, today } = view;
   const strip = await stripOf(collectionId);
+  const full = await diskFault();
   // The page never waits for the weather service: it is asked once the answer is on its way.
   after(() => refreshForecast(collectionId).catch((err: unknown) => log().error({ err }, "forecast")));
   return (
@@ -29,7 +31,7 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
       name={collection.name}
       strip={strip}
       simulatedForecast={strip?.simulatedForecast ?? false}
-      warning={await roomOnDisk()}
+      warning={full && faultWords(full, collection.units)}
     >
       {children}
     </Frame>

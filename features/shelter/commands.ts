@@ -2,7 +2,6 @@ import { randomUUID } from "node:crypto";
 import { subject } from "@/core/event/index";
 import { UNPROTECTED } from "@/core/shelter/index";
 import { MODEL_VERSION } from "@/model/index";
-import { placeBuildSchema, WRAPS } from "@/core/winter/index";
 import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
 import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
@@ -13,7 +12,7 @@ export const SHELTER_JOB = "plan-shelter";
 const KEPT_PLANS = 3;
 
 function findPlace(context: CommandContext, placeId: string) {
-  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "This place is not there any more.");
+  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "place-gone");
 }
 
 /** A place is measured and described: what goes in, what it weighs, how cold reaches it. */
@@ -22,10 +21,8 @@ export const buildPlace = command("build-place", {
   run: (context, v) => {
     const place = findPlace(context, v.placeId);
     const { doorM, lengthM, heaterC, ventC } = v.build;
-    if (doorM !== null && lengthM !== null && doorM > lengthM)
-      refuse("build.doorM", "The door is wider than the wall it is in: check both.");
-    if (heaterC !== null && ventC !== null && ventC <= heaterC)
-      refuse("build.ventC", "It would be heated and aired at once: air it above what the heater keeps.");
+    if (doorM !== null && lengthM !== null && doorM > lengthM) refuse("build.doorM", "door-wider-than-wall");
+    if (heaterC !== null && ventC !== null && ventC <= heaterC) refuse("build.ventC", "heated-and-aired");
     context.record(happening({ kind: "place-built", build: v.build }, context.today, { placeId: place.id }));
     context.note(`${place.name} measured`);
     return Promise.resolve({ placeId: place.id });
@@ -117,7 +114,7 @@ export const keepShelter = command("keep-shelter", {
     const trees = new Set(context.loaded.trees.map((t) => t.id));
     const places = new Set(context.loaded.places.map((p) => p.id));
     const stands = v.stands.filter((s) => trees.has(s.treeId) && (s.placeId === null || places.has(s.placeId)));
-    if (stands.length === 0) refuse("stands", "None of these trees and places is there any more: look again.");
+    if (stands.length === 0) refuse("stands", "stands-gone");
     context.record(
       happening(
         {

@@ -47,7 +47,7 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
   const [texts, setTexts] = useState<Record<string, string>>(START);
   const [wood, setWood] = useState<BoxInput["wood"]>("larch");
   const [mixKey, setMixKey] = useState(mixes[0].key);
-  const { value: box, problems } = readMeasures(boxSchema, texts, { wood });
+  const { value: box, problems } = readMeasures(boxSchema, texts, { wood }, units);
   const plan = box && boxPlan(box);
   const mix = mixes.find((m) => m.key === mixKey)?.mix ?? READY_MIXES["compost-bark"];
   return (

@@ -1,7 +1,5 @@
-import { price } from "@/contract/pots";
 import { toDay } from "@/core/dates/index";
-import { isoDate, subject } from "@/core/event/index";
-import { POT_CONDITIONS, potSchema } from "@/core/vessel/index";
+import { subject } from "@/core/event/index";
 import { freeOf } from "@/core/records/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
@@ -28,11 +26,11 @@ export const stockPots = command("stock-pots", {
 });
 
 function findPlace(context: CommandContext, placeId: string) {
-  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "This place is not there any more.");
+  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "place-gone");
 }
 
 function findLot(context: CommandContext, lotId: string): StoredLot {
-  return context.loaded.lots.find((l) => l.id === lotId) ?? refuse("lotId", "These pots are not on record any more.");
+  return context.loaded.lots.find((l) => l.id === lotId) ?? refuse("lotId", "pot-gone");
 }
 
 /** Some more of the same come into the store: found, bought, brought back. */
@@ -97,17 +95,13 @@ export const identifyPot = command("identify-pot", {
     const about = { potLotId: v.newLotId };
     if (v.treeId === null) {
       const free = freeOf(loaded.indexed, lot.id, toDay(today));
-      if (free < 1) refuse("lotId", "None of these pots is free: name the tree it stands under.");
+      if (free < 1) refuse("lotId", "free-or-name-tree");
     } else {
       const tree = findTree(context, v.treeId);
       const state = (await yardOf(context)).tree(tree.id)?.on(today)?.roots;
-      if (state?.lotId !== lot.id) refuse("treeId", "This tree does not stand in one of these pots.");
-      if (tree.count > 1) refuse("treeId", "A batch stands in many pots: take one plant out of it first.");
-      if (state.together.length > 1)
-        refuse(
-          "treeId",
-          "Several trees share this pot: it gets a record of its own once one of them has it to itself.",
-        );
+      if (state?.lotId !== lot.id) refuse("treeId", "not-in-these-pots");
+      if (tree.count > 1) refuse("treeId", "batch-in-many-pots");
+      if (state.together.length > 1) refuse("treeId", "pot-shared");
       context.record(happening({ kind: "identified" }, today, { treeId: tree.id, ...about }));
     }
     context.write(() => insertLots(db, scope, [{ ...rest, id: v.newLotId, entryId, name: v.name }]));
@@ -131,7 +125,7 @@ export const discardPots = command("discard-pots", {
     refuseFuture(context, on);
     const lot = findLot(context, v.lotId);
     const free = freeOf(context.loaded.indexed, v.lotId, toDay(context.today));
-    if (v.count > free) refuse("count", `Only ${free} of these pots are free.`);
+    if (v.count > free) refuse("count", "fewer-pots-free", { free });
     context.record(happening({ kind: "discarded", count: v.count }, on, { potLotId: v.lotId }));
     context.note(`${v.count} × ${lot.name} thrown out`);
     return Promise.resolve({ lotId: v.lotId });
@@ -145,10 +139,9 @@ export const setPotCondition = command("set-pot-condition", {
     const { db, scope, entryId, loaded, today } = context;
     const lot = findLot(context, v.lotId);
     const condition = lot.condition ?? "sound";
-    if (condition === v.condition) refuse("condition", "They are recorded so already.");
+    if (condition === v.condition) refuse("condition", "so-recorded-already");
     const free = freeOf(loaded.indexed, lot.id, toDay(today));
-    if (v.count > free)
-      refuse("count", `Only ${free} of these pots are free: those in use are looked at when they are empty.`);
+    if (v.count > free) refuse("count", "fewer-pots-free", { free });
     const inUse = loaded.indexed.records.events.some((e) => e.potLotId === lot.id && e.treeId !== null);
     if (v.count === free && !inUse) {
       context.record(happening({ kind: "conditioned", condition: v.condition }, today, { potLotId: lot.id }));

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { COMPONENT_FLAGS, type Component, type ComponentFlag, ownComponentSchema } from "@/core/mix/index";
+import { COMPONENT_FLAGS, type Component, type ComponentFlag } from "@/core/mix/index";
 import type { MixStores } from "@/core/records/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -52,22 +52,16 @@ export function ComponentForm({
   const [flags, setFlags] = useState<ComponentFlag[]>([...source.flags]);
   const [confidence, setConfidence] = useState<"H" | "M" | "L">(id === null ? "L" : source.confidence);
   const [origin, setOrigin] = useState(id === null ? "" : source.source);
-  const [problems, setProblems] = useState<Record<string, string>>({});
   if (from === null) return null;
-  const fault = within("own", problems);
+  const fault = within("own", {});
 
   const submit = async (gone = false) => {
     const read = Object.fromEntries(
       NUMBERS.map(([key, , unit]) => [key, readNumber(texts[key]) / (unit === "%" ? 100 : 1)]),
-    );
+    ) as Record<NumberKey, number>;
     const own = { name, ...read, flags, confidence, source: origin };
-    const parsed = ownComponentSchema.safeParse(own);
-    const wrong: Record<string, string> = {};
-    for (const issue of parsed.error?.issues ?? []) wrong[String(issue.path[0])] ??= issue.message;
-    setProblems(wrong);
-    if (!parsed.success) return;
     newId.current ??= crypto.randomUUID();
-    const done = await send({ collectionId, componentId: newId.current, own: parsed.data, gone });
+    const done = await send({ collectionId, componentId: newId.current, own, gone });
     if (!done) return;
     tell({ text: gone ? `${name} is taken out.` : `${name} is in the library.`, entryId: done.entryId });
     onDone();

@@ -27,10 +27,10 @@ onDatabase("mixes, recipes and pots of their own", () => {
     const recipe = { recipeId, name: "House", parts: { [componentId]: 1, compost: 2 }, feedsMonths: null };
     await yard.ok("set-recipe", recipe);
     expect((await stores()).recipes[0]).toMatchObject({ name: "House", parts: { compost: 2 } });
-    expect(await yard.fault("set-component", { componentId, own: OWN, gone: true }, "gone")).toMatch(/House uses it/);
-    expect(await yard.fault("set-recipe", { ...recipe, recipeId: randomUUID() }, "name")).toMatch(/already/);
+    expect(await yard.fault("set-component", { componentId, own: OWN, gone: true }, "gone")).toBe("component-in-use");
+    expect(await yard.fault("set-recipe", { ...recipe, recipeId: randomUUID() }, "name")).toBe("name-taken");
     const parts = { [randomUUID()]: 1 };
-    expect(await yard.fault("set-recipe", { ...recipe, name: "Other", parts }, "parts")).toMatch(/not on record/);
+    expect(await yard.fault("set-recipe", { ...recipe, name: "Other", parts }, "parts")).toBe("component-gone");
     const changed = await yard.ok("set-recipe", { ...recipe, name: "House, lighter" });
     expect((await stores()).recipes[0].name).toBe("House, lighter");
     await yard.ok("undo-entry", { entryId: changed.entryId });
@@ -42,7 +42,9 @@ onDatabase("mixes, recipes and pots of their own", () => {
 
   test("nonsense is told at its field, sick mix is not kept, bags and bottles are", async () => {
     const own = { ...OWN, dryKgPerL: 2.6, porosity: 0.9 };
-    expect(await yard.fault("set-component", { componentId: randomUUID(), own }, "own.dryKgPerL")).toMatch(/stone/);
+    expect(await yard.fault("set-component", { componentId: randomUUID(), own }, "own.dryKgPerL")).toBe(
+      "heavier-than-stone",
+    );
     const stock = {
       name: "Tub",
       litres: 40,
@@ -51,12 +53,12 @@ onDatabase("mixes, recipes and pots of their own", () => {
       structure: "open",
       fromHealthy: false,
     };
-    expect(await yard.fault("set-reclaimed", { stockId: randomUUID(), stock }, "stock.fromHealthy")).toMatch(
-      /not kept/,
+    expect(await yard.fault("set-reclaimed", { stockId: randomUUID(), stock }, "stock.fromHealthy")).toBe(
+      "mix-of-sick-tree",
     );
     await yard.ok("set-offer", { componentId: "compost", bags: [{ litres: 45, price: 6.5 }] });
     expect((await stores()).offers.compost).toEqual([{ litres: 45, price: 6.5 }]);
-    expect(await yard.fault("set-offer", { componentId: "mud", bags: [] }, "componentId")).toMatch(/not on record/);
+    expect(await yard.fault("set-offer", { componentId: "mud", bags: [] }, "componentId")).toBe("component-gone");
     const product = {
       name: "Feed",
       kind: "feed",
@@ -74,7 +76,7 @@ onDatabase("mixes, recipes and pots of their own", () => {
         { productId: randomUUID(), product: { ...product, name: "", ratePerL: 0 } },
         "product.name",
       ),
-    ).toMatch(/name/);
+    ).toBe("name-needed");
   });
 
   test("potting with a recipe, a lean, measured rim, bucket and scale: what was measured counts", async () => {
@@ -93,10 +95,12 @@ onDatabase("mixes, recipes and pots of their own", () => {
       crownMm: 10,
       bottomLayerMm: 0,
     };
-    expect(await yard.fault("record-potting", { ...potting, mix: "recipe:gone" }, "mix")).toMatch(/not at hand/);
-    expect(await yard.fault("record-potting", { ...potting, set: { as: "whole-pot" } }, "set")).toMatch(/rots/);
+    expect(await yard.fault("record-potting", { ...potting, mix: "recipe:gone" }, "mix")).toBe("mix-gone");
+    expect(await yard.fault("record-potting", { ...potting, set: { as: "whole-pot" } }, "set")).toBe(
+      "only-fibre-planted-whole",
+    );
     const measured = { rimMm: 40, looseMixL: null, wetKg: 400 };
-    expect(await yard.fault("record-potting", { ...potting, measured }, "measured.wetKg")).toMatch(/were expected/);
+    expect(await yard.fault("record-potting", { ...potting, measured }, "measured.wetKg")).toBe("mass-unlikely");
     const done = await yard.ok("record-potting", {
       ...potting,
       tiltDeg: 8,
@@ -173,9 +177,9 @@ onDatabase("mixes, recipes and pots of their own", () => {
     const free = async (id: string) =>
       storeAt((await yard.view()).loaded.indexed, toDay(yard.today)).find((p) => p.lotId === id)?.free;
     expect(await free(lotId)).toBeUndefined();
-    expect(
-      await yard.fault("stock-pots", { lotId: randomUUID(), name: "X", pot, count: 0, price: 1 }, "count"),
-    ).toMatch(/At least one/);
+    expect(await yard.fault("stock-pots", { lotId: randomUUID(), name: "X", pot, count: 0, price: 1 }, "count")).toBe(
+      "one-pot-at-least",
+    );
     await yard.ok("add-pots", { lotId, count: 3 });
     expect(await free(lotId)).toBe(3);
     const placeId = randomUUID();
@@ -185,7 +189,7 @@ onDatabase("mixes, recipes and pots of their own", () => {
     await yard.ok("measure-pots", { lotId, pot: LARGE });
     const lot = async (id: string) => (await yard.view()).loaded.lots.find((l) => l.id === id);
     expect(await lot(lotId)).toMatchObject({ price: 9.5, toBuy: false, placeId, pot: LARGE });
-    expect(await yard.fault("describe-lot", { lotId }, "name")).toMatch(/Nothing/);
+    expect(await yard.fault("describe-lot", { lotId }, "name")).toBe("nothing-new");
 
     const treeId = await yard.tree("I-1");
     await yard.ok("record-potting", {
@@ -202,7 +206,7 @@ onDatabase("mixes, recipes and pots of their own", () => {
     const own = randomUUID();
     expect(
       await yard.fault("identify-pot", { lotId, newLotId: own, name: "Y", treeId: await yard.tree("I-2") }, "treeId"),
-    ).toMatch(/does not stand/);
+    ).toBe("not-in-these-pots");
     const named = await yard.ok("identify-pot", { lotId, newLotId: own, name: "Rosy with the chip", treeId });
     const after = await stateOf(treeId);
     expect(after).toMatchObject({ lotId: own, pottedOn: before.pottedOn, fillHeightMm: before.fillHeightMm });
@@ -257,6 +261,6 @@ onDatabase("mixes, recipes and pots of their own", () => {
       crownMm: 0,
       bottomLayerMm: 0,
     };
-    expect(await yard.fault("record-potting", potting, "potLotId")).toMatch(/cracked/);
+    expect(await yard.fault("record-potting", potting, "potLotId")).toBe("pot-cracked");
   });
 });

@@ -1,5 +1,4 @@
 import { subject } from "@/core/event/index";
-import { ownComponentSchema, partsSchema, productSchema, reclaimedSchema } from "@/core/mix/index";
 import { happening } from "../commands/days";
 import { command, type CommandContext, refuse } from "../commands/define";
 
@@ -13,7 +12,7 @@ function refuseSameName(
   path = "name",
 ) {
   const same = names.find((n) => n.id !== id && n.name.toLocaleLowerCase() === name.toLocaleLowerCase());
-  if (same) refuse(path, `There is one named "${same.name}" already.`);
+  if (same) refuse(path, "name-taken", { name: same.name });
 }
 
 /** A component of one's own, with its properties and where they come from. */
@@ -24,7 +23,7 @@ export const setComponent = command("set-component", {
     const names = components.map((c) => ({ id: c.id, name: c.own.name }));
     if (!v.gone) refuseSameName(context, names, v.componentId, v.own.name, "own.name");
     const user = recipes.find((r) => (r.parts[v.componentId] ?? 0) > 0);
-    if (v.gone && user) refuse("gone", `The recipe ${user.name} uses it: take it out there first.`);
+    if (v.gone && user) refuse("gone", "component-in-use", { recipe: user.name });
     context.record(
       happening({ kind: "component", componentId: v.componentId, own: v.own, gone: v.gone }, context.today),
     );
@@ -39,7 +38,7 @@ export const setRecipe = command("set-recipe", {
   run: (context, v) => {
     const { library, recipes } = context.loaded.stores;
     const unknown = Object.keys(v.parts).find((id) => !(id in library));
-    if (unknown !== undefined && !v.gone) refuse("parts", "One of these components is not on record any more.");
+    if (unknown !== undefined && !v.gone) refuse("parts", "component-gone");
     if (!v.gone) refuseSameName(context, recipes, v.recipeId, v.name);
     const { recipeId, name, feedsMonths, note, gone } = v;
     const parts = Object.fromEntries(Object.entries(v.parts).filter(([, part]) => part > 0));
@@ -53,8 +52,7 @@ export const setRecipe = command("set-recipe", {
 export const setOffer = command("set-offer", {
   subjects: (v) => [subject.offer(v.componentId)],
   run: (context, v) => {
-    if (!(v.componentId in context.loaded.stores.library))
-      refuse("componentId", "This component is not on record any more.");
+    if (!(v.componentId in context.loaded.stores.library)) refuse("componentId", "component-gone");
     context.record(happening({ kind: "offer", componentId: v.componentId, bags: v.bags }, context.today));
     context.note("Bags on offer");
     return Promise.resolve({ componentId: v.componentId });
@@ -78,8 +76,7 @@ export const setProduct = command("set-product", {
 export const setReclaimed = command("set-reclaimed", {
   subjects: (v) => [subject.reclaimed(v.stockId)],
   run: (context, v) => {
-    if (!v.gone && !v.stock.fromHealthy)
-      refuse("stock.fromHealthy", "Mix of a sick or dead tree is not kept: it would carry what ailed it. Discard it.");
+    if (!v.gone && !v.stock.fromHealthy) refuse("stock.fromHealthy", "mix-of-sick-tree");
     if (!v.gone) refuseSameName(context, context.loaded.stores.reclaimed, v.stockId, v.stock.name, "stock.name");
     context.record(happening({ kind: "reclaimed", stockId: v.stockId, stock: v.stock, gone: v.gone }, context.today));
     context.note(`Reclaimed mix ${v.stock.name}`);

@@ -19,7 +19,7 @@ test.each([
   [draft({ known: "nominal", system: "container-class", size: "#7" })],
   [draft({ known: "about", litres: "5 gal" })],
 ])("what the form reads the server takes: %j", (d) => {
-  const { pot, problems } = readPot(d);
+  const { pot, problems } = readPot(d, "metric");
   expect(problems).toEqual({});
   expect(potSchema.safeParse(pot).success).toBe(true);
 });
@@ -38,5 +38,5 @@ test.each([
   [draft({ known: "nominal", system: "litre-label", size: "big" }), "size", /such as 5/],
   [draft({ known: "about", litres: "-3" }), "litres", /between 0 and 5,000/],
 ])("what cannot be a pot is told at its field", (d, field, words) => {
-  expect(readPot(d).problems[field]).toMatch(words);
+  expect(readPot(d, "metric").problems[field]).toMatch(words);
 });

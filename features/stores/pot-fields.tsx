@@ -1,5 +1,7 @@
 "use client";
 
+import { faultOfIssue } from "@/contract/read";
+import { faultWords } from "@/words/faults";
 import type { FieldPath } from "@/contract/index";
 import { useId } from "react";
 import {
@@ -163,7 +165,7 @@ export function potSizeWords(fault: PotSizeFault): string {
 }
 
 /** Reads a draft; problems by field, in words. */
-export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, string> } {
+export function readPot(draft: PotDraft, units: Units): { pot: Pot; problems: Record<string, string> } {
   const problems: Record<string, string> = {};
   if (draft.known === "about") {
     const read = readPotSize(draft.litres, draft.wall, "about");
@@ -194,11 +196,11 @@ export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, s
   }
   if (draft.known === "outside") {
     const shape = draft.shape === "square" ? "square" : "round";
-    // Checked by the schema, whose words are for the field they name.
     const pot = { known: "outside", shape, wall: draft.wall, ...measures } as Pot;
-    const parsed = potSchema.safeParse(pot);
+    const parsed = potSchema.safeParse(pot, { reportInput: true });
     if (!parsed.success && Object.keys(problems).length === 0)
-      for (const issue of parsed.error.issues) problems[String(issue.path[0] ?? "outerWidthMm")] = issue.message;
+      for (const issue of parsed.error.issues)
+        problems[String(issue.path[0] ?? "outerWidthMm")] = faultWords(faultOfIssue(issue), units);
     return { pot, problems };
   }
   for (const [field, , unit] of moreInside(draft.shape)) {
@@ -216,8 +218,8 @@ export function readPot(draft: PotDraft): { pot: Pot; problems: Record<string, s
   const vessel = { shape, wall: draft.wall, ...measures, ...upright } as unknown as Vessel;
   if (Object.keys(problems).length === 0) {
     // What no tape could have measured together: told at the field the schema names, or by a volume far from the shape's.
-    for (const issue of potSchema.safeParse({ known: "measured", vessel }).error?.issues ?? [])
-      problems[String(issue.path.at(-1))] ??= issue.message;
+    for (const issue of potSchema.safeParse({ known: "measured", vessel }, { reportInput: true }).error?.issues ?? [])
+      problems[String(issue.path.at(-1))] ??= faultWords(faultOfIssue(issue), units);
     const { measuredVolumeL, ...shapeOnly } = vessel;
     const byTape = Object.keys(problems).length === 0 ? volumeL(shapeOnly) : NaN;
     if (measuredVolumeL !== undefined && (measuredVolumeL > 1.6 * byTape || measuredVolumeL < 0.5 * byTape))
@@ -242,7 +244,7 @@ export function PotFields({
 }) {
   const group = useId();
   const set = (part: Partial<PotDraft>) => onChange({ ...draft, ...part });
-  const { pot, problems } = readPot(draft);
+  const { pot, problems } = readPot(draft, units);
   const volume = Object.keys(problems).length === 0 ? mixEstimate(pot, depthToMixMm) : null;
   return (
     <div className="space-y-3">

@@ -298,7 +298,7 @@ function Measure({ lot }: { lot: Lot }) {
   const [draft, setDraft] = useState(() => draftOf(lot.pot));
   const [problems, setProblems] = useState<Record<string, string>>({});
   const submit = async () => {
-    const read = readPot(draft);
+    const read = readPot(draft, units);
     setProblems(read.problems);
     if (Object.keys(read.problems).length > 0) return;
     const done = await send({ collectionId, lotId: lot.id, pot: read.pot });

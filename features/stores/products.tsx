@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { dilute, type Product, PRODUCT_KINDS, productSchema } from "@/core/mix/index";
+import { dilute, type Product, PRODUCT_KINDS } from "@/core/mix/index";
 import { number, readNumber } from "@/words/format";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
@@ -109,8 +109,7 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
   const [cap, setCap] = useState(text(product?.capSize));
   const [bottle, setBottle] = useState(text(product?.bottleSize));
   const [npk, setNpk] = useState<[string, string, string]>([0, 1, 2].map((i) => text(product?.npk?.[i])) as never);
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = within("product", problems);
+  const fault = within("product", {});
   const unit = form === "liquid" ? "ml" : "g";
 
   const submit = async (gone = false) => {
@@ -125,20 +124,8 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
       bottleSize: optional(bottle),
       npk: npk.every((t) => t.trim() === "") ? null : grades,
     };
-    const parsed = productSchema.safeParse(value);
-    setProblems(
-      parsed.success
-        ? {}
-        : Object.fromEntries(
-            parsed.error.issues.map((i) => [
-              String(i.path[0]),
-              i.path[0] === "npk" ? "Per cent, 0 to 60 each." : i.message,
-            ]),
-          ),
-    );
-    if (!parsed.success) return;
     productId.current ??= crypto.randomUUID();
-    const done = await send({ collectionId, productId: productId.current, product: parsed.data, gone });
+    const done = await send({ collectionId, productId: productId.current, product: value, gone });
     if (!done) return;
     tell({ text: gone ? `${name.trim()} is off the shelf.` : `${name.trim()} is kept.`, entryId: done.entryId });
     if (!product) {

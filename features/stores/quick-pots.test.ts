@@ -42,7 +42,7 @@ test.each([
   const read = readQuickPots(line);
   if (!read.ok) throw new Error(read.fault);
   expect(read.pots).toMatchObject(more);
-  expect(readPot(read.pots.draft)).toEqual({ pot, problems: {} });
+  expect(readPot(read.pots.draft, "metric")).toEqual({ pot, problems: {} });
 });
 
 const refusal = (line: string) => {
@@ -86,5 +86,5 @@ test.each([
   const read = readQuickPots(line);
   if (!read.ok) throw new Error(read.fault);
   expect(read.pots.count).toBe(count);
-  expect(readPot(read.pots.draft)).toEqual({ pot, problems: {} });
+  expect(readPot(read.pots.draft, "metric")).toEqual({ pot, problems: {} });
 });

@@ -1,20 +1,25 @@
 import type { z } from "zod";
 import { ratioToMlPerL } from "@/core/mix/index";
-import { readNumber } from "@/words/format";
+import { faultOfIssue } from "@/contract/read";
+import { faultWords } from "@/words/faults";
+import { readNumber, type Units } from "@/words/format";
 
-/** Typed lengths read as millimetres and checked by a schema: faults by field, in its own words. */
+/** Typed lengths read as millimetres and checked by a schema: faults by field, in words. */
 export function readMeasures<T>(
   schema: z.ZodType<T>,
   texts: Readonly<Record<string, string>>,
-  rest: Readonly<Record<string, unknown>> = {},
+  rest: Readonly<Record<string, unknown>>,
+  units: Units,
 ): { value: T | null; problems: Record<string, string> } {
   const numbers = Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, readNumber(text, "mm")]));
-  const parsed = schema.safeParse({ ...numbers, ...rest });
+  const parsed = schema.safeParse({ ...numbers, ...rest }, { reportInput: true });
   if (parsed.success) return { value: parsed.data, problems: {} };
   const problems: Record<string, string> = {};
   for (const issue of parsed.error.issues) {
     const key = String(issue.path[0]);
-    problems[key] ??= Number.isNaN(numbers[key]) ? "A measure in mm (or write 60 cm, 24 in)." : issue.message;
+    problems[key] ??= Number.isNaN(numbers[key])
+      ? "A measure in mm (or write 60 cm, 24 in)."
+      : faultWords(faultOfIssue(issue), units);
   }
   return { value: null, problems };
 }

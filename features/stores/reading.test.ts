@@ -13,16 +13,16 @@ const box = {
 };
 
 test("typed lengths become a box; a fault stands at its own field in words", () => {
-  expect(readMeasures(boxSchema, box, { wood: "oak" }).value).toMatchObject({
+  expect(readMeasures(boxSchema, box, { wood: "oak" }, "metric").value).toMatchObject({
     lengthMm: 750,
     heightMm: 600,
     wood: "oak",
   });
-  const wrong = readMeasures(boxSchema, { ...box, widthMm: "wide", boardThickMm: "2" }, { wood: "oak" });
+  const wrong = readMeasures(boxSchema, { ...box, widthMm: "wide", boardThickMm: "2" }, { wood: "oak" }, "metric");
   expect(wrong.value).toBeNull();
   expect(wrong.problems).toEqual({
     widthMm: "A measure in mm (or write 60 cm, 24 in).",
-    boardThickMm: "The thickness of a board: at least 12 mm.",
+    boardThickMm: "At least 12 mm.",
   });
 });
 
@@ -35,7 +35,7 @@ test("a sunk pot wants every length", () => {
     ringMm: "60",
     bedMm: "100",
   };
-  expect(Object.keys(readMeasures(sunkSchema, texts, { square: false }).problems)).toEqual(["outerHeightMm"]);
+  expect(Object.keys(readMeasures(sunkSchema, texts, { square: false }, "metric").problems)).toEqual(["outerHeightMm"]);
 });
 
 test.each([
@@ -51,11 +51,14 @@ test.each([
 
 const measures = { topWidthMm: "300", baseWidthMm: "240", heightMm: "280" };
 test("shapes people name become the geometry behind them", () => {
-  const boxPot = readPot({
-    ...emptyPotDraft,
-    shape: "box",
-    measures: { topLengthMm: "60 cm", topWidthMm: "40 cm", heightMm: "45 cm" },
-  });
+  const boxPot = readPot(
+    {
+      ...emptyPotDraft,
+      shape: "box",
+      measures: { topLengthMm: "60 cm", topWidthMm: "40 cm", heightMm: "45 cm" },
+    },
+    "metric",
+  );
   expect(boxPot).toMatchObject({
     problems: {},
     pot: { vessel: { shape: "rectangle", baseLengthMm: 600, topLengthMm: 600, baseWidthMm: 400 } },
@@ -65,12 +68,12 @@ test("shapes people name become the geometry behind them", () => {
     shape: "deep-square" as const,
     measures: { topWidthMm: "100", baseWidthMm: "80", heightMm: "250" },
   };
-  expect(readPot(deep).pot).toMatchObject({ vessel: { shape: "square" } });
+  expect(readPot(deep, "metric").pot).toMatchObject({ vessel: { shape: "square" } });
 });
 
 test("litres of water beat the tape unless the two cannot be the same pot; corners must fit", () => {
   const with_ = (more: Record<string, string>, shape: "round" | "square" = "round") =>
-    readPot({ ...emptyPotDraft, shape, measures: { ...measures, ...more } });
+    readPot({ ...emptyPotDraft, shape, measures: { ...measures, ...more } }, "metric");
   expect(with_({ measuredVolumeL: "17", wallMm: "3" }).pot).toMatchObject({
     vessel: { measuredVolumeL: 17, wallMm: 3 },
   });

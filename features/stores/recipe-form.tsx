@@ -51,12 +51,9 @@ export function RecipeForm({
 
   const submit = async (gone = false) => {
     const wrong: Record<string, string> = {};
-    if (name.trim() === "") wrong.name = "Give the recipe a name.";
     if (lines.some((l) => l.part.trim() !== "" && !(readNumber(l.part) >= 0)))
       wrong.parts = "Parts are numbers, such as 2 or 0.5.";
-    else if (Object.keys(parts).length === 0) wrong.parts = "At least one part, please.";
     const feedsMonths = months.trim() === "" ? null : readNumber(months);
-    if (feedsMonths !== null && !(feedsMonths >= 0)) wrong.feedsMonths = "Months, or leave it empty.";
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
     recipeId.current ??= crypto.randomUUID();

@@ -22,18 +22,10 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
   const [from, setFrom] = useState(mixes[0].key);
   const [structure, setStructure] = useState<(typeof STRUCTURES)[number]>("open");
   const [healthy, setHealthy] = useState(false);
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = within("stock", problems);
+  const fault = within("stock", {});
 
   const submit = async () => {
     const [litresRead, years] = [readNumber(amount, "litres"), readNumber(age)];
-    const wrong: Record<string, string> = {};
-    if (name.trim() === "") wrong.name = "Give the heap a name you will know it by.";
-    if (!(litresRead > 0)) wrong.litres = "How many litres, about?";
-    if (!(years >= 0 && years <= 30)) wrong.ageYears = "0 to 30 years.";
-    if (!healthy) wrong.fromHealthy = "Only mix of healthy trees is kept: that of sick or dead ones is discarded.";
-    setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
     stockId.current ??= crypto.randomUUID();
     const mix = mixes.find((m) => m.key === from)!.mix;
     const stock = { name: name.trim(), litres: litresRead, ageYears: years, mix, structure, fromHealthy: healthy };

@@ -173,12 +173,9 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
     const wrong: Record<string, string> = {};
     const own = owned !== "buy";
     if (line.trim() !== "" && problems.line !== undefined) wrong.line = problems.line;
-    if (name.trim() === "") wrong.name = "Give these pots a name you will know them by.";
     const many = own ? readNumber(count) : 0;
-    if (own && (!Number.isInteger(many) || many < 1)) wrong.count = "A whole number of pots, at least one.";
     const cost = price.trim() === "" ? null : readNumber(price);
-    if (cost !== null && !(cost >= 0)) wrong.price = "A price, or leave it empty.";
-    const read = readPot(pot);
+    const read = readPot(pot, units);
     for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;

@@ -41,7 +41,7 @@ export function SunkPlanner() {
   const { units } = useAsOf();
   const [texts, setTexts] = useState<Record<string, string>>(START);
   const [square, setSquare] = useState(false);
-  const { value, problems } = readMeasures(sunkSchema, texts, { square });
+  const { value, problems } = readMeasures(sunkSchema, texts, { square }, units);
   const plan = value && sunkPlan(value);
   return (
     <section aria-label="Sunk pot">

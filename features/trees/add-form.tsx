@@ -1,11 +1,13 @@
 "use client";
 
+import { fault } from "@/contract/faults";
+import { faultWords } from "@/words/faults";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { ARRIVAL_FORMS, type ArrivalForm, PURPOSES, type Purpose } from "@/core/event/index";
 import { potSizeL } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
-import { readNumber } from "@/words/format";
+import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { loose, useCommand } from "../commands/use-command";
 import { useAsOf } from "../shell/as-of";
@@ -69,34 +71,25 @@ export function AddTreeForm({
 
   const matched = matchKind(kinds, kindText);
   const depthMm = readNumber(depth, "mm");
-  const fault = beside<`pot.${PotField}`>(problems);
+  const said = beside<`pot.${PotField}`>(problems);
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
-    if (tag.trim() === "") wrong.tag = "Every tree needs a tag: a number or a short name on its label.";
-    else if (takenTags.some((t) => t.toLowerCase() === tag.trim().toLowerCase()))
-      wrong.tag = `The tag “${tag.trim()}” hangs on another living tree already.`;
-    if (kindText.trim() === "") wrong.typedName = "Name the kind: pick one from the list or type your own.";
-    const optional = (path: string, text: string, kind: "mm" | "litres" | "m", what: string) => {
-      if (text.trim() === "") return null;
-      const value = readNumber(text, kind);
-      if (!(value > 0)) wrong[path] = `Give ${what} as a number above zero, or leave it empty.`;
-      return value;
-    };
+    if (takenTags.some((t) => t.toLowerCase() === tag.trim().toLowerCase()))
+      wrong.tag = faultWords(fault("tag", "tag-taken", { tag: tag.trim() }), units);
     const plants = readNumber(count);
-    if (!Number.isInteger(plants) || plants < 1) wrong.count = "A whole number of plants, at least one.";
     const goal = finalL.trim() === "" ? null : potSizeL(finalL);
     const finalVolumeL = typeof goal === "object" ? null : goal;
     if (goal !== null && typeof goal === "object") wrong.finalVolumeL = potSizeWords(goal);
-    const trunkMm = optional("trunkMm", trunk, "mm", "the trunk’s thickness");
-    const heightMm = optional("heightM", height, "m", "the height");
-    const read = readPot(pot);
+    const trunkMm = readOptional(trunk, "mm");
+    const heightM = readOptional(height, "m");
+    const read = readPot(pot, units);
     for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
     const potted = readDate(lastPotted);
     if (potted.fault) wrong.lastPotted = potted.fault;
     const arrived = readDate(arrivedOn);
     if (arrived.fault) wrong.arrivedOn = arrived.fault;
-    const depthToMixMm = optional("depthToMixMm", depth, "mm", "the depth to the mix");
+    const depthToMixMm = readOptional(depth, "mm");
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
     treeId.current ??= crypto.randomUUID();
@@ -118,7 +111,7 @@ export function AddTreeForm({
       rootstock,
       finalVolumeL,
       trunkMm,
-      heightM: heightMm,
+      heightM,
     });
     if (!done) return;
     tell({ text: `${tag.trim()} stands in the Yard.`, entryId: done.entryId });
@@ -129,14 +122,14 @@ export function AddTreeForm({
     <Form className="mx-auto max-w-2xl space-y-6" onSubmit={submit}>
       <h1 className="text-2xl">Add a tree</h1>
       <div className="grid gap-4 sm:grid-cols-2">
-        <TextField label="Tag" value={tag} onChange={setTag} fault={fault("tag")} hint="what stands on its label" />
+        <TextField label="Tag" value={tag} onChange={setTag} fault={said("tag")} hint="what stands on its label" />
         <KindField
           kinds={kinds}
           value={kindText}
           onChange={setKindText}
           habit={habit}
           onHabit={setHabit}
-          fault={fault("typedName") ?? fault("kindId")}
+          fault={said("typedName") ?? said("kindId")}
         />
       </div>
       <fieldset className="border-base-300 rounded-box border p-3">
@@ -144,7 +137,7 @@ export function AddTreeForm({
         <PotFields
           draft={pot}
           onChange={setPot}
-          fault={(path) => fault(`pot.${path}`)}
+          fault={(path) => said(`pot.${path}`)}
           units={units}
           depthToMixMm={depthMm >= 0 ? depthMm : null}
         />
@@ -155,7 +148,7 @@ export function AddTreeForm({
           suffix="mm"
           value={depth}
           onChange={setDepth}
-          fault={fault("depthToMixMm")}
+          fault={said("depthToMixMm")}
           hint="if you like: it narrows the litres"
         />
         {at("pot") && !problems.pot && <p className="text-error mt-2 text-sm font-semibold">{at("pot")}</p>}
@@ -165,14 +158,14 @@ export function AddTreeForm({
         label="When was it last potted?"
         value={lastPotted}
         onChange={setLastPotted}
-        fault={fault("lastPotted")}
+        fault={said("lastPotted")}
       />
       <details className="border-base-300 rounded-box border p-3">
         <summary className="min-h-11 cursor-pointer content-center font-medium">
           More, if you like: cultivar, purpose, arrival, size
         </summary>
         <div className="mt-3 grid gap-4 sm:grid-cols-2">
-          <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
+          <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={said("cultivar")} />
           <SelectField
             label="What it is for"
             value={purpose}
@@ -185,12 +178,12 @@ export function AddTreeForm({
             onChange={setForm}
             options={ARRIVAL_FORMS.map((f) => [f, FORM_WORDS[f]] as const)}
           />
-          <RoughDateField label="Arrived" value={arrivedOn} onChange={setArrivedOn} fault={fault("arrivedOn")} />
+          <RoughDateField label="Arrived" value={arrivedOn} onChange={setArrivedOn} fault={said("arrivedOn")} />
           <TextField
             label="Rootstock"
             value={rootstock}
             onChange={setRootstock}
-            fault={fault("rootstock")}
+            fault={said("rootstock")}
             hint="may be learned later"
           />
           <TextField
@@ -198,7 +191,7 @@ export function AddTreeForm({
             numeric
             value={count}
             onChange={setCount}
-            fault={fault("count")}
+            fault={said("count")}
             hint="a batch is one record"
           />
           <TextField
@@ -206,7 +199,7 @@ export function AddTreeForm({
             value={finalL}
             onChange={setFinalL}
             suffix="L"
-            fault={fault("finalVolumeL")}
+            fault={said("finalVolumeL")}
             hint="litres, or #15, 15 gal; from then on its roots are renewed in place"
           />
           <TextField
@@ -215,9 +208,9 @@ export function AddTreeForm({
             value={trunk}
             onChange={setTrunk}
             suffix="mm"
-            fault={fault("trunkMm")}
+            fault={said("trunkMm")}
           />
-          <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={fault("heightM")} />
+          <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={said("heightM")} />
         </div>
       </details>
       <FormFaults faults={loose(failure, FIELDS)} />

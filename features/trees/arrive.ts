@@ -1,11 +1,8 @@
 import type { NewTree } from "@/contract/tree-fields";
 import { randomUUID } from "node:crypto";
-import { z } from "zod";
-import { ARRIVAL_FORMS, type Happened, happened, isoDate, METHODS, PURPOSES } from "@/core/event/index";
-import { kindById, STOCK_PACES } from "@/core/species/index";
+import { type Happened } from "@/core/event/index";
+import { kindById } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
-import { potSchema } from "@/core/vessel/index";
-import { HABITS } from "@/core/wood/index";
 import type { StoredLot } from "@/data/pots";
 import type { StoredTree } from "@/data/trees";
 import { type CommandContext, type NewEvent, refuse } from "../commands/define";
@@ -24,8 +21,7 @@ export function livingTags(context: CommandContext): Map<string, string> {
 
 export function refuseTakenTag(tags: ReadonlyMap<string, string>, tag: string, ownId?: string, path = "tag"): void {
   const holder = tags.get(tag.toLocaleLowerCase());
-  if (holder !== undefined && holder !== ownId)
-    refuse(path, `The tag "${tag}" hangs on another living tree already. Add a letter, or use the next free number.`);
+  if (holder !== undefined && holder !== ownId) refuse(path, "tag-taken", { tag });
 }
 
 /** A potting of which only the pot and the day are known. */
@@ -47,8 +43,7 @@ export function arrive(
   v: NewTree,
   on: Happened,
 ): { tree: StoredTree; lot: StoredLot | null; events: NewEvent[] } {
-  if (v.kindId !== null && !kindById(v.kindId))
-    refuse("kindId", "This kind is not in the library. Type its name instead.");
+  if (v.kindId !== null && !kindById(v.kindId)) refuse("kindId", "kind-unknown");
   const { entryId } = context;
   const tree: StoredTree = {
     id: v.treeId,
@@ -95,7 +90,7 @@ export function arrive(
   );
   if (told.length > 0) events.push(happening({ kind: "described", changes: Object.fromEntries(told) }, on, about));
   if (v.placeId !== null) {
-    if (!context.loaded.places.some((p) => p.id === v.placeId)) refuse("placeId", "This place is not there any more.");
+    if (!context.loaded.places.some((p) => p.id === v.placeId)) refuse("placeId", "place-gone");
     events.push(happening({ kind: "placed" }, on, { ...about, placeId: v.placeId }));
   }
   if (v.crownM !== null)

@@ -1,8 +1,7 @@
 import { randomUUID } from "node:crypto";
-import { ARRIVAL_FORMS, happened, type LoggedEvent, type ReadableEvent, subject } from "@/core/event/index";
+import { type LoggedEvent, type ReadableEvent, subject } from "@/core/event/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
-import { potSchema } from "@/core/vessel/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
@@ -35,19 +34,14 @@ export const correctArrival = command("correct-arrival", {
   run: (context, v) => {
     const { replaced, scope, db, entryId } = context;
     const tree = findTree(context, v.treeId);
-    if (replaced?.treeId !== v.treeId) refuse("replacesEventId", "Say which arrival is to be corrected.");
+    if (replaced?.treeId !== v.treeId) refuse("replacesEventId", "arrival-needed");
     refuseFuture(context, v.arrivedOn, "arrivedOn");
     const on = asHappened(v.arrivedOn);
-    if (v.lastPotted && v.lastPotted.best > on.best)
-      refuse("lastPotted", "The last potting lies after the arrival: record it as a potting of its own.");
+    if (v.lastPotted && v.lastPotted.best > on.best) refuse("lastPotted", "potted-after-arrival");
     const companions = companionsOf(context, replaced);
     const come = new Set(companions.map((e) => e.id));
     const next = context.loaded.indexed.eventsByTree.get(tree.id)?.find((e) => e.on.best < on.best && !come.has(e.id));
-    if (next)
-      refuse(
-        "arrivedOn",
-        `On ${next.on.best} something was done to this tree already: it cannot have arrived later than that.`,
-      );
+    if (next) refuse("arrivedOn", "done-before-arrival", { day: next.on.best });
     const count = v.count;
     let lotId = replaced.potLotId;
     if (v.pot !== null && lotId === null) {
@@ -109,11 +103,7 @@ export const splitBatch = command("split-batch", {
     refuseBeforeArrival(context, v.treeId, v.on);
     refuseTakenTag(livingTags(context), v.tag);
     const plants = plantsToday(context, tree.id);
-    if (v.count >= plants)
-      refuse(
-        "count",
-        `This record stands for ${plants} plants: take at least one fewer, or rename the record instead.`,
-      );
+    if (v.count >= plants) refuse("count", "split-takes-all", { plants });
     const { scope, db, entryId } = context;
     const child = { ...tree, id: v.childId, entryId, tag: v.tag, count: v.count };
     context.write(() => insertTrees(db, scope, [child]));

@@ -83,7 +83,7 @@ test("bare roots are offered pots and potted by their spread", async () => {
     crownMm: 0,
     bottomLayerMm: 0,
   };
-  expect(await yard.fault("record-potting", potting, "set")).toMatch(/^Bare roots are no ball/);
+  expect(await yard.fault("record-potting", potting, "set")).toBe("bare-roots-unmeasured");
   const set = { as: "bare-root", roots: { spreadMm: 180, rootLengthMm: 150 } };
   await yard.ok("record-potting", { ...potting, set });
   const now = (await facts(treeId)).roots;

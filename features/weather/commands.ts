@@ -1,15 +1,14 @@
 import { createHash, randomUUID } from "node:crypto";
 import type { CommandAnswer } from "@/contract/index";
 import { subject, CLIMATE, WEATHER_ORDER } from "@/core/event/index";
-import { fitPlace, lapseC, normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
-import { parseIso, toDay } from "@/core/dates/index";
+import { fitPlace, lapseC } from "@/core/climate/index";
+import { toDay } from "@/core/dates/index";
 import type { LearnedAir } from "@/core/place/index";
 import { countPlaceHours, insertPlaceHours, listPlaceHours } from "@/data/place-hours";
 import { insertWeather } from "@/data/weather";
 import { parseLogger } from "@/formats/logger-csv";
 import { readWeatherFile } from "@/formats/weather-file";
 import { localTimeOf } from "@/server/clock";
-import { MOST_BYTES } from "@/contract/limits";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
 import { viewCollection, yardOf } from "../collection/load";
@@ -25,11 +24,10 @@ export const importWeather = command("import-weather", {
   run: async (context, v) => {
     const toLocal = localTimeOf(context.collection.zone);
     const parsed = readWeatherFile(v.text, { ...v.options, toLocal }, context.today);
-    if (!parsed.ok) refuse("file", parsed.message);
+    if (!parsed.ok) refuse("file", "file-unread", { why: parsed.message });
     const { file } = parsed;
     const sha256 = createHash("sha256").update(v.text).digest("hex");
-    if (context.loaded.sources.some((s) => s.sha256 === sha256))
-      refuse("file", "This very file has been read in already.");
+    if (context.loaded.sources.some((s) => s.sha256 === sha256)) refuse("file", "file-known");
     const source = {
       id: randomUUID(),
       entryId: context.entryId,
@@ -56,8 +54,7 @@ export const rankWeather = command("rank-weather", {
   subjects: () => [WEATHER_ORDER],
   run: (context, v) => {
     const known = new Set(context.loaded.sources.map((s) => s.id));
-    if ([...v.order, ...v.leftOut].some((id) => !known.has(id)))
-      refuse("order", "One of these records is not there any more. Look at the list once more.");
+    if ([...v.order, ...v.leftOut].some((id) => !known.has(id))) refuse("order", "record-gone");
     context.record(
       happening({ kind: "weather-ranked", order: v.order, leftOut: [...new Set(v.leftOut)] }, context.today),
     );
@@ -86,7 +83,7 @@ export const sayClimate = command("say-climate", {
 });
 
 function findPlace(context: CommandContext, placeId: string) {
-  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "This place is not there any more.");
+  return context.loaded.places.find((p) => p.id === placeId) ?? refuse("placeId", "place-gone");
 }
 
 /** A place's nights against the site's, as the grower knows them; null: as the site's. */
@@ -121,7 +118,7 @@ async function keepReadings(
 ): Promise<CommandAnswer<"import-logger">> {
   const place = findPlace(context, placeId);
   const read = parseLogger(text, { unit, toLocal: localTimeOf(context.collection.zone) }, context.today);
-  if (!read.ok) refuse("file", read.message);
+  if (!read.ok) refuse("file", "file-unread", { why: read.message });
   const { hours } = read.file;
   const { db, scope, entryId, loaded, collection, today } = context;
   const voided = loaded.counting.voided;
@@ -163,9 +160,9 @@ export const pollLogger = command("poll-logger", {
     const source = loggerSource();
     const view = await viewCollection(collectionId);
     const place = view?.loaded.places.find((p) => p.id === v.placeId);
-    if (!source || !view || !place) return refuse("placeId", "No logger is set up for this place.");
+    if (!source || !view || !place) return refuse("placeId", "no-thermometer");
     const run = view.yard.site.observed;
-    if (!run) return refuse("placeId", "A logger is compared with the site's own record: read in one first.");
+    if (!run) return refuse("placeId", "no-own-record");
     const counts = await countPlaceHours(pool(), { collectionId });
     // Readings whose entry was undone are asked for again.
     const { voided } = view.loaded.counting;
@@ -174,12 +171,9 @@ export const pollLogger = command("poll-logger", {
       .reduce((a, c) => (c.last > a ? c.last : a), "");
     const end = run.startDay + run.tminC.length - 1;
     const from = Math.max(last === "" ? 0 : toDay(last.slice(0, 10)), end - POLL_DAYS, run.startDay);
-    if (last !== "" && toDay(last.slice(0, 10)) >= end)
-      return refuse("placeId", "It has nothing new since it was last asked.");
+    if (last !== "" && toDay(last.slice(0, 10)) >= end) return refuse("placeId", "nothing-newer");
     const text = await source.read({ place, run, from, to: end });
-    return text === null
-      ? refuse("placeId", "The logger does not answer just now: try again in a moment.")
-      : { ...v, text };
+    return text === null ? refuse("placeId", "thermometer-silent") : { ...v, text };
   },
   run: (context, v) => keepReadings(context, v.placeId, v.text, "C", "by its logger"),
 });

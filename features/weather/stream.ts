@@ -1,4 +1,5 @@
 import "server-only";
+import { type Fault, fault } from "@/contract/faults";
 import { z } from "zod";
 import { isDatabaseGone } from "@/data/db";
 import { findCollection } from "@/data/collections";
@@ -13,7 +14,6 @@ import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { BadBody, bodyOf } from "@/server/requests";
 import { loadRecords, yardOf } from "../collection/load";
-import type { Fault } from "../commands/define";
 import { runCommand } from "../commands/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
 import { weatherOptions } from "@/contract/climate";
@@ -106,10 +106,10 @@ async function work(
   body: AsyncIterable<Uint8Array>,
   tell: (message: WeatherMessage) => void,
 ): Promise<void> {
-  const fail = (message: string) => tell({ step: "fault", faults: [{ path: "file", message }] });
+  const fail = (why: Fault) => tell({ step: "fault", faults: [why] });
   try {
     const collection = await findCollection(pool(), collectionId);
-    if (!collection) return fail("This collection does not exist any more.");
+    if (!collection) return fail(fault("file", "collection-gone"));
     const text = await readText(body, request.bytes, tell);
     tell({ step: "checking", done: 0, of: 1 });
     if (request.commandId !== null) {
@@ -127,7 +127,7 @@ async function work(
     const options = { ...request.options, toLocal: localTimeOf(collection.zone) };
     if (request.placeId !== null) {
       const read = parseLogger(text, options, today);
-      if (!read.ok) return fail(read.message);
+      if (!read.ok) return fail(fault("file", "file-unread", { why: read.message }));
       const loaded = await loadRecords(pool(), collection);
       const { site } = await yardOf({ db: pool(), collection, loaded, today });
       const pairs = nightPairs(read.file.hours, site, toDay(today));
@@ -152,7 +152,7 @@ async function work(
       });
     }
     const read = readWeatherFile(text, options, today);
-    if (!read.ok) return fail(read.message);
+    if (!read.ok) return fail(fault("file", "file-unread", { why: read.message }));
     const { file } = read;
     tell({
       step: "preview",
@@ -173,10 +173,10 @@ async function work(
       },
     });
   } catch (error) {
-    if (error instanceof BadBody) return fail(error.message);
-    if (isDatabaseGone(error)) return fail("The database does not answer just now. Choose the file again in a moment.");
+    if (error instanceof BadBody) return fail(error.fault);
+    if (isDatabaseGone(error)) return fail(fault("file", "database-away"));
     log().error({ err: error }, "weather file failed");
-    fail("This file could not be read because of a fault in the program. Nothing was changed.");
+    fail(fault("file", "program-fault"));
   }
 }
 

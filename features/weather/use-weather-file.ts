@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { AWAY, messagesOf, type Progress, sendFile } from "../imports/send-file";
 import { rememberOwn, useSeen } from "../commands/seen";
+import { faultWords } from "@/words/faults";
 import { useAsOf } from "../shell/as-of";
 import type { WeatherMessage, WeatherPreview } from "./stream";
 
@@ -17,7 +18,7 @@ type Answer = { ok: true; preview: WeatherPreview } | { ok: true; entryId: strin
 
 /** Sends a weather file as it is and follows what is made of it. */
 export function useWeatherFile() {
-  const { collectionId } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const router = useRouter();
   const seen = useSeen();
   const [progress, setProgress] = useState<Progress | null>(null);
@@ -34,7 +35,7 @@ export function useWeatherFile() {
           if (seen) rememberOwn(seen, message.revision);
           router.refresh();
         } else if (message.step === "fault")
-          last = { ok: false, message: message.faults.map((f) => f.message).join(" ") };
+          last = { ok: false, message: message.faults.map((f) => faultWords(f, units)).join(" ") };
         else setProgress(message);
       }
       return last;

@@ -1,6 +1,5 @@
 import type { When } from "@/contract/index";
-import { PRUNING_PURPOSES, subject } from "@/core/event/index";
-import { BENDS, FEED_FORMS, LEAF_FALLS } from "@/core/wood/index";
+import { subject } from "@/core/event/index";
 import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
 import { command, type CommandContext } from "../commands/define";
 

@@ -34,7 +34,7 @@ async function found(name: string): Promise<string> {
     commandId: randomUUID(),
     collectionId,
   });
-  if (!answer.ok) throw new Error(answer.faults[0].message);
+  if (!answer.ok) throw new Error(answer.faults[0].code);
   return collectionId;
 }
 
@@ -99,7 +99,7 @@ const [weatherMs] = await timed(async () => {
     text,
     options: {},
   });
-  if (!answer.ok) throw new Error(answer.faults[0].message);
+  if (!answer.ok) throw new Error(answer.faults[0].code);
 });
 
 const [demoMs] = await timed(() => loadDemo(() => undefined));

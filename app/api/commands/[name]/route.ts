@@ -1,8 +1,9 @@
-import { type FaultCode, runCommand } from "@/features/commands/run";
+import { fault } from "@/contract/faults";
+import { type Failure, runCommand } from "@/features/commands/run";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign, readJson } from "@/server/requests";
 
-const STATUS: Record<FaultCode, number> = {
+const STATUS: Record<Failure, number> = {
   invalid: 400,
   unknown: 404,
   refused: 409,
@@ -13,7 +14,7 @@ const STATUS: Record<FaultCode, number> = {
 
 export function POST(request: Request, { params }: { params: Promise<{ name: string }> }) {
   return answering(request, async () => {
-    if (isForeign(request)) return faultResponse("refused", 403, "Asked from another site.");
+    if (isForeign(request)) return faultResponse("refused", 403, fault("", "foreign-site"));
     const result = await runCommand((await params).name, await readJson(request));
     return Response.json(result, { status: result.ok ? 200 : STATUS[result.code] });
   });

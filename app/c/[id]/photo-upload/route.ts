@@ -1,3 +1,4 @@
+import { fault } from "@/contract/faults";
 import { uploadPhoto } from "@/features/notes/photos";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";
@@ -5,7 +6,7 @@ import { isForeign } from "@/server/requests";
 export function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
   return answering(request, async () =>
     isForeign(request)
-      ? faultResponse("refused", 403, "Asked from another site.")
+      ? faultResponse("refused", 403, fault("", "foreign-site"))
       : Response.json(await uploadPhoto((await params).id, request)),
   );
 }
