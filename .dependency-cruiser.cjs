@@ -60,6 +60,20 @@ module.exports = {
       to: { path: `^(${folders.filter((f) => f !== from && !allowed.includes(f)).join("|")})/` },
     })),
     {
+      name: "registry-above-the-rooms",
+      comment: "the list of all commands and jobs asks every room: no room asks for it, it is handed what it needs",
+      severity: "error",
+      from: { path: "^features/[^/]+/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^features/registry" },
+    },
+    {
+      name: "kernel-below-the-rooms",
+      comment: "what every room needs knows no room",
+      severity: "error",
+      from: { path: "^features/(kernel|collection)/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^features/(?!kernel|collection)" },
+    },
+    {
       name: "model-through-its-door",
       comment: "replay, tracks, windows of a tree and the rest are private to the model: others ask model/index",
       severity: "error",

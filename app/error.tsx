@@ -1,6 +1,6 @@
 "use client";
 
-import { Trouble } from "@/features/shell/trouble";
+import { Trouble } from "@/features/kernel/trouble";
 
 export default function ErrorPage({ reset }: { reset: () => void }) {
   return (

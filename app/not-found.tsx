@@ -1,5 +1,5 @@
 import Link from "next/link";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default function NotFound() {
   return (

@@ -1,5 +1,5 @@
 import { Home } from "@/features/setup/home";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default function HomePage() {
   return (

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { toDay, yearOf } from "@/core/dates/index";
 import type { CommandAnswer, CommandInput, CommandName } from "@/contract/index";
-import { runCommand } from "@/features/commands/run";
+import { runCommand } from "@/features/registry";
 
 /** A day so many years ago; a demo's history always ends at the day it is loaded. */
 export type Past = [yearsAgo: number, monthDay: string];

@@ -55,10 +55,10 @@ test("potting: a ball that does not fit says what to do; a day before the arriva
   await page.getByLabel("Roots kept, if you measured").fill("300");
   await page.getByLabel("Done on").fill("2024-12-24");
   await page.getByRole("button", { name: "Potted" }).click();
-  await expect(page.getByText("Between 5 and 100 %")).toBeVisible();
+  await expect(page.getByText("At most 100 %.")).toBeVisible();
   await page.getByLabel("Roots kept, if you measured").fill("80");
   await page.getByRole("button", { name: "Potted" }).click();
-  await expect(page.getByText(/This tree arrived on 2025-04-01/)).toBeVisible();
+  await expect(page.getByText(/This tree arrived on 1 Apr 2025/)).toBeVisible();
   await expect(page.getByLabel("Roots kept, if you measured")).toHaveValue("80");
 });
 
@@ -95,7 +95,7 @@ test("undo of what others lean on is refused in words, and offered together", as
   await w.tree("T-2");
   await visit(page, w.url(`tree/${treeId}`));
   await page.getByRole("button", { name: "Undo: Arrived in a container" }).click();
-  await expect(page.getByText(/Later entries lean on this one: T-1: roots looked at/)).toBeVisible();
+  await expect(page.getByText(/Later entries build on this one: T-1: roots looked at/)).toBeVisible();
   await page.getByRole("button", { name: "Undo these 2 together" }).click();
   await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
 });

@@ -74,7 +74,7 @@ test("a tree dies and leaves the Yard but not the history; several entries are u
   await page.keyboard.press("Enter");
   await expect(page.getByTestId("verdict")).toContainText("Not here any more");
   await page.getByRole("button", { name: /^Undo: Arrived/ }).click();
-  await expect(page.getByText(/Later entries lean on this one: X-1 died/)).toBeVisible();
+  await expect(page.getByText(/Later entries build on this one: X-1 died/)).toBeVisible();
   await page.getByRole("button", { name: "Undo these 2 together" }).click();
   await expect(page.getByRole("heading", { name: /not here|nothing here|cannot be found/i })).toBeVisible();
   await visit(page, w.url("history"));

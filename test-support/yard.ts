@@ -3,7 +3,8 @@ import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { plantsOn, storeAt } from "@/core/records/index";
 import { viewCollection } from "@/features/collection/load";
-import { type CommandResult, runCommand } from "@/features/commands/run";
+import type { CommandResult } from "@/features/kernel/run";
+import { runCommand } from "@/features/registry";
 
 /** A collection of its own on the test database, written through the same door as the screens use. */
 export class TestYard {

@@ -1,5 +1,5 @@
 import { SetupForm } from "@/features/setup/setup-form";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default function SetupPage() {
   return (

@@ -4,7 +4,7 @@ import { nightsAhead } from "@/core/climate/index";
 import { toIso } from "@/core/dates/index";
 import { newestForecasts } from "@/data/forecasts";
 import { pool } from "@/server/pool";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { forecastSource } from "@/server/forecast/configured";
 import { atRisk, ringing } from "./ahead";
 import { AheadView } from "./ahead-view";

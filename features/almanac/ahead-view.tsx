@@ -7,12 +7,12 @@ import type { ForecastOutcome } from "@/data/forecasts";
 import { Z90 } from "@/core/math/index";
 import { celsius, day, number, percent } from "@/words/format";
 import { Caution, ScrollBox, SelectField, Why } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { AtRisk, Ringing } from "./ahead";
 import { Alarms } from "./alarms";
 import type { DrawnNight } from "./nights";
 import { NightsChart } from "./nights-chart";
-import { SimulatedMark } from "../shell/simulated";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 interface Props {
   nights: DrawnNight[];

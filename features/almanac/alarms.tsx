@@ -3,9 +3,9 @@
 import { useRef, useState } from "react";
 import { celsius, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import type { Ringing } from "./ahead";
 
 /** The keeper's own thresholds: a night like this, with at least this chance, is told on every page. */

@@ -6,7 +6,7 @@ import { celsius, number } from "@/words/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { CurrencySwitch } from "../settings/currency-switch";
 import { UnitsSwitch } from "../settings/units-switch";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
@@ -15,7 +15,7 @@ import { CropView, type CropOfKind } from "./crops";
 import { DaylengthView, type DaylengthFacts } from "./daylength";
 import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
 import type { FrostWords } from "@/words/climate";
-import { SimulatedMark } from "../shell/simulated";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 export interface FrostTable {
   which: string;

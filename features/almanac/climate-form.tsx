@@ -6,9 +6,9 @@ import type { ClimateSaid } from "@/core/records/index";
 import { Z90 } from "@/core/math/index";
 import { degreesApart, monthDay, number, readNumber } from "@/words/format";
 import { Form, FormFaults, ScrollBox, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 

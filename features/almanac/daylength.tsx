@@ -2,7 +2,7 @@
 
 import { day, number } from "@/words/format";
 import { Facts } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 export interface DaylengthFacts {
   today: number;

@@ -7,7 +7,7 @@ import { monthDayOfSlot, SLOTS_PER_YEAR } from "@/core/dates/index";
 import { monthDay, number, percent, readNumber } from "@/words/format";
 import { Form, TextField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 export interface FrostPoint {
   /** Day of the calendar year. */

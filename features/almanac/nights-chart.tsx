@@ -4,7 +4,7 @@ import { Z90 } from "@/core/math/index";
 import { celsius, day } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { AtRisk } from "./ahead";
 import type { DrawnNight } from "./nights";
 

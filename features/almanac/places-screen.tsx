@@ -5,7 +5,7 @@ import { toDay } from "@/core/dates/index";
 import { countPlaceHours, listPlaceHours } from "@/data/place-hours";
 import { loggerSource } from "@/server/logger";
 import { pool } from "@/server/pool";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { nightPairs } from "../weather/pairs";
 import { AlmanacNav } from "./almanac-nav";
 import { type PlaceFacts, PlacesView } from "./places-view";

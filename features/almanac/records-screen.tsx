@@ -4,7 +4,7 @@ import { recordCalendar } from "@/core/climate/index";
 import { rankedSources } from "@/core/records/index";
 import { pool } from "@/server/pool";
 import { loadMerged } from "../collection/load";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { listMoves } from "../weather/history";
 import { AlmanacNav } from "./almanac-nav";
 import { type RankedSource, RecordsView } from "./records-view";

@@ -5,9 +5,9 @@ import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers, SourceAdjustment 
 import type { ClimateSaid } from "@/core/records/index";
 import { day, degreesApart, number } from "@/words/format";
 import { FormFaults } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { MovedList } from "../weather/moved-list";
 import type { MovedDate } from "@/contract/climate";
 import { WeatherImport } from "../weather/weather-import";

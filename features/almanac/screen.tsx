@@ -24,7 +24,7 @@ import { KINDS } from "@/core/species/index";
 import { cropOutlook } from "@/core/wood/index";
 import { day, percent } from "@/words/format";
 import type { CollectionView } from "../collection/load";
-import { collectionView, stripData } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { firstRing } from "./ahead";
 import { AlmanacNav } from "./almanac-nav";
 import { AlmanacView, type FrostTable } from "./almanac-view";
@@ -161,12 +161,9 @@ export async function AlmanacScreen({
       rank: Math.round(1000 * p.rank) / 1000,
       normal: Math.round(1000 * p.normal) / 1000,
     }));
-  const bySlot =
-    thresholdC === 0 && !climate
-      ? stripData(view).frost
-      : Array.from(frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, minima, thresholdC), (p) =>
-          Math.round(100 * p),
-        );
+  const bySlot = Array.from(frostProbabilityBySlot(site.latitudeDeg, site.minima.startDay, minima, thresholdC), (p) =>
+    Math.round(100 * p),
+  );
   const table = (event: FrostEvent, which: string): FrostTable => ({
     which,
     years: event.years,

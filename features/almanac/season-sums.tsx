@@ -7,7 +7,7 @@ import type { Basis } from "@/core/estimate/index";
 import { celsius, day, month, number, percent } from "@/words/format";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { FROST, INK, OCHRE } from "@/ui/tones";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** A running sum as it is drawn: thinned to every few days. */
 export interface DrawnSums {

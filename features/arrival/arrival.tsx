@@ -15,10 +15,10 @@ import { Choice, Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, litres, number, percent } from "@/words/format";
 import { RootFace } from "@/ui/root-face";
-import { loose, useCommand } from "../commands/use-command";
+import { loose, useCommand } from "@/features/kernel/use-command";
 import { SIGN_WORDS } from "@/words/root-check";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 import { KindField } from "../trees/kind-field";
 import { type KindOption, matchKind } from "../trees/kind-options";
@@ -33,7 +33,7 @@ import {
 import { type ArrivalDraft, EMPTY_ARRIVAL, readArrival, readingOf, type ArrivalField } from "./draft";
 import type { ArrivalContext } from "./season";
 import { arrivalActText, findingText } from "@/words/arrival";
-import { useRecordingDay } from "../shell/recording-day";
+import { useRecordingDay } from "@/features/kernel/recording-day";
 
 const FIELDS = ["tag", "typedName", "kindId", "cultivar", "pot", "rootstock", "arrivedOn"];
 const GRADES = [0, 1, 2, 3, 4];

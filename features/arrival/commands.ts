@@ -1,8 +1,8 @@
 import { gradesOf } from "@/core/roots/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
-import { asHappened, happening, refuseFuture } from "../commands/days";
-import { addsOnly, command } from "../commands/define";
+import { asHappened, happening, refuseFuture } from "@/features/kernel/days";
+import { addsOnly, command } from "@/features/kernel/define";
 import { arrive, livingTags, refuseTakenTag } from "../trees/arrive";
 
 /** A tree comes in and was looked over: its records, what was seen of it, and what that led to, as one entry. */

@@ -1,13 +1,13 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { kindOptions } from "../trees/kind-options";
 import { nextTag } from "../trees/next-tag";
 import { lastTag } from "../trees/screen";
 import { Arrival } from "./arrival";
 import { arrivalContext } from "./season";
-import { FollowDay } from "../shell/follow-day";
-import { asOfDay } from "../shell/page-props";
+import { FollowDay } from "@/features/kernel/follow-day";
+import { asOfDay } from "@/features/kernel/page-props";
 
 /** A plant stands at the gate: looked over before it is taken. */
 export async function ArrivalScreen({ collectionId, on: askedOn }: { collectionId: string; on: string | undefined }) {

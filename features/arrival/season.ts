@@ -5,8 +5,8 @@ import { seasonFacts } from "@/core/judgement/index";
 import { type Hazard, kindById, partnersOf } from "@/core/species/index";
 import { kindOf, WINDOW_DAYS } from "@/model/index";
 import { OPEN_FROM, openPeriods, suitabilityOn } from "@/core/window/index";
-import { collectionView } from "../shell/data";
-import { asOfDay } from "../shell/page-props";
+import { collectionView } from "@/features/kernel/views";
+import { asOfDay } from "@/features/kernel/page-props";
 
 const OPERATIONS = ["slip-up", "shave", "split", "up-pot", "bare-root"] as const;
 export type ArrivalOperation = (typeof OPERATIONS)[number];

@@ -1,6 +1,6 @@
 import { subject } from "@/core/event/index";
-import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { command } from "@/features/kernel/define";
 import { HEALTH_WORDS } from "@/words/terms";
 
 /** How a tree is. */

@@ -5,11 +5,11 @@ import type { Advice, CorrectionWindow } from "@/core/correcting/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, percent, readNumber } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
-import { useDayWord, useRecordingDay } from "../shell/recording-day";
+import { useDayWord, useRecordingDay } from "@/features/kernel/recording-day";
 
 type Work = "remove-girdler" | "trim-outside" | "replace-top";
 const WORKS: Work[] = ["remove-girdler", "trim-outside", "replace-top"];

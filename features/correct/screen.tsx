@@ -3,8 +3,8 @@ import { toIso } from "@/core/dates/index";
 import { ADVISED_OPERATIONS, freshReading, treeAdvice, windowsByCorrection, anchoredShare } from "@/model/index";
 import { liftAdvice, treeKgOn } from "@/core/mass/index";
 import { CorrectView } from "./view";
-import { FollowDay } from "../shell/follow-day";
-import { type TreeAsked, treePage } from "../tree/tree-page";
+import { FollowDay } from "@/features/kernel/follow-day";
+import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 
 /** Root work for this ball, from what was seen of it, the season and its kind. */
 export async function CorrectScreen(address: TreeAsked) {

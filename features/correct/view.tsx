@@ -11,7 +11,7 @@ import { day, kilograms, litres, millimetres, number, percent } from "@/words/fo
 import { Caution, Reasoned } from "@/ui/fields";
 import { RootFace } from "@/ui/root-face";
 import { readingWords } from "@/words/root-check";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, HAZARD_WORDS, liftWords } from "@/words/terms";
 import { InPlaceDone } from "./in-place-done";
 import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "@/words/root-work";

@@ -2,9 +2,9 @@ import { type Fault, fault } from "@/contract/faults";
 import type { EventKind } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
-import { SETTINGS_COMMANDS } from "../commands/conflicts";
-import { happening } from "../commands/days";
-import { addsOnly, command, type CommandContext, Refusal, refuse } from "../commands/define";
+import { SETTINGS_COMMANDS } from "@/features/kernel/conflicts";
+import { happening } from "@/features/kernel/days";
+import { addsOnly, command, type CommandContext, Refusal, refuse } from "@/features/kernel/define";
 
 /** A note, a look or a measure stands by itself; these carry what comes after them on the same tree or pot. */
 const CARRIES = new Set<EventKind>(["arrived", "potted", "stocked", "joined", "split-from", "split-off"]);

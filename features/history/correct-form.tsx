@@ -17,10 +17,10 @@ import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import type { Pot } from "@/core/vessel/index";
 import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
-import { RoughDateField, useRoughDate } from "../shell/rough-date";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { draftOf, type PotField, PotFields, readPot } from "../stores/pot-fields";
 import {
   CAUSE_WORDS,

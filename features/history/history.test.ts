@@ -1,3 +1,4 @@
+import { runCommand } from "@/features/registry";
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
@@ -254,6 +255,7 @@ onDatabase("corrections, looks back and lists on a real database", () => {
         },
         file(),
         (m) => messages.push(m),
+        runCommand,
       );
       return messages.at(-1);
     };

@@ -3,9 +3,9 @@
 import Link from "next/link";
 import { useState } from "react";
 import { day, number } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { TAKEN_BACK, useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { TAKEN_BACK, useNotice } from "@/features/kernel/notice";
 
 export interface JournalEntry {
   id: string;

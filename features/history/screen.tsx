@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { isReadable } from "@/core/event/index";
-import { recordsView } from "../shell/data";
+import { recordsView } from "@/features/kernel/views";
 import { Journal, type JournalEntry } from "./journal";
 
 const PAGE = 100;

@@ -1,10 +1,11 @@
+import { shareAmong } from "../trees/shared-pot";
 import { toDay } from "@/core/dates/index";
 import { type LoggedEvent, subject } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { endOf, plantsAt, plantsOn } from "@/core/records/index";
 import { yardOf } from "../collection/load";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, type CommandContext, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { command, type CommandContext, refuse } from "@/features/kernel/define";
 import { livingTags, refuseTakenTag, UNKNOWN_POTTING } from "../trees/arrive";
 import { CAUSE_WORDS, ENDING_WORDS } from "@/words/terms";
 
@@ -35,17 +36,6 @@ export const describeTree = command("describe-tree", {
     return Promise.resolve({ treeId: tree.id });
   },
 });
-
-/** The other plants of its pot have the mix to themselves, in equal shares. */
-function shareAmong(context: CommandContext, stay: readonly string[], potLotId: string | null, on: string): void {
-  for (const treeId of stay)
-    context.record(
-      happening({ kind: "joined", share: 1 / stay.length, together: [...stay], correction: "none" }, on, {
-        treeId,
-        potLotId,
-      }),
-    );
-}
 
 async function rootsOf(context: CommandContext, treeId: string, on: string) {
   return (await yardOf(context)).tree(findTree(context, treeId).id)?.on(on)?.roots ?? null;
@@ -231,15 +221,3 @@ export const joinPot = command("join-pot", {
     return { treeId: host.id };
   },
 });
-
-/** The plants of one pot stand apart again, as far as the records go: this one has left it, the others share what is left. */
-export function leavePot(
-  context: CommandContext,
-  together: readonly string[],
-  treeId: string,
-  lotId: string | null,
-  on: string,
-): void {
-  const stay = together.filter((id) => id !== treeId);
-  if (stay.length > 0) shareAmong(context, stay, lotId, on);
-}

@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { writeRoughDate } from "@/core/dates/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { kindOptions } from "../trees/kind-options";
 import { Details } from "./details";
 

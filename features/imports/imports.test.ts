@@ -1,3 +1,4 @@
+import { runCommand } from "@/features/registry";
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
@@ -27,7 +28,7 @@ onDatabase("lists on a real database", () => {
       await Promise.resolve();
       yield new TextEncoder().encode(text);
     }
-    await runImport(yard.id, request(kind, more), file(), (m) => messages.push(m));
+    await runImport(yard.id, request(kind, more), file(), (m) => messages.push(m), runCommand);
     return messages;
   };
   const tree = async (tag: string) => (await yard.view()).loaded.trees.find((t) => t.tag === tag)!;
@@ -133,6 +134,7 @@ onDatabase("lists on a real database", () => {
     const answer: unknown = await importStream(
       yard.id,
       new Request("http://127.0.0.1/x", { method: "POST", body: "tag,kind\n", headers: { "x-import": "{" } }),
+      runCommand,
     ).json();
     expect(answer).toMatchObject({ step: "fault" });
   });
@@ -148,6 +150,7 @@ onDatabase("lists on a real database", () => {
         body: text,
         headers: { "x-import": encodeURIComponent(JSON.stringify(sent)) },
       }),
+      runCommand,
     );
     const messages = (await response.text())
       .trim()

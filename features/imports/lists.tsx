@@ -4,8 +4,8 @@ import { useRef, useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
 import { number } from "@/words/format";
 import { FormFaults, ScrollBox, SelectField } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import type { ImportPreview } from "./run";
 import { type ImportChoice, useImport } from "./use-import";
 

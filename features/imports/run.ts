@@ -18,7 +18,7 @@ import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { BadBody } from "@/server/requests";
 import { type LoadedRecords, loadRecords } from "../collection/load";
-import { runCommand } from "../commands/run";
+import type { RunCommand } from "@/features/kernel/run";
 import { checkPottingLines, checkTreeLines } from "./check";
 
 export const importRequest = z.object({
@@ -84,6 +84,7 @@ export async function runImport(
   request: ImportRequest,
   file: AsyncIterable<Uint8Array>,
   tell: (message: ImportMessage) => void,
+  runCommand: RunCommand,
 ): Promise<void> {
   const fail = (why: Fault) => tell({ step: "fault", faults: [why] });
   try {

@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { Lists } from "./lists";
 
 export async function ListsScreen({ collectionId }: { collectionId: string }) {

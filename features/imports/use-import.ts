@@ -3,9 +3,9 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
-import { rememberOwn, useSeen } from "../commands/seen";
+import { rememberOwn, useSeen } from "@/features/kernel/seen";
 import { faultWords } from "@/words/faults";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { AWAY, messagesOf, type Progress, sendFile } from "./send-file";
 import type { ImportMessage, ImportPreview } from "./run";
 

@@ -2,8 +2,8 @@ import "server-only";
 import { growingSeason, toDay } from "@/core/dates/index";
 import { ballFromAbove, windowsByCorrection } from "@/model/index";
 import { InPlaceView } from "./view";
-import { FollowDay } from "../shell/follow-day";
-import { type TreeAsked, treePage } from "../tree/tree-page";
+import { FollowDay } from "@/features/kernel/follow-day";
+import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 
 /** A tree that is renewed where it stands: holes or a slice, computed from its ball. */
 export async function InPlaceScreen(address: TreeAsked) {

@@ -19,12 +19,12 @@ import { type CorrectionName, SHELL_DENSITY } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
 import { Caution, Facts, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { celsius, day, litres, millimetres, number, percent, readNumber } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { HAZARD_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { AboveDrawing } from "./above";
-import { useDayWord, useRecordingDay } from "../shell/recording-day";
+import { useDayWord, useRecordingDay } from "@/features/kernel/recording-day";
 
 export interface InPlaceFacts {
   treeId: string;

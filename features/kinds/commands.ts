@@ -1,7 +1,7 @@
 import { subject } from "@/core/event/index";
 import { type FieldName, kindById, type KindValues } from "@/core/species/index";
-import { findTree, happening } from "../commands/days";
-import { type CommandContext, command, refuse } from "../commands/define";
+import { findTree, happening } from "@/features/kernel/days";
+import { type CommandContext, command, refuse } from "@/features/kernel/define";
 import { FIELD_WORDS } from "@/words/species";
 
 /** What has been said so far in this place, so that one field more does not lose the others. */

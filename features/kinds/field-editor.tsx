@@ -5,10 +5,10 @@ import { useState } from "react";
 import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
+import { loose, useCommand } from "@/features/kernel/use-command";
 import { sayField } from "@/words/species";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import type { Dimension } from "@/core/quantity/index";
 
 /** How a field is typed in; what it may hold is the schema's business. */

@@ -9,7 +9,7 @@ import { number } from "@/words/format";
 import { Caution, SelectField } from "@/ui/fields";
 import { FIELD_WORDS, HEALTH_NOTE_WORDS, LAYER_WORDS, MARK_WORDS } from "@/words/species";
 import { RULE_WORDS } from "@/words/judgement";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { HABIT_WORDS, HAZARD_WORDS } from "@/words/terms";
 import { FieldEditor } from "./field-editor";
 

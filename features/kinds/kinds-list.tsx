@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { number } from "@/words/format";
 import { Reasoned, TextField } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 export interface KindLine {
   id: string;

@@ -16,7 +16,7 @@ import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
 import { sayField } from "@/words/species";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { type FieldRow, KindPage } from "./kind-page";
 import { type KindLine, KindsList } from "./kinds-list";
 

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { FixedStep, LadderAction, LadderProblem, LadderRow } from "@/core/ladder/index";
 import { Form, SelectField } from "@/ui/fields";
 import { litres } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { LadderFacts } from "./facts";
 import { ACTION_WORDS, potName } from "@/words/ladder";
 

@@ -3,8 +3,8 @@ import { z } from "zod";
 import { subject, LADDER_TERMS } from "@/core/event/index";
 import { type LadderTerms, USUAL_TERMS } from "@/core/ladder/index";
 import { ladderTermsOf, MODEL_VERSION } from "@/model/index";
-import { findTree, happening } from "../commands/days";
-import { command, refuse } from "../commands/define";
+import { findTree, happening } from "@/features/kernel/days";
+import { command, refuse } from "@/features/kernel/define";
 import { SCHOOL_WORDS } from "@/words/ladder";
 export type ChosenPlan = z.infer<typeof chosenPlanSchema>;
 

@@ -12,7 +12,7 @@ import {
 } from "@/core/ladder/index";
 import { Facts, Reasoned } from "@/ui/fields";
 import { kilograms, litres, number, percent, type Units } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { LadderFacts } from "./facts";
 import { CONSTRAINT_WORDS, counted, SCHOOL_WORDS, yearWords } from "@/words/ladder";
 

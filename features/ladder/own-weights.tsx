@@ -11,9 +11,9 @@ import {
 } from "@/core/ladder/index";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { readNumber } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { SCHOOL_WORDS, WEIGHT_WORDS } from "@/words/ladder";
 
 type Texts = Record<keyof LadderWeights, string>;

@@ -14,9 +14,9 @@ import {
 import { USUAL_GUST_MS } from "@/core/wind/index";
 import { FormFaults, Why } from "@/ui/fields";
 import { day, kilograms, litres, number, percent, type Units } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { CORRECTION_WORDS } from "@/words/terms";
 import { ChangeStep } from "./change-step";
 import type { LadderFacts } from "./facts";

@@ -4,7 +4,7 @@ import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { ladderRow, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons } from "@/core/ladder/index";
 import { PLANNED_SEASONS } from "@/model/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { digestOf, ladderShelf } from "./problem";
 import { LadderView } from "./view";
 import { LADDER_OPERATIONS, usualWindows } from "./windows";

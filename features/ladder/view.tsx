@@ -12,9 +12,9 @@ import {
 } from "@/core/ladder/index";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, kilograms, litres, number } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { changedInputs } from "./changed";
 import { Detail } from "./detail";
 import type { Chosen, LadderFacts } from "./facts";

@@ -3,8 +3,8 @@ import { subject } from "@/core/event/index";
 import { MODEL_VERSION } from "@/model/index";
 import { cancelJob, findJob, forgetJobs, insertJob, jobResult, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
-import { happening } from "../commands/days";
-import { addsOnly, command, refuse } from "../commands/define";
+import { happening } from "@/features/kernel/days";
+import { addsOnly, command, refuse } from "@/features/kernel/define";
 import type { CollectionPlan, PlannedTree } from "./plan";
 
 export const PLAN_JOB = "plan-ladders";

@@ -4,8 +4,7 @@ import { USUAL_TERMS } from "@/core/ladder/index";
 import { ladderTermsOf } from "@/model/index";
 import { jobResult, newestJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
-import { wakeJobs } from "../jobs/run";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { PLAN_JOB } from "./commands";
 import type { CollectionPlan } from "./plan";
 import { LaddersView } from "./view";
@@ -18,7 +17,6 @@ export async function LaddersScreen({ collectionId }: { collectionId: string }) 
   const [done, newest] = [await newestJob(pool(), scope, PLAN_JOB, ["done"]), await newestJob(pool(), scope, PLAN_JOB)];
   const text = done && (await jobResult(pool(), scope, done.id));
   const running = newest && (newest.state === "queued" || newest.state === "running") ? newest : null;
-  if (running) wakeJobs();
   const terms = ladderTermsOf(view.loaded.indexed.records.events);
   return (
     <LaddersView

@@ -4,10 +4,10 @@ import { useState } from "react";
 import { type LadderTerms, type Planner, PLANNERS } from "@/core/ladder/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { readNumber } from "@/words/format";
-import { useCommand } from "../commands/use-command";
+import { useCommand } from "@/features/kernel/use-command";
 import { SCHOOL_WORDS } from "@/words/ladder";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 
 type NumberField = "doorMm" | "headroomMm" | "summerM2" | "winterM2" | "budget";
 const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [

@@ -5,7 +5,7 @@ import { toDay } from "@/core/dates/index";
 import type { Narrowing } from "@/model/index";
 import { Reasoned } from "@/ui/fields";
 import { number, percent } from "@/words/format";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { ASK } from "../tree/ask";
 
 /** Trees whose band is widest are asked; more than these nobody looks at in a week. */

@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { LearningView } from "./view";
 
 /** What a tree's checks have taught of its pace, as of today. */

@@ -7,9 +7,9 @@ import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narr
 import { Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
 import { day, millimetres, number, percent, readNumber } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { ASK } from "../tree/ask";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import { PaceCurves } from "./curves";

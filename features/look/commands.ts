@@ -2,7 +2,7 @@ import { datesOf, MODEL_VERSION } from "@/model/index";
 import { saveLook } from "@/data/looks";
 import { now } from "@/server/clock";
 import { viewOf } from "../collection/load";
-import { addsOnly, command } from "../commands/define";
+import { addsOnly, command } from "@/features/kernel/define";
 
 /** "Seen": from now on shifts are counted from the dates as they stand. */
 export const markSeen = command("mark-seen", {

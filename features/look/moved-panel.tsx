@@ -4,8 +4,8 @@ import Link from "next/link";
 import { useEffect, useRef } from "react";
 import type { DateKind, MoveCause } from "@/model/index";
 import { day, number } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { MovedSince } from "./since";
 
 const WHICH: Record<DateKind, string> = { due: "due", opens: "window opens", moveBy: "last safe day" };

@@ -2,8 +2,8 @@ import { randomUUID } from "node:crypto";
 import { subject } from "@/core/event/index";
 import { namesPot } from "@/core/records/index";
 import { insertLots } from "@/data/pots";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { command, refuse } from "@/features/kernel/define";
 import { potName } from "@/words/terms";
 
 /** The pot a tree stands in, and the tree, as a tape found them. A measured pot is that pot for all the days it was used. */

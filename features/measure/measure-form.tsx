@@ -4,9 +4,9 @@ import { useState } from "react";
 import type { Pot } from "@/core/vessel/index";
 import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { draftOf, emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 
 const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "crownM", "on"];

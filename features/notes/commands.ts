@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { insertPhoto } from "@/data/photos";
-import { asHappened, findTree, happening, refuseFuture } from "../commands/days";
-import { addsOnly, command, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseFuture } from "@/features/kernel/days";
+import { addsOnly, command, refuse } from "@/features/kernel/define";
 import { preparePicture } from "./picture";
 
 export const addNote = command("add-note", {

@@ -2,9 +2,9 @@
 
 import { useRef, useState } from "react";
 import { Field, Form, FormFaults } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { usePhotoUpload } from "./use-photo";
 
 /** A remark, and a picture if there is one. */

@@ -5,7 +5,7 @@ import { isDatabaseGone } from "@/data/db";
 import { MOST_BYTES } from "@/contract/limits";
 import { pool } from "@/server/pool";
 import { bodyOf } from "@/server/requests";
-import { type CommandResult, runCommand } from "../commands/run";
+import type { CommandResult, RunCommand } from "@/features/kernel/run";
 
 /** A picture for an <img>: it never changes under its address. */
 export async function photoResponse(collectionId: string, photoId: string, size: string | null): Promise<Response> {
@@ -25,7 +25,11 @@ export async function photoResponse(collectionId: string, photoId: string, size:
 }
 
 /** Takes the picture as the request's body; which tree and day it shows stand in the address. */
-export async function uploadPhoto(collectionId: string, request: Request): Promise<CommandResult> {
+export async function uploadPhoto(
+  collectionId: string,
+  request: Request,
+  runCommand: RunCommand,
+): Promise<CommandResult> {
   const asked = new URL(request.url).searchParams;
   const chunks: Uint8Array[] = [];
   for await (const chunk of bodyOf(request, MOST_BYTES.photo, "picture")) chunks.push(chunk);

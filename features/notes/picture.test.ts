@@ -1,3 +1,4 @@
+import { runCommand } from "@/features/registry";
 import sharp from "sharp";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
@@ -72,6 +73,7 @@ onDatabase("photographs of a collection", () => {
           method: "POST",
           body,
         }),
+        runCommand,
       );
     const done = await post(new Uint8Array(await fromPhone()));
     expect(done).toMatchObject({ ok: true });

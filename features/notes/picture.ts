@@ -2,7 +2,7 @@ import "server-only";
 import { createHash } from "node:crypto";
 import sharp from "sharp";
 import { MOST_BYTES } from "@/contract/limits";
-import { refuse } from "../commands/define";
+import { refuse } from "@/features/kernel/define";
 
 const LONG_SIDE_PX = 1600;
 const THUMB_PX = 240;

@@ -2,11 +2,11 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { CommandResult } from "../commands/run";
+import type { CommandResult } from "@/features/kernel/run";
 import type { Face } from "@/core/roots/index";
-import { rememberOwn, useSeen } from "../commands/seen";
+import { rememberOwn, useSeen } from "@/features/kernel/seen";
 import { faultWords } from "@/words/faults";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** Sends a picture by itself; what else is on the screen is not touched by its failing. */
 export function usePhotoUpload() {

@@ -1,6 +1,6 @@
 import { subject } from "@/core/event/index";
-import { happening } from "../commands/days";
-import { command, refuse } from "../commands/define";
+import { happening } from "@/features/kernel/days";
+import { command, refuse } from "@/features/kernel/define";
 
 /** The keeper or somebody who helps: what they may lift, when they are there. */
 export const setPerson = command("set-person", {

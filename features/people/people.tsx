@@ -6,9 +6,9 @@ import { type Absence, type Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { day, kilograms, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";
 import { WEEKDAYS } from "@/words/terms";
 
 /** Who carries and pots, what they may lift, and when nobody is there. */

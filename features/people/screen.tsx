@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay, toIso } from "@/core/dates/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { People } from "./people";
 
 export async function PeopleScreen({ collectionId }: { collectionId: string }) {

@@ -1,7 +1,7 @@
 import { subject } from "@/core/event/index";
 import { insertPlace } from "@/data/places";
-import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { addsOnly, command, refuse } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { addsOnly, command, refuse } from "@/features/kernel/define";
 
 const sameName = (a: string, b: string) => a.toLocaleLowerCase() === b.toLocaleLowerCase();
 

@@ -23,10 +23,10 @@ import { brimHeightMm, footWidthMm, wallOf } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
+import { loose, useCommand } from "@/features/kernel/use-command";
 import { windowReason } from "@/words/sentences";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { FLAG_WORDS } from "@/words/mixes";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { Cautions } from "./cautions";
@@ -38,7 +38,7 @@ import { PotChoice, type Stands } from "./pot-choice";
 import { emptySetDraft, type MeasureField, readSet } from "./set-draft";
 import { SetFields } from "./set-fields";
 import { Standing } from "./standing";
-import { useDayWord, useRecordingDay } from "../shell/recording-day";
+import { useDayWord, useRecordingDay } from "@/features/kernel/recording-day";
 
 const FIELDS = [
   "potLotId",

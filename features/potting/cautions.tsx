@@ -6,7 +6,7 @@ import { type GrowersCalendar, liftersOn } from "@/core/people/index";
 import { type PottingPlan } from "@/core/potting/index";
 import { kilograms, millimetres, type Units } from "@/words/format";
 import { Caution } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { HAZARD_WORDS, liftWords, warningWords } from "@/words/terms";
 
 /** Who of the people on record can lift this today, each within the own limit. */

@@ -4,7 +4,7 @@ import type { CommandField } from "@/contract/index";
 import type { PottingPlan } from "@/core/potting/index";
 import { kilograms, litres, millimetres, readNumber } from "@/words/format";
 import { TextField } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 export interface MeasuredDraft {
   rim: string;

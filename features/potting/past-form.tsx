@@ -4,10 +4,10 @@ import { useState } from "react";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { RoughDateField, useRoughDate } from "../shell/rough-date";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 import { CORRECTION_WORDS, MIX_WORDS } from "@/words/terms";
 

@@ -5,7 +5,7 @@ import type { TreeState } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { kilograms, litres, millimetres } from "@/words/format";
 import { PotSection, type SectionDimension } from "@/ui/pot-section";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** The numbers a person at the bench needs in large print. */
 export function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRange | null }) {

@@ -7,7 +7,7 @@ import type { LotRecord } from "@/core/records/index";
 import type { TreeState } from "@/model/index";
 import { brimEstimate } from "@/core/vessel/index";
 import { litres, number, percent } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { CONDITION_WORDS, MISFIT_WORDS } from "@/words/terms";
 
 /** What is known of the pot a tree stands in: described, a guess, or none at all. */

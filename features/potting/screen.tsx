@@ -5,8 +5,8 @@ import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
 import { mixName } from "@/words/mixes";
 import { PottingBench } from "./bench";
-import { FollowDay } from "../shell/follow-day";
-import { type TreeAsked, treePage } from "../tree/tree-page";
+import { FollowDay } from "@/features/kernel/follow-day";
+import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 
 /** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix. */
 const USUAL_CROWN_MM = 10;

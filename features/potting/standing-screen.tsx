@@ -2,10 +2,10 @@ import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { brimHeightMm, footWidthMm, vesselOf } from "@/core/vessel/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { Standing } from "./standing";
-import { asOfDay } from "../shell/page-props";
-import { FollowDay } from "../shell/follow-day";
+import { asOfDay } from "@/features/kernel/page-props";
+import { FollowDay } from "@/features/kernel/follow-day";
 
 /** A tree as it stands today: what it weighs, which gust tips it, how it is carried. */
 export async function StandingScreen({

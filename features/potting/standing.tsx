@@ -6,7 +6,7 @@ import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/people/inde
 import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
 import { kilograms, millimetres, number, percent, readNumber } from "@/words/format";
 import { Caution, TextField, Why } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { CARRY_WORDS } from "@/words/terms";
 
 export interface StandingFacts {

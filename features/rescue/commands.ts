@@ -2,8 +2,8 @@ import type { When } from "@/contract/index";
 import { toDay } from "@/core/dates/index";
 import { subject } from "@/core/event/index";
 import { newestRescue } from "@/core/rescue/index";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, type CommandContext, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { command, type CommandContext, refuse } from "@/features/kernel/define";
 import { RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "@/words/terms";
 
 /** Whether a rescue goes on at a tree on a day. */

@@ -10,8 +10,8 @@ import {
 } from "@/core/rescue/index";
 import { nameOf } from "@/core/species/index";
 import { RescueView } from "./view";
-import { FollowDay } from "../shell/follow-day";
-import { type TreeAsked, treePage } from "../tree/tree-page";
+import { FollowDay } from "@/features/kernel/follow-day";
+import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 
 /** A rescue: what to do now, checkpoints with their days, and what became of earlier ones. */
 export async function RescueScreen(address: TreeAsked) {

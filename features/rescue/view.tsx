@@ -14,12 +14,12 @@ import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, number, readNumber } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { HAZARD_WORDS, RESCUE_CAUSE_WORDS, RESCUE_STEP_WORDS } from "@/words/terms";
 import { BRANCH_WORDS, rescueActWords } from "@/words/rescue";
-import { useRecordingDay } from "../shell/recording-day";
+import { useRecordingDay } from "@/features/kernel/recording-day";
 
 type Outcome = RescueOutcome & { tag: string; name: string; sameKind: boolean };
 

@@ -3,8 +3,8 @@ import { subject } from "@/core/event/index";
 import { toDay } from "@/core/dates/index";
 import { type Reading, gradesOf } from "@/core/roots/index";
 import { conditionOn } from "@/core/records/index";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, type CommandContext, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { command, type CommandContext, refuse } from "@/features/kernel/define";
 import { CORRECTION_WORDS } from "@/words/terms";
 
 /** What was seen of a root ball: an observation, it corrects the state from its day on and this tree's own pace. */

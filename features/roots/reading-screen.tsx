@@ -5,8 +5,8 @@ import { kilograms } from "@/words/format";
 import { CIRCLING_GRADES, FILL_GRADES, HAZARD_WORDS, liftWords } from "@/words/terms";
 import { RootReading } from "./reading";
 import { readingWords } from "@/words/root-check";
-import { FollowDay } from "../shell/follow-day";
-import { type TreeAsked, treePage } from "../tree/tree-page";
+import { FollowDay } from "@/features/kernel/follow-day";
+import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 
 /** Reading a ball at the bench, as of the day asked. */
 export async function RootReadingScreen(address: TreeAsked) {

@@ -19,10 +19,10 @@ import { restore } from "@/ui/device-memory";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { day, millimetres } from "@/words/format";
 import { RootFace } from "@/ui/root-face";
-import { useCommand } from "../commands/use-command";
+import { useCommand } from "@/features/kernel/use-command";
 import { usePhotoUpload } from "../notes/use-photo";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import {
   FRESH_READING,
@@ -43,7 +43,7 @@ import {
   SMELL_WORDS,
   THREAD_WORDS,
 } from "@/words/root-check";
-import { useRecordingDay } from "../shell/recording-day";
+import { useRecordingDay } from "@/features/kernel/recording-day";
 
 export interface ReadingFacts {
   treeId: string;

@@ -3,9 +3,9 @@
 import Link from "next/link";
 import { useState } from "react";
 import { Form, FormFaults, TextField } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 
 /** A look at the ball in two grades. It corrects the state from its day on and narrows this tree's own pace. */

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { type RefObject, useEffect, useId, useRef, useState } from "react";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { Found } from "./find";
 
 const WAIT_MS = 90;

@@ -1,6 +1,6 @@
 import { SETTINGS } from "@/core/event/index";
 import { setCurrency, setUnits } from "@/data/collections";
-import { command } from "../commands/define";
+import { command } from "@/features/kernel/define";
 
 /** Measures are stored metric; this only changes how they are shown. */
 export const setUnitsCommand = command("set-units", {

@@ -2,9 +2,9 @@
 
 import type { Currency } from "@/contract/currency";
 import { SelectField } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { currencyOptions } from "./currency";
 
 /** What prices are in; figures stay as they were typed. */

@@ -1,7 +1,7 @@
 "use client";
 
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** Everything is stored metric; this changes how it is shown. Fields take "12 in" or "5 gal" either way. */
 export function UnitsSwitch() {

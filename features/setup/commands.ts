@@ -1,4 +1,4 @@
-import { addsOnly, command } from "../commands/define";
+import { addsOnly, command } from "@/features/kernel/define";
 
 /** Same collection, same weather years: the seed comes from the id. */
 function seedOf(id: string): number {

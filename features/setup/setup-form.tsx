@@ -7,7 +7,7 @@ import { type Axis, readCoordinate, readCoordinatePair } from "@/core/quantity/i
 import { readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { currencyOptions, usualCurrency, usualUnits } from "../settings/currency";
-import { loose, useCommand } from "../commands/use-command";
+import { loose, useCommand } from "@/features/kernel/use-command";
 
 const MONTHS = [
   "January",

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { findCollection } from "@/data/collections";
 import { closePools, pool } from "@/server/pool";
-import { runCommand } from "../commands/run";
+import { runCommand } from "@/features/registry";
 
 afterAll(() => closePools());
 

@@ -3,12 +3,12 @@
 import { usePathname, useSearchParams } from "next/navigation";
 import { type ReactNode, useMemo, useState } from "react";
 import type { Units } from "@/words/format";
-import { SeenProvider } from "../commands/seen";
-import { AsOfProvider } from "./as-of";
-import type { StripData } from "./data";
+import { SeenProvider } from "@/features/kernel/seen";
+import { AsOfProvider } from "@/features/kernel/as-of";
+import type { StripData } from "./strip-data";
 import { Nav } from "./nav";
-import { asOfDay } from "./page-props";
-import { NoticeProvider } from "./notice";
+import { asOfDay } from "@/features/kernel/page-props";
+import { NoticeProvider } from "@/features/kernel/notice";
 import { SeasonStrip } from "./season-strip";
 
 export function Frame({

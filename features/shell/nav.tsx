@@ -5,7 +5,7 @@ import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
 import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
-import { useAsOf } from "./as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 const PLACES = [
   ["yard", "Yard"],

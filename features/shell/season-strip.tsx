@@ -6,10 +6,11 @@ import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/words/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
-import { useAsOf } from "./as-of";
-import type { StripData, StripWood } from "./data";
-import { woodWeeks } from "./strip-wood";
-import { SimulatedMark } from "./simulated";
+import { useAsOf } from "@/features/kernel/as-of";
+import type { StripWood } from "@/features/kernel/strip-wood";
+import type { StripData } from "./strip-data";
+import { woodWeeks } from "@/features/kernel/strip-wood";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 const HEIGHT = 74;
 const PHONE_HEIGHT = 56;

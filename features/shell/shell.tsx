@@ -7,7 +7,8 @@ import { diskFault } from "@/server/disk";
 import { log } from "@/server/log";
 import { faultWords } from "@/words/faults";
 import { refreshForecast } from "../weather/forecast";
-import { collectionView, recordsView, stripData, type StripData } from "./data";
+import { collectionView, recordsView } from "@/features/kernel/views";
+import { stripData, type StripData } from "./strip-data";
 import { Frame } from "./frame";
 
 /** What surrounds every page of a collection: places, season strip, the last word on what was recorded. */

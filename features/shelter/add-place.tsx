@@ -3,9 +3,9 @@
 import { useRef, useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { PLACE_WORDS } from "@/words/terms";
 
 /** One more place to winter in: its name and what it is like; its measures come next. */

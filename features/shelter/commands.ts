@@ -4,8 +4,8 @@ import { UNPROTECTED } from "@/core/shelter/index";
 import { MODEL_VERSION } from "@/model/index";
 import { forgetJobs, insertJob, newestJob } from "@/data/jobs";
 import { now } from "@/server/clock";
-import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { addsOnly, type CommandContext, command, refuse } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { addsOnly, type CommandContext, command, refuse } from "@/features/kernel/define";
 
 export const SHELTER_JOB = "plan-shelter";
 /** Plans kept for comparison. */

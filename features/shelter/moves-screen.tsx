@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { movesFacts } from "./moves-data";
 import { MovesView } from "./moves-view";
 import { ShelterNav } from "./shelter-nav";

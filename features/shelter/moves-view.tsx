@@ -5,11 +5,11 @@ import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/mass/index";
 import { WARM_PLACE } from "@/core/wood/index";
 import { Caution, Reasoned } from "@/ui/fields";
 import { celsius, day, kilograms, number, percent } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { EarlyStart, MovesFacts, ShownMove, ShownRound } from "./moves-data";
 import { roundWords, triggerOf, whenWords } from "./move-words";
 import { CARRY_WORDS, winterWords, stepWords } from "@/words/layout";
-import { SimulatedMark } from "../shell/simulated";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 /** Days ahead for which the chance of a harmful night is worth a sentence. */
 const SOON_ROUND_DAYS = 10;

@@ -3,7 +3,7 @@
 import type { Quarter, Standing } from "@/core/shelter/index";
 import { floorM2 } from "@/core/winter/index";
 import { kilograms, number } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** The open places, with what stands on them against what their floor is said to bear. */
 export function Outdoors({

@@ -7,9 +7,9 @@ import { type AirBasis, type PlaceBuild, type Wrap, WRAPS } from "@/core/winter/
 import { type LightClass, PLACE_AIR, type Shelter, SHELTERS, USUAL_SHELTER } from "@/core/place/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, readNumber } from "@/words/format";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { AIR_BASIS_WORDS, WRAP_WORDS } from "@/words/winter";
 import { LIGHT_WORDS, SHELTER_WORDS } from "@/words/layout";
 

@@ -2,7 +2,7 @@
 
 import { number } from "@/words/format";
 import { TextField } from "@/ui/fields";
-import { Progress, type RunningJob } from "../jobs/progress";
+import { Progress, type RunningJob } from "@/features/kernel/job-progress";
 import type { Shown } from "./use-plan";
 
 /** What can be done with the plan: ask for it, keep it, leave it; and how good it is proven to be. */

@@ -5,9 +5,9 @@ import { useState } from "react";
 import { lossOf, obstaclesOf, OUTSIDE, type Quarter, type Standing, totalOf } from "@/core/shelter/index";
 import { Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { celsius, kilograms, metres, number, readNumber, type Units } from "@/words/format";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import type { ShelterPlan } from "./use-plan";
 import { CARRY_SHORT, lossWords, obstacleWords, partWords } from "@/words/layout";
 

@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { indoorHome, isQuarter, OUTSIDE, problemOf, spotsOf } from "@/core/shelter/index";
 import { plannedKey, shelterPlanOf } from "@/model/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { winterFacts } from "./facts";
 import { movesFacts, outlookFor } from "./moves-data";
 import { PrintView } from "./print-view";

@@ -5,7 +5,7 @@ import type { Protection } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
 import type { LightClass } from "@/core/place/index";
 import { day, kilograms, metres, number, type Units } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { WRAP_WORDS } from "@/words/winter";
 import type { ShownRound } from "./moves-data";
 import { roundWords } from "./move-words";

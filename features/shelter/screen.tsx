@@ -5,8 +5,7 @@ import type { TreeOutlook } from "@/core/shelter/index";
 import { shelterPlanOf } from "@/model/index";
 import { newestJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
-import { wakeJobs } from "../jobs/run";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { SHELTER_JOB } from "./commands";
 import { winterFacts } from "./facts";
 import { newestResult } from "./job";
@@ -23,7 +22,6 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
   const done = await newestResult(collectionId);
   const newest = await newestJob(pool(), scope, SHELTER_JOB);
   const running = newest && (newest.state === "queued" || newest.state === "running") ? newest : null;
-  if (running) wakeJobs();
   const kept = shelterPlanOf(view.loaded.indexed, facts.winter);
   const result = done && done.result.winter === facts.winter ? done.result : null;
   const tags = new Map(view.loaded.trees.map((t) => [t.id, t.tag]));

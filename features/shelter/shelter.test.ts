@@ -66,9 +66,7 @@ onDatabase("the Shelter on a real database", () => {
     await yard.ok("water-trees", { treeIds: [a], on: yard.today });
     await yard.ok("set-winter-word", { treeIds: [a], inBelowC: 3 });
     expect((await yard.record(a))!.inBelowC).toBe(3);
-    expect(await yard.fault("set-winter-word", { treeIds: [a], inBelowC: 50 }, "inBelowC")).toBe(
-      "too-big",
-    );
+    expect(await yard.fault("set-winter-word", { treeIds: [a], inBelowC: 50 }, "inBelowC")).toBe("too-big");
     const words = (await yard.events(a)).map((e) => eventWords(e.payload, { tags: {} } as never, "metric"));
     expect(words.join("; ")).toMatch(/Protected: fleece; Its protection was taken off; Watered; Comes in below 3 °C/);
   });

@@ -1,9 +1,9 @@
 import "server-only";
 import Link from "next/link";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { watchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
-import { SimulatedMark } from "../shell/simulated";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 /** Tonight's risk in a sentence, before all planning. */
 export async function Tonight({ collectionId }: { collectionId: string }) {

@@ -16,10 +16,10 @@ import {
 import { CROWN_ROOM, HAND_M } from "@/model/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { day, number, percent, readNumber } from "@/words/format";
-import { loose, useCommand } from "../commands/use-command";
-import { type RunningJob } from "../jobs/progress";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { type RunningJob } from "@/features/kernel/job-progress";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { FloorPlan } from "./floor-plan";
 import { AddPlace } from "./add-place";
 import { Clay, WORTH_A_WORD } from "./clay";

@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { ShelterNav } from "./shelter-nav";
 import { watchFacts } from "./watch-data";
 import { WatchView } from "./watch-view";

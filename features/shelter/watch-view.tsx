@@ -7,13 +7,13 @@ import { EVENING_MEASURES } from "@/core/winter/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { celsius, day, number, percent, type Units } from "@/words/format";
 import { FROST, INK } from "@/ui/tones";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import type { ColdPot, DueWater, WatchedPlace, WatchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
 import { lossWords } from "@/words/layout";
-import { SimulatedMark } from "../shell/simulated";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 type Advised = ColdPot["measure"];
 

@@ -9,7 +9,7 @@ import { boxPlan, type BoxPlan, boxSchema, type BoxInput, type CutPiece, volumeL
 import { kilograms, litres, millimetres, number } from "@/words/format";
 import { Caution, Facts, SelectField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { liftWords } from "@/words/terms";
 import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";

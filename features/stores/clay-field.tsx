@@ -2,9 +2,9 @@
 
 import { useState } from "react";
 import { FormFaults, SelectField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { FROST_PROOF_WORDS, frostProofKey } from "@/words/terms";
 
 const OPTIONS = Object.entries(FROST_PROOF_WORDS) as [keyof typeof FROST_PROOF_WORDS, string][];

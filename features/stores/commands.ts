@@ -3,8 +3,8 @@ import { subject } from "@/core/event/index";
 import { freeOf } from "@/core/records/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
-import { findTree, happening, refuseFuture } from "../commands/days";
-import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
+import { findTree, happening, refuseFuture } from "@/features/kernel/days";
+import { addsOnly, command, type CommandContext, refuse } from "@/features/kernel/define";
 import { CONDITION_WORDS } from "@/words/terms";
 
 /** Pots of one shape, wall and price come into the store as one lot, or are known to be on sale. */

@@ -5,9 +5,9 @@ import { COMPONENT_FLAGS, type Component, type ComponentFlag } from "@/core/mix/
 import type { MixStores } from "@/core/records/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { componentName, CONFIDENCE_WORDS, FLAG_WORDS } from "@/words/mixes";
 
 /** Fields with how they are typed: shares as per cent. */

@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { mixChoices } from "@/core/records/index";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { LibraryView } from "./library";
 import { mixName } from "@/words/mixes";
 

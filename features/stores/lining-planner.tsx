@@ -4,7 +4,7 @@ import { useState } from "react";
 import { type Lining, LINING_NAMES, liningPlan, type Pot, vesselOf } from "@/core/vessel/index";
 import { litres, number } from "@/words/format";
 import { SelectField } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 const LINING_WORDS: Record<Lining, string> = {
   film: "pond or pot film",

@@ -1,6 +1,6 @@
 import { subject } from "@/core/event/index";
-import { happening } from "../commands/days";
-import { command, type CommandContext, refuse } from "../commands/define";
+import { happening } from "@/features/kernel/days";
+import { command, type CommandContext, refuse } from "@/features/kernel/define";
 
 /** Each of these says a thing anew as a whole: the newest word counts, and an undo brings the one before back. */
 

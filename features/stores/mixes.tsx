@@ -17,7 +17,7 @@ import { brimHeightMm, type Pot, type Vessel, vesselOf, widthAtMm } from "@/core
 import { kilograms, litres, millimetres, number, percent, type Units } from "@/words/format";
 import { Facts, SelectField, Why } from "@/ui/fields";
 import { ColumnLegend, MixColumnDrawing } from "@/ui/mix-column";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { FLAG_WORDS, partsWords } from "@/words/mixes";
 import { SliderField } from "./slider-field";
 import { StoresNav } from "./stores-nav";

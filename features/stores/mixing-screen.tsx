@@ -6,8 +6,8 @@ import type { Mix } from "@/core/mix/index";
 import { mixChoices, usualMix } from "@/core/records/index";
 import { planPotting } from "@/core/potting/index";
 import type { CollectionView } from "../collection/load";
-import { collectionView } from "../shell/data";
-import { asOfDay } from "../shell/page-props";
+import { collectionView } from "@/features/kernel/views";
+import { asOfDay } from "@/features/kernel/page-props";
 import { Mixing, type Need } from "./mixing";
 import { mixName } from "@/words/mixes";
 

@@ -6,12 +6,12 @@ import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedToge
 import type { MixStores } from "@/core/records/index";
 import { day, kilograms, litres, number, percent, readNumber } from "@/words/format";
 import { Caution, SelectField, TextField } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { componentName } from "@/words/mixes";
 import { OfferEditor } from "./offers";
 import { type PotToBuy, ShoppingList } from "./shopping-list";
 import { StoresNav } from "./stores-nav";
-import { useFollowDay } from "../shell/follow-day";
+import { useFollowDay } from "@/features/kernel/follow-day";
 
 /** Mix a tree takes that is due and can move today. */
 export interface Need {

@@ -5,8 +5,8 @@ import type { BagOffer } from "@/core/mix/index";
 import { litres, readNumber } from "@/words/format";
 import { money } from "@/ui/money";
 import { Form, FormFaults, TextField } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** Litres of a component that are there, and the bags it is sold in. Offers are kept; what is there is of the day. */
 export function OfferEditor({

@@ -5,7 +5,7 @@ import { freeOf } from "@/core/records/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { brimEstimate, vesselOf } from "@/core/vessel/index";
 import { eventWords } from "@/words/events";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { usersByLot } from "./lots";
 import { type PotEvent, PotView } from "./pot-view";
 

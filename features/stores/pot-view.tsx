@@ -18,9 +18,9 @@ import { day, kilograms, litres, millimetres, number, readNumber } from "@/words
 import { Facts, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { money } from "@/ui/money";
 import { PotSection } from "@/ui/pot-section";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { CONDITION_WORDS, WALL_WORDS } from "@/words/terms";
 import { ClayField } from "./clay-field";
 import { draftOf, PotFields, readPot } from "./pot-fields";

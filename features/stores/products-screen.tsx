@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { ProductsView } from "./products";
 
 export async function ProductsScreen({ collectionId }: { collectionId: string }) {

@@ -5,9 +5,9 @@ import { mixLife, mixOfRecipe } from "@/core/mix/index";
 import type { MixStores, StoredRecipe } from "@/core/records/index";
 import { kilograms, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { componentName } from "@/words/mixes";
 
 const FIELDS = ["name", "parts", "feedsMonths", "note"];

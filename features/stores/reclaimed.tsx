@@ -5,9 +5,9 @@ import { STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
 import { day, litres, number, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { STRUCTURE_WORDS } from "@/words/mixes";
 
 /** Mix saved from emptied pots: a stock of its own, older than it looks. */

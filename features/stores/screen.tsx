@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import type { StorePot } from "@/core/ladder/index";
 import { brimEstimate } from "@/core/vessel/index";
 import type { CollectionView } from "../collection/load";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { shelfOf, usersByLot } from "./lots";
 import type { ShelfLot } from "./shelf";
 import { type Held, StoresView } from "./stores-view";

@@ -11,9 +11,9 @@ import { litres, number } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { money } from "@/ui/money";
 import { WALL_TONE } from "@/ui/tones";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { CONDITION_WORDS, MISFIT_WORDS, WALL_WORDS } from "@/words/terms";
 
 export type ShelfLot = StorePot & {

@@ -4,7 +4,7 @@ import type { BagOffer, Shopping } from "@/core/mix/index";
 import { csvLine } from "@/formats/table";
 import { day, litres, number } from "@/words/format";
 import { money } from "@/ui/money";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 export interface PotToBuy {
   lotId: string;

@@ -13,7 +13,7 @@ import {
 import { kilograms, litres, millimetres, number, readNumber } from "@/words/format";
 import { Caution, Facts, TextField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { SOAK_WORDS } from "@/words/mixes";
 import { MeasureFields } from "./measure-fields";
 import { readMeasures } from "./read-measures";

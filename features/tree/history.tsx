@@ -5,11 +5,11 @@ import type { EventKind, Happened, LoggedPayload } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { day } from "@/words/format";
 import { Form, SelectField } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
+import { useCommand } from "@/features/kernel/use-command";
 import { canCorrect, CorrectForm } from "../history/correct-form";
 import { type EventNames, eventWords } from "@/words/events";
-import { useAsOf } from "../shell/as-of";
-import { TAKEN_BACK, useNotice, useUndo } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";
 
 /** One event of a tree as its history shows it. */
 export interface HistoryItem {

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { number, percent } from "@/words/format";
 import { Why } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { ASK } from "./ask";
 import type { Narrowing } from "@/model/index";
 

@@ -17,8 +17,8 @@ import { NoteForm } from "../notes/note-form";
 import { PastPottingForm } from "../potting/past-form";
 import { RootCheck } from "../roots/root-check";
 import { verdictSentence, wantedPot, windowReason } from "@/words/sentences";
-import type { StripWood } from "../shell/data";
-import { useAsOf, useReplayed, useStripSubject } from "../shell/as-of";
+import type { StripWood } from "@/features/kernel/strip-wood";
+import { useAsOf, useReplayed, useStripSubject } from "@/features/kernel/as-of";
 import {
   CORRECTION_WORDS,
   HABIT_WORDS,

@@ -9,15 +9,15 @@ import { potSizeL } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { emptyPotDraft, PotFields, potSizeWords, readPot, type PotField } from "../stores/pot-fields";
-import { RoughDateField, useRoughDate } from "../shell/rough-date";
+import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
 import { FORM_WORDS, PURPOSE_WORDS } from "@/words/terms";
 import { KindField } from "./kind-field";
 import { type KindOption, matchKind } from "./kind-options";
-import { useRecordingDay } from "../shell/recording-day";
+import { useRecordingDay } from "@/features/kernel/recording-day";
 
 const FIELDS = [
   "tag",

@@ -5,8 +5,8 @@ import { kindById } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import type { StoredLot } from "@/data/pots";
 import type { StoredTree } from "@/data/trees";
-import { type CommandContext, type NewEvent, refuse } from "../commands/define";
-import { happening } from "../commands/days";
+import { type CommandContext, type NewEvent, refuse } from "@/features/kernel/define";
+import { happening } from "@/features/kernel/days";
 import { potName } from "@/words/terms";
 
 /** Tags that hang on living trees, in lower case, with the tree's id. */

@@ -4,8 +4,8 @@ import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { insertLots } from "@/data/pots";
 import { insertTrees } from "@/data/trees";
-import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { addsOnly, command, type CommandContext, refuse } from "../commands/define";
+import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { addsOnly, command, type CommandContext, refuse } from "@/features/kernel/define";
 import { potName } from "@/words/terms";
 import { arrive, livingTags, refuseTakenTag } from "./arrive";
 

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import type { LoggedEvent } from "@/core/event/index";
 import { endOf } from "@/core/records/index";
 import type { LoadedRecords } from "../collection/load";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { AddTreeForm } from "./add-form";
 import { kindOptions } from "./kind-options";
 import { nextTag } from "./next-tag";

@@ -3,7 +3,7 @@ import { calendarSlot, type DailyRecord, mergeSources } from "@/core/climate/ind
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
 import { openYard, type TreeState, type Yard, type YardWeather } from "@/model/index";
 import { loadWeather, sourceRecords } from "../collection/load";
-import type { CommandContext } from "../commands/define";
+import type { CommandContext } from "@/features/kernel/define";
 
 /** The source that is about to be read in. */
 const NEW_SOURCE = "new";

@@ -2,7 +2,7 @@
 
 import type { WeatherFormat } from "@/formats/weather-days";
 import { day, number } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { airWords, fitWords } from "@/words/weather";
 import type { WeatherPreview } from "./stream";
 

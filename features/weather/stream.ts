@@ -14,7 +14,7 @@ import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { BadBody, bodyOf } from "@/server/requests";
 import { loadRecords, yardOf } from "../collection/load";
-import { runCommand } from "../commands/run";
+import type { RunCommand } from "@/features/kernel/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
 import { weatherOptions } from "@/contract/climate";
 import { airFitOf, type LearnedFit } from "./learn-air";
@@ -77,12 +77,12 @@ export type WeatherMessage =
 const SHOWN_PROBLEMS = 200;
 
 /** A weather file is the request's body, read as it comes; without a commandId nothing is kept: that is the preview. */
-export function weatherStream(collectionId: string, request: Request): Response {
+export function weatherStream(collectionId: string, request: Request, runCommand: RunCommand): Response {
   const asked = weatherRequest.safeParse(readImportHeader(request));
   if (!asked.success || !z.uuid().safeParse(collectionId).success || request.body === null)
-    return Response.json({ step: "fault", faults: [{ path: "file", message: "Choose a file." }] });
+    return Response.json({ step: "fault", faults: [fault("file", "choose-file")] });
   const body = bodyOf(request, MOST_BYTES.weather);
-  return ndjsonResponse<WeatherMessage>((tell) => work(collectionId, asked.data, body, tell));
+  return ndjsonResponse<WeatherMessage>((tell) => work(collectionId, asked.data, body, tell, runCommand));
 }
 
 async function readText(
@@ -105,6 +105,7 @@ async function work(
   request: WeatherRequest,
   body: AsyncIterable<Uint8Array>,
   tell: (message: WeatherMessage) => void,
+  runCommand: RunCommand,
 ): Promise<void> {
   const fail = (why: Fault) => tell({ step: "fault", faults: [why] });
   try {

@@ -3,9 +3,9 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { AWAY, messagesOf, type Progress, sendFile } from "../imports/send-file";
-import { rememberOwn, useSeen } from "../commands/seen";
+import { rememberOwn, useSeen } from "@/features/kernel/seen";
 import { faultWords } from "@/words/faults";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { WeatherMessage, WeatherPreview } from "./stream";
 
 export interface WeatherChoice {

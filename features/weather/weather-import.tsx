@@ -3,8 +3,8 @@
 import { useEffect, useRef, useState } from "react";
 import { celsius, number, readNumber } from "@/words/format";
 import { FormFaults, SelectField, TextField } from "@/ui/fields";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { megabytes, MOST_BYTES } from "@/contract/limits";
 import { PreviewSummary } from "./preview-summary";
 import type { WeatherPreview } from "./stream";

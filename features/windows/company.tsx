@@ -6,9 +6,9 @@ import { HEALTH_STATES, type HealthState, PRUNING_PURPOSES, type PruningPurpose 
 import type { PartnerAdvice } from "@/core/species/index";
 import { day, litres, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { HEALTH_WORDS, PRUNING_WORDS } from "@/words/terms";
 
 interface Named {

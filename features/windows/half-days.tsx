@@ -3,8 +3,8 @@
 import { toIso } from "@/core/dates/index";
 import type { HalfDay, HalfDayReason } from "@/core/window/index";
 import { celsius, day, number } from "@/words/format";
-import { useAsOf } from "../shell/as-of";
-import { SimulatedMark } from "../shell/simulated";
+import { useAsOf } from "@/features/kernel/as-of";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 const REASON: Record<HalfDayReason, string> = { good: "good", heat: "hot", frost: "frost", wind: "wind", rain: "rain" };
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", timeZone: "UTC" });

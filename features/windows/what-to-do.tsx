@@ -4,7 +4,7 @@ import { type Judgement, WHENS } from "@/core/judgement/index";
 import { percent } from "@/words/format";
 import { Reasoned } from "@/ui/fields";
 import { actWords, refusalWords, WHEN_WORDS } from "@/words/judgement";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 
 /** What an experienced grower would do, in order, and what would be refused and why. */
 export function WhatToDo({

@@ -2,8 +2,8 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { kindOf, PLANNED_WORK, type TreeChance } from "@/model/index";
 import type { CollectionView } from "../collection/load";
-import { collectionView } from "../shell/data";
-import { asOfDay } from "../shell/page-props";
+import { collectionView } from "@/features/kernel/views";
+import { asOfDay } from "@/features/kernel/page-props";
 import { YardNav } from "../yard/yard-nav";
 import { type ChanceGroup, type WorkSummary, YardWindows } from "./yard-windows";
 

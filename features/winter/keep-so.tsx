@@ -1,9 +1,9 @@
 "use client";
 
 import { FormFaults } from "@/ui/fields";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import type { Asked, WinterFacts } from "./facts";
 
 /** What was asked becomes what is: the pot has been wrapped, mulched or sunk, or freed of it. */

@@ -7,7 +7,7 @@ import { knownValuesOf } from "@/core/species/index";
 import { wallOf } from "@/core/vessel/index";
 import type { WeatherDays } from "@/core/place/index";
 import { asWinterPlace, OPEN_QUARTER, quartersOf } from "../shelter/quarters";
-import { collectionView } from "../shell/data";
+import { collectionView } from "@/features/kernel/views";
 import { WinterView } from "./view";
 
 const SUMMER_COURSES = 10;

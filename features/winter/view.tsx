@@ -20,7 +20,7 @@ import { Reasoned, SelectField } from "@/ui/fields";
 import { celsius, degreesApart, litres, number, percent, type Units } from "@/words/format";
 import type { WinterApi } from "@/workers/winter.browser";
 import { MARK_WORDS } from "@/words/species";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import { ClayField } from "../stores/clay-field";
 import { WALL_WORDS } from "@/words/terms";
 import { Ribbon } from "./ribbon";
@@ -28,7 +28,7 @@ import { Here } from "./here";
 import type { Asked, Group, WinterFacts } from "./facts";
 import { KeepSo } from "./keep-so";
 import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "@/words/winter";
-import { SimulatedMark } from "../shell/simulated";
+import { SimulatedMark } from "@/features/kernel/simulated";
 
 const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
   record: "weather years after the site’s own record",

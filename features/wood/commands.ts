@@ -1,7 +1,7 @@
 import type { When } from "@/contract/index";
 import { subject } from "@/core/event/index";
-import { findTree, happening, refuseBeforeArrival, refuseFuture } from "../commands/days";
-import { command, type CommandContext } from "../commands/define";
+import { findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
+import { command, type CommandContext } from "@/features/kernel/define";
 
 function check(context: CommandContext, treeIds: readonly string[], on: When) {
   refuseFuture(context, on);

@@ -31,7 +31,8 @@ import {
 import { weightedQuantiles } from "@/core/math/index";
 import type { CollectionView } from "../collection/load";
 import { AlmanacNav } from "../almanac/almanac-nav";
-import { collectionView, ownStripWood } from "../shell/data";
+import { ownStripWood } from "@/features/kernel/own-wood";
+import { collectionView } from "@/features/kernel/views";
 import { eventWords } from "@/words/events";
 import { minimaAround } from "./frost-around";
 import { LATE_WORKS, type LateWork, type WoodPicture } from "./picture";

@@ -4,7 +4,7 @@ import { toDay, toIso } from "@/core/dates/index";
 import { celsius, month } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { FROST, INK, OCHRE, woodTone } from "@/ui/tones";
-import { useAsOf } from "../shell/as-of";
+import { useAsOf } from "@/features/kernel/as-of";
 import type { WoodPicture } from "./picture";
 
 const W = 820;

@@ -4,11 +4,11 @@ import { useState } from "react";
 import { BENDS, type Bend, FEED_FORMS, type FeedForm as Form_, LEAF_FALLS, type LeafFall } from "@/core/wood/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
-import { useNotice } from "../shell/notice";
+import { loose, useCommand } from "@/features/kernel/use-command";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
 import { BEND_WORDS, FEED_WORDS, LEAF_FALL_WORDS } from "@/words/terms";
-import { useRecordingDay } from "../shell/recording-day";
+import { useRecordingDay } from "@/features/kernel/recording-day";
 
 const NOT_LOOKED = "";
 

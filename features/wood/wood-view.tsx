@@ -5,13 +5,13 @@ import { useState } from "react";
 import type { DateEstimate } from "@/core/estimate/index";
 import { celsius, day, number, percent } from "@/words/format";
 import { Field, Form, SelectField, Why } from "@/ui/fields";
-import type { StripWood } from "../shell/data";
-import { useAsOf, useStripSubject } from "../shell/as-of";
+import type { StripWood } from "@/features/kernel/strip-wood";
+import { useAsOf, useStripSubject } from "@/features/kernel/as-of";
 import { LIMIT_BECAUSE } from "@/words/terms";
 import type { LateWork, WoodPicture } from "./picture";
 import { WoodChart } from "./wood-chart";
 import { FeedForm, PruneForm, WoodCheckForm } from "./wood-forms";
-import { useFollowDay } from "../shell/follow-day";
+import { useFollowDay } from "@/features/kernel/follow-day";
 
 interface Props {
   picture: WoodPicture;

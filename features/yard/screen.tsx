@@ -2,8 +2,8 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { movedSince } from "../look/since";
 import { countYard } from "@/words/sentences";
-import { collectionView } from "../shell/data";
-import { asOfDay } from "../shell/page-props";
+import { collectionView } from "@/features/kernel/views";
+import { asOfDay } from "@/features/kernel/page-props";
 import { YardNav } from "./yard-nav";
 import { YardView } from "./yard-view";
 

@@ -1,6 +1,6 @@
 "use client";
 
-import { SubNav } from "../shell/sub-nav";
+import { SubNav } from "@/features/kernel/sub-nav";
 
 const PARTS = [
   ["", "The yard"],

@@ -12,7 +12,7 @@ import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "@/words/sentences";
 import { MovedPanel } from "../look/moved-panel";
 import type { MovedSince } from "../look/since";
-import { useAsOf, useReplayed } from "../shell/as-of";
+import { useAsOf, useReplayed } from "@/features/kernel/as-of";
 import { LIMIT_WORD } from "@/words/terms";
 
 /** Tallest pot of the yard is drawn this high: one scale for all of them. */

@@ -9,7 +9,7 @@ import { PEDREGAL_ID } from "@/demo/pedregal";
 import { TRAMHALLE_ID, TRAMHALLE_SITE } from "@/demo/tramhalle";
 import { TRAMHALLE_NORMALS } from "@/demo/weather";
 import { rebuildTracks, viewCollection } from "@/features/collection/load";
-import { runCommand } from "@/features/commands/run";
+import { runCommand } from "@/features/registry";
 import { type ImportMessage, runImport } from "@/features/imports/run";
 import { writeWeatherCsv } from "@/formats/weather-csv";
 import { closePools, pool } from "@/server/pool";
@@ -56,7 +56,7 @@ async function bring(collectionId: string, kind: "trees" | "pottings", text: str
     mapping: null,
     options,
   };
-  await runImport(collectionId, request, file(), (message) => (last = message));
+  await runImport(collectionId, request, file(), (message) => (last = message), runCommand);
   if ((last as ImportMessage | null)?.step !== "done") throw new Error(JSON.stringify(last).slice(0, 500));
 }
 

@@ -1,5 +1,6 @@
 import { fault } from "@/contract/faults";
-import { type Failure, runCommand } from "@/features/commands/run";
+import type { Failure } from "@/features/kernel/run";
+import { runCommand } from "@/features/registry";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign, readJson } from "@/server/requests";
 

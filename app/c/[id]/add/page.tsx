@@ -1,5 +1,5 @@
 import { AddTreeScreen } from "@/features/trees/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function AddTreePage({ params }: { params: Promise<{ id: string }> }) {
   return (

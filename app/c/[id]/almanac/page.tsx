@@ -1,5 +1,5 @@
 import { AlmanacScreen, thresholdOf } from "@/features/almanac/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function AlmanacPage({
   params,

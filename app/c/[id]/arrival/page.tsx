@@ -1,6 +1,6 @@
 import { ArrivalScreen } from "@/features/arrival/screen";
-import { PageTitle } from "@/features/shell/page-title";
-import type { CollectionPageProps } from "@/features/shell/page-props";
+import { PageTitle } from "@/features/kernel/page-title";
+import type { CollectionPageProps } from "@/features/kernel/page-props";
 
 export default async function ArrivalPage({ params, searchParams }: CollectionPageProps) {
   return (

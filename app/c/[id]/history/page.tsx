@@ -1,5 +1,5 @@
 import { HistoryScreen } from "@/features/history/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function HistoryPage({
   params,

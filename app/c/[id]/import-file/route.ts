@@ -1,5 +1,6 @@
 import { fault } from "@/contract/faults";
 import { importStream } from "@/features/imports/stream";
+import { runCommand } from "@/features/registry";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";
 
@@ -7,6 +8,6 @@ export function POST(request: Request, { params }: { params: Promise<{ id: strin
   return answering(request, async () =>
     isForeign(request)
       ? faultResponse("refused", 403, fault("", "foreign-site"))
-      : importStream((await params).id, request),
+      : importStream((await params).id, request, runCommand),
   );
 }

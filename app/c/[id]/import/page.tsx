@@ -1,5 +1,5 @@
 import { ListsScreen } from "@/features/imports/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function ImportPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { LaddersScreen } from "@/features/ladders/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function LaddersPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { LooksScreen } from "@/features/learning/looks-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function LooksPage({ params }: { params: Promise<{ id: string }> }) {
   return (

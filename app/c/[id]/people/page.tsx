@@ -1,5 +1,5 @@
 import { PeopleScreen } from "@/features/people/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function PeoplePage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,6 @@
 import { fault } from "@/contract/faults";
 import { uploadPhoto } from "@/features/notes/photos";
+import { runCommand } from "@/features/registry";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";
 
@@ -7,6 +8,6 @@ export function POST(request: Request, { params }: { params: Promise<{ id: strin
   return answering(request, async () =>
     isForeign(request)
       ? faultResponse("refused", 403, fault("", "foreign-site"))
-      : Response.json(await uploadPhoto((await params).id, request)),
+      : Response.json(await uploadPhoto((await params).id, request, runCommand)),
   );
 }

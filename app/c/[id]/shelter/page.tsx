@@ -1,5 +1,5 @@
 import { ShelterScreen } from "@/features/shelter/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function ShelterPage({ params }: { params: Promise<{ id: string }> }) {
   return (

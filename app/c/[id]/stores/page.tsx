@@ -1,5 +1,5 @@
 import { StoresScreen } from "@/features/stores/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function StoresPage({
   params,

@@ -1,5 +1,5 @@
 import { WalkScreen } from "@/features/walk/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function WalkPage({ params }: { params: Promise<{ id: string }> }) {
   return (

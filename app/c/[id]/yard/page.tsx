@@ -1,6 +1,6 @@
 import { YardScreen } from "@/features/yard/screen";
-import type { CollectionPageProps } from "@/features/shell/page-props";
-import { PageTitle } from "@/features/shell/page-title";
+import type { CollectionPageProps } from "@/features/kernel/page-props";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function YardPage({ params, searchParams }: CollectionPageProps) {
   return (

@@ -1,5 +1,5 @@
 import { AheadScreen } from "@/features/almanac/ahead-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function AheadPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { KindsScreen } from "@/features/kinds/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function KindsPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { PlacesScreen } from "@/features/almanac/places-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function PlacesPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { RecordsScreen } from "@/features/almanac/records-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function RecordsPage({ params }: { params: Promise<{ id: string }> }) {
   return (

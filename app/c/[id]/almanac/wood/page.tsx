@@ -1,5 +1,5 @@
 import { type WoodQuestion, WoodScreen } from "@/features/wood/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function WoodPage({
   params,

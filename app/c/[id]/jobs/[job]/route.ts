@@ -1,4 +1,5 @@
-import { followJob } from "@/features/jobs/follow";
+import { followJob } from "@/features/kernel/follow-job";
+import { wakeJobs } from "@/features/registry";
 import { answering } from "@/server/answers";
 
 export const dynamic = "force-dynamic";
@@ -6,6 +7,6 @@ export const dynamic = "force-dynamic";
 export function GET(request: Request, { params }: { params: Promise<{ id: string; job: string }> }) {
   return answering(request, async () => {
     const { id, job } = await params;
-    return followJob(id, job, request.signal);
+    return followJob(id, job, request.signal, wakeJobs);
   });
 }

@@ -1,5 +1,5 @@
 import { MovesScreen } from "@/features/shelter/moves-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function MovesPage({ params }: { params: Promise<{ id: string }> }) {
   return (

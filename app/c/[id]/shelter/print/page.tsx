@@ -1,5 +1,5 @@
 import { PrintScreen } from "@/features/shelter/print-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function PrintPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { RoundScreen } from "@/features/shelter/round-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function RoundPage({
   params,

@@ -1,5 +1,5 @@
 import { WatchScreen } from "@/features/shelter/watch-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function WatchPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { BigScreen } from "@/features/stores/big-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function BigPage({ params }: { params: Promise<{ id: string }> }) {
   return (

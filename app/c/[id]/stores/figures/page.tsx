@@ -1,5 +1,5 @@
 import { FiguresScreen } from "@/features/stores/figures-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function FiguresPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { LibraryScreen } from "@/features/stores/library-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function LibraryPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { MixesScreen } from "@/features/stores/mixes-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function MixesPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,5 +1,5 @@
 import { MixingScreen } from "@/features/stores/mixing-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function MixingPage({
   params,

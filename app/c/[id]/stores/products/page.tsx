@@ -1,5 +1,5 @@
 import { ProductsScreen } from "@/features/stores/products-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function ProductsPage({ params }: { params: Promise<{ id: string }> }) {
   return (

@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { TreeScreen } from "@/features/tree/screen";
-import { TreeTitle } from "@/features/shell/tree-title";
+import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function TreePage({
   params,

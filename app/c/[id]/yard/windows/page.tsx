@@ -1,5 +1,5 @@
 import { YardWindowsScreen } from "@/features/windows/yard-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function YardWindowsPage({
   params,

@@ -1,5 +1,5 @@
 import { KindScreen } from "@/features/kinds/screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function KindPage({
   params,

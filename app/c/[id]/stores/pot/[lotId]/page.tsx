@@ -1,5 +1,5 @@
 import { PotScreen } from "@/features/stores/pot-screen";
-import { PageTitle } from "@/features/shell/page-title";
+import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function PotPage({ params }: { params: Promise<{ id: string; lotId: string }> }) {
   const { id, lotId } = await params;

@@ -1,8 +1,8 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { CorrectScreen } from "@/features/correct/screen";
-import { TreeTitle } from "@/features/shell/tree-title";
-import type { TreePageProps } from "@/features/shell/page-props";
+import { TreeTitle } from "@/features/kernel/tree-title";
+import type { TreePageProps } from "@/features/kernel/page-props";
 
 export default async function CorrectPage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;

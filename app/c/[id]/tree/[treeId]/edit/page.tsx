@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { TreeDetailsScreen } from "@/features/identity/screen";
-import { TreeTitle } from "@/features/shell/tree-title";
+import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function TreeDetailsPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
   const { id, treeId } = await params;

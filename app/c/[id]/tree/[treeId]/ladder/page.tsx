@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { LadderScreen } from "@/features/ladder/screen";
-import { TreeTitle } from "@/features/shell/tree-title";
+import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function LadderPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {
   const { id, treeId } = await params;

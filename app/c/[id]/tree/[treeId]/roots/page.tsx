@@ -1,8 +1,8 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { RootReadingScreen } from "@/features/roots/reading-screen";
-import { TreeTitle } from "@/features/shell/tree-title";
-import type { TreePageProps } from "@/features/shell/page-props";
+import { TreeTitle } from "@/features/kernel/tree-title";
+import type { TreePageProps } from "@/features/kernel/page-props";
 
 export default async function RootsPage({ params, searchParams }: TreePageProps) {
   const { id, treeId } = await params;

@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { WinterScreen } from "@/features/winter/screen";
-import { TreeTitle } from "@/features/shell/tree-title";
+import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function WinterPage({
   params,

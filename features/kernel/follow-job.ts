@@ -2,14 +2,18 @@ import "server-only";
 import { z } from "zod";
 import { findJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
-import { wakeJobs } from "./run";
 
 const EVERY_MS = 250;
 /** A stream is ended after so long; the browser asks again. */
 const MOST_MS = 10 * 60_000;
 
 /** How far a job is, as server-sent events: `progress` while it runs, `ended` once. */
-export async function followJob(collectionId: string, jobId: string, signal: AbortSignal): Promise<Response> {
+export async function followJob(
+  collectionId: string,
+  jobId: string,
+  signal: AbortSignal,
+  wakeJobs: () => void,
+): Promise<Response> {
   const known = z.uuid().safeParse(collectionId).success && z.uuid().safeParse(jobId).success;
   if (!known || !(await findJob(pool(), { collectionId }, jobId))) return new Response("no such job", { status: 404 });
   wakeJobs();

@@ -15,10 +15,9 @@ import { writers } from "@/server/pool";
 import { principal } from "@/server/principal";
 import { changedSince } from "./conflicts";
 import { exactDay } from "./days";
-import { type LoadedRecords, loadRecords, loadWithout } from "../collection/load";
+import { type LoadedRecords, loadRecords, loadWithout } from "@/features/collection/load";
 import { type Command, type CommandContext, type NewEvent, Refusal, refuse } from "./define";
 import { datesOutOfReach } from "./reach";
-import { COMMANDS } from "./registry";
 
 /** How a write failed, as its status tells it. */
 export type Failure = "invalid" | "unknown" | "refused" | "conflict" | "unavailable" | "failed";
@@ -43,16 +42,28 @@ function failed<C extends FaultCode>(
   return { ok: false, code: failure, faults: [fault(path, code, ...figures)] };
 }
 
-/**
- * The one door for writes: validates, checks rights and conflicts, runs in a transaction, writes the entry with its events.
- * The same commandId again answers the first result. Faults come back as data; nothing is half written.
- */
-export async function runCommand(
+/** Carries out a write by its name. */
+export type RunCommand = (
   name: string,
   raw: unknown,
-  onProgress: (done: number, of: number) => void = () => undefined,
+  onProgress?: (done: number, of: number) => void,
+) => Promise<CommandResult>;
+
+/**
+ * The one door for writes, for the commands it is handed: validates, checks rights and conflicts, runs in a transaction, writes the entry with its events.
+ * The same commandId again answers the first result. Faults come back as data; nothing is half written.
+ */
+export const runnerOf =
+  (commands: ReadonlyMap<string, Command>): RunCommand =>
+  (name, raw, onProgress = () => undefined) =>
+    runOne(commands.get(name), name, raw, onProgress);
+
+async function runOne(
+  command: Command | undefined,
+  name: string,
+  raw: unknown,
+  onProgress: (done: number, of: number) => void,
 ): Promise<CommandResult> {
-  const command = COMMANDS.get(name);
   if (!command) return failed("unknown", "", "no-such-command", { name });
   const who = principal();
   if (who.role !== command.role) return failed("refused", "", "only-looking");

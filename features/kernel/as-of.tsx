@@ -4,7 +4,7 @@ import * as Comlink from "comlink";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/words/format";
-import type { StripWood } from "./data";
+import type { StripWood } from "./strip-wood";
 import { putDay } from "./put-day";
 
 export interface StripSubject {

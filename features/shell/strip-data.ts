@@ -1,17 +1,12 @@
 import "server-only";
-import { cache } from "react";
 import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { namesTogether, type Profile } from "@/core/species/index";
-import { woodOn, type WoodState, type Yard } from "@/model/index";
+import { woodOn } from "@/model/index";
 import { firstRing } from "../almanac/ahead";
-import { type CollectionView, viewCollection, viewRecords } from "../collection/load";
-
-/** One read of a collection per request, however many parts of the page ask. */
-export const collectionView = cache(viewCollection);
-
-/** The records alone, for pages that need no weather. */
-export const recordsView = cache(viewRecords);
+import type { CollectionView } from "../collection/load";
+import { woodLetters, woodRange } from "../kernel/own-wood";
+import { type StripWood, WEEK } from "../kernel/strip-wood";
 
 export interface StripData {
   /** What the weather years behind everything shown are generated from; null where they are a record of the site's own. */
@@ -32,22 +27,11 @@ export interface StripData {
   alarm: { name: string; on: string; chance: number } | null;
 }
 
-export interface StripWood {
-  /** Of a kind its profile's key, of a tree `tree:` and its id. */
-  key: string;
-  name: string;
-  /** Trees it stands for; a single tree is counted with its kind. */
-  count: number;
-  /** A letter a week: a soft … z ripe, capitals while leafless. */
-  weeks: string;
-}
-
 export interface WeekCount {
   on: string;
   count: number;
 }
 
-const WEEK = 7;
 /** Days before and after today the strip marks work on. */
 const MARKED_DAYS = 900;
 
@@ -98,33 +82,4 @@ function weekCounter(today: DayNumber) {
     },
     list: (): WeekCount[] => [...counts].map(([week, count]) => ({ on: toIso(week), count })),
   };
-}
-
-function woodRange(yard: Yard, kind: Profile | null): [DayNumber, number] {
-  if (kind === null) return [yard.today, 0];
-  const series = yard.kindTracks(kind)!.wood;
-  return [series.startDay, Math.floor(series.phase.length / WEEK)];
-}
-
-function woodLetters(woodOn: (day: DayNumber) => WoodState, from: DayNumber, weeks: number): string {
-  return Array.from({ length: weeks }, (_, w) => woodLetter(woodOn(from + w * WEEK))).join("");
-}
-
-/** Wood of a tree that goes its own pace or stands elsewhere than in the open; null where it goes as its kind does. Sent with the tree's own pages only. */
-export function ownStripWood({ yard }: CollectionView, treeId: string): StripWood | null {
-  const tree = yard.tree(treeId);
-  const now = tree?.goesItsOwnWay ? tree.on(yard.today) : null;
-  if (!tree || !now) return null;
-  const [from, weeks] = woodRange(yard, tree.kind);
-  return {
-    key: `tree:${treeId}`,
-    name: tree.record.tag,
-    count: 0,
-    weeks: woodLetters((day) => now.woodOn(day), from, weeks),
-  };
-}
-
-function woodLetter({ stage, ripe }: WoodState): string {
-  const letter = String.fromCharCode(97 + Math.round(25 * ripe.p50));
-  return stage === "dormant" || stage === "swelling" ? letter.toUpperCase() : letter;
 }

@@ -1,5 +1,5 @@
 import "server-only";
-import { collectionView } from "./data";
+import { collectionView } from "./views";
 import { PageTitle } from "./page-title";
 
 /** The title of one of a tree's pages: its tag first, for growers with several open side by side. */

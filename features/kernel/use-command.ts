@@ -6,7 +6,7 @@ import type { CommandAnswer, CommandField, CommandName, CommandSent } from "@/co
 import { type Fault, fault } from "@/contract/faults";
 import { faultWords } from "@/words/faults";
 import type { Units } from "@/words/format";
-import { useUnits } from "../shell/as-of";
+import { useUnits } from "./as-of";
 import type { CommandResult } from "./run";
 import { rememberOwn, saidOf, useSeen } from "./seen";
 

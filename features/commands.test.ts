@@ -4,8 +4,9 @@ import { hasTestDatabase } from "@/test-support/database";
 import { findCollection } from "@/data/collections";
 import { listEntries, listEvents } from "@/data/log";
 import { closePools, pool } from "@/server/pool";
-import { viewCollection } from "../collection/load";
-import { type CommandResult, runCommand } from "./run";
+import { viewCollection } from "@/features/collection/load";
+import type { CommandResult } from "@/features/kernel/run";
+import { runCommand } from "@/features/registry";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
 

@@ -2,8 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
-import { useCommand } from "../commands/use-command";
-import { useAsOf } from "../shell/as-of";
+import { useCommand } from "./use-command";
+import { useAsOf } from "./as-of";
 
 export interface RunningJob {
   id: string;

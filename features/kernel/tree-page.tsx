@@ -2,10 +2,10 @@ import "server-only";
 import { notFound } from "next/navigation";
 import type { ReactNode } from "react";
 import { type DayNumber, toDay } from "@/core/dates/index";
-import type { CollectionView } from "../collection/load";
-import { collectionView } from "../shell/data";
-import { NotHereThen } from "../shell/follow-day";
-import { asOfDay } from "../shell/page-props";
+import type { CollectionView } from "@/features/collection/load";
+import { collectionView } from "./views";
+import { NotHereThen } from "./follow-day";
+import { asOfDay } from "./page-props";
 import type { TreeOnDay } from "@/model/index";
 
 /** What a page's address asks for. */

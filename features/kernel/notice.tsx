@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
-import { useCommand } from "../commands/use-command";
+import { useCommand } from "./use-command";
 
 interface Notice {
   text: string;

@@ -1,4 +1,15 @@
-import type { StripWood } from "./data";
+/** Days of a week: what the strip counts in. */
+export const WEEK = 7;
+
+export interface StripWood {
+  /** Of a kind its profile's key, of a tree `tree:` and its id. */
+  key: string;
+  name: string;
+  /** Trees it stands for; a single tree is counted with its kind. */
+  count: number;
+  /** A letter a week: a soft … z ripe, capitals while leafless. */
+  weeks: string;
+}
 
 /** One week of wood: mean ripeness of what has leaves, and the leafless share. */
 export interface WoodWeek {

@@ -1,0 +1,141 @@
+import { undoEntry, undoTogether } from "@/features/history/commands";
+import { describeTree, endTree, joinPot, mergeTrees, reassignEvent } from "@/features/identity/commands";
+import { importPots, importPottings, importTrees } from "@/features/imports/commands";
+import { markSeen } from "@/features/look/commands";
+import { recordMeasure } from "@/features/measure/commands";
+import { addNote, addPhoto } from "@/features/notes/commands";
+import { recordAbsence, setPerson } from "@/features/people/commands";
+import { addPlace, describePlace, placeTrees } from "@/features/places/commands";
+import { matchTrees, recordAnchored, recordHealth } from "@/features/condition/commands";
+import { sayKind } from "@/features/kinds/commands";
+import { recordPastPotting, recordPotting } from "@/features/potting/commands";
+import { receiveTree } from "@/features/arrival/commands";
+import {
+  buildPlace,
+  keepShelter,
+  planShelter,
+  protectTrees,
+  setWinterWord,
+  waterTrees,
+} from "@/features/shelter/commands";
+import { beginRescue, endRescue, recordCheckpoint } from "@/features/rescue/commands";
+import { cancelJobCommand, chooseLadders, planLaddersCommand } from "@/features/ladders/commands";
+import { chooseLadder, setLadderTerms } from "@/features/ladder/commands";
+import { recordRerooting, recordRoots, recordWorkInPlace } from "@/features/roots/commands";
+import { setCurrencyCommand, setUnitsCommand } from "@/features/settings/commands";
+import { createCollection } from "@/features/setup/commands";
+import {
+  addPots,
+  describeLot,
+  discardPots,
+  identifyPot,
+  measurePots,
+  movePots,
+  setPotCondition,
+  stockPots,
+} from "@/features/stores/commands";
+import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "@/features/stores/mix-commands";
+import { addTree, correctArrival, splitBatch } from "@/features/trees/commands";
+import {
+  importLogger,
+  importWeather,
+  pollLogger,
+  rankWeather,
+  sayClimate,
+  setAlarm,
+  setPlaceClimate,
+} from "@/features/weather/commands";
+import { recordFeed, recordPruning, recordWood } from "@/features/wood/commands";
+import type { Command } from "@/features/kernel/define";
+import { runnerOf } from "@/features/kernel/run";
+import { planLadders } from "@/features/ladders/job";
+import { planShelterJob } from "@/features/shelter/job";
+import { type JobHandler, runJobs } from "@/server/job-runner";
+
+/** Every write the application knows, by name. */
+export const COMMANDS: ReadonlyMap<string, Command> = new Map(
+  [
+    createCollection,
+    setUnitsCommand,
+    setCurrencyCommand,
+    addTree,
+    correctArrival,
+    splitBatch,
+    describeTree,
+    endTree,
+    mergeTrees,
+    reassignEvent,
+    joinPot,
+    recordMeasure,
+    recordRoots,
+    recordRerooting,
+    recordWorkInPlace,
+    beginRescue,
+    recordCheckpoint,
+    endRescue,
+    receiveTree,
+    chooseLadder,
+    setLadderTerms,
+    planLaddersCommand,
+    cancelJobCommand,
+    chooseLadders,
+    recordPotting,
+    recordPastPotting,
+    addNote,
+    addPhoto,
+    stockPots,
+    discardPots,
+    setPotCondition,
+    addPots,
+    describeLot,
+    movePots,
+    identifyPot,
+    measurePots,
+    setComponent,
+    setRecipe,
+    setOffer,
+    setProduct,
+    setReclaimed,
+    addPlace,
+    placeTrees,
+    describePlace,
+    buildPlace,
+    protectTrees,
+    waterTrees,
+    setWinterWord,
+    planShelter,
+    keepShelter,
+    recordHealth,
+    recordAnchored,
+    matchTrees,
+    sayKind,
+    setPerson,
+    recordAbsence,
+    importTrees,
+    importPots,
+    importPottings,
+    importLogger,
+    importWeather,
+    pollLogger,
+    rankWeather,
+    recordFeed,
+    recordPruning,
+    recordWood,
+    sayClimate,
+    setAlarm,
+    setPlaceClimate,
+    undoEntry,
+    undoTogether,
+    markSeen,
+  ].map((c) => [c.name, c]),
+);
+
+/** Carries out any of them. */
+export const runCommand = runnerOf(COMMANDS);
+
+const JOBS: Readonly<Record<string, JobHandler>> = { "plan-ladders": planLadders, "plan-shelter": planShelterJob };
+
+/** Looks for waiting work and does it, without keeping anybody waiting. */
+export function wakeJobs(): void {
+  void runJobs(JOBS);
+}
