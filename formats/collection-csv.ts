@@ -11,6 +11,8 @@ import {
   potSizeL,
   readPotSize,
   type Wall,
+  USUAL_WALL,
+  wallNamed,
   WALLS,
 } from "@/core/vessel/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
@@ -242,31 +244,16 @@ class Cells {
   }
 }
 
-const WALL_SYNONYMS: [RegExp, Wall][] = [
-  [/^(plastic|pp|resin|smooth)/, "smooth-plastic"],
-  [/^(clay|terra|unglazed)/, "terracotta"],
-  [/^(glaz|ceramic|stoneware)/, "glazed"],
-  [/^(fabric|grow-?bag|felt)/, "fabric"],
-  [/^(wood|timber|box|larch|oak)/, "timber-lined"],
-  [/^(air|slot)/, "air-pruning"],
-  [/^(copper)/, "copper-lined"],
-  [/^(bag|poly|film)/, "poly-bag"],
-  [/^(metal|steel|zinc|tin)/, "metal"],
-  [/^(concrete|cement|stone)/, "concrete"],
-  [/^(rubber|tyre)/, "rubber"],
-  [/^(fibre|fiber|coir|peat)/, "fibre"],
-];
-
 function readWall(cells: Cells): Wall {
   const text = cells
     .text("wall")
     .toLowerCase()
     .replace(/[\s_]+/g, "-");
-  if (text === "") return "smooth-plastic";
-  const wall = WALLS.find((w) => w === text) ?? WALL_SYNONYMS.find(([pattern]) => pattern.test(text))?.[1];
+  if (text === "") return USUAL_WALL;
+  const wall = WALLS.find((w) => w === text) ?? wallNamed(text.replaceAll("-", " "))?.wall;
   if (wall) return wall;
   cells.fault("wall", `What is its wall of? One of ${WALLS.join(", ")}, or nothing: plastic is taken.`);
-  return "smooth-plastic";
+  return USUAL_WALL;
 }
 
 const SHAPES = ["round", "square", "rectangle", "cylinder", "fabric", "bag"] as const;
@@ -439,7 +426,7 @@ export function readPotLines(
         line: row.line,
         name,
         count: cells.count("count", toBuy ? 0 : 1),
-        pot: pot ?? { known: "about", litres: 1, wall: "smooth-plastic" },
+        pot: pot ?? { known: "about", litres: 1, wall: USUAL_WALL },
         price: cells.price("price"),
         condition: cells.oneOf("condition", POT_CONDITIONS, "The condition") ?? "sound",
         place: cells.text("place", 120) || null,

@@ -9,7 +9,6 @@ import {
   BY_LOOK,
   checkBelief,
   checkRerooting,
-  CIRCLING_BY_WALL,
   gradeProbability,
   growBelief,
   moveBelief,
@@ -19,7 +18,16 @@ import {
   SURPRISE_BELOW,
 } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
-import { brimHeightMm, MIX_SHARE_OF_BRIM, mixEstimate, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
+import {
+  brimHeightMm,
+  MIX_SHARE_OF_BRIM,
+  mixEstimate,
+  type Pot,
+  vesselOf,
+  wallOf,
+  USUAL_WALL,
+  WALL,
+} from "@/core/vessel/index";
 import type { LotRecord } from "@/core/records/index";
 
 /** What is supposed of roots on arrival, by form, before anyone looks. Wide on purpose (L). */
@@ -90,7 +98,7 @@ export interface Replayed {
  */
 export function presumedPot(replayed: Pick<Replayed, "pot" | "bare" | "volumeL">): Pot | null {
   if (replayed.pot !== null || replayed.bare) return replayed.pot;
-  return { known: "about", litres: replayed.volumeL.p50 / MIX_SHARE_OF_BRIM.typical, wall: "smooth-plastic" };
+  return { known: "about", litres: replayed.volumeL.p50 / MIX_SHARE_OF_BRIM.typical, wall: USUAL_WALL };
 }
 
 /** Years since the tree was last potted; a pot nobody remembers filling is taken as two years old. */
@@ -161,7 +169,7 @@ function apply(
         kPerDegreeDay: profile.kPerDegreeDay,
         vigourSd: profile.vigourSd,
         vigourMean: profile.vigourMean,
-        wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
+        wallFactor: WALL[pot ? wallOf(pot) : USUAL_WALL].circling,
         ...start,
       });
       const pottedOn = potted ? toDay(potted.best) : null;
@@ -212,7 +220,7 @@ function apply(
         lnVolumeSd: samePot ? 0 : Math.hypot(logSd(state.volumeL), logSd(to)),
         correction: payload.correction,
         retainedShare: payload.retainedShare ?? undefined,
-        wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
+        wallFactor: WALL[pot ? wallOf(pot) : USUAL_WALL].circling,
       });
       blurBelief(state.belief, warmthSdOf(track, profile.warmth, event.on));
       state.lotId = event.potLotId;
@@ -341,7 +349,7 @@ function joinPot(
       ratio: to.p50 / state.volumeL.p50,
       lnVolumeSd: Math.hypot(logSd(state.volumeL), logSd(to)),
       correction: payload.correction,
-      wallFactor: CIRCLING_BY_WALL[pot ? wallOf(pot) : "smooth-plastic"],
+      wallFactor: WALL[pot ? wallOf(pot) : USUAL_WALL].circling,
     });
     state.previousVolumeL = state.volumeL.p50;
     state.volumeL = to;

@@ -1,5 +1,5 @@
 import type { MixColumn } from "@/core/mix/index";
-import { type Vessel, widthAtMm } from "@/core/vessel/index";
+import { type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
 import { litres, millimetres, type Units } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, WALL_TONE } from "./tones";
@@ -70,7 +70,7 @@ export function MixColumnDrawing(props: Props) {
       {bottomLayerMm > 0 && <path d={pathOf(innerOutline(vessel, 0, bottomLayerMm), at)} fill={`url(#${id}-gravel)`} />}
       <path
         d={pathOf(wallOutline(vessel, wall), at)}
-        fill={WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        fill={WALL_TONE[vessel.wall ?? USUAL_WALL]}
         stroke={INK}
         strokeWidth="0.8"
       />

@@ -1,6 +1,6 @@
 import { mulberry32 } from "@/core/random/index";
 import type { Ball } from "@/core/setting/index";
-import { brimHeightMm, type Vessel, widthAtMm } from "@/core/vessel/index";
+import { brimHeightMm, type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
 import { millimetres, type Units } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { INK, OCHRE, rootTone, SOIL, WALL_TONE } from "./tones";
@@ -133,7 +133,7 @@ export function PotSection(props: PotSectionProps) {
       )}
       <path
         d={pathOf(wallOutline(vessel, wall), at)}
-        fill={WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        fill={WALL_TONE[vessel.wall ?? USUAL_WALL]}
         stroke={INK}
         strokeWidth="1"
         strokeDasharray={broken}

@@ -1,3 +1,4 @@
+import type { Wall } from "@/core/vessel/index";
 /** Colours from the matter. Always used with a word or a pattern beside them. */
 type Rgb = [number, number, number];
 
@@ -29,7 +30,7 @@ export const FROST = "#5d7c96";
 export const SOIL = "#8d7355";
 export const INK = "#2c2a22";
 
-export const WALL_TONE: Record<string, string> = {
+export const WALL_TONE: Record<Wall, string> = {
   "smooth-plastic": "#4d4f4a",
   glazed: "#4a6272",
   metal: "#71787c",

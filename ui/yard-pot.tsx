@@ -1,4 +1,4 @@
-import { brimHeightMm, type Vessel, widthAtMm } from "@/core/vessel/index";
+import { brimHeightMm, type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { rootTone, TWIG, WALL_TONE, woodTone } from "./tones";
 
@@ -53,7 +53,7 @@ export function YardPot({ vessel, fillHeightMm, fill, ripe, scale, count, guesse
       <path d={pathOf(ball, at)} fill={rootTone(fill)} />
       <path
         d={pathOf(wallOutline(vessel, wall), at)}
-        fill={WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        fill={WALL_TONE[vessel.wall ?? USUAL_WALL]}
         strokeDasharray={guessed ? "3 2" : undefined}
       />
       {count > 1 && (

@@ -1,3 +1,4 @@
+import { USUAL_WALL } from "@/core/vessel/index";
 import { z } from "zod";
 import {
   equalHeightMm,
@@ -92,7 +93,7 @@ export const ladderCalculations = [
         id: "now",
         volumeL: tree.volumeL,
         heightMm: tree.pot.heightMm ?? equalHeightMm(tree.volumeL),
-        wall: tree.pot.wall ?? "smooth-plastic",
+        wall: tree.pot.wall ?? USUAL_WALL,
         massKg: tree.pot.massKg ?? 0,
         price: 0,
         owned: true,

@@ -1,7 +1,7 @@
+import { WALL } from "@/core/vessel/index";
 import { z } from "zod";
 import { ROOT_WARMTH, rootDegreeDays } from "@/core/climate/index";
 import {
-  CIRCLING_BY_WALL,
   CORRECTION_NAMES,
   calibrate,
   growRoots,
@@ -28,7 +28,7 @@ const onePace = (v: { vigour?: unknown; kPerDegreeDay?: unknown }) =>
 const onePaceFault = { path: ["vigour"], error: "Give exactly one of vigour and kPerDegreeDay." };
 const wall = z
   .union([wallName, z.number().min(0).max(2)])
-  .transform((w) => (typeof w === "number" ? w : CIRCLING_BY_WALL[w]));
+  .transform((w) => (typeof w === "number" ? w : WALL[w].circling));
 
 export const rootCalculations = [
   define(

@@ -13,7 +13,6 @@ import {
   WORN_OUT_LOSS,
 } from "../mix/index";
 import {
-  CIRCLING_BY_WALL,
   CIRCLING_FROM,
   CIRCLING_PACE,
   CORRECTIONS,
@@ -67,7 +66,7 @@ import {
   SOIL_SWELL,
   SUMP_MM_PER_H,
   USUAL_TAPER,
-  USUAL_WALL_MM,
+  WALL,
   WIDTH_SD_MM,
 } from "../vessel/index";
 import { AIR_DENSITY_KG_PER_M3, DRAG_BARE, DRAG_IN_LEAF, GRAVITY_M_PER_S2, TIE_AT_SHARE } from "../wind/index";
@@ -160,8 +159,8 @@ export const FIGURES: Record<FigureGroup, Figure[]> = {
     figure("a tape round a pot misses by", [WIDTH_SD_MM, HEIGHT_SD_MM], "mm: width, height (sd)", OURS, "L"),
     figure("a finger down to the mix misses by", DEPTH_SD_MM, "mm (sd)", OURS, "L"),
     figure("foot against rim, where nobody measured the foot", USUAL_TAPER, "", OURS, "L"),
-    ...entries(USUAL_WALL_MM).map(([wall, mm]) =>
-      figure(`wall:${wall}`, mm, "mm at 30 cm width, where nobody measured it", OURS, "L"),
+    ...entries(WALL).map(([wall, { usualMm }]) =>
+      figure(`wall:${wall}`, usualMm, "mm at 30 cm width, where nobody measured it", OURS, "L"),
     ),
   ],
   materials: entries(DENSITY_KG_PER_L).map(([material, density]) =>
@@ -271,8 +270,14 @@ export const FIGURES: Record<FigureGroup, Figure[]> = {
     ...entries(VIGOUR_PER_DEGREE_DAY).map(([name, k]) =>
       figure(`pace of filling, ${name}`, k, "per °C·d", "our judgement, calibrated to experience", "L"),
     ),
-    ...entries(CIRCLING_BY_WALL).map(([wall, w]) =>
-      figure(`circling:${wall}`, w, "of smooth plastic", "direction from comparison trials, size our judgement", "L"),
+    ...entries(WALL).map(([wall, { circling }]) =>
+      figure(
+        `circling:${wall}`,
+        circling,
+        "of smooth plastic",
+        "direction from comparison trials, size our judgement",
+        "L",
+      ),
     ),
     ...entries(CORRECTIONS).map(([name, c]) =>
       figure(

@@ -1,3 +1,4 @@
+import { USUAL_WALL } from "../vessel/index";
 import type { LadderPot } from "./model";
 
 /**
@@ -23,7 +24,7 @@ export function potToBuy(volumeL: number): LadderPot {
     id: `${TO_BUY}${volumeL}`,
     volumeL,
     heightMm: equalHeightMm(volumeL),
-    wall: "smooth-plastic",
+    wall: USUAL_WALL,
     massKg: PLASTIC_KG(volumeL),
     price: PRICE(volumeL),
     owned: false,

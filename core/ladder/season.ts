@@ -1,5 +1,5 @@
+import { WALL } from "../vessel/index";
 import {
-  CIRCLING_BY_WALL,
   CORRECTIONS,
   type CorrectionName,
   dryingOf,
@@ -116,7 +116,7 @@ export function tablesOf(problem: LadderProblem): LadderTables {
         wetA,
         wetB,
         wetC,
-        turning: turningPace(tree.kPerDegreeDay, CIRCLING_BY_WALL[pot.wall]),
+        turning: turningPace(tree.kPerDegreeDay, WALL[pot.wall].circling),
       };
     }),
   };

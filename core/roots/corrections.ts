@@ -1,5 +1,4 @@
 import { logistic, logit } from "../math/index";
-import type { Wall } from "../vessel/index";
 import { clipFill, effectiveWarmth, growX } from "./grow";
 
 /**
@@ -59,22 +58,6 @@ export function circlingAfter(
   const { circlingMost } = CORRECTIONS[correction] as Correction;
   return Math.min((1 - removed) * circling, circlingMost ?? Infinity);
 }
-
-/** How readily roots turn at a wall, against smooth plastic. Direction well supported by comparison trials, size is judgement (L+). */
-export const CIRCLING_BY_WALL: Record<Wall, number> = {
-  "smooth-plastic": 1,
-  glazed: 1,
-  metal: 1,
-  concrete: 1,
-  "poly-bag": 0.9,
-  "timber-lined": 0.85,
-  terracotta: 0.75,
-  "air-pruning": 0.2,
-  "copper-lined": 0.2,
-  fabric: 0.15,
-  rubber: 0.95,
-  fibre: 0.3,
-};
 
 /** Roots are denser in the shell of a ball than in its core. */
 export const SHELL_DENSITY = 1.3;

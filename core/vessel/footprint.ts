@@ -1,9 +1,10 @@
+import { USUAL_WALL } from "./walls";
 import { usualWallMm } from "./outside";
 import type { Vessel } from "./schema";
 
 /** Ground a pot takes, as a circle of its area, and the narrowest it can be turned to go through a door, mm outside. */
 export function footprintMm(vessel: Vessel): { circleMm: number; throughMm: number } {
-  const wall = 2 * (vessel.wallMm ?? usualWallMm(vessel.wall ?? "smooth-plastic", widestMm(vessel)));
+  const wall = 2 * (vessel.wallMm ?? usualWallMm(vessel.wall ?? USUAL_WALL, widestMm(vessel)));
   switch (vessel.shape) {
     case "round":
     case "square": {

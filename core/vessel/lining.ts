@@ -1,3 +1,4 @@
+import { WALL } from "./walls";
 import { areaAtM2, brimHeightMm, lengthAtMm, volumeL, widthAtMm } from "./vessel";
 import type { Vessel } from "./schema";
 import { LINER_OVERLAP_MM } from "./box";
@@ -24,8 +25,6 @@ export interface LiningPlan {
   sealsWall: boolean;
 }
 
-const BREATHING = new Set(["terracotta", "fabric", "fibre", "air-pruning", "copper-lined"]);
-
 /** Lining of a pot's wall from the floor to the brim. */
 export function liningPlan(vessel: Vessel, lining: Lining): LiningPlan {
   const { thickMm, resistance, breathes } = LININGS[lining];
@@ -40,6 +39,6 @@ export function liningPlan(vessel: Vessel, lining: Lining): LiningPlan {
     volumeLostL,
     volumeLeftL: volumeL(vessel) - volumeLostL,
     resistance,
-    sealsWall: !breathes && BREATHING.has(vessel.wall ?? ""),
+    sealsWall: !breathes && vessel.wall !== undefined && WALL[vessel.wall].breathes,
   };
 }

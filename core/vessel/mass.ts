@@ -1,6 +1,6 @@
 import type { Vessel } from "./schema";
 import { brimHeightMm, widthAtMm } from "./vessel";
-import type { Material, Wall } from "./walls";
+import { type Material, USUAL_WALL, WALL } from "./walls";
 
 /**
  * Densities of container materials, kg/L. Plastics and concrete: standard densities (H); the rest typical ranges (M).
@@ -21,22 +21,6 @@ export const DENSITY_KG_PER_L: Record<Material, number> = {
   rubber: 1.15,
   steel: 7.85,
   aluminium: 2.7,
-};
-
-/** What a wall is usually made of and how thick, for pots nobody weighed or measured: judgement, shown as `guess`. */
-const TYPICAL_WALL: Record<Wall, { material: Material; shareOfWidth: number; leastMm: number }> = {
-  "smooth-plastic": { material: "polypropylene", shareOfWidth: 0.006, leastMm: 1 },
-  glazed: { material: "stoneware", shareOfWidth: 0.035, leastMm: 8 },
-  metal: { material: "steel", shareOfWidth: 0.003, leastMm: 1 },
-  concrete: { material: "concrete", shareOfWidth: 0.06, leastMm: 25 },
-  "poly-bag": { material: "ldpe", shareOfWidth: 0.0005, leastMm: 0.1 },
-  "timber-lined": { material: "larch", shareOfWidth: 0.045, leastMm: 18 },
-  terracotta: { material: "terracotta", shareOfWidth: 0.03, leastMm: 6 },
-  "air-pruning": { material: "hdpe", shareOfWidth: 0.005, leastMm: 1 },
-  "copper-lined": { material: "polypropylene", shareOfWidth: 0.006, leastMm: 1 },
-  fabric: { material: "polypropylene", shareOfWidth: 0.002, leastMm: 0.6 },
-  rubber: { material: "rubber", shareOfWidth: 0.04, leastMm: 10 },
-  fibre: { material: "cedar", shareOfWidth: 0.012, leastMm: 3 },
 };
 
 const MM3_PER_L = 1e6;
@@ -89,7 +73,7 @@ export function potMassKg(vessel: Vessel, wallMm: number, floorMm: number, mater
 
 /** Mass of the empty pot from what is known of it; walls nobody measured get the usual thickness of their kind. */
 export function likelyPotMassKg(vessel: Vessel): { massKg: number; basis: "derived" | "guess" } {
-  const typical = TYPICAL_WALL[vessel.wall ?? "smooth-plastic"];
+  const typical = WALL[vessel.wall ?? USUAL_WALL];
   const known = vessel.wallMm !== undefined && vessel.material !== undefined;
   const wallMm =
     vessel.wallMm ?? Math.max(typical.leastMm, typical.shareOfWidth * widthAtMm(vessel, brimHeightMm(vessel)));

@@ -2,24 +2,9 @@ import type { Estimate } from "../estimate/index";
 import { Z90 } from "../math/index";
 import { outerWidthMm, type OutsidePot } from "./outside-schema";
 import type { Vessel } from "./schema";
-import type { Wall } from "./walls";
+import { USUAL_WALL, type Wall, WALL } from "./walls";
 import { lengthAtMm, volumeL, widthAtMm } from "./vessel";
 
-/** Usual wall and floor, mm, at 300 mm width: our judgement from handling pots (L); thicker with the size of the pot. */
-export const USUAL_WALL_MM: Record<Wall, number> = {
-  "smooth-plastic": 2,
-  glazed: 12,
-  metal: 2,
-  concrete: 28,
-  "poly-bag": 0.3,
-  "timber-lined": 22,
-  terracotta: 12,
-  "air-pruning": 2.5,
-  "copper-lined": 2.5,
-  fabric: 3,
-  rubber: 9,
-  fibre: 9,
-};
 /** Spread of a wall nobody measured (sd as a share), of one measured (mm). */
 const WALL_SD_SHARE = 0.35;
 const WALL_SD_MM = 1;
@@ -30,19 +15,18 @@ const GIRTH_SD_MM = 10;
 /** Foot against rim where nobody measured the foot. */
 export const USUAL_TAPER = 0.8;
 const TAPER_SD = 0.07;
-/** Walls that run straight down by nature. */
-const STRAIGHT: ReadonlySet<Wall> = new Set<Wall>(["fabric", "poly-bag", "timber-lined"]);
 /** The floor sits in the foot: a hollow under it, feet, a double bottom. */
 const FLOOR_EXTRA_MM = 4;
 
+/** Wall of a pot nobody measured, mm; thicker with the size of the pot. @example usualWallMm("terracotta", 300) // 12 */
 export function usualWallMm(wall: Wall, widthMm: number): number {
-  return USUAL_WALL_MM[wall] * Math.sqrt(Math.max(0.4, widthMm / 300));
+  return WALL[wall].usualMm * Math.sqrt(Math.max(0.4, widthMm / 300));
 }
 
 /** Width of the foot outside its walls, the narrower way of a long pot: what a pot tips over. */
 export function footWidthMm(vessel: Vessel): number {
   const inner = Math.min(widthAtMm(vessel, 0), lengthAtMm(vessel, 0));
-  return inner + 2 * (vessel.wallMm ?? usualWallMm(vessel.wall ?? "smooth-plastic", inner));
+  return inner + 2 * (vessel.wallMm ?? usualWallMm(vessel.wall ?? USUAL_WALL, inner));
 }
 
 interface Outer {
@@ -66,7 +50,7 @@ function innerVessel(p: OutsidePot, o: Outer): Vessel {
  */
 export function outsideVolume(p: OutsidePot): { vessel: Vessel; brim: Estimate } {
   const widthMm = outerWidthMm(p);
-  const straight = STRAIGHT.has(p.wall);
+  const { straight } = WALL[p.wall];
   const at: Outer = {
     widthMm,
     heightMm: p.outerHeightMm,

@@ -2,7 +2,7 @@ import { plainText, readFigures, readQuantity } from "../quantity/index";
 import { CONTAINER_CLASSES, nominalVolume } from "./nominal";
 import { brimEstimate } from "./pot";
 import type { Pot } from "./schema";
-import type { Wall } from "./walls";
+import { USUAL_WALL, type Wall, WALL } from "./walls";
 
 /** Why a size is not read, with what would be: the classes there are nearest to the one asked for. */
 export type PotSizeFault =
@@ -30,7 +30,7 @@ export function readPotSize(text: string, wall: Wall, as: "label" | "about"): Po
   const t = plainText(text);
   const no = (fault: PotSizeFault): PotSizeRead => ({ ok: false, fault });
   const gallons = GALLONS.exec(t);
-  const named = CLASS.exec(t) ?? (wall === "fabric" ? null : gallons);
+  const named = CLASS.exec(t) ?? (WALL[wall].byTrueGallons ? null : gallons);
   if (named) {
     const asked = readFigures(named[1]);
     if (asked === null) return no({ code: "not-a-size" });
@@ -58,7 +58,7 @@ export function readPotSize(text: string, wall: Wall, as: "label" | "about"): Po
  * @example potSizeL("15 gal") // 53
  */
 export function potSizeL(text: string): number | PotSizeFault {
-  const read = readPotSize(text, "smooth-plastic", "about");
+  const read = readPotSize(text, USUAL_WALL, "about");
   return read.ok ? Math.round(10 * brimEstimate(read.pot).p50) / 10 : read.fault;
 }
 

@@ -1,3 +1,4 @@
+import { USUAL_WALL } from "./walls";
 import { exactly, type Estimate, logSd, mapEstimate, weaker } from "../estimate/index";
 import { Z90 } from "../math/index";
 import { MIX_SHARE_OF_BRIM, nominalEstimate, nominalVolume } from "./nominal";
@@ -62,7 +63,7 @@ export function vesselOf(pot: Pot): { vessel: Vessel; guessed: boolean } {
 }
 
 export function wallOf(pot: Pot) {
-  return pot.known === "measured" ? (pot.vessel.wall ?? "smooth-plastic") : pot.wall;
+  return pot.known === "measured" ? (pot.vessel.wall ?? USUAL_WALL) : pot.wall;
 }
 
 /** A vessel of the same proportions with so many times the volume. */

@@ -1,6 +1,6 @@
 import { bisect } from "../math/index";
 import type { Vessel } from "./schema";
-import type { Wall } from "./walls";
+import { USUAL_WALL, type Wall } from "./walls";
 
 /**
  * Geometry of containers by their inner dimensions: millimetres inside, litres at the door. Heights are measured from the inner
@@ -170,7 +170,7 @@ export function freeboard(vessel: Vessel, dose: { dosePerMixL: number } | { dose
 }
 
 /** Round pot of typical proportions (height .92 of the top width, base .78) for a brim volume known only by name: a guess for drawing. */
-export function typicalRoundVessel(brimL: number, wall: Wall = "smooth-plastic"): Vessel {
+export function typicalRoundVessel(brimL: number, wall: Wall = USUAL_WALL): Vessel {
   const shapeAt = (d: number): Vessel => ({
     shape: "round",
     topWidthMm: d,

@@ -1,29 +1,19 @@
-import type { Wall } from "../vessel/index";
+import { type Wall, WALL } from "../vessel/index";
 
-/** Walls as heat meets them: those of the pots, and two that are built for the winter. */
-export const WINTER_WALLS = ["wood-20mm", "foam-30mm"] as const;
+/** Walls as heat meets them: those of the pots, and two that are built for the winter (resistance m²K/W, M). */
+const BUILT_FOR_WINTER = {
+  "wood-20mm": { resistanceM2KPerW: 0.15, wet: true },
+  "foam-30mm": { resistanceM2KPerW: 0.86, wet: false },
+} as const;
+export const WINTER_WALLS = Object.keys(BUILT_FOR_WINTER) as ["wood-20mm", "foam-30mm"];
 export type WinterWall = Wall | (typeof WINTER_WALLS)[number];
 
-/** Resistance of a wall, m²K/W (B): thickness over the conductivity of the matter, rounded. */
-export const WALL_R: Record<WinterWall, number> = {
-  "smooth-plastic": 0.01,
-  glazed: 0.015,
-  metal: 0.001,
-  concrete: 0.03,
-  "poly-bag": 0.005,
-  "timber-lined": 0.15,
-  terracotta: 0.015,
-  "air-pruning": 0.01,
-  "copper-lined": 0.01,
-  fabric: 0.03,
-  rubber: 0.06,
-  fibre: 0.05,
-  "wood-20mm": 0.15,
-  "foam-30mm": 0.86,
-};
+const IN_WINTER: Record<WinterWall, { resistanceM2KPerW: number; wet: boolean }> = { ...WALL, ...BUILT_FOR_WINTER };
 
-/** Walls that lose water themselves. */
-export const WET_WALLS: ReadonlySet<WinterWall> = new Set(["terracotta", "fabric", "fibre", "wood-20mm"]);
+/** Resistance of a wall, m²K/W. @example wallResistanceM2KPerW("terracotta") // 0.015 */
+export const wallResistanceM2KPerW = (wall: WinterWall) => IN_WINTER[wall].resistanceM2KPerW;
+/** Whether a wall loses water through itself. @example isWetWall("fabric") // true */
+export const isWetWall = (wall: WinterWall) => IN_WINTER[wall].wet;
 
 export const WRAPS = ["fleece", "bubble-single", "bubble-double", "jute", "straw"] as const;
 export type Wrap = (typeof WRAPS)[number];

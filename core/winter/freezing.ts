@@ -1,3 +1,4 @@
+import { type Wall, WALL } from "../vessel/index";
 import type { WinterWall } from "./figures";
 
 /** A wall freezes through below this and has thawed above it, °C; drier than this share of water it takes no harm. */
@@ -19,8 +20,7 @@ export function wetFreezes(shellC: Float64Array, waterFraction: number): number 
 }
 
 /** Walls of fired clay: wet ones may crack as they freeze. */
-const CLAY: ReadonlySet<WinterWall> = new Set(["terracotta", "glazed"]);
-export const isClay = (wall: WinterWall) => CLAY.has(wall);
+export const isClay = (wall: WinterWall) => wall in WALL && WALL[wall as Wall].clay;
 
 /** Chance that one wet freezing cracks a wall of clay that is known not to stand frost: our judgement (C). */
 const CRACK_CHANCE = 0.02;

@@ -10,7 +10,7 @@ import {
   type Stand,
   SUN,
   UNDER_POT_R,
-  WALL_R,
+  wallResistanceM2KPerW,
   type WinterWall,
   type Wrap,
   WRAP_R,
@@ -88,7 +88,7 @@ export function potTemperature(pot: PotInWinter, startC: number, hours: PotHours
   const wallArea = 2 * Math.PI * radius * height;
   const disc = Math.PI * radius * radius;
   const upright = height / (4 * CONDUCTIVITY.upright);
-  const insulation = WALL_R[pot.wall] + (pot.wrap ? WRAP_R[pot.wrap] : 0);
+  const insulation = wallResistanceM2KPerW(pot.wall) + (pot.wrap ? WRAP_R[pot.wrap] : 0);
   const lnWall = Math.log(1 / RING_AT[0]);
   const ln01 = Math.log(RING_AT[0] / RING_AT[1]);
   const ln12 = Math.log(RING_AT[1] / RING_AT[2]);

@@ -19,7 +19,7 @@ import {
   type PottingPlan,
   pottingRange,
 } from "@/core/potting/index";
-import { brimHeightMm, footWidthMm, wallOf } from "@/core/vessel/index";
+import { brimHeightMm, footWidthMm, wallOf, WALL } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -230,7 +230,7 @@ export function PottingBench({
               draft={setting}
               onChange={setSetting}
               fault={fault}
-              decomposes={now.pot !== null && wallOf(now.pot) === "fibre"}
+              decomposes={now.pot !== null && WALL[wallOf(now.pot)].rots}
               knownPot={now.pot !== null}
             />
             <div className="grid gap-4 sm:grid-cols-2">

@@ -7,7 +7,7 @@ import { type CorrectionName } from "@/core/roots/index";
 import { freeOf, type LotRecord, mixChoices, plantsAt } from "@/core/records/index";
 import { planPotting, pottingFault } from "@/core/potting/index";
 import { presumedPot } from "@/model/index";
-import { brimHeightMm, wallOf } from "@/core/vessel/index";
+import { brimHeightMm, wallOf, WALL } from "@/core/vessel/index";
 import { insertLots, type StoredLot } from "@/data/pots";
 import { yardOf } from "../collection/load";
 import { arrivalOf, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
@@ -17,7 +17,7 @@ import { UNKNOWN_POTTING } from "../trees/arrive";
 import { mixName } from "@/words/mixes";
 import { MIX_WORDS, potName } from "@/words/terms";
 
-const wallOfLot = (lot: LotRecord | undefined) => (lot ? wallOf(lot.pot) : null);
+const rots = (lot: LotRecord | undefined) => lot !== undefined && WALL[wallOf(lot.pot)].rots;
 
 /** Free pots of a lot on a day's store; a tree that goes back into its own pot needs none. */
 function freePots(context: CommandContext, lotId: string): number {
@@ -49,7 +49,7 @@ export const recordPotting = command("record-potting", {
     const choice = mixChoices(context.loaded.stores, on).find((m) => m.key === v.mix);
     if (!choice) refuse("mix", "mix-gone");
     if (lot.condition === "cracked" && !returns) refuse("potLotId", "pot-cracked");
-    if (v.set.as === "whole-pot" && wallOfLot(indexed.lots.get(state.lotId ?? "")) !== "fibre")
+    if (v.set.as === "whole-pot" && !rots(indexed.lots.get(state.lotId ?? "")))
       refuse("set", "only-fibre-planted-whole");
     const whole = v.set.as === "whole-pot";
     // Planted pot and all: nobody touches the roots.

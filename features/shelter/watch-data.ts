@@ -15,7 +15,7 @@ import {
   WARNINGS,
   winterInterval,
 } from "@/core/shelter/index";
-import { type EveningKey, type Measure, type PotInWinter, WATERED, WET_WALLS } from "@/core/winter/index";
+import { type EveningKey, type Measure, type PotInWinter, WATERED, isWetWall } from "@/core/winter/index";
 import { isOutdoors } from "@/core/place/index";
 import { atRisk } from "../almanac/ahead";
 import type { CollectionView } from "../collection/load";
@@ -217,7 +217,7 @@ function dueWater(view: CollectionView, facts: WinterFacts, aheadOf: (id: string
         winterInterval({
           volumeL: s.volumeL,
           widthM: s.widthM,
-          breathing: WET_WALLS.has(tree.wall),
+          breathing: isWetWall(tree.wall),
           evergreen: s.evergreen,
           even: tree.even,
           meanC: means.get(quarter.id)!,

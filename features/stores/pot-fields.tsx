@@ -16,6 +16,7 @@ import {
   volumeL,
   type Wall,
   WALLS,
+  USUAL_WALL,
 } from "@/core/vessel/index";
 import { litres, readNumber, type Units } from "@/words/format";
 import { SelectField, TextField } from "@/ui/fields";
@@ -40,7 +41,7 @@ export interface PotDraft {
 export const emptyPotDraft: PotDraft = {
   known: "measured",
   shape: "round",
-  wall: "smooth-plastic",
+  wall: USUAL_WALL,
   measures: {},
   rimBy: "width",
   system: "litre-label",
@@ -131,7 +132,7 @@ export function draftOf(pot: Pot | null): PotDraft {
       return {
         ...emptyPotDraft,
         shape: pot.vessel.shape,
-        wall: pot.vessel.wall ?? "smooth-plastic",
+        wall: pot.vessel.wall ?? USUAL_WALL,
         measures: text(pot.vessel),
       };
     case "outside":

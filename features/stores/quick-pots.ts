@@ -1,22 +1,6 @@
 import { plainText, readNumber } from "@/core/quantity/index";
-import { readPotSize, type Wall } from "@/core/vessel/index";
+import { readPotSize, type Wall, wallNamed } from "@/core/vessel/index";
 import { emptyPotDraft, type PotDraft, potSizeWords } from "./pot-fields";
-
-/** Words people write for walls, and the wall they mean. */
-const WALL_HINTS: readonly (readonly [RegExp, Wall])[] = [
-  [/\bterra\s?cotta\b|\bclay\b/i, "terracotta"],
-  [/\bfabric\b|\bfelt\b/i, "fabric"],
-  [/\bglazed\b/i, "glazed"],
-  [/\bmetal\b|\bzinc\b|\bsteel\b/i, "metal"],
-  [/\bconcrete\b/i, "concrete"],
-  [/\bbags?\b/i, "poly-bag"],
-  [/\btimber\b|\bwood(en)?\b/i, "timber-lined"],
-  [/\bslotted\b|\bair[- ]prun\w*/i, "air-pruning"],
-  [/\bcopper\b/i, "copper-lined"],
-  [/\brubber\b/i, "rubber"],
-  [/\bfib(re|er)\b/i, "fibre"],
-  [/\bplastic\b/i, "smooth-plastic"],
-];
 
 export interface QuickPots {
   count: string;
@@ -66,8 +50,11 @@ export function readQuickPots(line: string): QuickRead {
   const measures = take(MEASURES);
   const size = measures ? null : take(SIZE);
   if (take(/\bsquare\b/i)) draft.shape = "square";
-  const known = WALL_HINTS.find(([pattern]) => take(pattern));
-  if (known) draft.wall = known[1];
+  const known = wallNamed(rest);
+  if (known) {
+    take(new RegExp(known.words.replace(/[^\w ]/g, "\\$&")));
+    draft.wall = known.wall;
+  }
   if (draft.wall === "fabric") draft.shape = "fabric";
   if (measures) {
     const [a, b, c] = measures.slice(1, 4).map((text) => (text === undefined ? undefined : readNumber(text)));

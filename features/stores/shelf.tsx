@@ -3,7 +3,15 @@
 import Link from "next/link";
 import type { CSSProperties } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import { brimHeightMm, POT_CONDITIONS, type PotCondition, vesselOf, wallOf, widthAtMm } from "@/core/vessel/index";
+import {
+  brimHeightMm,
+  POT_CONDITIONS,
+  type PotCondition,
+  vesselOf,
+  wallOf,
+  widthAtMm,
+  USUAL_WALL,
+} from "@/core/vessel/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
 import { usualFillHeightMm } from "@/core/potting/index";
@@ -235,7 +243,7 @@ function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ba
       {!none && <path d={pathOf(innerOutline(vessel, 0, brim), at)} fill="#efe6cf" />}
       <path
         d={pathOf(wallOutline(vessel, wall), at)}
-        fill={none ? "none" : WALL_TONE[vessel.wall ?? "smooth-plastic"]}
+        fill={none ? "none" : WALL_TONE[vessel.wall ?? USUAL_WALL]}
         fillOpacity={guessed ? 0.5 : 1}
         stroke="#2c2a22"
         strokeWidth="0.8"

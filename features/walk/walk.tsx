@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
-import { litresFromRim, mixEstimate, type Wall, WALLS } from "@/core/vessel/index";
+import { litresFromRim, mixEstimate, type Wall, WALLS, USUAL_WALL } from "@/core/vessel/index";
 import { litres, number, readNumber, type Units } from "@/words/format";
 import { Choice } from "@/ui/choice";
 import { restore } from "@/ui/device-memory";
@@ -58,7 +58,7 @@ const TITLES: Record<WalkStep, string> = {
   photo: "A photograph?",
 };
 
-const emptyMemory: WalkMemory = { kinds: [], wall: "smooth-plastic", saved: 0 };
+const emptyMemory: WalkMemory = { kinds: [], wall: USUAL_WALL, saved: 0 };
 
 /** Tree after tree with one thumb: each is saved by itself, and the round can be left and taken up again at any step. */
 export function Walk({ kinds, usual, trees, lastTag }: Props) {
