@@ -11,6 +11,7 @@ export const recordHealth = contract(
   "record-health",
   z.object({ treeId: z.uuid(), on: whenSchema, state: z.enum(HEALTH_STATES) }),
   z.object({ treeId: z.uuid() }),
+  ["health"],
 );
 
 /** Roots through the pot into the ground, or severed again. */
@@ -18,6 +19,7 @@ export const recordAnchored = contract(
   "record-anchored",
   z.object({ treeId: z.uuid(), on: whenSchema, anchored: z.boolean() }),
   z.object({ treeId: z.uuid() }),
+  ["anchored"],
 );
 
 /** Trees that are kept alike and move together; an empty name takes them out of their set. */
@@ -50,6 +52,7 @@ export const recordMeasure = contract(
       ...wrong("measure-something"),
     }),
   z.object({ treeId: z.uuid() }),
+  ["measured"],
 );
 
 /** The BBCH stages a look at the wood may name. */
@@ -77,6 +80,7 @@ export const recordWood = contract(
       { path: ["bend"], ...wrong("see-something") },
     ),
   z.object({ treeId: z.uuid() }),
+  ["wood-read"],
 );
 
 /** Nitrogen given to one tree or to several at once. */
@@ -90,6 +94,7 @@ export const recordFeed = contract(
     what: z.string().trim().max(120),
   }),
   z.object({}),
+  ["fed"],
 );
 
 export const recordPruning = contract(
@@ -102,4 +107,5 @@ export const recordPruning = contract(
     purpose: z.enum(PRUNING_PURPOSES).nullable().optional(),
   }),
   z.object({ treeId: z.uuid() }),
+  ["pruned"],
 );

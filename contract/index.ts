@@ -1,3 +1,4 @@
+import { type EventKind } from "@/core/event/index";
 import type { z } from "zod";
 import type { Contract } from "./contract";
 import type { Envelope } from "./envelope";
@@ -135,5 +136,9 @@ export const isCommandName = (name: string): name is CommandName => BY_NAME.has(
 export const contractOf = <N extends CommandName>(name: N): Contracts[N] =>
   BY_NAME.get(name) as unknown as Contracts[N];
 export { type Envelope, envelope, type When, whenSchema } from "./envelope";
+/** Commands that may replace an event of a kind by a better one. */
+export type CommandCorrecting<K extends EventKind> = {
+  [N in CommandName]: K extends Contracts[N]["corrects"][number] ? N : never;
+}[CommandName];
 export type CommandField<N extends CommandName> = N extends CommandName ? FieldPath<CommandInput<N>> : never;
 export type { FieldPath } from "./field-path";

@@ -22,6 +22,7 @@ export const addNote = contract(
     text: z.string().trim().min(1, wrong("write-something")).max(4000),
   }),
   z.object({ treeId: z.uuid() }),
+  ["noted"],
 );
 
 /** A photograph, reduced and stripped before anything of it is kept. */

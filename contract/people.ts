@@ -36,4 +36,5 @@ export const recordAbsence = contract(
     .refine((v) => v.from <= v.to, { path: ["to"], ...wrong("last-before-first") })
     .refine((v) => toDay(v.to) - toDay(v.from) <= MOST_DAYS_AWAY, { path: ["to"], ...wrong("away-too-long") }),
   z.object({}),
+  ["absence"],
 );

@@ -53,6 +53,7 @@ export const recordPotting = contract(
       .default({ rimMm: null, looseMixL: null, wetKg: null }),
   }),
   z.object({ treeId: z.uuid() }),
+  ["potted"],
 );
 
 /** What is remembered of an old potting; any of it may be unknown. */
@@ -71,6 +72,7 @@ export const recordPastPotting = contract(
   "record-past-potting",
   z.object({ treeId: z.uuid(), ...pastPottingFields }),
   z.object({ treeId: z.uuid(), potLotId: z.uuid().nullable() }),
+  ["potted"],
 );
 
 export type PastPotting = z.output<typeof recordPastPotting.input>;

@@ -17,6 +17,7 @@ export const beginRescue = contract(
     soakMinutes: z.number().min(0).max(1440, wrong("soak-drowns")),
   }),
   z.object({ treeId: z.uuid() }),
+  ["rescue-begun"],
 );
 
 export const recordCheckpoint = contract(
@@ -29,6 +30,7 @@ export const recordCheckpoint = contract(
     note: z.string().trim().max(400).default(""),
   }),
   z.object({ treeId: z.uuid() }),
+  ["checkpoint"],
 );
 
 export const endRescue = contract(
@@ -39,4 +41,5 @@ export const endRescue = contract(
     how: z.enum(["recovered", "lost", "given-up"]),
   }),
   z.object({ treeId: z.uuid() }),
+  ["rescue-ended"],
 );

@@ -32,6 +32,7 @@ export const recordRoots = contract(
       ...wrong("roots-unseen"),
     }),
   z.object({ treeId: z.uuid() }),
+  ["roots-read"],
 );
 
 /** New roots seen in the fresh mix, and whether it stands firm; the stake may come off with it. */
@@ -45,6 +46,7 @@ export const recordRerooting = contract(
     stakeOff: z.boolean().default(false),
   }),
   z.object({ treeId: z.uuid() }),
+  ["rerooting-read"],
 );
 
 /** Work on the roots of a tree that stays in its pot, as it was really done. */
@@ -69,4 +71,5 @@ export const recordWorkInPlace = contract(
       .default(null),
   }),
   z.object({ treeId: z.uuid() }),
+  ["worked-in-place"],
 );

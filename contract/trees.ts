@@ -19,6 +19,7 @@ export const describeTree = contract(
   "describe-tree",
   z.object({ treeId: z.uuid(), changes: descriptionSchema }),
   z.object({ treeId: z.uuid() }),
+  ["described"],
 );
 
 /** A tree leaves: it died, was sold, given, planted out, scrapped, lost. Part of a batch may. */
@@ -34,6 +35,7 @@ export const endTree = contract(
     note: z.string().trim().max(400),
   }),
   z.object({ treeId: z.uuid() }),
+  ["ended"],
 );
 
 /** "That was the other tree": an event counts for another one from now on. */
@@ -101,6 +103,7 @@ export const correctArrival = contract(
     count: newTreeFields.count,
   }),
   z.object({ treeId: z.uuid() }),
+  ["arrived"],
 );
 
 /** Some plants of a batch become a record of their own, with the batch's past. */

@@ -3,3 +3,4 @@ export * from "./event";
 export * from "./counting";
 export * from "./subjects";
 export * from "./versions";
+export * from "./traits";

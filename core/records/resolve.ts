@@ -1,4 +1,4 @@
-import type { EventPayload, LoggedEvent } from "../event/index";
+import { type EventPayload, type LoggedEvent, eventIs } from "../event/index";
 import type { KindValues, OwnValues } from "../species/index";
 import type { CollectionRecords, LotRecord, TreeRecord } from "./records";
 
@@ -12,7 +12,9 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
   const trees = new Map(raw.trees.map((tree) => [tree.id, { ...tree }]));
   const lots = new Map(raw.lots.map((lot) => [lot.id, lot]));
   // What was recorded last knows best, whatever day it speaks of.
-  const told = raw.events.filter((e) => SPEAKS.has(e.payload.kind)).sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  const told = raw.events
+    .filter((e) => eventIs(e.payload.kind, "describes"))
+    .sort((a, b) => a.seq - b.seq || a.ord - b.ord);
   for (const event of told) {
     const tree = event.treeId === null ? undefined : trees.get(event.treeId);
     const { payload } = event;
@@ -76,20 +78,6 @@ function sayOwnValues(trees: Map<string, TreeRecord>, told: readonly LoggedEvent
 function sortKey(kindId: string, cultivar: string | null): string {
   return `${kindId}:${cultivar?.toLocaleLowerCase() ?? ""}`;
 }
-
-const SPEAKS = new Set<EventPayload["kind"]>([
-  "conditioned",
-  "lot-described",
-  "measured",
-  "described",
-  "arrived",
-  "split-from",
-  "matched",
-  "kind-said",
-  "place-described",
-  "place-built",
-  "winter-word",
-]);
 
 function measure(
   payload: Of<"measured">,

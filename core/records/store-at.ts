@@ -1,12 +1,11 @@
 import { type DayNumber, toDay } from "../dates/index";
-import type { LoggedEvent, ReadableEvent } from "../event/index";
+import { type LoggedEvent, type ReadableEvent, eventIs } from "../event/index";
 import type { StorePot } from "../ladder/index";
 import { type IndexedRecords, plantsAt } from "./indexed";
 
 /** Whether an event puts the tree into a pot. */
 export function namesPot(event: LoggedEvent): event is ReadableEvent {
-  const { kind } = event.payload;
-  return kind === "arrived" || kind === "potted" || kind === "joined" || kind === "identified";
+  return eventIs(event.payload.kind, "names-pot");
 }
 
 /** Pots by lot on a day: how many there are, less those a tree stands in. */

@@ -5,7 +5,6 @@ import { HEALTH_WORDS } from "@/words/terms";
 
 /** How a tree is. */
 export const recordHealth = command("record-health", {
-  replaces: ["health"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     refuseFuture(context, v.on);
@@ -19,7 +18,6 @@ export const recordHealth = command("record-health", {
 
 /** Roots through the pot into the ground, or severed again. */
 export const recordAnchored = command("record-anchored", {
-  replaces: ["anchored"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     refuseFuture(context, v.on);

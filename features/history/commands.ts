@@ -1,13 +1,10 @@
 import { type Fault, fault } from "@/contract/faults";
-import type { EventKind } from "@/core/event/index";
+import { type EventKind, eventIs } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
 import { SETTINGS_COMMANDS } from "@/features/kernel/conflicts";
 import { happening } from "@/features/kernel/days";
 import { addsOnly, command, type CommandContext, Refusal, refuse } from "@/features/kernel/define";
-
-/** A note, a look or a measure stands by itself; these carry what comes after them on the same tree or pot. */
-const CARRIES = new Set<EventKind>(["arrived", "potted", "stocked", "joined", "split-from", "split-off"]);
 
 /** Later counting entries that lean on this one: they touch a tree or pot it brought, the same tree after it, or say one of its events anew. */
 export function leaningOn(loaded: LoadedRecords, entryId: string): Entry[] {
@@ -20,7 +17,7 @@ export function leaningOn(loaded: LoadedRecords, entryId: string): Entry[] {
     const by = loaded.counting.withdrawnBy.get(event.id);
     if (by !== undefined) ids.add(by);
   }
-  const carried = own.filter((e) => CARRIES.has(e.payload.kind));
+  const carried = own.filter((e) => eventIs(e.payload.kind, "carries"));
   if (carried.length > 0) {
     const trees = new Set(carried.map((e) => e.treeId).filter((id) => id !== null));
     const lots = new Set(carried.filter((e) => e.payload.kind === "stocked").map((e) => e.potLotId));

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { CommandName, CommandSent } from "@/contract/index";
+import type { CommandCorrecting, CommandSent } from "@/contract/index";
 import { writeRoughDate } from "@/core/dates/index";
 import {
   ARRIVAL_FORMS,
@@ -55,7 +55,7 @@ const CORRECTED_BY = {
   measured: "record-measure",
   noted: "add-note",
   ended: "end-tree",
-} as const satisfies Partial<Record<EventPayload["kind"], CommandName>>;
+} as const satisfies { [K in EventPayload["kind"]]?: CommandCorrecting<K> };
 type CorrectableKind = keyof typeof CORRECTED_BY;
 type Correcting = (typeof CORRECTED_BY)[CorrectableKind];
 

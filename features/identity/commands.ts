@@ -1,6 +1,6 @@
 import { shareAmong } from "../trees/shared-pot";
 import { toDay } from "@/core/dates/index";
-import { type LoggedEvent, subject } from "@/core/event/index";
+import { type LoggedEvent, subject, eventIs } from "@/core/event/index";
 import { kindById } from "@/core/species/index";
 import { endOf, plantsAt, plantsOn } from "@/core/records/index";
 import { yardOf } from "../collection/load";
@@ -11,7 +11,6 @@ import { CAUSE_WORDS, ENDING_WORDS } from "@/words/terms";
 
 /** Tag, kind, cultivar, stock, mother …: said anew, for all days. */
 export const describeTree = command("describe-tree", {
-  replaces: ["described"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -43,7 +42,6 @@ async function rootsOf(context: CommandContext, treeId: string, on: string) {
 
 /** A tree leaves: it died, was sold, given, planted out, scrapped, lost. Part of a batch may. */
 export const endTree = command("end-tree", {
-  replaces: ["ended"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: async (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -79,16 +77,6 @@ export const endTree = command("end-tree", {
   },
 });
 
-/** What may be moved from one tree's history to another's. */
-const MOVABLE = new Set<LoggedEvent["payload"]["kind"]>([
-  "potted",
-  "roots-read",
-  "measured",
-  "noted",
-  "photographed",
-  "placed",
-]);
-
 /** "That was the other tree": an event counts for another one from now on. */
 export const reassignEvent = command("reassign-event", {
   subjects: (v, { log }) => [
@@ -98,7 +86,7 @@ export const reassignEvent = command("reassign-event", {
   run: (context, v) => {
     const event =
       context.loaded.indexed.records.events.find((e) => e.id === v.eventId) ?? refuse("eventId", "event-gone");
-    if (event.treeId === null || !MOVABLE.has(event.payload.kind)) refuse("eventId", "event-not-movable");
+    if (event.treeId === null || !eventIs(event.payload.kind, "movable")) refuse("eventId", "event-not-movable");
     const [from, to] = [findTree(context, event.treeId), findTree(context, v.toTreeId, "toTreeId")];
     if (from.id === to.id) refuse("toTreeId", "on-this-tree-already");
     refuseBeforeArrival(context, to.id, event.on, "toTreeId");

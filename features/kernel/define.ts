@@ -57,8 +57,6 @@ export interface Command {
   subjects: (input: unknown, loaded: LoadedRecords) => readonly Subject[];
   /** For the command that makes the collection it writes into. */
   startsCollection?: (input: unknown, head: Envelope) => NewCollection;
-  /** Kinds of events it may replace by a corrected one. */
-  replaces: readonly EventKind[];
   /** Work outside the transaction, before it: what it answers takes the input's place. */
   prepare?: (input: unknown, head: Envelope) => Promise<unknown>;
   /** Writes nothing of what happened: no entry, no new revision. */
@@ -76,7 +74,6 @@ export function command<N extends CommandName, P = CommandRead<N>>(
     role?: Role;
     subjects: (input: CommandRead<N>, loaded: LoadedRecords) => readonly Subject[];
     startsCollection?: (input: CommandRead<N>, head: Envelope) => NewCollection;
-    replaces?: readonly EventKind[];
     prepare?: (input: CommandRead<N>, head: Envelope) => Promise<P>;
     quiet?: boolean;
     run: (context: CommandContext, input: P) => Promise<CommandAnswer<N>>;
@@ -88,7 +85,6 @@ export function command<N extends CommandName, P = CommandRead<N>>(
     role: definition.role ?? "keeper",
     subjects: definition.subjects as Command["subjects"],
     startsCollection: definition.startsCollection as Command["startsCollection"],
-    replaces: definition.replaces ?? [],
     prepare: definition.prepare as Command["prepare"],
     quiet: definition.quiet ?? false,
     run: definition.run as Command["run"],

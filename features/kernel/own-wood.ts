@@ -1,4 +1,4 @@
-import { type DayNumber, toIso } from "@/core/dates/index";
+import type { DayNumber } from "@/core/dates/index";
 import type { Profile } from "@/core/species/index";
 import type { WoodState, Yard } from "@/model/index";
 import type { CollectionView } from "../collection/load";

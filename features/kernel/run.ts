@@ -1,9 +1,9 @@
 import "server-only";
 import { createHash, randomUUID } from "node:crypto";
 import { type Fault, type FaultCode, fault, type WithFigures } from "@/contract/faults";
-import { contractOf, type Envelope, envelope } from "@/contract/index";
+import { contractOf, type Envelope, envelope, type CommandName } from "@/contract/index";
 import { faultOfIssue, readBy } from "@/contract/read";
-import { kindOfSubject, type LoggedEvent, type Subject } from "@/core/event/index";
+import { kindOfSubject, type LoggedEvent, type Subject, type EventKind } from "@/core/event/index";
 import { bumpRevision, type Collection, insertCollection, lockCollection, waitForHold } from "@/data/collections";
 import { type Db, isDatabaseGone, isHeld, tx } from "@/data/db";
 import { findByCommandId, insertEntry, insertEvents } from "@/data/log";
@@ -219,11 +219,13 @@ function faultOf(name: string, error: unknown): CommandResult {
   return failed("failed", "", "program-fault");
 }
 
+const corrects = (name: CommandName): readonly EventKind[] => contractOf(name).corrects;
+
 /** The event a correction is about; refused when it is gone or of a kind this command cannot say anew. */
 function replacedEvent(loaded: LoadedRecords, command: Command, eventId: string | undefined): LoggedEvent | null {
   if (eventId === undefined) return null;
   const event = loaded.indexed.records.events.find((e) => e.id === eventId);
-  if (!event || !command.replaces.includes(event.payload.kind)) refuse("replacesEventId", "corrected-already");
+  if (!event || !corrects(command.name).includes(event.payload.kind)) refuse("replacesEventId", "corrected-already");
   return event;
 }
 

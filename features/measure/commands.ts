@@ -8,7 +8,6 @@ import { potName } from "@/words/terms";
 
 /** The pot a tree stands in, and the tree, as a tape found them. A measured pot is that pot for all the days it was used. */
 export const recordMeasure = command("record-measure", {
-  replaces: ["measured"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

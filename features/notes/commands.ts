@@ -5,7 +5,6 @@ import { addsOnly, command, refuse } from "@/features/kernel/define";
 import { preparePicture } from "./picture";
 
 export const addNote = command("add-note", {
-  replaces: ["noted"],
   subjects: addsOnly,
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

@@ -22,7 +22,6 @@ export const setPerson = command("set-person", {
 
 /** Days on which somebody, or everybody, is away. These may lie ahead: they are a plan of people, not a record of trees. */
 export const recordAbsence = command("record-absence", {
-  replaces: ["absence"],
   subjects: (v) => [subject.away(v.personId)],
   run: (context, v) => {
     const person = context.loaded.calendar.people.find((p) => p.id === v.personId);

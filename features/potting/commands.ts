@@ -26,7 +26,6 @@ function freePots(context: CommandContext, lotId: string): number {
 
 /** "Potted": one entry that changes the tree's pot, its roots' state and the store. */
 export const recordPotting = command("record-potting", {
-  replaces: ["potted"],
   subjects: (v) => [subject.tree(v.treeId), subject.pots(v.potLotId)],
   run: async (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -135,7 +134,6 @@ export const recordPotting = command("record-potting", {
 
 /** A potting of long ago, as far as anyone remembers: nothing is measured against the store of today. */
 export const recordPastPotting = command("record-past-potting", {
-  replaces: ["potted"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

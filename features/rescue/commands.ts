@@ -25,7 +25,6 @@ function theTree(context: CommandContext, v: { treeId: string; on: When }) {
 }
 
 export const beginRescue = command("begin-rescue", {
-  replaces: ["rescue-begun"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
@@ -41,7 +40,6 @@ export const beginRescue = command("begin-rescue", {
 });
 
 export const recordCheckpoint = command("record-checkpoint", {
-  replaces: ["checkpoint"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);
@@ -55,7 +53,6 @@ export const recordCheckpoint = command("record-checkpoint", {
 });
 
 export const endRescue = command("end-rescue", {
-  replaces: ["rescue-ended"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = theTree(context, v);

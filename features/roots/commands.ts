@@ -9,7 +9,6 @@ import { CORRECTION_WORDS } from "@/words/terms";
 
 /** What was seen of a root ball: an observation, it corrects the state from its day on and this tree's own pace. */
 export const recordRoots = command("record-roots", {
-  replaces: ["roots-read"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -51,7 +50,6 @@ function standsAnchored(context: CommandContext, treeId: string, on: When): bool
 
 /** New roots seen in the fresh mix, and whether it stands firm; the stake may come off with it. */
 export const recordRerooting = command("record-rerooting", {
-  replaces: ["rerooting-read"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);
@@ -73,7 +71,6 @@ export const recordRerooting = command("record-rerooting", {
 
 /** Work on the roots of a tree that stays in its pot, as it was really done. */
 export const recordWorkInPlace = command("record-work-in-place", {
-  replaces: ["worked-in-place"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const tree = findTree(context, v.treeId);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { EventKind, Happened, LoggedPayload } from "@/core/event/index";
+import { type EventKind, type Happened, type LoggedPayload, eventIs } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { day } from "@/words/format";
 import { Form, SelectField } from "@/ui/fields";
@@ -34,8 +34,6 @@ export interface TreeChoice {
   tag: string;
   name: string;
 }
-
-const MOVABLE = new Set<EventKind>(["potted", "roots-read", "measured", "noted", "photographed", "placed"]);
 
 /** What happened, newest first: what was entered, when, by whom. Each can be corrected, moved to the right tree, taken back. */
 export function History({
@@ -141,7 +139,7 @@ export function History({
                         Correct
                       </button>
                     )}
-                    {counts && MOVABLE.has(item.payload.kind) && others.length > 0 && (
+                    {counts && eventIs(item.payload.kind, "movable") && others.length > 0 && (
                       <button
                         type="button"
                         className="btn btn-sm"

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
-import type { EventKind } from "@/core/event/index";
+import { type EventKind, eventIs, type KindThatIs } from "@/core/event/index";
 import type { TreePicture } from "@/model/index";
 import { day, month } from "@/words/format";
 import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
@@ -20,7 +20,7 @@ const PEGS_Y = WOOD_Y + WOOD + 16;
 const HEIGHT = PEGS_Y + 40;
 const DUE = 0.85;
 
-const PEG_WORD: Partial<Record<EventKind, string>> = {
+const PEG_WORD: Record<KindThatIs<"pegged">, string> = {
   arrived: "arrived",
   potted: "potted",
   "roots-read": "roots seen",
@@ -134,7 +134,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
               fontSize="11"
               fill={INK}
             >
-              {PEG_WORD[e.kind] ?? ""}
+              {eventIs(e.kind, "pegged") && PEG_WORD[e.kind]}
             </text>
           </g>
         ))}

@@ -29,7 +29,6 @@ export const addTree = command("add-tree", {
 
 /** How a tree came, said anew: its day, its form, the pot it came in, when that was last potted. */
 export const correctArrival = command("correct-arrival", {
-  replaces: ["arrived"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const { replaced, scope, db, entryId } = context;

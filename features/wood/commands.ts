@@ -14,7 +14,6 @@ function check(context: CommandContext, treeIds: readonly string[], on: When) {
 
 /** This season's shoots as looked at: it corrects the pace of this tree's wood from its day on. */
 export const recordWood = command("record-wood", {
-  replaces: ["wood-read"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);
@@ -29,7 +28,6 @@ export const recordWood = command("record-wood", {
 
 /** Nitrogen given to one tree or to several at once. */
 export const recordFeed = command("record-feed", {
-  replaces: ["fed"],
   subjects: (v) => v.treeIds.map(subject.tree),
   run: (context, v) => {
     const trees = check(context, v.treeIds, v.on);
@@ -43,7 +41,6 @@ export const recordFeed = command("record-feed", {
 });
 
 export const recordPruning = command("record-pruning", {
-  replaces: ["pruned"],
   subjects: (v) => [subject.tree(v.treeId)],
   run: (context, v) => {
     const [tree] = check(context, [v.treeId], v.on);

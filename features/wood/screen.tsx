@@ -1,3 +1,4 @@
+import { eventIs } from "@/core/event/index";
 import "server-only";
 import { notFound } from "next/navigation";
 import { coldestOfMiddleYear, firstFrostIndex, frostProbabilityBySlot, type Site } from "@/core/climate/index";
@@ -113,7 +114,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
         told={events
           .filter((e) => {
             const day = toDay(e.on.best);
-            return WOOD_EVENTS.has(e.payload.kind) && day >= opening && day <= on;
+            return eventIs(e.payload.kind, "of-wood") && day >= opening && day <= on;
           })
           .map((e) => ({
             id: e.id,
@@ -127,8 +128,6 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
     </div>
   );
 }
-
-const WOOD_EVENTS = new Set(["wood-read", "fed", "pruned", "potted"]);
 
 function pictureOf(subject: Subject, season: number, asked: WoodQuestion): WoodPicture {
   const { day, site, profile, tracks } = subject;
