@@ -1,7 +1,7 @@
 import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import type { DateEstimate, Estimate } from "@/core/estimate/index";
 import type { PotFit } from "@/core/ladder/index";
-import { DUE_CIRCLING, DUE_FILL } from "@/core/roots/index";
+import { DUE_CIRCLING, DUE_FILL, BOUND_CIRCLING, BOUND_FILL } from "@/core/roots/index";
 import { brimEstimate } from "@/core/vessel/index";
 import { type Limit, openPeriods } from "@/core/window/index";
 import type { KindTracks, YardFacts } from "./context";
@@ -37,8 +37,6 @@ export interface WindowState {
 /** Band of fill wider than this: nobody knows, look at the roots. */
 const TOO_WIDE = 0.5;
 const FRESH_CHECK_DAYS = 45;
-const OVERDUE_FILL = 0.95;
-const OVERDUE_CIRCLING = 3;
 
 interface JudgeInput {
   tree: TreeRecord;
@@ -80,7 +78,7 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
     return { verdict: verdict("hold", window.period?.from ?? null, window.mainLimit), pressDays };
 
   const missed = missedWindow(input);
-  if (fill.p50 >= OVERDUE_FILL || circling.p50 >= OVERDUE_CIRCLING || missed !== null) {
+  if (fill.p50 >= BOUND_FILL || circling.p50 >= BOUND_CIRCLING || missed !== null) {
     const day = window.open ? (window.period?.to ?? null) : (window.period?.from ?? null);
     return {
       verdict: verdict("overdue", day),
@@ -137,7 +135,7 @@ function dueSince(
 
 /** Orders trees that are bound without a missed window on record: the fuller, the earlier. */
 function overdueDays({ fill, circling }: JudgeInput): number {
-  return Math.round(400 * Math.max(0, fill.p50 - OVERDUE_FILL) + 60 * Math.max(0, circling.p50 - OVERDUE_CIRCLING));
+  return Math.round(400 * Math.max(0, fill.p50 - BOUND_FILL) + 60 * Math.max(0, circling.p50 - BOUND_CIRCLING));
 }
 
 function inFinalPot(tree: TreeRecord, replayed: Replayed): boolean {

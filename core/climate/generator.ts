@@ -26,7 +26,7 @@ const RAIN_SHAPE = 0.75;
 /** Spread of the clearness index and what a wet day takes from it: our judgement. */
 const CLEARNESS_SD = 0.13;
 const WET_CLEARNESS = 0.16;
-const LEAST_RANGE_C = 0.5;
+export const LEAST_RANGE_C = 0.5;
 
 type Matrix = number[][];
 const multiply = (a: Matrix, b: Matrix): Matrix =>

@@ -251,7 +251,11 @@ export function adviseCorrection(input: AdviseInput): Advice {
     anchored: reading?.anchored === true ? { halves: !isLeafless(s), weeks: F.severWeeks } : null,
     care: {
       shadeDays:
-        sour || loss > F.muchLoss ? F.shadeDaysMuch : loss > F.shadeFromLoss || s.phase === "soft" ? F.shadeDays : 7,
+        sour || loss > F.longShadeFromLoss
+          ? F.shadeDaysMuch
+          : loss > F.shadeFromLoss || s.phase === "soft"
+            ? F.shadeDays
+            : 7,
       coreWeeks: F.coreWeeks,
       noFeedWeeks: F.noFeedWeeks,
       lookOn: pick?.hold.p50 ?? null,

@@ -20,7 +20,8 @@ export const CORRECTING_FIGURES = {
   shadeFromLoss: 0.05,
   shadeDays: 14,
   shadeDaysMuch: 28,
-  muchLoss: 0.25,
+  /** From this share on the shade stands longer. */
+  longShadeFromLoss: 0.25,
   /** Share of the roots above a buried flare, for each part of the ball's height: the top is thinly rooted. */
   topDensity: 0.6,
   /** Share that may go with the mix above the flare where root loss is out of season. */

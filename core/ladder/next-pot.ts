@@ -7,6 +7,7 @@ import {
   type PotCondition,
   type Vessel,
   vesselOf,
+  USUAL_DOSE_PER_MIX_L,
 } from "../vessel/index";
 import { type CorrectionName, fillAfterMove } from "../roots/index";
 import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
@@ -57,9 +58,6 @@ function byPace(kPerDegreeDay: number): { ideal: number; largest: number } {
   return { ideal: 3, largest: 6 };
 }
 
-/** Share of mix lost room for one watering when nothing is known of the mix: the usual tenth. */
-const USUAL_DOSE = 0.1;
-
 interface Prepared {
   vessel: Vessel;
   brimL: number;
@@ -73,7 +71,7 @@ function prepare(pot: Pot): Prepared {
   let known = prepared.get(pot);
   if (!known) {
     const { vessel } = vesselOf(pot);
-    const level = freeboard(vessel, { dosePerMixL: USUAL_DOSE }, leastFreeboardMm(vessel));
+    const level = freeboard(vessel, { dosePerMixL: USUAL_DOSE_PER_MIX_L }, leastFreeboardMm(vessel));
     known = {
       vessel,
       brimL: brimEstimate(pot).p50,

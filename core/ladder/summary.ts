@@ -1,4 +1,4 @@
-import { oversize } from "../roots/index";
+import { oversize, BOUND_CIRCLING, BOUND_FILL } from "../roots/index";
 import { type LadderProblem, shownSeasons } from "./model";
 import type { LadderAction } from "./names";
 import { type LadderPlan, moneyOf } from "./plan";
@@ -21,9 +21,6 @@ export interface LadderSummary {
   minutes: number;
 }
 
-/** Bound: as on the tree's page. */
-const BOUND_FILL = 0.95;
-const BOUND_CIRCLING = 3;
 /** Lifted out of its pot. */
 export const HANDLINGS: ReadonlySet<LadderAction> = new Set(["up-pot", "root-prune", "plant-out"]);
 

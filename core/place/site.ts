@@ -11,6 +11,7 @@ import {
   solarFromRangeMJ,
   weatherRun,
   type WeatherRun,
+  LEAST_RANGE_C,
 } from "../climate/index";
 import { slotOf } from "../dates/index";
 import { clamp } from "../math/index";
@@ -44,8 +45,6 @@ const QUICK_H = 3;
 /** A day's lowest is its morning's, its highest its afternoon's: the evening already falls towards the next. */
 const LOW_UNTIL_H = 14;
 const HIGH_FROM_H = 8;
-/** A day at a place is never narrower, K. */
-const LEAST_RANGE_C = 0.5;
 
 /** Lowest and highest of each day at a place. */
 function extremesAtPlace(days: Days, outside: OutsideHours, air: PlaceAir): Pick<WeatherRun, "tminC" | "tmaxC"> {

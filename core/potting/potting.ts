@@ -38,6 +38,7 @@ import {
   type Vessel,
   wallOf,
   widthAtMm,
+  USUAL_DOSE_PER_MIX_L,
 } from "../vessel/index";
 import { ballInPot, correctBall, usualFillHeightMm } from "./ball";
 import { droopingKgPerL, type LiftAdvice, liftAdvice, treeKgOn, type TreeMeasures, UNKNOWN_MIX } from "../mass/index";
@@ -125,7 +126,7 @@ export function currentBall(replayed: PottedNow, ageYears: number): CurrentBall 
 
 /** Fill line that leaves room for one watering of this mix in this pot. Two rounds: the share of water depends on the fill a little. */
 function fillLine(vessel: Vessel, mix: Mix, ageYears: number, bottomLayerMm: number) {
-  let level = freeboard(vessel, { dosePerMixL: 0.1 }, leastFreeboardMm(vessel));
+  let level = freeboard(vessel, { dosePerMixL: USUAL_DOSE_PER_MIX_L }, leastFreeboardMm(vessel));
   for (let i = 0; i < 2; i++) {
     const { waterFraction } = mixInPot(mix, vessel, level.fillHeightMm, bottomLayerMm, ageYears);
     const dose = dosePerMixL(waterFraction, waterContent(mix, TRIGGER_SUCTION_CM, ageYears));

@@ -40,6 +40,8 @@ export const CORRECTIONS = {
   "slice-in-place": { retained: 0.85, circlingRemoved: 0.25, lagDegreeDays: 140, intact: false, inPlace: true },
   "trim-outside": { retained: 0.97, circlingRemoved: 0, lagDegreeDays: 60, intact: true, inPlace: true },
 } satisfies Record<string, Correction>;
+/** From this share of roots lost on, the kind's own season for root work counts, and autumn is for robust kinds only. */
+export const MUCH_ROOT_LOSS = 0.1;
 export type CorrectionName = keyof typeof CORRECTIONS;
 export const CORRECTION_NAMES = Object.keys(CORRECTIONS) as [CorrectionName, ...CorrectionName[]];
 const worksInPlace = (name: CorrectionName) => (CORRECTIONS[name] as Correction).inPlace === true;

@@ -158,6 +158,10 @@ export type FillStage = (typeof FILL_STAGES)[number];
 /** Boundaries of the stages, which are the boundaries of the fill grades 0–4. */
 export const STAGE_FILLS = [0.25, 0.5, 0.8, 0.95] as const;
 
+/** Root-bound: the last stage, or turning as bad. */
+export const BOUND_FILL = STAGE_FILLS[3];
+export const BOUND_CIRCLING = 3;
+
 export function fillStage(fill: number): FillStage {
   return FILL_STAGES[STAGE_FILLS.filter((boundary) => fill >= boundary).length];
 }

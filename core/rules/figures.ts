@@ -1,3 +1,4 @@
+import { MUCH_ROOT_LOSS } from "../roots/index";
 /** Figures of the rules: growers' practice and our judgement (C) throughout. */
 export const RULE_FIGURES = {
   liveLeast: 0.5,
@@ -30,7 +31,7 @@ export const RULE_FIGURES = {
   oldMixKept: 0.2,
   proteaStep: 2,
   proteaPhosphorusPercent: 1,
-  muchLoss: 0.1,
+  muchLoss: MUCH_ROOT_LOSS,
   slipUpStopWeeks: 8,
   bleedCutMm: 10,
   bleedWeeksBefore: 8,

@@ -157,6 +157,9 @@ export interface Freeboard {
   mixL: number;
 }
 
+/** One watering, litres for each litre of mix, while nothing is known of the mix: the usual tenth (M). */
+export const USUAL_DOSE_PER_MIX_L = 0.1;
+
 /**
  * Empty rim that holds one watering: V(fill) = V(H)/(1 + δ), or V(H) − D for a fixed dose; never less than `minMm`.
  * @example freeboard({shape:"round",topWidthMm:400,baseWidthMm:300,heightMm:360}, {dosePerMixL: .1}) // 25.7 mm

@@ -1,3 +1,4 @@
+import { MUCH_ROOT_LOSS } from "../roots/index";
 import { MIDSUMMER, SEASON_LEAD_DAYS } from "../climate/index";
 import { clamp, quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
@@ -22,8 +23,6 @@ export const DEFAULT_WINDOW: WindowOptions = { risk: 0.1, sheltered: false };
 
 /** Dormant work is best in the weeks before bud break. */
 const BEST_BEFORE_BUD_BREAK = 42;
-/** From this share of roots lost on, the kind's own season for root work counts, and autumn is for robust kinds only. */
-export const MUCH_ROOT_LOSS = 0.1;
 /** Bloom and setting fruit: bad for root loss, tolerable for a ball moved whole. */
 const IN_BLOOM = { much: 0.45, little: 0.6 } as const;
 /** Light cuts bleed and infect less than hard ones, but they do. */

@@ -1,3 +1,4 @@
+import { type CorrectionName, CORRECTIONS } from "../roots/index";
 /** Work on trees that has a window. */
 export const OPERATIONS = [
   "slip-up",
@@ -64,24 +65,27 @@ const work = (
   more: Partial<OperationNeeds> = {},
 ): OperationNeeds => ({ work, flush, inSoftGrowth, rootLoss, lifted: true, crown: false, ...more });
 
+/** Typical share of roots lost: what the work on the ball leaves, the other way round. */
+const lossOf = (correction: CorrectionName) => Math.round(100 * (1 - CORRECTIONS[correction].retained)) / 100;
+
 export const OPERATION_NEEDS: Record<Operation, OperationNeeds> = {
-  "slip-up": work(0.5, 0.15, 0.6, 0),
-  loosen: work(0.6, 0.2, 0.5, 0.03),
-  score: work(0.8, 0.2, 0.35, 0.07),
-  "up-pot": work(0.8, 0.25, 0.35, 0.1),
-  shave: work(1.3, 0.2, 0.1, 0.3),
-  "root-prune": work(1.3, 0.2, 0.1, 0.3),
-  "bare-root": work(1.3, 0.2, 0, 0.45),
-  "remove-girdler": work(0.5, 0.1, 0.7, 0.05, { lifted: false }),
-  "core-in-place": work(0.8, 0.15, 0.2, 0.1, { lifted: false }),
-  "slice-in-place": work(0.8, 0.15, 0.2, 0.15, { lifted: false }),
-  "replace-top": work(0.5, 0.1, 0.8, 0.03, { lifted: false }),
-  "trim-outside": work(0.5, 0.1, 0.7, 0.03, { lifted: false }),
-  split: work(1.3, 0.3, 0.1, 0.2),
+  "slip-up": work(0.5, 0.15, 0.6, lossOf("none")),
+  loosen: work(0.6, 0.2, 0.5, lossOf("loosen")),
+  score: work(0.8, 0.2, 0.35, lossOf("score")),
+  "up-pot": work(0.8, 0.25, 0.35, lossOf("tease-and-clip")),
+  shave: work(1.3, 0.2, 0.1, lossOf("shave")),
+  "root-prune": work(1.3, 0.2, 0.1, lossOf("prune-and-return")),
+  "bare-root": work(1.3, 0.2, 0, lossOf("wash-bare")),
+  "remove-girdler": work(0.5, 0.1, 0.7, lossOf("remove-girdler"), { lifted: false }),
+  "core-in-place": work(0.8, 0.15, 0.2, lossOf("core-in-place"), { lifted: false }),
+  "slice-in-place": work(0.8, 0.15, 0.2, lossOf("slice-in-place"), { lifted: false }),
+  "replace-top": work(0.5, 0.1, 0.8, lossOf("replace-top"), { lifted: false }),
+  "trim-outside": work(0.5, 0.1, 0.7, lossOf("trim-outside"), { lifted: false }),
+  split: work(1.3, 0.3, 0.1, lossOf("split")),
   "prune-light": work(0, 0.2, 0.8, 0, { lifted: false, crown: true }),
   "prune-hard": work(0, 0.8, 0.5, 0, { lifted: false, crown: true }),
-  rescue: work(1.3, 0.1, 0.5, 0.3, { urgent: true }),
-  "plant-out": work(1, 0.2, 0.5, 0.03),
+  rescue: work(1.3, 0.1, 0.5, lossOf("shave"), { urgent: true }),
+  "plant-out": work(1, 0.2, 0.5, lossOf("loosen")),
 };
 
 /** The factors a day is judged by. A day is as good as the worst of them, which is the reason shown. */

@@ -4,7 +4,7 @@ import Link from "next/link";
 import type { ReactNode } from "react";
 import type { Advice, CorrectionWindow, Option } from "@/core/correcting/index";
 import { toDay, toIso } from "@/core/dates/index";
-import type { CorrectionName, Reading } from "@/core/roots/index";
+import { type CorrectionName, type Reading, STAGE_FILLS } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
 import type { LiftAdvice } from "@/core/mass/index";
 import { day, kilograms, litres, millimetres, number, percent } from "@/words/format";
@@ -38,7 +38,7 @@ export interface CorrectFacts {
   anchorHalved: boolean;
 }
 
-const gradeOf = (fill: number) => [0.25, 0.5, 0.8, 0.95].filter((cut) => fill >= cut).length;
+const gradeOf = (fill: number) => STAGE_FILLS.filter((cut) => fill >= cut).length;
 
 /** The judgement at the bench: what suits this ball today, what it costs, when its roots hold, and what is refused until when. */
 export function CorrectView({ facts }: { facts: CorrectFacts }) {

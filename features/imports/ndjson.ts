@@ -2,6 +2,9 @@ import "server-only";
 
 /** At most this many progress lines a second travel to the browser. */
 const TELL_EVERY_MS = 100;
+/** Faults of a file that are shown one by one; the rest are counted. */
+export const SHOWN_PROBLEMS = 200;
+
 const MOVING = new Set(["reading", "checking", "saving"]);
 
 /** An answer of a line of JSON for every step of a longer work. */

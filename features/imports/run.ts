@@ -1,3 +1,4 @@
+import { SHOWN_PROBLEMS } from "./ndjson";
 import { type Fault, fault } from "@/contract/faults";
 import "server-only";
 import { z } from "zod";
@@ -69,7 +70,6 @@ export type ImportMessage =
   | { step: "done"; count: number; skipped: number; entryId: string; revision: number }
   | { step: "fault"; faults: Fault[] };
 
-const SHOWN_PROBLEMS = 200;
 const SAMPLE_LINES = 8;
 
 const COMMAND_OF: Record<ImportKind, string> = {

@@ -7,7 +7,7 @@ import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/words/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
-import type { StripWood } from "@/features/kernel/strip-wood";
+import { type StripWood, WEEK } from "@/features/kernel/strip-wood";
 import type { StripData } from "./strip-data";
 import { woodWeeks } from "@/features/kernel/strip-wood";
 import { SimulatedMark } from "@/features/kernel/simulated";
@@ -16,7 +16,6 @@ const HEIGHT = 74;
 const PHONE_HEIGHT = 56;
 const REACH = 183;
 const PHONE_REACH = 60;
-const WEEK = 7;
 /** How far from today the strip may be dragged, days. */
 const FURTHEST = 900;
 

@@ -1,5 +1,6 @@
 "use client";
 
+import { DUE_FILL } from "@/core/roots/index";
 import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import { type EventKind, eventIs, type KindThatIs } from "@/core/event/index";
@@ -18,7 +19,6 @@ const WOOD_Y = HEDGE_Y + HEDGE + 14;
 const WOOD = 20;
 const PEGS_Y = WOOD_Y + WOOD + 16;
 const HEIGHT = PEGS_Y + 40;
-const DUE = 0.85;
 
 const PEG_WORD: Record<KindThatIs<"pegged">, string> = {
   arrived: "arrived",
@@ -85,10 +85,10 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           strokeWidth="1.4"
           strokeDasharray="2 4"
         />
-        <path d={`M${LEFT} ${y(DUE)}H${width - RIGHT}`} stroke={INK} strokeDasharray="7 4" />
+        <path d={`M${LEFT} ${y(DUE_FILL)}H${width - RIGHT}`} stroke={INK} strokeDasharray="7 4" />
         <text
           x={LEFT + 5}
-          y={y(DUE) - 4}
+          y={y(DUE_FILL) - 4}
           fontSize="11.5"
           fill={INK}
           stroke="#fffdf6"

@@ -1,4 +1,4 @@
-import type { PlaceKind, Site } from "@/core/climate/index";
+import { type PlaceKind, type Site, RUN_IN_DAYS } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import {
   type AirFit,
@@ -14,8 +14,6 @@ import type { LoggerHour } from "@/formats/logger-csv";
 /** A fit with the type it was made for. */
 export type LearnedFit = Omit<AirFit, "air"> & { air: LearnedAir };
 
-/** Days of weather before the first reading, from which a slow place takes its start. */
-const RUN_IN_DAYS = 20;
 /** A year of hours says what a place is like; more of them only cost time. */
 const MOST_DAYS = 400;
 

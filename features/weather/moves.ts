@@ -1,15 +1,12 @@
 import type { MovedDate } from "@/contract/climate";
 import { calendarSlot, type DailyRecord, mergeSources } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
-import { openYard, type TreeState, type Yard, type YardWeather } from "@/model/index";
+import { openYard, type TreeState, type Yard, type YardWeather, NOTICED_DAYS } from "@/model/index";
 import { loadWeather, sourceRecords } from "../collection/load";
 import type { CommandContext } from "@/features/kernel/define";
 
 /** The source that is about to be read in. */
 const NEW_SOURCE = "new";
-
-/** Dates that shift by this many days or fewer are not worth a line. */
-const NOTICED_DAYS = 5;
 
 /** What a new weather record does to the dates a grower goes by: the site's frosts, and each tree's due and move-by days. */
 export async function describeMoves(context: CommandContext, record: DailyRecord, addC: number): Promise<MovedDate[]> {

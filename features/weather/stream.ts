@@ -1,3 +1,4 @@
+import { SHOWN_PROBLEMS } from "@/features/imports/ndjson";
 import "server-only";
 import { type Fault, fault } from "@/contract/faults";
 import { z } from "zod";
@@ -73,8 +74,6 @@ export type WeatherMessage =
   | { step: "preview"; preview: WeatherPreview }
   | { step: "done"; entryId: string; revision: number }
   | { step: "fault"; faults: Fault[] };
-
-const SHOWN_PROBLEMS = 200;
 
 /** A weather file is the request's body, read as it comes; without a commandId nothing is kept: that is the preview. */
 export function weatherStream(collectionId: string, request: Request, runCommand: RunCommand): Response {
