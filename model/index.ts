@@ -31,4 +31,12 @@ export { presumedPot } from "./replay";
 export { juvenile } from "./juvenile";
 export { type LadderSetting, type LadderShelf, ladderTermsOf, type OffLadder, PLANNED_SEASONS } from "./ladder-problem";
 export { CROWN_ROOM, HAND_M, plannedKey, shelterPlanOf, type WinterStandings } from "./winter-standings";
-export { type DateKind, type DateMove, datesOf, type MoveCause, movesBetween, NOTICED_DAYS, type TreeDates } from "./moves";
+export {
+  type DateKind,
+  type DateMove,
+  datesOf,
+  type MoveCause,
+  movesBetween,
+  NOTICED_DAYS,
+  type TreeDates,
+} from "./moves";

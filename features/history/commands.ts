@@ -1,5 +1,5 @@
 import { type Fault, fault } from "@/contract/faults";
-import { type EventKind, eventIs } from "@/core/event/index";
+import { eventIs } from "@/core/event/index";
 import type { Entry } from "@/data/log";
 import type { LoadedRecords } from "../collection/load";
 import { SETTINGS_COMMANDS } from "@/features/kernel/conflicts";

@@ -1,6 +1,6 @@
 import { type Fault, type FaultCode, fault, type WithFigures } from "@/contract/faults";
 import type { CommandAnswer, CommandName, CommandRead, Envelope } from "@/contract/index";
-import type { EventKind, LoggedEvent, Subject } from "@/core/event/index";
+import type { LoggedEvent, Subject } from "@/core/event/index";
 import type { Collection, NewCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
 import type { NewEvent } from "@/data/log";

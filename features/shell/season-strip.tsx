@@ -7,9 +7,8 @@ import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/words/format";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
-import { type StripWood, WEEK } from "@/features/kernel/strip-wood";
+import { type StripWood, WEEK, woodWeeks } from "@/features/kernel/strip-wood";
 import type { StripData } from "./strip-data";
-import { woodWeeks } from "@/features/kernel/strip-wood";
 import { SimulatedMark } from "@/features/kernel/simulated";
 
 const HEIGHT = 74;

@@ -1,5 +1,5 @@
 import { plainText, readNumber } from "@/core/quantity/index";
-import { readPotSize, type Wall, wallNamed } from "@/core/vessel/index";
+import { readPotSize, wallNamed } from "@/core/vessel/index";
 import { emptyPotDraft, type PotDraft, potSizeWords } from "./pot-fields";
 
 export interface QuickPots {

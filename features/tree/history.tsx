@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { type EventKind, type Happened, type LoggedPayload, eventIs } from "@/core/event/index";
+import { type Happened, type LoggedPayload, eventIs } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { day } from "@/words/format";
 import { Form, SelectField } from "@/ui/fields";

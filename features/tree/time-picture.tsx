@@ -3,7 +3,7 @@
 import { DUE_FILL } from "@/core/roots/index";
 import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
-import { type EventKind, eventIs, type KindThatIs } from "@/core/event/index";
+import { eventIs, type KindThatIs } from "@/core/event/index";
 import type { TreePicture } from "@/model/index";
 import { day, month } from "@/words/format";
 import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
