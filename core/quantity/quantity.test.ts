@@ -1,3 +1,4 @@
+import { readTyped, typedAs, readOptional } from "./quantity";
 import fc from "fast-check";
 import {
   type Dimension,
@@ -163,4 +164,34 @@ test("both at once, as maps give them", () => {
   const pair = readCoordinatePair("52°31'N 13°24'E")!;
   expect([pair.latitudeDeg, pair.longitudeDeg]).toEqual([52 + 31 / 60, 13 + 24 / 60]);
   for (const text of ["52.52", "52,5", "", "here, there", "99.0, 13.4"]) expect(readCoordinatePair(text)).toBeNull();
+});
+
+test.each([
+  ["12", "mm", "us", 304.8],
+  ["12", "mm", "metric", 12],
+  ["30 cm", "mm", "us", 300],
+  ["5", "litres", "us", 18.92705892],
+  ["1,200", "litres", "us", 4542.4941408],
+  ["6", "m", "us", 1.8288],
+  ["44", "kg", "us", 19.95806428],
+  ["14", "celsius", "us", -10],
+  ["-10 C", "celsius", "us", -10],
+  ["7", "plain", "us", 7],
+] as const)("%j typed beside its unit as %s in %s units is %d", (text, dimension, units, value) => {
+  const read = readTyped(text, dimension, units);
+  expect(read.ok && Math.abs(read.value - value) < 1e-9).toBe(true);
+});
+
+test("a stored measure is typed as the number beside its unit", () => {
+  expect([typedAs(304.8, "mm", "us"), typedAs(304.8, "mm", "metric"), typedAs(-10, "celsius", "us")]).toEqual([
+    "12",
+    "304.8",
+    "14",
+  ]);
+  expect([typedAs(1.524, "m", "us"), typedAs(9.0718474, "kg", "us"), typedAs(3, "plain", "us")]).toEqual([
+    "5",
+    "20",
+    "3",
+  ]);
+  expect([readOptional(" ", "mm"), readOptional("1,5", "mm")]).toEqual([null, 1.5]);
 });

@@ -90,6 +90,38 @@ export function readNumber(text: string, dimension: Dimension = "plain", units: 
   return read.ok ? read.value : NaN;
 }
 
+/** The unit a measure is shown and typed in. */
+export const SHOWN_UNIT: Record<UnitSystem, Record<Dimension, string>> = {
+  metric: { plain: "", mm: "mm", m: "m", litres: "L", kg: "kg", celsius: "°C" },
+  us: { plain: "", mm: "in", m: "ft", litres: "gal", kg: "lb", celsius: "°F" },
+};
+
+const BARE = /^[+\-−]?[\d.,'’ ]+$/;
+
+/**
+ * Reads a measure as it is typed beside its unit: a bare number is in the unit shown.
+ * @example readTyped("12", "mm", "us") // { ok: true, value: 304.8 }
+ * @example readTyped("30 cm", "mm", "us") // { ok: true, value: 300 }
+ */
+export function readTyped(text: string, dimension: Dimension, units: UnitSystem): QuantityRead {
+  const bare = units === "us" && dimension !== "plain" && BARE.test(plainText(text));
+  return readQuantity(bare ? `${text} ${SHOWN_UNIT.us[dimension]}` : text, dimension, units);
+}
+
+/** A stored measure as the number that is typed for it. @example typedAs(304.8, "mm", "us") // "12" */
+export function typedAs(value: number, dimension: Dimension, units: UnitSystem): string {
+  const shown = units === "metric" || dimension === "plain" ? value : SHOWN_FROM[dimension](value);
+  return String(Math.round(shown * 1000) / 1000);
+}
+
+const SHOWN_FROM: Record<Exclude<Dimension, "plain">, (value: number) => number> = {
+  mm: (v) => v / MM_PER_INCH,
+  m: (v) => (v * 1000) / (12 * MM_PER_INCH),
+  litres: (v) => v / LITRES_PER_US_GALLON,
+  kg: (v) => v / KG_PER_POUND,
+  celsius: (v) => (v * 9) / 5 + 32,
+};
+
 /** The same where nothing may be said: null for an empty field. @example readOptional("", "mm") // null */
 export function readOptional(text: string, dimension: Dimension = "plain", units: UnitSystem = "metric") {
   return text.trim() === "" ? null : readNumber(text, dimension, units);

@@ -108,7 +108,7 @@ function inOrder<T>(send: () => Promise<T>): Promise<T> {
 }
 
 /** What the contract's own schema finds wrong, before anything is sent; null where it finds nothing, or could not be fetched. */
-async function foundHere(name: CommandName, input: unknown): Promise<Fault[] | null> {
+export async function foundHere(name: CommandName, input: unknown): Promise<Fault[] | null> {
   try {
     const { contractOf, readBy } = await import("@/contract/check");
     const read = readBy(contractOf(name).input, input);

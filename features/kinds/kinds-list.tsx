@@ -1,10 +1,11 @@
 "use client";
 
 import Link from "next/link";
-import { useState } from "react";
-import { number } from "@/words/format";
-import { Reasoned, TextField } from "@/ui/fields";
+import { useMemo } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
+import { Reasoned } from "@/ui/fields";
+import { DataList, type ListColumn } from "@/ui/list/data-list";
+import { number } from "@/words/format";
 
 export interface KindLine {
   id: string;
@@ -19,20 +20,59 @@ export interface KindLine {
   trees: number;
 }
 
+const FIND = { label: "Find a kind", words: (l: KindLine) => [...l.names, l.scientific, l.group].join("\n") };
+
 /** The library as a list one types into. */
 export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number }) {
   const { collectionId } = useAsOf();
-  const [typed, setTyped] = useState("");
-  const wanted = typed.trim().toLocaleLowerCase();
-  const shown = lines.filter((l) =>
-    [...l.names, l.scientific, l.group].some((text) => text.toLocaleLowerCase().includes(wanted)),
+  const columns = useMemo(
+    (): ListColumn<KindLine>[] => [
+      {
+        id: "name",
+        title: "Kind",
+        width: "minmax(0,2fr)",
+        order: (l) => l.names[0].toLocaleLowerCase(),
+        cell: (l) => (
+          <Link prefetch={false} className="hover:underline" href={`/c/${collectionId}/almanac/kinds/${l.id}`}>
+            <b>{l.names[0]}</b> <i className="text-sm">{l.scientific}</i>
+            {l.trees > 0 && <span className="badge badge-sm ml-2">{number(l.trees)} here</span>}
+            <span className="block text-sm opacity-80">{l.group}</span>
+          </Link>
+        ),
+      },
+      {
+        id: "cold",
+        title: "Killed below",
+        width: "minmax(0,1fr)",
+        cell: (l) => (
+          <span className="text-sm">
+            wood {l.crown}
+            <br />
+            young roots {l.roots}
+          </span>
+        ),
+      },
+      {
+        id: "work",
+        title: "Root work",
+        width: "minmax(0,2fr)",
+        cell: (l) => <span className="text-sm">{l.rootWork}</span>,
+      },
+      {
+        id: "known",
+        title: "Known",
+        width: "6rem",
+        order: (l) => l.guesses,
+        cell: (l) => (
+          <span className="text-sm">{l.guesses === 0 ? "all known" : `${number(fields - l.guesses)} known`}</span>
+        ),
+      },
+    ],
+    [collectionId, fields],
   );
   return (
     <div>
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-2xl">Kinds</h1>
-        <TextField label="Find a kind" value={typed} onChange={setTyped} className="w-72 max-w-full" />
-      </div>
+      <h1 className="text-2xl">Kinds</h1>
       <p className="mt-1">
         What Aurelian knows of {number(lines.length)} kinds, those you grow first. Every value can be said otherwise,
         for the collection, a sort or one tree.
@@ -41,34 +81,16 @@ export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number
         className="mt-3"
         reason={`Damage to ripe wood in midwinter, and what kills young roots in the root zone. “Known” counts the values set for the kind itself; the others of its ${number(fields)} are inherited from genus and habit and are guesses.`}
       >
-        <ul className="divide-base-300 divide-y" data-testid="kinds">
-          {shown.map((l) => (
-            <li key={l.id}>
-              <Link
-                prefetch={false}
-                href={`/c/${collectionId}/almanac/kinds/${l.id}`}
-                className="hover:bg-base-200 grid min-h-11 gap-x-4 px-1 py-2 sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,2fr)_6rem]"
-              >
-                <span>
-                  <b>{l.names[0]}</b> <i className="text-sm">{l.scientific}</i>
-                  {l.trees > 0 && <span className="badge badge-sm ml-2">{number(l.trees)} here</span>}
-                  <span className="block text-sm opacity-80">{l.group}</span>
-                </span>
-                <span className="text-sm">
-                  wood {l.crown}
-                  <br />
-                  young roots {l.roots}
-                </span>
-                <span className="text-sm">{l.rootWork}</span>
-                <span className="text-sm">{l.guesses === 0 ? "all known" : `${number(fields - l.guesses)} known`}</span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <div data-testid="kinds">
+          <DataList
+            label="Kinds"
+            rows={lines}
+            columns={columns}
+            find={FIND}
+            empty={<p>No kind of that name. Add the tree with its habit of growth instead: the bands are wider.</p>}
+          />
+        </div>
       </Reasoned>
-      {shown.length === 0 && (
-        <p>No kind of that name. Add the tree with its habit of growth instead: the bands are wider.</p>
-      )}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import dynamic from "next/dynamic";
+import { Chart } from "@/ui/charts/index";
 import Link from "next/link";
 import { useCallback, useState } from "react";
 import { type LadderTerms } from "@/core/ladder/index";
@@ -18,8 +18,6 @@ import { Shelves } from "./shelves";
 import { TermsForm } from "./terms-form";
 
 // Charts come when the page stands: they are large, and nothing above them waits.
-const AreasChart = dynamic(() => import("./years-chart").then((m) => m.AreasChart), { ssr: false });
-const MoneyChart = dynamic(() => import("./years-chart").then((m) => m.MoneyChart), { ssr: false });
 
 export interface LaddersFacts {
   trees: number;
@@ -164,7 +162,20 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
             Room
           </h2>
           <Reasoned reason="The square of each pot and six centimetres to the next; a guess for pots nobody has measured. Carried in counts trees that were indoors and out again within the last thirteen months.">
-            <AreasChart areas={plan.areas} southern={facts.southern} />
+            <Chart
+              label="Room on the ground by season, in summer and of what is carried in"
+              rows={plan.areas.map((a) => ({
+                season: yearWords(a.season, facts.southern),
+                summer: a.summerM2,
+                winter: a.winterM2,
+              }))}
+              x="season"
+              series={[
+                { key: "summer", name: "in summer", as: "line", tone: "ochre" },
+                { key: "winter", name: "carried in", as: "dashes", tone: "frost" },
+              ]}
+              value={(v, short) => (short ? number(v, v < 10 ? 1 : 0) : `${number(v, 1)} m²`)}
+            />
             <p className="text-sm" data-testid="room-words">
               {roomWords(plan, facts)}
             </p>
@@ -175,7 +186,13 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
             Money for pots and mix
           </h2>
           <Reasoned reason="Prices of Stores where they are said; otherwise a guess: 1.5 times litres to the power .7 for a pot.">
-            <MoneyChart years={totals} currency={facts.currency} southern={facts.southern} />
+            <Chart
+              label="Money for pots and mix by season"
+              rows={totals.map((y) => ({ season: yearWords(y.season, facts.southern), money: y.money }))}
+              x="season"
+              series={[{ key: "money", name: "pots and mix", as: "bars", tone: "earth" }]}
+              value={(v, short) => (short ? number(v) : `${number(v)} ${facts.currency}`)}
+            />
           </Reasoned>
         </section>
       </div>

@@ -1,60 +1,55 @@
 "use client";
 
+import { get } from "react-hook-form";
 import { useState } from "react";
 import type { Pot } from "@/core/vessel/index";
-import { readNumber, readOptional } from "@/words/format";
-import { Form, FormFaults, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { DateInput, QuantityInput } from "@/ui/form/inputs";
 import { useAsOf } from "@/features/kernel/as-of";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
 import { useNotice } from "@/features/kernel/notice";
+import { useRoughDate } from "@/features/kernel/rough-date";
 import { draftOf, emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 
-const FIELDS = ["pot", "depthToMixMm", "trunkMm", "heightM", "crownM", "on"];
+interface Measures {
+  depthToMixMm: number | null;
+  trunkMm: number | null;
+  heightM: number | null;
+  crownM: number | null;
+  on: string;
+}
 
 /** The pot measured with the tree in it: outside, by girth, by a finger to the mix, by its trade name, or about. */
 export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: string; pot: Pot | null }) {
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at, beside } = useCommand("record-measure");
+  const readDate = useRoughDate();
   const [measurePot, setMeasurePot] = useState(true);
   const [draft, setDraft] = useState({
     ...emptyPotDraft,
     known: "outside" as const,
     wall: known ? draftOf(known).wall : emptyPotDraft.wall,
   } as typeof emptyPotDraft);
-  const [depth, setDepth] = useState("");
-  const [trunk, setTrunk] = useState("");
-  const [height, setHeight] = useState("");
-  const [crown, setCrown] = useState("");
-  const [on, setOn] = useState(today);
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const fault = beside<`pot.${PotField}`>(problems);
-  const depthMm = readNumber(depth, "mm");
-
-  const submit = async () => {
-    const wrong: Record<string, string> = {};
-    const read = measurePot ? readPot(draft, units) : null;
-    if (read) for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
-    const body = {
-      pot: read?.pot ?? null,
-      depthToMixMm: readOptional(depth, "mm"),
-      trunkMm: readOptional(trunk, "mm"),
-      heightM: readOptional(height, "m"),
-      crownM: readOptional(crown, "m"),
-    };
-    setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    const done = await send({ collectionId, treeId, on, ...body });
-    if (!done) return;
-    tell({ text: `${tag} is measured: its dates are computed anew.`, entryId: done.entryId });
-    setDepth("");
-    setTrunk("");
-    setHeight("");
-    setCrown("");
+  const [start] = useState<Measures>({ depthToMixMm: null, trunkMm: null, heightM: null, crownM: null, on: today });
+  const measured = useCommandForm("record-measure", {
+    start,
+    input: ({ on, ...measures }: Measures, wrong) => {
+      const pot = measurePot ? readPot(draft, units) : null;
+      for (const [field, message] of Object.entries(pot?.problems ?? {})) wrong(`pot.${field}` as "pot", message);
+      const day = readDate(on);
+      if (day.fault) wrong("on", day.fault);
+      return { collectionId, treeId, pot: pot?.pot ?? null, ...measures, on: day.range ?? on };
+    },
+    done: ({ entryId }) => tell({ text: `${tag} is measured: its dates are computed anew.`, entryId }),
+  });
+  const { formState, watch } = measured.form;
+  const potFault = (field: PotField): string | undefined => {
+    const message: unknown = get(formState.errors, `pot.${field}.message`);
+    return typeof message === "string" ? message : undefined;
   };
+  const depthToMixMm = watch("depthToMixMm");
 
   return (
-    <Form className="space-y-3" onSubmit={submit}>
+    <CommandForm of={measured} button={["Record the measures", "Recording …"]}>
       <label className="flex min-h-11 cursor-pointer items-center gap-2">
         <input
           type="checkbox"
@@ -68,52 +63,24 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
         <PotFields
           draft={draft}
           onChange={setDraft}
-          fault={(path) => fault(`pot.${path}`)}
+          fault={potFault}
           units={units}
-          depthToMixMm={depthMm >= 0 ? depthMm : null}
+          depthToMixMm={depthToMixMm !== null && depthToMixMm >= 0 ? depthToMixMm : null}
         />
       )}
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField
-          label="A finger from the rim down to the mix"
-          numeric
-          suffix="mm"
-          value={depth}
-          onChange={setDepth}
-          fault={fault("depthToMixMm")}
-        />
-        <TextField
-          label="Trunk at the base"
-          numeric
-          suffix="mm"
-          value={trunk}
-          onChange={setTrunk}
-          fault={fault("trunkMm")}
-        />
-        <TextField
-          label="Height of the tree"
-          numeric
-          suffix="m"
-          value={height}
-          onChange={setHeight}
-          fault={fault("heightM")}
-        />
-        <TextField
+        <QuantityInput name="depthToMixMm" dimension="mm" units={units} label="A finger from the rim down to the mix" />
+        <QuantityInput name="trunkMm" dimension="mm" units={units} label="Trunk at the base" />
+        <QuantityInput name="heightM" dimension="m" units={units} label="Height of the tree" />
+        <QuantityInput
+          name="crownM"
+          dimension="m"
+          units={units}
           label="Crown, across at its widest"
-          numeric
-          suffix="m"
-          value={crown}
-          onChange={setCrown}
           hint="for its place in winter quarters, and for wind"
-          fault={fault("crownM")}
         />
-        <TextField label="Measured on" type="date" max={today} value={on} onChange={setOn} fault={fault("on")} />
+        <DateInput name="on" label="Measured on" read={readDate} today={today} needed />
       </div>
-      {at("pot") && !Object.keys(problems).length && <p className="text-error font-semibold">{at("pot")}</p>}
-      <FormFaults faults={loose(failure, FIELDS)} />
-      <button type="submit" className="btn btn-primary" disabled={busy}>
-        {busy ? "Recording …" : "Record the measures"}
-      </button>
-    </Form>
+    </CommandForm>
   );
 }

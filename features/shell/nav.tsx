@@ -3,15 +3,16 @@
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
+import { Icon } from "@/ui/icon";
 import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
 import { useAsOf } from "@/features/kernel/as-of";
 
 const PLACES = [
-  ["yard", "Yard"],
-  ["shelter", "Shelter"],
-  ["stores", "Stores"],
-  ["almanac", "Almanac"],
+  ["yard", "Yard", "trees"],
+  ["shelter", "Shelter", "winter"],
+  ["stores", "Stores", "pots"],
+  ["almanac", "Almanac", "climate"],
 ] as const;
 
 /** Keys that lead there. */
@@ -106,7 +107,7 @@ export function Nav({ name }: { name: string }) {
         {name}
       </span>
       <nav aria-label="Places" className="order-last flex w-full gap-1 sm:order-none sm:w-auto">
-        {PLACES.map(([key, word]) => {
+        {PLACES.map(([key, word, icon]) => {
           const here = path.includes(`/${key}`) || (key === "yard" && /\/(tree|add)(\/|$)/.test(path));
           return (
             <Link
@@ -115,8 +116,9 @@ export function Nav({ name }: { name: string }) {
               prefetch={false}
               href={`/c/${collectionId}/${key}${query}`}
               aria-current={here ? "page" : undefined}
-              className={`rounded-field flex min-h-11 items-center px-3 font-medium sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
+              className={`rounded-field flex min-h-11 items-center gap-1.5 px-2 font-medium sm:px-3 sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
             >
+              <Icon name={icon} />
               {word}
             </Link>
           );
@@ -128,6 +130,7 @@ export function Nav({ name }: { name: string }) {
           className="btn btn-ghost min-h-11 sm:btn-sm sm:min-h-9"
           onClick={() => finder.current?.showModal()}
         >
+          <Icon name="find" />
           Find <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
         </button>
         <More collectionId={collectionId} query={query} path={path} />

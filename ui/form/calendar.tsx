@@ -1,0 +1,36 @@
+"use client";
+
+import { DayPicker } from "react-day-picker";
+import { parseIso, toIso, toDay } from "@/core/dates/index";
+
+const atNoon = (iso: string) => new Date(`${iso}T12:00:00`);
+const isoOf = (date: Date) =>
+  `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, "0")}-${String(date.getDate()).padStart(2, "0")}`;
+
+/** A month to choose a day from; days outside its bounds cannot be chosen. */
+export default function Calendar({
+  value,
+  first,
+  last,
+  onChoose,
+}: {
+  value: string | null;
+  first: string;
+  last: string;
+  onChoose: (iso: string) => void;
+}) {
+  const shown = value !== null && parseIso(value) !== null ? value : last;
+  return (
+    <DayPicker
+      className="react-day-picker"
+      mode="single"
+      captionLayout="dropdown"
+      selected={value === null || parseIso(value) === null ? undefined : atNoon(value)}
+      defaultMonth={atNoon(shown)}
+      startMonth={atNoon(first)}
+      endMonth={atNoon(last)}
+      disabled={[{ before: atNoon(first) }, { after: atNoon(toIso(toDay(last))) }]}
+      onSelect={(day) => day && onChoose(isoOf(day))}
+    />
+  );
+}

@@ -1,0 +1,102 @@
+"use client";
+
+import { lazy, Suspense, useId, useRef, useState } from "react";
+import { type DayRange, earliestDay } from "@/core/dates/index";
+import { day } from "@/words/format";
+import { Field } from "../fields";
+import { Icon } from "../icon";
+
+const Calendar = lazy(() => import("./calendar"));
+
+/** What a person typed as a day, and what is made of it: a range, unknown (null), or a fault in words. */
+export type ReadDate = { range: DayRange | null; fault?: undefined } | { range?: undefined; fault: string };
+
+/**
+ * One field for every day: typed as people remember it ("spring 2022", "2021-05-03") or chosen from a calendar. What was understood
+ * stands beneath while typing.
+ */
+export function DateField({
+  label,
+  value,
+  onChange,
+  read,
+  today,
+  exact = false,
+  needed = false,
+  fault,
+  className,
+}: {
+  label: string;
+  /** As typed. */
+  value: string;
+  onChange: (text: string) => void;
+  read: (text: string) => ReadDate;
+  /** The last day that may be chosen. */
+  today: string;
+  /** Only a day will do, no season or year. */
+  exact?: boolean;
+  /** "unknown" is no answer here. */
+  needed?: boolean;
+  fault?: string;
+  className?: string;
+}) {
+  const id = useId().replaceAll(":", "");
+  const popover = useRef<HTMLDivElement>(null);
+  const [opened, setOpened] = useState(false);
+  const { range } = read(value);
+  return (
+    <Field label={label} fault={fault} hint={understood(range, exact, needed)} className={className}>
+      {(aria) => (
+        <span className="flex items-center gap-1">
+          <input
+            {...aria}
+            className={`input w-full ${fault ? "input-error" : ""}`}
+            value={value}
+            placeholder={exact ? "such as 2026-05-03" : needed ? "such as 2021-05-03 or spring 2022" : "unknown"}
+            onChange={(e) => onChange(e.target.value)}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost btn-square min-h-11 min-w-11"
+            aria-label="Calendar"
+            aria-describedby={aria.id}
+            popoverTarget={`day-${id}`}
+            style={{ anchorName: `--day-${id}` }}
+            onClick={() => setOpened(true)}
+          >
+            <Icon name="calendar" size={20} />
+          </button>
+          <div
+            ref={popover}
+            id={`day-${id}`}
+            popover="auto"
+            className="dropdown border-base-300 rounded-box border shadow-lg"
+            style={{ positionAnchor: `--day-${id}` }}
+          >
+            {opened && (
+              <Suspense fallback={<p className="p-4">…</p>}>
+                <Calendar
+                  value={range?.best ?? null}
+                  first={earliestDay(today, "tree")}
+                  last={today}
+                  onChoose={(iso) => {
+                    onChange(iso);
+                    popover.current?.hidePopover();
+                  }}
+                />
+              </Suspense>
+            )}
+          </div>
+        </span>
+      )}
+    </Field>
+  );
+}
+
+function understood(range: DayRange | null | undefined, exact: boolean, needed: boolean): string {
+  if (range === undefined)
+    return exact ? "a day, such as 2026-05-03" : "2021-05-03, May 2021, spring 2022, 2021, before March 2020 …";
+  if (range === null)
+    return exact ? "a day, please" : needed ? "a year or a season is enough: 2021, spring 2022" : "nobody knows";
+  return range.from === range.to ? day(range.best) : `between ${day(range.from)} and ${day(range.to)}`;
+}
