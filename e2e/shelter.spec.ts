@@ -252,7 +252,7 @@ test("a crown is measured on the tree's page: it takes the floor its pot does no
   await form.getByLabel("the pot", { exact: true }).uncheck();
   await form.getByLabel("Crown, across at its widest").fill("wide");
   await form.getByRole("button", { name: "Record the measures" }).click();
-  await expect(form.getByText("A number, or leave it empty.")).toBeVisible();
+  await expect(form.getByText("Write this as a number.")).toBeVisible();
   await form.getByLabel("Crown, across at its widest").fill("1,5");
   await form.getByRole("button", { name: "Record the measures" }).click();
   await expect(page.getByText("LM-1 is measured: its dates are computed anew.")).toBeVisible();

@@ -96,7 +96,10 @@ test("limits are told in words: large lists come in whole, too large or cut bodi
     headers: { "x-import": about(70_000_000), "content-type": "text/csv" },
     data: Buffer.alloc(65 * 1_048_576, "a"),
   });
-  expect(await huge.text()).toContain("This file is larger than 64 MB");
+  expect(JSON.parse(await huge.text())).toEqual({
+    step: "fault",
+    faults: [{ path: "file", code: "too-large", figures: { what: "file", mostBytes: 67_108_864 } }],
+  });
 
   const photo = await request.post(
     `${w.url("photo-upload")}?commandId=${randomUUID()}&tree=${randomUUID()}&on=2026-05-01`,
@@ -106,7 +109,7 @@ test("limits are told in words: large lists come in whole, too large or cut bodi
   );
   expect(photo.status()).toBe(413);
   expect(await photo.json()).toMatchObject({
-    faults: [{ message: expect.stringContaining("larger than 24 MB") as unknown }],
+    faults: [{ code: "too-large", figures: { what: "picture", mostBytes: 25_165_824 } }],
   });
 });
 

@@ -20,7 +20,7 @@ export async function AheadScreen({ collectionId }: { collectionId: string }) {
   const { asked, usable } = await newestForecasts(pool(), { collectionId });
   return (
     <div>
-      <AlmanacNav at="ahead" />
+      <AlmanacNav at="almanac/ahead" />
       <AheadView
         nights={nights.map(({ day, ...night }) => ({ ...night, on: toIso(day) }))}
         groups={loaded.trees.length === 0 ? [] : atRisk(view, nights)}

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, streamAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -150,7 +151,7 @@ function Service({ service, asked, issuedOn, guessed, nights }: Props) {
   const ask = async () => {
     setBusy(true);
     try {
-      await fetch(`/c/${collectionId}/forecast`, { method: "POST" });
+      await fetch(streamAt(collectionId, "forecast"), { method: "POST" });
     } catch {
       // The state below says so once the page is read again.
     } finally {
@@ -184,7 +185,7 @@ function Service({ service, asked, issuedOn, guessed, nights }: Props) {
       <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void ask()}>
         {busy ? "Asking …" : "Ask it now"}
       </button>
-      <Link className="link text-sm" prefetch={false} href={`/c/${collectionId}/almanac/places`}>
+      <Link className="link text-sm" prefetch={false} href={pageAt(collectionId, "almanac/places")}>
         nights at your places
       </Link>
     </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { celsius, number } from "@/words/format";
@@ -64,7 +65,7 @@ export function AlmanacView(props: Props) {
     const query = new URLSearchParams({ frost: String(props.thresholdC) });
     if (id !== "") query.set("place", id);
     if (settledOn !== today) query.set("on", settledOn);
-    router.push(`/c/${collectionId}/almanac?${query.toString()}`, { scroll: false });
+    router.push(pageAt(collectionId, "almanac", `?${query.toString()}`), { scroll: false });
   };
   return (
     <div>
@@ -72,10 +73,10 @@ export function AlmanacView(props: Props) {
         <div>
           <div className="flex flex-wrap items-center gap-3">
             <h1 className="mr-auto text-2xl">The site’s year</h1>
-            <Link prefetch={false} className="btn btn-primary min-h-11" href={`/c/${collectionId}/almanac/wood`}>
+            <Link prefetch={false} className="btn btn-primary min-h-11" href={pageAt(collectionId, "almanac/wood")}>
               Check the wood
             </Link>
-            <Link prefetch={false} className="btn min-h-11" href={`/c/${collectionId}/almanac/records`}>
+            <Link prefetch={false} className="btn min-h-11" href={pageAt(collectionId, "almanac/records")}>
               Read in a record
             </Link>
           </div>
@@ -88,7 +89,7 @@ export function AlmanacView(props: Props) {
             {props.tonight.forecast ? "Next night by forecast" : "A usual night now"}:{" "}
             {celsius(props.tonight.minC, units)}. {props.tonight.rings && <b>{props.tonight.rings} </b>}
             {props.tonight.forecast && <SimulatedMark />}{" "}
-            <Link prefetch={false} className="link" href={`/c/${collectionId}/almanac/ahead`}>
+            <Link prefetch={false} className="link" href={pageAt(collectionId, "almanac/ahead")}>
               Ten days ahead
             </Link>
           </p>

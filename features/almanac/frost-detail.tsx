@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
@@ -37,7 +38,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
   const ask = (c: number) => {
     setText(String(c));
     const on = `${placeId === null ? "" : `&place=${placeId}`}${settledOn === today ? "" : `&on=${settledOn}`}`;
-    router.push(`/c/${collectionId}/almanac?frost=${c}${on}`, { scroll: false });
+    router.push(pageAt(collectionId, "almanac", `?frost=${c}${on}`), { scroll: false });
   };
   return (
     <Form

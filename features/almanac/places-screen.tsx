@@ -56,7 +56,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
   }
   return (
     <div>
-      <AlmanacNav at="places" />
+      <AlmanacNav at="almanac/places" />
       <PlacesView places={places} logger={loggerSource()?.name ?? null} recorded={site.observed !== null} />
     </div>
   );

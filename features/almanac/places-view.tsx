@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
@@ -53,7 +54,7 @@ export function PlacesView({
       {places.length === 0 && (
         <p className="mt-3">
           No place has a name yet. Name one where you say where a tree stands: on its{" "}
-          <Link className="link" href={`/c/${collectionId}/yard`}>
+          <Link className="link" href={pageAt(collectionId, "yard")}>
             page in the Yard
           </Link>
           , under Details.

@@ -35,7 +35,7 @@ export async function RecordsScreen({ collectionId }: { collectionId: string }) 
   }));
   return (
     <div>
-      <AlmanacNav at="records" />
+      <AlmanacNav at="almanac/records" />
       <RecordsView
         sources={sources}
         calendar={

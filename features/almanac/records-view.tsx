@@ -1,5 +1,6 @@
 "use client";
 
+import { fileAt } from "@/features/kernel/addresses";
 import { useState } from "react";
 import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers, SourceAdjustment } from "@/core/climate/index";
 import type { ClimateSaid } from "@/core/records/index";
@@ -62,7 +63,7 @@ export function RecordsView(props: Props) {
                 names={props.sources.filter((s) => s.number >= 0).map((s) => s.name)}
               />
               <p className="mt-2">
-                <a className="btn btn-sm min-h-11" href={`/c/${collectionId}/export/weather.csv`}>
+                <a className="btn btn-sm min-h-11" href={fileAt(collectionId, "weather.csv")}>
                   Save the record as CSV
                 </a>
               </p>

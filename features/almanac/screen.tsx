@@ -179,7 +179,7 @@ export async function AlmanacScreen({
   const ring = firstRing(view);
   return (
     <div>
-      <AlmanacNav at="" />
+      <AlmanacNav at="almanac" />
       <AlmanacView
         words={frostWords(site, statistics)}
         thresholdC={thresholdC}

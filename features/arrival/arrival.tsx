@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, streamAt, treeAt } from "@/features/kernel/addresses";
 import { fault } from "@/contract/faults";
 import { faultWords } from "@/words/faults";
 import Link from "next/link";
@@ -97,38 +98,40 @@ export function Arrival({
     if (!bare && described)
       for (const [path, message] of Object.entries(potRead.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
     treeId.current ??= crypto.randomUUID();
-    const done = await send({
-      collectionId,
-      treeId: treeId.current,
-      tag,
-      kindId: matched?.id ?? null,
-      typedName: matched ? null : kindText,
-      habit: matched ? null : habit,
-      cultivar,
-      purpose: verdict.verdict === "rescue" ? "rescue" : d.purpose,
-      count: 1,
-      form: d.form,
-      arrivedOn,
-      lastPotted: null,
-      pot: bare ? null : potKnown,
-      finalVolumeL: null,
-      trunkMm: null,
-      heightM: null,
-      rootstock,
-      verdict: verdict.verdict,
-      findings: verdict.found.map((f) => f.code),
-      reading: readingOf(inspection),
-      dry: inspection.light === true,
-      pricePaid: inspection.price,
-      repairCost: null,
-      note: verdict.found.map((f) => findingText(f.code, f.figures, units)).join(" "),
-    });
+    const done = await send(
+      {
+        collectionId,
+        treeId: treeId.current,
+        tag,
+        kindId: matched?.id ?? null,
+        typedName: matched ? null : kindText,
+        habit: matched ? null : habit,
+        cultivar,
+        purpose: verdict.verdict === "rescue" ? "rescue" : d.purpose,
+        count: 1,
+        form: d.form,
+        arrivedOn,
+        lastPotted: null,
+        pot: bare ? null : potKnown,
+        finalVolumeL: null,
+        trunkMm: null,
+        heightM: null,
+        rootstock,
+        verdict: verdict.verdict,
+        findings: verdict.found.map((f) => f.code),
+        reading: readingOf(inspection),
+        dry: inspection.light === true,
+        pricePaid: inspection.price,
+        repairCost: null,
+        note: verdict.found.map((f) => findingText(f.code, f.figures, units)).join(" "),
+      },
+      wrong,
+    );
     if (!done) return;
     tell({ text: `${tag.trim()} has arrived.`, entryId: done.entryId });
-    const next = verdict.verdict === "rescue" ? "/rescue" : verdict.verdict === "correct" && !bare ? "/correct" : "";
-    router.push(`/c/${collectionId}/tree/${treeId.current}${next}`);
+    const next = verdict.verdict === "rescue" ? "rescue" : verdict.verdict === "correct" && !bare ? "correct" : "";
+    router.push(treeAt(collectionId, treeId.current, next));
   };
 
   return (
@@ -141,7 +144,7 @@ export function Arrival({
           <h1 className="text-2xl">A tree arrives</h1>
           <p>
             Look it over before you take it.{" "}
-            <Link className="link" href={`/c/${collectionId}/add`}>
+            <Link className="link" href={pageAt(collectionId, "add")}>
               Only enter it
             </Link>
           </p>
@@ -430,7 +433,9 @@ function useContextOf(collectionId: string, kindId: string | null, unknown: Arri
   useEffect(() => {
     if (kindId === null) return;
     const leave = new AbortController();
-    fetch(`/c/${collectionId}/arrival/season?${new URLSearchParams({ kind: kindId, on })}`, { signal: leave.signal })
+    fetch(streamAt(collectionId, "arrival/season", `?${new URLSearchParams({ kind: kindId, on })}`), {
+      signal: leave.signal,
+    })
       .then((r) => (r.ok ? (r.json() as Promise<ArrivalContext>) : null))
       .then((context) => context && setKnown({ kindId, on, context }))
       .catch(() => undefined);

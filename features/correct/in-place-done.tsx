@@ -38,15 +38,12 @@ export function InPlaceDone({
   const [part, setPart] = useState<"all" | "half">(anchorHalved ? "all" : "half");
   const { value: doneOn, set: setDoneOn } = useRecordingDay();
   const when = useDayWord();
-  const [problem, setProblem] = useState<string | undefined>(undefined);
   const usual = CORRECTIONS[work].retained;
   const window = windows[work];
   const closed = window && !window.open && doneOn === on ? window : null;
 
   const submit = async () => {
     const share = kept.trim() === "" ? usual : readNumber(kept) / 100;
-    if (!(share >= 0.05 && share <= 1)) return setProblem("Between 5 and 100 %, or leave it empty.");
-    setProblem(undefined);
     const severing = work === "trim-outside" && anchored;
     const done = await send({
       collectionId,
@@ -82,7 +79,7 @@ export function InPlaceDone({
           numeric
           value={kept}
           onChange={setKept}
-          fault={problem ?? at("retainedShare")}
+          fault={at("retainedShare")}
           hint={`usually ${number(100 * usual)}; leave it empty for that`}
         />
         {work === "trim-outside" && anchored && (

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import type { Advice, CorrectionWindow, Option } from "@/core/correcting/index";
@@ -44,7 +45,7 @@ const gradeOf = (fill: number) => STAGE_FILLS.filter((cut) => fill >= cut).lengt
 export function CorrectView({ facts }: { facts: CorrectFacts }) {
   const { collectionId, today, units } = useAsOf();
   const { advice, seen } = facts;
-  const tree = `/c/${collectionId}/tree/${facts.treeId}`;
+  const tree = treeAt(collectionId, facts.treeId);
   const fill = seen?.fill ?? gradeOf(facts.believed.fill);
   const circling = seen?.circling ?? Math.round(facts.believed.circling);
   return (
@@ -96,7 +97,7 @@ function Advised({
 }) {
   const { collectionId, today, units } = useAsOf();
   const { now, Now } = useNowWords();
-  const tree = `/c/${collectionId}/tree/${facts.treeId}`;
+  const tree = treeAt(collectionId, facts.treeId);
   const { pick, later, sour } = advice;
   const pot = (o: Option) => `${tree}/pot?correction=${o.correction}&kept=${(1 - o.price.loss).toFixed(3)}`;
   return (

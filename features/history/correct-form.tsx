@@ -194,8 +194,7 @@ export function CorrectForm({
     };
     const sent = body();
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    const done = await send(sent);
+    const done = await send(sent, wrong);
     if (!done) return;
     tell({ text: "Corrected: everything after it is computed anew.", entryId: done.entryId });
     onDone();

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { day, number } from "@/words/format";
@@ -94,7 +95,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
                     key={t.id}
                     prefetch={false}
                     className="link ml-2"
-                    href={`/c/${collectionId}/tree/${t.id}#history`}
+                    href={treeAt(collectionId, t.id, "", "#history")}
                   >
                     {t.tag}
                   </Link>
@@ -117,7 +118,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
         ))}
       </ol>
       {older !== null && (
-        <Link className="btn mt-4" href={`/c/${collectionId}/history?before=${older}`}>
+        <Link className="btn mt-4" href={pageAt(collectionId, "history", `?before=${older}`)}>
           Older entries
         </Link>
       )}

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useRef, useState } from "react";
@@ -68,7 +69,7 @@ export function Details({ tree, kinds, places, others }: Props) {
     <div className="mx-auto max-w-3xl space-y-6">
       <div>
         <p className="text-sm">
-          <Link className="link" href={`/c/${collectionId}/tree/${tree.id}`}>
+          <Link className="link" href={treeAt(collectionId, tree.id)}>
             {tagName(tree)} · {tree.name}
           </Link>
         </p>
@@ -146,8 +147,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
     else if (raisedOn !== tree.raisedOn) changes.raisedOn = raised.range;
     if (Object.keys(changes).length === 0 && Object.keys(wrong).length === 0) wrong.form = "Nothing has changed.";
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    const done = await send({ collectionId, treeId: tree.id, changes });
+    const done = await send({ collectionId, treeId: tree.id, changes }, wrong);
     if (done) tell({ text: `${tree.tag}: kept, and computed anew.`, entryId: done.entryId });
   };
 
@@ -251,7 +251,7 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
     });
     if (!done) return;
     tell({ text: `${tag.trim()} is a record of its own now.`, entryId: done.entryId });
-    router.push(`/c/${collectionId}/tree/${childId.current}`);
+    router.push(treeAt(collectionId, childId.current));
   };
   return (
     <Part title={`Take some of the ${tree.plants} plants out of the batch`}>
@@ -329,7 +329,7 @@ function Merge({ tree, others }: { tree: TreeDetails; others: TreeChoice[] }) {
     const done = await send({ collectionId, keepId: tree.id, dropId: other });
     if (!done) return;
     tell({ text: "Two records have become one.", entryId: done.entryId });
-    router.push(`/c/${collectionId}/tree/${tree.id}`);
+    router.push(treeAt(collectionId, tree.id));
   };
   return (
     <Part title="Entered twice?">
@@ -375,20 +375,22 @@ function Ends({ tree }: { tree: TreeDetails }) {
     else if (on.range === null) wrong.on = "A year or a season is enough.";
     const n = readNumber(count);
     setProblems(wrong);
-    if (!on.range || Object.keys(wrong).length > 0) return;
-    const done = await send({
-      collectionId,
-      treeId: tree.id,
-      on: on.range,
-      how,
-      count: n,
-      cause: how === "died" ? cause : null,
-      potLeaves: leaves,
-      note,
-    });
+    const done = await send(
+      {
+        collectionId,
+        treeId: tree.id,
+        on: on.range ?? "",
+        how,
+        count: n,
+        cause: how === "died" ? cause : null,
+        potLeaves: leaves,
+        note,
+      },
+      wrong,
+    );
     if (!done) return;
     tell({ text: `${tree.tag}: ${ENDING_WORDS[how]}. Its history stays.`, entryId: done.entryId });
-    router.push(`/c/${collectionId}/tree/${tree.id}`);
+    router.push(treeAt(collectionId, tree.id));
   };
   return (
     <Part title="It has left">

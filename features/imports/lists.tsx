@@ -1,5 +1,6 @@
 "use client";
 
+import { fileAt } from "@/features/kernel/addresses";
 import { useRef, useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
 import { number } from "@/words/format";
@@ -175,7 +176,7 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
         <p>The same columns go out, so that a file can be read in again, here or anywhere.</p>
         <div className="flex flex-wrap gap-2">
           {(Object.keys(KIND_WORDS) as ImportKind[]).map((kind) => (
-            <a key={kind} className="btn" href={`/c/${collectionId}/export/${kind}.csv`} download>
+            <a key={kind} className="btn" href={fileAt(collectionId, `${kind}.csv`)} download>
               {KIND_WORDS[kind].name} ({number(counts[kind])})
             </a>
           ))}

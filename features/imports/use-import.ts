@@ -1,5 +1,6 @@
 "use client";
 
+import { streamAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ImportKind, Mapping } from "@/formats/collection-columns";
@@ -31,7 +32,7 @@ export function useImport() {
     setProgress({ step: "reading", done: 0, of: file.size });
     try {
       const asked = { ...choice, fileName: file.name, bytes: file.size, commandId };
-      const response = await sendFile(`/c/${collectionId}/import-file`, asked, file);
+      const response = await sendFile(streamAt(collectionId, "import-file"), asked, file);
       let last: Answer = { ok: false, message: AWAY };
       for await (const message of messagesOf<ImportMessage>(response)) {
         if (message.step === "preview") last = { ok: true, preview: message.preview };

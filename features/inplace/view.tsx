@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import type { CorrectionWindow } from "@/core/correcting/index";
@@ -61,7 +62,7 @@ export const PART_WORDS: Record<Sector | Side, string> = {
 /** Renewing a ball where it stands: what to bore or slice this year, drawn from above, and whose turn it is in the years to come. */
 export function InPlaceView({ facts }: { facts: InPlaceFacts }) {
   const { collectionId, units } = useAsOf();
-  const tree = `/c/${collectionId}/tree/${facts.treeId}`;
+  const tree = treeAt(collectionId, facts.treeId);
   return (
     <article className="mx-auto max-w-5xl">
       <p className="text-sm">
@@ -144,7 +145,6 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
   const submit = async () => {
     const share = kept.trim() === "" ? retained : readNumber(kept) / 100;
     const wrong: Record<string, string> = {};
-    if (!(share >= 0.05 && share <= 1)) wrong.kept = "Between 5 and 100 %, or leave it empty.";
     if (way === "cores" && !cores) wrong.core = "A width from 10 to 120 mm.";
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
@@ -293,7 +293,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
                 numeric
                 value={kept}
                 onChange={setKept}
-                fault={problems.kept ?? at("retainedShare")}
+                fault={at("retainedShare")}
                 hint={`as planned ${percent(retained)}; leave it empty for that`}
               />
               <TextField label="Done on" type="date" max={today} value={doneOn} onChange={setDoneOn} fault={at("on")} />

@@ -1,5 +1,6 @@
 "use client";
 
+import { streamAt } from "./addresses";
 import * as Comlink from "comlink";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import type { ReplayApi } from "@/workers/replay.browser";
@@ -38,6 +39,12 @@ const Context = createContext<AsOf | null>(null);
 
 /** The units shown; metric where no collection is open yet. */
 export const useUnits = (): Units => useContext(Context)?.units ?? "metric";
+
+/** What keeps the day shown in an address; nothing while it is today's. */
+export function useDayQuery(): "" | `?on=${string}` {
+  const { settledOn, today } = useAsOf();
+  return settledOn === today ? "" : `?on=${settledOn}`;
+}
 
 export function useAsOf(): AsOf {
   const value = useContext(Context);
@@ -96,7 +103,7 @@ export function AsOfProvider({
           Comlink.wrap<ReplayApi>(
             new Worker(new URL("../../workers/replay.browser.ts", import.meta.url), { type: "module" }),
           );
-        await remote.open(`/c/${collectionId}/replay-bundle`);
+        await remote.open(streamAt(collectionId, "replay-bundle"));
         return remote;
       };
       opened.current = { revision, api: open() };

@@ -1,5 +1,6 @@
 "use client";
 
+import { jobAt } from "./addresses";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { useCommand } from "./use-command";
@@ -28,7 +29,7 @@ export function Progress({
   const cancel = useCommand("cancel-job");
   const [at, setAt] = useState(job);
   useEffect(() => {
-    const source = new EventSource(`/c/${collectionId}/jobs/${job.id}`);
+    const source = new EventSource(jobAt(collectionId, job.id));
     source.addEventListener("progress", (event) => {
       const { progress, total } = JSON.parse((event as MessageEvent<string>).data) as {
         progress: number;

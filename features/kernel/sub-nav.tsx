@@ -1,19 +1,17 @@
 "use client";
 
+import { pageAt, type Page } from "./addresses";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
-import { useAsOf } from "./as-of";
+import { useAsOf, useDayQuery } from "./as-of";
 
 /** The rooms of one place of the program, side by side. */
-export function SubNav<T extends string>({
+export function SubNav<T extends Page>({
   label,
-  base,
   parts,
   at,
 }: {
   label: string;
-  /** The address below the collection's; parts hang on it. */
-  base: string;
   parts: readonly (readonly [T, string])[];
   at: T;
 }) {
@@ -24,7 +22,7 @@ export function SubNav<T extends string>({
     const row = here.current?.parentElement;
     if (row && here.current) row.scrollLeft = here.current.offsetLeft - row.offsetLeft - 16;
   }, [at]);
-  const query = settledOn === today ? "" : `?on=${settledOn}`;
+  const query = useDayQuery();
   return (
     <nav aria-label={label} className="mb-4 flex gap-x-5 overflow-x-auto whitespace-nowrap sm:flex-wrap">
       {parts.map(([key, words]) => (
@@ -32,7 +30,7 @@ export function SubNav<T extends string>({
           key={key}
           ref={key === at ? here : undefined}
           prefetch={false}
-          href={`/c/${collectionId}/${base}${key === "" ? "" : `/${key}`}${query}`}
+          href={pageAt(collectionId, key, query)}
           aria-current={key === at ? "page" : undefined}
           className="aria-[current]:border-accent inline-flex min-h-11 items-center border-b-2 border-transparent underline-offset-4 hover:underline aria-[current]:font-semibold"
         >

@@ -45,7 +45,11 @@ export function useCommand<N extends CommandName>(name: N) {
   const units = useUnits();
 
   const send = useCallback(
-    async (input: CommandSent<N>): Promise<Done<N> | null> => {
+    async (
+      input: CommandSent<N>,
+      /** What the form itself could not read: nothing is sent then, but all that is wrong is told together. */
+      own: Readonly<Record<string, string>> = {},
+    ): Promise<Done<N> | null> => {
       const text = JSON.stringify(input);
       if (attempt.current?.text !== text) attempt.current = { text, id: crypto.randomUUID() };
       setBusy(true);
@@ -53,8 +57,8 @@ export function useCommand<N extends CommandName>(name: N) {
         const { id } = attempt.current;
         const seen = opened.current;
         const wrong = await foundHere(name, input);
-        if (wrong) {
-          setFailure({ ok: false, code: "invalid", faults: told(wrong, units) });
+        if (wrong || Object.keys(own).length > 0) {
+          setFailure({ ok: false, code: "invalid", faults: told(wrong ?? [], units) });
           return null;
         }
         const answer = await inOrder(async () => {

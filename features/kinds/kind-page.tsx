@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import type { RuleId } from "@/core/rules/index";
@@ -100,14 +101,14 @@ export function KindPage({
   return (
     <article>
       <p className="text-sm">
-        <Link className="link" prefetch={false} href={`/c/${collectionId}/almanac/kinds`}>
+        <Link className="link" prefetch={false} href={pageAt(collectionId, "almanac/kinds")}>
           Kinds
         </Link>
         {tree && (
           <>
             {" "}
             ·{" "}
-            <Link className="link" href={`/c/${collectionId}/tree/${tree.id}`}>
+            <Link className="link" href={treeAt(collectionId, tree.id)}>
               {tree.tag}
             </Link>
           </>
@@ -140,7 +141,7 @@ export function KindPage({
           {trees.slice(0, 12).map((t, i) => (
             <span key={t.id}>
               {i > 0 && ", "}
-              <Link className="link" prefetch={false} href={`/c/${collectionId}/tree/${t.id}`}>
+              <Link className="link" prefetch={false} href={treeAt(collectionId, t.id)}>
                 {t.tag}
               </Link>
               {t.cultivar ? ` ‘${t.cultivar}’` : ""}

@@ -1,5 +1,6 @@
 "use client";
 
+import { kindAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -33,7 +34,7 @@ export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number
         width: "minmax(0,2fr)",
         order: (l) => l.names[0].toLocaleLowerCase(),
         cell: (l) => (
-          <Link prefetch={false} className="hover:underline" href={`/c/${collectionId}/almanac/kinds/${l.id}`}>
+          <Link prefetch={false} className="hover:underline" href={kindAt(collectionId, l.id)}>
             <b>{l.names[0]}</b> <i className="text-sm">{l.scientific}</i>
             {l.trees > 0 && <span className="badge badge-sm ml-2">{number(l.trees)} here</span>}
             <span className="block text-sm opacity-80">{l.group}</span>

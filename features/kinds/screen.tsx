@@ -45,7 +45,7 @@ export async function KindsScreen({ collectionId }: { collectionId: string }) {
   }).sort((a, b) => Number(b.trees > 0) - Number(a.trees > 0) || a.names[0].localeCompare(b.names[0]));
   return (
     <div>
-      <AlmanacNav at="kinds" />
+      <AlmanacNav at="almanac/kinds" />
       <KindsList lines={lines} fields={FIELD_NAMES.length} />
     </div>
   );
@@ -96,7 +96,7 @@ export async function KindScreen({
   );
   return (
     <div>
-      <AlmanacNav at="kinds" />
+      <AlmanacNav at="almanac/kinds" />
       <KindPage
         key={`${kind.id}:${tree?.id ?? ""}:${collection.revision}`}
         kind={{ id: kind.id, names: [...kind.names], scientific: kind.scientific, note: kind.note, habit: kind.habit }}

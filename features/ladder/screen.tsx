@@ -1,3 +1,4 @@
+import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -19,7 +20,7 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
   const { record: tree, events, profile } = facts;
   const shelf = ladderShelf(view);
   const setting = facts.ladder(shelf);
-  const page = `/c/${collectionId}/tree/${treeId}`;
+  const page = treeAt(collectionId, treeId);
   if (typeof setting === "string")
     return (
       <article>

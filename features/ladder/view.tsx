@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import {
@@ -29,7 +30,7 @@ const NO_FIXES: FixedStep[] = [];
 /** One tree's ladders of pots, school beside school on one ground. */
 export function LadderView({ facts }: { facts: LadderFacts }) {
   const { collectionId, units } = useAsOf();
-  const tree = `/c/${collectionId}/tree/${facts.treeId}`;
+  const tree = treeAt(collectionId, facts.treeId);
   const [ask, setAsk] = useState<WhatIf>({});
   const [fixes, setFixes] = useState<Fixes>({});
   const [own, setOwn] = useState<LadderWeights | null>(facts.own);
@@ -78,7 +79,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
       {facts.set && (
         <p className="mt-1 text-sm">
           One of the set “{facts.set}”: trees of a set move together, as the{" "}
-          <Link className="link" href={`/c/${collectionId}/ladders`}>
+          <Link className="link" href={pageAt(collectionId, "ladders")}>
             plan of the whole collection
           </Link>{" "}
           keeps them.

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import { Chart } from "@/ui/charts/index";
 import Link from "next/link";
 import { useCallback, useState } from "react";
@@ -420,7 +421,7 @@ function Trees({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
                   />
                 </td>
                 <td>
-                  <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${tree.treeId}/ladder`}>
+                  <Link prefetch={false} className="link" href={treeAt(collectionId, tree.treeId, "ladder")}>
                     {tree.tag}
                   </Link>{" "}
                   {tree.name}

@@ -1,3 +1,4 @@
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -45,7 +46,7 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
       {looks.length === 0 ? (
         <p className="mt-3">
           Every tree is known well enough: no look would move a date by much.{" "}
-          <Link className="link" href={`/c/${collectionId}/yard`}>
+          <Link className="link" href={pageAt(collectionId, "yard")}>
             Back to the Yard
           </Link>
         </p>
@@ -54,15 +55,15 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
           <ol className="mt-3 space-y-2" data-testid="looks">
             {looks.map(({ id, tag, name, plants, best }) => (
               <li key={id} className="border-base-300 grid gap-x-4 border-b pb-2 sm:grid-cols-[14rem_minmax(0,1fr)]">
-                <Link
-                  className="link min-h-11 content-center font-medium"
-                  href={`/c/${collectionId}/tree/${id}/learning`}
-                >
+                <Link className="link min-h-11 content-center font-medium" href={treeAt(collectionId, id, "learning")}>
                   {tag} · {name}
                   {plants > 1 ? ` (${number(plants)} plants)` : ""}
                 </Link>
                 <span className="content-center">
-                  <Link className="link" href={`/c/${collectionId}/tree/${id}${ASK[best.question].href}`}>
+                  <Link
+                    className="link"
+                    href={treeAt(collectionId, id, ASK[best.question].part, ASK[best.question].rest)}
+                  >
                     {ASK[best.question].words}
                   </Link>
                   : due day known to {number(best.daysAfter / 30.4)} months instead of {number(best.daysBefore / 30.4)};

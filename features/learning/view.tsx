@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import type { DateEstimate, Estimate } from "@/core/estimate/index";
@@ -35,7 +36,7 @@ const odds = (p: number) => (p < 0.01 ? "less than one in a hundred" : percent(p
 export function LearningView({ facts }: { facts: LearningFacts }) {
   const { collectionId, today } = useAsOf();
   const { learning } = facts;
-  const tree = `/c/${collectionId}/tree/${facts.treeId}`;
+  const tree = treeAt(collectionId, facts.treeId);
   const { due } = facts;
   return (
     <article className="mx-auto max-w-5xl">
@@ -128,7 +129,10 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
             <ol className="list-decimal pl-5" data-testid="narrowing">
               {facts.narrowing.map((n) => (
                 <li key={n.question}>
-                  <Link className="link" href={`${tree}${ASK[n.question].href}`}>
+                  <Link
+                    className="link"
+                    href={treeAt(collectionId, facts.treeId, ASK[n.question].part, ASK[n.question].rest)}
+                  >
                     {ASK[n.question].words}
                   </Link>
                   : the due day known to {number(n.daysAfter / 30.4)} months instead of {number(n.daysBefore / 30.4)},
@@ -140,7 +144,7 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
         </section>
       )}
       <p className="mt-4">
-        <Link className="link" href={`/c/${collectionId}/learning`}>
+        <Link className="link" href={pageAt(collectionId, "learning")}>
           Where in the collection a look is worth most
         </Link>
       </p>
@@ -170,7 +174,7 @@ function Doubt({ facts, doubt }: { facts: LearningFacts; doubt: NonNullable<Lear
   const { send, busy, failure } = useCommand("record-roots");
   const step = facts.learning.steps.find((s) => s.eventId === doubt.eventId);
   const recorded = doubt.others.find((o) => o.code === "as-recorded")!;
-  const tree = `/c/${collectionId}/tree/${facts.treeId}`;
+  const tree = treeAt(collectionId, facts.treeId);
   const confirm = async () => {
     const done = await send({
       collectionId,

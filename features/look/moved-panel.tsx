@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import type { DateKind, MoveCause } from "@/model/index";
@@ -43,7 +44,7 @@ export function MovedPanel({ moved }: { moved: MovedSince }) {
       <ul className="max-h-80 overflow-y-auto pb-2">
         {moved.moves.map((m) => (
           <li key={`${m.treeId}-${m.which}`} className="py-1">
-            <Link prefetch={false} className="link font-semibold" href={`/c/${collectionId}/tree/${m.treeId}`}>
+            <Link prefetch={false} className="link font-semibold" href={treeAt(collectionId, m.treeId)}>
               {m.tag}
             </Link>{" "}
             {WHICH[m.which]}: {day(m.before, today)} → {day(m.after, today)} ({number(Math.abs(m.days))} days{" "}

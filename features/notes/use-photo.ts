@@ -1,5 +1,6 @@
 "use client";
 
+import { streamAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { CommandResult } from "@/features/kernel/run";
@@ -26,7 +27,7 @@ export function usePhotoUpload() {
         on,
         ...(face ? { face } : {}),
       });
-      const response = await fetch(`/c/${collectionId}/photo-upload?${query}`, { method: "POST", body: file });
+      const response = await fetch(streamAt(collectionId, "photo-upload", `?${query}`), { method: "POST", body: file });
       const answer = (await response.json()) as CommandResult;
       if (answer.ok) {
         if (seen) rememberOwn(seen, answer.revision);

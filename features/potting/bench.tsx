@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -166,32 +167,34 @@ export function PottingBench({
     const measured = readMeasured(after);
     const wrong: Record<string, string> = { ...set.problems, ...measured.problems };
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    const done = await send({
-      collectionId,
-      treeId: tree.id,
-      on: doneOn,
-      potLotId: lotId ?? "",
-      mix: mix.key,
-      correction,
-      retainedShare: keptPercent === null ? null : keptPercent / 100,
-      crownMm,
-      bottomLayerMm,
-      ...set.read,
-      measured: measured.values,
-      staked,
-      despite: closed && { limiting: closed.limiting, safe: closed.safe },
-    });
+    const done = await send(
+      {
+        collectionId,
+        treeId: tree.id,
+        on: doneOn,
+        potLotId: lotId ?? "",
+        mix: mix.key,
+        correction,
+        retainedShare: keptPercent === null ? null : keptPercent / 100,
+        crownMm,
+        bottomLayerMm,
+        ...set.read,
+        measured: measured.values,
+        staked,
+        despite: closed && { limiting: closed.limiting, safe: closed.safe },
+      },
+      wrong,
+    );
     if (!done) return;
     tell({ text: `${tree.tag} is potted. Soak it twice; shade for some days.`, entryId: done.entryId });
-    router.push(`/c/${collectionId}/tree/${tree.id}`);
+    router.push(treeAt(collectionId, tree.id));
   };
   const fault = beside<MeasureField>(problems);
 
   return (
     <div>
       <p className="text-sm">
-        <Link className="link" href={`/c/${collectionId}/tree/${tree.id}`}>
+        <Link className="link" href={treeAt(collectionId, tree.id)}>
           {tree.tag} · {tree.name}
         </Link>
         {tree.count > 1 && ` · ${number(tree.count)} plants: the figures are for one`}

@@ -46,17 +46,19 @@ export function PastPottingForm({
     const described = which === "other" ? readPot(pot, units) : null;
     if (described) for (const [path, message] of Object.entries(described.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
-    if (!read.range || Object.keys(wrong).length > 0) return;
-    const done = await send({
-      collectionId,
-      treeId,
-      when: read.range,
-      potLotId: which === "current" ? (currentLot?.id ?? null) : null,
-      pot: described?.pot ?? null,
-      mix: mix === "" ? null : mix,
-      correction,
-      note,
-    });
+    const done = await send(
+      {
+        collectionId,
+        treeId,
+        when: read.range ?? { best: "", from: "", to: "" },
+        potLotId: which === "current" ? (currentLot?.id ?? null) : null,
+        pot: described?.pot ?? null,
+        mix: mix === "" ? null : mix,
+        correction,
+        note,
+      },
+      wrong,
+    );
     if (!done) return;
     tell({ text: `${tag}: the earlier potting is in its history.`, entryId: done.entryId });
     setWhen("");

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import type { PotFit, StorePot } from "@/core/ladder/index";
@@ -57,7 +58,7 @@ export function PotChoice({
       {rows.length === 0 && (
         <p>
           The store is empty.{" "}
-          <Link className="link" href={`/c/${collectionId}/stores`}>
+          <Link className="link" href={pageAt(collectionId, "stores")}>
             Put pots in store
           </Link>
         </p>
@@ -65,7 +66,7 @@ export function PotChoice({
       {rows.length > 0 && fitting.length === 0 && (
         <p className="text-warning font-semibold">
           Nothing in store fits well.{" "}
-          <Link className="link" href={`/c/${collectionId}/stores?tree=${state.treeId}`}>
+          <Link className="link" href={pageAt(collectionId, "stores", `?tree=${state.treeId}`)}>
             Hold its ball against the shelf
           </Link>
         </p>

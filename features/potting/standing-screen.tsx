@@ -1,3 +1,4 @@
+import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -30,7 +31,7 @@ export async function StandingScreen({
     <div>
       <FollowDay shown={shown} />
       <p className="text-sm">
-        <Link className="link" href={`/c/${collectionId}/tree/${treeId}`}>
+        <Link className="link" href={treeAt(collectionId, treeId)}>
           {tree.tag} · {profile.name}
         </Link>
       </p>
@@ -38,7 +39,7 @@ export async function StandingScreen({
       {!facts || !pot || !mass ? (
         <p>
           Nobody has said which pot it stands in:{" "}
-          <Link className="link" href={`/c/${collectionId}/tree/${treeId}`}>
+          <Link className="link" href={treeAt(collectionId, treeId)}>
             measure it
           </Link>{" "}
           first, then its mass and its stand can be computed.

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { RESCUE_CAUSES, type RescueCause, type RescueStep } from "@/core/event/index";
@@ -46,7 +47,7 @@ export function RescueView({ facts }: { facts: RescueViewFacts }) {
   return (
     <article className="mx-auto max-w-5xl">
       <p className="text-sm">
-        <Link className="link" href={`/c/${collectionId}/tree/${facts.treeId}`}>
+        <Link className="link" href={treeAt(collectionId, facts.treeId)}>
           {facts.tag} · {facts.name}
         </Link>
       </p>
@@ -189,7 +190,9 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
           hours; its chance falls with every hour more.
         </p>
       )}
-      <FormFaults faults={failure?.faults.filter((f) => !["on", "liveRoots", "soakMinutes"].includes(f.path)) ?? []} />
+      <FormFaults
+        faults={failure?.faults.filter((f) => !["on", "cause", "liveRoots", "soakMinutes"].includes(f.path)) ?? []}
+      />
       <button type="submit" className="btn btn-primary h-14 w-full text-lg sm:w-auto sm:px-10" disabled={busy}>
         {busy ? "Recording …" : "Begin the rescue"}
       </button>
@@ -373,7 +376,7 @@ function Outcomes({ outcomes }: { outcomes: Outcome[] }) {
           <ul className="list-disc pl-5">
             {outcomes.map((o) => (
               <li key={`${o.treeId}${o.begunOn}`}>
-                <Link className="link" href={`/c/${collectionId}/tree/${o.treeId}/rescue`}>
+                <Link className="link" href={treeAt(collectionId, o.treeId, "rescue")}>
                   {o.tag} · {o.name}
                 </Link>
                 {o.sameKind ? " (its kind)" : ""}: {RESCUE_CAUSE_WORDS[o.cause].toLowerCase()}, {day(o.begunOn, today)};{" "}

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt, photoAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef, useState } from "react";
@@ -113,7 +114,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
       if (file && !(await photos.upload(facts.treeId, seenOn, file, face))) return;
     }
     tell({ text: `${facts.tag}: what you saw is in the picture.`, entryId: done.entryId });
-    router.push(`/c/${collectionId}/tree/${facts.treeId}/correct`);
+    router.push(treeAt(collectionId, facts.treeId, "correct"));
   };
 
   const at = READING_STEPS.indexOf(draft.step);
@@ -124,7 +125,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
         <span className="text-sm">
           {at + 1} of {READING_STEPS.length}
         </span>
-        <Link href={`/c/${collectionId}/tree/${facts.treeId}`} className="link ml-auto flex min-h-11 items-center">
+        <Link href={treeAt(collectionId, facts.treeId)} className="link ml-auto flex min-h-11 items-center">
           Later
         </Link>
       </div>
@@ -449,7 +450,7 @@ function FacePhoto({
           <>
             {/* eslint-disable-next-line @next/next/no-img-element -- served by our own route, already reduced */}
             <img
-              src={`/c/${collectionId}/photos/${before.id}?size=thumb`}
+              src={photoAt(collectionId, before.id, "?size=thumb")}
               alt={`${FACE_NAMES[face].name} of the ball on ${day(before.on, today)}`}
               className="rounded-box w-full"
             />

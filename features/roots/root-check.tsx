@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { Form, FormFaults, TextField } from "@/ui/fields";
@@ -38,7 +39,7 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
       <h2 className="text-lg">Look at the roots</h2>
       <p className="text-sm">
         Water the day before, invert over the hand, never pull on the trunk. Gloves.{" "}
-        <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${treeId}/roots`}>
+        <Link prefetch={false} className="link" href={treeAt(collectionId, treeId, "roots")}>
           Read it face by face, with pictures
         </Link>
       </p>

@@ -1,8 +1,9 @@
 "use client";
 
+import { streamAt, treeAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { type RefObject, useEffect, useId, useRef, useState } from "react";
-import { useAsOf } from "@/features/kernel/as-of";
+import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 import type { Found } from "./find";
 
 const WAIT_MS = 90;
@@ -12,6 +13,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
   const { collectionId, settledOn, today } = useAsOf();
   const router = useRouter();
   const list = useId();
+  const dayQuery = useDayQuery();
   const [query, setQuery] = useState("");
   const [answer, setAnswer] = useState<{ query: string; found: Found[] } | null>(null);
   const [at, setAt] = useState(0);
@@ -23,7 +25,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
     if (query.trim() === "") return;
     const mine = ++newest.current;
     const timer = setTimeout(() => {
-      fetch(`/c/${collectionId}/search?q=${encodeURIComponent(query)}`)
+      fetch(streamAt(collectionId, "search", `?q=${encodeURIComponent(query)}`))
         .then((response) =>
           response.ok ? (response.json() as Promise<{ found: Found[] }>) : Promise.reject(new Error()),
         )
@@ -41,7 +43,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
   const open = (tree: Found | undefined) => {
     if (!tree) return;
     dialog.current?.close();
-    router.push(`/c/${collectionId}/tree/${tree.id}${settledOn === today ? "" : `?on=${settledOn}`}`);
+    router.push(treeAt(collectionId, tree.id, "", dayQuery));
   };
 
   return (

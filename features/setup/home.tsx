@@ -1,3 +1,4 @@
+import { pageAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
 import { redirect } from "next/navigation";
@@ -8,14 +9,14 @@ import { pool } from "@/server/pool";
 export async function Home() {
   const collections = await listCollections(pool());
   if (collections.length === 0) redirect("/setup");
-  if (collections.length === 1) redirect(`/c/${collections[0].id}/yard`);
+  if (collections.length === 1) redirect(pageAt(collections[0].id, "yard"));
   return (
     <main className="mx-auto max-w-xl px-4 py-10">
       <h1 className="text-3xl">Collections</h1>
       <ul className="my-5 space-y-3">
         {collections.map((c) => (
           <li key={c.id}>
-            <Link className="btn btn-lg w-full justify-start" href={`/c/${c.id}/yard`}>
+            <Link className="btn btn-lg w-full justify-start" href={pageAt(c.id, "yard")}>
               {c.name}
             </Link>
           </li>

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import type { Currency } from "@/contract/currency";
 import { useRouter } from "next/navigation";
 import { useRef, useState, useSyncExternalStore } from "react";
@@ -125,7 +126,7 @@ export function SetupForm() {
       units: shownUnits,
       currency: shownCurrency,
     });
-    if (done) router.push(`/c/${collectionId.current}/yard`);
+    if (done) router.push(pageAt(collectionId.current, "yard"));
   };
   const fault = beside(problems);
 

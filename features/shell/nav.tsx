@@ -1,12 +1,13 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
 import { Icon } from "@/ui/icon";
 import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
-import { useAsOf } from "@/features/kernel/as-of";
+import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 
 const PLACES = [
   ["yard", "Yard", "trees"],
@@ -41,7 +42,15 @@ const KEYS: [string, string][] = [
 ];
 
 /** Closes again when a place is chosen or the page is touched elsewhere. */
-function More({ collectionId, query, path }: { collectionId: string; query: string; path: string }) {
+function More({
+  collectionId,
+  query,
+  path,
+}: {
+  collectionId: string;
+  query: ReturnType<typeof useDayQuery>;
+  path: string;
+}) {
   const details = useRef<HTMLDetailsElement>(null);
   useEffect(() => {
     const close = (event: Event) => {
@@ -62,7 +71,7 @@ function More({ collectionId, query, path }: { collectionId: string; query: stri
           <li key={key}>
             <Link
               prefetch={false}
-              href={`/c/${collectionId}/${key}${query}`}
+              href={pageAt(collectionId, key, query)}
               aria-current={path.endsWith(`/${key}`) ? "page" : undefined}
               className="hover:bg-base-200 rounded-field flex min-h-11 items-center px-3 aria-[current]:font-semibold"
               onClick={() => details.current?.removeAttribute("open")}
@@ -83,7 +92,7 @@ export function Nav({ name }: { name: string }) {
   const router = useRouter();
   const help = useRef<HTMLDialogElement>(null);
   const finder = useRef<HTMLDialogElement>(null);
-  const query = settledOn === today ? "" : `?on=${settledOn}`;
+  const query = useDayQuery();
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -94,7 +103,7 @@ export function Nav({ name }: { name: string }) {
         event.preventDefault();
       }
       const place = PLACES.find(([key]) => LETTERS[key] === event.key);
-      if (place) router.push(`/c/${collectionId}/${place[0]}${query}`);
+      if (place) router.push(pageAt(collectionId, place[0], query));
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
@@ -114,7 +123,7 @@ export function Nav({ name }: { name: string }) {
               key={key}
               // The address changes with every move of the strip: fetching ahead would ask the server each time.
               prefetch={false}
-              href={`/c/${collectionId}/${key}${query}`}
+              href={pageAt(collectionId, key, query)}
               aria-current={here ? "page" : undefined}
               className={`rounded-field flex min-h-11 items-center gap-1.5 px-2 font-medium sm:px-3 sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
             >

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
@@ -128,7 +129,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
         )}
         {data.alarm && (
           <Link
-            href={`/c/${collectionId}/almanac/ahead`}
+            href={pageAt(collectionId, "almanac/ahead")}
             prefetch={false}
             className="badge badge-error badge-sm h-auto min-h-6 py-0.5"
             data-testid="alarm"
@@ -137,7 +138,7 @@ export function SeasonStrip({ data }: { data: StripData }) {
           </Link>
         )}
         {data.generatedFrom && (
-          <Link href={`/c/${collectionId}/almanac`} prefetch={false} className="badge badge-warning badge-sm">
+          <Link href={pageAt(collectionId, "almanac")} prefetch={false} className="badge badge-warning badge-sm">
             {GENERATED_WORDS[data.generatedFrom]}
           </Link>
         )}

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { Standing } from "@/core/shelter/index";
 import { number, percent } from "@/words/format";
@@ -27,7 +28,7 @@ export function Clay({
         {pots.slice(0, SHOWN).map(({ s, cracks }, i) => (
           <span key={s.id}>
             {i > 0 && ", "}
-            <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${s.treeIds[0]}/winter`}>
+            <Link prefetch={false} className="link" href={treeAt(collectionId, s.treeIds[0], "winter")}>
               {s.tag}
             </Link>{" "}
             ({where(s)}, {percent(cracks)})

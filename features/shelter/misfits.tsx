@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import type { Standing } from "@/core/shelter/index";
@@ -43,7 +44,7 @@ export function Misfits({
               : (obstacle(s) ?? (
                   <>
                     No place here is better for it:{" "}
-                    <Link className="link" href={`/c/${collectionId}/tree/${s.treeIds[0]}/winter`}>
+                    <Link className="link" href={treeAt(collectionId, s.treeIds[0], "winter")}>
                       see what wrapping or sinking would do
                     </Link>
                     .

@@ -11,7 +11,7 @@ export async function MovesScreen({ collectionId }: { collectionId: string }) {
   if (!view) notFound();
   return (
     <>
-      <ShelterNav at="moves" />
+      <ShelterNav at="shelter/moves" />
       <MovesView facts={await movesFacts(view)} southern={view.yard.site.latitudeDeg < 0} risk={view.collection.risk} />
     </>
   );

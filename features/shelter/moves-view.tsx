@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/mass/index";
 import { WARM_PLACE } from "@/core/wood/index";
@@ -16,7 +17,7 @@ const SOON_ROUND_DAYS = 10;
 
 export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southern: boolean; risk: number }) {
   const { collectionId, today } = useAsOf();
-  const base = `/c/${collectionId}/shelter`;
+  const base = pageAt(collectionId, "shelter");
   const urgent = facts.in
     .flatMap((r) => r.moves)
     .flatMap((m) => {
@@ -176,7 +177,7 @@ function Move({ move: m, today, units }: { move: ShownMove; today: string; units
   return (
     <li className="grid gap-x-4 py-2 lg:grid-cols-[9rem_11rem_minmax(0,1fr)_12rem_7rem]">
       <p>
-        <Link prefetch={false} className="link font-semibold" href={`/c/${collectionId}/tree/${m.treeIds[0]}`}>
+        <Link prefetch={false} className="link font-semibold" href={treeAt(collectionId, m.treeIds[0])}>
           {m.tag}
         </Link>{" "}
         {m.name}

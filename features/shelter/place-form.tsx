@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import type { Quarter } from "@/core/shelter/index";
@@ -102,7 +103,7 @@ export function PlaceForm({
       <p className="text-sm" data-testid="air-basis">
         Its air: {AIR_BASIS_WORDS[air?.basis ?? "guess"]}
         {air?.nights ? ` (${number(air.nights)} nights)` : ""}.{" "}
-        <Link className="link" href={`/c/${collectionId}/almanac/places`}>
+        <Link className="link" href={pageAt(collectionId, "almanac/places")}>
           Read in a logger
         </Link>{" "}
         to know better.

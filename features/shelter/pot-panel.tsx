@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { lossOf, obstaclesOf, OUTSIDE, type Quarter, type Standing, totalOf } from "@/core/shelter/index";
@@ -48,7 +49,7 @@ export function PotPanel({
         {s.treeIds.map((id, i) => (
           <span key={id}>
             {i > 0 && " + "}
-            <Link className="link" href={`/c/${collectionId}/tree/${id}`}>
+            <Link className="link" href={treeAt(collectionId, id)}>
               {s.tag.split(" + ")[i]}
             </Link>
           </span>

@@ -34,7 +34,7 @@ export async function PrintScreen({ collectionId }: { collectionId: string }) {
   const moves = await movesFacts(view);
   return (
     <>
-      <ShelterNav at="print" />
+      <ShelterNav at="shelter/print" />
       <PrintView
         facts={{
           winter: facts.winter,

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { LIFT_FROM_FLOOR_KG } from "@/core/mass/index";
@@ -56,7 +57,7 @@ export function RoundView({
   return (
     <article className="mx-auto max-w-xl">
       <p className="text-sm">
-        <Link className="link" href={`/c/${collectionId}/shelter/moves`}>
+        <Link className="link" href={pageAt(collectionId, "shelter/moves")}>
           The moves
         </Link>
       </p>

@@ -27,7 +27,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
   const tags = new Map(view.loaded.trees.map((t) => [t.id, t.tag]));
   return (
     <>
-      <ShelterNav at="" />
+      <ShelterNav at="shelter" />
       <Suspense fallback={<p className="mb-3 min-h-6 pl-3">Looking at the coming nights …</p>}>
         <Tonight collectionId={collectionId} />
       </Suspense>

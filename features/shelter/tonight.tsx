@@ -1,3 +1,4 @@
+import { pageAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
 import { collectionView } from "@/features/kernel/views";
@@ -14,7 +15,7 @@ export async function Tonight({ collectionId }: { collectionId: string }) {
     <p className="mb-3 border-l-4 border-[#5d7c96] pl-3" data-testid="tonight-line">
       {tonightWords(facts, view.collection.units, view.today)} {facts.nights[0].forecast && <SimulatedMark />}{" "}
       {facts.cold.length > 0 && (
-        <Link className="link" href={`/c/${collectionId}/shelter/watch`}>
+        <Link className="link" href={pageAt(collectionId, "shelter/watch")}>
           What keeps them
         </Link>
       )}

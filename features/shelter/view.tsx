@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { AirBasis, PlaceBuild } from "@/core/winter/index";
@@ -374,7 +375,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
               {facts.withoutPot.slice(0, 8).map(({ id, tag }, i) => (
                 <span key={id}>
                   {i > 0 && ", "}
-                  <Link className="link" href={`/c/${collectionId}/tree/${id}#measure`}>
+                  <Link className="link" href={treeAt(collectionId, id, "", "#measure")}>
                     {tag}
                   </Link>
                 </span>

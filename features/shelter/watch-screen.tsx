@@ -11,7 +11,7 @@ export async function WatchScreen({ collectionId }: { collectionId: string }) {
   if (!view) notFound();
   return (
     <>
-      <ShelterNav at="watch" />
+      <ShelterNav at="shelter/watch" />
       <WatchView facts={watchFacts(view)} />
     </>
   );

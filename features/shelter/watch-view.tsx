@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { WARNINGS } from "@/core/shelter/index";
@@ -121,7 +122,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
               {pots.slice(0, 30).map((p, i) => (
                 <span key={p.id}>
                   {i > 0 && ", "}
-                  <Link className="link" href={`/c/${collectionId}/tree/${p.treeIds[0]}/winter`}>
+                  <Link className="link" href={treeAt(collectionId, p.treeIds[0], "winter")}>
                     {p.tag}
                   </Link>{" "}
                   ({p.roots >= p.crown ? `roots ${lossWords(p.roots)}` : `crown ${lossWords(p.crown)}`}
@@ -131,7 +132,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
               {pots.length > 30 ? ` and ${number(pots.length - 30)} more` : ""}
             </p>
             {measure === "in" ? (
-              <Link className="btn btn-primary mt-1 min-h-11" href={`/c/${collectionId}/shelter/moves`}>
+              <Link className="btn btn-primary mt-1 min-h-11" href={pageAt(collectionId, "shelter/moves")}>
                 The moves
               </Link>
             ) : words.done ? (

@@ -12,7 +12,7 @@ import { SunkPlanner } from "./sunk-planner";
 export function BigView({ mixes, pots }: { mixes: MixChoice[]; pots: { lotId: string; name: string; pot: Pot }[] }) {
   return (
     <div>
-      <StoresNav at="big" />
+      <StoresNav at="stores/big" />
       <h1 className="text-2xl">Big containers</h1>
       <div className="mt-3 space-y-10">
         <BoxPlanner mixes={mixes} />

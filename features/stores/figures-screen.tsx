@@ -46,7 +46,7 @@ function nameOf(what: string): string {
 export function FiguresScreen(_props: { collectionId: string }) {
   return (
     <div>
-      <StoresNav at="figures" />
+      <StoresNav at="stores/figures" />
       <h1 className="text-2xl">Figures and sources</h1>
       <p className="mt-1 max-w-prose">
         What the arithmetic stands on. Where you measure, your measurement takes the place of the figure: inner sizes of

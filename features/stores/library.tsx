@@ -18,7 +18,7 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
   const editing = stores.recipes.find((r) => r.id === recipe) ?? null;
   return (
     <div>
-      <StoresNav at="library" />
+      <StoresNav at="stores/library" />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Recipes" className="min-w-0">
           <h1 className="text-2xl">Recipes</h1>

@@ -76,7 +76,7 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
   const frame = useMemo(() => ({ scaleToMm, widestMm, units }), [scaleToMm, widestMm, units]);
   return (
     <div>
-      <StoresNav at="mixes" />
+      <StoresNav at="stores/mixes" />
       <h1 className="text-2xl">Mixes in the pot</h1>
       <p className="mt-1 max-w-prose">
         A drained pot is wettest at its floor: the water stands as if it hung on a string as long as the pot is deep.

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
@@ -82,7 +83,7 @@ export function Mixing({
 
   return (
     <div>
-      <StoresNav at="mixing" />
+      <StoresNav at="stores/mixing" />
       <div className="grid gap-8 lg:grid-cols-2">
         <section aria-label="What is wanted" className="no-print min-w-0">
           <h1 className="text-2xl">Mixing</h1>
@@ -93,7 +94,7 @@ export function Mixing({
             onChange={setRecipe}
             options={recipes.map((r) => [r.key, r.name] as const)}
             hint={
-              <Link className="link" href={`/c/${collectionId}/stores/library`}>
+              <Link className="link" href={pageAt(collectionId, "stores/library")}>
                 Write another recipe
               </Link>
             }

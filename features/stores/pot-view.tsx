@@ -1,5 +1,6 @@
 "use client";
 
+import { potAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -92,7 +93,7 @@ export function PotView({
   ];
   return (
     <div>
-      <StoresNav at="" />
+      <StoresNav at="stores" />
       <h1 className="text-2xl">{lot.name}</h1>
       <p className="text-lg" data-testid="standing">
         {number(free)} free
@@ -102,7 +103,7 @@ export function PotView({
             {users.slice(0, 12).map((u, i) => (
               <span key={u.treeId}>
                 {i > 0 && ", "}
-                <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${u.treeId}`}>
+                <Link prefetch={false} className="link" href={treeAt(collectionId, u.treeId)}>
                   {u.tag}
                 </Link>
                 {u.plants > 1 && ` (${number(u.plants)} plants)`}
@@ -153,7 +154,7 @@ export function PotView({
                   <span className="text-sm">{day(e.on, today)}</span> ·{" "}
                   {e.tree && (
                     <>
-                      <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${e.tree.id}`}>
+                      <Link prefetch={false} className="link" href={treeAt(collectionId, e.tree.id)}>
                         {e.tree.tag}
                       </Link>
                       {": "}
@@ -267,7 +268,7 @@ function Own({ lot, free, users }: { lot: Lot; free: number; users: PotUser[] })
     const done = await send({ collectionId, lotId: lot.id, newLotId, name, treeId: which === "" ? null : which });
     if (!done) return;
     tell({ text: `${name} has a record of its own.`, entryId: done.entryId });
-    router.push(`/c/${collectionId}/stores/pot/${newLotId}`);
+    router.push(potAt(collectionId, newLotId));
   };
   return (
     <Form className="flex flex-wrap items-end gap-3" label="A pot with a record of its own" onSubmit={submit}>

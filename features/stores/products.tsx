@@ -27,7 +27,7 @@ export function ProductsView({ products }: { products: Kept[] }) {
   const canL = readNumber(can, "litres");
   return (
     <div>
-      <StoresNav at="products" />
+      <StoresNav at="stores/products" />
       <h1 className="text-2xl">Cans and caps</h1>
       <div className="mt-2 flex flex-wrap gap-4">
         <TextField

@@ -55,17 +55,19 @@ export function RecipeForm({
       wrong.parts = "Parts are numbers, such as 2 or 0.5.";
     const feedsMonths = months.trim() === "" ? null : readNumber(months);
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
     recipeId.current ??= crypto.randomUUID();
-    const done = await send({
-      collectionId,
-      recipeId: recipeId.current,
-      name: name.trim(),
-      parts,
-      feedsMonths,
-      note: note.trim(),
-      gone,
-    });
+    const done = await send(
+      {
+        collectionId,
+        recipeId: recipeId.current,
+        name: name.trim(),
+        parts,
+        feedsMonths,
+        note: note.trim(),
+        gone,
+      },
+      wrong,
+    );
     if (!done) return;
     tell({ text: gone ? `${name.trim()} is taken out.` : `${name.trim()} is kept.`, entryId: done.entryId });
     if (!recipe) {

@@ -1,5 +1,6 @@
 "use client";
 
+import { potAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { CSSProperties } from "react";
 import type { Estimate } from "@/core/estimate/index";
@@ -86,7 +87,7 @@ function ShelfLabel({
     <span className="border-secondary h-[12.4rem] w-full border-t-4 px-1 pt-1 leading-tight">
       <Link
         prefetch={false}
-        href={`/c/${collectionId}/stores/pot/${p.lotId}`}
+        href={potAt(collectionId, p.lotId)}
         className="font-bold underline-offset-2 hover:underline"
       >
         {p.name}

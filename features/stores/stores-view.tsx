@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, potAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
@@ -59,7 +60,7 @@ export function StoresView({
   const free = shown.reduce((n, p) => n + p.free, 0);
   return (
     <div>
-      <StoresNav at="" />
+      <StoresNav at="stores" />
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
         <section aria-label="The shelf" className="min-w-0">
           <h1 className="text-2xl">Stores</h1>
@@ -76,7 +77,7 @@ export function StoresView({
                 className="min-w-56"
                 label="Hold a ball against the shelf"
                 value={held?.treeId ?? ""}
-                onChange={(id) => router.push(`/c/${collectionId}/stores${id === "" ? "" : `?tree=${id}`}`)}
+                onChange={(id) => router.push(pageAt(collectionId, "stores", id === "" ? "" : `?tree=${id}`))}
                 options={[["", "no tree"] as const, ...trees.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
               />
             </div>
@@ -115,7 +116,7 @@ export function StoresView({
               <ul className="mt-1 columns-1 gap-6 md:columns-2">
                 {inUse.map((lot) => (
                   <li key={lot.lotId} className="break-inside-avoid py-1">
-                    <Link prefetch={false} className="link" href={`/c/${collectionId}/stores/pot/${lot.lotId}`}>
+                    <Link prefetch={false} className="link" href={potAt(collectionId, lot.lotId)}>
                       {lot.name}
                     </Link>
                     : {lot.tags.slice(0, 8).join(", ")}
@@ -178,18 +179,20 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
     const read = readPot(pot, units);
     for (const [path, message] of Object.entries(read.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
     lotId.current ??= crypto.randomUUID();
-    const done = await send({
-      collectionId,
-      lotId: lotId.current,
-      name,
-      pot: read.pot,
-      count: many,
-      price: cost,
-      toBuy: owned !== "owned",
-      placeId: placeId === "" ? null : placeId,
-    });
+    const done = await send(
+      {
+        collectionId,
+        lotId: lotId.current,
+        name,
+        pot: read.pot,
+        count: many,
+        price: cost,
+        toBuy: owned !== "owned",
+        placeId: placeId === "" ? null : placeId,
+      },
+      wrong,
+    );
     if (!done) return;
     tell({
       text: own ? `${many} × ${name.trim()} put in store.` : `${name.trim()} is on the list of what can be bought.`,

@@ -1,5 +1,6 @@
 "use client";
 
+import { photoAt } from "@/features/kernel/addresses";
 import { useState } from "react";
 import { type Happened, type LoggedPayload, eventIs } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
@@ -92,7 +93,7 @@ export function History({
                 <div className="flex flex-wrap items-start gap-x-3 gap-y-1">
                   {item.payload.kind === "photographed" && (
                     <a
-                      href={`/c/${collectionId}/photos/${item.payload.photoId}`}
+                      href={photoAt(collectionId, item.payload.photoId)}
                       target="_blank"
                       rel="noreferrer"
                       className="shrink-0"
@@ -100,7 +101,7 @@ export function History({
                       {/* Stored pictures are already small, and are served by this machine. */}
                       {/* eslint-disable-next-line @next/next/no-img-element */}
                       <img
-                        src={`/c/${collectionId}/photos/${item.payload.photoId}?size=thumb`}
+                        src={photoAt(collectionId, item.payload.photoId, "?size=thumb")}
                         alt={`Photograph of ${day(item.on.best)}`}
                         width={72}
                         height={72}

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { number, percent } from "@/words/format";
 import { Why } from "@/ui/fields";
@@ -13,7 +14,7 @@ const NARROW_ENOUGH = 0.25;
 /** The one thing that would tell most about this tree, and how the others compare. */
 export function Narrowest({ facts }: { facts: { id: string; narrowing: Narrowing[] } }) {
   const { collectionId } = useAsOf();
-  const tree = `/c/${collectionId}/tree/${facts.id}`;
+  const tree = treeAt(collectionId, facts.id);
   const [best, ...others] = facts.narrowing;
   if (!best || best.before < NARROW_ENOUGH) return null;
   return (
@@ -23,7 +24,7 @@ export function Narrowest({ facts }: { facts: { id: string; narrowing: Narrowing
         <ul>
           {[best, ...others].map((n) => (
             <li key={n.question}>
-              <Link className="link" href={`${tree}${ASK[n.question].href}`}>
+              <Link className="link" href={treeAt(collectionId, facts.id, ASK[n.question].part, ASK[n.question].rest)}>
                 {ASK[n.question].words}
               </Link>
               : the 80 % band of “how full” is expected to shrink from {percent(n.before)} to {percent(n.after)} of the

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, kindAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import type { Hazard } from "@/core/species/index";
@@ -115,7 +116,7 @@ export function TreeView({
       <div className="mb-3 flex flex-wrap items-start gap-x-4 gap-y-2">
         <div className="min-w-0 flex-1 basis-96">
           <p className="text-sm" data-record="">
-            <Link className="link" href={`/c/${collectionId}/yard`}>
+            <Link className="link" href={pageAt(collectionId, "yard")}>
               Yard
             </Link>{" "}
             · {PURPOSE_WORDS[facts.purpose]}
@@ -158,43 +159,47 @@ export function TreeView({
         </div>
         <div className="flex flex-wrap gap-2">
           {facts.left ? null : state.verdict.code === "unknown" ? (
-            <Link href={`/c/${collectionId}/tree/${facts.id}/roots`} className="btn btn-primary">
+            <Link href={treeAt(collectionId, facts.id, "roots")} className="btn btn-primary">
               Read its roots
             </Link>
           ) : state.verdict.code === "no-pot" ? (
-            <Link href={`/c/${collectionId}/stores?tree=${facts.id}`} className="btn btn-primary">
+            <Link href={pageAt(collectionId, "stores", `?tree=${facts.id}`)} className="btn btn-primary">
               Put a pot in store
             </Link>
           ) : (
-            <Link href={`/c/${collectionId}/tree/${facts.id}/pot`} className={`btn ${doPot ? "btn-primary" : ""}`}>
+            <Link href={treeAt(collectionId, facts.id, "pot")} className={`btn ${doPot ? "btn-primary" : ""}`}>
               Pot on
             </Link>
           )}
           {!facts.left && state.verdict.code !== "unknown" && (
-            <Link prefetch={false} href={`/c/${collectionId}/tree/${facts.id}/roots`} className="btn">
+            <Link prefetch={false} href={treeAt(collectionId, facts.id, "roots")} className="btn">
               Read its roots
             </Link>
           )}
           {!facts.left && (
-            <Link prefetch={false} href={`/c/${collectionId}/tree/${facts.id}/correct`} className="btn">
+            <Link prefetch={false} href={treeAt(collectionId, facts.id, "correct")} className="btn">
               Root work
             </Link>
           )}
           {!facts.left && (
             <Link
               prefetch={false}
-              href={`/c/${collectionId}/almanac/wood?tree=${facts.id}${settledOn === today ? "" : `&on=${settledOn}`}`}
+              href={pageAt(
+                collectionId,
+                "almanac/wood",
+                `?tree=${facts.id}${settledOn === today ? "" : `&on=${settledOn}`}`,
+              )}
               className="btn"
             >
               Wood
             </Link>
           )}
           {!facts.left && (
-            <Link href={`/c/${collectionId}/tree/${facts.id}/standing`} className="btn">
+            <Link href={treeAt(collectionId, facts.id, "standing")} className="btn">
               Wind and carrying
             </Link>
           )}
-          <Link href={`/c/${collectionId}/tree/${facts.id}/edit`} className="btn">
+          <Link href={treeAt(collectionId, facts.id, "edit")} className="btn">
             Details
           </Link>
         </div>
@@ -271,33 +276,33 @@ export function TreeView({
           {STAGE_WORD[state.stage]}
         </Why>
         <p>
-          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/ladder`}>
+          <Link prefetch={false} className="link" href={treeAt(collectionId, facts.id, "ladder")}>
             Its ladder of pots
           </Link>
           {" · "}
-          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/winter`}>
+          <Link prefetch={false} className="link" href={treeAt(collectionId, facts.id, "winter")}>
             Its winter
           </Link>
           {facts.wintersIn !== null && (
             <>
               {" "}
               (planned:{" "}
-              <Link prefetch={false} className="link" href={`/c/${collectionId}/shelter`}>
+              <Link prefetch={false} className="link" href={pageAt(collectionId, "shelter")}>
                 {facts.wintersIn}
               </Link>
               )
             </>
           )}
           {" · "}
-          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/learning`}>
+          <Link prefetch={false} className="link" href={treeAt(collectionId, facts.id, "learning")}>
             What its roots have taught
           </Link>
           {" · "}
-          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/in-place`}>
+          <Link prefetch={false} className="link" href={treeAt(collectionId, facts.id, "in-place")}>
             Renew it where it stands
           </Link>
           {" · "}
-          <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${facts.id}/rescue`}>
+          <Link prefetch={false} className="link" href={treeAt(collectionId, facts.id, "rescue")}>
             Rescue
           </Link>
         </p>
@@ -387,7 +392,7 @@ export function TreeView({
               className="link"
               prefetch={false}
               data-reason=""
-              href={`/c/${collectionId}/almanac/kinds/${facts.kindId}?tree=${facts.id}`}
+              href={kindAt(collectionId, facts.kindId, `?tree=${facts.id}`)}
             >
               All that is known of its kind, and how sure
             </Link>

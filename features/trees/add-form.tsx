@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import { fault } from "@/contract/faults";
 import { faultWords } from "@/words/faults";
 import { useRouter } from "next/navigation";
@@ -91,31 +92,33 @@ export function AddTreeForm({
     if (arrived.fault) wrong.arrivedOn = arrived.fault;
     const depthToMixMm = readOptional(depth, "mm");
     setProblems(wrong);
-    if (Object.keys(wrong).length > 0) return;
     treeId.current ??= crypto.randomUUID();
-    const done = await send({
-      collectionId,
-      treeId: treeId.current,
-      tag,
-      kindId: matched?.id ?? null,
-      typedName: matched ? null : kindText,
-      habit: matched ? null : habit,
-      cultivar,
-      purpose,
-      count: plants,
-      form,
-      arrivedOn: arrived.range ?? today,
-      lastPotted: potted.range ?? null,
-      pot: read.pot,
-      depthToMixMm,
-      rootstock,
-      finalVolumeL,
-      trunkMm,
-      heightM,
-    });
+    const done = await send(
+      {
+        collectionId,
+        treeId: treeId.current,
+        tag,
+        kindId: matched?.id ?? null,
+        typedName: matched ? null : kindText,
+        habit: matched ? null : habit,
+        cultivar,
+        purpose,
+        count: plants,
+        form,
+        arrivedOn: arrived.range ?? today,
+        lastPotted: potted.range ?? null,
+        pot: read.pot,
+        depthToMixMm,
+        rootstock,
+        finalVolumeL,
+        trunkMm,
+        heightM,
+      },
+      wrong,
+    );
     if (!done) return;
     tell({ text: `${tag.trim()} stands in the Yard.`, entryId: done.entryId });
-    router.push(`/c/${collectionId}/tree/${treeId.current}`);
+    router.push(treeAt(collectionId, treeId.current));
   };
 
   return (

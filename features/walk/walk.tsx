@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
 import { litresFromRim, mixEstimate, type Wall, WALLS, USUAL_WALL } from "@/core/vessel/index";
@@ -189,7 +190,7 @@ export function Walk({ kinds, usual, trees, lastTag }: Props) {
         <span className="text-sm">
           {memory.saved === 0 ? "each tree is saved by itself" : `${memory.saved} saved on this device`}
         </span>
-        <Link href={`/c/${collectionId}/yard`} className="link ml-auto flex min-h-11 items-center">
+        <Link href={pageAt(collectionId, "yard")} className="link ml-auto flex min-h-11 items-center">
           Later
         </Link>
       </div>

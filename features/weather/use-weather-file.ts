@@ -1,5 +1,6 @@
 "use client";
 
+import { streamAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { AWAY, messagesOf, type Progress, sendFile } from "../imports/send-file";
@@ -26,7 +27,7 @@ export function useWeatherFile() {
     setProgress({ step: "reading", done: 0, of: file.size });
     try {
       const about = { ...choice, fileName: file.name, bytes: file.size, commandId };
-      const response = await sendFile(`/c/${collectionId}/weather-file`, about, file);
+      const response = await sendFile(streamAt(collectionId, "weather-file"), about, file);
       let last: Answer = { ok: false, message: AWAY };
       for await (const message of messagesOf<WeatherMessage>(response)) {
         if (message.step === "preview") last = { ok: true, preview: message.preview };

@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import { HEALTH_STATES, type HealthState, PRUNING_PURPOSES, type PruningPurpose } from "@/core/event/index";
@@ -169,7 +170,7 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
             {facts.members.map((m, i) => (
               <span key={m.id}>
                 {i > 0 && ", "}
-                <Link className="link" href={`/c/${collectionId}/tree/${m.id}`}>
+                <Link className="link" href={treeAt(collectionId, m.id)}>
                   {m.tag}
                 </Link>{" "}
                 ({litres(m.volumeL, units)}, {percent(m.fill)} full)
@@ -241,7 +242,7 @@ function Partner({ facts }: { facts: CompanyFacts }) {
             {trees.map((t, i) => (
               <span key={t.id}>
                 {i > 0 && ", "}
-                <Link className="link" href={`/c/${collectionId}/tree/${t.id}`}>
+                <Link className="link" href={treeAt(collectionId, t.id)}>
                   {t.tag}
                 </Link>{" "}
                 {t.name}

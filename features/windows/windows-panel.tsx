@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -159,7 +160,11 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
               <Link
                 className="link"
                 prefetch={false}
-                href={`/c/${collectionId}/almanac/wood?tree=${data.treeId}&work=${LATE[row.operation]}&workOn=${data.asOf}`}
+                href={pageAt(
+                  collectionId,
+                  "almanac/wood",
+                  `?tree=${data.treeId}&work=${LATE[row.operation]}&workOn=${data.asOf}`,
+                )}
               >
                 See what it would do to its wood
               </Link>{" "}
@@ -167,7 +172,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
               <Link
                 className="link"
                 prefetch={false}
-                href={`/c/${collectionId}/almanac/wood?tree=${data.treeId}&work=feed-quick&workOn=${data.asOf}`}
+                href={pageAt(collectionId, "almanac/wood", `?tree=${data.treeId}&work=feed-quick&workOn=${data.asOf}`)}
               >
                 and what a feed today would
               </Link>

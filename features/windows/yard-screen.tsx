@@ -25,7 +25,7 @@ export async function YardWindowsScreen({
   const chosen = years.find((y) => y.operation === work)!;
   return (
     <div>
-      <YardNav at="windows" />
+      <YardNav at="yard/windows" />
       <YardWindows
         asOf={on}
         work={work}

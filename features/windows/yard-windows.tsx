@@ -1,5 +1,6 @@
 "use client";
 
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -161,7 +162,7 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
           {tags.map((m, i) => (
             <span key={m.id}>
               {i > 0 && ", "}
-              <Link className="link" prefetch={false} href={`/c/${collectionId}/tree/${m.id}`}>
+              <Link className="link" prefetch={false} href={treeAt(collectionId, m.id)}>
                 {m.tag}
               </Link>
             </span>

@@ -1,3 +1,4 @@
+import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -49,7 +50,7 @@ export async function WinterScreen({
   const facts = view.yard.tree(treeId)?.on(on);
   if (!facts) notFound();
   const { record: tree, profile, roots: replayed, state } = facts;
-  const page = `/c/${collectionId}/tree/${treeId}`;
+  const page = treeAt(collectionId, treeId);
   if (!replayed.pot)
     return (
       <article>

@@ -1,5 +1,6 @@
 "use client";
 
+import { potAt, treeAt } from "@/features/kernel/addresses";
 import * as Comlink from "comlink";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
@@ -143,7 +144,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
   return (
     <article aria-busy={answer?.to !== asked}>
       <p className="text-sm">
-        <Link className="link" href={`/c/${collectionId}/tree/${facts.treeId}`}>
+        <Link className="link" href={treeAt(collectionId, facts.treeId)}>
           {facts.tag} · {facts.name}
         </Link>
       </p>
@@ -232,7 +233,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           {isClay(facts.wall) && (
             <li data-testid="winter-clay">
               <b>
-                <Link prefetch={false} className="link" href={`/c/${collectionId}/stores/pot/${facts.lotId}`}>
+                <Link prefetch={false} className="link" href={potAt(collectionId, facts.lotId)}>
                   The clay
                 </Link>
               </b>

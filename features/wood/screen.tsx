@@ -92,7 +92,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
   if (!subject)
     return (
       <div>
-        <AlmanacNav at="wood" />
+        <AlmanacNav at="almanac/wood" />
         <h1 className="text-2xl">Wood and hardiness</h1>
         <p className="mt-2">No tree is on record yet: wood is worked out for the kinds you grow.</p>
       </div>
@@ -104,7 +104,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
   const opening = midwinterOf(season, yard.latitudeDeg);
   return (
     <div>
-      <AlmanacNav at="wood" />
+      <AlmanacNav at="almanac/wood" />
       <WoodView
         key={`${subject.label}:${season}`}
         picture={picture}

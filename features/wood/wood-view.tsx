@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { DateEstimate } from "@/core/estimate/index";
@@ -62,7 +63,7 @@ export function WoodView(props: Props) {
   useFollowDay(props.asOf);
   const go = (params: Record<string, string>) => {
     const query = new URLSearchParams({ ...(settledOn === today ? {} : { on: settledOn }), ...params });
-    router.push(`/c/${collectionId}/almanac/wood?${query.toString()}`, { scroll: false });
+    router.push(pageAt(collectionId, "almanac/wood", `?${query.toString()}`), { scroll: false });
   };
   const self: Record<string, string> = chosen.treeId ? { tree: chosen.treeId } : { kind: chosen.kind };
   const options = [

@@ -17,7 +17,7 @@ export async function YardScreen({ collectionId, on }: { collectionId: string; o
   const shown = view.yard.on(day);
   return (
     <>
-      <YardNav at="" />
+      <YardNav at="yard" />
       <YardView
         initial={shown.rows.slice(0, WITH_PAGE)}
         initialOn={day}

@@ -1,5 +1,6 @@
 "use client";
 
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type CSSProperties, memo, useEffect, useMemo, useState } from "react";
@@ -12,7 +13,7 @@ import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "@/words/sentences";
 import { MovedPanel } from "../look/moved-panel";
 import type { MovedSince } from "../look/since";
-import { useAsOf, useReplayed } from "@/features/kernel/as-of";
+import { useAsOf, useReplayed, useDayQuery } from "@/features/kernel/as-of";
 import { LIMIT_WORD } from "@/words/terms";
 
 /** Tallest pot of the yard is drawn this high: one scale for all of them. */
@@ -86,13 +87,13 @@ export function YardView({
           trees, walk round with the phone, or read a list in.
         </p>
         <div className="flex flex-wrap justify-center gap-3">
-          <Link href={`/c/${collectionId}/add`} className="btn btn-primary btn-lg">
+          <Link href={pageAt(collectionId, "add")} className="btn btn-primary btn-lg">
             Add the first tree
           </Link>
-          <Link href={`/c/${collectionId}/walk`} className="btn btn-lg">
+          <Link href={pageAt(collectionId, "walk")} className="btn btn-lg">
             Walk round
           </Link>
-          <Link href={`/c/${collectionId}/import`} className="btn btn-lg">
+          <Link href={pageAt(collectionId, "import")} className="btn btn-lg">
             Read a list in
           </Link>
         </div>
@@ -100,7 +101,7 @@ export function YardView({
     );
   }
   const first = rows[0];
-  const query = settledOn === today ? "" : `?on=${settledOn}`;
+  const query = useDayQuery();
   return (
     <div>
       <div className="mb-3 flex flex-wrap items-center gap-3">
@@ -111,15 +112,15 @@ export function YardView({
             <button
               type="button"
               className="btn btn-primary"
-              onClick={() => router.push(`/c/${collectionId}/tree/${first.id}${query}`)}
+              onClick={() => router.push(treeAt(collectionId, first.id, "", query))}
             >
               Open {first.tag}: loses most by waiting
             </button>
           )}
-          <Link href={`/c/${collectionId}/walk`} className="btn sm:hidden">
+          <Link href={pageAt(collectionId, "walk")} className="btn sm:hidden">
             Walk round
           </Link>
-          <Link href={`/c/${collectionId}/add`} className="btn">
+          <Link href={pageAt(collectionId, "add")} className="btn">
             Add a tree
           </Link>
           <button type="button" className="btn" aria-pressed={plain} onClick={() => setPlain(!plain)}>
@@ -187,7 +188,7 @@ function terracesOf(rows: YardRow[], places: ReadonlyMap<string, string>, total:
 
 interface ListProps {
   rows: YardRow[];
-  query: string;
+  query: ReturnType<typeof useDayQuery>;
   shown: string;
   units: Units;
   collectionId: string;
@@ -224,7 +225,7 @@ const Ground = memo(function Ground({
         <YardTree
           key={row.id}
           row={row}
-          href={`/c/${collectionId}/tree/${row.id}${query}`}
+          href={treeAt(collectionId, row.id, "", query)}
           shown={shown}
           scale={scale}
           units={units}
@@ -347,7 +348,7 @@ function PlainList({
           {rows.map((row) => (
             <tr key={row.id} className="hover:bg-base-200">
               <th scope="row">
-                <Link prefetch={false} className="link" href={`/c/${collectionId}/tree/${row.id}${query}`}>
+                <Link prefetch={false} className="link" href={treeAt(collectionId, row.id, "", query)}>
                   {row.tag}
                 </Link>
               </th>
