@@ -25,7 +25,7 @@ export interface WoodEvidence {
 }
 
 const SOFT = PHASE.soft;
-/** Hard pruning wakes as the operation does, light clipping hardly: our judgement (C). */
+/** Hard pruning wakes as the operation does, light clipping hardly: our judgement (L). */
 const PRUNING_STRENGTH = { light: 0.2, hard: OPERATION_NEEDS["prune-hard"].flush } as const;
 /** Work earlier than this before midsummer finds nothing that has stopped, and changes nothing. */
 const BEFORE_MIDSUMMER_DAYS = 20;

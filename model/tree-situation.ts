@@ -89,7 +89,7 @@ const GIRDLER_GRADE = 3.5;
 
 /**
  * Share of an anchored tree's uptake that comes from roots in the ground: a crown heavier than its pot would feed is fed from
- * below. Between a fifth and three fifths; the middle where nobody measured the tree. Our judgement (C).
+ * below. Between a fifth and three fifths; the middle where nobody measured the tree. Our judgement (L).
  */
 export function anchoredShare(treeKg: number | null, wetSoilKg: number): number {
   if (treeKg === null) return 0.4;

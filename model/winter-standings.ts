@@ -16,7 +16,7 @@ const BLOCK_ROOM = 1.1;
 
 /**
  * Share of a measured crown that needs ground of its own in quarters, and that must pass a door once tied in: leaves want light,
- * bare twigs reach into each other (C).
+ * bare twigs reach into each other (L).
  */
 export const CROWN_ROOM = { evergreen: 0.8, leafless: 0.5 } as const;
 const CROWN_TIED = { evergreen: 0.6, leafless: 0.4 } as const;

@@ -132,9 +132,9 @@ const MIX_NOTE_WORDS: Record<KindValues["mixNote"], string> = {
 };
 
 export const MARK_WORDS: Record<Mark, { name: string; what: string }> = {
-  A: { name: "sure", what: "published and well settled" },
-  B: { name: "remembered", what: "published, given from memory: check it before you stake a tree on it" },
-  C: { name: "practice", what: "growers’ practice and our judgement" },
+  H: { name: "sure", what: "published and well settled" },
+  M: { name: "remembered", what: "published, given from memory: check it before you stake a tree on it" },
+  L: { name: "practice", what: "growers’ practice and our judgement" },
   guess: { name: "guess", what: "inherited from its kin, nobody has set it for this kind" },
 };
 

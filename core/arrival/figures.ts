@@ -1,4 +1,4 @@
-/** Figures of looking over what arrives: growers' practice and our judgement (C). */
+/** Figures of looking over what arrives: growers' practice and our judgement (L). */
 export const ARRIVAL_FIGURES = {
   quarantineDays: 28,
   /** A flare deeper than this is usually seen too late. */

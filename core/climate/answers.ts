@@ -71,7 +71,7 @@ interface Wave {
   coldestSlot: number;
 }
 
-/** Day-to-day spread of minima: wider in winter and the more so the more continental the site. Our judgement (C). */
+/** Day-to-day spread of minima: wider in winter and the more so the more continental the site. Our judgement (L). */
 function minimumSdC(wave: Wave, slot: number): number {
   return (
     2.5 +
@@ -130,7 +130,7 @@ export function normalsFromAnswers(answers: SiteAnswers): Normals {
   for (let i = 0; i < residuals.length; i++) residuals[i] = source()[1];
 
   const solstice = isNorth(latitudeDeg) ? 354 : 171;
-  // The colder the coldest night, the more continental; where it never freezes the latitude decides. Our judgement (C).
+  // The colder the coldest night, the more continental; where it never freezes the latitude decides. Our judgement (L).
   const usualAmplitude =
     answers.coldestNightC < 0
       ? clamp(3.2 - 0.38 * answers.coldestNightC, 3.2, 20)
@@ -157,7 +157,7 @@ export function normalsFromAnswers(answers: SiteAnswers): Normals {
   );
 
   const range = (slot: number) => {
-    // Day's range: about 9 K, wider in summer away from the tropics. Our judgement (C).
+    // Day's range: about 9 K, wider in summer away from the tropics. Our judgement (L).
     const swing = clamp((Math.abs(latitudeDeg) - 15) / 10, 0, 1) * 2.5;
     return 9 - swing * Math.cos((2 * Math.PI * (slot - wave.coldestSlot)) / SLOTS_PER_YEAR);
   };

@@ -24,7 +24,7 @@ export interface Forecast {
 
 /**
  * Standard error of a forecast temperature so many days ahead, K: 1.3 on the first day, a third of a kelvin more each day, never
- * more than the climate itself knows. Our own (C), in the range of published verification of surface temperatures.
+ * more than the climate itself knows. Our own (L), in the range of published verification of surface temperatures.
  */
 export function forecastErrorC(leadDays: number, climateSdC: number): number {
   return Math.min(0.97 * climateSdC, 1.3 + 0.33 * (Math.max(1, leadDays) - 1));

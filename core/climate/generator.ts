@@ -6,7 +6,7 @@ import { solarFromRangeMJ } from "./sun";
 
 /**
  * Weather years after Richardson (1981) and Richardson & Wright (1984): residuals of (Tmax, Tmin, solar) follow
- * x_t = A x_(t−1) + B e_t with A = M1 M0⁻¹ and BBᵀ = M0 − M1 M0⁻¹ M1ᵀ. Published structure, matrices from memory (B).
+ * x_t = A x_(t−1) + B e_t with A = M1 M0⁻¹ and BBᵀ = M0 − M1 M0⁻¹ M1ᵀ. Published structure, matrices from memory (M).
  * A slow component (10 % of the variance, 30 days) is shared by Tmin and Tmax, or winters come out too alike (Katz & Parlange 1998).
  */
 const M0 = [

@@ -151,7 +151,7 @@ export interface ReadingsFit {
   seC: number;
 }
 
-/** How far a site may lie off its district's normals, K, before anything was read there: our judgement (C). */
+/** How far a site may lie off its district's normals, K, before anything was read there: our judgement (L). */
 const PRIOR_OFFSET_SD = 1.5;
 /** Weather of days closer than this is hardly new. */
 const DAYS_ALIKE = 7;

@@ -20,7 +20,7 @@ export function lapseC(fromM: number | null, toM: number): number {
   return fromM === null ? 0 : (fromM - toM) * LAPSE_C_PER_M;
 }
 
-/** Spread from day to day of extremes where only means are known: wider in winter and inland. Our judgement (C). */
+/** Spread from day to day of extremes where only means are known: wider in winter and inland. Our judgement (L). */
 function spreadFromRange(tminC: readonly number[], tmaxC: readonly number[]) {
   const means = tminC.map((v, m) => (v + tmaxC[m]) / 2);
   const [low, high] = [Math.min(...means), Math.max(...means)];

@@ -5,7 +5,7 @@ import { ROOT_WARMTH, rootDegreeDays, type RootWarmthSet } from "./degree-days";
 
 /**
  * Mean root-zone temperature of a pot in the sun, °C, day by day: it follows the day's mean, warmed by a tenth of a kelvin
- * per MJ/m² of sun, with a lag of a day. Coefficients are our own (C).
+ * per MJ/m² of sun, with a lag of a day. Coefficients are our own (L).
  */
 const SUN_WARMING_C_PER_MJ = 0.1;
 const FOLLOW = 1 - Math.exp(-1);

@@ -1,4 +1,4 @@
-/** Figures of the advice on a ball: growers' practice and our judgement (C) throughout. */
+/** Figures of the advice on a ball: growers' practice and our judgement (L) throughout. */
 export const CORRECTING_FIGURES = {
   /** What lifting and handling cost in any case, and what each share of roots lost adds, in one unit of price. */
   handling: 0.15,

@@ -1,4 +1,4 @@
-/** Figures of work on a tree that stays where it stands: growers' practice and our judgement (C). */
+/** Figures of work on a tree that stays where it stands: growers' practice and our judgement (L). */
 export const IN_PLACE_FIGURES = {
   /** Holes are bored to this part of the ball's depth. */
   coreDepthShare: 2 / 3,

@@ -1,4 +1,4 @@
-/** Figures of the judgement: growers' practice (C). Masses and volumes of an ordinary pot with its tree. */
+/** Figures of the judgement: growers' practice (L). Masses and volumes of an ordinary pot with its tree. */
 export const JUDGEMENT_FIGURES = {
   bathMinutes: 60,
   shadeBelowC: 28,

@@ -18,7 +18,7 @@ export type Shelter = (typeof SHELTERS)[number];
 /** Light a place gives in winter: 0 dark, 1 dim, 2 bright by a window, 3 as under glass or outdoors. */
 export type LightClass = 0 | 1 | 2 | 3;
 
-/** Air of a place against the air outside: our own coefficients (C), by type; nights read there take their place. */
+/** Air of a place against the air outside: our own coefficients (L), by type; nights read there take their place. */
 export interface PlaceAir {
   /** Hours in which it follows two thirds of a change; 0: at once. */
   tauH: number;
@@ -118,7 +118,7 @@ export const isOutdoors = (kind: PlaceKind) => PLACE_KINDS.indexOf(kind) <= PLAC
 export const GROUND_ABOVE_C = 1;
 const SKY_COOLING_C = 1.5;
 
-/** Walls take on the mean of the last weeks: hours of its memory (C). */
+/** Walls take on the mean of the last weeks: hours of its memory (L). */
 export const WALL_HOURS = 25 * 24;
 
 /** Air as nights read or said there have it: it follows at once, for the readings hold the lag already. */
@@ -150,7 +150,7 @@ export const isOutside = (air: PlaceAir) =>
 /** Share of the way to where it drifts that a place's air goes in an hour. */
 export const followOf = (tauH: number) => (tauH > 0 ? 1 - Math.exp(-1 / tauH) : 1);
 
-/** Nothing is left of the nights' own difference under so much sun, W/m² (C). */
+/** Nothing is left of the nights' own difference under so much sun, W/m² (L). */
 const FULL_DAY_WM2 = 200;
 
 /** What a clear sky takes through a roof, K. The open air is not cooled twice: there the sky draws on pots. */

@@ -45,17 +45,17 @@ export function hoursFromRows(rows: readonly PotHour[]): PotHours {
   };
 }
 
-/** Soil follows the means of ten and of ninety days (B). */
+/** Soil follows the means of ten and of ninety days (M). */
 const SOIL = { quick: 0.6, quickDays: 10, slowDays: 90 } as const;
-/** Wind of the day and of the night as shares of the day's mean; where nobody measures it, m/s (C). */
+/** Wind of the day and of the night as shares of the day's mean; where nobody measures it, m/s (L). */
 const WIND = { day: 1.3, night: 0.7, unknownMs: 2 } as const;
-/** What a clear sky takes, W/m², its share by the sky, and the clearness from which a sky is mixed and clear (B). */
+/** What a clear sky takes, W/m², its share by the sky, and the clearness from which a sky is mixed and clear (M). */
 export const CLEAR_SKY_WM2 = 70;
 const SKY = { shares: [0.15, 0.55, 1], mixedFrom: 0.35, clearFrom: 0.55 } as const;
 /** Sky by the day's range of temperature, K, where the sun is too low to tell. */
 const RANGE = { mixedFrom: 5, clearFrom: 9 } as const;
 const LEAST_SUN_MJ = 3;
-/** It snows below this mean, °C; snow melts by so many mm a day and kelvin, lies so many cm deep per mm, and keeps warm (C). */
+/** It snows below this mean, °C; snow melts by so many mm a day and kelvin, lies so many cm deep per mm, and keeps warm (L). */
 const SNOW = { belowC: 0.5, meltMm: 3, cmPerMm: 0.5, rPerCm: 0.15, mostR: 3 } as const;
 
 /** Soil's two running means after some days. */

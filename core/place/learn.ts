@@ -35,9 +35,9 @@ export interface AirFit {
 const LEAST_DAYS = 10;
 /** Hours in which a place may follow, tried one by one. */
 const TAUS_H = [0.5, 1, 1.5, 2, 3, 4, 6, 8, 11, 14, 18, 24, 30, 40, 60, 90, 130];
-/** How far from its type a place usually lies, one sd (C): ln of hours, share, K, K per 100 W/m². */
+/** How far from its type a place usually lies, one sd (L): ln of hours, share, K, K per 100 W/m². */
 const PRIOR_SD = { lnTau: 0.8, hold: 0.25, addedC: 3, gainC: 1, gainInDarkC: 0.2 } as const;
-/** A day of hours errs together by so much, K (C). */
+/** A day of hours errs together by so much, K (L). */
 const DAY_ERROR_C = 1;
 /** Hours so near to what a heater or a vent holds say nothing of walls, K. */
 const HELD_C = 0.5;

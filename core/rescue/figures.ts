@@ -1,4 +1,4 @@
-/** Figures of rescues: growers' practice and our judgement (C). Warmth in °C·d of the root zone for a tree of moderate pace. */
+/** Figures of rescues: growers' practice and our judgement (L). Warmth in °C·d of the root zone for a tree of moderate pace. */
 export const RESCUE_FIGURES = {
   /** Minutes under water: usual, and the most in leaf and bare in winter. */
   soakUsual: [20, 60],

@@ -1,5 +1,5 @@
 import { MUCH_ROOT_LOSS } from "../roots/index";
-/** Figures of the rules: growers' practice and our judgement (C) throughout. */
+/** Figures of the rules: growers' practice and our judgement (L) throughout. */
 export const RULE_FIGURES = {
   liveLeast: 0.5,
   potDownRatio: 1.2,

@@ -1,4 +1,4 @@
-/** Carrying on foot, m/s and s for a step, loaded and back; picking up and setting down, s (C). */
+/** Carrying on foot, m/s and s for a step, loaded and back; picking up and setting down, s (L). */
 const PACE = {
   loadedMs: 0.7,
   emptyMs: 1.2,
@@ -34,7 +34,7 @@ export interface Carrying {
   kgM: number;
 }
 
-/** Rise of a step, and the metres of level way a metre of rise is worth (C). */
+/** Rise of a step, and the metres of level way a metre of rise is worth (L). */
 const STEP_M = 0.18;
 const RISE_WORTH = 8;
 

@@ -3,7 +3,7 @@ import type { LightClass } from "../place/index";
 import type { WinterLight } from "../species/index";
 import type { Stay } from "./outlook";
 
-/** What counts when places are weighed: our own weights (C), in points; a tree of 10 L is worth 100. */
+/** What counts when places are weighed: our own weights (L), in points; a tree of 10 L is worth 100. */
 export const WEIGHTS = {
   dark: 0.45,
   dim: 0.12,
@@ -32,7 +32,7 @@ export function lightCost(need: WinterLight, evergreen: boolean, light: LightCla
 /** Chance that the winter takes it: roots and wood, apart. */
 export const lossOf = ({ roots, wood }: Pick<Stay, "roots" | "wood">) => 1 - (1 - roots) * (1 - wood);
 
-/** Worth of a tree in points: by the root of its mix, for want of a better measure (C). */
+/** Worth of a tree in points: by the root of its mix, for want of a better measure (L). */
 export const worthOf = (volumeL: number, plants: number) => 100 * Math.sqrt(clamp(volumeL, 0.2, 2000) / 10) * plants;
 
 export interface CostParts {
@@ -45,7 +45,7 @@ export interface CostParts {
 }
 export const totalOf = (p: CostParts) => p.loss + p.light + p.chill + p.pot + p.effort + p.change;
 
-/** A grower who takes less risk than this weighs what may be lost the more, within bounds (C). */
+/** A grower who takes less risk than this weighs what may be lost the more, within bounds (L). */
 const USUAL_RISK = 0.1;
 const CAUTION = { least: 0.5, most: 3 } as const;
 

@@ -112,7 +112,7 @@ class PotCourses {
   }
 }
 
-/** Spread of the frost that kills new shoots, K (C). */
+/** Spread of the frost that kills new shoots, K (L). */
 const SHOOT_SPREAD_C = 1;
 
 function crownDamage(h: HabitParameters, crown: CrownWinter, nights: readonly Float32Array[]) {

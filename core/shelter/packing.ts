@@ -200,5 +200,5 @@ export function packCircles(
 }
 
 export const circleM2 = (widthM: number) => (Math.PI / 4) * widthM ** 2;
-/** Share of a floor that circles of mixed sizes fill at best, by trial (C). */
+/** Share of a floor that circles of mixed sizes fill at best, by trial (L). */
 export const USUAL_FILL = 0.8;

@@ -94,9 +94,9 @@ export function leastMeasure(
   return null;
 }
 
-/** Water a pot loses in winter quarters (C): from its mix by the warmth there, through walls that breathe, through leaves. */
+/** Water a pot loses in winter quarters (L): from its mix by the warmth there, through walls that breathe, through leaves. */
 const LOSS = { mixMmAt5: 0.15, doublesPerC: 10, breathing: 0.3, leafMmAt10: 0.7, leafArea: 3.5 } as const;
-/** Share of its water a pot may lose before it is watered, and the water its mix gives up, by volume (C). */
+/** Share of its water a pot may lose before it is watered, and the water its mix gives up, by volume (L). */
 const MAY_LOSE = { leafless: 0.6, evergreen: 0.4, thirsty: 0.25 } as const;
 const GIVES_UP = 0.25;
 const WEEKS = { leafless: [14, 35], evergreen: [6, 28] } as const;

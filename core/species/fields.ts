@@ -1,8 +1,8 @@
 import type { Habit } from "../wood/index";
 import type { Vigour } from "../roots/index";
 
-/** How sure a value is: A published and sure, B published but remembered, C growers' practice and our judgement, guess inherited from kin. */
-export const MARKS = ["A", "B", "C", "guess"] as const;
+/** How sure a value is: H published and sure, M published but remembered, L growers' practice and our judgement, guess inherited from kin. */
+export const MARKS = ["H", "M", "L", "guess"] as const;
 export type Mark = (typeof MARKS)[number];
 
 /** Where a value comes from. */
@@ -187,11 +187,11 @@ export const REFERENCES = {
 } as const;
 export type Reference = keyof typeof REFERENCES;
 
-/** A layer of values: plain where they are practice (C), named in `marks` where they are better known. */
+/** A layer of values: plain where they are practice (L), named in `marks` where they are better known. */
 export interface LayerValues {
   values: Partial<KindValues>;
-  /** Fields that are published (A) or published but remembered (B). */
-  marks?: Partial<Record<FieldName, "A" | "B">>;
+  /** Fields that are published (H) or published but remembered (M). */
+  marks?: Partial<Record<FieldName, "H" | "M">>;
   references?: Partial<Record<FieldName, Reference>>;
 }
 

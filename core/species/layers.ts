@@ -336,7 +336,7 @@ export const GENUS_VALUES: Record<string, LayerValues> = {
   },
   Picea: {
     values: { rootKillYoungC: -15, rootKillMatureC: -23, tolerance: "normal", spread: "shallow" },
-    marks: { rootKillYoungC: "B", rootKillMatureC: "B" },
+    marks: { rootKillYoungC: "M", rootKillMatureC: "M" },
     references: { rootKillYoungC: "rootKill", rootKillMatureC: "rootKill" },
   },
   Passiflora: {

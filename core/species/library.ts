@@ -70,7 +70,7 @@ export function resolveValues(
       const reference: Reference | undefined = references?.[name];
       out[name] = {
         value,
-        mark: inherited ? "guess" : (mark ?? "C"),
+        mark: inherited ? "guess" : (mark ?? "L"),
         source: inherited ? "kin" : GROWERS.has(layer) ? "grower" : mark ? "published" : "practice",
         layer,
         reference: reference ? REFERENCES[reference] : null,

@@ -14,7 +14,7 @@ export interface PartnerAdvice {
   partners: string[];
 }
 
-/** Days that two blooms must share to be of use: our judgement (C). */
+/** Days that two blooms must share to be of use: our judgement (L). */
 const LEAST_OVERLAP_DAYS = 5;
 
 function overlapDays(a: Profile, b: Profile): number {

@@ -51,7 +51,7 @@ export const VIGOUR_SD = { kind: 0.55, habit: 0.7, unknown: 0.9 };
 /** Habits weighed when a grower knows nothing: a conifer or a palm would have been seen to be one. */
 const POSSIBLE_HABITS = HABITS.filter((h) => h !== "conifer-like" && h !== "tropical-like");
 
-/** Half of the wood is killed a tenth further down than where damage begins: our judgement (C). */
+/** Half of the wood is killed a tenth further down than where damage begins: our judgement (L). */
 const LT50_BEYOND_DAMAGE = 1.1;
 /** Kinds of like chill share their wood. */
 const CHILL_STEP = 5;

@@ -41,7 +41,7 @@ test("every kind has every field, names, a note, and no mark without a source", 
       expect(value).toBeDefined();
       if (value.layer === "habit" || value.layer === "genus")
         expect([value.mark, value.source]).toEqual(["guess", "kin"]);
-      if (value.mark === "A" || value.mark === "B") expect(value.source).toBe("published");
+      if (value.mark === "H" || value.mark === "M") expect(value.source).toBe("published");
       if (value.reference !== null) expect(Object.values(REFERENCES)).toContain(value.reference);
     }
   }
@@ -69,7 +69,7 @@ test("kin inherit through habit, genus and kind, and what is inherited is a gues
   const known = knownValuesOf({ kindId: "paperbark-maple", typedName: null, habit: null });
   expect(known.traits).toMatchObject({ value: ["bleeder"], layer: "genus", mark: "guess" });
   expect(known.kc).toMatchObject({ layer: "habit", mark: "guess" });
-  expect(known.rootShare).toMatchObject({ value: 0.2, layer: "kind", mark: "C" });
+  expect(known.rootShare).toMatchObject({ value: 0.2, layer: "kind", mark: "L" });
 });
 
 test("a collection, a sort and a tree have the last word, in this order", () => {

@@ -15,7 +15,7 @@ export interface Stock {
   values: Partial<KindValues>;
 }
 
-/** Stocks by what their roots stand; the pace they set is said apart (`stockPace`). Practice (C). */
+/** Stocks by what their roots stand; the pace they set is said apart (`stockPace`). Practice (L). */
 export const STOCKS: readonly Stock[] = [
   {
     id: "trifoliate",

@@ -27,7 +27,7 @@ export interface HalfDay {
   rainAfter: boolean;
 }
 
-/** The morning and the evening lie this far from the night towards the day's highest: from the usual daily course, our judgement (C). */
+/** The morning and the evening lie this far from the night towards the day's highest: from the usual daily course, our judgement (L). */
 const HALF_SHARE: Record<Half, number> = { morning: 0.4, evening: 0.7 };
 /** Wind is bad for fresh crowns above the first, m/s, impossible at the second. */
 const WIND_MS = [8, 14] as const;

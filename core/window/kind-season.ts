@@ -2,7 +2,7 @@ import { MIDSUMMER, SEASON_LEAD_DAYS } from "../climate/index";
 import type { Profile, RootWork } from "../species/index";
 import { type HabitParameters, PHASE, type WoodSeason } from "../wood/index";
 
-/** Suitability outside the kind's own season for root work: our judgement (C). */
+/** Suitability outside the kind's own season for root work: our judgement (L). */
 const OUT_OF_SEASON = { robust: 0.45, normal: 0.3, touchy: 0.15 } as const;
 /** Evergreens' root work of the warm spring ends so many days after midsummer. */
 const SPRING_WORK_ENDS = MIDSUMMER + 10;

@@ -39,7 +39,7 @@ export function operationOf(name: OperationName): Operation {
   return name in OPERATION_ALIASES ? OPERATION_ALIASES[name as keyof typeof OPERATION_ALIASES] : (name as Operation);
 }
 
-/** What the window's factors need to know of a work. Our judgement (C). */
+/** What the window's factors need to know of a work. Our judgement (L). */
 export interface OperationNeeds {
   /** Share of the kind's root-warmth need that this work asks for. */
   work: number;
@@ -116,5 +116,5 @@ export function usualOperation(rootShare: number): "up-pot" | "slip-up" {
   return rootShare * BEYOND_SHARE >= OPERATION_NEEDS["up-pot"].rootLoss ? "up-pot" : "slip-up";
 }
 
-/** A usual work that costs more roots than so many times what the kind stands at once is not for it: our judgement (C). */
+/** A usual work that costs more roots than so many times what the kind stands at once is not for it: our judgement (L). */
 export const BEYOND_SHARE = 1.5;

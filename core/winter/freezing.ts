@@ -22,9 +22,9 @@ export function wetFreezes(shellC: Float64Array, waterFraction: number): number 
 /** Walls of fired clay: wet ones may crack as they freeze. */
 export const isClay = (wall: WinterWall) => wall in WALL && WALL[wall as Wall].clay;
 
-/** Chance that one wet freezing cracks a wall of clay that is known not to stand frost: our judgement (C). */
+/** Chance that one wet freezing cracks a wall of clay that is known not to stand frost: our judgement (L). */
 const CRACK_CHANCE = 0.02;
-/** How many clay pots stand frost, where nobody knows of this one: even odds (C). */
+/** How many clay pots stand frost, where nobody knows of this one: even odds (L). */
 const UNKNOWN_STANDS = 0.5;
 
 /** Chance that a wall has cracked after so many wet freezings. `frostProof` null: nobody knows. */

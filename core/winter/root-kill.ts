@@ -6,7 +6,7 @@ export interface RootLimits {
   matureC: number;
 }
 
-/** Sources of a kind's limits differ by up to 8 K; a margin of so much is prudent, K (C). */
+/** Sources of a kind's limits differ by up to 8 K; a margin of so much is prudent, K (L). */
 export const LIMIT_MARGIN_C = 2.5;
 export const withMargin = ({ youngC, matureC }: RootLimits): RootLimits => ({
   youngC: youngC + LIMIT_MARGIN_C,

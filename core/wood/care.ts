@@ -4,7 +4,7 @@ import type { DayNumber } from "../dates/index";
 export const FEED_FORMS = ["quick", "organic", "coated"] as const;
 export type FeedForm = (typeof FEED_FORMS)[number];
 
-/** Days after which a feed has fallen to 1/e of its strength: our judgement (C). */
+/** Days after which a feed has fallen to 1/e of its strength: our judgement (L). */
 const RELEASE_DAYS: Record<FeedForm, number> = { quick: 15, organic: 30, coated: 75 };
 
 /** Nitrogen given: strength 1 is a full dose as the label says it. */

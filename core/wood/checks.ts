@@ -50,7 +50,7 @@ export const PRIOR_SHIFT: ShiftBelief = {
   weights: Array.from({ length: GRID }, () => 1 / GRID),
 };
 
-/** Errors of judgement by eye and hand; the middles of the leaf stages are our own (C). */
+/** Errors of judgement by eye and hand; the middles of the leaf stages are our own (L). */
 const WOODY_SD = 0.12;
 const BEND_SD = 0.12;
 const LEAF_STAGE: Record<LeafFall, number> = { begun: 0.6, half: 0.7, all: 0.8 };

@@ -18,7 +18,7 @@ export interface Crop {
   degreeDays: number;
 }
 
-/** Cultivars of a kind differ by about this much in the warmth they ask for: our judgement (C). */
+/** Cultivars of a kind differ by about this much in the warmth they ask for: our judgement (L). */
 const CULTIVAR_SPREAD = 0.12;
 const CULTIVARS = 5;
 /** The crop's season ends with the leaves, or with the first night this cold. */
@@ -56,7 +56,7 @@ function broughtOn(slice: SeasonSlice, from: number, until: number): SeasonSlice
   return { ...slice, tminC, tmaxC };
 }
 
-/** When a tree brought on in warmth goes out where spring frosts are too rare for a one-in-ten day: ninety days from midwinter (C). */
+/** When a tree brought on in warmth goes out where spring frosts are too rare for a one-in-ten day: ninety days from midwinter (L). */
 const OUT_WITHOUT_FROST = SEASON_LEAD_DAYS + 90;
 
 /**

@@ -1,5 +1,5 @@
 /**
- * Habits of growth, from which all kinds are derived. Structure published, parameters our own calibration (C) unless noted.
+ * Habits of growth, from which all kinds are derived. Structure published, parameters our own calibration (L) unless noted.
  * Chill in Dynamic-model portions: middles of published ranges (apple 40–75, maple 45–65, fig 5–15, pomegranate 8–18).
  */
 export const HABITS = [

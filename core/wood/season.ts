@@ -27,7 +27,7 @@ const TIP_H50_SHARE = 0.45;
 /** Work that would disturb less than this share of what has stopped starts no flush. */
 const FLUSH_LEAST = 0.1;
 
-/** Full nitrogen slows stopping by this share, and takes back so much of it a day in warmth: our judgement (C). */
+/** Full nitrogen slows stopping by this share, and takes back so much of it a day in warmth: our judgement (L). */
 const NITROGEN_SLOWS = 0.6;
 const NITROGEN_REOPENS = 0.02;
 
@@ -36,7 +36,7 @@ const NIGHT_WEIGHT = 0.25;
 /** When chill is still lacking so long after midwinter, heat counts with (chill/required)². */
 const LATE_CHILL_DAYS = 75;
 const DAYLENGTH_GATE_DAYS = 30;
-/** Leaves fall when ten days average below this, from two months after midsummer on: our judgement (C). */
+/** Leaves fall when ten days average below this, from two months after midsummer on: our judgement (L). */
 const LEAF_FALL_C = 8;
 const SWELL_SHARE = 0.6;
 

@@ -22,7 +22,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -4, rootKillMatureC: -7, springRootZoneC: 9, takeHoldBaseC: 9, takeHoldDegreeDays: 280, rootWork: ["swell"],
     bloomDays: [40, 90], fruitDays: [150, 200], cropDegreeDays: 1700, pollination: "self", circle: null, feeding: "late-nitrogen-harms", wind: "usual",
     hazards: ["thorns"], health: ["scale"], yieldPer10L: [2, 6], yieldUnit: "fruits", traits: ["autumn-averse"],
-  }, { B: "crownC chillPortions salt ph" }),
+  }, { M: "crownC chillPortions salt ph" }),
   complete("kaki", "Persimmon, kaki; Persimmon; Kaki", "Diospyros kaki", "pomegranate-like", "Healthy roots are black. Deep pots. Nitrogen makes it drop its fruit.", {
     ...HARDY_FRUIT, group: "tropical-fruit", vigour: ["moderate", "moderate"], spread: "deep", roots: "tap", tolerance: "touchy", rootShare: 0.1,
     largestStep: null, cropVolumeL: [40, 80], potNote: "deep", mixNote: "loam", ph: [6, 7], lime: "tolerates", phosphate: "usual", salt: "sensitive",
@@ -30,7 +30,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -5, rootKillMatureC: -8, springRootZoneC: 9, takeHoldBaseC: 9, takeHoldDegreeDays: 280, rootWork: ["swell"],
     bloomDays: [30, 50], fruitDays: [160, 200], cropDegreeDays: 1400, pollination: "partly", circle: "persimmon", feeding: "lean", wind: "brittle",
     hazards: [], health: [], yieldPer10L: [2, 6], yieldUnit: "fruits", traits: ["autumn-averse", "fleshy-rooted", "grafted"],
-  }, { B: "crownC" }),
+  }, { M: "crownC" }),
   complete("medlar", "Medlar", "Mespilus germanica", "apple-like", "On quince stock it dislikes lime.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "pome", vigour: ["slow", "moderate"], spread: "even", roots: "fibrous", tolerance: "robust", rootShare: 0.45,
     largestStep: null, cropVolumeL: [30, 60], potNote: "any", mixNote: "loam", ph: [6, 7.2], lime: "tolerates", phosphate: "usual", salt: "usual",
@@ -38,7 +38,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -7, rootKillMatureC: -10, rootWork: ["leaf-fall", "late-dormant", "swell"], bloomDays: [25, 50], fruitDays: [170, 200],
     cropDegreeDays: 900, pollination: "self", circle: null, feeding: "usual", wind: "usual", hazards: ["thorns"], health: ["fireblight"],
     yieldPer10L: [5, 15], yieldUnit: "fruits", traits: ["grafted"],
-  }, { B: "pollination" }),
+  }, { M: "pollination" }),
   complete("quince", "Quince", "Cydonia oblonga", "apple-like", "Fireblight; tolerates wet.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "pome", vigour: ["moderate", "moderate"], spread: "shallow", roots: "fibrous", tolerance: "robust", rootShare: 0.5,
     largestStep: null, cropVolumeL: [35, 70], potNote: "any", mixNote: "moist", ph: [5.8, 7], lime: "mild-hater", phosphate: "usual", salt: "usual",
@@ -46,7 +46,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -7, rootKillMatureC: -9, rootWork: ["leaf-fall", "late-dormant", "swell"], bloomDays: [20, 45], fruitDays: [160, 190],
     cropDegreeDays: 950, pollination: "self", circle: null, feeding: "usual", wind: "usual", hazards: [], health: ["fireblight"],
     yieldPer10L: [2, 5], yieldUnit: "fruits", traits: [],
-  }, { B: "crownC pollination" }),
+  }, { M: "crownC pollination" }),
   complete("peach", "Dwarf peach; Peach; Nectarine", "Prunus persica", "apple-like", "Keep rain off in spring. Crown cuts in early summer.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "stone", vigour: ["vigorous", "vigorous"], spread: "even", roots: "fibrous", tolerance: "normal", rootShare: 0.35,
     largestStep: null, cropVolumeL: [25, 50], potNote: "any", mixNote: "airy", ph: [6, 7.2], lime: "mild-hater", phosphate: "usual", salt: "sensitive",
@@ -54,7 +54,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -8, rootKillMatureC: -10, rootWork: ["late-dormant", "swell"], bloomDays: [-10, 25], fruitDays: [100, 150],
     cropDegreeDays: 800, pollination: "self", circle: null, feeding: "hungry", wind: "usual", hazards: ["seeds-poisonous"],
     health: ["peach-curl", "stone-fruit-rules"], yieldPer10L: [4, 10], yieldUnit: "fruits", traits: ["stone-fruit", "grafted"],
-  }, { B: "crownC budC bloomC chillPortions pollination rootKillYoungC" }),
+  }, { M: "crownC budC bloomC chillPortions pollination rootKillYoungC" }),
   complete("sour-cherry", "Sour cherry", "Prunus cerasus", "apple-like", "Never soggy. Crown cuts in summer.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "stone", vigour: ["moderate", "moderate"], spread: "shallow", roots: "fibrous", tolerance: "normal", rootShare: 0.35,
     largestStep: null, cropVolumeL: [30, 60], potNote: "any", mixNote: "airy", ph: [6, 7.5], lime: "tolerates", phosphate: "usual", salt: "sensitive",
@@ -62,7 +62,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -9, rootKillMatureC: -12, rootWork: ["late-dormant", "swell"], bloomDays: [0, 30], fruitDays: [80, 110],
     cropDegreeDays: 550, pollination: "self", circle: "cherry", feeding: "usual", wind: "usual", hazards: ["seeds-poisonous"],
     health: ["canker", "stone-fruit-rules"], yieldPer10L: [0.4, 1.2], yieldUnit: "kg", traits: ["stone-fruit", "grafted"],
-  }, { B: "crownC bloomC pollination" }),
+  }, { M: "crownC bloomC pollination" }),
   complete("serviceberry", "Serviceberry", "Amelanchier lamarckii", "apple-like", "Dislikes lime a little.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "pome", vigour: ["moderate", "moderate"], spread: "shallow", roots: "fibrous", tolerance: "robust", rootShare: 0.45,
     largestStep: null, cropVolumeL: [25, 55], potNote: "any", mixNote: "moist", ph: [5, 6.8], lime: "mild-hater", phosphate: "usual", salt: "usual",
@@ -70,7 +70,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -10, rootKillMatureC: -14, rootWork: ["leaf-fall", "late-dormant", "swell"], bloomDays: [5, 30], fruitDays: [70, 95],
     cropDegreeDays: 450, pollination: "self", circle: null, feeding: "usual", wind: "usual", hazards: [], health: ["fireblight"],
     yieldPer10L: [0.1, 0.4], yieldUnit: "kg", traits: [],
-  }, { B: "crownC" }),
+  }, { M: "crownC" }),
   complete("fig", "Fig", "Ficus carica", "fig-like", "Restrict its roots for a crop. Dry in winter.", {
     ...HARDY_FRUIT, group: "fig-like", vigour: ["very-vigorous", "very-vigorous"], spread: "even", roots: "fibrous", tolerance: "robust", rootShare: 0.5,
     largestStep: null, cropVolumeL: [25, 40], potNote: "heavy", mixNote: "loam", ph: [6, 8], lime: "likes", phosphate: "usual", salt: "tolerant",
@@ -78,7 +78,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -4, rootKillMatureC: -7, springRootZoneC: 8, takeHoldBaseC: 8, takeHoldDegreeDays: 280, rootWork: ["late-dormant", "swell"],
     bloomDays: null, fruitDays: [120, 170], cropDegreeDays: 1300, pollination: "self", circle: null, feeding: "late-nitrogen-harms", wind: "usual",
     hazards: ["sap-burns"], health: ["scale", "nematodes"], yieldPer10L: [6, 15], yieldUnit: "fruits", traits: ["autumn-averse"],
-  }, { B: "crownC salt hazards" }),
+  }, { M: "crownC salt hazards" }),
   complete("apple", "Apple on dwarfing stock; Apple", "Malus domestica", "apple-like", "Brittle roots. Stake it, keep the union clear.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "pome", vigour: ["slow", "moderate"], spread: "shallow", roots: "fibrous", tolerance: "robust", rootShare: 0.45,
     largestStep: null, cropVolumeL: [30, 60], potNote: "heavy", mixNote: "loam", ph: [6, 7.2], lime: "tolerates", phosphate: "usual", salt: "sensitive",
@@ -86,7 +86,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -8, rootKillMatureC: -11, rootWork: ["leaf-fall", "late-dormant", "swell"], bloomDays: [10, 35], fruitDays: [120, 170],
     cropDegreeDays: 850, pollination: "partner", circle: "apple", feeding: "usual", wind: "brittle", hazards: [], health: ["fireblight", "canker"],
     yieldPer10L: [4, 10], yieldUnit: "fruits", traits: ["grafted", "staked"],
-  }, { A: "pollination", B: "crownC chillPortions rootKillYoungC rootKillMatureC bloomC" }),
+  }, { H: "pollination", M: "crownC chillPortions rootKillYoungC rootKillMatureC bloomC" }),
   complete("pear", "Pear", "Pyrus communis", "apple-like", "Bears nothing without a partner in flower.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "pome", vigour: ["moderate", "moderate"], spread: "even", roots: "fleshy", tolerance: "normal", rootShare: 0.3,
     largestStep: null, cropVolumeL: [35, 70], potNote: "deep", mixNote: "loam", ph: [5.8, 7], lime: "mild-hater", phosphate: "usual", salt: "usual",
@@ -94,7 +94,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -7, rootKillMatureC: -9, rootWork: ["late-dormant", "swell"], bloomDays: [5, 30], fruitDays: [120, 160],
     cropDegreeDays: 850, pollination: "partner", circle: "pear", feeding: "usual", wind: "usual", hazards: [], health: ["fireblight", "pear-rust"],
     yieldPer10L: [3, 8], yieldUnit: "fruits", traits: ["autumn-averse", "grafted", "staked"],
-  }, { A: "pollination", B: "crownC chillPortions bloomC" }),
+  }, { H: "pollination", M: "crownC chillPortions bloomC" }),
   complete("plum", "Plum", "Prunus domestica", "apple-like", "Pull suckers of the stock. Crown cuts in summer.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "stone", vigour: ["moderate", "vigorous"], spread: "shallow", roots: "fibrous", tolerance: "normal", rootShare: 0.4,
     largestStep: null, cropVolumeL: [35, 70], potNote: "any", mixNote: "loam", ph: [6, 7.2], lime: "tolerates", phosphate: "usual", salt: "sensitive",
@@ -102,7 +102,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -9, rootKillMatureC: -12, rootWork: ["late-dormant"], bloomDays: [-5, 25], fruitDays: [100, 150],
     cropDegreeDays: 750, pollination: "partly", circle: "plum", feeding: "hungry", wind: "brittle", hazards: ["seeds-poisonous"],
     health: ["stone-fruit-rules", "canker"], yieldPer10L: [0.6, 2], yieldUnit: "kg", traits: ["stone-fruit", "grafted"],
-  }, { B: "crownC bloomC" }),
+  }, { M: "crownC bloomC" }),
   complete("apricot", "Apricot", "Prunus armeniaca", "apple-like", "Breaks earliest of all: keep it cold, and cut it in summer only.", {
     ...HARDY_FRUIT, ...TEMPERATE_WORK, group: "stone", vigour: ["vigorous", "vigorous"], spread: "even", roots: "fleshy", tolerance: "touchy", rootShare: 0.25,
     largestStep: null, cropVolumeL: [40, 80], potNote: "any", mixNote: "airy", ph: [6.2, 7.8], lime: "tolerates", phosphate: "usual", salt: "sensitive",
@@ -110,7 +110,7 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -8, rootKillMatureC: -10, rootWork: ["late-dormant"], bloomDays: [-14, 15], fruitDays: [90, 120],
     cropDegreeDays: 700, pollination: "partly", circle: "apricot", feeding: "usual", wind: "usual", hazards: ["seeds-poisonous"],
     health: ["stone-fruit-rules", "canker"], yieldPer10L: [4, 10], yieldUnit: "fruits", traits: ["stone-fruit", "grafted"],
-  }, { B: "crownC bloomC" }),
+  }, { M: "crownC bloomC" }),
   complete("mulberry", "White mulberry; Mulberry", "Morus alba", "fig-like", "Yellow, brittle roots are healthy. Bleeds; the fruit stains.", {
     ...HARDY_FRUIT, group: "fig-like", vigour: ["very-vigorous", "very-vigorous"], spread: "even", roots: "fleshy", tolerance: "robust", rootShare: 0.45,
     largestStep: null, cropVolumeL: [30, 60], potNote: "heavy", mixNote: "loam", ph: [5.8, 7.5], lime: "tolerates", phosphate: "usual", salt: "tolerant",
@@ -118,5 +118,5 @@ export const FRUIT: Kind[] = [
     rootKillYoungC: -6, rootKillMatureC: -9, springRootZoneC: 8, takeHoldBaseC: 8, takeHoldDegreeDays: 280, rootWork: ["late-dormant", "swell"],
     bloomDays: [10, 30], fruitDays: [70, 110], cropDegreeDays: 700, pollination: "self", circle: null, feeding: "usual", wind: "brittle", hazards: ["sap-irritates"],
     health: [], yieldPer10L: [0.3, 1], yieldUnit: "kg", traits: ["bleeder", "fleshy-rooted"],
-  }, { B: "crownC" }),
+  }, { M: "crownC" }),
 ];

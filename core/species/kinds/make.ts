@@ -3,13 +3,13 @@ import type { FieldName, Kind, KindValues, Reference } from "../fields";
 
 interface Known {
   /** Published values as remembered, by field. */
-  B?: string;
+  M?: string;
   /** Published and sure. */
-  A?: string;
+  H?: string;
   references?: Partial<Record<FieldName, Reference>>;
 }
 
-/** An entry of the library. Whatever `known` does not name is growers' practice and our judgement (C). */
+/** An entry of the library. Whatever `known` does not name is growers' practice and our judgement (L). */
 export function kind(
   id: string,
   names: string,
@@ -20,7 +20,7 @@ export function kind(
   known: Known = {},
 ): Kind {
   const marks: Kind["marks"] = {};
-  for (const mark of ["A", "B"] as const)
+  for (const mark of ["H", "M"] as const)
     for (const field of known[mark]?.split(" ") ?? []) marks[field as FieldName] = mark;
   return { id, names: names.split("; "), scientific, habit, note, values, marks, references: known.references };
 }
