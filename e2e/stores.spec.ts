@@ -207,7 +207,7 @@ test("boxes, sunk pots, drain holes, cans and sources answer as one types", asyn
   const form = page.getByRole("form", { name: "Product" });
   await form.getByLabel("Name").fill("Citrus feed");
   await form.getByRole("button", { name: "Keep it" }).click();
-  await expect(form.getByText("Between 0.001 and 500 for a litre of water.")).toBeVisible();
+  await expect(form.getByText("Write this as a number.")).toBeVisible();
   await form.getByLabel("Full strength by the label").fill("4");
   await form.getByLabel("The cap holds").fill("8");
   await form.getByRole("button", { name: "Keep it" }).click();

@@ -6,6 +6,7 @@ type Bound = FaultFigures<"too-small"> | FaultFigures<"too-big">;
 /** By the unit in a field's name: the bound as it is typed there. */
 const BY_SUFFIX: readonly (readonly [RegExp, (value: number, units: Units) => string])[] = [
   [/Mm$/, millimetres],
+  [/^ratePerL$/, (v) => `${number(v, 3)} ml or g in a litre of water`],
   [/KgPerL$/, (v) => `${number(v, 2)} kg/L`],
   [/(L|^litres)$/, litres],
   [/Kg$/, kilograms],
@@ -22,7 +23,7 @@ const BY_SUFFIX: readonly (readonly [RegExp, (value: number, units: Units) => st
 
 function measured(value: number, { field }: Bound, units: Units): string {
   const shown = BY_SUFFIX.find(([suffix]) => suffix.test(field));
-  return shown ? shown[1](value, units) : number(value, 2);
+  return shown ? shown[1](value, units) : number(value, 3);
 }
 
 /** "At least 5 mm." in the units shown. */

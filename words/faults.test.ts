@@ -24,6 +24,11 @@ test.each<[Fault, string, string]>([
   [bound("too-big", "porosity", 0.98), "At most 98 %.", "At most 98 %."],
   [bound("too-big", "tiltDeg", 45), "At most 45°.", "At most 45°."],
   [bound("too-big", "dryKgPerL", 2.7), "At most 2.7 kg/L.", "At most 2.7 kg/L."],
+  [
+    bound("too-small", "ratePerL", 0.001),
+    "At least 0.001 ml or g in a litre of water.",
+    "At least 0.001 ml or g in a litre of water.",
+  ],
   [bound("too-big", "soakMinutes", 1440), "At most 1,440 minutes.", "At most 1,440 minutes."],
   [bound("too-big", "count", 100_000), "At most 100,000.", "At most 100,000."],
   [

@@ -175,6 +175,7 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
                 { key: "summer", name: "in summer", as: "line", tone: "ochre" },
                 { key: "winter", name: "carried in", as: "dashes", tone: "frost" },
               ]}
+              unit="m²"
               value={(v, short) => (short ? number(v, v < 10 ? 1 : 0) : `${number(v, 1)} m²`)}
             />
             <p className="text-sm" data-testid="room-words">
@@ -192,6 +193,7 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
               rows={totals.map((y) => ({ season: yearWords(y.season, facts.southern), money: y.money }))}
               x="season"
               series={[{ key: "money", name: "pots and mix", as: "bars", tone: "earth" }]}
+              unit={facts.currency}
               value={(v, short) => (short ? number(v) : `${number(v)} ${facts.currency}`)}
             />
           </Reasoned>

@@ -127,7 +127,7 @@ export function Nav({ name }: { name: string }) {
               aria-current={here ? "page" : undefined}
               className={`rounded-field flex min-h-11 items-center gap-1.5 px-2 font-medium sm:px-3 sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
             >
-              <Icon name={icon} />
+              <Icon name={icon} className="max-[379px]:hidden" />
               {word}
             </Link>
           );

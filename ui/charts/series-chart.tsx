@@ -38,6 +38,7 @@ export default function SeriesChart({
   x,
   series,
   value,
+  unit,
   heightPx = 200,
   markX,
   limit,
@@ -49,6 +50,8 @@ export default function SeriesChart({
   series: readonly Series[];
   /** A value with its unit, for the axis (short) and for what is touched. */
   value: (v: number, short: boolean) => string;
+  /** Stands above the axis. */
+  unit: string;
   heightPx?: number;
   /** A step that is marked, such as today's. */
   markX?: string;
@@ -58,6 +61,7 @@ export default function SeriesChart({
     Array.isArray(v) ? `${value(Number(v[0]), false)} to ${value(Number(v[1]), false)}` : value(Number(v), false);
   return (
     <div role="img" aria-label={label}>
+      <p className="pl-14 text-sm">{unit}</p>
       <ResponsiveContainer width="100%" height={heightPx}>
         <ComposedChart data={[...rows]} margin={{ top: 8, right: 12, bottom: 0, left: 0 }} accessibilityLayer={false}>
           <CartesianGrid stroke="#ded5c4" vertical={false} />

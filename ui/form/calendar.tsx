@@ -25,6 +25,7 @@ export default function Calendar({
       className="react-day-picker"
       mode="single"
       captionLayout="dropdown"
+      weekStartsOn={1}
       selected={value === null || parseIso(value) === null ? undefined : atNoon(value)}
       defaultMonth={atNoon(shown)}
       startMonth={atNoon(first)}

@@ -13,7 +13,10 @@ const quantity = (
   renderToStaticMarkup(
     <QuantityField label="It" dimension={dimension} units={units} value={value} onChange={nothing} fault={fault} />,
   );
-const shown = (html: string) => [/value="([^"]*)"/.exec(html)?.[1], /<span class="shrink-0">([^<]*)</.exec(html)?.[1]];
+const shown = (html: string) => [
+  /value="([^"]*)"/.exec(html)?.[1],
+  /<span class="w-7 shrink-0">([^<]*)</.exec(html)?.[1],
+];
 
 test.each([
   ["mm", 304.8, ["304.8", "mm"], ["12", "in"]],

@@ -66,7 +66,7 @@ export function QuantityField({
             value={text}
             onChange={(e) => change(e.target.value)}
           />
-          {unit && <span className="shrink-0">{unit}</span>}
+          {unit && <span className="w-7 shrink-0">{unit}</span>}
         </span>
       )}
     </Field>

@@ -106,7 +106,7 @@ export function DataList<Row extends { id: string }>({
         <div className="mt-3">{empty}</div>
       ) : (
         <>
-          <div className="mt-2 hidden gap-x-4 px-1 sm:grid sm:[grid-template-columns:var(--columns)]">
+          <div className="mt-2 hidden min-h-11 items-center gap-x-4 px-1 sm:grid sm:[grid-template-columns:var(--columns)]">
             {table.getHeaderGroups()[0].headers.map(({ id, column }) => (
               <Head key={id} title={String(column.columnDef.header)} order={column.getCanSort() ? column : null} />
             ))}
