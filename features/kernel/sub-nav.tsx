@@ -15,7 +15,7 @@ export function SubNav<T extends Page>({
   parts: readonly (readonly [T, string])[];
   at: T;
 }) {
-  const { collectionId, settledOn, today } = useAsOf();
+  const { collectionId } = useAsOf();
   const here = useRef<HTMLAnchorElement>(null);
   // On a phone the row is wider than the screen: the room one is in must not lie out of sight.
   useEffect(() => {

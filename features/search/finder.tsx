@@ -10,7 +10,7 @@ const WAIT_MS = 90;
 
 /** `/` finds a tree by tag, kind, cultivar, place or note; arrows choose, Enter opens. */
 export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null> }) {
-  const { collectionId, settledOn, today } = useAsOf();
+  const { collectionId } = useAsOf();
   const router = useRouter();
   const list = useId();
   const dayQuery = useDayQuery();

@@ -87,7 +87,7 @@ function More({
 
 /** Links keep the as-of day. */
 export function Nav({ name }: { name: string }) {
-  const { collectionId, settledOn, today } = useAsOf();
+  const { collectionId } = useAsOf();
   const path = usePathname();
   const router = useRouter();
   const help = useRef<HTMLDialogElement>(null);

@@ -14,7 +14,6 @@ const NARROW_ENOUGH = 0.25;
 /** The one thing that would tell most about this tree, and how the others compare. */
 export function Narrowest({ facts }: { facts: { id: string; narrowing: Narrowing[] } }) {
   const { collectionId } = useAsOf();
-  const tree = treeAt(collectionId, facts.id);
   const [best, ...others] = facts.narrowing;
   if (!best || best.before < NARROW_ENOUGH) return null;
   return (

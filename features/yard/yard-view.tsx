@@ -34,7 +34,8 @@ export function YardView({
   places: { id: string; name: string }[];
   moved: MovedSince;
 }) {
-  const { collectionId, settledOn, today, units, replay, revision } = useAsOf();
+  const { collectionId, units, replay, revision } = useAsOf();
+  const query = useDayQuery();
   const [whole, setWhole] = useState<{ rows: YardRow[]; revision: number } | null>(null);
   const { total } = counts;
   const [plain, setPlain] = useState(false);
@@ -101,7 +102,6 @@ export function YardView({
     );
   }
   const first = rows[0];
-  const query = useDayQuery();
   return (
     <div>
       <div className="mb-3 flex flex-wrap items-center gap-3">
