@@ -1,4 +1,4 @@
-import { PLACE_KINDS, type PlaceClimate, type PlaceKind } from "../climate/index";
+import { type PlaceClimate, type PlaceKind } from "../climate/index";
 import { CLEAR_SKY_WM2, type PotHours } from "./hours";
 
 /** How outside cold reaches a place: kinds of shelter as heat meets them. */
@@ -112,7 +112,7 @@ export const USUAL_SHELTER: Record<PlaceKind, Shelter> = {
   heated: "room",
 };
 /** A place that stands out of doors. */
-export const isOutdoors = (kind: PlaceKind) => PLACE_KINDS.indexOf(kind) <= PLACE_KINDS.indexOf("sheltered");
+export const isOutdoors = (kind: PlaceKind) => PLACE_AIR[USUAL_SHELTER[kind]].outdoors;
 
 /** The ground's own warmth above its running mean, K, and the sky's loss that comes through its share, K under a clear one. */
 export const GROUND_ABOVE_C = 1;

@@ -1,4 +1,5 @@
 import { type CorrectionName, CORRECTIONS } from "../roots/index";
+
 /** Work on trees that has a window. */
 export const OPERATIONS = [
   "slip-up",
@@ -28,7 +29,7 @@ export const OPERATION_ALIASES = {
   "rake-and-thin": "root-prune",
   "prune-and-return": "root-prune",
   "wash-bare": "bare-root",
-} as const satisfies Record<string, Operation>;
+} as const satisfies Record<Exclude<CorrectionName, Operation>, Operation>;
 export type OperationName = Operation | keyof typeof OPERATION_ALIASES;
 export const OPERATION_NAMES = [
   ...OPERATIONS,

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { fitPlace, frostStatistics, placeMinima } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import { countPlaceHours, listPlaceHours } from "@/data/place-hours";
-import { loggerSource } from "@/server/logger";
+import { thermometerSource } from "@/server/thermometer";
 import { pool } from "@/server/pool";
 import { collectionView } from "@/features/kernel/views";
 import { nightPairs } from "../weather/pairs";
@@ -57,7 +57,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
   return (
     <div>
       <AlmanacNav at="almanac/places" />
-      <PlacesView places={places} logger={loggerSource()?.name ?? null} recorded={site.observed !== null} />
+      <PlacesView places={places} logger={thermometerSource()?.name ?? null} recorded={site.observed !== null} />
     </div>
   );
 }

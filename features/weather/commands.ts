@@ -9,7 +9,7 @@ import { insertWeather } from "@/data/weather";
 import { parseLogger } from "@/formats/logger-csv";
 import { readWeatherFile } from "@/formats/weather-file";
 import { localTimeOf } from "@/server/clock";
-import { loggerSource } from "@/server/logger";
+import { thermometerSource } from "@/server/thermometer";
 import { pool } from "@/server/pool";
 import { viewCollection, yardOf } from "../collection/load";
 import { happening } from "@/features/kernel/days";
@@ -157,7 +157,7 @@ const POLL_DAYS = 90;
 export const pollLogger = command("poll-logger", {
   subjects: (v) => [subject.place(v.placeId)],
   prepare: async (v, { collectionId }) => {
-    const source = loggerSource();
+    const source = thermometerSource();
     const view = await viewCollection(collectionId);
     const place = view?.loaded.places.find((p) => p.id === v.placeId);
     if (!source || !view || !place) return refuse("placeId", "no-thermometer");
