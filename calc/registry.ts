@@ -27,7 +27,7 @@ export const CALCULATIONS: ReadonlyMap<string, Calculation> = new Map(
   ].map((c) => [c.name, c]),
 );
 
-export interface CalcFault {
+interface CalcFault {
   path: string;
   message: string;
 }
@@ -61,7 +61,6 @@ export async function calculateAny(name: string, input: unknown): Promise<CalcAn
   return Array.isArray(ready) ? { error: ready } : answerOf(await ready());
 }
 
-export const isSlow = (name: string) => CALCULATIONS.get(name)?.slow ?? false;
 export const isCalculation = (name: string) => CALCULATIONS.has(name);
 
 export function listCalculations(): { name: string; about: string }[] {

@@ -3,7 +3,7 @@ import type { SubjectKind } from "@/core/event/index";
 import type { InputFault } from "@/core/fault/index";
 
 /** What a bound counts. */
-export type Counted = "number" | "text" | "list";
+type Counted = "number" | "text" | "list";
 /** What was sent when it was too large or cut off. */
 export type Sent = "file" | "picture" | "request";
 

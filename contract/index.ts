@@ -132,10 +132,9 @@ export type CommandAnswer<N extends CommandName> = z.output<Contracts[N]["result
 const BY_NAME = new Map<string, Contract<CommandName, z.ZodType, z.ZodType>>(ALL.map((c) => [c.name, c]));
 
 export const COMMAND_NAMES: readonly CommandName[] = ALL.map((c) => c.name);
-export const isCommandName = (name: string): name is CommandName => BY_NAME.has(name);
 export const contractOf = <N extends CommandName>(name: N): Contracts[N] =>
   BY_NAME.get(name) as unknown as Contracts[N];
-export { type Envelope, envelope, type When, whenSchema } from "./envelope";
+export { type Envelope, envelope, type When } from "./envelope";
 /** Commands that may replace an event of a kind by a better one. */
 export type CommandCorrecting<K extends EventKind> = {
   [N in CommandName]: K extends Contracts[N]["corrects"][number] ? N : never;

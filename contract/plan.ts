@@ -3,7 +3,7 @@ import { PLANNERS, ladderInputsSchema, LADDER_ACTIONS, ladderTermsSchema } from 
 import { CORRECTION_NAMES } from "@/core/roots/index";
 import { contract } from "./contract";
 
-export const chosenPlanSchema = z.object({
+const chosenPlanSchema = z.object({
   school: z.enum(PLANNERS),
   goalL: z.number().positive().max(5000),
   cost: z.number(),

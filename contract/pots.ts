@@ -6,7 +6,7 @@ import { contract } from "./contract";
 
 const lotName = z.string().trim().min(1, wrong("pots-name-needed")).max(120);
 
-export const price = z.number().min(0).max(1_000_000).nullable();
+const price = z.number().min(0).max(1_000_000).nullable();
 
 /** Pots of one shape, wall and price come into the store as one lot, or are known to be on sale. */
 export const stockPots = contract(

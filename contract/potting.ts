@@ -57,7 +57,7 @@ export const recordPotting = contract(
 );
 
 /** What is remembered of an old potting; any of it may be unknown. */
-export const pastPottingFields = {
+const pastPottingFields = {
   when: happened,
   /** The pot it went into: one that is on record, one described now, or nobody knows. */
   potLotId: z.uuid().nullable(),

@@ -22,7 +22,3 @@ export async function keepTracks(db: Db, scope: Scope, cacheKey: string, packed:
     packed,
   ]);
 }
-
-export async function dropTracks(db: Db, scope: Scope): Promise<void> {
-  await run(db, "DELETE FROM derived_tracks WHERE collection_id = ?", [scope.collectionId]);
-}

@@ -2,8 +2,7 @@ import { z } from "zod";
 import { type Db, maybeOne, run, type Scope } from "./db";
 
 /** How asking a weather service ended. */
-export const FORECAST_OUTCOMES = ["ok", "timeout", "unreachable", "refused", "nonsense", "stale"] as const;
-export type ForecastOutcome = (typeof FORECAST_OUTCOMES)[number];
+export type ForecastOutcome = "ok" | "timeout" | "unreachable" | "refused" | "nonsense" | "stale";
 
 const storedDays = z.array(
   z.object({
@@ -14,7 +13,7 @@ const storedDays = z.array(
     windMs: z.number().nullable(),
   }),
 );
-export type StoredForecastDays = z.infer<typeof storedDays>;
+type StoredForecastDays = z.infer<typeof storedDays>;
 
 /** One asking of a weather service. `days` only where it answered something that can be used. */
 export interface ForecastRun {

@@ -1,6 +1,6 @@
 import { type Db, many, maybeOne, run, type Scope } from "./db";
 
-export const JOB_STATES = ["queued", "running", "done", "failed", "cancelled"] as const;
+const JOB_STATES = ["queued", "running", "done", "failed", "cancelled"] as const;
 export type JobState = (typeof JOB_STATES)[number];
 
 /** Long work as a row: whoever holds it beats its heart; whoever looks follows its progress. */

@@ -346,7 +346,7 @@ const KIND_BY_NAME = new Map(
 );
 
 /** The library's kind of this name, common or scientific. */
-export function kindNamed(text: string): string | null {
+function kindNamed(text: string): string | null {
   return KIND_BY_NAME.get(text.trim().toLowerCase().replace(/\s+/g, " ")) ?? null;
 }
 

@@ -15,7 +15,7 @@ import {
  * Readings of a thermometer with a memory: a column with the time, a column with the temperature. Times stand in the site's own
  * clock (`2026-01-31 06:10`, `31.01.2026 06:10`); with a zone (`…Z`, `…+01:00`) they are taken over into it by `toLocal`.
  */
-export interface Reading {
+interface Reading {
   day: number;
   minute: number;
   tempC: number;
@@ -30,7 +30,7 @@ export interface LoggerHour {
   maxC: number;
 }
 
-export interface LoggerFile {
+interface LoggerFile {
   readings: number;
   hours: LoggerHour[];
   firstHour: string;
@@ -191,7 +191,7 @@ export function parseLogger(text: string, options: LoggerOptions, today: string)
 }
 
 /** A day with fewer hours than this has no trustworthy extremes. */
-export const LEAST_HOURS = 20;
+const LEAST_HOURS = 20;
 
 /** Lowest and highest of each day that has enough hours; the running day is left out. */
 export function dailyExtremes(hours: readonly LoggerHour[]): Map<number, { minC: number; maxC: number }> {

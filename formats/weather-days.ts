@@ -8,7 +8,7 @@ export interface LineProblem {
   text: string;
 }
 
-export interface WeatherFile {
+interface WeatherFile {
   record: DailyRecord;
   goodDays: number;
   firstDay: string;

@@ -47,7 +47,7 @@ export interface WorkYear {
   openByWeek: number[];
 }
 
-export const WEEKS = 52;
+const WEEKS = 52;
 
 /** The whole yard through the next twelve months: for each work what is open week by week, and each tree's chances. */
 export function collectionWindows(yardOnDay: YardOnDay): WorkYear[] {

@@ -1,15 +1,13 @@
 /** The one door: whatever is said of a tree on a day, or of a yard, is asked of a yard that was opened here. */
-export { openYard, type ReadyTracks, type Yard, type YardClock, type YardRecords } from "./open-yard";
+export { openYard, type Yard } from "./open-yard";
 export type { YardWeather } from "./weather";
 export type { YardTree } from "./yard-tree";
-export type { TreeOnDay, WindowQuestion } from "./tree-on-day";
-export type { YardOnDay } from "./yard-on-day";
+export type { TreeOnDay } from "./tree-on-day";
 export { type KindTracks, MODEL_VERSION } from "./context";
 export { kindOf } from "./kind";
 export { openBundle, packBundle } from "./bundle";
 
 // What it answers with.
-export type { Replayed } from "./replay";
 export { type TreeState, woodOn, type WoodState } from "./state";
 export type { Verdict, VerdictCode } from "./verdict";
 export type { TreePicture } from "./picture";
@@ -19,8 +17,7 @@ export type { WoodEvidence } from "./own-wood";
 export type { Narrowing, Question } from "./narrow";
 export type { Learning, OtherHistory, PaceCurve } from "./learning";
 export { HOLDING_MM, type Rerooting } from "./rerooting";
-export type { MassNow } from "./mass-now";
-export { type PlannedWork, PLANNED_WORK, type TreeChance, type WorkYear } from "./collection-windows";
+export { type PlannedWork, PLANNED_WORK, type TreeChance } from "./collection-windows";
 export { WINDOW_DAYS } from "./window-series";
 
 // Pure helpers on answers, without records or weather of their own.

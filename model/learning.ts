@@ -15,7 +15,7 @@ export interface PaceCurve {
   density: number[];
 }
 
-export interface LearningStep {
+interface LearningStep {
   eventId: string;
   on: IsoDate;
   what: "look" | "feel" | "rerooting";

@@ -8,7 +8,7 @@ export interface TreeDates {
   moveBy: string | null;
 }
 
-export const DATE_KINDS = ["due", "opens", "moveBy"] as const;
+const DATE_KINDS = ["due", "opens", "moveBy"] as const;
 export type DateKind = (typeof DATE_KINDS)[number];
 
 /** Dates that shift by this many days or fewer are not worth a line. */

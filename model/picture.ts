@@ -9,7 +9,7 @@ import { project, type ProjectionPoint, type TreeState, woodOn } from "./state";
 import type { YardTree } from "./yard-tree";
 
 /** How the tree stands in its pot, for drawing. */
-export interface Standing {
+interface Standing {
   vessel: Vessel;
   fillHeightMm: number;
   bottomLayerMm: number;

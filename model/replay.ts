@@ -142,7 +142,7 @@ export function replay(
 }
 
 /** Grows the belief in place to a later day. */
-export function advance(state: Replayed, day: DayNumber, profile: Profile, track: WarmthTrack): void {
+function advance(state: Replayed, day: DayNumber, profile: Profile, track: WarmthTrack): void {
   if (day <= state.day) return;
   growBelief(state.belief, warmthBetween(track, profile.warmth, state.day, day));
   state.day = day;

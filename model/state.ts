@@ -74,7 +74,7 @@ export function woodOn(kind: KindTracks, day: DayNumber): WoodState {
 }
 
 /** What one would do to the ball at this grade of circling: a clean ball is left alone. */
-export function usualCorrection(circling: number): CorrectionName {
+function usualCorrection(circling: number): CorrectionName {
   return circling < 0.5 ? "none" : "tease-and-clip";
 }
 

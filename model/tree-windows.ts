@@ -63,7 +63,7 @@ export interface WindowsAsked {
 }
 
 /** Roots have recovered from the last work after this many lags' worth of warmth. */
-export const RECOVERY_LAGS = 2.5;
+const RECOVERY_LAGS = 2.5;
 /** One that is not well is looked at again before anything is done to its roots. */
 const LOOK_AGAIN_DAYS = 14;
 /** Days ahead that the usual work of a tree is looked for: a year, and the season after it. */

@@ -4,7 +4,7 @@ import { type Fault, fault } from "@/contract/faults";
 import { config } from "./config";
 
 /** With less room than this on the disk nothing is written: the database must be able to finish what it has begun. */
-export const LEAST_FREE_MB = 200;
+const LEAST_FREE_MB = 200;
 const LOOK_EVERY_MS = 3000;
 
 let seen: { at: number; freeMb: number | null } = { at: -Infinity, freeMb: null };

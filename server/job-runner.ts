@@ -6,7 +6,7 @@ import { log } from "./log";
 import { writers } from "./pool";
 
 /** Thrown inside a job whose owner wants it no more. */
-export class Cancelled extends Error {}
+class Cancelled extends Error {}
 
 /** Work of one kind: says how far it is and answers its result as text. `beat` throws where it was cancelled. */
 export type JobHandler = (job: Job, beat: (progress: number, total: number) => Promise<void>) => Promise<string>;

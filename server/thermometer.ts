@@ -4,7 +4,7 @@ import { toIso } from "@/core/dates/index";
 import { config } from "./config";
 
 /** What a thermometer with a memory is asked for: the readings of one place over whole days. */
-export interface ThermometerQuestion {
+interface ThermometerQuestion {
   place: { id: string; kind: PlaceKind };
   /** For the simulated one, which has no weather of its own; a real one does not look at it. */
   run: WeatherRun;

@@ -18,7 +18,7 @@ export function threads(): Piscina {
 }
 
 /** Calculations that may wait for a thread, and how long one may take. */
-export const MOST_CALCULATIONS_WAITING = 32;
+const MOST_CALCULATIONS_WAITING = 32;
 const CALCULATION_MS = 60_000;
 
 /** So many calculations wait already that one more is sent away. */

@@ -6,7 +6,7 @@ import { INK, WALL_TONE } from "./tones";
 import { GravelPattern } from "./patterns";
 
 /** What a litre at each depth is made of, from the stem outwards, with the pattern that tells them apart without colour. */
-export const COLUMN_PARTS = [
+const COLUMN_PARTS = [
   { key: "solids", name: "solid matter", tone: "#8d7355" },
   { key: "held", name: "water held too hard", tone: "#3f566b" },
   { key: "available", name: "water for roots", tone: "#7fa6c4" },

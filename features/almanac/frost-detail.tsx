@@ -10,7 +10,7 @@ import { Form, TextField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
 
-export interface FrostPoint {
+interface FrostPoint {
   /** Day of the calendar year. */
   slot: number;
   rank: number;

@@ -9,7 +9,7 @@ import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
 
 const OPERATIONS = ["slip-up", "shave", "split", "up-pot", "bare-root"] as const;
-export type ArrivalOperation = (typeof OPERATIONS)[number];
+type ArrivalOperation = (typeof OPERATIONS)[number];
 
 /** What a kind and this season mean for a plant that arrives on a day. */
 export interface ArrivalContext {

@@ -7,7 +7,7 @@ import { happening } from "@/features/kernel/days";
 import { addsOnly, command, type CommandContext, Refusal, refuse } from "@/features/kernel/define";
 
 /** Later counting entries that lean on this one: they touch a tree or pot it brought, the same tree after it, or say one of its events anew. */
-export function leaningOn(loaded: LoadedRecords, entryId: string): Entry[] {
+function leaningOn(loaded: LoadedRecords, entryId: string): Entry[] {
   const events = loaded.indexed.records.events;
   const mine = loaded.log.filter((e) => e.entryId === entryId);
   const own = events.filter((e) => e.entryId === entryId);

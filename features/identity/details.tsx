@@ -30,7 +30,7 @@ import { type KindOption, matchKind } from "../trees/kind-options";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS, PURPOSE_WORDS, STOCK_WORDS, tagName } from "@/words/terms";
 import { potSizeWords } from "../stores/pot-fields";
 
-export interface TreeDetails {
+interface TreeDetails {
   id: string;
   tag: string;
   tagLost: boolean;

@@ -49,7 +49,7 @@ const WAYS = [
 ] as const;
 type Way = (typeof WAYS)[number][0];
 
-export const PART_WORDS: Record<Sector | Side, string> = {
+const PART_WORDS: Record<Sector | Side, string> = {
   all: "all round",
   "north-south": "north and south quarters",
   "east-west": "east and west quarters",

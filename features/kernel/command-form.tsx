@@ -9,7 +9,7 @@ import { useUnits } from "./as-of";
 import { type Done, foundHere, told, useCommand } from "./use-command";
 
 /** Told to a form by what makes its input: a field that cannot be read. */
-export type Tell<N extends CommandName> = (path: CommandField<N>, message: string) => void;
+type Tell<N extends CommandName> = (path: CommandField<N>, message: string) => void;
 
 interface Asked<N extends CommandName, V extends FieldValues> {
   /** What the form begins with, and goes back to once it is sent. */

@@ -1,5 +1,6 @@
 "use client";
 
+import { commandAt } from "./addresses";
 import { useRouter } from "next/navigation";
 import { useCallback, useRef, useState } from "react";
 import type { CommandAnswer, CommandField, CommandName, CommandSent } from "@/contract/index";
@@ -124,7 +125,7 @@ export async function foundHere(name: CommandName, input: unknown): Promise<Faul
 
 async function post(name: CommandName, input: Record<string, unknown>): Promise<CommandResult> {
   try {
-    const response = await fetch(`/api/commands/${name}`, {
+    const response = await fetch(commandAt(name), {
       method: "POST",
       headers: { "content-type": "application/json" },
       body: JSON.stringify(input),

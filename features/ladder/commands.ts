@@ -1,12 +1,9 @@
-import { chosenPlanSchema } from "@/contract/plan";
-import { z } from "zod";
 import { subject, LADDER_TERMS } from "@/core/event/index";
 import { type LadderTerms, USUAL_TERMS } from "@/core/ladder/index";
 import { ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { findTree, happening } from "@/features/kernel/days";
 import { command, refuse } from "@/features/kernel/define";
 import { SCHOOL_WORDS } from "@/words/ladder";
-export type ChosenPlan = z.infer<typeof chosenPlanSchema>;
 
 /** The ladder of pots to follow, kept as it was computed; null gives it up. */
 export const chooseLadder = command("choose-ladder", {

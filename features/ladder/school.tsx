@@ -220,7 +220,7 @@ function endWords(row: LadderRow, facts: LadderFacts): string {
 }
 
 /** The days a step's window usually spans in its season; empty where the work has none here. */
-export function windowWords(step: LadderStep, facts: LadderFacts): string {
+function windowWords(step: LadderStep, facts: LadderFacts): string {
   const operation = operationOfStep(step, facts.rootShare);
   const usual = operation && facts.windows[operation];
   if (!usual) return operation ? ", in no window the next year shows" : "";
@@ -232,7 +232,7 @@ export function windowWords(step: LadderStep, facts: LadderFacts): string {
   return `, ${day(addYears(usual.from, by))} to ${day(addYears(usual.to, by))}${early}`;
 }
 
-export function stepWords(step: LadderStep, facts: LadderFacts, units: Units): string {
+function stepWords(step: LadderStep, facts: LadderFacts, units: Units): string {
   if (step.action === "stay") return step.massKg === 0 ? "in the ground" : "stay";
   const window = windowWords(step, facts);
   const work = `${number(step.minutes)} minutes`;

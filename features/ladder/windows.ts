@@ -4,7 +4,7 @@ import type { OperationWindow } from "@/model/index";
 import { type Operation, usualOperation } from "@/core/window/index";
 
 /** The window in which a step is taken: days of the year it usually opens and closes, and how early or late it may open. */
-export interface UsualWindow {
+interface UsualWindow {
   from: string;
   to: string;
   opens: [string, string, string] | null;

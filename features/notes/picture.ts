@@ -36,4 +36,3 @@ export async function preparePicture(raw: Uint8Array) {
     refuse("photo", "picture-damaged");
   }
 }
-export type Picture = Awaited<ReturnType<typeof preparePicture>>;

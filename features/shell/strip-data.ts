@@ -27,7 +27,7 @@ export interface StripData {
   alarm: { name: string; on: string; chance: number } | null;
 }
 
-export interface WeekCount {
+interface WeekCount {
   on: string;
   count: number;
 }

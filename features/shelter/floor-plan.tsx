@@ -36,7 +36,7 @@ const HEAD_PX = 300;
 /** Space between a place's wall and its frame, px: doors and handles lie there. */
 const FRAME_PX = 10;
 
-export interface PlanPlace {
+interface PlanPlace {
   quarter: Quarter;
   used: string;
 }

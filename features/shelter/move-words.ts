@@ -2,7 +2,7 @@ import { toDay, toIso } from "@/core/dates/index";
 import { celsius, day, number, type Units } from "@/words/format";
 import type { ShownMove, ShownRound } from "./moves-data";
 
-export const WHY_WORDS: Record<ShownMove["why"], string> = {
+const WHY_WORDS: Record<ShownMove["why"], string> = {
   roots: "its roots",
   wood: "its wood",
   word: "your word",

@@ -2,7 +2,7 @@ import { plainText, readNumber } from "@/core/quantity/index";
 import { readPotSize, wallNamed } from "@/core/vessel/index";
 import { emptyPotDraft, type PotDraft, potSizeWords } from "./pot-fields";
 
-export interface QuickPots {
+interface QuickPots {
   count: string;
   price: string;
   draft: PotDraft;

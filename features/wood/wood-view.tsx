@@ -27,7 +27,7 @@ interface Props {
   asOf: string;
 }
 
-export const WORK_WORDS: Record<LateWork, string> = {
+const WORK_WORDS: Record<LateWork, string> = {
   "feed-quick": "feeding quick nitrogen",
   "feed-organic": "feeding organic nitrogen",
   "feed-coated": "feeding coated granules",
@@ -37,7 +37,7 @@ export const WORK_WORDS: Record<LateWork, string> = {
 };
 
 /** A day with its 80 % band in words. */
-export function bandWords(e: DateEstimate, near: string): string {
+function bandWords(e: DateEstimate, near: string): string {
   if ("none" in e) return e.none;
   if (e.p50 === null) return "not before winter is out in the middle year";
   const ends = `${e.p10 === null ? "?" : day(e.p10, near)} to ${e.p90 === null ? "not at all" : day(e.p90, near)}`;

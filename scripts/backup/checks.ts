@@ -4,7 +4,7 @@ import type { PoolConnection } from "mysql2/promise";
 import { many } from "@/data/db";
 
 /** What a table holds, to be compared row for row: how many, and a digest over all of them in the order of their key. */
-export interface TableCheck {
+interface TableCheck {
   rows: number;
   sha256: string;
 }

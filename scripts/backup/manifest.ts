@@ -4,7 +4,7 @@ import path from "node:path";
 import { z } from "zod";
 
 /** What stands beside a dump: when and of what it was made, and how to tell that it is whole. */
-export const manifestSchema = z.object({
+const manifestSchema = z.object({
   format: z.literal(1),
   createdAt: z.iso.datetime(),
   profile: z.string(),
@@ -28,7 +28,7 @@ export function filesOf(file: string): { dump: string; manifest: string } {
   return { dump: `${stem}${DUMP_END}`, manifest: `${stem}${MANIFEST_END}` };
 }
 
-export class Unusable extends Error {}
+class Unusable extends Error {}
 
 export function readManifest(file: string): Manifest {
   if (!existsSync(file))

@@ -6,7 +6,7 @@ import { ownerAddressIn, startDatabase } from "./mariadb";
 import { isOurs, readPid } from "./processes";
 
 /** Ports of each profile; others share a third pair. */
-export const PORTS: Record<string, { web: number; db: number; weather: number }> = {
+const PORTS: Record<string, { web: number; db: number; weather: number }> = {
   demo: { web: 4310, db: 43310, weather: 44310 },
   own: { web: 4320, db: 43320, weather: 44320 },
 };

@@ -16,7 +16,7 @@ export interface AskPatience {
   tries: number;
   pauseMs: number;
 }
-export const USUAL_PATIENCE: AskPatience = { timeoutMs: 4000, tries: 2, pauseMs: 500 };
+const USUAL_PATIENCE: AskPatience = { timeoutMs: 4000, tries: 2, pauseMs: 500 };
 
 /** A forecast issued before yesterday is old: it is used with the larger errors of its age, and said to be old. */
 const FRESH_DAYS = 1;

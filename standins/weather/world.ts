@@ -12,7 +12,7 @@ export interface World {
   forecast: (issuedOn: DayNumber, days: number) => ForecastDayOut[];
 }
 
-export interface ForecastDayOut {
+interface ForecastDayOut {
   date: DayNumber;
   tminC: number;
   tmaxC: number;

@@ -26,6 +26,7 @@ function useInput<T>(name: string) {
   };
 }
 
+/** @public for the forms that follow */
 export function TextInput({ name, ...rest }: Input) {
   return <TextField {...rest} {...useInput<string>(name)} />;
 }
@@ -34,6 +35,7 @@ export function QuantityInput({ name, ...rest }: Input & { dimension: Dimension;
   return <QuantityField {...rest} {...useInput<number | null>(name)} />;
 }
 
+/** @public for the forms that follow */
 export function ChoiceInput<T extends string>({
   name,
   ...rest
