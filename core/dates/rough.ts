@@ -57,7 +57,7 @@ type Span = [DayNumber, DayNumber];
  * Reads a day as people remember it: `2021-05-03`, `3 May 2021`, `May 2021`, `2021`, `spring 2022`, `late summer 2021`,
  * `winter 2021/22`, `before March` (the last one), `before 2020`, `after 2019`, `about 2018`, `two years ago`, `unknown`.
  * Seasons follow the hemisphere. The best day is the middle of the range; the range never reaches past today.
- * @example readRoughDate("spring 2022", {today: "2026-05-15", latitudeDeg: 48}) // 1 March – 31 May 2022
+ * @example readRoughDate("spring 2022", { today: "2026-05-15", latitudeDeg: 48 }) // { ok: true, range: { best: "2022-04-16", from: "2022-03-01", to: "2022-05-31" } }
  */
 export function readRoughDate(text: string, setting: RoughDateSetting): RoughDate {
   const words = text

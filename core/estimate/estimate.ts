@@ -24,7 +24,10 @@ export interface Reason {
 
 const WEAKEST: Basis[] = ["measured", "derived", "typical", "guess"];
 
-/** The weaker of two bases: a chain of numbers is no surer than its weakest link. */
+/**
+ * The weaker of two bases: a chain of numbers is no surer than its weakest link.
+ * @example weaker("measured", "typical") // "typical"
+ */
 export function weaker(a: Basis, b: Basis): Basis {
   return WEAKEST.indexOf(a) > WEAKEST.indexOf(b) ? a : b;
 }
@@ -33,13 +36,19 @@ export function exactly(value: number, basis: Basis = "measured"): Estimate {
   return { p10: value, p50: value, p90: value, basis };
 }
 
-/** Applies a rising function to all three points (a falling one swaps the ends). */
+/**
+ * Applies a rising function to all three points (a falling one swaps the ends).
+ * @example mapEstimate({ p10: 1, p50: 2, p90: 4, basis: "measured" }, (x) => -x) // { p10: -4, p50: -2, p90: -1, basis: "measured" }
+ */
 export function mapEstimate(estimate: Estimate, f: (x: number) => number, basis: Basis = estimate.basis): Estimate {
   const [a, b, c] = [f(estimate.p10), f(estimate.p50), f(estimate.p90)];
   return { p10: Math.min(a, c), p50: b, p90: Math.max(a, c), basis: weaker(estimate.basis, basis) };
 }
 
-/** Half the natural-log width of the band in standard deviations: spread of a positive quantity. */
+/**
+ * Half the natural-log width of the band in standard deviations: spread of a positive quantity.
+ * @example logSd({ p10: 1, p50: 2, p90: 4, basis: "measured" }) // 0.5409
+ */
 export function logSd(estimate: Estimate): number {
   if (!(estimate.p10 > 0) || estimate.p90 <= estimate.p10) return 0;
   return Math.log(estimate.p90 / estimate.p10) / (2 * Z90);

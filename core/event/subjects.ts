@@ -51,7 +51,7 @@ export const LADDER_TERMS: Subject = "collection:ladder-terms";
 export const SETTINGS: Subject = "collection:settings";
 
 /**
- * @example subjectsOf(event of a potting) // ["tree:…", "pots:…"]
+ * @example subjectsOf({ treeId: "4", potLotId: "7", payload: { kind: "potted" } }) // ["tree:4", "pots:7"]
  */
 export function subjectsOf({
   treeId,

@@ -71,7 +71,7 @@ const inSector = (sector: Sector, x: number, y: number) =>
 
 /**
  * Share of the ball that so many holes take: their volume by the ball's own, so that a tapered ball loses more than its upper face shows.
- * @example shareOfCores({plan: …, heightMm: 538, trunkMm: null, volumeL: 128}, 50, 18) // 0.099
+ * @example shareOfCores({ plan: { shape: "round", diameterMm: 654.6 }, heightMm: 538, trunkMm: null, volumeL: 128 }, 50, 18) // 0.099
  */
 export function shareOfCores(input: InPlaceInput, coreMm: number, count: number): number {
   return (count * (Math.PI / 4) * coreMm ** 2 * F.coreDepthShare * input.heightMm) / (input.volumeL * 1e6);

@@ -12,7 +12,7 @@ export interface Dilution {
 
 /**
  * What a can takes: label rate × strength × can. Rates are per litre of water.
- * @example dilute({ ratePerL: 4, strength: 0.5, canL: 10, capSize: 8, bottleSize: 1000 }) // 20 ml, 2.5 caps, 50 cans
+ * @example dilute({ ratePerL: 4, strength: 0.5, canL: 10, capSize: 8, bottleSize: 1000 }) // { perCan: 20, caps: 2.5, cansLeft: 50, share: 0.002 }
  */
 export function dilute(input: {
   ratePerL: number;

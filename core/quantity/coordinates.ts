@@ -14,7 +14,7 @@ const DEGREES =
 
 /**
  * One coordinate in any usual form: "52.52", "-38,6", "38.6 S", "52°31'N", "N 52° 31' 12.5\"", "52 31 12 N". South and west are negative.
- * @example readCoordinate("52°31'N", "latitude") // { ok: true, degrees: 52.516666… }
+ * @example readCoordinate("52°31'N", "latitude") // { ok: true, degrees: 52.51667 }
  */
 export function readCoordinate(text: string, axis: Axis): CoordinateRead {
   let t = plainText(text).toLowerCase();

@@ -83,7 +83,7 @@ export interface RootMove {
 
 /**
  * State right after a move: the kept roots in the new volume. Volumes are mix in place.
- * @example moveRoots(.9, 1, 4, 32, "loosen") // fill .109, circling .85, lag 100
+ * @example moveRoots(.9, 1, 4, 32, "loosen") // { fill: .109, circling: .85, lagDegreeDays: 100 }
  */
 export function moveRoots(
   fill: number,

@@ -26,7 +26,7 @@ export interface BareRootPlan {
 
 /**
  * A tree without a ball: the collar at the finished level, the roots drawn down a cone of mix, the pot at most 1.5 times their spread.
- * @example bareRootPlan({ vessel: cylinder 300 × 300, roots: { spreadMm: 240, rootLengthMm: 200 }, fillHeightMm: 270 }).moundMm // 141
+ * @example bareRootPlan({ vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 300 }, roots: { spreadMm: 240, rootLengthMm: 200 }, fillHeightMm: 270 }).moundMm // 141
  */
 export function bareRootPlan(input: {
   vessel: Vessel;

@@ -79,7 +79,7 @@ export interface SettingPlan {
  * Where the ball stands so that its flare ends at the finished level (`crownMm` proud of it).
  * The loose base is higher than the settled one, so that the ball starts high and sinks to the line.
  * A ball taller than the room is trimmed at its base by the shortfall.
- * @example settingPlan({ vessel: round 400/300 × 360, ball: 250/200 × 220, fillHeightMm: 320, crownMm: 10 }).baseLayerMm // 110
+ * @example settingPlan({ vessel: { shape: "round", topWidthMm: 400, baseWidthMm: 300, heightMm: 360 }, ball: { topWidthMm: 250, baseWidthMm: 200, heightMm: 220 }, fillHeightMm: 320, crownMm: 10 }).baseLayerMm // 110
  */
 export function settingPlan(input: SettingInput): SettingPlan {
   const { vessel, ball, fillHeightMm } = input;

@@ -46,7 +46,7 @@ function innerVessel(p: OutsidePot, o: Outer): Vessel {
 /**
  * Inner shape and brim volume of a pot measured from outside, with the range that tape, wall and taper leave: each is shifted by
  * one standard deviation and the effects on ln V are added as independent.
- * @example outsideVolume({known:"outside", shape:"round", wall:"smooth-plastic", outerWidthMm:300, outerHeightMm:270}).brim // 14.4 L (12.7–16.4)
+ * @example outsideVolume({known:"outside", shape:"round", wall:"smooth-plastic", outerWidthMm:300, outerHeightMm:270}).brim // { p10: 13.2, p50: 14.7, p90: 16.5, basis: "derived" }
  */
 export function outsideVolume(p: OutsidePot): { vessel: Vessel; brim: Estimate } {
   const widthMm = outerWidthMm(p);

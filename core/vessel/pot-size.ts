@@ -24,7 +24,7 @@ const MOST_L = 5000;
  * are sold by true gallons, and "7 US gal" says it of any pot. Pints name planter bags. Litres, or a bare number, are a label or an
  * estimate, as the field asks.
  * @param as what litres mean here
- * @example readPotSize("5 gallon", "smooth-plastic", "about") // { ok: true, pot: { known: "nominal", system: "container-class", size: "#5", … } }
+ * @example readPotSize("5 gallon", "smooth-plastic", "about") // { ok: true, pot: { known: "nominal", system: "container-class", size: "#5", wall: "smooth-plastic" } }
  */
 export function readPotSize(text: string, wall: Wall, as: "label" | "about"): PotSizeRead {
   const t = plainText(text);

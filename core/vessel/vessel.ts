@@ -162,7 +162,7 @@ export const USUAL_DOSE_PER_MIX_L = 0.1;
 
 /**
  * Empty rim that holds one watering: V(fill) = V(H)/(1 + δ), or V(H) − D for a fixed dose; never less than `minMm`.
- * @example freeboard({shape:"round",topWidthMm:400,baseWidthMm:300,heightMm:360}, {dosePerMixL: .1}) // 25.7 mm
+ * @example freeboard({shape:"round",topWidthMm:400,baseWidthMm:300,heightMm:360}, {dosePerMixL: .1}) // { freeboardMm: 25.7, fillHeightMm: 334.3, mixL: 31.7 }
  */
 export function freeboard(vessel: Vessel, dose: { dosePerMixL: number } | { doseL: number }, minMm = 15): Freeboard {
   const brimL = volumeL(vessel);

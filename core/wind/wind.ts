@@ -58,7 +58,7 @@ export interface Standing {
 }
 
 /**
- * @example standing({ crownWidthM: 1, crownHeightM: 1, crownBaseM: 1, baseWidthM: 0.4, massDryKg: 30, massWetKg: 40, inLeaf: true, gustMs: 15 })
+ * @example standing({ crownWidthM: 1, crownHeightM: 1, crownBaseM: 1, baseWidthM: 0.4, massDryKg: 30, massWetKg: 40, inLeaf: true, gustMs: 15 }).tipsDryMs // 18.25
  */
 export function standing(v: StandingInput): Standing {
   const drag = v.inLeaf ? DRAG_IN_LEAF : DRAG_BARE;
