@@ -10,7 +10,7 @@ function boundsOf(): string[] {
       if (typeof node !== "object" || node === null) return;
       const n = node as Record<string, unknown>;
       const told = (v: unknown) =>
-        v === undefined || Math.abs(Number(v)) === Number.MAX_SAFE_INTEGER ? "" : String(v);
+        v === undefined || Math.abs(Number(v)) === Number.MAX_SAFE_INTEGER ? "" : JSON.stringify(v);
       const say = (low: string, high: string, what: string) => {
         if (low !== "" || high !== "")
           lines.add(`${at.startsWith("pot.") ? "" : `${name} `}${at} ${what} ${low}..${high}`);
