@@ -19,8 +19,8 @@ import {
   waterTrees,
 } from "@/features/shelter/commands";
 import { beginRescue, endRescue, recordCheckpoint } from "@/features/rescue/commands";
-import { cancelJobCommand, chooseLadders, planLaddersCommand } from "@/features/ladders/commands";
-import { chooseLadder, setLadderTerms } from "@/features/ladder/commands";
+import { cancelJobCommand, chooseLadders, planLaddersCommand } from "@/features/plan/commands";
+import { chooseLadder, setLadderTerms } from "@/features/tree-plan/commands";
 import { recordRerooting, recordRoots, recordWorkInPlace } from "@/features/roots/commands";
 import { setCurrencyCommand, setUnitsCommand } from "@/features/settings/commands";
 import { createCollection } from "@/features/setup/commands";
@@ -48,7 +48,7 @@ import {
 import { recordFeed, recordPruning, recordWood } from "@/features/wood/commands";
 import type { Command } from "@/features/kernel/define";
 import { runnerOf } from "@/features/kernel/run";
-import { planLadders } from "@/features/ladders/job";
+import { planLadders } from "@/features/plan/job";
 import { planShelterJob } from "@/features/shelter/job";
 import { type JobHandler, runJobs } from "@/server/job-runner";
 

@@ -1,5 +1,5 @@
 import { warmthBetween } from "@/core/climate/index";
-import { CORRECTING_FIGURES } from "@/core/correcting/index";
+import { CORRECTING_FIGURES } from "@/core/root-work/index";
 import { growingSeason, midwinterOf } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import {

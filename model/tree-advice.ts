@@ -1,5 +1,5 @@
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { adviseCorrection, type Advice, type CorrectionWindow } from "@/core/correcting/index";
+import { adviseCorrection, type Advice, type CorrectionWindow } from "@/core/root-work/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { IN_PLACE_FIGURES, type InPlaceInput } from "@/core/inplace/index";
 import { seasonFacts, type Situation } from "@/core/judgement/index";

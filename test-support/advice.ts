@@ -1,5 +1,5 @@
 import type { Site } from "@/core/climate/index";
-import { adviseCorrection, type AdviseInput } from "@/core/correcting/index";
+import { adviseCorrection, type AdviseInput } from "@/core/root-work/index";
 import type { DayNumber } from "@/core/dates/index";
 import { seasonFacts, type Situation } from "@/core/judgement/index";
 import { BALL_CORRECTIONS, NOTHING_READ, type Reading } from "@/core/roots/index";

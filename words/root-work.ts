@@ -1,4 +1,4 @@
-import type { Advice, Objection, Option } from "@/core/correcting/index";
+import type { Advice, Objection, Option } from "@/core/root-work/index";
 import type { Finding } from "@/core/rules/index";
 import { celsius, day, litres, millimetres, number, percent, type Units } from "./format";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "./terms";

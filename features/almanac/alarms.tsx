@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import { celsius, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import type { Ringing } from "./ahead";
@@ -108,7 +108,7 @@ export function Alarms({
         <button type="submit" className="btn mt-7 min-h-11" disabled={busy}>
           Tell me
         </button>
-        <FormFaults faults={loose(failure, ["name", "thresholdC", "chance"])} />
+        <FormFaults faults={unplaced(failure, ["name", "thresholdC", "chance"])} />
       </Form>
       {ringing.length === 0 && (
         <p className="mt-1 text-sm">

@@ -6,7 +6,7 @@ import type { ClimateSaid } from "@/core/records/index";
 import { Z90 } from "@/core/math/index";
 import { degreesApart, monthDay, number, readNumber } from "@/words/format";
 import { Form, FormFaults, ScrollBox, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 
@@ -204,7 +204,7 @@ export function ClimateForm(props: Props) {
             </>
           )}
         </fieldset>
-        <FormFaults faults={loose(failure, ["frost", "normals"])} />
+        <FormFaults faults={unplaced(failure, ["frost", "normals"])} />
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Working it out …" : "That is the climate here"}
         </button>

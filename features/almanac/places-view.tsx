@@ -8,7 +8,7 @@ import type { LearnedAir } from "@/core/place/index";
 import { celsius, number, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { FROST, INK } from "@/ui/tones";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { placeClimateWords } from "@/words/events";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -177,7 +177,7 @@ function DescribeForm({ place }: { place: PlaceFacts }) {
           fault={at("kind")}
           options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
         />
-        <FormFaults faults={loose(failure, ["name", "kind"])} />
+        <FormFaults faults={unplaced(failure, ["name", "kind"])} />
         <button type="submit" className="btn min-h-11" disabled={busy}>
           Save
         </button>
@@ -223,7 +223,7 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
           fault={at("climate.damping") && "0 to 100 %."}
           hint="0 outdoors; a shed of stone 40, a heated room 95"
         />
-        <FormFaults faults={loose(failure, ["climate"])} />
+        <FormFaults faults={unplaced(failure, ["climate"])} />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="btn min-h-11" disabled={busy}>
             That is how they are

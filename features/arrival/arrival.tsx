@@ -16,7 +16,7 @@ import { Choice, Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, litres, number, percent } from "@/words/format";
 import { RootFace } from "@/ui/root-face";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { SIGN_WORDS } from "@/words/root-check";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -390,7 +390,7 @@ export function Arrival({
             />
           </div>
         </Question>
-        <FormFaults faults={loose(failure, FIELDS)} />
+        <FormFaults faults={unplaced(failure, FIELDS)} />
       </div>
       <a
         href="#verdict"

@@ -19,12 +19,12 @@ import type { Habit } from "@/core/wood/index";
 import { potSizeL } from "@/core/vessel/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { PlaceTrees } from "../places/place-trees";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
-import type { TreeChoice } from "../tree/history";
+import type { TreeChoice } from "@/features/tree-page/history";
 import { KindField } from "../trees/kind-field";
 import { type KindOption, matchKind } from "../trees/kind-options";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS, PURPOSE_WORDS, STOCK_WORDS, tagName } from "@/words/terms";
@@ -218,7 +218,9 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
           />
           <RoughDateField label="When" value={raisedOn} onChange={setRaisedOn} fault={fault("raisedOn")} />
         </fieldset>
-        <FormFaults faults={[...(problems.form ? [{ message: problems.form }] : []), ...loose(failure, ["changes"])]} />
+        <FormFaults
+          faults={[...(problems.form ? [{ message: problems.form }] : []), ...unplaced(failure, ["changes"])]}
+        />
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Keeping …" : "Keep these details"}
         </button>
@@ -268,7 +270,7 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
         <button type="submit" className="btn" disabled={busy || tag.trim() === ""}>
           Take them out
         </button>
-        <FormFaults faults={loose(failure, ["count", "tag"])} />
+        <FormFaults faults={unplaced(failure, ["count", "tag"])} />
       </Form>
       <p className="mt-2 text-sm">They keep the batch’s past and go their own way from today.</p>
     </Part>
@@ -434,7 +436,7 @@ function Ends({ tree }: { tree: TreeDetails }) {
         {how === "died" && (cause === "disease" || cause === "wet-roots" || cause === "pest") && !leaves && (
           <p className="text-sm">Scrub and disinfect this pot before it is used again, and discard its mix.</p>
         )}
-        <FormFaults faults={loose(failure, ["on", "count", "note"])} />
+        <FormFaults faults={unplaced(failure, ["on", "count", "note"])} />
         <button type="submit" className="btn" disabled={busy}>
           {busy ? "Recording …" : `Record that ${tree.tag} ${ENDING_WORDS[how]}`}
         </button>

@@ -3,7 +3,7 @@
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import type { CorrectionWindow } from "@/core/correcting/index";
+import type { CorrectionWindow } from "@/core/root-work/index";
 import {
   coresPlan,
   IN_PLACE_FIGURES,

@@ -6,7 +6,7 @@ import type { CommandField, CommandName, CommandSent } from "@/contract/index";
 import { type FieldProblem, resolverOf } from "@/ui/form/resolver";
 import { Form, FormFaults } from "@/ui/fields";
 import { useUnits } from "./as-of";
-import { type Done, foundHere, told, useCommand } from "./use-command";
+import { type Done, foundHere, inWords, useCommand } from "./use-command";
 
 /** Told to a form by what makes its input: a field that cannot be read. */
 type Tell<N extends CommandName> = (path: CommandField<N>, message: string) => void;
@@ -24,7 +24,7 @@ interface CommandForm<V extends FieldValues> {
   submit: () => Promise<void>;
   busy: boolean;
   /** Faults of no field of the form. */
-  loose: readonly FieldProblem[];
+  unplaced: readonly FieldProblem[];
 }
 
 /**
@@ -42,7 +42,7 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
     resolver: resolverOf<V>(async (values) => {
       const own: FieldProblem[] = [];
       const sent = input(values, (path, message) => own.push({ path, message }));
-      return [...own, ...told((await foundHere(name, sent)) ?? [], units)];
+      return [...own, ...inWords((await foundHere(name, sent)) ?? [], units)];
     }),
   });
   const submit = form.handleSubmit(async (values) => {
@@ -52,7 +52,7 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
     done(answer, values);
   });
   const { formState } = form;
-  const loose = useMemo(() => {
+  const elsewhere = useMemo(() => {
     const fields = Object.keys(start);
     const isOwn = (path: string) => fields.some((field) => path === field || path.startsWith(`${field}.`));
     const unplaced = Object.entries(formState.errors).flatMap(([path, error]) =>
@@ -60,7 +60,7 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
     );
     return [...unplaced, ...(failure?.faults ?? [])];
   }, [formState, failure, start]);
-  return { form, submit: () => submit(), busy, loose };
+  return { form, submit: () => submit(), busy, unplaced: elsewhere };
 }
 
 /** The form around its inputs, with its one button. */
@@ -82,7 +82,7 @@ export function CommandForm<V extends FieldValues>({
     <FormProvider {...of.form}>
       <Form className={className} label={label} onSubmit={of.submit}>
         {children}
-        <FormFaults faults={of.loose} />
+        <FormFaults faults={of.unplaced} />
         <button type="submit" className="btn btn-primary" disabled={of.busy}>
           {button[of.busy ? 1 : 0]}
         </button>

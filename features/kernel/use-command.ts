@@ -22,7 +22,7 @@ export interface ToldFailure extends Omit<Extract<CommandResult, { ok: false }>,
   faults: ToldFault[];
 }
 
-export const told = (faults: readonly Fault[], units: Units): ToldFault[] =>
+export const inWords = (faults: readonly Fault[], units: Units): ToldFault[] =>
   faults.map((f) => ({ path: f.path, message: faultWords(f, units) }));
 
 type Under<F, P extends string> = F extends `${P}.${infer Rest}` ? Rest : never;
@@ -59,7 +59,7 @@ export function useCommand<N extends CommandName>(name: N) {
         const seen = opened.current;
         const wrong = await foundHere(name, input);
         if (wrong || Object.keys(own).length > 0) {
-          setFailure({ ok: false, code: "invalid", faults: told(wrong ?? [], units) });
+          setFailure({ ok: false, code: "invalid", faults: inWords(wrong ?? [], units) });
           return null;
         }
         const answer = await inOrder(async () => {
@@ -68,7 +68,7 @@ export function useCommand<N extends CommandName>(name: N) {
           return sent;
         });
         if (!answer.ok) {
-          setFailure({ ...answer, faults: told(answer.faults, units) });
+          setFailure({ ...answer, faults: inWords(answer.faults, units) });
           if (answer.code === "conflict") {
             if (seen && answer.revision !== undefined) opened.current = { ...seen, revision: answer.revision };
             router.refresh();
@@ -137,7 +137,7 @@ async function post(name: CommandName, input: Record<string, unknown>): Promise<
 }
 
 /** Faults that belong to no field of the form: shown above its button. */
-export function loose(failure: ToldFailure | null, fields: readonly string[]): ToldFault[] {
+export function unplaced(failure: ToldFailure | null, fields: readonly string[]): ToldFault[] {
   return (
     failure?.faults.filter((f) => !fields.some((field) => f.path === field || f.path.startsWith(`${field}.`))) ?? []
   );

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { sayField } from "@/words/species";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -256,7 +256,7 @@ export function FieldEditor({
           </button>
         )}
       </div>
-      <FormFaults faults={loose(say.failure, [`values.${name}`])} />
+      <FormFaults faults={unplaced(say.failure, [`values.${name}`])} />
     </Form>
   );
 }

@@ -7,7 +7,7 @@ import type { Narrowing } from "@/model/index";
 import { Reasoned } from "@/ui/fields";
 import { number, percent } from "@/words/format";
 import { collectionView } from "@/features/kernel/views";
-import { ASK } from "../tree/ask";
+import { ASK } from "@/features/tree-page/ask";
 
 /** Trees whose band is widest are asked; more than these nobody looks at in a week. */
 const ASKED = 40;

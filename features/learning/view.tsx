@@ -11,7 +11,7 @@ import { day, millimetres, number, percent, readNumber } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { ASK } from "../tree/ask";
+import { ASK } from "@/features/tree-page/ask";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import { PaceCurves } from "./curves";
 

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { Field, Form, FormFaults } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { usePhotoUpload } from "./use-photo";
@@ -43,7 +43,7 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
             />
           )}
         </Field>
-        <FormFaults faults={loose(failure, ["text"])} />
+        <FormFaults faults={unplaced(failure, ["text"])} />
         <button type="submit" className="btn" disabled={busy || text.trim() === ""}>
           Keep this note
         </button>

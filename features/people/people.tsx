@@ -6,7 +6,7 @@ import { type Absence, type Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { day, kilograms, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";
 import { WEEKDAYS } from "@/words/terms";
@@ -173,7 +173,7 @@ function PersonForm({
           </label>
         ))}
       </fieldset>
-      <FormFaults faults={loose(failure, ["name", "liftKg", "hoursPerWeek"])} />
+      <FormFaults faults={unplaced(failure, ["name", "liftKg", "hoursPerWeek"])} />
       <div className="flex gap-2">
         <button type="submit" className="btn btn-primary" disabled={busy}>
           Keep
@@ -253,7 +253,7 @@ function AbsenceForm({ people }: { people: Person[] }) {
       />
       <TextField label="Remark" value={note} onChange={setNote} fault={at("note")} />
       <div className="sm:col-span-4">
-        <FormFaults faults={loose(failure, ["personId", "from", "to", "note"])} />
+        <FormFaults faults={unplaced(failure, ["personId", "from", "to", "note"])} />
         <button type="submit" className="btn" disabled={busy}>
           Away on these days
         </button>

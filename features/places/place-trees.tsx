@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { PLACE_WORDS } from "@/words/terms";
@@ -71,7 +71,7 @@ export function PlaceTrees({
           </>
         )}
       </div>
-      <FormFaults faults={[...loose(place.failure, ["placeId", "on"]), ...loose(add.failure, ["name"])]} />
+      <FormFaults faults={[...unplaced(place.failure, ["placeId", "on"]), ...unplaced(add.failure, ["name"])]} />
       <button type="submit" className="btn" disabled={place.busy || add.busy}>
         It stands there
       </button>

@@ -24,7 +24,7 @@ import { brimHeightMm, footWidthMm, wallOf, WALL } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { windowReason } from "@/words/sentences";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -342,7 +342,7 @@ export function PottingBench({
             </span>
           </label>
           <MeasuredAfter draft={after} onChange={setAfter} fault={fault} plan={plan} />
-          <FormFaults faults={loose(failure, FIELDS)} />
+          <FormFaults faults={unplaced(failure, FIELDS)} />
           <button
             type="submit"
             className="no-print btn btn-primary h-16 w-full text-xl sm:w-auto sm:px-12"

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -110,7 +110,7 @@ export function PastPottingForm({
         />
       </div>
       <TextField label="Remark" value={note} onChange={setNote} fault={fault("note")} />
-      <FormFaults faults={loose(failure, ["when", "potLotId", "pot", "note"])} />
+      <FormFaults faults={unplaced(failure, ["when", "potLotId", "pot", "note"])} />
       <button type="submit" className="btn btn-primary" disabled={busy}>
         {busy ? "Recording …" : "Put into its history"}
       </button>

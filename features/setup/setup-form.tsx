@@ -8,7 +8,7 @@ import { type Axis, readCoordinate, readCoordinatePair } from "@/core/quantity/i
 import { readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { currencyOptions, usualCurrency, usualUnits } from "../settings/currency";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 
 const MONTHS = [
   "January",
@@ -228,7 +228,7 @@ export function SetupForm() {
           </div>
           <p className="mt-1 text-sm opacity-80">Both can be changed later, in the Almanac.</p>
         </fieldset>
-        <FormFaults faults={loose(failure, FIELDS)} />
+        <FormFaults faults={unplaced(failure, FIELDS)} />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {busy ? "Guessing your months …" : "Begin"}
         </button>

@@ -3,7 +3,7 @@
 import { useRef, useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { PLACE_WORDS } from "@/words/terms";
@@ -39,7 +39,7 @@ export function AddPlace({ onAdded }: { onAdded: (placeId: string) => void }) {
         <button type="submit" className="btn min-h-11" disabled={busy}>
           Add it
         </button>
-        <FormFaults faults={loose(failure, ["name"])} />
+        <FormFaults faults={unplaced(failure, ["name"])} />
       </Form>
     </details>
   );

@@ -8,7 +8,7 @@ import { type AirBasis, type PlaceBuild, type Wrap, WRAPS } from "@/core/winter/
 import { type LightClass, PLACE_AIR, type Shelter, SHELTERS, USUAL_SHELTER } from "@/core/place/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, readNumber } from "@/words/format";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { AIR_BASIS_WORDS, WRAP_WORDS } from "@/words/winter";
@@ -164,7 +164,7 @@ export function PlaceForm({
           />
         </div>
         <FormFaults
-          faults={loose(
+          faults={unplaced(
             failure,
             NUMBERS.map(([key]) => `build.${key}`),
           )}

@@ -8,7 +8,7 @@ import { closePools, pool } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { eventWords } from "@/words/events";
-import { ladderShelf } from "../ladder/problem";
+import { ladderShelf } from "@/features/tree-plan/problem";
 import { SHELTER_JOB } from "./commands";
 import { winterFacts } from "./facts";
 import { movesFacts } from "./moves-data";

@@ -17,7 +17,7 @@ import {
 import { CROWN_ROOM, HAND_M } from "@/model/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { day, number, percent, readNumber } from "@/words/format";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { type RunningJob } from "@/features/kernel/job-progress";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -260,7 +260,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       />
       <FormFaults
         faults={[
-          ...loose(ask.failure, ["minutesMost"]),
+          ...unplaced(ask.failure, ["minutesMost"]),
           ...(keep.failure?.faults ?? []),
           ...(build.failure?.faults ?? []),
         ]}

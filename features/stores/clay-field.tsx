@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { FormFaults, SelectField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { FROST_PROOF_WORDS, frostProofKey } from "@/words/terms";
@@ -37,7 +37,7 @@ export function ClayField({
         }}
         options={OPTIONS}
       />
-      <FormFaults faults={loose(failure, [])} />
+      <FormFaults faults={unplaced(failure, [])} />
     </div>
   );
 }

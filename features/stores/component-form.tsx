@@ -5,7 +5,7 @@ import { COMPONENT_FLAGS, type Component, type ComponentFlag } from "@/core/mix/
 import type { MixStores } from "@/core/records/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { componentName, CONFIDENCE_WORDS, FLAG_WORDS } from "@/words/mixes";
@@ -112,7 +112,7 @@ export function ComponentForm({
           </label>
         ))}
       </fieldset>
-      <FormFaults faults={loose(failure, ["own"])} />
+      <FormFaults faults={unplaced(failure, ["own"])} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
           Keep it

@@ -19,7 +19,7 @@ import { day, kilograms, litres, millimetres, number, readNumber } from "@/words
 import { Facts, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { money } from "@/ui/money";
 import { PotSection } from "@/ui/pot-section";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { CONDITION_WORDS, WALL_WORDS } from "@/words/terms";
@@ -247,7 +247,7 @@ function More({ lot, places }: { lot: Lot; places: { id: string; name: string }[
       </label>
       {isClay(wallOf(lot.pot)) && <ClayField className="w-56" lotId={lot.id} frostProof={lot.frostProof} />}
       <FormFaults
-        faults={[...loose(add.failure, ["count"]), ...loose(move.failure, []), ...loose(describe.failure, [])]}
+        faults={[...unplaced(add.failure, ["count"]), ...unplaced(move.failure, []), ...unplaced(describe.failure, [])]}
       />
     </section>
   );
@@ -286,7 +286,7 @@ function Own({ lot, free, users }: { lot: Lot; free: number; users: PotUser[] })
       <button type="submit" className="btn min-h-11" disabled={busy}>
         Name it
       </button>
-      <FormFaults faults={loose(failure, ["treeId", "lotId", "name"])} />
+      <FormFaults faults={unplaced(failure, ["treeId", "lotId", "name"])} />
     </Form>
   );
 }
@@ -312,7 +312,7 @@ function Measure({ lot }: { lot: Lot }) {
       </summary>
       <Form className="mt-2 space-y-3" label="Measure" onSubmit={submit}>
         <PotFields draft={draft} onChange={setDraft} fault={within("pot", problems)} units={units} />
-        <FormFaults faults={loose(failure, ["pot"])} />
+        <FormFaults faults={unplaced(failure, ["pot"])} />
         <button type="submit" className="btn min-h-11" disabled={busy}>
           Keep the measures
         </button>

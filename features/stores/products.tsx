@@ -4,7 +4,7 @@ import { useRef, useState } from "react";
 import { dilute, type Product, PRODUCT_KINDS } from "@/core/mix/index";
 import { number, readNumber } from "@/words/format";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { PRODUCT_WORDS } from "@/words/mixes";
@@ -213,7 +213,7 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
           )}
         </fieldset>
       )}
-      <FormFaults faults={loose(failure, ["product", "name"])} />
+      <FormFaults faults={unplaced(failure, ["product", "name"])} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
           Keep it

@@ -5,7 +5,7 @@ import { mixLife, mixOfRecipe } from "@/core/mix/index";
 import type { MixStores, StoredRecipe } from "@/core/records/index";
 import { kilograms, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { componentName } from "@/words/mixes";
@@ -154,7 +154,7 @@ export function RecipeForm({
           {kilograms(made.blend.dryKgPerL, units)} a litre dry; {lifeWords(made)}.
         </p>
       )}
-      <FormFaults faults={loose(failure, FIELDS)} />
+      <FormFaults faults={unplaced(failure, FIELDS)} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
           {recipe ? "Keep the change" : "Keep this recipe"}

@@ -5,7 +5,7 @@ import { STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
 import { day, litres, number, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { STRUCTURE_WORDS } from "@/words/mixes";
@@ -104,7 +104,7 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
               {fault("fromHealthy")}
             </p>
           )}
-          <FormFaults faults={loose(failure, ["stock", "name"])} />
+          <FormFaults faults={unplaced(failure, ["stock", "name"])} />
           <button type="submit" className="btn min-h-12" disabled={busy}>
             Keep it
           </button>

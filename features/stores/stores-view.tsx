@@ -9,7 +9,7 @@ import type { PotFit } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
 import { litres, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { emptyPotDraft, PotFields, readPot, type PotField } from "./pot-fields";
@@ -245,7 +245,7 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
             />
           )}
         </div>
-        <FormFaults faults={loose(failure, FIELDS)} />
+        <FormFaults faults={unplaced(failure, FIELDS)} />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {busy ? "Adding …" : "Put in store"}
         </button>

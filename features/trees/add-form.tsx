@@ -10,7 +10,7 @@ import { potSizeL } from "@/core/vessel/index";
 import type { Habit } from "@/core/wood/index";
 import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { emptyPotDraft, PotFields, potSizeWords, readPot, type PotField } from "../stores/pot-fields";
@@ -216,7 +216,7 @@ export function AddTreeForm({
           <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={said("heightM")} />
         </div>
       </details>
-      <FormFaults faults={loose(failure, FIELDS)} />
+      <FormFaults faults={unplaced(failure, FIELDS)} />
       <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
         {busy ? "Adding …" : "Add this tree"}
       </button>

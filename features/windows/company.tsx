@@ -7,7 +7,7 @@ import { HEALTH_STATES, type HealthState, PRUNING_PURPOSES, type PruningPurpose 
 import type { PartnerAdvice } from "@/core/species/index";
 import { day, litres, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { HEALTH_WORDS, PRUNING_WORDS } from "@/words/terms";
@@ -94,7 +94,7 @@ function Health({ facts }: { facts: CompanyFacts }) {
           Save
         </button>
       </Form>
-      <FormFaults faults={loose(health.failure, ["state"])} />
+      <FormFaults faults={unplaced(health.failure, ["state"])} />
       <h4 className="mt-3 font-medium">Its crown</h4>
       <p className="text-sm" data-record="">
         {facts.pruned
@@ -132,7 +132,7 @@ function Health({ facts }: { facts: CompanyFacts }) {
             Save
           </button>
         </Form>
-        <FormFaults faults={loose(pruning.failure, ["how", "purpose", "crownShare"])} />
+        <FormFaults faults={unplaced(pruning.failure, ["how", "purpose", "crownShare"])} />
       </details>
     </div>
   );
@@ -211,7 +211,7 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
             </button>
           )}
         </Form>
-        <FormFaults faults={loose(match.failure, ["set", "treeIds"])} />
+        <FormFaults faults={unplaced(match.failure, ["set", "treeIds"])} />
       </details>
     </div>
   );
@@ -294,7 +294,7 @@ function Ground({ facts }: { facts: CompanyFacts }) {
       >
         {facts.anchored ? "It is severed now" : "It is rooted in the ground"}
       </button>
-      <FormFaults faults={loose(anchor.failure, [])} />
+      <FormFaults faults={unplaced(anchor.failure, [])} />
     </div>
   );
 }

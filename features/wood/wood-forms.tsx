@@ -4,7 +4,7 @@ import { useState } from "react";
 import { BENDS, type Bend, FEED_FORMS, type FeedForm as Form_, LEAF_FALLS, type LeafFall } from "@/core/wood/index";
 import { readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { loose, useCommand } from "@/features/kernel/use-command";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { BEND_WORDS, FEED_WORDS, LEAF_FALL_WORDS } from "@/words/terms";
@@ -107,7 +107,7 @@ export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) 
           onChange={date.set}
           fault={at("on")}
         />
-        <FormFaults faults={loose(failure, ["bend", "woodyShare", "bbch", "on"])} />
+        <FormFaults faults={unplaced(failure, ["bend", "woodyShare", "bbch", "on"])} />
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Recording …" : "Record what I saw"}
         </button>
@@ -166,7 +166,7 @@ export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
           onChange={date.set}
           fault={at("on")}
         />
-        <FormFaults faults={loose(failure, ["strength", "what", "on"])} />
+        <FormFaults faults={unplaced(failure, ["strength", "what", "on"])} />
         <button type="submit" className="btn" disabled={busy}>
           Record the feed
         </button>
@@ -208,7 +208,7 @@ export function PruneForm({ treeId, tag }: { treeId: string; tag: string }) {
           onChange={date.set}
           fault={at("on")}
         />
-        <FormFaults faults={loose(failure, ["on"])} />
+        <FormFaults faults={unplaced(failure, ["on"])} />
         <button type="submit" className="btn" disabled={busy}>
           Record the pruning
         </button>

@@ -1,4 +1,4 @@
-import { LaddersScreen } from "@/features/ladders/screen";
+import { LaddersScreen } from "@/features/plan/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function LaddersPage({ params }: { params: Promise<{ id: string }> }) {

@@ -7,7 +7,7 @@ import type { Pot } from "@/core/vessel/index";
 import { day } from "@/words/format";
 import { Form, SelectField } from "@/ui/fields";
 import { useCommand } from "@/features/kernel/use-command";
-import { canCorrect, CorrectForm } from "../history/correct-form";
+import { canCorrect, CorrectForm } from "@/features/history/correct-form";
 import { type EventNames, eventWords } from "@/words/events";
 import { useAsOf } from "@/features/kernel/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Advice, CorrectionWindow } from "@/core/correcting/index";
+import type { Advice, CorrectionWindow } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, percent, readNumber } from "@/words/format";

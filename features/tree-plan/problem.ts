@@ -7,7 +7,7 @@ import { type PlaceBuild } from "@/core/winter/index";
 import { isOutdoors } from "@/core/place/index";
 import { type LadderShelf, ladderTermsOf, MODEL_VERSION } from "@/model/index";
 import { mixChoices, usualMix, type PlaceRecord } from "@/core/records/index";
-import type { CollectionView } from "../collection/load";
+import type { CollectionView } from "@/features/collection/load";
 
 /** What all ladders of a collection share: pots in store and on offer, the price of mix, the terms. */
 export function ladderShelf(view: CollectionView): LadderShelf {

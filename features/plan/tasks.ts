@@ -1,10 +1,10 @@
 import "server-only";
 import { type PlanTask, USUAL_TERMS } from "@/core/ladder/index";
 import type { LadderSetting, LadderShelf, OffLadder } from "@/model/index";
-import type { CollectionView } from "../collection/load";
-import type { Chosen } from "../ladder/facts";
-import { digestOf } from "../ladder/problem";
-import { LADDER_OPERATIONS, usualWindows, type UsualWindows } from "../ladder/windows";
+import type { CollectionView } from "@/features/collection/load";
+import type { Chosen } from "@/features/tree-plan/facts";
+import { digestOf } from "@/features/tree-plan/problem";
+import { LADDER_OPERATIONS, usualWindows, type UsualWindows } from "@/features/tree-plan/windows";
 
 /** One tree of the collection's plan, before it is planned. */
 export interface CollectionTask {

@@ -7,14 +7,14 @@ import { stepRule } from "@/core/ladder/index";
 import { winterOn } from "@/core/shelter/index";
 import type { TreeRecord } from "@/core/records/index";
 import { shelterPlanOf } from "@/model/index";
-import type { CollectionView } from "../collection/load";
+import type { CollectionView } from "@/features/collection/load";
 import { frostWords } from "@/words/climate";
 import { day } from "@/words/format";
 import { ownStripWood } from "@/features/kernel/own-wood";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS } from "@/words/terms";
-import { TreeWindowsSection } from "../windows/tree-section";
+import { TreeWindowsSection } from "@/features/windows/tree-section";
 import type { HistoryItem } from "./history";
 import { TreeView, type TreeFacts } from "./tree-view";
 

@@ -3,7 +3,7 @@
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { ReactNode } from "react";
-import type { Advice, CorrectionWindow, Option } from "@/core/correcting/index";
+import type { Advice, CorrectionWindow, Option } from "@/core/root-work/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { type CorrectionName, type Reading, STAGE_FILLS } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";

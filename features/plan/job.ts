@@ -24,10 +24,10 @@ import { MODEL_VERSION, mostLiftedKg, PLANNED_SEASONS } from "@/model/index";
 import type { JobHandler } from "@/server/job-runner";
 import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";
-import { viewCollection } from "../collection/load";
-import { changedInputs } from "../ladder/changed";
-import { ladderShelf } from "../ladder/problem";
-import { operationOfStep } from "../ladder/windows";
+import { viewCollection } from "@/features/collection/load";
+import { changedInputs } from "@/features/tree-plan/changed";
+import { ladderShelf } from "@/features/tree-plan/problem";
+import { operationOfStep } from "@/features/tree-plan/windows";
 import type { CollectionPlan, PlannedTree } from "./plan";
 import { type CollectionTask, collectionTasks } from "./tasks";
 
