@@ -1,6 +1,7 @@
 import type { IsoDate } from "@/core/dates/index";
 import type { SubjectKind } from "@/core/event/index";
 import type { InputFault } from "@/core/fault/index";
+import type { PottingFault } from "@/core/potting/index";
 
 /** What a bound counts. */
 type Counted = "number" | "text" | "list";
@@ -182,3 +183,10 @@ export function fault<C extends FaultCode>(path: string, code: C, ...[figures]: 
 export const wrong = (code: { [C in FaultCode]: Faults[C] extends undefined ? C : never }[FaultCode]) => ({
   error: code,
 });
+
+/** A ball that does not fit its pot, at the field of the pot. */
+export function faultOfMisfit(misfit: PottingFault): Fault {
+  return misfit.code === "ball-too-wide"
+    ? fault("potLotId", misfit.code, { ballMm: misfit.ballMm, potMm: misfit.potMm, shaveMm: misfit.shaveMm })
+    : fault("potLotId", misfit.code, { trimMm: misfit.trimMm });
+}

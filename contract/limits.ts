@@ -14,3 +14,6 @@ export const MOST_JSON_VALUES = 250_000;
 export function megabytes(bytes: number): string {
   return `${Math.round(bytes / 1_048_576)} MB`;
 }
+
+/** Longer absences are entered in parts, days. */
+export const MOST_DAYS_AWAY = 400;

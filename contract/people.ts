@@ -1,3 +1,4 @@
+import { MOST_DAYS_AWAY } from "./limits";
 import { wrong } from "./faults";
 import { z } from "zod";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
@@ -19,9 +20,6 @@ export const setPerson = contract(
   }),
   z.object({ personId: z.uuid() }),
 );
-
-/** Longer absences are entered in parts, days. */
-export const MOST_DAYS_AWAY = 400;
 
 /** Days on which somebody, or everybody, is away. These may lie ahead: they are a plan of people, not a record of trees. */
 export const recordAbsence = contract(

@@ -1,5 +1,4 @@
-import type { PottingFault } from "@/core/potting/index";
-import { type Fault, fault, wrong } from "./faults";
+import { wrong } from "./faults";
 import { z } from "zod";
 import { isoDate, happened } from "@/core/event/index";
 import { CORRECTION_NAMES } from "@/core/roots/index";
@@ -76,10 +75,3 @@ export const recordPastPotting = contract(
 );
 
 export type PastPotting = z.output<typeof recordPastPotting.input>;
-
-/** A ball that does not fit its pot, at the field of the pot. */
-export function faultOfMisfit(misfit: PottingFault): Fault {
-  return misfit.code === "ball-too-wide"
-    ? fault("potLotId", misfit.code, { ballMm: misfit.ballMm, potMm: misfit.potMm, shaveMm: misfit.shaveMm })
-    : fault("potLotId", misfit.code, { trimMm: misfit.trimMm });
-}

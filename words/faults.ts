@@ -1,6 +1,5 @@
 import type { Fault, FaultCode, FaultFigures, Sent } from "@/contract/faults";
-import { megabytes } from "@/contract/limits";
-import { MOST_DAYS_AWAY } from "@/contract/people";
+import { megabytes, MOST_DAYS_AWAY } from "@/contract/limits";
 import type { SubjectKind } from "@/core/event/index";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { leastWords, mostWords } from "./bounds";

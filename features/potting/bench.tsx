@@ -1,5 +1,6 @@
 "use client";
 
+import { faultOfMisfit } from "@/contract/faults";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -31,7 +32,6 @@ import { useNotice } from "@/features/kernel/notice";
 import { FLAG_WORDS } from "@/words/mixes";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { Cautions } from "./cautions";
-import { faultOfMisfit } from "@/contract/potting";
 import { faultWords } from "@/words/faults";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
 import { Numbers, PlanDrawing } from "./plan-view";

@@ -1,4 +1,5 @@
-import { faultOfMisfit, type PastPotting } from "@/contract/potting";
+import { faultOfMisfit } from "@/contract/faults";
+import { type PastPotting } from "@/contract/potting";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { type LoggedEvent, subject } from "@/core/event/index";
