@@ -1,3 +1,5 @@
+import { faultWords } from "@/words/faults";
+import { faultOfIssue, isCode } from "@/contract/read";
 import { z } from "zod";
 import { climateCalculations } from "./definitions/climate";
 import { ladderCalculations } from "./definitions/ladder";
@@ -34,6 +36,10 @@ interface CalcFault {
 
 export type CalcAnswer = { out: unknown } | { error: CalcFault[] };
 
+/** What a schema of ours says by a code is told in words; what zod says of a JSON file is clearer as it says it. */
+const messageOf = (issue: z.core.$ZodIssue) =>
+  isCode(issue.message) ? faultWords(faultOfIssue(issue), "metric") : issue.message;
+
 /** Validates, then hands on: faults as data with their path, never an exception for bad input. */
 function prepared(name: string, input: unknown): CalcFault[] | (() => unknown) {
   const calculation = CALCULATIONS.get(name);
@@ -41,7 +47,7 @@ function prepared(name: string, input: unknown): CalcFault[] | (() => unknown) {
     return [{ path: "calc", message: `There is no calculation named "${name}". "calc --list" shows all.` }];
   const parsed = calculation.input.safeParse(input);
   if (!parsed.success)
-    return parsed.error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message }));
+    return parsed.error.issues.map((issue) => ({ path: issue.path.join("."), message: messageOf(issue) }));
   return () => calculation.run(parsed.data);
 }
 

@@ -3,7 +3,8 @@ import { type Fault, type FaultCode, fault } from "./faults";
 
 /** Codes are lower-case words with hyphens; what zod itself would say begins with a capital. */
 const CODE = /^[a-z]+(-[a-z]+)*$/;
-const isCode = (message: string): message is FaultCode => CODE.test(message);
+/** Whether an issue's message is a code of ours. @example isCode("lower-first") // true */
+export const isCode = (message: string): message is FaultCode => CODE.test(message);
 
 type Issue = z.core.$ZodIssue;
 

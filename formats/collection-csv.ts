@@ -1,3 +1,5 @@
+import { faultWords } from "@/words/faults";
+import { readBy } from "@/contract/read";
 import { readRoughDate, type DayRange } from "@/core/dates/index";
 import { ARRIVAL_FORMS, type ArrivalForm, type Method, METHODS, type Purpose, PURPOSES } from "@/core/event/index";
 import { KINDS, STOCK_PACES, type StockPace } from "@/core/species/index";
@@ -333,9 +335,9 @@ function readPot(cells: Cells): Pot | null {
     cells.fault("insideHeight", "An inside width without a height gives no volume. Add the height.");
   }
   if (pot === null) return null;
-  const parsed = potSchema.safeParse(pot);
-  if (parsed.success) return parsed.data;
-  cells.fault(at, `This pot is not possible: ${parsed.error.issues[0].message}`);
+  const parsed = readBy(potSchema, pot);
+  if (parsed.ok) return parsed.value;
+  cells.fault(at, `This pot is not possible: ${faultWords(parsed.faults[0], "metric")}`);
   return null;
 }
 

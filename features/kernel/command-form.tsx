@@ -1,7 +1,14 @@
 "use client";
 
-import { type ReactNode, useMemo } from "react";
-import { type DefaultValues, type FieldValues, FormProvider, useForm, type UseFormReturn } from "react-hook-form";
+import { type ReactNode, useEffect, useMemo } from "react";
+import {
+  type DefaultValues,
+  type FieldValues,
+  FormProvider,
+  type Path,
+  useForm,
+  type UseFormReturn,
+} from "react-hook-form";
 import type { CommandField, CommandName, CommandSent } from "@/contract/index";
 import { type FieldProblem, resolverOf } from "@/ui/form/resolver";
 import { Form, FormFaults } from "@/ui/fields";
@@ -27,6 +34,9 @@ interface CommandForm<V extends FieldValues> {
   unplaced: readonly FieldProblem[];
 }
 
+const isIn = (start: FieldValues, path: string) =>
+  Object.keys(start).some((field) => path === field || path.startsWith(`${field}.`));
+
 /**
  * A form on a command's own schema: everything wrong with it is told at once and at its field, by the rule the server goes by, before
  * anything is sent; what the server alone can know comes back to the same fields. What was typed stays until it is recorded.
@@ -51,16 +61,19 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
     form.reset(start);
     done(answer, values);
   });
-  const { formState } = form;
-  const elsewhere = useMemo(() => {
-    const fields = Object.keys(start);
-    const isOwn = (path: string) => fields.some((field) => path === field || path.startsWith(`${field}.`));
-    const unplaced = Object.entries(formState.errors).flatMap(([path, error]) =>
-      !isOwn(path) && typeof error?.message === "string" ? [{ path, message: error.message }] : [],
+  const { formState, setError } = form;
+  // What only the server could find stands at its field until the form is sent again.
+  useEffect(() => {
+    for (const { path, message } of failure?.faults ?? [])
+      if (isIn(start, path)) setError(path as Path<V>, { type: "server", message });
+  }, [failure, start, setError]);
+  const unplaced = useMemo(() => {
+    const found = Object.entries(formState.errors).flatMap(([path, error]) =>
+      typeof error?.message === "string" ? [{ path, message: error.message }] : [],
     );
-    return [...unplaced, ...(failure?.faults ?? [])];
+    return [...found, ...(failure?.faults ?? [])].filter((f) => !isIn(start, f.path));
   }, [formState, failure, start]);
-  return { form, submit: () => submit(), busy, unplaced: elsewhere };
+  return { form, submit: () => submit(), busy, unplaced };
 }
 
 /** The form around its inputs, with its one button. */

@@ -1,7 +1,7 @@
 "use client";
 
 import { get } from "react-hook-form";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Pot } from "@/core/vessel/index";
 import { DateInput, QuantityInput } from "@/ui/form/inputs";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -41,7 +41,12 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
     },
     done: ({ entryId }) => tell({ text: `${tag} is measured: its dates are computed anew.`, entryId }),
   });
-  const { formState, watch } = measured.form;
+  const { formState, watch, trigger } = measured.form;
+  const { isSubmitted } = formState;
+  // The pot is typed beside the form's own fields: once told, its faults follow what is typed, too.
+  useEffect(() => {
+    if (isSubmitted) void trigger();
+  }, [draft, measurePot, isSubmitted, trigger]);
   const potFault = (field: PotField): string | undefined => {
     const message: unknown = get(formState.errors, `pot.${field}.message`);
     return typeof message === "string" ? message : undefined;

@@ -1,7 +1,7 @@
 "use client";
 
 import { DayPicker } from "react-day-picker";
-import { parseIso, toIso, toDay } from "@/core/dates/index";
+import { parseIso } from "@/core/dates/index";
 
 const atNoon = (iso: string) => new Date(`${iso}T12:00:00`);
 const isoOf = (date: Date) =>
@@ -30,7 +30,7 @@ export default function Calendar({
       defaultMonth={atNoon(shown)}
       startMonth={atNoon(first)}
       endMonth={atNoon(last)}
-      disabled={[{ before: atNoon(first) }, { after: atNoon(toIso(toDay(last))) }]}
+      disabled={[{ before: atNoon(first) }, { after: atNoon(last) }]}
       onSelect={(day) => day && onChoose(isoOf(day))}
     />
   );

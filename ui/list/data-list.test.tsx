@@ -30,8 +30,11 @@ test("of a long list the first screen is drawn, and each row says where in the w
 test("an empty list says what to do; rows are chosen only where that is asked for", () => {
   expect(list(0)).toContain("None yet.");
   expect(list(3)).not.toContain("checkbox");
-  const html = list(3, { chosen: new Set(["r1"]), onChoose: () => undefined });
+  const html = list(3, {
+    choice: { chosen: new Set(["r1"]), onChoose: () => undefined, nameOf: (r: Row) => r.name },
+  });
   expect(count(html, 'type="checkbox"')).toBe(3);
   expect(count(html, 'checked=""')).toBe(1);
   expect(html).toContain("1 chosen");
+  expect(html).toContain('aria-label="choose Tree 1"');
 });

@@ -11,7 +11,7 @@ import {
 } from "@tanstack/react-table";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import { type ReactNode, useMemo, useRef, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { TextField } from "../fields";
 
 /** What a list shows of each of its rows. */
@@ -45,8 +45,7 @@ export function DataList<Row extends { id: string }>({
   columns,
   find,
   empty,
-  chosen,
-  onChoose,
+  choice,
   rowPx = 64,
 }: {
   label: string;
@@ -56,9 +55,12 @@ export function DataList<Row extends { id: string }>({
   find?: { label: string; words: (row: Row) => string };
   /** What stands where no row is left, with what to do. */
   empty: ReactNode;
-  /** Rows can be chosen: which are. */
-  chosen?: ReadonlySet<string>;
-  onChoose?: (chosen: ReadonlySet<string>) => void;
+  /** Rows can be chosen: which are, and what a row is called to who does not see it. */
+  choice?: {
+    chosen: ReadonlySet<string>;
+    onChoose: (chosen: ReadonlySet<string>) => void;
+    nameOf: (row: Row) => string;
+  };
   /** How high a row is, about. */
   rowPx?: number;
 }) {
@@ -82,7 +84,7 @@ export function DataList<Row extends { id: string }>({
       ),
     );
   }, [columns]);
-  const rowSelection = Object.fromEntries([...(chosen ?? [])].map((id) => [id, true as const]));
+  const rowSelection = Object.fromEntries([...(choice?.chosen ?? [])].map((id) => [id, true as const]));
   const table = useTable({
     features,
     columns: built,
@@ -91,7 +93,7 @@ export function DataList<Row extends { id: string }>({
     state: { rowSelection },
     onRowSelectionChange: (change) => {
       const next = typeof change === "function" ? change(rowSelection) : change;
-      onChoose?.(new Set(Object.keys(next).filter((id) => next[id])));
+      choice?.onChoose(new Set(Object.keys(next).filter((id) => next[id])));
     },
   });
   const shown = table.getRowModel().rows;
@@ -100,7 +102,7 @@ export function DataList<Row extends { id: string }>({
     <section aria-label={label} style={grid}>
       <div className="flex flex-wrap items-end gap-3">
         {find && <TextField label={find.label} value={typed} onChange={setTyped} className="w-72 max-w-full" />}
-        {onChoose && chosen && chosen.size > 0 && <p role="status">{chosen.size} chosen</p>}
+        {choice && choice.chosen.size > 0 && <p role="status">{choice.chosen.size} chosen</p>}
       </div>
       {shown.length === 0 ? (
         <div className="mt-3">{empty}</div>
@@ -116,12 +118,12 @@ export function DataList<Row extends { id: string }>({
               const row = shown[i];
               return (
                 <div className="border-base-300 flex gap-2 border-b px-1 py-1">
-                  {onChoose && (
+                  {choice && (
                     <label className="flex min-h-11 min-w-11 cursor-pointer items-center justify-center">
                       <input
                         type="checkbox"
                         className="checkbox"
-                        aria-label="choose"
+                        aria-label={`choose ${choice.nameOf(row.original)}`}
                         checked={row.getIsSelected()}
                         onClick={row.getToggleSelectedHandler()}
                         onChange={() => undefined}
@@ -192,7 +194,6 @@ function Rows({
 }
 
 function VirtualRows({ count, rowPx, keyOf, children }: React.ComponentProps<typeof Rows>) {
-  const list = useRef<HTMLUListElement>(null);
   const [above, setAbove] = useState(0);
   const virtual = useWindowVirtualizer({
     count,
@@ -206,7 +207,6 @@ function VirtualRows({ count, rowPx, keyOf, children }: React.ComponentProps<typ
   return (
     <ul
       ref={(element) => {
-        list.current = element;
         if (element && element.offsetTop !== above) setAbove(element.offsetTop);
       }}
       className="relative"

@@ -1,3 +1,4 @@
+import { faultWords } from "@/words/faults";
 import { isCalculation, type CalcAnswer } from "@/calc/registry";
 import { answering } from "@/server/answers";
 import { BadBody, isForeign, readJson } from "@/server/requests";
@@ -20,7 +21,7 @@ export function POST(request: Request, { params }: { params: Promise<{ name: str
       const answer = await inCalcThread<CalcAnswer>({ kind: "calc", name, input });
       return "error" in answer ? Response.json(answer, { status: 400 }) : Response.json(answer.out);
     } catch (error) {
-      if (error instanceof BadBody) return fault(error.status, error.message);
+      if (error instanceof BadBody) return fault(error.status, faultWords(error.fault, "metric"));
       if (error instanceof Busy)
         return fault(429, "Too many calculations are waiting: ask again in a moment.", {
           "retry-after": String(COME_BACK_S),
