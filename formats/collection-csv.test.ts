@@ -266,3 +266,9 @@ test("pots and pottings that were written are read again as they were", async ()
     }),
   );
 });
+
+test("a pot that cannot be is refused in words, not by a code or in the words of a library", async () => {
+  const { lines, problems } = await trees("Label;Species;Pot width (cm);Pot height (cm)\nA1;Fig;3;29\n");
+  expect(lines.map((l) => l.pot)).not.toContainEqual(expect.objectContaining({ known: "outside" }));
+  expect(problems.map((p) => p.message)).toEqual(["This pot is not possible: At least 40 mm."]);
+});

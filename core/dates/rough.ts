@@ -50,6 +50,7 @@ const THIRD: Record<string, [number, number]> = {
   middle: [1 / 3, 2 / 3],
   late: [2 / 3, 1],
 };
+const THIRD_OF = new RegExp(String.raw`^(${Object.keys(THIRD).join("|")})[\s-]+(?:of\s+)?(.+)$`);
 
 type Span = [DayNumber, DayNumber];
 
@@ -106,7 +107,7 @@ function readSpan(words: string, today: DayNumber, setting: RoughDateSetting): S
       return a === "not-a-day" ? a : b === "not-a-day" ? b : null;
     return a[0] <= b[1] ? [a[0], b[1]] : null;
   }
-  const third = /^(early|mid|middle|late)[\s-]+(?:of\s+)?(.+)$/.exec(words);
+  const third = THIRD_OF.exec(words);
   if (third) {
     const inner = readSpan(third[2], today, setting);
     if (inner === null || inner === "not-a-day") return inner;
