@@ -1,8 +1,9 @@
 "use client";
 
 import { pageAt, kindAt, treeAt } from "@/features/kernel/addresses";
+import dynamic from "next/dynamic";
 import Link from "next/link";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 import type { Hazard } from "@/core/species/index";
 import type { Estimate } from "@/core/estimate/index";
 import type { Purpose } from "@/core/event/index";
@@ -13,7 +14,6 @@ import { day, fullness, litres, number, percent } from "@/words/format";
 import { PotSection } from "@/ui/pot-section";
 import { Reasoned, Why } from "@/ui/fields";
 import type { FrostWords } from "@/words/climate";
-import { MeasureForm } from "@/features/measure/measure-form";
 import { NoteForm } from "@/features/notes/note-form";
 import { PastPottingForm } from "@/features/potting/past-form";
 import { RootCheck } from "@/features/roots/root-check";
@@ -35,6 +35,9 @@ import {
 import { History, type HistoryItem, type TreeChoice } from "./history";
 import { Narrowest } from "./narrowest";
 import { TimePicture } from "./time-picture";
+
+// Its form is fetched when it is opened: most visits measure nothing.
+const MeasureForm = dynamic(() => import("@/features/measure/measure-form").then((m) => m.MeasureForm), { ssr: false });
 
 export interface TreeFacts {
   id: string;
@@ -424,11 +427,17 @@ export function TreeView({
 }
 
 /** A form that is there when it is wanted. */
+/** What is folded is made when it is first opened. */
 function Folded({ id, title, children }: { id: string; title: string; children: ReactNode }) {
+  const [opened, setOpened] = useState(false);
   return (
-    <details id={id} className="border-base-300 rounded-box scroll-mt-4 border px-3 py-2">
+    <details
+      id={id}
+      className="border-base-300 rounded-box scroll-mt-4 border px-3 py-2"
+      onToggle={(e) => e.currentTarget.open && setOpened(true)}
+    >
       <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">{title}</summary>
-      <div className="pb-2">{children}</div>
+      <div className="pb-2">{opened && children}</div>
     </details>
   );
 }
