@@ -24,7 +24,7 @@ export { WINDOW_DAYS } from "./window-series";
 export { openTogether } from "./tree-windows";
 export { anchoredShare, mostLiftedKg } from "./tree-situation";
 export { ADVISED_OPERATIONS, ballFromAbove, freshReading, treeAdvice, windowsByCorrection } from "./tree-advice";
-export { presumedPot } from "./replay";
+export { presumedPot } from "./replayed";
 export { juvenile } from "./juvenile";
 export { type LadderSetting, type LadderShelf, ladderTermsOf, type OffLadder, PLANNED_SEASONS } from "./ladder-problem";
 export { CROWN_ROOM, HAND_M, plannedKey, shelterPlanOf, type WinterStandings } from "./winter-standings";

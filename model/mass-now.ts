@@ -1,7 +1,7 @@
 import { mixInPot } from "@/core/mix/index";
 import { GRAVEL_KG_PER_L, likelyPotMassKg, vesselOf, volumeL } from "@/core/vessel/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import { type Replayed, yearsInPot } from "./replay";
+import { type Replayed, yearsInPot } from "./replayed";
 import { droopingKgPerL, treeKgOn, type TreeMeasures, UNKNOWN_MIX } from "@/core/mass/index";
 
 export interface MassNow {

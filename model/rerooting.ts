@@ -12,7 +12,7 @@ import {
 } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
 import type { Condition } from "@/core/records/index";
-import type { Replayed } from "./replay";
+import type { Replayed } from "./replayed";
 
 /** New roots as long as this in the fresh mix hold the ball: our judgement (L), one crossing of a usual ring. */
 export const HOLDING_MM = RING_MM;

@@ -19,7 +19,8 @@ import { WOOD_PHASES, woodStage, type WoodStage } from "@/core/wood/index";
 import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
 import type { KindTracks, YardFacts } from "./context";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
-import { presumedPot, replay, type Replayed, yearsInPot } from "./replay";
+import { replay } from "./replay";
+import { presumedPot, type Replayed, yearsInPot } from "./replayed";
 import { judge, type Verdict, type WindowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;

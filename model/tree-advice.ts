@@ -7,7 +7,7 @@ import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Readi
 import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "@/core/vessel/index";
 import { type Operation, operationOf } from "@/core/window/index";
 import { usualFillHeightMm } from "@/core/potting/index";
-import type { Replayed } from "./replay";
+import type { Replayed } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
 import type { OperationWindow } from "./tree-windows";
 

@@ -6,7 +6,7 @@ import { brimEstimate } from "@/core/vessel/index";
 import { type Limit, openPeriods } from "@/core/window/index";
 import type { KindTracks, YardFacts } from "./context";
 import type { TreeRecord } from "@/core/records/index";
-import type { Replayed } from "./replay";
+import type { Replayed } from "./replayed";
 
 export type VerdictCode = "unknown" | "not-due" | "move-now" | "wait" | "overdue" | "no-window" | "no-pot" | "hold";
 

@@ -3,7 +3,7 @@ import { OUTSIDE, type Standing, UNPROTECTED, type WinterTree } from "@/core/she
 import type { Profile } from "@/core/species/index";
 import { footprintMm, vesselOf, wallOf } from "@/core/vessel/index";
 import type { IndexedRecords, TreeRecord } from "@/core/records/index";
-import type { Replayed } from "./replay";
+import type { Replayed } from "./replayed";
 import { EVER, type Stay } from "./stays";
 import type { YardOnDay } from "./yard-on-day";
 

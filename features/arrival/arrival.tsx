@@ -1,6 +1,6 @@
 "use client";
 
-import { pageAt, streamAt, treeAt } from "@/features/kernel/addresses";
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { fault } from "@/contract/faults";
 import { faultWords } from "@/words/faults";
 import Link from "next/link";
@@ -32,7 +32,8 @@ import {
   PURPOSE_WORDS,
 } from "@/words/terms";
 import { type ArrivalDraft, EMPTY_ARRIVAL, readArrival, readingOf, type ArrivalField } from "./draft";
-import type { ArrivalContext } from "./season";
+import { ask } from "@/features/kernel/ask";
+import type { ArrivalContext } from "@/contract/queries";
 import { arrivalActText, findingText } from "@/words/arrival";
 import { useRecordingDay } from "@/features/kernel/recording-day";
 
@@ -433,11 +434,8 @@ function useContextOf(collectionId: string, kindId: string | null, unknown: Arri
   useEffect(() => {
     if (kindId === null) return;
     const leave = new AbortController();
-    fetch(streamAt(collectionId, "arrival/season", `?${new URLSearchParams({ kind: kindId, on })}`), {
-      signal: leave.signal,
-    })
-      .then((r) => (r.ok ? (r.json() as Promise<ArrivalContext>) : null))
-      .then((context) => context && setKnown({ kindId, on, context }))
+    ask(collectionId, "arrival/season", { kind: kindId, on }, leave.signal)
+      .then((context) => setKnown({ kindId, on, context }))
       .catch(() => undefined);
     return () => leave.abort();
   }, [collectionId, kindId, on]);

@@ -1,29 +1,14 @@
 import "server-only";
-import type { ArrivalKind, ArrivalSeason } from "@/core/arrival/index";
+import type { ArrivalContext, ArrivalOperation } from "@/contract/queries";
 import { toDay, toIso } from "@/core/dates/index";
 import { seasonFacts } from "@/core/judgement/index";
-import { type Hazard, kindById, partnersOf } from "@/core/species/index";
+import { kindById, partnersOf } from "@/core/species/index";
 import { kindOf, WINDOW_DAYS } from "@/model/index";
 import { OPEN_FROM, openPeriods, suitabilityOn } from "@/core/window/index";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
 
-const OPERATIONS = ["slip-up", "shave", "split", "up-pot", "bare-root"] as const;
-type ArrivalOperation = (typeof OPERATIONS)[number];
-
-/** What a kind and this season mean for a plant that arrives on a day. */
-export interface ArrivalContext {
-  name: string;
-  kind: ArrivalKind;
-  season: ArrivalSeason;
-  /** When each work may be done: `now`, or the day it opens; null: not within thirteen months. */
-  opens: Record<ArrivalOperation, string | null>;
-  /** Bears nothing without a partner, and none stands here. */
-  lonely: boolean;
-  hazards: readonly Hazard[];
-  note: string | null;
-  guess: boolean;
-}
+const OPERATIONS: readonly ArrivalOperation[] = ["slip-up", "shave", "split", "up-pot", "bare-root"];
 
 export async function arrivalContext(
   collectionId: string,

@@ -3,7 +3,8 @@ import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { closePools } from "@/server/pool";
-import { type ImportMessage, type ImportRequest, runImport } from "./run";
+import type { ListRequest } from "@/contract/files";
+import { type ImportMessage, runImport } from "./run";
 import { importStream } from "./stream";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
@@ -13,7 +14,7 @@ onDatabase("lists on a real database", () => {
   beforeAll(() => yard.found());
   afterAll(() => closePools());
 
-  const request = (kind: ImportRequest["kind"], more: Partial<ImportRequest> = {}): ImportRequest => ({
+  const request = (kind: ListRequest["kind"], more: Partial<ListRequest> = {}): ListRequest => ({
     kind,
     fileName: `${kind}.csv`,
     bytes: 0,
@@ -22,7 +23,7 @@ onDatabase("lists on a real database", () => {
     options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null },
     ...more,
   });
-  const bring = async (kind: ImportRequest["kind"], text: string, more: Partial<ImportRequest> = {}) => {
+  const bring = async (kind: ListRequest["kind"], text: string, more: Partial<ListRequest> = {}) => {
     const messages: ImportMessage[] = [];
     async function* file() {
       await Promise.resolve();

@@ -1,7 +1,7 @@
 import { SHOWN_PROBLEMS } from "./ndjson";
 import { type Fault, fault } from "@/contract/faults";
+import type { ListRequest } from "@/contract/files";
 import "server-only";
-import { z } from "zod";
 import { findCollection } from "@/data/collections";
 import { isDatabaseGone } from "@/data/db";
 import {
@@ -12,7 +12,7 @@ import {
   readPottingLines,
   readTreeLines,
 } from "@/formats/collection-csv";
-import { COLUMNS, guessMapping, IMPORT_KINDS, type ImportKind, type Mapping } from "@/formats/collection-columns";
+import { COLUMNS, guessMapping, type ImportKind, type Mapping } from "@/formats/collection-columns";
 import { readTable, type Table } from "@/formats/table";
 import { todayAt } from "@/server/clock";
 import { log } from "@/server/log";
@@ -21,20 +21,6 @@ import { BadBody } from "@/server/requests";
 import { type LoadedRecords, loadRecords } from "../collection/load";
 import type { RunCommand } from "@/features/kernel/run";
 import { checkPottingLines, checkTreeLines } from "./check";
-
-export const importRequest = z.object({
-  kind: z.enum(IMPORT_KINDS),
-  fileName: z.string().max(200),
-  bytes: z.number().int().min(0),
-  commandId: z.uuid().nullable(),
-  mapping: z.record(z.string(), z.number().int().min(0).max(200)).nullable(),
-  options: z.object({
-    lengthUnit: z.enum(["mm", "cm", "in"]),
-    volumeUnit: z.enum(["L", "gal"]),
-    dateOrder: z.enum(["dmy", "mdy"]).nullable(),
-  }),
-});
-export type ImportRequest = z.infer<typeof importRequest>;
 
 export interface ImportPreview {
   headers: string[];
@@ -81,7 +67,7 @@ const COMMAND_OF: Record<ImportKind, string> = {
 /** Reads a file as it streams in; without a commandId nothing is kept: that is the preview. */
 export async function runImport(
   collectionId: string,
-  request: ImportRequest,
+  request: ListRequest,
   file: AsyncIterable<Uint8Array>,
   tell: (message: ImportMessage) => void,
   runCommand: RunCommand,
@@ -125,7 +111,7 @@ export async function runImport(
 
 /** The file's lines that can come in, and what is wrong with the others: in themselves, or beside what is on record. */
 function readLines(
-  { kind, options }: ImportRequest,
+  { kind, options }: ListRequest,
   table: Table,
   mapping: Mapping,
   setting: ImportSetting,

@@ -1,3 +1,5 @@
+import type { ListRequest, WeatherRequest } from "@/contract/files";
+
 /** How far a file is that the server is at work on. */
 export interface Progress {
   step: "reading" | "checking" | "saving";
@@ -8,7 +10,7 @@ export interface Progress {
 export const AWAY = "Aurelian does not answer: is it still running? The file is still chosen; try again in a moment.";
 
 /** Sends a file as it is; what it is stands in a header. */
-export function sendFile(url: string, about: unknown, file: File): Promise<Response> {
+export function sendFile(url: string, about: ListRequest | WeatherRequest, file: File): Promise<Response> {
   return fetch(url, {
     method: "POST",
     headers: { "x-import": encodeURIComponent(JSON.stringify(about)) },

@@ -3,18 +3,14 @@
 import { streamAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { ImportKind, Mapping } from "@/formats/collection-columns";
+import type { ListRequest } from "@/contract/files";
 import { rememberOwn, useSeen } from "@/features/kernel/seen";
 import { faultWords } from "@/words/faults";
 import { useAsOf } from "@/features/kernel/as-of";
 import { AWAY, messagesOf, type Progress, sendFile } from "./send-file";
 import type { ImportMessage, ImportPreview } from "./run";
 
-export interface ImportChoice {
-  kind: ImportKind;
-  mapping: Mapping | null;
-  options: { lengthUnit: "mm" | "cm" | "in"; volumeUnit: "L" | "gal"; dateOrder: "dmy" | "mdy" | null };
-}
+export type ImportChoice = Omit<ListRequest, "fileName" | "bytes" | "commandId">;
 
 type Answer =
   | { ok: true; preview: ImportPreview }
@@ -31,7 +27,7 @@ export function useImport() {
   const send = async (file: File, choice: ImportChoice, commandId: string | null): Promise<Answer> => {
     setProgress({ step: "reading", done: 0, of: file.size });
     try {
-      const asked = { ...choice, fileName: file.name, bytes: file.size, commandId };
+      const asked: ListRequest = { ...choice, fileName: file.name, bytes: file.size, commandId };
       const response = await sendFile(streamAt(collectionId, "import-file"), asked, file);
       let last: Answer = { ok: false, message: AWAY };
       for await (const message of messagesOf<ImportMessage>(response)) {

@@ -1,5 +1,6 @@
 import "server-only";
 import { z } from "zod";
+import type { JobEvents } from "@/contract/queries";
 import { findJob } from "@/data/jobs";
 import { pool } from "@/server/pool";
 
@@ -20,7 +21,7 @@ export async function followJob(
   const text = new TextEncoder();
   const stream = new ReadableStream<Uint8Array>({
     async start(controller) {
-      const say = (event: string, data: unknown) =>
+      const say = <E extends keyof JobEvents>(event: E, data: JobEvents[E]) =>
         controller.enqueue(text.encode(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`));
       try {
         for (const end = Date.now() + MOST_MS; Date.now() < end && !signal.aborted;) {

@@ -1,5 +1,6 @@
 "use client";
 
+import type { JobEvents } from "@/contract/queries";
 import { jobAt } from "./addresses";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -31,10 +32,7 @@ export function Progress({
   useEffect(() => {
     const source = new EventSource(jobAt(collectionId, job.id));
     source.addEventListener("progress", (event) => {
-      const { progress, total } = JSON.parse((event as MessageEvent<string>).data) as {
-        progress: number;
-        total: number;
-      };
+      const { progress, total } = JSON.parse((event as MessageEvent<string>).data) as JobEvents["progress"];
       setAt({ id: job.id, progress, total });
     });
     source.addEventListener("ended", () => {

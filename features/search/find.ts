@@ -1,25 +1,13 @@
 import "server-only";
-import { z } from "zod";
+import type { FoundTree } from "@/contract/queries";
 import { toDay } from "@/core/dates/index";
 import { kindById, nameOf } from "@/core/species/index";
 import { plantsAt } from "@/core/records/index";
-import { isDatabaseGone } from "@/data/db";
 import { type LoadedRecords, viewRecords } from "../collection/load";
-
-export interface Found {
-  id: string;
-  tag: string;
-  name: string;
-  cultivar: string | null;
-  place: string | null;
-  /** The note the words were found in, cut to where they stand. */
-  note: string | null;
-  gone: boolean;
-}
 
 /** A tree's words, folded for comparing: `tag` weighs most, then `head`. */
 interface Entry {
-  found: Found;
+  found: FoundTree;
   tag: string;
   head: string;
   /** Words that are about it rather than its name. */
@@ -33,6 +21,8 @@ export function fold(text: string): string {
 }
 
 const MOST_FOUND = 30;
+/** Letters of a question that are looked for. */
+const MOST_ASKED = 200;
 const indexes = new WeakMap<LoadedRecords, Entry[]>();
 
 function indexOf(loaded: LoadedRecords, today: string): Entry[] {
@@ -72,11 +62,11 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
 }
 
 /** Trees in which every word is found: by tag first, then by name and place, then in notes; those that left come last. */
-export function findTrees(loaded: LoadedRecords, today: string, query: string): Found[] {
+export function findTrees(loaded: LoadedRecords, today: string, query: string): FoundTree[] {
   const words = fold(query).split(/\s+/).filter(Boolean);
   if (words.length === 0) return [];
   const starts = words.map((word) => new RegExp(`(^|[^\\p{L}\\p{N}])${escape(word)}`, "u"));
-  const scored: { found: Found; score: number }[] = [];
+  const scored: { found: FoundTree; score: number }[] = [];
   for (const entry of indexOf(loaded, today)) {
     let score = entry.found.gone ? 50 : 0;
     let note: string | null = null;
@@ -109,24 +99,8 @@ function cut(text: string, at: number): string {
   return `${from > 0 ? "…" : ""}${text.slice(from, at + 60)}${text.length > at + 60 ? "…" : ""}`;
 }
 
-export async function searchResponse(collectionId: string, query: string): Promise<Response> {
-  if (!z.uuid().safeParse(collectionId).success) return new Response("no such collection", { status: 404 });
-  try {
-    const from = performance.now();
-    const view = await viewRecords(collectionId);
-    if (!view) return new Response("no such collection", { status: 404 });
-    const found = findTrees(view.loaded, view.today, query.slice(0, 200));
-    return Response.json(
-      { found },
-      {
-        headers: {
-          "cache-control": "no-store",
-          "server-timing": `search;dur=${(performance.now() - from).toFixed(1)}`,
-        },
-      },
-    );
-  } catch (error) {
-    if (isDatabaseGone(error)) return new Response("the database does not answer just now", { status: 503 });
-    throw error;
-  }
+/** Null without such a collection. */
+export async function search(collectionId: string, query: string): Promise<{ found: FoundTree[] } | null> {
+  const view = await viewRecords(collectionId);
+  return view && { found: findTrees(view.loaded, view.today, query.slice(0, MOST_ASKED)) };
 }

@@ -1,10 +1,11 @@
 "use client";
 
-import { streamAt, treeAt } from "@/features/kernel/addresses";
+import { ask } from "@/features/kernel/ask";
+import { treeAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { type RefObject, useEffect, useId, useRef, useState } from "react";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
-import type { Found } from "./find";
+import type { FoundTree } from "@/contract/queries";
 
 const WAIT_MS = 90;
 
@@ -15,7 +16,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
   const list = useId();
   const dayQuery = useDayQuery();
   const [query, setQuery] = useState("");
-  const [answer, setAnswer] = useState<{ query: string; found: Found[] } | null>(null);
+  const [answer, setAnswer] = useState<{ query: string; found: FoundTree[] } | null>(null);
   const [at, setAt] = useState(0);
   const [away, setAway] = useState(false);
   const newest = useRef(0);
@@ -25,10 +26,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
     if (query.trim() === "") return;
     const mine = ++newest.current;
     const timer = setTimeout(() => {
-      fetch(streamAt(collectionId, "search", `?q=${encodeURIComponent(query)}`))
-        .then((response) =>
-          response.ok ? (response.json() as Promise<{ found: Found[] }>) : Promise.reject(new Error()),
-        )
+      ask(collectionId, "search", { q: query })
         .then((body) => {
           if (mine !== newest.current) return;
           setAnswer({ query, found: body.found });
@@ -40,7 +38,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
     return () => clearTimeout(timer);
   }, [query, collectionId]);
 
-  const open = (tree: Found | undefined) => {
+  const open = (tree: FoundTree | undefined) => {
     if (!tree) return;
     dialog.current?.close();
     router.push(treeAt(collectionId, tree.id, "", dayQuery));

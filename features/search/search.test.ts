@@ -1,7 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { closePools } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
-import { findTrees, fold, searchResponse } from "./find";
+import { answerQuery } from "@/server/queries";
+import { findTrees, fold, search } from "./find";
 
 afterAll(() => closePools());
 
@@ -60,9 +61,17 @@ test("its own name weighs more than where it came from; those that left come las
   expect(found.map((f) => f.gone)).toEqual([false, false, false, false, true]);
 });
 
-test("over HTTP: what is found, nothing for what is no collection", async () => {
-  const body = (await (await searchResponse(yard.id, "fig")).json()) as { found: { tag: string }[] };
-  expect(body.found.map((f) => f.tag)).toEqual(["FG-1"]);
-  expect((await searchResponse("no-uuid", "fig")).status).toBe(404);
-  expect((await searchResponse(randomUUID(), "fig")).status).toBe(404);
+test("over HTTP: what is found, nothing for what is no collection, and a question that was not asked is told", async () => {
+  const get = (id: string, query = "?q=fig") =>
+    answerQuery("search", new Request(`http://127.0.0.1/${query}`), Promise.resolve({ id }), (c, { q }) =>
+      search(c, q),
+    );
+  const answer = await get(yard.id);
+  expect(((await answer.json()) as { found: { tag: string }[] }).found.map((f) => f.tag)).toEqual(["FG-1"]);
+  expect(answer.headers.get("server-timing")).toMatch(/^search;dur=/);
+  expect((await get("no-uuid")).status).toBe(404);
+  expect((await get(randomUUID())).status).toBe(404);
+  const unasked = await get(yard.id, "");
+  expect(unasked.status).toBe(400);
+  expect(await unasked.json()).toEqual({ ok: false, code: "invalid", faults: [{ path: "q", code: "missing" }] });
 });

@@ -1,5 +1,5 @@
-import { SHOWN_PROBLEMS } from "@/features/imports/ndjson";
 import "server-only";
+import { SHOWN_PROBLEMS } from "@/features/imports/ndjson";
 import { type Fault, fault } from "@/contract/faults";
 import { z } from "zod";
 import { isDatabaseGone } from "@/data/db";
@@ -17,20 +17,9 @@ import { BadBody, bodyOf } from "@/server/requests";
 import { loadRecords, yardOf } from "../collection/load";
 import type { RunCommand } from "@/features/kernel/run";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
-import { weatherOptions } from "@/contract/climate";
+import { type WeatherRequest, weatherRequest } from "@/contract/files";
 import { airFitOf, type LearnedFit } from "./learn-air";
 import { nightPairs } from "./pairs";
-
-const weatherRequest = z.object({
-  fileName: z.string().max(200),
-  bytes: z.number().int().min(0),
-  commandId: z.uuid().nullable(),
-  options: weatherOptions,
-  /** Readings of this place; null: weather of the site. */
-  placeId: z.uuid().nullable(),
-  elevationM: z.number().min(-450).max(6000).nullable(),
-});
-type WeatherRequest = z.infer<typeof weatherRequest>;
 
 interface Faulty {
   problemCount: number;

@@ -1,6 +1,7 @@
 "use client";
 
 import { streamAt } from "@/features/kernel/addresses";
+import type { WeatherRequest } from "@/contract/files";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { AWAY, messagesOf, type Progress, sendFile } from "../imports/send-file";
@@ -9,11 +10,7 @@ import { faultWords } from "@/words/faults";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { WeatherMessage, WeatherPreview } from "./stream";
 
-export interface WeatherChoice {
-  options: { unit: "auto" | "C" | "F"; dateOrder: "auto" | "dmy" | "mdy" };
-  placeId: string | null;
-  elevationM: number | null;
-}
+export type WeatherChoice = Omit<WeatherRequest, "fileName" | "bytes" | "commandId">;
 
 type Answer = { ok: true; preview: WeatherPreview } | { ok: true; entryId: string } | { ok: false; message: string };
 
@@ -26,7 +23,7 @@ export function useWeatherFile() {
   const send = async (file: File, choice: WeatherChoice, commandId: string | null): Promise<Answer> => {
     setProgress({ step: "reading", done: 0, of: file.size });
     try {
-      const about = { ...choice, fileName: file.name, bytes: file.size, commandId };
+      const about: WeatherRequest = { ...choice, fileName: file.name, bytes: file.size, commandId };
       const response = await sendFile(streamAt(collectionId, "weather-file"), about, file);
       let last: Answer = { ok: false, message: AWAY };
       for await (const message of messagesOf<WeatherMessage>(response)) {

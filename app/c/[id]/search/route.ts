@@ -1,8 +1,6 @@
-import { searchResponse } from "@/features/search/find";
-import { answering } from "@/server/answers";
+import { search } from "@/features/search/find";
+import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answering(request, async () => {
-    return searchResponse((await params).id, new URL(request.url).searchParams.get("q") ?? "");
-  });
+  return answerQuery("search", request, params, (id, { q }) => search(id, q));
 }

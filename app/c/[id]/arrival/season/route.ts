@@ -1,14 +1,6 @@
-import { z } from "zod";
 import { arrivalContext } from "@/features/arrival/season";
-import { answering } from "@/server/answers";
+import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  return answering(request, async () => {
-    const { id } = await params;
-    const { searchParams: asked } = new URL(request.url);
-    const context = z.uuid().safeParse(id).success
-      ? await arrivalContext(id, asked.get("kind"), asked.get("on") ?? undefined)
-      : null;
-    return context ? Response.json(context) : new Response("no such collection", { status: 404 });
-  });
+  return answerQuery("arrival/season", request, params, (id, { kind, on }) => arrivalContext(id, kind, on));
 }

@@ -1,0 +1,33 @@
+import { z } from "zod";
+import { weatherOptions } from "./climate";
+
+/** What is said of a file that is sent; without a command's id nothing of it is kept: that is the preview. */
+const sent = {
+  fileName: z.string().max(200),
+  bytes: z.number().int().min(0),
+  commandId: z.uuid().nullable(),
+};
+
+/** A list of trees, pots or pottings. */
+export const listRequest = z.object({
+  ...sent,
+  kind: z.enum(["trees", "pots", "pottings"]),
+  /** Which column holds each field; null: found from the headings. */
+  mapping: z.record(z.string(), z.number().int().min(0).max(200)).nullable(),
+  options: z.object({
+    lengthUnit: z.enum(["mm", "cm", "in"]),
+    volumeUnit: z.enum(["L", "gal"]),
+    dateOrder: z.enum(["dmy", "mdy"]).nullable(),
+  }),
+});
+export type ListRequest = z.infer<typeof listRequest>;
+
+/** A file of weather. */
+export const weatherRequest = z.object({
+  ...sent,
+  options: weatherOptions,
+  /** Readings of this place; null: weather of the site. */
+  placeId: z.uuid().nullable(),
+  elevationM: z.number().min(-450).max(6000).nullable(),
+});
+export type WeatherRequest = z.infer<typeof weatherRequest>;

@@ -1,0 +1,59 @@
+import { z } from "zod";
+import type { ArrivalKind, ArrivalSeason } from "@/core/arrival/index";
+import type { Operation } from "@/core/window/index";
+import type { Hazard } from "@/core/species/index";
+
+/** What is read besides pages: a question that stands in the address, and its answer in JSON. */
+interface Query<I extends z.ZodType, R> {
+  input: I;
+  /** Only a type: answers are made by typed code and not read back. */
+  result?: R;
+}
+
+const answering =
+  <R>() =>
+  <I extends z.ZodType>(input: I): Query<I, R> => ({ input });
+
+/** A tree that a search found. */
+export interface FoundTree {
+  id: string;
+  tag: string;
+  name: string;
+  cultivar: string | null;
+  place: string | null;
+  /** The note the words were found in, cut to where they stand. */
+  note: string | null;
+  gone: boolean;
+}
+
+/** Works that may be due when a plant arrives. */
+export type ArrivalOperation = Extract<Operation, "slip-up" | "shave" | "split" | "up-pot" | "bare-root">;
+
+/** What a kind and this season mean for a plant that arrives on a day. */
+export interface ArrivalContext {
+  name: string;
+  kind: ArrivalKind;
+  season: ArrivalSeason;
+  /** When each work may be done: `now`, or the day it opens; null: not within thirteen months. */
+  opens: Record<ArrivalOperation, string | null>;
+  /** Bears nothing without a partner, and none stands here. */
+  lonely: boolean;
+  hazards: readonly Hazard[];
+  note: string | null;
+  guess: boolean;
+}
+
+export const QUERIES = {
+  search: answering<{ found: FoundTree[] }>()(z.object({ q: z.string() })),
+  "arrival/season": answering<ArrivalContext>()(z.object({ kind: z.string(), on: z.string().optional() })),
+} as const;
+
+export type QueryName = keyof typeof QUERIES;
+export type QueryInput<N extends QueryName> = z.output<(typeof QUERIES)[N]["input"]>;
+export type QueryAnswer<N extends QueryName> = NonNullable<(typeof QUERIES)[N]["result"]>;
+
+/** What a running job tells, as server-sent events: `progress` while it runs, `ended` once. */
+export interface JobEvents {
+  progress: { progress: number; total: number; state: string };
+  ended: { state: string; message: string | null };
+}
