@@ -9,7 +9,7 @@ function boundsOf(): string[] {
     const walk = (node: unknown, at: string): void => {
       if (typeof node !== "object" || node === null) return;
       const n = node as Record<string, unknown>;
-      const told = (v: unknown) =>
+      const shown = (v: unknown) =>
         v === undefined || Math.abs(Number(v)) === Number.MAX_SAFE_INTEGER ? "" : JSON.stringify(v);
       const say = (low: string, high: string, what: string) => {
         if (low !== "" || high !== "")
@@ -17,12 +17,12 @@ function boundsOf(): string[] {
       };
       if (n.type === "number" || n.type === "integer")
         say(
-          n.exclusiveMinimum === undefined ? told(n.minimum) : `>${told(n.exclusiveMinimum)}`,
-          told(n.maximum),
+          n.exclusiveMinimum === undefined ? shown(n.minimum) : `>${shown(n.exclusiveMinimum)}`,
+          shown(n.maximum),
           n.type,
         );
-      if (n.type === "string") say(told(n.minLength), told(n.maxLength), "text");
-      if (n.type === "array") say(told(n.minItems), told(n.maxItems), "list");
+      if (n.type === "string") say(shown(n.minLength), shown(n.maxLength), "text");
+      if (n.type === "array") say(shown(n.minItems), shown(n.maxItems), "list");
       for (const [key, value] of Object.entries(n.properties ?? {})) walk(value, at === "" ? key : `${at}.${key}`);
       walk(n.items, `${at}.*`);
       walk(n.additionalProperties, `${at}.*`);

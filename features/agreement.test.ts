@@ -62,7 +62,7 @@ afterAll(() => closePools());
 const days = (today: number) => Array.from({ length: 53 }, (_, i) => toIso(today - 364 + i * STEP_DAYS));
 
 /** What every page may say of a tree, in one comparable shape. */
-const said = (state: TreeState) => ({
+const essence = (state: TreeState) => ({
   ripe: state.wood.ripe,
   stage: state.wood.stage,
   fill: state.fill,
@@ -93,12 +93,12 @@ test(
           expect(row.verdict).toEqual(state.verdict);
           expect(row.dueOn).toBe("none" in state.due ? null : state.due.p50);
           expect(row.count).toBe(day.plants);
-          expect(said(browser.on(on).tree(row.id)!.state)).toEqual(said(state));
+          expect(essence(browser.on(on).tree(row.id)!.state)).toEqual(essence(state));
         }
         for (const day of inTurn(view, on, n)) {
           const picture = day.tree.picture(on)!;
           expect(browser.tree(day.record.id)!.picture(on)).toEqual(picture);
-          expect(said(picture.state)).toEqual(said(day.state));
+          expect(essence(picture.state)).toEqual(essence(day.state));
           const { fill, circling } = picture.points.find((p) => p.on === on)!;
           expect([fill[1], circling[1]]).toEqual([day.state.fill.p50, day.state.circling.p50]);
           expect(picture.fits).toEqual(day.fits());
@@ -152,9 +152,9 @@ test(
           const treeId = day.record.id;
           const asked = { collectionId, treeId, on };
           const { state, mass } = day;
-          expect(said(propsOf(await TreeScreen(asked), TreeView).initial.state)).toEqual(said(state));
+          expect(essence(propsOf(await TreeScreen(asked), TreeView).initial.state)).toEqual(essence(state));
           const bench = propsOf(await PottingScreen(asked), PottingBench);
-          expect(said(bench.state)).toEqual(said(state));
+          expect(essence(bench.state)).toEqual(essence(state));
           expect(bench.fits).toEqual(day.fits());
           const correct = propsOf(await CorrectScreen(asked), CorrectView).facts;
           expect([correct.volumeL, correct.believed.fill, correct.massKg]).toEqual([

@@ -298,10 +298,10 @@ test("one odd row never closes a collection: it is kept, named in the tree's his
   const journal = propsOf(await HistoryScreen({ collectionId: yard.id, before: undefined }), Journal).entries;
   expect(journal.filter((e) => e.unreadable).map((e) => e.words)).toEqual(["ODD-1: roots"]);
   const history = propsOf(await TreeScreen({ collectionId: yard.id, treeId, on: undefined }), TreeView).facts.history;
-  const said = history.flatMap((h) =>
+  const words = history.flatMap((h) =>
     h.payload.kind === "unreadable" ? [eventWords(h.payload, h.names, "metric")] : [],
   );
-  expect(said).toEqual([
+  expect(words).toEqual([
     "Something that cannot be read (“roots-read”, damaged). It is kept as it is, and counts for nothing.",
     "Something a later version of this program wrote (“roots-read”): this one cannot read it. It is kept, and counts again after an update.",
   ]);

@@ -15,14 +15,14 @@ const speaksOfPace = ({ payload }: LoggedEvent) => payload.kind === "roots-read"
 interface Voice {
   tree: TreeRecord;
   sort: string | null;
-  said: { on: DayNumber; evidence: Normal | null }[];
+  checks: { on: DayNumber; evidence: Normal | null }[];
 }
 
 /** What a tree's own checks said of its pace, check by check. Inherited checks of a batch are the batch's word. */
 function voiceOf(tree: TreeRecord, indexed: IndexedRecords, tracksOn: TracksOn, today: DayNumber): Voice {
   const events = indexed.eventsByTree.get(tree.id) ?? [];
   const days = new Set(events.flatMap((e) => (e.treeId === tree.id && speaksOfPace(e) ? [toDay(e.on.best)] : [])));
-  const said = [...days].flatMap((on) => {
+  const checks = [...days].flatMap((on) => {
     if (on > today) return [];
     const kind = tracksOn(tree, on);
     const profile = onStock(kind.profile, tree.stockPace);
@@ -32,11 +32,11 @@ function voiceOf(tree: TreeRecord, indexed: IndexedRecords, tracksOn: TracksOn, 
     return [{ on, evidence: evidenceOf(prior, lnFactorOf(state.belief, profile.kPerDegreeDay)) }];
   });
   const sort = tree.cultivar?.trim().toLocaleLowerCase() ?? "";
-  return { tree, sort: sort === "" ? null : sort, said };
+  return { tree, sort: sort === "" ? null : sort, checks };
 }
 
 const evidenceAt = (voice: Voice, on: DayNumber): Normal | null =>
-  voice.said.filter((s) => s.on <= on).at(-1)?.evidence ?? null;
+  voice.checks.filter((s) => s.on <= on).at(-1)?.evidence ?? null;
 
 type TracksOn = (tree: TreeRecord, on: DayNumber) => KindTracks;
 
@@ -50,7 +50,7 @@ export function matePriorsAmong(
   const priors: Record<string, MatePrior[]> = {};
   if (trees.length < 2) return priors;
   const voices = trees.map((tree) => voiceOf(tree, indexed, tracksOn, today));
-  const days = [...new Set(voices.flatMap((v) => v.said.map((s) => s.on)))].sort((a, b) => a - b);
+  const days = [...new Set(voices.flatMap((v) => v.checks.map((s) => s.on)))].sort((a, b) => a - b);
   const total = profileOf(trees[0]).vigourSd ** 2;
   for (const on of days) {
     const known = voices.map((v) => evidenceAt(v, on));

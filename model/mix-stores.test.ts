@@ -10,7 +10,7 @@ import { pairLimitKg, soloLimitKg, waysToCarry } from "@/core/people/index";
 
 const POT = { known: "about", litres: 10, wall: "terracotta" } as const;
 const ID = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, "0")}`;
-const told = (...payloads: EventPayload[]) =>
+const logOf = (...payloads: EventPayload[]) =>
   payloads.map((payload, i) => anEvent("2026-05-01", payload, { id: ID(900 + i), seq: i + 1, treeId: null }));
 const own = { name: "Chips", ...COMPONENTS.grit, flags: [], confidence: "M", source: "weighed" } as const;
 
@@ -24,12 +24,12 @@ test("the newest word about a recipe counts, and one that is gone is not at hand
     note: "",
     gone,
   });
-  expect(mixStoresOf(told(recipe("A", false), recipe("B", false))).recipes.map((r) => r.name)).toEqual(["B"]);
-  expect(mixStoresOf(told(recipe("A", false), recipe("B", true))).recipes).toEqual([]);
+  expect(mixStoresOf(logOf(recipe("A", false), recipe("B", false))).recipes.map((r) => r.name)).toEqual(["B"]);
+  expect(mixStoresOf(logOf(recipe("A", false), recipe("B", true))).recipes).toEqual([]);
 });
 
 test("a recipe with a component of one's own is a mix at hand; without the component it is what is left of it", () => {
-  const events = told(
+  const events = logOf(
     { kind: "component", componentId: ID(2), own: { ...own, flags: [] }, gone: false },
     {
       kind: "recipe",
@@ -58,12 +58,12 @@ test("reclaimed mix goes on ageing in its heap and is used up by what is taken",
   };
   const kept: EventPayload = { kind: "reclaimed", stockId: ID(3), stock, gone: false };
   const used: EventPayload = { kind: "reclaimed-used", stockId: ID(3), litres: 20 };
-  const find = (events: ReturnType<typeof told>, on: string) =>
+  const find = (events: ReturnType<typeof logOf>, on: string) =>
     mixChoices(mixStoresOf(events), toDay(on)).find((m) => m.from === "reclaimed");
-  expect(find(told(kept), "2027-05-01")).toMatchObject({ leftL: 50 });
-  expect(find(told(kept), "2027-05-01")!.ageYears).toBeCloseTo(3, 1);
-  expect(find(told(kept, used), "2026-05-01")).toMatchObject({ leftL: 30 });
-  expect(find(told(kept, used, used, used), "2026-05-01")).toBeUndefined();
+  expect(find(logOf(kept), "2027-05-01")).toMatchObject({ leftL: 50 });
+  expect(find(logOf(kept), "2027-05-01")!.ageYears).toBeCloseTo(3, 1);
+  expect(find(logOf(kept, used), "2026-05-01")).toMatchObject({ leftL: 30 });
+  expect(find(logOf(kept, used, used, used), "2026-05-01")).toBeUndefined();
 });
 
 test("a lot is described, carried and bought anew by events; an identified pot leaves its lot with its tree", () => {

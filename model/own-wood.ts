@@ -163,10 +163,10 @@ function toldOn(events: readonly LoggedEvent[], site: Site): DayNumber[] {
 
 /** Days from which a tree's tracks are its own: each such event, and each move after the first; empty where it goes as its kind does. */
 export function ownWoodFrom(events: readonly LoggedEvent[], moves: readonly DayNumber[], site: Site): DayNumber[] {
-  const told = toldOn(events, site);
-  if (told.length === 0) return [];
-  const first = Math.min(...told);
-  return [...new Set([...told, ...moves.filter((from) => from > first)])].sort((a, b) => a - b);
+  const tellingDays = toldOn(events, site);
+  if (tellingDays.length === 0) return [];
+  const first = Math.min(...tellingDays);
+  return [...new Set([...tellingDays, ...moves.filter((from) => from > first)])].sort((a, b) => a - b);
 }
 
 /** The tracks of where it stands on a day, with all that was seen and done by then laid on top, season by season. */

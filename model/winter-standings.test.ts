@@ -179,7 +179,7 @@ test("the dead and the sold stand nowhere; sets stand together; who is rooted in
 
 test("wrapping, the grower's own word and what was said of the clay reach the winter", () => {
   const tree = aTree();
-  const told = standingsOf(
+  const chosen = standingsOf(
     [tree],
     [
       came(tree),
@@ -189,8 +189,8 @@ test("wrapping, the grower's own word and what was said of the clay reach the wi
     ],
   );
   const protection = { wrap: "jute", mulched: true, sunk: false };
-  expect(told.standings[0]).toMatchObject({ protection, inBelowC: 3 });
-  expect(told.trees[0]).toMatchObject({ protection, inBelowC: 3, frostProof: true });
+  expect(chosen.standings[0]).toMatchObject({ protection, inBelowC: 3 });
+  expect(chosen.trees[0]).toMatchObject({ protection, inBelowC: 3, frostProof: true });
 });
 
 test("a kept plan is the last whole one with what was changed after it; other winters have their own", () => {

@@ -135,10 +135,10 @@ export interface PlannedStand {
 /** The kept plan of a winter, pot by pot; null where none was kept. */
 export function shelterPlanOf(indexed: IndexedRecords, winter: number): Map<string, PlannedStand> | null {
   let plan: Map<string, PlannedStand> | null = null;
-  const told = indexed.records.events
+  const plans = indexed.records.events
     .filter((e) => e.payload.kind === "shelter-planned" && e.payload.winter === winter)
     .sort((a, b) => a.seq - b.seq || a.ord - b.ord);
-  for (const { payload } of told) {
+  for (const { payload } of plans) {
     if (payload.kind !== "shelter-planned") continue;
     if (payload.whole) plan = new Map();
     plan ??= new Map();

@@ -32,13 +32,13 @@ function spreadFromRange(tminC: readonly number[], tmaxC: readonly number[]) {
 }
 
 /** Full normals from a table of means, brought to the site's height; rain and wind stay plain defaults. */
-export function normalsFromTable(said: NormalsSaid, siteElevationM: number): Normals {
-  const shift = lapseC(said.elevationM, siteElevationM);
-  const sd = spreadFromRange(said.tminC, said.tmaxC);
+export function normalsFromTable(stated: NormalsSaid, siteElevationM: number): Normals {
+  const shift = lapseC(stated.elevationM, siteElevationM);
+  const sd = spreadFromRange(stated.tminC, stated.tmaxC);
   const all = (value: number) => Array.from({ length: 12 }, () => value);
   return {
-    tminC: said.tminC.map((v) => v + shift),
-    tmaxC: said.tmaxC.map((v) => v + shift),
+    tminC: stated.tminC.map((v) => v + shift),
+    tmaxC: stated.tmaxC.map((v) => v + shift),
     tminSdC: sd,
     tmaxSdC: sd.map((v) => v + 0.6),
     wetShare: all(DEFAULT_RAIN.wetShare),
@@ -67,11 +67,11 @@ export function offsetForFrostDays(
   latitudeDeg: number,
   startDay: DayNumber,
   minima: ArrayLike<number>,
-  said: { last: string | null; first: string | null },
+  stated: { last: string | null; first: string | null },
 ): FrostFit {
   const slot = (monthDay: string | null) =>
     monthDay === null ? null : frostSlotOf(toDay(`2005-${monthDay === "02-29" ? "02-28" : monthDay}`), latitudeDeg);
-  const wanted = { last: slot(said.last), first: slot(said.first) };
+  const wanted = { last: slot(stated.last), first: slot(stated.first) };
   const misses = (offsetC: number) => {
     const s = frostStatistics(latitudeDeg, startDay, minima, 0, offsetC);
     const miss = (which: "last" | "first") => {
@@ -101,11 +101,11 @@ export function offsetForFrostDays(
 /** Answers whose frost days take the neighbourhood's word, for sites without a record. */
 export function answersWithFrost(
   answers: SiteAnswers,
-  said: { last: string | null; first: string | null },
+  stated: { last: string | null; first: string | null },
 ): SiteAnswers {
   return {
     ...answers,
-    lastSpringFrost: said.last ?? answers.lastSpringFrost,
-    firstAutumnFrost: said.first ?? answers.firstAutumnFrost,
+    lastSpringFrost: stated.last ?? answers.lastSpringFrost,
+    firstAutumnFrost: stated.first ?? answers.firstAutumnFrost,
   };
 }

@@ -188,14 +188,14 @@ export function buildSite(input: SiteInput): Site {
     record !== null && frostStatistics(latitudeDeg, record.startDay, record.tminC, 0).first.years >= ENOUGH_FROST_YEARS;
   const ownNormals = record ? normalsFromRecord(record) : null;
   const readings = record && !ownNormals ? readingsFit(record, input.normals) : null;
-  const told: Normals = readings
+  const given: Normals = readings
     ? {
         ...input.normals,
         tminC: input.normals.tminC.map((v) => v + readings.minC),
         tmaxC: input.normals.tmaxC.map((v) => v + readings.maxC),
       }
     : input.normals;
-  let generated = generateWeather(latitudeDeg, ownNormals ?? told, ENSEMBLE_YEARS, input.seed);
+  let generated = generateWeather(latitudeDeg, ownNormals ?? given, ENSEMBLE_YEARS, input.seed);
   const counted = long ? record! : generated;
   const frostFit = input.knownFrost
     ? offsetForFrostDays(latitudeDeg, counted.startDay, counted.tminC, input.knownFrost)
@@ -203,7 +203,7 @@ export function buildSite(input: SiteInput): Site {
   const raise = (values: number[]) => values.map((v) => v + (frostFit?.offsetC ?? 0));
   const raised = (n: Normals): Normals => ({ ...n, tminC: raise(n.tminC) });
   const recordNormals = ownNormals && raised(ownNormals);
-  const normals = recordNormals ?? raised(told);
+  const normals = recordNormals ?? raised(given);
   if (frostFit !== null && frostFit.offsetC !== 0) {
     if (record) record.tminC = record.tminC.map((v, i) => Math.min(v + frostFit.offsetC, record.tmaxC[i]));
     generated = generateWeather(latitudeDeg, normals, ENSEMBLE_YEARS, input.seed);

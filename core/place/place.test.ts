@@ -176,11 +176,11 @@ test("what a logger reads gives back lag, hold and sun of a place that is not li
   expect(fit.air.hold).toBeCloseTo(0.55, 1);
   expect(fit.residualC).toBeLessThan(0.6);
   // What counts in the end: the air it tells of is the air that was.
-  const [told, was] = [{ ...PLACE_AIR.garage, ...fit.air }, truth].map((air) => airAtPlace(winter, air));
+  const [learned, was] = [{ ...PLACE_AIR.garage, ...fit.air }, truth].map((air) => airAtPlace(winter, air));
   const typed = airAtPlace(winter, PLACE_AIR.garage);
   const miss = (a: Float64Array) => Math.sqrt(a.reduce((s, t, i) => s + (t - was[i]) ** 2, 0) / a.length);
-  expect(miss(told)).toBeLessThan(0.4);
-  expect(miss(typed)).toBeGreaterThan(2.5 * miss(told));
+  expect(miss(learned)).toBeLessThan(0.4);
+  expect(miss(typed)).toBeGreaterThan(2.5 * miss(learned));
 });
 
 test("a glasshouse is learned from hours below its vents only", () => {
@@ -196,9 +196,9 @@ test("cold nights are met on average, whatever else misses", () => {
   // A place no lag and hold describe: colder by the square of the frost.
   const readC = airAtPlace(winter, PLACE_AIR.shed).map((t, i) => t - 0.02 * Math.min(0, winter.airC[i]) ** 2);
   const fit = learnAir(winter, readC, PLACE_AIR.shed)!;
-  const told = airAtPlace(winter, { ...PLACE_AIR.shed, ...fit.air });
+  const learned = airAtPlace(winter, { ...PLACE_AIR.shed, ...fit.air });
   const cold = Array.from({ length: WINTER.days }, (_, d) => d).filter((d) => dayLow(winter.airC, d) <= 5);
-  const missed = cold.reduce((s, d) => s + dayLow(readC, d) - dayLow(told, d), 0) / cold.length;
+  const missed = cold.reduce((s, d) => s + dayLow(readC, d) - dayLow(learned, d), 0) / cold.length;
   expect(Math.abs(missed)).toBeLessThan(0.05);
 });
 

@@ -12,10 +12,10 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
   const trees = new Map(raw.trees.map((tree) => [tree.id, { ...tree }]));
   const lots = new Map(raw.lots.map((lot) => [lot.id, lot]));
   // What was recorded last knows best, whatever day it speaks of.
-  const told = raw.events
+  const readable = raw.events
     .filter((e) => eventIs(e.payload.kind, "describes"))
     .sort((a, b) => a.seq - b.seq || a.ord - b.ord);
-  for (const event of told) {
+  for (const event of readable) {
     const tree = event.treeId === null ? undefined : trees.get(event.treeId);
     const { payload } = event;
     if (payload.kind === "measured") measure(payload, event, tree, lots);
@@ -29,9 +29,9 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
     if (payload.kind === "matched") tree.set = payload.set;
     if (payload.kind === "winter-word") tree.inBelowC = payload.inBelowC;
   }
-  sayOwnValues(trees, told);
+  sayOwnValues(trees, readable);
   const places = (raw.places ?? []).map((place) => ({ ...place }));
-  for (const { payload, placeId } of told) {
+  for (const { payload, placeId } of readable) {
     if (payload.kind !== "place-described" && payload.kind !== "place-built") continue;
     const place = places.find((p) => p.id === placeId);
     if (payload.kind === "place-built") {
@@ -58,18 +58,18 @@ export function resolveRecords(raw: CollectionRecords): CollectionRecords {
 }
 
 /** What the collection says otherwise than the library, of kinds, of sorts and of single trees: the newest word of each counts. */
-function sayOwnValues(trees: Map<string, TreeRecord>, told: readonly LoggedEvent[]): void {
-  const said = new Map<string, Partial<KindValues> | null>();
-  for (const { payload, treeId } of told) {
+function sayOwnValues(trees: Map<string, TreeRecord>, readable: readonly LoggedEvent[]): void {
+  const ownValues = new Map<string, Partial<KindValues> | null>();
+  for (const { payload, treeId } of readable) {
     if (payload.kind !== "kind-said") continue;
-    said.set(treeId ?? sortKey(payload.kindId, payload.cultivar), payload.values);
+    ownValues.set(treeId ?? sortKey(payload.kindId, payload.cultivar), payload.values);
   }
-  if (said.size === 0) return;
+  if (ownValues.size === 0) return;
   for (const tree of trees.values()) {
     const own: OwnValues = {
-      collection: (tree.kindId && said.get(sortKey(tree.kindId, null))) || undefined,
-      cultivar: (tree.kindId && tree.cultivar && said.get(sortKey(tree.kindId, tree.cultivar))) || undefined,
-      tree: said.get(tree.id) ?? undefined,
+      collection: (tree.kindId && ownValues.get(sortKey(tree.kindId, null))) || undefined,
+      cultivar: (tree.kindId && tree.cultivar && ownValues.get(sortKey(tree.kindId, tree.cultivar))) || undefined,
+      tree: ownValues.get(tree.id) ?? undefined,
     };
     if (own.collection || own.cultivar || own.tree) tree.own = own;
   }

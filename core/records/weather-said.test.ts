@@ -21,7 +21,7 @@ test("the newest word on each counts, and taking back leaves none", () => {
     said(alarm("2", 0)),
     said(alarm("2", 0, true)),
   ]);
-  expect(all.said.frost).toEqual({ last: "05-20", first: null });
+  expect(all.climate.frost).toEqual({ last: "05-20", first: null });
   expect([...all.placeClimates]).toEqual([["a", { climate: { offsetC: 2, damping: 0 }, nights: null }]]);
   expect(all.alarms.map((a) => [a.alarmId, a.thresholdC])).toEqual([["1", -2]]);
 });

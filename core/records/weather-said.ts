@@ -25,13 +25,13 @@ export interface Alarm {
 
 /** The newest word on each: climate of the site, order of the records, climates of places, alarms. */
 export function weatherSaid(events: readonly LoggedEvent[]) {
-  const said: ClimateSaid = { normals: null, frost: null };
+  const climate: ClimateSaid = { normals: null, frost: null };
   let ranking: SourceRanking = { order: [], leftOut: [] };
   const placeClimates = new Map<string, PlaceClimateSaid>();
   const alarms = new Map<string, Alarm>();
-  const told = events.filter((e) => KINDS.has(e.payload.kind)).sort((a, b) => a.seq - b.seq || a.ord - b.ord);
-  for (const { payload, placeId } of told) {
-    if (payload.kind === "climate-said") [said.normals, said.frost] = [payload.normals, payload.frost];
+  const statements = events.filter((e) => KINDS.has(e.payload.kind)).sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  for (const { payload, placeId } of statements) {
+    if (payload.kind === "climate-said") [climate.normals, climate.frost] = [payload.normals, payload.frost];
     if (payload.kind === "weather-ranked") ranking = { order: payload.order, leftOut: payload.leftOut };
     if (payload.kind === "place-climate" && placeId) {
       if (payload.climate === null) placeClimates.delete(placeId);
@@ -43,7 +43,7 @@ export function weatherSaid(events: readonly LoggedEvent[]) {
       else alarms.set(alarmId, { alarmId, name, thresholdC, chance, placeId: payload.placeId });
     }
   }
-  return { said, ranking, placeClimates, alarms: [...alarms.values()] };
+  return { climate, ranking, placeClimates, alarms: [...alarms.values()] };
 }
 
 const KINDS = new Set(["climate-said", "weather-ranked", "place-climate", "alarm"]);

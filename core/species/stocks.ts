@@ -78,6 +78,6 @@ export const STOCKS: readonly Stock[] = [
 /** The stock a grower's words mean for a genus; null where nobody knows, or the words say nothing of it. */
 export function stockFor(genus: string, words: string | null | undefined): Stock | null {
   if (!words) return null;
-  const said = words.toLocaleLowerCase();
-  return STOCKS.find((s) => s.genera.includes(genus) && s.words.some((w) => said.includes(w))) ?? null;
+  const typed = words.toLocaleLowerCase();
+  return STOCKS.find((s) => s.genera.includes(genus) && s.words.some((w) => typed.includes(w))) ?? null;
 }

@@ -81,7 +81,7 @@ function airAsLearned(built: PlaceAir, shelter: Shelter, { climate, air }: Place
 export function airOf(
   kind: PlaceKind,
   build: PlaceBuild,
-  said: PlaceClimateSaid | null,
+  own: PlaceClimateSaid | null,
 ): { air: PlaceAir; light: LightClass; basis: AirBasis } {
   const shelter = build.shelter ?? USUAL_SHELTER[kind];
   const type = PLACE_AIR[shelter];
@@ -91,9 +91,9 @@ export function airOf(
     ventC: build.ventC ?? type.ventC,
   };
   return {
-    air: said ? airAsLearned(built, shelter, said) : built,
+    air: own ? airAsLearned(built, shelter, own) : built,
     light: build.light ?? type.light,
-    basis: said ? (said.nights === null ? "said" : "read") : build.shelter ? "type" : "guess",
+    basis: own ? (own.nights === null ? "said" : "read") : build.shelter ? "type" : "guess",
   };
 }
 

@@ -40,7 +40,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
       kind: place.kind,
       trees: loaded.trees.filter((t) => t.placeId === place.id).length,
       climate,
-      told: said !== null,
+      ownClimate: said !== null,
       learnedFrom: said?.nights ?? null,
       air: said?.air ?? null,
       hours: hours.length,

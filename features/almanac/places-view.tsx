@@ -23,7 +23,7 @@ export interface PlaceFacts {
   trees: number;
   climate: PlaceClimate;
   /** Typed or learned, not assumed by what the place is like. */
-  told: boolean;
+  ownClimate: boolean;
   /** Nights the climate was learned from; null where it was typed. */
   learnedFrom: number | null;
   /** How its air follows the air outside, where hours read there have told. */
@@ -99,13 +99,13 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
             </span>
           </h2>
           <p data-testid="place-climate">
-            {!place.told && place.kind === "open" ? (
+            {!place.ownClimate && place.kind === "open" ? (
               "Counts as the open site: nobody has read or said otherwise."
             ) : (
               <>
-                {!place.told && <span className="badge badge-warning badge-sm mr-2">guess</span>}
+                {!place.ownClimate && <span className="badge badge-warning badge-sm mr-2">guess</span>}
                 <b>{placeClimateWords(place.climate, units)}</b>,{" "}
-                {!place.told
+                {!place.ownClimate
                   ? "assumed by what it is like"
                   : place.learnedFrom === null
                     ? "as typed"
@@ -228,7 +228,7 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
           <button type="submit" className="btn min-h-11" disabled={busy}>
             That is how they are
           </button>
-          {place.told && (
+          {place.ownClimate && (
             <button type="button" className="btn btn-ghost min-h-11" disabled={busy} onClick={() => void save(null)}>
               Forget it
             </button>

@@ -48,7 +48,7 @@ export async function RecordsScreen({ collectionId }: { collectionId: string }) 
             : []
         }
         source={sourceWords(site)}
-        said={loaded.said}
+        said={loaded.climate}
         normals={{ tminC: site.normals.tminC, tmaxC: site.normals.tmaxC }}
         frostFit={site.frostFit}
         readings={site.readings}

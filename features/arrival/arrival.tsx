@@ -89,7 +89,7 @@ export function Arrival({
     () => inspect(inspection, context.kind, context.season, d.purpose === "crop" && context.lonely),
     [inspection, context, d.purpose],
   );
-  const said = beside<ArrivalField | `pot.${PotField}`>({ ...typed, ...problems });
+  const faultAt = beside<ArrivalField | `pot.${PotField}`>({ ...typed, ...problems });
   const bare = d.form === "bare-root";
 
   const submit = async () => {
@@ -157,9 +157,9 @@ export function Arrival({
             onChange={setKindText}
             habit={habit}
             onHabit={setHabit}
-            fault={said("typedName") ?? said("kindId")}
+            fault={faultAt("typedName") ?? faultAt("kindId")}
           />
-          <TextField label="Tag" value={tag} onChange={setTag} fault={said("tag")} hint="what stands on its label" />
+          <TextField label="Tag" value={tag} onChange={setTag} fault={faultAt("tag")} hint="what stands on its label" />
           <SelectField
             label="How it came"
             value={d.form}
@@ -179,7 +179,7 @@ export function Arrival({
             <PotFields
               draft={pot}
               onChange={setPot}
-              fault={(path) => said(`pot.${path}`)}
+              fault={(path) => faultAt(`pot.${path}`)}
               units={units}
               depthToMixMm={null}
             />
@@ -193,21 +193,21 @@ export function Arrival({
               numeric
               value={d.drySnapPercent}
               onChange={(drySnapPercent) => set({ drySnapPercent })}
-              fault={said("drySnapPercent")}
+              fault={faultAt("drySnapPercent")}
             />
             <TextField
               label="In the open, minutes"
               numeric
               value={d.exposedMinutes}
               onChange={(exposedMinutes) => set({ exposedMinutes })}
-              fault={said("exposedMinutes")}
+              fault={faultAt("exposedMinutes")}
             />
             <TextField
               label="Spread, mm"
               numeric
               value={d.spreadMm}
               onChange={(spreadMm) => set({ spreadMm })}
-              fault={said("spreadMm")}
+              fault={faultAt("spreadMm")}
             />
           </fieldset>
         ) : (
@@ -262,7 +262,7 @@ export function Arrival({
                   numeric
                   value={d.flareMm}
                   onChange={(flareMm) => set({ flareMm })}
-                  fault={said("flareMm")}
+                  fault={faultAt("flareMm")}
                   hint="0: the flare shows"
                 />
                 <TextField
@@ -270,7 +270,7 @@ export function Arrival({
                   numeric
                   value={d.unionMm}
                   onChange={(unionMm) => set({ unionMm })}
-                  fault={said("unionMm")}
+                  fault={faultAt("unionMm")}
                   hint="empty: not grafted, not seen"
                 />
                 <TextField
@@ -278,7 +278,7 @@ export function Arrival({
                   numeric
                   value={d.offCentreMm}
                   onChange={(offCentreMm) => set({ offCentreMm })}
-                  fault={said("offCentreMm")}
+                  fault={faultAt("offCentreMm")}
                 />
                 {d.girdler && (
                   <TextField
@@ -286,7 +286,7 @@ export function Arrival({
                     numeric
                     value={d.girdlerPercent}
                     onChange={(girdlerPercent) => set({ girdlerPercent })}
-                    fault={said("girdlerPercent")}
+                    fault={faultAt("girdlerPercent")}
                   />
                 )}
               </div>
@@ -311,7 +311,7 @@ export function Arrival({
               numeric
               value={d.livePercent}
               onChange={(livePercent) => set({ livePercent })}
-              fault={said("livePercent")}
+              fault={faultAt("livePercent")}
               hint="where you snipped some"
             />
             <div>
@@ -371,23 +371,23 @@ export function Arrival({
               numeric
               value={d.plants}
               onChange={(plants) => set({ plants })}
-              fault={said("plants")}
+              fault={faultAt("plants")}
             />
-            <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={said("cultivar")} />
-            <TextField label="Rootstock" value={rootstock} onChange={setRootstock} fault={said("rootstock")} />
+            <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
+            <TextField label="Rootstock" value={rootstock} onChange={setRootstock} fault={faultAt("rootstock")} />
             <TextField
               label={`Asked price, ${currency}`}
               numeric
               value={d.price}
               onChange={(price) => set({ price })}
-              fault={said("price")}
+              fault={faultAt("price")}
             />
             <TextField
               label={`A sound one costs, ${currency}`}
               numeric
               value={d.soundPrice}
               onChange={(soundPrice) => set({ soundPrice })}
-              fault={said("soundPrice")}
+              fault={faultAt("soundPrice")}
             />
           </div>
         </Question>

@@ -60,7 +60,7 @@ export interface LoadedRecords {
   stores: MixStores;
   away: DayStretch[];
   /** What the grower said of the site's climate. */
-  said: ClimateSaid;
+  climate: ClimateSaid;
   ranking: SourceRanking;
   placeClimates: Map<string, PlaceClimateSaid>;
   alarms: Alarm[];
@@ -222,14 +222,14 @@ function siteInput(
   loaded: LoadedRecords,
   today: string,
 ): Omit<SiteInput, "record" | "forecast"> {
-  const { said } = loaded;
+  const { climate } = loaded;
   return {
     latitudeDeg: collection.latitudeDeg,
-    normals: said.normals
-      ? normalsFromTable(said.normals, collection.elevationM)
-      : normalsFromAnswers(said.frost ? answersWithFrost(collection.answers, said.frost) : collection.answers),
-    normalsFrom: said.normals ? "table" : "answers",
-    knownFrost: said.frost,
+    normals: climate.normals
+      ? normalsFromTable(climate.normals, collection.elevationM)
+      : normalsFromAnswers(climate.frost ? answersWithFrost(collection.answers, climate.frost) : collection.answers),
+    normalsFrom: climate.normals ? "table" : "answers",
+    knownFrost: climate.frost,
     today: toDay(today),
     seed: collection.seed,
     historyFrom: historyFrom(loaded, toDay(today)),

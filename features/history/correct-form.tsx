@@ -120,8 +120,8 @@ export function CorrectForm({
   const [potLeaves, setPotLeaves] = useState(payload.kind === "ended" && payload.potLeaves);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const set = (field: string) => (value: string) => setDraft((d) => ({ ...d, [field]: value }));
-  const said = beside<OwnField | `pot.${PotField}`>(problems);
-  const fault = (...paths: Parameters<typeof said>[0][]) => paths.map((p) => said(p)).find(Boolean);
+  const faultAt = beside<OwnField | `pot.${PotField}`>(problems);
+  const fault = (...paths: Parameters<typeof faultAt>[0][]) => paths.map((p) => faultAt(p)).find(Boolean);
   const withPot = payload.kind === "arrived" || (payload.kind === "measured" && payload.pot !== null);
 
   const submit = async () => {

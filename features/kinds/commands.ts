@@ -32,9 +32,9 @@ export const sayKind = command("say-kind", {
         v.values.rootKillYoungC === undefined ? "values.rootKillMatureC" : "values.rootKillYoungC",
         "young-roots-hardier",
       );
-    const said = Object.keys(values).length === 0 ? null : values;
+    const kept = Object.keys(values).length === 0 ? null : values;
     context.record(
-      happening({ kind: "kind-said", kindId: kind.id, cultivar: v.cultivar, values: said }, context.today, {
+      happening({ kind: "kind-said", kindId: kind.id, cultivar: v.cultivar, values: kept }, context.today, {
         treeId: v.treeId,
       }),
     );

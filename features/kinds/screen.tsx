@@ -123,8 +123,8 @@ export async function KindScreen({
 /** The collection's own word on a kind, read from the log: it stands whether a tree of the kind is there or not. */
 function collectionWord(view: Awaited<ReturnType<typeof collectionView>>, kindId: string) {
   let values;
-  const told = [...view!.loaded.indexed.records.events].sort((a, b) => a.seq - b.seq || a.ord - b.ord);
-  for (const { payload, treeId } of told)
+  const inOrder = [...view!.loaded.indexed.records.events].sort((a, b) => a.seq - b.seq || a.ord - b.ord);
+  for (const { payload, treeId } of inOrder)
     if (payload.kind === "kind-said" && payload.kindId === kindId && payload.cultivar === null && treeId === null)
       values = payload.values ?? undefined;
   return values ? { collection: values } : undefined;

@@ -111,12 +111,12 @@ function Shelf({
 }
 
 function inWords(months: (PlannedMonth | null)[], names: readonly string[]): string {
-  const said = months.flatMap((m, i) =>
+  const lines = months.flatMap((m, i) =>
     m
       ? [
           `${names[i]}: ${number(m.moves)} trees, ${number(m.minutes / 60, 1)} hours${m.hours ? `, ${percent(m.minutes / 60 / m.hours)} of what there is` : ""}`,
         ]
       : [],
   );
-  return said.length === 0 ? "Nothing to do" : said.join("; ");
+  return lines.length === 0 ? "Nothing to do" : lines.join("; ");
 }

@@ -72,7 +72,7 @@ export function AddTreeForm({
 
   const matched = matchKind(kinds, kindText);
   const depthMm = readNumber(depth, "mm");
-  const said = beside<`pot.${PotField}`>(problems);
+  const faultAt = beside<`pot.${PotField}`>(problems);
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
@@ -125,14 +125,14 @@ export function AddTreeForm({
     <Form className="mx-auto max-w-2xl space-y-6" onSubmit={submit}>
       <h1 className="text-2xl">Add a tree</h1>
       <div className="grid gap-4 sm:grid-cols-2">
-        <TextField label="Tag" value={tag} onChange={setTag} fault={said("tag")} hint="what stands on its label" />
+        <TextField label="Tag" value={tag} onChange={setTag} fault={faultAt("tag")} hint="what stands on its label" />
         <KindField
           kinds={kinds}
           value={kindText}
           onChange={setKindText}
           habit={habit}
           onHabit={setHabit}
-          fault={said("typedName") ?? said("kindId")}
+          fault={faultAt("typedName") ?? faultAt("kindId")}
         />
       </div>
       <fieldset className="border-base-300 rounded-box border p-3">
@@ -140,7 +140,7 @@ export function AddTreeForm({
         <PotFields
           draft={pot}
           onChange={setPot}
-          fault={(path) => said(`pot.${path}`)}
+          fault={(path) => faultAt(`pot.${path}`)}
           units={units}
           depthToMixMm={depthMm >= 0 ? depthMm : null}
         />
@@ -151,7 +151,7 @@ export function AddTreeForm({
           suffix="mm"
           value={depth}
           onChange={setDepth}
-          fault={said("depthToMixMm")}
+          fault={faultAt("depthToMixMm")}
           hint="if you like: it narrows the litres"
         />
         {at("pot") && !problems.pot && <p className="text-error mt-2 text-sm font-semibold">{at("pot")}</p>}
@@ -161,14 +161,14 @@ export function AddTreeForm({
         label="When was it last potted?"
         value={lastPotted}
         onChange={setLastPotted}
-        fault={said("lastPotted")}
+        fault={faultAt("lastPotted")}
       />
       <details className="border-base-300 rounded-box border p-3">
         <summary className="min-h-11 cursor-pointer content-center font-medium">
           More, if you like: cultivar, purpose, arrival, size
         </summary>
         <div className="mt-3 grid gap-4 sm:grid-cols-2">
-          <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={said("cultivar")} />
+          <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
           <SelectField
             label="What it is for"
             value={purpose}
@@ -181,12 +181,12 @@ export function AddTreeForm({
             onChange={setForm}
             options={ARRIVAL_FORMS.map((f) => [f, FORM_WORDS[f]] as const)}
           />
-          <RoughDateField label="Arrived" value={arrivedOn} onChange={setArrivedOn} fault={said("arrivedOn")} />
+          <RoughDateField label="Arrived" value={arrivedOn} onChange={setArrivedOn} fault={faultAt("arrivedOn")} />
           <TextField
             label="Rootstock"
             value={rootstock}
             onChange={setRootstock}
-            fault={said("rootstock")}
+            fault={faultAt("rootstock")}
             hint="may be learned later"
           />
           <TextField
@@ -194,7 +194,7 @@ export function AddTreeForm({
             numeric
             value={count}
             onChange={setCount}
-            fault={said("count")}
+            fault={faultAt("count")}
             hint="a batch is one record"
           />
           <TextField
@@ -202,7 +202,7 @@ export function AddTreeForm({
             value={finalL}
             onChange={setFinalL}
             suffix="L"
-            fault={said("finalVolumeL")}
+            fault={faultAt("finalVolumeL")}
             hint="litres, or #15, 15 gal; from then on its roots are renewed in place"
           />
           <TextField
@@ -211,9 +211,9 @@ export function AddTreeForm({
             value={trunk}
             onChange={setTrunk}
             suffix="mm"
-            fault={said("trunkMm")}
+            fault={faultAt("trunkMm")}
           />
-          <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={said("heightM")} />
+          <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={faultAt("heightM")} />
         </div>
       </details>
       <FormFaults faults={unplaced(failure, FIELDS)} />

@@ -85,10 +85,11 @@ export function arrive(
     );
   }
   const { rootstock, stockPace, motherId, motherName, method, raisedOn } = v;
-  const told = Object.entries({ rootstock, stockPace, motherId, motherName, method, raisedOn }).filter(
+  const described = Object.entries({ rootstock, stockPace, motherId, motherName, method, raisedOn }).filter(
     ([, value]) => value !== null && value !== "",
   );
-  if (told.length > 0) events.push(happening({ kind: "described", changes: Object.fromEntries(told) }, on, about));
+  if (described.length > 0)
+    events.push(happening({ kind: "described", changes: Object.fromEntries(described) }, on, about));
   if (v.placeId !== null) {
     if (!context.loaded.places.some((p) => p.id === v.placeId)) refuse("placeId", "place-gone");
     events.push(happening({ kind: "placed" }, on, { ...about, placeId: v.placeId }));

@@ -110,13 +110,13 @@ export const splitBatch = command("split-batch", {
       happening({ kind: "split-off", count: v.count, childId: v.childId }, v.on, { treeId: tree.id }),
       happening({ kind: "split-from", parentId: tree.id }, v.on, { treeId: v.childId }),
     );
-    const told = Object.fromEntries(
+    const changes = Object.fromEntries(
       (["rootstock", "stockPace", "motherId", "motherName", "method", "raisedOn"] as const).flatMap((field) =>
         tree[field] === undefined || tree[field] === null ? [] : [[field, tree[field]]],
       ),
     );
-    if (Object.keys(told).length > 0)
-      context.record(happening({ kind: "described", changes: told }, v.on, { treeId: v.childId }));
+    if (Object.keys(changes).length > 0)
+      context.record(happening({ kind: "described", changes: changes }, v.on, { treeId: v.childId }));
     if (tree.placeId) context.record(happening({ kind: "placed" }, v.on, { treeId: v.childId, placeId: tree.placeId }));
     context.note(`${v.count} of ${tree.tag} became ${v.tag}`);
     return Promise.resolve({ treeId: v.childId });

@@ -111,7 +111,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
         kinds={kinds}
         trees={trees}
         chosen={{ treeId, kind: subject.profile.key }}
-        told={events
+        ownChecks={events
           .filter((e) => {
             const day = toDay(e.on.best);
             return eventIs(e.payload.kind, "of-wood") && day >= opening && day <= on;

@@ -19,7 +19,7 @@ interface Props {
   kinds: (readonly [key: string, name: string])[];
   trees: { id: string; tag: string; name: string }[];
   chosen: { treeId: string | null; kind: string };
-  told: { id: string; on: string; words: string }[];
+  ownChecks: { id: string; on: string; words: string }[];
   guessedWeather: boolean;
   /** For the strip: wood of the tree's own; null where it goes as its kind does. */
   ownWood: StripWood | null;
@@ -138,11 +138,11 @@ export function WoodView(props: Props) {
             <WoodCheckForm treeId={p.treeId} tag={p.tag!} />
             <FeedForm treeId={p.treeId} tag={p.tag!} />
             <PruneForm treeId={p.treeId} tag={p.tag!} />
-            {props.told.length > 0 && (
+            {props.ownChecks.length > 0 && (
               <section aria-label="Told this season">
                 <h2 className="text-lg">Of this season, up to the day shown</h2>
                 <ul className="text-sm">
-                  {props.told.map((t) => (
+                  {props.ownChecks.map((t) => (
                     <li key={t.id} className="py-0.5">
                       {day(t.on, on)}: {t.words}
                     </li>

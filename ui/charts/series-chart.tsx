@@ -57,7 +57,7 @@ export default function SeriesChart({
   markX?: string;
   limit?: { at: number; name: string };
 }) {
-  const told = (v: unknown) =>
+  const shown = (v: unknown) =>
     Array.isArray(v) ? `${value(Number(v[0]), false)} to ${value(Number(v[1]), false)}` : value(Number(v), false);
   return (
     <div role="img" aria-label={label}>
@@ -67,7 +67,7 @@ export default function SeriesChart({
           <CartesianGrid stroke="#ded5c4" vertical={false} />
           <XAxis dataKey={x} tick={AXIS} />
           <YAxis tick={AXIS} width={56} tickFormatter={(v: number) => value(v, true)} />
-          <Tooltip formatter={told} />
+          <Tooltip formatter={shown} />
           {series.length > 1 && <Legend />}
           {series.map(({ key, name, as, tone }) => {
             const stroke = TONES[tone];
