@@ -173,7 +173,7 @@ onDatabase("every command", () => {
   /** All that is on record, as it counts today. */
   const onRecord = async () => {
     const { loaded } = await yard.view();
-    const { indexed, trees, lots, places, calendar, stores, away, said, ranking, placeClimates, alarms } = loaded;
+    const { indexed, trees, lots, places, calendar, stores, away, climate, ranking, placeClimates, alarms } = loaded;
     const events = indexed.records.events.map(({ id: eventId, treeId, potLotId, placeId, on, payload }) => ({
       ...{ eventId, treeId, potLotId, placeId, on, payload },
     }));
