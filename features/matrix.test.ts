@@ -180,7 +180,7 @@ onDatabase("every command", () => {
     events.sort((a, b) => a.eventId.localeCompare(b.eventId));
     return JSON.parse(
       JSON.stringify({
-        ...{ events, trees, lots, places, calendar, stores, away, said, ranking, alarms },
+        ...{ events, trees, lots, places, calendar, stores, away, climate, ranking, alarms },
         placeClimates: [...placeClimates],
       }),
     ) as unknown;
