@@ -19,4 +19,7 @@ test("the spread of a band in logarithms; none without a band", () => {
     4,
   );
   expect(logSd({ p10: 0, p50: 1, p90: 2, basis: "guess" })).toBe(0);
+  // A band that is turned round has none.
+  expect(logSd({ p10: 2, p50: 1, p90: 1, basis: "guess" })).toBe(0);
+  expect(logSd({ p10: 1, p50: 2, p90: 4, basis: "measured" })).toBeCloseTo(0.540866, 6);
 });

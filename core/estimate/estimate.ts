@@ -29,7 +29,7 @@ const WEAKEST: Basis[] = ["measured", "derived", "typical", "guess"];
  * @example weaker("measured", "typical") // "typical"
  */
 export function weaker(a: Basis, b: Basis): Basis {
-  return WEAKEST.indexOf(a) > WEAKEST.indexOf(b) ? a : b;
+  return WEAKEST[Math.max(WEAKEST.indexOf(a), WEAKEST.indexOf(b))];
 }
 
 export function exactly(value: number, basis: Basis = "measured"): Estimate {
@@ -50,6 +50,6 @@ export function mapEstimate(estimate: Estimate, f: (x: number) => number, basis:
  * @example logSd({ p10: 1, p50: 2, p90: 4, basis: "measured" }) // 0.5409
  */
 export function logSd(estimate: Estimate): number {
-  if (!(estimate.p10 > 0) || estimate.p90 <= estimate.p10) return 0;
-  return Math.log(estimate.p90 / estimate.p10) / (2 * Z90);
+  if (!(estimate.p10 > 0)) return 0;
+  return Math.log(Math.max(1, estimate.p90 / estimate.p10)) / (2 * Z90);
 }
