@@ -142,6 +142,21 @@ test("a helper away closes what needs lifting, on those days only", () => {
   const ask = (liftKg: number) => windows([arrived], { on, kindId: "apple", people: people(liftKg) });
   expect(ask(14)("slip-up")).toMatchObject({ open: false, heldBy: { by: "grower" } });
   expect(ask(14)("slip-up").periods[0].from).toBe(back);
+  expect(ask(14)("slip-up").heldBy).toEqual({ by: "grower", massKg: expect.closeTo(17.4, 0) as number });
+  // An absence to come closes its own days, not today.
+  const later = [
+    people(14)[0],
+    people(14)[1],
+    anEvent("2024-01-01", {
+      kind: "absence",
+      personId: "helper",
+      from: toIso(toDay(on) + 3),
+      to: toIso(toDay(on) + 5),
+      note: "",
+    }),
+  ];
+  const open = windows([arrived], { on, kindId: "apple", people: later })("slip-up");
+  expect([open.open, open.heldBy, open.periods[0].to]).toEqual([true, null, toIso(toDay(on) + 2)]);
   expect(ask(14)("replace-top").heldBy).toBeNull();
   // What no pair can lift is a matter for a hoist, not of days.
   expect(ask(5)("slip-up").open).toBe(true);
@@ -190,4 +205,20 @@ test("the whole yard agrees with each tree's own windows, and says what waiting 
   // Opened anew on the same weather it says the same.
   const again = openYard({ records, risk: 0.1 }, { key: "hill", input }, { today: toIso(today) });
   expect(again.on(today).works).toEqual(years);
+});
+
+test("due by what comes first: roots that turn, or a pot that is full", () => {
+  const dueBy = (fillGrade: number, circlingGrade: number) => {
+    const seen = happened("2026-05-10", {
+      kind: "roots-read",
+      fillGrade,
+      circlingGrade,
+      by: "look",
+      confirmed: true,
+    } as EventPayload);
+    const records = { trees: [tree], lots: [pot], places: [ROOM, WALL], events: [arrived, seen] };
+    const yard = openYard({ records, risk: 0.1 }, weather, { today: toIso(today) });
+    return yard.tree(tree.id)!.on("2026-05-15")!.state.dueBy;
+  };
+  expect([dueBy(1, 3), dueBy(4, 0)]).toEqual(["circling", "fill"]);
 });

@@ -15,6 +15,7 @@ import {
   normalsFromRecord,
   type SiteAnswers,
   warmthBetween,
+  rootZoneTemperatures,
 } from "./index";
 
 const continental: SiteAnswers = {
@@ -205,4 +206,11 @@ test("the record speaks up to its last day, the weather years after it; frosts a
   const at = today - slices[0].startDay;
   expect(slices.every((s) => s.tminC[at] === shifted.tminC[shifted.tminC.length - 1])).toBe(true);
   expect(new Set(slices.map((s) => s.tminC[at + 5])).size).toBeGreaterThan(5);
+});
+
+test("the root zone follows the day's mean and its sun by the share 1 − 1/e a day", () => {
+  // Means 5, 7 and 9 °C; 10, 0 and 20 MJ/m² add 1, 0 and 2 K; by hand from 5 °C on.
+  const zone = rootZoneTemperatures([0, 2, 4], [10, 12, 14], [10, 0, 20]);
+  expect([...zone].map((v) => Number(v.toFixed(4)))).toEqual([5.6321, 6.4968, 9.3434]);
+  expect(rootZoneTemperatures([], [], [])).toHaveLength(0);
 });

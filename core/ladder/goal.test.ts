@@ -160,3 +160,16 @@ test("where nothing is to be bought only pots in store are used, and other pots 
   expect(plan.steps.some((s) => s.volumeL === 12)).toBe(true);
   expect(relieve(p, plan).map((r) => r.constraints)).toContainEqual(["pots"]);
 });
+
+test("the worst rot risk of a plan is that of its largest jump, by hand", () => {
+  const p = problem("small-steps");
+  const { steps } = planLadder(p);
+  const step = (more: object) => ({ ...steps[0], action: "stay" as const, fill: 0.9, volumeL: 12, ...more });
+  const plan = {
+    ...planLadder(p),
+    // .7 of 3 L in 12 L fill .175 of it and dry in 26.3 days: .825 · (1 − e^−1.926) · .52 · .5.
+    steps: [step({ action: "up-pot" }), step({ action: "up-pot", volumeL: 18 }), step({ volumeL: 18 })],
+  };
+  expect(summaryOf(p, plan).rotRisk).toBeCloseTo(0.183228, 5);
+  expect(summaryOf(p, { ...plan, steps: [step({})] }).rotRisk).toBe(0);
+});
