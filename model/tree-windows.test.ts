@@ -215,7 +215,7 @@ test("due by what comes first: roots that turn, or a pot that is full", () => {
       circlingGrade,
       by: "look",
       confirmed: true,
-    } as EventPayload);
+    });
     const records = { trees: [tree], lots: [pot], places: [ROOM, WALL], events: [arrived, seen] };
     const yard = openYard({ records, risk: 0.1 }, weather, { today: toIso(today) });
     return yard.tree(tree.id)!.on("2026-05-15")!.state.dueBy;

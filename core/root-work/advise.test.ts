@@ -144,3 +144,18 @@ test("more loss never costs less, a correction never leaves more turning, and an
   );
   expect(priceOf("shave", 3, "normal", 0.4).total).toBeGreaterThan(priceOf("shave", 3, "normal", 0.2).total);
 });
+
+test("a rule's refusal is told once: by the rule where the window has not said it already", () => {
+  const on = swell("quince");
+  const washed = option(ask(continental, "pine", on, { circling: 4, fill: 0.97 }), "wash-bare").objections;
+  expect(washed.flatMap((o) => (o.code === "rule" ? [[o.finding.rule, o.finding.code]] : []))).toContainEqual([
+    "conifer",
+    "never-wash",
+  ]);
+  // In January both the closed window and the rule are against it: the season is said once, what holds all year stays.
+  const winter = option(ask(continental, "lemon", on - 70, { circling: 3, fill: 0.97 }), "shave").objections;
+  expect(codes(winter)).toContain("window");
+  expect(winter.filter((o) => o.code === "rule" && ["too-cold-yet", "frost-ahead"].includes(o.finding.code))).toEqual(
+    [],
+  );
+});

@@ -41,11 +41,11 @@ test("in: one winter of ten, half of them, and what does the harm", () => {
 test("in: what comes later than forty days after midwinter finds it in, what has passed was lived through", () => {
   const at = (day: number) => inDays({ ...asked, wood: winters(() => ({ [day]: 0.5 })) });
   expect([at(99)?.p10, at(100)]).toEqual([99, null]);
-  const later = { ...site, today: site.startDay + 31 } as SiteWinter;
+  const later = { ...site, today: site.startDay + 31 };
   const wood = winters(() => ({ 30: 0.5, 50: 0.5 }));
   expect(inDays({ ...asked, site: later, wood })?.p10).toBe(50);
   // In four winters of ten: the one in ten is known, the middle one is not.
-  const some = winters((c) => (c < 4 ? { 20: 0.5 } : {}));
+  const some = winters((c): Record<number, number> => (c < 4 ? { 20: 0.5 } : {}));
   expect(inDays({ ...asked, wood: some })).toMatchObject({ p10: 20, p50: null, share: 0.4 });
 });
 
