@@ -132,3 +132,13 @@ test("what is written: a year, a month, a day, or both ends", () => {
   expect(at("2021-01-02", "2021-12-31")).toBe("2021-01-02 to 2021-12-31");
   expect(at("2021-01-01", "2022-12-31")).toBe("2021-01-01 to 2022-12-31");
 });
+
+test("both ends of a range must be days; an autumn of the south ends with May", () => {
+  expect(range("31 June 2021 to 2022")).toBe("not-a-day");
+  expect(range("2020 to 31 June 2021")).toBe("not-a-day");
+  expect(range("2020 to Ruth")).toBe("not-understood");
+  expect(range("Ruth to 2020")).toBe("not-understood");
+  expect(range("autumn 2024", south)).toEqual(["2024-03-01", "2024-05-31"]);
+  // Today may still be the day; tomorrow may not.
+  expect([range("2026-05-15"), range("2026-05-16")]).toEqual([["2026-05-15", "2026-05-15"], "future"]);
+});

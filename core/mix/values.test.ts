@@ -3,6 +3,8 @@ import {
   airAt20cm,
   blend,
   cheapestBags,
+  COMPONENTS,
+  shoppingFor,
   dilute,
   fedUntil,
   mixColumn,
@@ -204,4 +206,31 @@ test("what a component of one's own and a recipe may not be, at its field and ed
   expect(parts({ peat: 0, sand: 1 })).toEqual([]);
   const many = (n: number) => Object.fromEntries(Array.from({ length: n }, (_, i) => [`c${i}`, 1]));
   expect([parts(many(16)), parts(many(17))]).toEqual([[], ["too-many-parts"]]);
+});
+
+test("coarse leads or fine leads: what vanishes either way; a tenth of a litre is the step of bags", () => {
+  // Fine sand in the gaps of much bark; a little bark afloat in sand. By the packing model, worked out apart.
+  expect(blend({ "bark-coarse": 9, sand: 1 }).shrinkage).toBeCloseTo(0.0665926, 6);
+  expect(blend({ "bark-coarse": 1, sand: 9 }).shrinkage).toBeCloseTo(0.0299635, 6);
+  expect(cheapestBags(0.1, [{ litres: 0.1, price: 1 }])).toEqual({ counts: [1], cost: 1, leftoverL: 0 });
+  expect(cheapestBags(0.11, [{ litres: 0.1, price: 1 }]).counts).toEqual([2]);
+  expect(shoppingFor({ peat: 5 }, { peat: 4.96 }, { peat: [{ litres: 10, price: 3 }] })).toEqual({
+    lines: [{ component: "peat", litres: 5, fromStockL: 4.96, bags: { counts: [0], cost: 0, leftoverL: 0 } }],
+    cost: 0,
+  });
+  const years = mixYears({ mix: READY_MIXES["pine-bark"], vessel: pot, fillHeightMm: 255 }, 0);
+  expect(years).toEqual([
+    {
+      ageYears: 0,
+      volumeShare: 1,
+      fillHeightMm: 255,
+      airFraction: near(0.368435, 3),
+      waterFraction: near(0.441565, 3),
+    },
+  ]);
+});
+
+test("components of the package and judged ones name their source", () => {
+  const sources = Object.values(COMPONENTS).map((c) => [c.confidence, c.source]);
+  expect(new Set(sources.map((s) => s.join("|"))).size).toBe(2);
 });

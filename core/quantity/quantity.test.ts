@@ -12,6 +12,7 @@ import {
   readFigures,
   readNumber,
   readQuantity,
+  readSigned,
 } from "./index";
 
 test("units, asserted once: their definitions", () => {
@@ -194,4 +195,31 @@ test("a stored measure is typed as the number beside its unit", () => {
     "3",
   ]);
   expect([readOptional(" ", "mm"), readOptional("1,5", "mm")]).toEqual([null, 1.5]);
+});
+
+test("signs, yards and cubic metres; coordinates at the poles and at the date line", () => {
+  expect(["-5", "+5", "5", "−5", "x"].map(readSigned)).toEqual([-5, 5, 5, -5, null]);
+  const mm = (text: string) => readQuantity(text, "mm", "metric");
+  expect(mm("1 yd")).toEqual({ ok: true, value: expect.closeTo(914.4, 9) as number });
+  expect(mm("2 m")).toEqual({ ok: true, value: 2000 });
+  expect(readQuantity("2 m3", "litres", "metric")).toEqual({ ok: true, value: 2000 });
+  expect(readQuantity("3 lb 4 oz", "kg", "us")).toEqual({ ok: true, value: expect.closeTo(1.474175, 6) as number });
+  // Ounces after feet, and feet after inches, are no sum.
+  expect(mm("5 in 3 ft").ok).toBe(false);
+  expect(readQuantity("3 oz 4 lb", "kg", "us").ok).toBe(false);
+  const at = (text: string, axis: "latitude" | "longitude") => {
+    const read = readCoordinate(text, axis);
+    return read.ok ? read.degrees : read.fault;
+  };
+  expect([at("90", "latitude"), at("90.01", "latitude"), at("-90 ", "latitude")]).toEqual([90, "out-of-range", -90]);
+  expect([at("180", "longitude"), at("180.5 W", "longitude"), at("8 O", "longitude"), at("8 w", "longitude")]).toEqual([
+    ...[180, "out-of-range", 8, -8],
+  ]);
+  expect([
+    at("-8 W", "longitude"),
+    at("8 N", "longitude"),
+    at("8 60 0", "longitude"),
+    at("8 0 60", "longitude"),
+  ]).toEqual(Array(4).fill("not-understood"));
+  expect(at("8 59 59", "longitude")).toBeCloseTo(8.999722, 6);
 });

@@ -172,3 +172,30 @@ test("bare roots: collar, mound, base and litres of a known pot", () => {
   expect(plan({ crownMm: 10 }, { unionMm: 30 }).warnings).toEqual([{ code: "union-buried", byMm: 10 }]);
   expect(plan({ settleFraction: 0.2 }).looseMixL).toBeCloseTo(Math.PI * 2.25 * 2.7 * 1.25, 6);
 });
+
+test("what is not said is nothing: no crown, no layer, no shift, no lean", () => {
+  const plain = settingPlan({ vessel, ball, fillHeightMm: 250 });
+  expect(plain).toEqual(
+    settingPlan({
+      vessel,
+      ball,
+      fillHeightMm: 250,
+      crownMm: 0,
+      bottomLayerMm: 0,
+      offAxisMm: 0,
+      tiltDeg: 0,
+      flareBelowMm: 0,
+    }),
+  );
+  expect([plain.baseLayerMm, plain.shiftMm, plain.tiltWedgeMm, plain.warnings]).toEqual([70, 0, 0, []]);
+  // A ball that only just fits is not too tall, and one of whose height nothing is over stands on the floor.
+  expect(settingPlan({ vessel, ball: { ...ball, heightMm: 250 }, fillHeightMm: 250 })).toMatchObject({
+    trimMm: 0,
+    warnings: [{ code: "base-thin", byMm: 10 }],
+  });
+  // Square in square: the shorter way first, whichever that is.
+  expect(gapsAt({ shape: "square", topWidthMm: 300, baseWidthMm: 300, heightMm: 300 }, 0, square, 200)).toEqual({
+    sideMm: 50,
+    endMm: 50,
+  });
+});

@@ -15,6 +15,7 @@ import {
   outsideVolume,
   potAtEnd,
   potMassKg,
+  potSizeL,
   soakTest,
   sunkPlan,
   typicalRoundVessel,
@@ -256,4 +257,35 @@ test("a lining of a tapered square pot", () => {
   expect(plan.areaM2).toBeCloseTo(0.3304, 9);
   expect(plan.volumeLostL).toBeCloseTo(1.2096, 9);
   expect(plan.resistance).toBe(0.17);
+});
+
+test("the edges of what a measured pot may be, and litres to a tenth", () => {
+  expect(potSizeL("7.26 L")).toBe(7.3);
+  expect(potSizeL("#1")).toBe(2.8);
+  const lined = (wallMm: number) =>
+    outsideVolume({
+      known: "outside",
+      shape: "round",
+      wall: "terracotta",
+      outerWidthMm: 60,
+      outerHeightMm: 40,
+      wallMm,
+    });
+  // Never below 20 mm across and deep, 10 mm at the foot.
+  expect(lined(25).vessel).toMatchObject({ topWidthMm: 24, baseWidthMm: 12, heightMm: 20 });
+  expect(
+    outsideVolume({ known: "outside", shape: "round", wall: "timber-lined", outerWidthMm: 300, outerHeightMm: 270 })
+      .vessel,
+  ).toMatchObject({
+    topWidthMm: 256,
+    baseWidthMm: 256,
+    heightMm: 244,
+  });
+  // One board high, and one floor board however wide.
+  const small = boxPlan({
+    ...{ lengthMm: 150, widthMm: 150, heightMm: 150, boardWidthMm: 200, boardThickMm: 12 },
+    ...{ postMm: 30, feetMm: 0, wood: "oak" },
+  });
+  expect([small.rows, small.topBoardMm, small.pieces.find((p) => p.what === "floor")?.count]).toEqual([1, 150, 1]);
+  expect(small.pieces.find((p) => p.what === "bearer")?.thickMm).toBe(20);
 });

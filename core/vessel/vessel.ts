@@ -1,4 +1,3 @@
-import { bisect } from "../math/index";
 import type { Vessel } from "./schema";
 import { USUAL_WALL, type Wall } from "./walls";
 
@@ -181,6 +180,8 @@ export function typicalRoundVessel(brimL: number, wall: Wall = USUAL_WALL): Vess
     heightMm: 0.92 * d,
     wall,
   });
-  const width = bisect((d) => volumeL(shapeAt(d)) - brimL, 10, 4000, 0.01);
-  return shapeAt(Math.round(width * 10) / 10);
+  // Shapes alike grow with the cube of their width.
+  const widthMm = ROUND_1M * Math.cbrt(brimL / volumeL(shapeAt(ROUND_1M)));
+  return shapeAt(Math.round(widthMm * 10) / 10);
 }
+const ROUND_1M = 1000;
