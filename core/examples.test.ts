@@ -49,5 +49,5 @@ test.each(examples.map((e) => [`${e.folder}: ${e.call}`, e] as const))(
 );
 
 test("there are examples to run", () => {
-  expect(examples.length).toBeGreaterThanOrEqual(50);
+  expect(examples.length).toBeGreaterThanOrEqual(130);
 });

@@ -8,6 +8,7 @@ export interface Chill {
 
 const DYNAMIC = { e0: 4153.5, e1: 12888.8, a0: 139_500, a1: 2.567e18, slope: 1.6, transitionK: 277 };
 
+/** @example utahUnit(8) // 1 */
 export function utahUnit(tempC: number): number {
   if (tempC <= 1.4) return 0;
   if (tempC <= 2.4) return 0.5;

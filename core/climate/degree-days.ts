@@ -8,7 +8,10 @@ function singleSine(tminC: number, tmaxC: number, baseC: number): number {
   return ((average - baseC) * (Math.PI / 2 - angle) + half * Math.cos(angle)) / Math.PI;
 }
 
-/** Degree-days with an optional horizontal upper cut: warmth above `upperC` counts no further. */
+/**
+ * Degree-days with an optional horizontal upper cut: warmth above `upperC` counts no further.
+ * @example degreeDays(5, 15, 7) // 3.3877
+ */
 export function degreeDays(tminC: number, tmaxC: number, baseC: number, upperC?: number): number {
   const above = singleSine(tminC, tmaxC, baseC);
   return upperC === undefined ? above : above - singleSine(tminC, tmaxC, upperC);

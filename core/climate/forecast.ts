@@ -25,12 +25,16 @@ export interface Forecast {
 /**
  * Standard error of a forecast temperature so many days ahead, K: 1.3 on the first day, a third of a kelvin more each day, never
  * more than the climate itself knows. Our own (L), in the range of published verification of surface temperatures.
+ * @example forecastErrorC(3, 4) // 1.96
  */
 export function forecastErrorC(leadDays: number, climateSdC: number): number {
   return Math.min(0.97 * climateSdC, 1.3 + 0.33 * (Math.max(1, leadDays) - 1));
 }
 
-/** Chance that the night is as cold as the threshold or colder. */
+/**
+ * Chance that the night is as cold as the threshold or colder.
+ * @example chanceBelow(-2, 0, 2) // 0.15866
+ */
 export function chanceBelow(thresholdC: number, forecastC: number, errorC: number): number {
   return normalCdf((thresholdC - forecastC) / errorC);
 }

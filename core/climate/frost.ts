@@ -114,7 +114,10 @@ function riskDates(slots: number[], years: number, which: "first" | "last") {
   return { rank, normal, preferred, plusMinusDays };
 }
 
-/** Calendar slot (0 = 1 January) of a day of the frost year. */
+/**
+ * Calendar slot (0 = 1 January) of a day of the frost year.
+ * @example calendarSlot(0, 50) // 181
+ */
 export function calendarSlot(frostSlot: number, latitudeDeg: number): number {
   return (Math.round(frostSlot) + frostYearStartSlot(latitudeDeg) + SLOTS_PER_YEAR) % SLOTS_PER_YEAR;
 }

@@ -15,7 +15,10 @@ export type NormalsSaid = z.infer<typeof normalsSaidSchema>;
 /** Fall of temperature with height, K per metre: the standard atmosphere's 6.5 K/km (ICAO Doc 7488). */
 export const LAPSE_C_PER_M = 0.0065;
 
-/** What is to be added to a temperature taken at one height to stand for another. */
+/**
+ * What is to be added to a temperature taken at one height to stand for another.
+ * @example lapseC(200, 1200) // -6.5
+ */
 export function lapseC(fromM: number | null, toM: number): number {
   return fromM === null ? 0 : (fromM - toM) * LAPSE_C_PER_M;
 }

@@ -21,6 +21,7 @@ export function daylengthTable(latitudeDeg: number): Float64Array {
   return Float64Array.from({ length: 367 }, (_, d) => daylengthHours(latitudeDeg, d));
 }
 
+/** @example daylengthOn(50, 20624) // 16.369 */
 export function daylengthOn(latitudeDeg: number, day: DayNumber): number {
   return daylengthHours(latitudeDeg, dayOfYear(day));
 }
@@ -28,7 +29,10 @@ export function daylengthOn(latitudeDeg: number, day: DayNumber): number {
 /** Solar constant, MJ/m² per minute (FAO-56 eq. 21). */
 const SOLAR_CONSTANT = 0.082;
 
-/** Radiation at the top of the atmosphere, MJ/m² and day: FAO-56 eq. 21–25 (Allen et al. 1998). */
+/**
+ * Radiation at the top of the atmosphere, MJ/m² and day: FAO-56 eq. 21–25 (Allen et al. 1998).
+ * @example extraterrestrialMJ(0, 80) // 37.824
+ */
 export function extraterrestrialMJ(latitudeDeg: number, dayOfYear1: number): number {
   const phi = latitudeDeg * RAD;
   const distance = 1 + 0.033 * Math.cos(((2 * Math.PI) / 365) * dayOfYear1);
@@ -42,7 +46,10 @@ export function extraterrestrialMJ(latitudeDeg: number, dayOfYear1: number): num
   );
 }
 
-/** Reference evaporation, mm/day: Hargreaves & Samani 1985 (FAO-56 eq. 52), radiation given in MJ/m². */
+/**
+ * Reference evaporation, mm/day: Hargreaves & Samani 1985 (FAO-56 eq. 52), radiation given in MJ/m².
+ * @example referenceEvaporationMm(10, 24, 40) // 4.8876
+ */
 export function referenceEvaporationMm(tminC: number, tmaxC: number, radiationMJ: number): number {
   const range = Math.max(0, tmaxC - tminC);
   return Math.max(0, 0.0023 * ((tminC + tmaxC) / 2 + 17.8) * Math.sqrt(range) * 0.408 * radiationMJ);
@@ -51,7 +58,10 @@ export function referenceEvaporationMm(tminC: number, tmaxC: number, radiationMJ
 /** Radiation coefficient of Hargreaves for places inland (FAO-56 eq. 50). */
 const HARGREAVES_KRS = 0.16;
 
-/** Solar radiation from the daily range of temperature, for records that lack it: FAO-56 eq. 50. */
+/**
+ * Solar radiation from the daily range of temperature, for records that lack it: FAO-56 eq. 50.
+ * @example solarFromRangeMJ(10, 24, 40) // 23.947
+ */
 export function solarFromRangeMJ(tminC: number, tmaxC: number, radiationMJ: number): number {
   return Math.min(0.75, HARGREAVES_KRS * Math.sqrt(Math.max(0, tmaxC - tminC))) * radiationMJ;
 }

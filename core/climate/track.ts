@@ -10,6 +10,7 @@ import { ROOT_WARMTH, rootDegreeDays, type RootWarmthSet } from "./degree-days";
 const SUN_WARMING_C_PER_MJ = 0.1;
 const FOLLOW = 1 - Math.exp(-1);
 
+/** @example Array.from(rootZoneTemperatures([0, 2], [10, 12], [10, 0])) // [5.6321, 6.4968] */
 export function rootZoneTemperatures(
   tminC: ArrayLike<number>,
   tmaxC: ArrayLike<number>,

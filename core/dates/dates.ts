@@ -15,7 +15,10 @@ const CUMULATIVE_DAYS = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
 const DASH = 45;
 const ZERO = 48;
 
-/** `null` when the text is no real calendar day (`2025-02-29`). Read by character: every event of every replay passes here. */
+/**
+ * `null` when the text is no real calendar day (`2025-02-29`). Read by character: every event of every replay passes here.
+ * @example parseIso("2025-02-29") // null
+ */
 export function parseIso(text: string): DayNumber | null {
   if (text.length !== 10 || text.charCodeAt(4) !== DASH || text.charCodeAt(7) !== DASH) return null;
   let [year, month, day] = [0, 0, 0];
@@ -32,11 +35,15 @@ export function parseIso(text: string): DayNumber | null {
 
 const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
+/** @example isLeap(1900) // false */
 export function isLeap(year: number): boolean {
   return (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
 }
 
-/** `null` when there is no such day in the calendar. */
+/**
+ * `null` when there is no such day in the calendar.
+ * @example dayFromParts(1970, 1, 2) // 1
+ */
 export function dayFromParts(year: number, month: number, day: number): DayNumber | null {
   if (!(
     month >= 1 &&
@@ -72,6 +79,7 @@ export function toIso(day: DayNumber): IsoDate {
 /**
  * Calendar date of a day, in integers: the models ask this hundreds of thousands of times, too often for `Date`.
  * Years are counted from 1 March, so that the leap day comes last (Howard Hinnant, "chrono-compatible low-level date algorithms").
+ * @example partsOf(0) // { year: 1970, month: 1, day: 1 }
  */
 export function partsOf(day: DayNumber): { year: number; month: number; day: number } {
   const z = Math.round(day) + 719_468;
@@ -90,23 +98,33 @@ export function partsOf(day: DayNumber): { year: number; month: number; day: num
   };
 }
 
+/** @example yearOf(366) // 1971 */
 export function yearOf(day: DayNumber): number {
   return partsOf(day).year;
 }
 
-/** Slot of the year, 0 = 1 January … 364 = 31 December; 29 February shares slot 58 with the 28th. */
+/**
+ * Slot of the year, 0 = 1 January … 364 = 31 December; 29 February shares slot 58 with the 28th.
+ * @example slotOf(58) // 58
+ */
 export function slotOf(day: DayNumber): number {
   const { month, day: date } = partsOf(day);
   return CUMULATIVE_DAYS[month - 1] + (month === 2 && date === 29 ? 28 : date) - 1;
 }
 
-/** `MM-DD` of a slot, for printing statistics by calendar day. */
+/**
+ * `MM-DD` of a slot, for printing statistics by calendar day.
+ * @example monthDayOfSlot(59) // "03-01"
+ */
 export function monthDayOfSlot(slot: number): string {
   const wrapped = ((Math.round(slot) % SLOTS_PER_YEAR) + SLOTS_PER_YEAR) % SLOTS_PER_YEAR;
   return toIso(dayOfSlot(2001, wrapped)).slice(5);
 }
 
-/** The day that has this slot in this year (never 29 February). */
+/**
+ * The day that has this slot in this year (never 29 February).
+ * @example dayOfSlot(1970, 59) // 59
+ */
 export function dayOfSlot(year: number, slot: number): DayNumber {
   let month = 11;
   while (CUMULATIVE_DAYS[month] > slot) month--;
@@ -114,57 +132,84 @@ export function dayOfSlot(year: number, slot: number): DayNumber {
 }
 
 /** Day of the year 1…366 as the astronomical formulas count it (leap days included). */
-/** The same day of the calendar so many years on; 29 February becomes the 28th. */
+/**
+ * The same day of the calendar so many years on; 29 February becomes the 28th.
+ * @example addYears("2028-02-29", 1) // "2029-02-28"
+ */
 export function addYears(iso: IsoDate, years: number): IsoDate {
   const day = toDay(iso);
   return toIso(dayOfSlot(yearOf(day) + years, slotOf(day)));
 }
 
+/** @example dayOfYear(59) // 60 */
 export function dayOfYear(day: DayNumber): number {
   return day - dayFromParts(yearOf(day), 1, 1)! + 1;
 }
 
+/** @example isNorth(-1) // false */
 export function isNorth(latitudeDeg: number): boolean {
   return latitudeDeg >= 0;
 }
 
-/** Calendar slot of the first day of the frost year: 1 July in the north, 1 January in the south. */
+/**
+ * Calendar slot of the first day of the frost year: 1 July in the north, 1 January in the south.
+ * @example frostYearStartSlot(50) // 181
+ */
 export function frostYearStartSlot(latitudeDeg: number): number {
   return isNorth(latitudeDeg) ? CUMULATIVE_DAYS[6] : 0;
 }
 
-/** Days since the start of the frost year, 0…364, by slot. */
+/**
+ * Days since the start of the frost year, 0…364, by slot.
+ * @example frostSlotOf(0, 50) // 184
+ */
 export function frostSlotOf(day: DayNumber, latitudeDeg: number): number {
   return (slotOf(day) - frostYearStartSlot(latitudeDeg) + SLOTS_PER_YEAR) % SLOTS_PER_YEAR;
 }
 
-/** A frost year is named by the calendar year of its first day. */
+/**
+ * A frost year is named by the calendar year of its first day.
+ * @example frostYearOf(0, 50) // 1969
+ */
 export function frostYearOf(day: DayNumber, latitudeDeg: number): number {
   const { year, month } = partsOf(day);
   return isNorth(latitudeDeg) && month < 7 ? year - 1 : year;
 }
 
-/** The growing year: from 1 January (north and equator) or 1 July (south), named by the year of its first day. */
+/**
+ * The growing year: from 1 January (north and equator) or 1 July (south), named by the year of its first day.
+ * @example seasonOf(0, -38) // 1969
+ */
 export function seasonOf(day: DayNumber, latitudeDeg: number): number {
   const { year, month } = partsOf(day);
   return !isNorth(latitudeDeg) && month < 7 ? year - 1 : year;
 }
 
+/** @example seasonStart(1970, 50) // 0 */
 export function seasonStart(season: number, latitudeDeg: number): DayNumber {
   return dayFromParts(season, isNorth(latitudeDeg) ? 1 : 7, 1)!;
 }
 
-/** `2026` in the north, `2026/27` in the south. */
+/**
+ * `2026` in the north, `2026/27` in the south.
+ * @example seasonLabel(2026, -38) // "2026/27"
+ */
 export function seasonLabel(season: number, latitudeDeg: number): string {
   return isNorth(latitudeDeg) ? String(season) : `${season}/${String((season + 1) % 100).padStart(2, "0")}`;
 }
 
-/** Midwinter (the solstice, near enough) at or before the middle of this season's opening winter. */
+/**
+ * Midwinter (the solstice, near enough) at or before the middle of this season's opening winter.
+ * @example toIso(midwinterOf(2026, 48)) // "2025-12-21"
+ */
 export function midwinterOf(season: number, latitudeDeg: number): DayNumber {
   return isNorth(latitudeDeg) ? dayFromParts(season - 1, 12, 21)! : dayFromParts(season, 6, 21)!;
 }
 
-/** The season whose wood and windows a day belongs to: it begins at midwinter, days before the season's own first day. */
+/**
+ * The season whose wood and windows a day belongs to: it begins at midwinter, days before the season's own first day.
+ * @example growingSeason(-11, 48) // 1970
+ */
 export function growingSeason(day: DayNumber, latitudeDeg: number): number {
   const season = seasonOf(day, latitudeDeg);
   return midwinterOf(season + 1, latitudeDeg) <= day ? season + 1 : season;

@@ -32,6 +32,7 @@ export function weaker(a: Basis, b: Basis): Basis {
   return WEAKEST[Math.max(WEAKEST.indexOf(a), WEAKEST.indexOf(b))];
 }
 
+/** @example exactly(5) // { p10: 5, p50: 5, p90: 5, basis: "measured" } */
 export function exactly(value: number, basis: Basis = "measured"): Estimate {
   return { p10: value, p50: value, p90: value, basis };
 }

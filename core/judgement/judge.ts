@@ -281,7 +281,10 @@ function inPlace(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   refuse("feed-in-backfill");
 }
 
-/** School "proportional": share of the leaves to go in leaf when so many roots are lost; the default leaves them all (they pay for roots). */
+/**
+ * School "proportional": share of the leaves to go in leaf when so many roots are lost; the default leaves them all (they pay for roots).
+ * @example crownToMatch(0.3) // 0.125
+ */
 export function crownToMatch(rootLoss: number): number {
   return Math.min(1, Math.max(0, (rootLoss - 0.2) * 1.25));
 }

@@ -18,7 +18,10 @@ export const equalHeightMm = (volumeL: number) => 100 * Math.cbrt((4 / Math.PI) 
 /** The prefix of pots that nobody has yet. */
 export const TO_BUY = "buy-";
 
-/** A plain plastic pot of this volume, to be bought. */
+/**
+ * A plain plastic pot of this volume, to be bought.
+ * @example potToBuy(10) // { id: "buy-10", volumeL: 10, heightMm: 233.51, wall: "smooth-plastic", massKg: 0.45709, price: 7.5178, owned: false }
+ */
 export function potToBuy(volumeL: number): LadderPot {
   return {
     id: `${TO_BUY}${volumeL}`,

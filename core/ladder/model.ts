@@ -119,7 +119,10 @@ export interface LadderProblem {
   budget?: number | null;
 }
 
-/** Top growth of a season by how full and how turned the ball is. */
+/**
+ * Top growth of a season by how full and how turned the ball is.
+ * @example growthFactor(0.5, 0) // 1
+ */
 export function growthFactor(fill: number, circling: number): number {
   const over = plus((fill - 0.8) / 0.2);
   const held = 1 - 0.55 * over * Math.sqrt(over) - 0.06 * circling;

@@ -44,6 +44,7 @@ const IDEAL_OF_LARGEST = 0.9;
 /**
  * Ideal and largest ordinary step by pace of growth (per °C·d): small for slow trees, long for fast ones; a kind may stand less.
  * Our judgement (L).
+ * @example stepRule(0.002) // { ideal: 2.3, largest: 3.5 }
  */
 export function stepRule(kPerDegreeDay: number, kindLargest: number | null = null): { ideal: number; largest: number } {
   const { ideal, largest } = byPace(kPerDegreeDay);

@@ -20,7 +20,10 @@ const power = (ratio: number, low: number, mid: number, high: number): Sized => 
   return { low: Math.min(a, b), mid: ratio ** mid, high: Math.max(a, b) };
 };
 
-/** Mass of the tree, in times that of now, that this volume carries in the long run. */
+/**
+ * Mass of the tree, in times that of now, that this volume carries in the long run.
+ * @example sizeAt(20, 10) // { low: 1.2888, mid: 1.43, high: 1.5867 }
+ */
 export function sizeAt(volumeL: number, nowL: number): Sized {
   return power(volumeL / nowL, SIZE_EXPONENT - SIZE_SPREAD, SIZE_EXPONENT, SIZE_EXPONENT + SIZE_SPREAD);
 }

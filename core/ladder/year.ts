@@ -109,6 +109,7 @@ export function potsToBuy(
 
 /** Room a pot takes on the ground, m²: its square, and a hand's breadth to the next. Our judgement (L). */
 const BETWEEN_MM = 60;
+/** @example groundM2(400) // 0.2116 */
 export function groundM2(widthMm: number): number {
   return ((widthMm + BETWEEN_MM) / 1000) ** 2;
 }

@@ -24,7 +24,10 @@ const LIFT_STEPS: [number, LiftAdvice][] = [
   [MACHINE_LIMIT_KG, "machine"],
 ];
 
-/** `volunteer-limit`: one strong person at waist height only; above the solo limit never alone. */
+/**
+ * `volunteer-limit`: one strong person at waist height only; above the solo limit never alone.
+ * @example liftAdvice(18) // "volunteer-limit"
+ */
 export function liftAdvice(massKg: number): LiftAdvice {
   return LIFT_STEPS.find(([most]) => massKg <= most)?.[1] ?? "professional";
 }

@@ -1,27 +1,38 @@
-/** Small numerics shared by the models. */
-
+/**
+ * Small numerics shared by the models.
+ * @example clamp(5, 0, 3) // 3
+ */
 export function clamp(value: number, low: number, high: number): number {
   return value < low ? low : value > high ? high : value;
 }
 
+/** @example logit(0.5) // 0 */
 export function logit(p: number): number {
   return Math.log(p / (1 - p));
 }
 
+/** @example logistic(0) // 0.5 */
 export function logistic(x: number): number {
   return 1 / (1 + Math.exp(-x));
 }
 
-/** ln(1 + e^x) without overflow. */
+/**
+ * ln(1 + e^x) without overflow.
+ * @example softplus(0) // 0.69315
+ */
 export function softplus(x: number): number {
   return x > 30 ? x : Math.log1p(Math.exp(x));
 }
 
-/** Normal density and distribution function (Abramowitz & Stegun 7.1.26 for erf: error below 1.5e-7). */
+/**
+ * Normal density and distribution function (Abramowitz & Stegun 7.1.26 for erf: error below 1.5e-7).
+ * @example normalPdf(0) // 0.39894
+ */
 export function normalPdf(z: number): number {
   return Math.exp(-0.5 * z * z) / 2.5066282746310002;
 }
 
+/** @example normalCdf(1.2815515655) // 0.9 */
 export function normalCdf(z: number): number {
   const t = 1 / (1 + 0.3275911 * (Math.abs(z) / Math.SQRT2));
   const poly = t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
@@ -29,7 +40,10 @@ export function normalCdf(z: number): number {
   return z >= 0 ? 0.5 * (1 + erf) : 0.5 * (1 - erf);
 }
 
-/** Inverse normal distribution function: Acklam's rational approximation (relative error below 1.2e-9). */
+/**
+ * Inverse normal distribution function: Acklam's rational approximation (relative error below 1.2e-9).
+ * @example normalQuantile(0.9) // 1.2816
+ */
 export function normalQuantile(p: number): number {
   if (p <= 0) return -Infinity;
   if (p >= 1) return Infinity;
@@ -55,7 +69,10 @@ export function normalQuantile(p: number): number {
   );
 }
 
-/** Quantile of sorted values by linear interpolation between order statistics (Weibull plotting position r/(n+1)), clamped. */
+/**
+ * Quantile of sorted values by linear interpolation between order statistics (Weibull plotting position r/(n+1)), clamped.
+ * @example weibullQuantile([1, 2, 3, 4], 0.5) // 2.5
+ */
 export function weibullQuantile(sorted: readonly number[], p: number): number {
   if (sorted.length === 0) return NaN;
   const rank = p * (sorted.length + 1) - 1;
@@ -65,13 +82,17 @@ export function weibullQuantile(sorted: readonly number[], p: number): number {
   return sorted[low] + (rank - low) * (sorted[low + 1] - sorted[low]);
 }
 
+/** @example mean([1, 2, 6]) // 3 */
 export function mean(values: readonly number[]): number {
   let sum = 0;
   for (const value of values) sum += value;
   return sum / values.length;
 }
 
-/** Sample standard deviation (n − 1), centred first. */
+/**
+ * Sample standard deviation (n − 1), centred first.
+ * @example standardDeviation([1, 2, 3]) // 1
+ */
 export function standardDeviation(values: readonly number[]): number {
   const centre = mean(values);
   let sum = 0;
@@ -100,7 +121,10 @@ function sortByValue(order: Uint16Array, values: ArrayLike<number>): void {
   }
 }
 
-/** Quantiles of weighted points: the points in order, each in the middle of its weight, straight lines between. `ps` rises. */
+/**
+ * Quantiles of weighted points: the points in order, each in the middle of its weight, straight lines between. `ps` rises.
+ * @example weightedQuantiles([1, 2, 3], [1, 1, 2], [0.5]) // [2.3333]
+ */
 export function weightedQuantiles(
   values: ArrayLike<number>,
   weights: ArrayLike<number>,
@@ -152,7 +176,10 @@ export function bisect(f: (x: number) => number, low: number, high: number, tole
 /** z of an 80 % band's end: turns bands into spreads and back. */
 export const Z90 = 1.2815515655446004;
 
-/** Quantile of sorted values, linear between neighbours; 0 of none. */
+/**
+ * Quantile of sorted values, linear between neighbours; 0 of none.
+ * @example quantileOf([1, 2, 3, 4, 5], 0.5) // 3
+ */
 export function quantileOf(sorted: readonly number[], p: number): number {
   if (sorted.length === 0) return 0;
   const at = p * (sorted.length - 1);

@@ -30,7 +30,10 @@ export function dilute(input: {
   };
 }
 
-/** "1 : n" of a concentrate as ml for a litre of water. */
+/**
+ * "1 : n" of a concentrate as ml for a litre of water.
+ * @example ratioToMlPerL(200) // 5
+ */
 export function ratioToMlPerL(partsOfWater: number): number {
   return 1000 / partsOfWater;
 }

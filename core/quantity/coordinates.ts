@@ -38,7 +38,10 @@ export function readCoordinate(text: string, axis: Axis): CoordinateRead {
   return Math.abs(value) > MOST[axis] ? { ok: false, fault: "out-of-range" } : { ok: true, degrees: value };
 }
 
-/** Both coordinates pasted as one text, as maps give them; null where it is not such a pair. */
+/**
+ * Both coordinates pasted as one text, as maps give them; null where it is not such a pair.
+ * @example readCoordinatePair("48.3, 11.5") // { latitudeDeg: 48.3, longitudeDeg: 11.5 }
+ */
 export function readCoordinatePair(text: string): { latitudeDeg: number; longitudeDeg: number } | null {
   const t = plainText(text);
   const halves =

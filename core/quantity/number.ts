@@ -14,7 +14,10 @@ const VULGAR: Record<string, string> = {
   "⅞": "7/8",
 };
 
-/** One kind of minus, one kind of space, fractions in figures. */
+/**
+ * One kind of minus, one kind of space, fractions in figures.
+ * @example plainText("−5 ½") // "-5 1/2"
+ */
 export function plainText(text: string): string {
   return text
     .replace(/[−–‒]/g, "-")
@@ -45,7 +48,10 @@ export function readFigures(text: string): number | null {
   return Number(under) === 0 ? null : Number(whole ?? 0) + Number(over) / Number(under);
 }
 
-/** The same with a sign in front; null where the text is no number. */
+/**
+ * The same with a sign in front; null where the text is no number.
+ * @example readSigned("-38.6") // -38.6
+ */
 export function readSigned(text: string): number | null {
   const t = plainText(text);
   const sign = /^[+-]/.exec(t)?.[0];

@@ -51,7 +51,10 @@ export const IN_PLACE_CORRECTIONS = CORRECTION_NAMES.filter(worksInPlace) as [Co
 /** What a potting may have done to the ball: a renewed top counts as one, too. */
 export const POTTED_CORRECTIONS: readonly CorrectionName[] = [...BALL_CORRECTIONS, "replace-top"];
 
-/** Grade of turning after a work on it. */
+/**
+ * Grade of turning after a work on it.
+ * @example circlingAfter(3, "shave") // 0.9
+ */
 export function circlingAfter(
   circling: number,
   correction: CorrectionName,
@@ -64,12 +67,18 @@ export function circlingAfter(
 /** Roots are denser in the shell of a ball than in its core. */
 export const SHELL_DENSITY = 1.3;
 
-/** Usual shaving depth: 5 % of the ball's width a side, 8–30 mm. */
+/**
+ * Usual shaving depth: 5 % of the ball's width a side, 8–30 mm.
+ * @example usualShaveDepthMm(240) // 12
+ */
 export function usualShaveDepthMm(ballWidthMm: number): number {
   return Math.min(30, Math.max(8, 0.05 * ballWidthMm));
 }
 
-/** Share of roots kept when sides and base are shaved: 1 − 1.3 × the share of volume cut. */
+/**
+ * Share of roots kept when sides and base are shaved: 1 − 1.3 × the share of volume cut.
+ * @example retainedAfterShave(240, 220, 20) // 0.52071
+ */
 export function retainedAfterShave(ballWidthMm: number, ballHeightMm: number, depthMm: number): number {
   const cut = 1 - (1 - (2 * depthMm) / ballWidthMm) ** 2 * (1 - depthMm / ballHeightMm);
   return Math.max(0.05, 1 - SHELL_DENSITY * cut);

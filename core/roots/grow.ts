@@ -19,17 +19,24 @@ export const CIRCLING_MOST = 4;
 export const DUE_FILL = 0.85;
 export const DUE_CIRCLING = 2;
 
+/** @example clipFill(1.2) // 0.995 */
 export function clipFill(fill: number): number {
   return Math.min(FILL_MOST, Math.max(FILL_LEAST, fill));
 }
 
-/** Thermal time that counts after a disturbance: τ − λ(1 − e^(−τ/λ)). */
+/**
+ * Thermal time that counts after a disturbance: τ − λ(1 − e^(−τ/λ)).
+ * @example effectiveWarmth(300, 100) // 204.98
+ */
 export function effectiveWarmth(degreeDays: number, lagDegreeDays: number): number {
   if (lagDegreeDays <= 0) return degreeDays;
   return degreeDays - lagDegreeDays * (1 - Math.exp(-degreeDays / lagDegreeDays));
 }
 
-/** Inverse of `effectiveWarmth` by Newton: how much warmth must pass until so much has counted. */
+/**
+ * Inverse of `effectiveWarmth` by Newton: how much warmth must pass until so much has counted.
+ * @example warmthForEffective(205, 100) // 300.02
+ */
 export function warmthForEffective(effective: number, lagDegreeDays: number): number {
   if (effective <= 0) return 0;
   if (lagDegreeDays <= 0) return effective;
@@ -54,12 +61,18 @@ function pace(kPerDegreeDay: number, wallFactor: number): number {
   return (wallFactor * CIRCLING_PACE * Math.min(1, CIRCLING_K_MOST / kPerDegreeDay)) / CIRCLING_MOST;
 }
 
-/** x after `effective` degree-days. */
+/**
+ * x after `effective` degree-days.
+ * @example growX(0, 0.002, 500) // 1
+ */
 export function growX(x0: number, kPerDegreeDay: number, effective: number): number {
   return Math.min(X_MOST, x0 + kPerDegreeDay * effective);
 }
 
-/** Circling after x has risen from x0 to x1. */
+/**
+ * Circling after x has risen from x0 to x1.
+ * @example growCircling(1, 2, 3, 0.002, 1) // 1.4028
+ */
 export function growCircling(
   circling: number,
   x0: number,
@@ -120,7 +133,10 @@ export function xAtCircling(
 
 const X_DUE = logit(DUE_FILL);
 
-/** The x at which a tree is due, by fill or by circling, whichever comes first. */
+/**
+ * The x at which a tree is due, by fill or by circling, whichever comes first.
+ * @example xAtDue(0, 0, 0.002, 1) // { x: 1.7346, byCircling: false }
+ */
 export function xAtDue(
   circling: number,
   x0: number,
@@ -162,6 +178,7 @@ export const STAGE_FILLS = [0.25, 0.5, 0.8, 0.95] as const;
 export const BOUND_FILL = STAGE_FILLS[3];
 export const BOUND_CIRCLING = 3;
 
+/** @example fillStage(0.9) // "rooted-out" */
 export function fillStage(fill: number): FillStage {
   return FILL_STAGES[STAGE_FILLS.filter((boundary) => fill >= boundary).length];
 }
@@ -169,7 +186,10 @@ export function fillStage(fill: number): FillStage {
 /** Surface of mix seen by the air, m² per L^⅔: a pot about as wide as tall. */
 const SURFACE_M2 = 0.00866;
 
-/** Days until a pot has dried in the cool season are store/(surface + roots·fill): the three for a volume of mix, L. */
+/**
+ * Days until a pot has dried in the cool season are store/(surface + roots·fill): the three for a volume of mix, L.
+ * @example dryingOf(8) // [1.2, 0.013856, 0.192]
+ */
 export function dryingOf(volumeL: number): readonly [store: number, surface: number, roots: number] {
   const evaporationMm = 0.8;
   return [0.15 * volumeL, evaporationMm * 0.5 * SURFACE_M2 * volumeL ** (2 / 3), evaporationMm * 0.03 * volumeL];

@@ -16,7 +16,10 @@ export function reachedShare(fromL: number, toL: number, rootDegreeDays: number,
   return reachedOf(fromL, toL, rootDegreeDays, CROSSING_DEGREE_DAYS[vigour]);
 }
 
-/** The same for a tree whose own pace is known. */
+/**
+ * The same for a tree whose own pace is known.
+ * @example reachedOf(3, 10, 200, 180) // 0.79722
+ */
 export function reachedOf(fromL: number, toL: number, rootDegreeDays: number, crossingDegreeDays: number): number {
   const old = Math.min(1, fromL / toL);
   const crossed = 1 - Math.exp(-rootDegreeDays / crossingDegreeDays);
@@ -28,7 +31,10 @@ const LADDER = VIGOUR_NAMES.map((name) => [
   Math.log(CROSSING_DEGREE_DAYS[name]),
 ]).sort((a, b) => a[0] - b[0]);
 
-/** Crossing warmth of a pace between the classes: straight lines between them on logarithmic scales, and beyond. °C·d. */
+/**
+ * Crossing warmth of a pace between the classes: straight lines between them on logarithmic scales, and beyond. °C·d.
+ * @example crossingDegreeDays(0.002) // 100.04
+ */
 export function crossingDegreeDays(kPerDegreeDay: number): number {
   const at = Math.log(kPerDegreeDay);
   let i = LADDER.findIndex(([x]) => x >= at);
@@ -40,7 +46,10 @@ export function crossingDegreeDays(kPerDegreeDay: number): number {
 /** A ring of fresh mix as wide as this is crossed in one crossing's warmth: our judgement (L). */
 export const RING_MM = 30;
 
-/** Length of new roots in fresh mix after so much warmth that counts (lag taken off), mm. */
+/**
+ * Length of new roots in fresh mix after so much warmth that counts (lag taken off), mm.
+ * @example newRootsMm(0.002, 200) // 59.976
+ */
 export function newRootsMm(kPerDegreeDay: number, degreeDays: number): number {
   return (RING_MM * degreeDays) / crossingDegreeDays(kPerDegreeDay);
 }

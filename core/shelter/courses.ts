@@ -10,7 +10,10 @@ const WINTER_LEAD_DAYS = 100;
 /** So long after midwinter the next winter is meant. */
 const NEXT_AFTER_DAYS = 130;
 
-/** The winter that is on, or the next one; named by the year of its midwinter's season. */
+/**
+ * The winter that is on, or the next one; named by the year of its midwinter's season.
+ * @example winterOn(20624, 48) // 2027
+ */
 export function winterOn(on: DayNumber, latitudeDeg: number): number {
   const running = growingSeason(on, latitudeDeg);
   return on > midwinterOf(running, latitudeDeg) + NEXT_AFTER_DAYS ? running + 1 : running;

@@ -22,6 +22,7 @@ export const KINDS: readonly Kind[] = [...FRUIT, ...ORNAMENTAL, ...EVERGREEN, ..
 
 const BY_ID = new Map(KINDS.map((kind) => [kind.id, kind]));
 
+/** @example kindById("fig")?.scientific // "Ficus carica" */
 export function kindById(id: string): Kind | undefined {
   return BY_ID.get(id);
 }

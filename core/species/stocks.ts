@@ -75,7 +75,10 @@ export const STOCKS: readonly Stock[] = [
   },
 ];
 
-/** The stock a grower's words mean for a genus; null where nobody knows, or the words say nothing of it. */
+/**
+ * The stock a grower's words mean for a genus; null where nobody knows, or the words say nothing of it.
+ * @example stockFor("Pyrus", "quince C")?.id // "quince"
+ */
 export function stockFor(genus: string, words: string | null | undefined): Stock | null {
   if (!words) return null;
   const typed = words.toLocaleLowerCase();

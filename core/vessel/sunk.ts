@@ -66,7 +66,10 @@ export function sunkPlan(v: SunkInput): SunkPlan {
 
 export type SoakVerdict = "sump" | "slow" | "free";
 
-/** The tight-soil test: how fast water falls in the hole once it has been filled and emptied before. */
+/**
+ * The tight-soil test: how fast water falls in the hole once it has been filled and emptied before.
+ * @example soakTest(6, 30) // { mmPerHour: 12, verdict: "slow" }
+ */
 export function soakTest(fallMm: number, minutes: number): { mmPerHour: number; verdict: SoakVerdict } {
   const mmPerHour = (fallMm / minutes) * 60;
   return { mmPerHour, verdict: mmPerHour < SUMP_MM_PER_H ? "sump" : mmPerHour < SLOW_MM_PER_H ? "slow" : "free" };

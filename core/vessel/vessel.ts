@@ -171,7 +171,10 @@ export function freeboard(vessel: Vessel, dose: { dosePerMixL: number } | { dose
   return { freeboardMm: brim - fillHeightMm, fillHeightMm, mixL: volumeL(vessel, fillHeightMm) };
 }
 
-/** Round pot of typical proportions (height .92 of the top width, base .78) for a brim volume known only by name: a guess for drawing. */
+/**
+ * Round pot of typical proportions (height .92 of the top width, base .78) for a brim volume known only by name: a guess for drawing.
+ * @example typicalRoundVessel(14.5) // { shape: "round", topWidthMm: 293.2, baseWidthMm: 228.7, heightMm: 269.74, wall: "smooth-plastic" }
+ */
 export function typicalRoundVessel(brimL: number, wall: Wall = USUAL_WALL): Vessel {
   const shapeAt = (d: number): Vessel => ({
     shape: "round",

@@ -37,7 +37,10 @@ export const HEAT_C = { temperate: [30, 38], warm: [34, 42] } as const;
 /** The cool half-day lies this far from the night towards the afternoon. */
 const COOL_END_SHARE = 0.35;
 
-/** How well a day's heat stands with work, 0–1. */
+/**
+ * How well a day's heat stands with work, 0–1.
+ * @example heatSuitability(18, 34, false) // 0.5
+ */
 export function heatSuitability(tminC: number, tmaxC: number, warmClimate: boolean): number {
   const [from, none] = warmClimate ? HEAT_C.warm : HEAT_C.temperate;
   const felt = warmClimate ? tminC + COOL_END_SHARE * (tmaxC - tminC) : tmaxC;

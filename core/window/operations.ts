@@ -36,6 +36,7 @@ export const OPERATION_NAMES = [
   ...(Object.keys(OPERATION_ALIASES) as (keyof typeof OPERATION_ALIASES)[]),
 ];
 
+/** @example operationOf("shave") // "shave" */
 export function operationOf(name: OperationName): Operation {
   return name in OPERATION_ALIASES ? OPERATION_ALIASES[name as keyof typeof OPERATION_ALIASES] : (name as Operation);
 }
@@ -112,7 +113,10 @@ export type Limit = (typeof LIMITS)[number];
 /** A day is open from this suitability on. */
 export const OPEN_FROM = 0.5;
 
-/** The ball is teased where the kind stands that, else it is slipped up whole: the work whose window decides a tree's verdict. */
+/**
+ * The ball is teased where the kind stands that, else it is slipped up whole: the work whose window decides a tree's verdict.
+ * @example usualOperation(0.35) // "up-pot"
+ */
 export function usualOperation(rootShare: number): "up-pot" | "slip-up" {
   return rootShare * BEYOND_SHARE >= OPERATION_NEEDS["up-pot"].rootLoss ? "up-pot" : "slip-up";
 }

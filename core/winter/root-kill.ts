@@ -22,7 +22,10 @@ const HARD_AFTER_DAYS = 28;
 const SOFT_ABOVE_C = 7;
 const SOFT_AFTER_DAYS = 7;
 
-/** Whether mature roots are hardened, day by day, by the core's daily means. */
+/**
+ * Whether mature roots are hardened, day by day, by the core's daily means.
+ * @example Array.from(hardenedByDay([10, 5, 4])) // [0, 0, 0]
+ */
 export function hardenedByDay(coreMeanC: ArrayLike<number>): Uint8Array {
   const hard = new Uint8Array(coreMeanC.length);
   let [cold, warm, state] = [0, 0, 0];

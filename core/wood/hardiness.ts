@@ -1,7 +1,10 @@
 import { normalCdf } from "../math/index";
 import type { HardinessParameters } from "./habits";
 
-/** Ripeness of wood, 0 soft … 1 ripe, from its heat sum: 1 − exp(−ln2·(H/H50)^n). */
+/**
+ * Ripeness of wood, 0 soft … 1 ripe, from its heat sum: 1 − exp(−ln2·(H/H50)^n).
+ * @example ripeness(500, 500, 3) // 0.5
+ */
 export function ripeness(heatSum: number, h50: number, n: number): number {
   return heatSum <= 0 ? 0 : 1 - Math.exp(-Math.LN2 * (heatSum / h50) ** n);
 }
@@ -29,7 +32,10 @@ export function hardinessStep(
   return Math.min(p.hMin, Math.max(p.hMax, lt50C + change));
 }
 
-/** Share of tissue a night kills: Φ((LT50 − T)/σ). */
+/**
+ * Share of tissue a night kills: Φ((LT50 − T)/σ).
+ * @example damageShare(-10, -10, 2) // 0.5
+ */
 export function damageShare(tminC: number, lt50C: number, sigma: number): number {
   return normalCdf((lt50C - tminC) / sigma);
 }
