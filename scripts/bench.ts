@@ -108,6 +108,40 @@ async function benchBundled<T>(
   return JSON.parse(execFileSync(process.execPath, ["--expose-gc", outfile], { encoding: "utf8" })) as T;
 }
 
+const EMPTY_PAGE = "people";
+/** Pages that speak of trees, to hold against one that asks next to nothing. */
+const PAGES = ["yard", "tree", "tree/pot", "tree/roots", "ladders", "stores", "almanac", "almanac/kinds", "walk"];
+
+/** Warm time of each page of a collection, a request at a time, then its rate at four clients: what the server gives, not the browser. */
+async function benchPages(url: string, id: string) {
+  const html = await (await fetch(`${url}/c/${id}/yard`)).text();
+  const tree = /\/tree\/([0-9a-f-]{36})/.exec(html)![1];
+  const at = (page: string) => `${url}/c/${id}/${page.replace(/^tree/, `tree/${tree}`)}`;
+  const once = async (page: string) => {
+    const from = performance.now();
+    await (await fetch(at(page))).arrayBuffer();
+    return performance.now() - from;
+  };
+  const rows: { page: string; p50: number; perSecond: number }[] = [];
+  for (const page of [EMPTY_PAGE, ...PAGES]) {
+    for (let i = 0; i < 5; i++) await once(page);
+    const times: number[] = [];
+    for (let i = 0; i < 30; i++) times.push(await once(page));
+    const from = performance.now();
+    let done = 0;
+    await Promise.all(
+      Array.from({ length: 4 }, async () => {
+        while (performance.now() - from < 4000) {
+          await once(page);
+          done++;
+        }
+      }),
+    );
+    rows.push({ page, p50: quantile(times, 0.5), perSecond: done / ((performance.now() - from) / 1000) });
+  }
+  return rows;
+}
+
 /** Time to the last byte of the page, as the server takes it on loopback. */
 async function benchYard(url: string, id: string) {
   const get = async () => {
@@ -296,6 +330,19 @@ async function main(): Promise<void> {
     ] as const)
       sizes.push([n, await benchYard(web.url, id)]);
     const search = await benchSearch(web.url, lists.large);
+    console.log("pages and what they ask …");
+    const pages = await benchPages(web.url, small);
+    const empty = pages.find((p) => p.page === EMPTY_PAGE)!.p50;
+    const queries = JSON.parse(
+      execFileSync(
+        process.execPath,
+        ["--conditions=react-server", "--import", "tsx", "scripts/bench/queries.ts", small],
+        { encoding: "utf8", env: { ...process.env, ...env } },
+      )
+        .trim()
+        .split("\n")
+        .at(-1)!,
+    ) as Record<string, { p50: number; p95: number }>;
     console.log("strip …");
     const drag = await benchDrag(await browser.newPage({ viewport: { width: 1280, height: 800 } }), web.url, small);
     console.log("column of a mix …");
@@ -406,6 +453,16 @@ async function main(): Promise<void> {
         `Yard at ${n} trees: first request, then warm; HTML`,
         `${ms(y.cold)}; p50 ${ms(y.p50)}, p95 ${ms(y.p95)}; ${(y.bytes / 1000).toFixed(0)} kB`,
         "—",
+      ]),
+      ...pages.map(({ page, p50, perSecond }): [string, string, string] => [
+        `page ${page} of 60 trees, warm; pages a second at four clients`,
+        `p50 ${ms(p50)}, ${(p50 / empty).toFixed(1)} × an empty page; ${perSecond.toFixed(0)} a second`,
+        page === EMPTY_PAGE ? "the empty page" : "≤ 1.5 ×",
+      ]),
+      ...Object.entries(queries).map(([what, q]): [string, string, string] => [
+        `database and model, asked again: ${what} (60 trees)`,
+        `p50 ${q.p50.toFixed(1)} ms, p95 ${q.p95.toFixed(1)} ms`,
+        "≤ 5 ms",
       ]),
       [
         "search over 2,000 trees and their notes, over HTTP",
