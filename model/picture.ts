@@ -75,7 +75,7 @@ export function treePicture(tree: YardTree, on: DayNumber): TreePicture | null {
       : null,
     from: toIso(from),
     to: toIso(to),
-    points: project(events, indexed.lots, kind.warmth, profile, sorted, on).map(drawn),
+    points: project(events, indexed.lots, kind.warmth, profile, sorted, on),
     wood: woodStretches(kind, Math.max(from, kind.wood.startDay), to),
     tracksFrom: toIso(Math.max(from, kind.window.startDay)),
     open: openPeriods(kind.window, from, to).map((p) => ({ from: toIso(p.from), to: toIso(p.to) })),
@@ -84,17 +84,6 @@ export function treePicture(tree: YardTree, on: DayNumber): TreePicture | null {
       .map((e) => ({ id: e.id, entryId: e.entryId, on: e.on.best, kind: e.payload.kind })),
   };
 }
-
-/** As finely as a curve can show it: the page carries it twice. */
-const drawn = ({ on, fill, circling }: ProjectionPoint): ProjectionPoint => {
-  const short = ([a, b, c]: ProjectionPoint["fill"]): ProjectionPoint["fill"] => [
-    thousandths(a),
-    thousandths(b),
-    thousandths(c),
-  ];
-  return { on, fill: short(fill), circling: short(circling) };
-};
-const thousandths = (value: number) => Math.round(value * 1000) / 1000;
 
 function woodStretches(kind: Parameters<typeof woodOn>[0], from: DayNumber, to: DayNumber): TreePicture["wood"] {
   const stretches: TreePicture["wood"] = [];
