@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { ArrivalKind, ArrivalSeason } from "@/core/arrival/index";
 import type { Operation } from "@/core/window/index";
-import type { Hazard } from "@/core/species/index";
+import type { Group, Hazard, KindValues } from "@/core/species/index";
 
 /** What is read besides pages: a question that stands in the address, and its answer in JSON. */
 interface Query<I extends z.ZodType, R> {
@@ -43,8 +43,21 @@ export interface ArrivalContext {
   guess: boolean;
 }
 
+/** A kind or a whole genus that somebody may mean. */
+export interface FoundKind {
+  id: string;
+  name: string;
+  scientific: string;
+  group: Group;
+  leaf: KindValues["leaf"];
+  rank: "kind" | "genus";
+  /** What was asked is one of its names, letter for letter but for accents, case and number. */
+  exact: boolean;
+}
+
 export const QUERIES = {
   search: answering<{ found: FoundTree[] }>()(z.object({ q: z.string() })),
+  kinds: answering<{ found: FoundKind[] }>()(z.object({ q: z.string().max(120) })),
   "arrival/season": answering<ArrivalContext>()(z.object({ kind: z.string(), on: z.string().optional() })),
 } as const;
 

@@ -2,7 +2,7 @@ import { faultWords } from "@/words/faults";
 import { readBy } from "@/contract/read";
 import { readRoughDate, type DayRange } from "@/core/dates/index";
 import { ARRIVAL_FORMS, type ArrivalForm, type Method, METHODS, type Purpose, PURPOSES } from "@/core/event/index";
-import { KINDS, STOCK_PACES, type StockPace } from "@/core/species/index";
+import { kindOfWords, STOCK_PACES, type StockPace } from "@/core/species/index";
 import {
   litresFromRim,
   type Pot,
@@ -341,17 +341,6 @@ function readPot(cells: Cells): Pot | null {
   return null;
 }
 
-const KIND_BY_NAME = new Map(
-  KINDS.flatMap((kind) =>
-    [kind.id, kind.scientific, ...kind.names].map((name) => [name.toLowerCase(), kind.id] as const),
-  ),
-);
-
-/** The library's kind of this name, common or scientific. */
-function kindNamed(text: string): string | null {
-  return KIND_BY_NAME.get(text.trim().toLowerCase().replace(/\s+/g, " ")) ?? null;
-}
-
 function cellsOf(kind: ImportKind, table: Table, mapping: Mapping, options: ImportOptions, setting: ImportSetting) {
   return table.rows.map((row) => ({ row, cells: new Cells(kind, row, table.headers, mapping, options, setting) }));
 }
@@ -373,12 +362,12 @@ export function readTreeLines(
       if (tag === "") cells.fault("tag", "Every tree needs a tag.");
       const kind = cells.text("kind", 120);
       if (kind === "") cells.fault("kind", "Name the kind.");
-      const kindId = kindNamed(kind);
+      const { kindId, typedName } = kindOfWords(kind);
       const value: TreeLine = {
         line: row.line,
         tag,
         kindId,
-        typedName: kindId === null ? kind : null,
+        typedName,
         habit: kindId === null ? (cells.oneOf("habit", HABITS, "How it grows") ?? "unknown") : null,
         cultivar: cells.text("cultivar", 120) || null,
         purpose: cells.oneOf("purpose", PURPOSES, "What it is for") ?? "ornament",

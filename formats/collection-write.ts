@@ -62,7 +62,7 @@ export function writeTreeLines(lines: readonly Omit<TreeLine, "line">[]): string
     lines.map((t) => ({
       ...potCells(t.pot),
       tag: t.tag,
-      kind: t.kindId === null ? t.typedName : kindById(t.kindId)!.names[0],
+      kind: t.typedName ?? kindById(t.kindId!)!.names[0],
       cultivar: t.cultivar,
       habit: t.habit === "unknown" ? null : t.habit,
       purpose: t.purpose,

@@ -1,5 +1,6 @@
 import { type IsoDate, toIso } from "@/core/dates/index";
 import type { CollectionRecords } from "@/core/records/index";
+import { kindsInUse, type KindsInUse, takeKinds } from "@/core/species/index";
 import type { ReplayContext } from "./context";
 import { openYard, type Yard } from "./open-yard";
 import { pack, unpack } from "./pack";
@@ -10,6 +11,8 @@ interface Bundle {
   today: IsoDate;
   risk: number;
   records: CollectionRecords;
+  /** The kinds of its trees: a browser has no library of its own. */
+  kinds: KindsInUse;
   tracks: ReplayContext;
 }
 
@@ -22,12 +25,14 @@ export function packBundle(yard: Yard, revision: number): string {
     today: toIso(yard.today),
     risk: yard.risk,
     records: { ...records, events },
+    kinds: kindsInUse(records.trees.map((tree) => tree.kindId)),
     tracks: yard.context,
   } satisfies Bundle);
 }
 
 /** A yard that answers for states, pictures and lists; what needs the site's weather years is the server's to say. */
 export function openBundle(text: string): { revision: number; yard: Yard } {
-  const { revision, today, risk, records, tracks } = unpack(text) as Bundle;
+  const { revision, today, risk, records, kinds, tracks } = unpack(text) as Bundle;
+  takeKinds(kinds);
   return { revision, yard: openYard({ records, risk }, { tracks }, { today }) };
 }

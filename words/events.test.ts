@@ -4,7 +4,7 @@ import { eventWords } from "./events";
 
 const id = randomUUID();
 const range = { best: "2022-04-16", from: "2022-03-01", to: "2022-05-31" };
-const names = { lot: "Black 25 cm", place: "Stair glass", tags: { [id]: "KQ-4" } };
+const names = { lot: "Black 25 cm", place: "Stair glass", tags: { [id]: "KQ-4" }, kind: "Fig" };
 const say = (payload: EventPayload, units: "metric" | "us" = "metric") => {
   // What is said in a test could have been recorded.
   expect(eventPayload.safeParse(payload).success).toBe(true);
@@ -102,7 +102,7 @@ test("US units are a way of showing", () => {
 });
 
 test("a pot, a place or a tree nobody can name any more is still spoken of", () => {
-  const nothing = { lot: null, place: null, tags: {} };
+  const nothing = { lot: null, place: null, tags: {}, kind: null };
   expect(eventWords(potted, nothing, "metric")).toMatch(/a pot nobody remembers/);
   expect(eventWords({ kind: "placed" }, nothing, "metric")).toBe("Carried to another place");
   expect(eventWords({ kind: "split-from", parentId: id }, nothing, "metric")).toBe("Taken from the batch another tree");

@@ -1,5 +1,4 @@
 import type { EventPayload, LoggedPayload } from "@/core/event/index";
-import { kindById } from "@/core/species/index";
 import { mixEstimate } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
 import { FIELD_WORDS } from "./species";
@@ -52,6 +51,8 @@ export interface EventNames {
   place: string | null;
   /** Tags of other trees it speaks of, by id. */
   tags: Record<string, string>;
+  /** Name of the kind it was described as. */
+  kind: string | null;
 }
 
 /** What happened, in one line. */
@@ -135,7 +136,7 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
       return `Measured: ${parts.filter(Boolean).join("; ")}`;
     }
     case "described":
-      return descriptionWords(payload.changes, tag);
+      return descriptionWords(payload.changes, tag, names.kind);
     case "placed":
       return `Carried to ${names.place ?? "another place"}`;
     case "ended": {
@@ -285,11 +286,12 @@ export function placeClimateWords(climate: PlaceClimate, units: Units): string {
 function descriptionWords(
   changes: Extract<EventPayload, { kind: "described" }>["changes"],
   tag: (id: string) => string,
+  kind: string | null,
 ): string {
   const parts: string[] = [];
   if (changes.tag === null) parts.push("tag lost");
   else if (changes.tag !== undefined) parts.push(`tag ${changes.tag}`);
-  if (changes.kindId) parts.push(`kind ${kindById(changes.kindId)?.names[0] ?? changes.kindId}`);
+  if (changes.kindId) parts.push(`kind ${kind ?? changes.kindId}`);
   else if (changes.typedName) parts.push(`kind ${changes.typedName}`);
   if (changes.cultivar !== undefined)
     parts.push(changes.cultivar ? `cultivar ‘${changes.cultivar}’` : "cultivar unknown");

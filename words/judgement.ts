@@ -183,6 +183,7 @@ export const RULE_WORDS: Record<RuleId, { name: string; text: string }> = {
     text: "Bleeders: no cut above 10 mm from eight weeks before bud break to full leaf. Stone fruit: cut in dry early summer.",
   },
   "fleshy-rooted": { name: "Fleshy roots", text: "Bud swell only, clean cuts, no raking; drier for three weeks." },
+  succulent: { name: "Succulents", text: "No water for ten days after its roots were handled: wounds dry first." },
   vine: { name: "Vines", text: "The support goes in before filling. Tender vines whole and warm." },
   legume: { name: "Legumes moved whole", text: "Nothing is taken off the ball." },
   texture: { name: "Texture", text: "New mix not more than twice as coarse as the ball." },

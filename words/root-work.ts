@@ -56,6 +56,8 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
       return "Clean cuts with a sharp blade, no raking.";
     case "drier":
       return `Keep it drier than usual for ${number(f.weeks)} weeks.`;
+    case "dry-first":
+      return `No water for ${number(f.days)} days: its wounds dry first.`;
     case "support-first":
       return "The support goes in before the mix.";
     case "warm-only":

@@ -11,7 +11,7 @@ import type {
   WinterLight,
 } from "@/core/species/index";
 import type { Vigour } from "@/core/roots/index";
-import { celsius, litres, number, percent, type Units } from "./format";
+import { celsius, litres, metres, number, percent, type Units } from "./format";
 import { HAZARD_WORDS } from "./terms";
 
 /** Words for what the library knows of a kind. */
@@ -79,6 +79,8 @@ export const TRAIT_WORDS: Record<Trait, string> = {
   "warm-when-bare": "bare roots kept moist and warm until buds move",
   grafted: "usually grafted",
   staked: "always staked",
+  succulent: "stores water: dry for ten days after its roots were handled",
+  "whole-ball": "moved with its whole ball, at the same depth",
 };
 
 export const HEALTH_NOTE_WORDS: Record<HealthNote, string> = {
@@ -102,6 +104,14 @@ export const HEALTH_NOTE_WORDS: Record<HealthNote, string> = {
   canker: "Canker enters by wounds in wet months.",
   mites: "Mites in dry warm air.",
   wilt: "Wilt fungi in soil and on tools: disinfect.",
+  borers: "Grubs that bore in stem and roots: look for holes and frass.",
+  "leaf-spot": "Spots and blights of the leaves in wet, crowded growth.",
+  rust: "Rust fungi: pick off what is orange or brown below.",
+  "myrtle-rust":
+    "A rust of the myrtle family: moving plants may be restricted; ask the local plant-health office before you do.",
+  "ramorum-rules":
+    "A water mould of many shrubs and trees: moving plants may be restricted; ask the local plant-health office.",
+  "movement-rules": "Moving plants of this kind is restricted in some countries; ask the local plant-health office.",
 };
 
 const POLLINATION_WORDS: Record<Pollination, string> = {
@@ -351,6 +361,16 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   },
   yieldUnit: { name: "Counted in", does: "Unit of the crop.", say: (v) => v },
   traits: { name: "Its ways", does: "Each calls a rule that guards it.", say: list(TRAIT_WORDS) },
+  bringInNightC: {
+    name: "Brought in before a night of",
+    does: "The winter plan brings it in or covers it before such a night, whatever its limits would still stand.",
+    say: (v, units) => (v === null ? "as its limits say" : celsius(v, units)),
+  },
+  potHeightM: {
+    name: "Usual height in a pot",
+    does: "Taken for wind and mass until somebody has measured the tree.",
+    say: (v, units) => (v === null ? "by the size of its pot" : metres(v, units)),
+  },
 };
 
 function range2(v: readonly [Vigour, Vigour]): string {
@@ -360,4 +380,15 @@ function range2(v: readonly [Vigour, Vigour]): string {
 /** One field of a kind in words. */
 export function sayField(name: FieldName, value: unknown, units: Units): string {
   return (FIELD_WORDS[name].say as (value: unknown, units: Units) => string)(value, units);
+}
+
+/** What tells a found kind from others of like name: its scientific name, group and leaf. */
+export function foundKindWords(found: {
+  scientific: string;
+  group: Group;
+  leaf: KindValues["leaf"];
+  rank: "kind" | "genus";
+}): string {
+  const name = found.rank === "genus" ? `${found.scientific}, known by its genus` : found.scientific;
+  return `${name} · ${GROUP_WORDS[found.group]}, ${found.leaf}`;
 }

@@ -238,7 +238,8 @@ export const HABIT_WORDS: Record<Habit | "unknown", { name: string; what: string
   "citrus-like": { name: "Like a citrus", what: "evergreen, grows in flushes, tender" },
   "olive-bay-like": { name: "Like an olive or bay", what: "evergreen, tough leaves, some frost" },
   "conifer-like": { name: "Like a pine or juniper", what: "needles or scales all year, one flush, hardy" },
-  "tropical-like": { name: "Like a mango or palm", what: "evergreen, grows in warmth only, no frost" },
+  "palm-like": { name: "Like a palm or yucca", what: "leaf after leaf from one bud, never leafless, whole balls only" },
+  "tropical-like": { name: "Like a mango", what: "evergreen, grows in flushes in warmth only, no frost" },
   unknown: { name: "Don't know", what: "all habits stay possible: wide bands until you look at its roots" },
 };
 

@@ -230,7 +230,9 @@ function waitOut(s: Situation, act: Add<Act["code"]>, refuse: Refuse): void {
   if (evergreen(s) && s.autumn && s.rootZoneC > values.takeHoldBaseC)
     act("until-cold", "feed-little", { low: F.feedLow, high: F.feedHigh, untilC: values.takeHoldBaseC });
   if (evergreen(s) && s.autumn && values.leafC !== null && values.leafC > F.staysOutBelowC) {
-    act("before-cold-nights", "bring-in", { nightC: Math.max(2, values.leafC + F.inAboveLeafC) });
+    act("before-cold-nights", "bring-in", {
+      nightC: values.bringInNightC ?? Math.max(2, values.leafC + F.inAboveLeafC),
+    });
     act("before-cold-nights", "keep-bright", { lowC: values.winterC[0], highC: values.winterC[1] });
     act("before-cold-nights", "water-by-weight");
   }

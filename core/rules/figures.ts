@@ -36,6 +36,7 @@ export const RULE_FIGURES = {
   bleedCutMm: 10,
   bleedWeeksBefore: 8,
   drierWeeks: 3,
+  succulentDryDays: 10,
   grapeLoss: 0.5,
   kiwiLoss: 0.2,
   texture: 2,

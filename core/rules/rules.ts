@@ -80,7 +80,7 @@ export const RULES: Record<RuleId, Check> = {
   "broadleaf-evergreen": (s) => {
     const { list, add } = found("broadleaf-evergreen");
     const { values } = s.profile;
-    if (values.leaf === "deciduous" || has(s, "conifer", "palm", "cane-plant") || !s.plan) return list;
+    if (values.leaf === "deciduous" || has(s, "conifer", "palm", "cane-plant", "whole-ball") || !s.plan) return list;
     if (s.rootZoneC < values.springRootZoneC) add("refuse", "too-cold-yet", { needC: values.springRootZoneC });
     if (!s.autumn && !s.frostPast) add("refuse", "frost-ahead");
     if (s.autumn && s.weeksToCold < F.evergreenStopWeeks) add("refuse", "too-late", { weeks: F.evergreenStopWeeks });
@@ -101,9 +101,11 @@ export const RULES: Record<RuleId, Check> = {
   },
   palm: (s) => {
     const { list, add } = found("palm");
-    if (!has(s, "palm") || !s.plan) return list;
+    if (!has(s, "palm", "whole-ball") || !s.plan) return list;
     if (s.plan.rootLoss > 0) add("refuse", "whole-only");
-    if (s.rootZoneC < F.palmRootZoneC) add("refuse", "too-cold-yet", { needC: F.palmRootZoneC });
+    // Tree ferns and grass trees of cool countries are moved whole, too, and need no heat for it.
+    const needC = has(s, "palm") ? F.palmRootZoneC : s.profile.values.springRootZoneC;
+    if (s.rootZoneC < needC) add("refuse", "too-cold-yet", { needC });
     add("do", "same-depth");
     return list;
   },
@@ -195,6 +197,12 @@ export const RULES: Record<RuleId, Check> = {
     add("do", "drier", { weeks: F.drierWeeks });
     return list;
   },
+  succulent: (s) => {
+    const { list, add } = found("succulent");
+    if (!has(s, "succulent") || !s.plan) return list;
+    add("do", "dry-first", { days: F.succulentDryDays });
+    return list;
+  },
   vine: (s) => {
     const { list, add } = found("vine");
     if (s.profile.values.group !== "vine-like" || !s.plan) return list;
@@ -251,9 +259,11 @@ export function rulesOf(s: Pick<RuleSituation, "profile">): RuleId[] {
   const by: Partial<Record<RuleId, boolean>> = {
     grafted: values.traits.includes("grafted"),
     "broadleaf-evergreen":
-      values.leaf !== "deciduous" && !values.traits.some((t) => t === "conifer" || t === "palm" || t === "cane-plant"),
+      values.leaf !== "deciduous" &&
+      !values.traits.some((t) => ["conifer", "palm", "cane-plant", "whole-ball"].includes(t)),
     conifer: values.traits.includes("conifer"),
-    palm: values.traits.includes("palm"),
+    palm: values.traits.includes("palm") || values.traits.includes("whole-ball"),
+    succulent: values.traits.includes("succulent"),
     "tap-seedling": values.traits.includes("tap-seedling"),
     mycorrhizal: values.traits.includes("mycorrhizal"),
     "protea-kin": values.traits.includes("protea-kin"),

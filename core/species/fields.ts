@@ -67,6 +67,8 @@ export const TRAITS = [
   "warm-when-bare",
   "grafted",
   "staked",
+  "succulent",
+  "whole-ball",
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -102,6 +104,12 @@ export const HEALTH_NOTES = [
   "canker",
   "mites",
   "wilt",
+  "borers",
+  "leaf-spot",
+  "rust",
+  "myrtle-rust",
+  "ramorum-rules",
+  "movement-rules",
 ] as const;
 export type HealthNote = (typeof HEALTH_NOTES)[number];
 
@@ -177,6 +185,10 @@ export interface KindValues {
   yieldPer10L: Range | null;
   yieldUnit: "fruits" | "kg";
   traits: readonly Trait[];
+  /** Night before which a potted one is brought in or covered, °C; null where only its limits speak. */
+  bringInNightC: number | null;
+  /** Usual height of a grown one in a pot, m; null where nobody has said it. */
+  potHeightM: number | null;
 }
 export type FieldName = keyof KindValues;
 
@@ -204,4 +216,17 @@ export interface Kind extends LayerValues {
   habit: Habit;
   /** In a sentence: what a grower should have in mind. */
   note: string;
+  /** A whole genus, known by what its species share. */
+  rank?: "genus";
+  /** Its species differ so much that one of them says little of another. */
+  differs?: boolean;
+  /** How well its line was remembered: written down from memory, nothing of it looked up. Left out where each value has its own mark. */
+  recalled?: "well" | "judged";
+}
+
+/** A whole genus as the widest kind there is: what its species share, remembered and marked so. */
+export interface Genus extends Kind {
+  family: string;
+  rank: "genus";
+  differs: boolean;
 }

@@ -73,6 +73,6 @@ export const FIFTY: readonly NurseryPlant[] = [
   { typed: "pohutukawa", genus: "Metrosideros", leaf: "evergreen", frostKills: true },
   { typed: "lilly pilly", genus: "Syzygium", leaf: "evergreen" },
   { typed: "macadamia", genus: "Macadamia", leaf: "evergreen", wholeBall: true, phosphateKills: true },
-  { typed: "bottlebrush", genus: "Callistemon", leaf: "evergreen" },
+  { typed: "bottlebrush", genus: "Melaleuca", leaf: "evergreen" },
   { typed: "banksia", genus: "Banksia", leaf: "evergreen", wholeBall: true, phosphateKills: true },
 ];

@@ -4,3 +4,5 @@ export * from "./library";
 export * from "./profile";
 export * from "./schema";
 export * from "./partners";
+export * from "./named";
+export * from "./likeness";

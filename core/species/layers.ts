@@ -49,6 +49,8 @@ const DECIDUOUS: KindValues = {
   yieldPer10L: null,
   yieldUnit: "fruits",
   traits: [],
+  bringInNightC: null,
+  potHeightM: null,
 };
 
 const EVERGREEN: KindValues = {
@@ -144,6 +146,27 @@ export const HABIT_VALUES: Record<Habit, KindValues> = {
     rootWork: ["before-flush", "late-summer"],
     mixNote: "airy",
     traits: ["conifer", "mycorrhizal"],
+  },
+  "palm-like": {
+    ...EVERGREEN,
+    group: "palm-like",
+    tolerance: "touchy",
+    rootShare: 0.02,
+    roots: "fleshy",
+    rootGrowthBaseC: 12,
+    rootsGrowDormant: true,
+    water: "dry-between",
+    winterC: [4, 14],
+    crownC: -6,
+    leafC: -4,
+    flushFrostC: -2,
+    rootKillYoungC: -2,
+    rootKillMatureC: -4,
+    springRootZoneC: 18,
+    takeHoldBaseC: 14,
+    takeHoldDegreeDays: 220,
+    rootWork: ["warm"],
+    traits: ["palm"],
   },
   "tropical-like": {
     ...EVERGREEN,

@@ -1,34 +1,52 @@
 import type { Habit } from "../wood/index";
 import {
   type FieldName,
+  type Genus,
   type Kind,
   type KindValues,
   type Layer,
+  LAYERS,
   type LayerValues,
   type Mark,
   type Reference,
   REFERENCES,
   type Source,
 } from "./fields";
-import { EVERGREEN } from "./kinds/evergreen";
-import { FRUIT } from "./kinds/fruit";
-import { KIN } from "./kinds/kin";
-import { ORNAMENTAL } from "./kinds/ornamental";
+import { KINDS, TABLE_GENERA } from "#species-tables";
 import { GENUS_VALUES, HABIT_VALUES } from "./layers";
 import { stockFor } from "./stocks";
 
-/** The library: kinds set in full first, then those that inherit. */
-export const KINDS: readonly Kind[] = [...FRUIT, ...ORNAMENTAL, ...EVERGREEN, ...KIN];
+const BY_ID = new Map<string, Kind>([...KINDS, ...TABLE_GENERA].map((kind) => [kind.id, kind]));
+const GENUS_OF_NAME = new Map(TABLE_GENERA.map((genus) => [genus.scientific, genus]));
 
-const BY_ID = new Map(KINDS.map((kind) => [kind.id, kind]));
+/** Every kind and genus there is: on a server all of the library, in a browser none but those that came with the page. */
+export { KINDS, TABLE_GENERA as GENERA };
 
-/** @example kindById("fig")?.scientific // "Ficus carica" */
+/** Kinds with what they inherit from, as they travel to a browser. */
+export interface KindsInUse {
+  kinds: Kind[];
+  genera: Genus[];
+}
+
+/** What a browser needs to know of these kinds. */
+export function kindsInUse(ids: Iterable<string | null>): KindsInUse {
+  const kinds = [...new Set(ids)].flatMap((id) => (id === null ? [] : (BY_ID.get(id) ?? [])));
+  const genera = [...new Set(kinds.map(genusOf))].flatMap((name) => GENUS_OF_NAME.get(name) ?? []);
+  return { kinds: kinds.filter((kind) => kind.rank !== "genus"), genera };
+}
+
+/** Makes kinds that came with a page or a bundle known here; those that are known already stay. */
+export function takeKinds({ kinds, genera }: KindsInUse): void {
+  for (const kind of [...kinds, ...genera]) if (!BY_ID.has(kind.id)) BY_ID.set(kind.id, kind);
+  for (const genus of genera) if (!GENUS_OF_NAME.has(genus.scientific)) GENUS_OF_NAME.set(genus.scientific, genus);
+}
+
 export function kindById(id: string): Kind | undefined {
   return BY_ID.get(id);
 }
 
 export function genusOf(kind: Pick<Kind, "scientific">): string {
-  return kind.scientific.split(" ")[0];
+  return kind.scientific.replace(/^×\s*/, "").split(" ")[0];
 }
 
 /** A value with where it comes from and how sure it is. */
@@ -63,10 +81,9 @@ export function resolveValues(
   rootstock: string | null = null,
 ): ResolvedValues {
   const out: Partial<Record<FieldName, KnownValue>> = {};
-  const lay = (layer: Layer, { values, marks, references }: LayerValues) => {
+  const lay = (layer: Layer, { values, marks, references }: LayerValues, inherited = INHERITED.has(layer)) => {
     for (const [name, value] of Object.entries(values) as [FieldName, unknown][]) {
       if (value === undefined) continue;
-      const inherited = layer === "habit" || layer === "genus";
       const mark = marks?.[name];
       const reference: Reference | undefined = references?.[name];
       out[name] = {
@@ -80,9 +97,13 @@ export function resolveValues(
   };
   lay("habit", { values: HABIT_VALUES[habit] });
   if (kind) {
-    const genus = GENUS_VALUES[genusOf(kind)];
-    if (genus) lay("genus", genus);
-    lay("kind", kind);
+    const genus = genusOf(kind);
+    const remembered = GENUS_OF_NAME.get(genus);
+    // Of a whole genus its own line is what is known; where its species differ, even that is a guess.
+    const whole = kind.rank === "genus";
+    if (remembered) lay("genus", remembered, !whole || remembered.differs);
+    if (GENUS_VALUES[genus]) lay("genus", GENUS_VALUES[genus], !whole);
+    if (!whole) lay("kind", kind);
     const stock = stockFor(genusOf(kind), rootstock);
     if (stock) lay("stock", { values: stock.values });
   }
@@ -90,7 +111,21 @@ export function resolveValues(
     const values = own[layer];
     if (values) lay(layer, { values });
   }
-  return out as ResolvedValues;
+  const known = out as ResolvedValues;
+  return { ...known, leafC: leavesBeside(known, habit, kind) };
 }
 
+/**
+ * Leaves that nobody has spoken of stand as much more than the wood as those of its kin do: a hardier kind of a tender genus does not
+ * keep the genus's leaves.
+ */
+function leavesBeside(known: ResolvedValues, habit: Habit, kind: Kind | null): ResolvedValues["leafC"] {
+  const { leafC, crownC } = known;
+  if (leafC.value === null || LAYERS.indexOf(leafC.layer) >= LAYERS.indexOf(crownC.layer)) return leafC;
+  const kin = leafC.layer === "genus" && kind ? GENUS_OF_NAME.get(genusOf(kind))?.values.crownC : undefined;
+  const above = Math.max(0, leafC.value - (kin ?? HABIT_VALUES[habit].crownC));
+  return { ...leafC, value: crownC.value + above };
+}
+
+const INHERITED = new Set<Layer>(["habit", "genus"]);
 const GROWERS = new Set<Layer>(["collection", "cultivar", "tree"]);

@@ -1,7 +1,7 @@
 import type { RootWarmthSet } from "../climate/index";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
 import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters, HABITS } from "../wood/index";
-import type { Hazard, KindValues } from "./fields";
+import type { Hazard, Kind, KindValues } from "./fields";
 import { genusOf, kindById, type OwnValues, type ResolvedValues, resolveValues } from "./library";
 import { stockFor, type StockPace } from "./stocks";
 
@@ -46,10 +46,14 @@ export interface Profile {
 }
 
 /** Spread of vigour between trees of one kind (ln), and when only the habit or nothing is known. Our judgement. */
-export const VIGOUR_SD = { kind: 0.55, habit: 0.7, unknown: 0.9 };
+export const VIGOUR_SD = { kind: 0.55, genus: 0.62, habit: 0.7, unknown: 0.9 };
+
+/** A genus whose species differ says little more of one of them than its habit does. */
+const spreadOf = (kind: Kind) =>
+  kind.rank !== "genus" ? VIGOUR_SD.kind : kind.differs ? VIGOUR_SD.habit : VIGOUR_SD.genus;
 
 /** Habits weighed when a grower knows nothing: a conifer or a palm would have been seen to be one. */
-const POSSIBLE_HABITS = HABITS.filter((h) => h !== "conifer-like" && h !== "tropical-like");
+const POSSIBLE_HABITS = HABITS.filter((h) => h !== "conifer-like" && h !== "palm-like" && h !== "tropical-like");
 
 /** Half of the wood is killed a tenth further down than where damage begins: our judgement (L). */
 const LT50_BEYOND_DAMAGE = 1.1;
@@ -117,7 +121,9 @@ export function profileOf(choice: KindChoice): Profile {
   }
   let profile = cache.get(base);
   if (!profile) cache.set(base, (profile = makeProfile(choice, base)));
-  return kind ? profile : { ...profile, name: choice.typedName ?? "Unnamed kind" };
+  // Of a whole genus the words say which of its species it is.
+  const named = kind && (kind.rank !== "genus" || choice.typedName === null);
+  return named ? profile : { ...profile, name: choice.typedName ?? "Unnamed kind" };
 }
 
 /**
@@ -142,7 +148,7 @@ function makeProfile(choice: KindChoice, base: string): Profile {
     parameters: kind || known ? [parametersOf(habits[0], values)] : habits.map((habit) => HABIT_PARAMETERS[habit]),
     values,
     kPerDegreeDay: Math.sqrt(VIGOUR_PER_DEGREE_DAY[values.vigour[0]] * VIGOUR_PER_DEGREE_DAY[values.vigour[1]]),
-    vigourSd: kind ? VIGOUR_SD.kind : known ? VIGOUR_SD.habit : VIGOUR_SD.unknown,
+    vigourSd: kind ? spreadOf(kind) : known ? VIGOUR_SD.habit : VIGOUR_SD.unknown,
     warmth: warm ? "warm" : "temperate",
     warmClimate:
       known && (warm || habits[0] === "fig-like" || habits[0] === "pomegranate-like" || WARM_GROUPS.has(values.group)),
@@ -154,7 +160,7 @@ function makeProfile(choice: KindChoice, base: string): Profile {
     crop: values.cropDegreeDays === null ? null : { degreeDays: values.cropDegreeDays },
     hazards: values.hazards,
     note: kind?.note ?? null,
-    basis: kind ? "typical" : "guess",
+    basis: kind && !kind.differs ? "typical" : "guess",
   };
 }
 

@@ -51,7 +51,7 @@ export const KIND_VALUE_SHAPES = {
   chillPortions: range(0, 120),
   coolForBloom: z.boolean(),
   crownC: celsius(-50, 5),
-  leafC: celsius(-50, 5).nullable(),
+  leafC: celsius(-50, 12).nullable(),
   budC: celsius(-50, 5).nullable(),
   bloomC: celsius(-30, 10).nullable(),
   flushFrostC: celsius(-10, 5),
@@ -74,6 +74,8 @@ export const KIND_VALUE_SHAPES = {
   yieldPer10L: range(0, 1000).nullable(),
   yieldUnit: z.enum(["fruits", "kg"]),
   traits: z.array(z.enum(TRAITS)).max(TRAITS.length).readonly(),
+  bringInNightC: celsius(-30, 20).nullable(),
+  potHeightM: z.number().min(0.05).max(15).nullable(),
 } satisfies { [F in keyof KindValues]: z.ZodType<KindValues[F]> };
 
 /** Some fields of a kind, each within what it may hold. */

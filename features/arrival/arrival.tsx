@@ -11,7 +11,6 @@ import { toDay, toIso } from "@/core/dates/index";
 import { ARRIVAL_FORMS, PURPOSES } from "@/core/event/index";
 import { ROOT_SIGNS } from "@/core/roots/index";
 import { mixEstimate } from "@/core/vessel/index";
-import type { Habit } from "@/core/wood/index";
 import { Choice, Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, litres, number, percent } from "@/words/format";
@@ -22,7 +21,7 @@ import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { emptyPotDraft, PotFields, readPot, type PotField } from "../stores/pot-fields";
 import { KindField } from "../trees/kind-field";
-import { type KindOption, matchKind } from "../trees/kind-options";
+import { useKind } from "../trees/use-kind";
 import {
   ARRIVAL_VERDICT_WORDS,
   CIRCLING_GRADES,
@@ -50,13 +49,11 @@ const WOUND_WORDS = { none: "none", small: "small", large: "large" } as const;
 
 /** Looking over a plant before it is taken: what is tapped changes the verdict at once; taking it records all of it. */
 export function Arrival({
-  kinds,
   takenTags,
   suggestedTag,
   currency,
   unknown,
 }: {
-  kinds: KindOption[];
   takenTags: string[];
   suggestedTag: string;
   currency: string;
@@ -71,14 +68,12 @@ export function Arrival({
   const [d, setD] = useState<ArrivalDraft>(EMPTY_ARRIVAL);
   const set = (part: Partial<ArrivalDraft>) => setD((x) => ({ ...x, ...part }));
   const [tag, setTag] = useState(suggestedTag);
-  const [kindText, setKindText] = useState("");
-  const [habit, setHabit] = useState<Habit | "unknown">("unknown");
+  const kind = useKind();
   const [cultivar, setCultivar] = useState("");
   const [rootstock, setRootstock] = useState("");
   const [pot, setPot] = useState({ ...emptyPotDraft, known: "outside" } as typeof emptyPotDraft);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const matched = matchKind(kinds, kindText);
-  const context = useContextOf(collectionId, matched?.id ?? null, unknown);
+  const context = useContextOf(collectionId, kind.chosen?.id ?? null, unknown);
   const potRead = readPot(pot, units);
   const described =
     pot.litres !== "" || pot.size !== "" || Object.values(pot.measures).some((measure) => measure !== "");
@@ -105,9 +100,7 @@ export function Arrival({
         collectionId,
         treeId: treeId.current,
         tag,
-        kindId: matched?.id ?? null,
-        typedName: matched ? null : kindText,
-        habit: matched ? null : habit,
+        ...kind.fields,
         cultivar,
         purpose: verdict.verdict === "rescue" ? "rescue" : d.purpose,
         count: 1,
@@ -151,14 +144,7 @@ export function Arrival({
           </p>
         </div>
         <div className="grid gap-4 sm:grid-cols-2">
-          <KindField
-            kinds={kinds}
-            value={kindText}
-            onChange={setKindText}
-            habit={habit}
-            onHabit={setHabit}
-            fault={faultAt("typedName") ?? faultAt("kindId")}
-          />
+          <KindField kind={kind} fault={faultAt("typedName") ?? faultAt("kindId")} />
           <TextField label="Tag" value={tag} onChange={setTag} fault={faultAt("tag")} hint="what stands on its label" />
           <SelectField
             label="How it came"
@@ -408,7 +394,7 @@ export function Arrival({
         <VerdictPanel
           verdict={verdict}
           context={context}
-          kindNamed={matched !== undefined}
+          kindNamed={kind.chosen !== null}
           currency={currency}
           price={inspection.price}
         />

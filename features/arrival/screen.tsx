@@ -1,7 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { collectionView } from "@/features/kernel/views";
-import { kindOptions } from "../trees/kind-options";
 import { nextTag } from "../trees/next-tag";
 import { lastTag } from "../trees/screen";
 import { Arrival } from "./arrival";
@@ -21,7 +20,6 @@ export async function ArrivalScreen({ collectionId, on: askedOn }: { collectionI
     <>
       <FollowDay shown={shown} />
       <Arrival
-        kinds={kindOptions()}
         takenTags={tags}
         suggestedTag={nextTag(lastTag(view.loaded), tags)}
         currency={view.collection.currency}

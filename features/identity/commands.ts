@@ -1,7 +1,7 @@
 import { shareAmong } from "../trees/shared-pot";
 import { toDay } from "@/core/dates/index";
 import { type LoggedEvent, subject, eventIs } from "@/core/event/index";
-import { kindById } from "@/core/species/index";
+import { kindById, kindOfWords } from "@/core/species/index";
 import { endOf, plantsAt, plantsOn } from "@/core/records/index";
 import { yardOf } from "../collection/load";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
@@ -25,6 +25,7 @@ export const describeTree = command("describe-tree", {
     }
     if (changes.kindId && !kindById(changes.kindId)) refuse("changes.kindId", "kind-unknown");
     if (changes.kindId === null && !changes.typedName?.trim()) refuse("changes.typedName", "kind-needed");
+    if (changes.kindId === null && changes.typedName) Object.assign(changes, kindOfWords(changes.typedName));
     if (changes.motherId) {
       if (changes.motherId === tree.id) refuse("changes.motherId", "own-mother");
       findTree(context, changes.motherId, "changes.motherId");

@@ -26,7 +26,7 @@ import { useNotice } from "@/features/kernel/notice";
 import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
 import type { TreeChoice } from "@/features/tree-page/history";
 import { KindField } from "../trees/kind-field";
-import { type KindOption, matchKind } from "../trees/kind-options";
+import { useKind } from "../trees/use-kind";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS, PURPOSE_WORDS, STOCK_WORDS, tagName } from "@/words/terms";
 import { potSizeWords } from "../stores/pot-fields";
 
@@ -54,7 +54,6 @@ interface TreeDetails {
 
 interface Props {
   tree: TreeDetails;
-  kinds: KindOption[];
   places: { id: string; name: string }[];
   others: TreeChoice[];
 }
@@ -63,7 +62,7 @@ interface Props {
 const goalText = (litres: number | null) => (litres === null ? "" : String(Math.round(10 * litres) / 10));
 
 /** Who a tree is: names, stock, mother, place; and what becomes of it. */
-export function Details({ tree, kinds, places, others }: Props) {
+export function Details({ tree, places, others }: Props) {
   const { collectionId } = useAsOf();
   return (
     <div className="mx-auto max-w-3xl space-y-6">
@@ -75,7 +74,7 @@ export function Details({ tree, kinds, places, others }: Props) {
         </p>
         <h1 className="text-2xl">Details of {tree.tag}</h1>
       </div>
-      <Describe tree={tree} kinds={kinds} others={others} />
+      <Describe tree={tree} others={others} />
       {!tree.left && (
         <>
           <Part title="Where it stands">
@@ -100,15 +99,14 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-function Describe({ tree, kinds, others }: Omit<Props, "places">) {
+function Describe({ tree, others }: Omit<Props, "places">) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, within } = useCommand("describe-tree");
   const readDate = useRoughDate();
   const [tag, setTag] = useState(tree.tag);
   const [lost, setLost] = useState(tree.tagLost);
-  const [kind, setKind] = useState(tree.kindText);
-  const [habit, setHabit] = useState<Habit | "unknown">(tree.habit ?? "unknown");
+  const kind = useKind(tree.kindText, tree.habit ?? "unknown");
   const [cultivar, setCultivar] = useState(tree.cultivar);
   const [purpose, setPurpose] = useState(tree.purpose);
   const [finalL, setFinalL] = useState(goalText(tree.finalVolumeL));
@@ -126,12 +124,9 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
     const changes: Description = {};
     if (lost && !tree.tagLost) changes.tag = null;
     if (!lost && (tag.trim() !== tree.tag || tree.tagLost)) changes.tag = tag.trim();
-    if (kind.trim() !== tree.kindText || (tree.habit !== null && habit !== tree.habit)) {
-      const matched = matchKind(kinds, kind);
-      changes.kindId = matched?.id ?? null;
-      changes.typedName = matched ? null : kind.trim();
-      changes.habit = matched ? null : habit;
-    }
+    // What stands there unchanged is the same kind, however many bear that name.
+    if (kind.text.trim() !== tree.kindText || (tree.habit !== null && kind.habit !== tree.habit))
+      Object.assign(changes, kind.fields);
     if (cultivar.trim() !== tree.cultivar) changes.cultivar = cultivar.trim() || null;
     if (purpose !== tree.purpose) changes.purpose = purpose;
     const goal = finalL.trim() === "" ? null : potSizeL(finalL);
@@ -162,14 +157,7 @@ function Describe({ tree, kinds, others }: Omit<Props, "places">) {
               its tag is lost
             </label>
           </div>
-          <KindField
-            kinds={kinds}
-            value={kind}
-            onChange={setKind}
-            habit={habit}
-            onHabit={setHabit}
-            fault={fault("kindId") ?? fault("typedName")}
-          />
+          <KindField kind={kind} fault={fault("kindId") ?? fault("typedName")} />
           <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
           <SelectField
             label="What it is for"

@@ -2,7 +2,6 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { writeRoughDate } from "@/core/dates/index";
 import { collectionView } from "@/features/kernel/views";
-import { kindOptions } from "../trees/kind-options";
 import { Details } from "./details";
 
 export async function TreeDetailsScreen({ collectionId, treeId }: { collectionId: string; treeId: string }) {
@@ -19,7 +18,7 @@ export async function TreeDetailsScreen({ collectionId, treeId }: { collectionId
         tag: tree.tag,
         tagLost: tree.tagLost ?? false,
         name: profile.name,
-        kindText: tree.kindId === null ? (tree.typedName ?? "") : profile.name,
+        kindText: tree.typedName ?? profile.name,
         habit: tree.habit,
         cultivar: tree.cultivar ?? "",
         purpose: tree.purpose,
@@ -35,7 +34,6 @@ export async function TreeDetailsScreen({ collectionId, treeId }: { collectionId
         left: known.left !== null,
         together: known.on(yard.today)?.roots.together ?? [],
       }}
-      kinds={kindOptions()}
       places={loaded.places.map(({ id, name }) => ({ id, name }))}
       others={yard.trees
         .filter((t) => t.id !== treeId && t.left === null)

@@ -51,6 +51,7 @@ export const STREAMS = [
   "arrival/season",
   "forecast",
   "import-file",
+  "kinds",
   "photo-upload",
   "replay-bundle",
   "search",

@@ -58,6 +58,8 @@ const EDITORS: Record<FieldName, Editor> = {
   wind: "choice",
   hazards: "choices",
   health: "choices",
+  bringInNightC: "number",
+  potHeightM: "number",
   yieldPer10L: "range",
   yieldUnit: "choice",
   traits: "choices",

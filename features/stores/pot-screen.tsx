@@ -26,7 +26,7 @@ export async function PotScreen({ collectionId, lotId }: { collectionId: string;
     .map((e): PotEvent => {
       const entry = entries.get(e.entryId);
       const place = e.placeId ? (places.get(e.placeId) ?? null) : null;
-      const words = eventWords(e.payload, { lot: lot.name, place, tags: {} }, units);
+      const words = eventWords(e.payload, { lot: lot.name, place, tags: {}, kind: null }, units);
       return {
         id: e.id,
         on: e.on.best,

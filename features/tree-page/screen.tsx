@@ -1,3 +1,4 @@
+import { nameOf } from "@/core/species/index";
 import "server-only";
 import { notFound } from "next/navigation";
 import { Suspense } from "react";
@@ -159,6 +160,10 @@ function historyOf(view: CollectionView, treeId: string): HistoryItem[] {
           lot: lot?.name ?? null,
           place: event.placeId ? (places.get(event.placeId) ?? null) : null,
           tags: Object.fromEntries(spoken.map((id) => [id, tags.get(id) ?? "another tree"])),
+          kind:
+            payload.kind === "described" && payload.changes.kindId
+              ? nameOf({ kindId: payload.changes.kindId, typedName: null, habit: null })
+              : null,
         },
         recordedAt: entry.recordedAt,
         actor: entry.actor,

@@ -7,7 +7,6 @@ import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { ARRIVAL_FORMS, type ArrivalForm, PURPOSES, type Purpose } from "@/core/event/index";
 import { potSizeL } from "@/core/vessel/index";
-import type { Habit } from "@/core/wood/index";
 import { readNumber, readOptional } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
@@ -17,7 +16,7 @@ import { emptyPotDraft, PotFields, potSizeWords, readPot, type PotField } from "
 import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
 import { FORM_WORDS, PURPOSE_WORDS } from "@/words/terms";
 import { KindField } from "./kind-field";
-import { type KindOption, matchKind } from "./kind-options";
+import { useKind } from "./use-kind";
 import { useRecordingDay } from "@/features/kernel/recording-day";
 
 const FIELDS = [
@@ -38,23 +37,14 @@ const FIELDS = [
 ];
 
 /** A tree in a short form: tag, kind, pot. The rest may wait. */
-export function AddTreeForm({
-  kinds,
-  takenTags,
-  suggestedTag,
-}: {
-  kinds: KindOption[];
-  takenTags: string[];
-  suggestedTag: string;
-}) {
+export function AddTreeForm({ takenTags, suggestedTag }: { takenTags: string[]; suggestedTag: string }) {
   const router = useRouter();
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at, beside } = useCommand("add-tree");
   const treeId = useRef<string | null>(null);
   const [tag, setTag] = useState(suggestedTag);
-  const [kindText, setKindText] = useState("");
-  const [habit, setHabit] = useState<Habit | "unknown">("unknown");
+  const kind = useKind();
   const [cultivar, setCultivar] = useState("");
   const [purpose, setPurpose] = useState<Purpose>("ornament");
   const [count, setCount] = useState("1");
@@ -70,7 +60,6 @@ export function AddTreeForm({
   const [height, setHeight] = useState("");
   const [problems, setProblems] = useState<Record<string, string>>({});
 
-  const matched = matchKind(kinds, kindText);
   const depthMm = readNumber(depth, "mm");
   const faultAt = beside<`pot.${PotField}`>(problems);
 
@@ -98,9 +87,7 @@ export function AddTreeForm({
         collectionId,
         treeId: treeId.current,
         tag,
-        kindId: matched?.id ?? null,
-        typedName: matched ? null : kindText,
-        habit: matched ? null : habit,
+        ...kind.fields,
         cultivar,
         purpose,
         count: plants,
@@ -126,14 +113,7 @@ export function AddTreeForm({
       <h1 className="text-2xl">Add a tree</h1>
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Tag" value={tag} onChange={setTag} fault={faultAt("tag")} hint="what stands on its label" />
-        <KindField
-          kinds={kinds}
-          value={kindText}
-          onChange={setKindText}
-          habit={habit}
-          onHabit={setHabit}
-          fault={faultAt("typedName") ?? faultAt("kindId")}
-        />
+        <KindField kind={kind} fault={faultAt("typedName") ?? faultAt("kindId")} />
       </div>
       <fieldset className="border-base-300 rounded-box border p-3">
         <legend className="px-1 font-medium">The pot it stands in</legend>

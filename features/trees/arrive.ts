@@ -1,7 +1,7 @@
 import type { NewTree } from "@/contract/tree-fields";
 import { randomUUID } from "node:crypto";
 import { type Happened } from "@/core/event/index";
-import { kindById } from "@/core/species/index";
+import { kindById, kindOfWords } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import type { StoredLot } from "@/data/pots";
 import type { StoredTree } from "@/data/trees";
@@ -44,14 +44,16 @@ export function arrive(
   on: Happened,
 ): { tree: StoredTree; lot: StoredLot | null; events: NewEvent[] } {
   if (v.kindId !== null && !kindById(v.kindId)) refuse("kindId", "kind-unknown");
+  const known = v.kindId === null && v.typedName ? kindOfWords(v.typedName) : v;
   const { entryId } = context;
   const tree: StoredTree = {
     id: v.treeId,
     entryId,
     tag: v.tag,
-    kindId: v.kindId,
-    typedName: v.kindId === null ? v.typedName : null,
-    habit: v.kindId === null ? (v.habit ?? "unknown") : null,
+    kindId: known.kindId,
+    // What was typed stays where the kind is a whole genus: it says which species.
+    typedName: known.kindId === null || kindById(known.kindId)?.rank === "genus" ? known.typedName : null,
+    habit: known.kindId === null ? (v.habit ?? "unknown") : null,
     cultivar: v.cultivar === "" ? null : v.cultivar,
     purpose: v.purpose,
     count: v.count,

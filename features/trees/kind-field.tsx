@@ -1,63 +1,61 @@
 "use client";
 
 import { useId } from "react";
-import { type Habit, HABITS } from "@/core/wood/index";
+import { HABITS } from "@/core/wood/index";
 import { Field } from "@/ui/fields";
+import { foundKindWords } from "@/words/species";
 import { HABIT_WORDS } from "@/words/terms";
-import { type KindOption, matchKind } from "./kind-options";
+import type { KindDraft } from "./use-kind";
 
-/** A kind from the library, or the grower's own words with how it grows. */
-export function KindField({
-  kinds,
-  value,
-  onChange,
-  habit,
-  onHabit,
-  fault,
-}: {
-  kinds: KindOption[];
-  value: string;
-  onChange: (text: string) => void;
-  habit: Habit | "unknown";
-  onHabit: (habit: Habit | "unknown") => void;
-  fault?: string;
-}) {
-  const list = useId();
-  const matched = matchKind(kinds, value);
-  const unlisted = value.trim() !== "" && !matched;
+/** A kind from the library, by any of its names, or the grower's own words with how it grows. */
+export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) {
+  const group = useId();
+  const typed = kind.text.trim() !== "";
+  const unlisted = typed && kind.chosen === null;
   return (
     <>
       <Field
         label="Kind"
         fault={fault}
         hint={
-          matched
-            ? matched.scientific
-            : unlisted
-              ? "Not in the library: kept as you typed it."
-              : "pick from the list, or type your own"
+          kind.chosen
+            ? foundKindWords(kind.chosen)
+            : typed
+              ? "Not a name in the library: kept as you typed it, unless it is one of those below."
+              : "its common or scientific name"
         }
       >
         {(aria) => (
-          <>
-            <input
-              {...aria}
-              list={list}
-              className="input w-full"
-              value={value}
-              onChange={(e) => onChange(e.target.value)}
-              autoComplete="off"
-            />
-            <datalist id={list}>
-              {kinds.map((k) => (
-                <option key={k.name} value={k.name}>
-                  {k.scientific}
-                </option>
-              ))}
-            </datalist>
-          </>
+          <input
+            {...aria}
+            className="input w-full"
+            value={kind.text}
+            onChange={(e) => kind.type(e.target.value)}
+            autoComplete="off"
+          />
         )}
       </Field>
+      {unlisted && kind.found.length > 0 && (
+        <div className="sm:col-span-2" role="group" aria-label="Is it one of these?">
+          <p className="mb-1 font-medium">Is it one of these?</p>
+          <ul className="grid gap-1 sm:grid-cols-2">
+            {kind.found.slice(0, 6).map((found) => (
+              <li key={found.id}>
+                <button
+                  type="button"
+                  className="btn h-auto min-h-11 w-full justify-start py-1 text-left font-normal"
+                  onClick={() => kind.pick(found)}
+                >
+                  <span>
+                    <b>{found.rank === "genus" ? `Another ${found.scientific}` : found.name}</b>
+                    <span className="block text-sm">{foundKindWords(found)}</span>
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {unlisted && (
         <fieldset className="border-base-300 rounded-box border p-3 sm:col-span-2">
           <legend className="px-1 font-medium">How does it grow?</legend>
@@ -66,10 +64,10 @@ export function KindField({
               <label key={key} className="flex min-h-11 cursor-pointer items-start gap-3">
                 <input
                   type="radio"
-                  name={`${list}-habit`}
+                  name={`${group}-habit`}
                   className="radio mt-1"
-                  checked={habit === key}
-                  onChange={() => onHabit(key)}
+                  checked={kind.habit === key}
+                  onChange={() => kind.setHabit(key)}
                 />
                 <span>
                   <b>{HABIT_WORDS[key].name}</b>

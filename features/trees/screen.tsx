@@ -5,14 +5,13 @@ import { endOf } from "@/core/records/index";
 import type { LoadedRecords } from "../collection/load";
 import { collectionView } from "@/features/kernel/views";
 import { AddTreeForm } from "./add-form";
-import { kindOptions } from "./kind-options";
 import { nextTag } from "./next-tag";
 
 export async function AddTreeScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const tags = view.loaded.trees.map((t) => t.tag);
-  return <AddTreeForm kinds={kindOptions()} takenTags={tags} suggestedTag={nextTag(lastTag(view.loaded), tags)} />;
+  return <AddTreeForm takenTags={tags} suggestedTag={nextTag(lastTag(view.loaded), tags)} />;
 }
 
 /** The tag with a number that was given last to a tree that is still there. */

@@ -30,8 +30,8 @@ const offers = async (treeId: string) => {
 const unlisted = (typedName: string) => ({ ...PLAIN_TREE, kindId: null, typedName, habit: "apple-like" });
 
 test("trees of unlisted kinds keep their own names, though they share what is known of their habit", async () => {
-  const [a, b] = [await yard.tree("N-1", unlisted("fig tree")), await yard.tree("N-2", unlisted("Willow oak"))];
-  expect((await facts(a)).profile.name).toBe("fig tree");
+  const [a, b] = [await yard.tree("N-1", unlisted("Moon plum")), await yard.tree("N-2", unlisted("Willow oak"))];
+  expect((await facts(a)).profile.name).toBe("Moon plum");
   expect((await facts(b)).profile.name).toBe("Willow oak");
   const view = await yard.view();
   const tracks = (id: string) => view.yard.tree(id)!.on(on)!.tracks;
@@ -42,6 +42,22 @@ test("trees of unlisted kinds keep their own names, though they share what is kn
   expect(namesTogether(["a"])).toBe("a");
   expect(namesTogether(["a", "b"])).toBe("a and b");
   expect(namesTogether(["a", "b", "c", "d"])).toBe("a, b and 2 more");
+});
+
+test("a name of the library typed in words is its kind; a species of a known genus keeps its words and takes its genus's values", async () => {
+  const fig = await yard.tree("N-3", unlisted("fig trees"));
+  expect((await facts(fig)).profile).toMatchObject({ kindId: "fig", name: "Fig", basis: "typical" });
+  const oak = await yard.tree("N-4", unlisted("Quercus phellos"));
+  expect((await facts(oak)).profile).toMatchObject({ kindId: "genus-quercus", name: "Quercus phellos" });
+  expect((await facts(oak)).profile.values).toMatchObject({ leaf: "deciduous", roots: "tap" });
+  // The genus has its own pace, wider than a kind's, and its words do not make it another genus.
+  const other = await yard.tree("N-5", unlisted("Quercus palustris"));
+  const view = await yard.view();
+  expect(view.yard.tree(other)!.on(on)!.tracks.wood).toBe(view.yard.tree(oak)!.on(on)!.tracks.wood);
+  expect(view.loaded.trees.find((t) => t.id === oak)).toMatchObject({
+    kindId: "genus-quercus",
+    typedName: "Quercus phellos",
+  });
 });
 
 test("a tree whose pot nobody described is offered pots by a guess, and can be potted", async () => {

@@ -1,9 +1,8 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { nameOf } from "@/core/species/index";
+import { KINDS, nameOf } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import { collectionView } from "@/features/kernel/views";
-import { kindOptions } from "../trees/kind-options";
 import { lastTag } from "../trees/screen";
 import { Walk } from "./walk";
 
@@ -14,13 +13,15 @@ export async function WalkScreen({ collectionId }: { collectionId: string }) {
   const living = loaded.trees.filter((t) => endOf(loaded.indexed.presence.get(t.id) ?? []) === null);
   return (
     <Walk
-      kinds={kindOptions()}
-      usual={usualKinds(living.map((t) => nameOf(t)))}
+      usual={[...usualKinds(living.map((t) => nameOf(t))), ...COMMON_KINDS]}
       trees={living.map((t) => ({ id: t.id, tag: t.tag, name: nameOf(t) }))}
       lastTag={lastTag(loaded)}
     />
   );
 }
+
+/** What is offered until a collection has kinds of its own. */
+const COMMON_KINDS = KINDS.slice(0, 8).map((kind) => kind.names[0]);
 
 /** The collection's own kinds, the commonest first. */
 function usualKinds(names: readonly string[]): string[] {

@@ -1,5 +1,6 @@
 "use client";
 
+import type { FoundKind } from "@/contract/queries";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
@@ -12,7 +13,7 @@ import { useCommand } from "@/features/kernel/use-command";
 import { usePhotoUpload } from "../notes/use-photo";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { type KindOption, matchKind } from "../trees/kind-options";
+import { useFoundKinds } from "../trees/use-kind";
 import { nextTag } from "../trees/next-tag";
 import { FEEL_WORDS, WALL_WORDS } from "@/words/terms";
 import {
@@ -27,7 +28,6 @@ import {
 } from "./draft";
 
 interface Props {
-  kinds: KindOption[];
   /** Kinds of this collection, the commonest first. */
   usual: string[];
   trees: { id: string; tag: string; name: string }[];
@@ -62,7 +62,7 @@ const TITLES: Record<WalkStep, string> = {
 const emptyMemory: WalkMemory = { kinds: [], wall: USUAL_WALL, saved: 0 };
 
 /** Tree after tree with one thumb: each is saved by itself, and the round can be left and taken up again at any step. */
-export function Walk({ kinds, usual, trees, lastTag }: Props) {
+export function Walk({ usual, trees, lastTag }: Props) {
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const add = useCommand("add-tree");
@@ -113,7 +113,6 @@ export function Walk({ kinds, usual, trees, lastTag }: Props) {
 
   const save = async () => {
     const tag = draft.tag.trim();
-    const matched = matchKind(kinds, draft.kind);
     if (!known && draft.kind.trim() === "") {
       setProblem("Say what it is first.");
       return go("kind");
@@ -141,9 +140,10 @@ export function Walk({ kinds, usual, trees, lastTag }: Props) {
               collectionId,
               treeId,
               tag,
-              kindId: matched?.id ?? null,
-              typedName: matched ? null : draft.kind.trim(),
-              habit: matched ? null : "unknown",
+              // A name of the library is known again where it is kept.
+              kindId: null,
+              typedName: draft.kind.trim(),
+              habit: "unknown",
               cultivar: null,
               purpose: "ornament",
               count: 1,
@@ -234,12 +234,7 @@ export function Walk({ kinds, usual, trees, lastTag }: Props) {
           <TagStep tag={draft.tag} known={known?.name} onChange={(tag) => change({ tag })} onDone={() => onward({})} />
         )}
         {draft.step === "kind" && (
-          <KindStep
-            kinds={kinds}
-            recent={[...memory.kinds, ...usual]}
-            value={draft.kind}
-            onPick={(kind) => onward({ kind })}
-          />
+          <KindStep recent={[...memory.kinds, ...usual]} value={draft.kind} onPick={(kind) => onward({ kind })} />
         )}
         {(draft.step === "width" || draft.step === "height") && (
           <SizeStep
@@ -350,26 +345,20 @@ function TagStep({
   );
 }
 
-function KindStep({
-  kinds,
-  recent,
-  value,
-  onPick,
-}: {
-  kinds: KindOption[];
-  recent: string[];
-  value: string;
-  onPick: (kind: string) => void;
-}) {
+/** A name that means this kind and no other: a genus by its scientific one, since a kind may bear its common one. */
+const calledByItself = (kind: FoundKind) => (kind.rank === "genus" ? kind.scientific : kind.name);
+
+function KindStep({ recent, value, onPick }: { recent: string[]; value: string; onPick: (kind: string) => void }) {
   const [text, setText] = useState("");
-  const wanted = text.trim().toLowerCase();
-  const found = wanted === "" ? [] : kinds.filter((k) => `${k.name} ${k.scientific}`.toLowerCase().includes(wanted));
+  const wanted = text.trim();
+  const found = useFoundKinds(text);
+  const exact = found.find((kind) => kind.exact);
   // Usual kinds fill up the grid until a round has kinds of its own.
-  const offered = [...new Set([...recent, ...kinds.map((k) => k.name)])].slice(0, 8);
+  const offered = [...new Set(recent)].slice(0, 8);
   return (
     <div className="grid gap-2">
       <div className="grid grid-cols-2 gap-2">
-        {(found.length > 0 ? found.slice(0, 8).map((k) => k.name) : offered).map((name) => (
+        {(found.length > 0 ? found.map(calledByItself) : offered).map((name) => (
           <Choice key={name} chosen={value === name} onClick={() => onPick(name)}>
             <b className="line-clamp-2">{name}</b>
           </Choice>
@@ -380,7 +369,7 @@ function KindStep({
         className="flex gap-2"
         onSubmit={(e) => {
           e.preventDefault();
-          if (wanted !== "") onPick(found[0]?.name ?? text.trim());
+          if (wanted !== "") onPick(exact ? calledByItself(exact) : wanted);
         }}
       >
         <input
@@ -393,7 +382,7 @@ function KindStep({
           onChange={(e) => setText(e.target.value)}
         />
         <button type="submit" className="btn h-14" disabled={wanted === ""}>
-          {found.length === 0 && wanted !== "" ? "As typed" : "OK"}
+          {exact === undefined && wanted !== "" ? "As typed" : "OK"}
         </button>
       </form>
     </div>

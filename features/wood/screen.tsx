@@ -119,7 +119,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
           .map((e) => ({
             id: e.id,
             on: e.on.best,
-            words: eventWords(e.payload, { lot: null, place: null, tags: {} }, collection.units),
+            words: eventWords(e.payload, { lot: null, place: null, tags: {}, kind: null }, collection.units),
           }))}
         guessedWeather={yard.guessedWeather}
         asOf={toIso(on)}

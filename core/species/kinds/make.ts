@@ -25,6 +25,9 @@ export function kind(
   return { id, names: names.split("; "), scientific, habit, note, values, marks, references: known.references };
 }
 
+/** Fields that came later and are said where somebody knows them. */
+type Later = "bringInNightC" | "potHeightM";
+
 /** An entry whose every field is set for the kind itself. */
 export function complete(
   id: string,
@@ -32,8 +35,25 @@ export function complete(
   scientific: string,
   habit: Habit,
   note: string,
-  values: KindValues,
+  values: Omit<KindValues, Later> & Partial<Pick<KindValues, Later>>,
   known: Known = {},
 ): Kind {
   return kind(id, names, scientific, habit, note, values, known);
+}
+
+/** How well a line was remembered: B well, C judged from its kin. */
+export type Recall = "B" | "C";
+export const RECALLED = { B: "well", C: "judged" } as const;
+
+/** An entry written down from memory as a whole: every value of it is practice (L). */
+export function recalled(
+  id: string,
+  names: string,
+  scientific: string,
+  habit: Habit,
+  recall: Recall,
+  note: string,
+  values: Partial<KindValues>,
+): Kind {
+  return { ...kind(id, names, scientific, habit, note, values), recalled: RECALLED[recall] };
 }

@@ -29,14 +29,14 @@ export const ORNAMENTAL: Kind[] = [
     ...LEAFY, group: "deciduous-ornamental", vigour: ["slow", "moderate"], spread: "shallow", roots: "fibrous", tolerance: "robust", rootShare: 0.45,
     potNote: "light-coloured", mixNote: "airy", ph: [5, 6.5], lime: "mild-hater", phosphate: "usual", salt: "sensitive", water: "even", kc: [0.5, 0.8],
     winterLight: "dark", winterC: [-5, 5], chillPortions: [45, 65], crownC: -25, bloomC: null, flushFrostC: -2, rootKillYoungC: -9, rootKillMatureC: -10,
-    rootWork: ["late-dormant", "swell"], bloomDays: [5, 25], feeding: "lean", wind: "usual", hazards: [], health: ["wilt"], traits: ["bleeder", "grafted"],
+    rootWork: ["late-dormant", "swell"], bloomDays: [5, 25], feeding: "lean", wind: "usual", hazards: [], health: ["wilt", "vine-weevil"], traits: ["bleeder", "grafted"],
   }, { M: "crownC rootKillYoungC rootKillMatureC salt", references: { rootKillYoungC: "rootKill", rootKillMatureC: "rootKill" } }),
-  complete("crape-myrtle", "Crape myrtle", "Lagerstroemia indica", "pomegranate-like", "Late nitrogen keeps it soft.", {
+  complete("crape-myrtle", "Crape myrtle", "Lagerstroemia indica", "pomegranate-like", "Late nitrogen keeps it soft. Dry between waterings, even moisture in bloom.", {
     ...LEAFY, group: "deciduous-ornamental", vigour: ["moderate", "vigorous"], spread: "even", roots: "fibrous", tolerance: "robust", rootShare: 0.5,
     potNote: "any", mixNote: "any", ph: [5, 7], lime: "mild-hater", phosphate: "usual", salt: "usual", water: "dry-between", kc: [0.6, 0.9],
     winterLight: "dark", winterC: [-2, 7], chillPortions: [10, 25], crownC: -16, bloomC: null, flushFrostC: -2, rootKillYoungC: -5, rootKillMatureC: -8,
     springRootZoneC: 10, takeHoldBaseC: 9, takeHoldDegreeDays: 280, rootWork: ["swell"], bloomDays: [80, 160], feeding: "late-nitrogen-harms", wind: "usual",
-    hazards: [], health: [], traits: [],
+    hazards: [], health: ["scale"], traits: [], bringInNightC: -7,
   }, { M: "crownC" }),
   complete("stewartia", "Stewartia", "Stewartia pseudocamellia", "japanese-maple-like", "Bud swell only, never dry, no lime.", {
     ...LEAFY, group: "deciduous-ornamental", vigour: ["very-slow", "slow"], spread: "shallow", roots: "fibrous", tolerance: "touchy", rootShare: 0.1,
@@ -48,7 +48,7 @@ export const ORNAMENTAL: Kind[] = [
     ...LEAFY, group: "deciduous-ornamental", vigour: ["slow", "slow"], spread: "deep", roots: "fleshy", tolerance: "normal", rootShare: 0.3,
     potNote: "deep", mixNote: "loam", ph: [5.5, 7.5], lime: "tolerates", phosphate: "usual", salt: "usual", water: "dry-between", kc: [0.5, 0.75],
     winterLight: "dark", winterC: [-4, 5], chillPortions: [40, 60], crownC: -30, bloomC: null, flushFrostC: -2, rootKillYoungC: -7, rootKillMatureC: -10,
-    rootWork: ["swell"], bloomDays: null, feeding: "usual", wind: "sturdy", hazards: ["fruit-irritates", "seeds-poisonous"], health: [],
+    rootWork: ["swell"], bloomDays: null, feeding: "usual", wind: "sturdy", hazards: ["fruit-irritates", "seeds-poisonous", "poisonous-to-animals"], health: [],
     traits: ["autumn-averse", "fleshy-rooted"],
   }, { M: "crownC hazards" }),
   complete("witch-hazel", "Witch hazel", "Hamamelis × intermedia", "japanese-maple-like", "After bloom, before leaf. Remove suckers of the stock.", {
@@ -80,7 +80,7 @@ export const ORNAMENTAL: Kind[] = [
     ...LEAFY, group: "deciduous-ornamental", vigour: ["moderate", "moderate"], spread: "deep", roots: "tap", tolerance: "touchy", rootShare: 0.15,
     potNote: "deep", mixNote: "loam", ph: [5, 7.2], lime: "tolerates", phosphate: "usual", salt: "usual", water: "even", kc: [0.6, 0.9],
     winterLight: "dark", winterC: [-6, 5], chillPortions: [45, 65], crownC: -30, bloomC: null, flushFrostC: -2.5, rootKillYoungC: -7, rootKillMatureC: -13,
-    rootWork: ["swell"], bloomDays: null, feeding: "usual", wind: "sturdy", hazards: ["poisonous-to-animals"], health: [],
+    rootWork: ["swell"], bloomDays: null, feeding: "usual", wind: "sturdy", hazards: ["poisonous-to-animals"], health: ["movement-rules"],
     traits: ["autumn-averse", "mycorrhizal", "tap-seedling", "warm-when-bare"],
   }, { M: "crownC hazards" }),
   complete("hornbeam", "Hornbeam", "Carpinus betulus", "apple-like", "Bleeds; never bare-root in autumn.", {
@@ -93,6 +93,6 @@ export const ORNAMENTAL: Kind[] = [
     ...LEAFY, group: "conifer", vigour: ["moderate", "moderate"], spread: "shallow", roots: "fibrous", tolerance: "normal", rootShare: 0.3,
     potNote: "any", mixNote: "airy", ph: [4.8, 6.8], lime: "mild-hater", phosphate: "little", salt: "sensitive", water: "even", kc: [0.6, 0.9],
     winterLight: "outdoors", winterC: [-15, 5], chillPortions: [50, 70], crownC: -40, bloomC: null, flushFrostC: -4, rootKillYoungC: -12, rootKillMatureC: -18,
-    rootWork: ["late-dormant"], bloomDays: null, feeding: "lean", wind: "usual", hazards: [], health: [], traits: ["mycorrhizal"],
+    rootWork: ["late-dormant"], bloomDays: null, feeding: "lean", wind: "usual", hazards: [], health: ["ramorum-rules"], traits: ["mycorrhizal"],
   }, { M: "crownC" }),
 ];
