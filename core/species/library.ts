@@ -101,7 +101,12 @@ export function resolveValues(
     const remembered = GENUS_OF_NAME.get(genus);
     // Of a whole genus its own line is what is known; where its species differ, even that is a guess.
     const whole = kind.rank === "genus";
-    if (remembered) lay("genus", remembered, !whole || remembered.differs);
+    if (remembered)
+      lay(
+        "genus",
+        whole || remembered.habit === kind.habit ? remembered : lent(remembered),
+        !whole || remembered.differs,
+      );
     if (GENUS_VALUES[genus]) lay("genus", GENUS_VALUES[genus], !whole);
     if (!whole) lay("kind", kind);
     const stock = stockFor(genusOf(kind), rootstock);
@@ -126,6 +131,26 @@ function leavesBeside(known: ResolvedValues, habit: Habit, kind: Kind | null): R
   const above = Math.max(0, leafC.value - (kin ?? HABIT_VALUES[habit].crownC));
   return { ...leafC, value: crownC.value + above };
 }
+
+/** What kin have in common though they grow otherwise: a holm oak keeps its leaves, but hates and fears what an oak does. */
+const LENT_ACROSS_HABITS = [
+  "group",
+  "roots",
+  "spread",
+  "tolerance",
+  "rootShare",
+  "water",
+  "ph",
+  "lime",
+  "phosphate",
+  "salt",
+  "traits",
+  "hazards",
+  "health",
+] as const satisfies readonly FieldName[];
+const lent = ({ values }: Genus): LayerValues => ({
+  values: Object.fromEntries(LENT_ACROSS_HABITS.flatMap((name) => (name in values ? [[name, values[name]]] : []))),
+});
 
 const INHERITED = new Set<Layer>(["habit", "genus"]);
 const GROWERS = new Set<Layer>(["collection", "cultivar", "tree"]);

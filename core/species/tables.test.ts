@@ -1,5 +1,6 @@
 import { createHash } from "node:crypto";
 import { readFileSync } from "node:fs";
+import { HABIT_PARAMETERS } from "../wood/index";
 import {
   GENERA,
   genusOf,
@@ -63,6 +64,20 @@ test("genera hang together: young roots no hardier than old, leaves no hardier t
     };
     expect([genus.id, told]).toEqual([genus.id, { roots: true, leaves: true, hardy: true, ranges: true, rest: true }]);
   }
+});
+
+test("a kind that grows otherwise than its genus keeps its own leaf, cold and pace; what it hates and fears it shares", () => {
+  const holm = valuesOf(kindById("holm-oak")!);
+  expect(holm.leaf).toBe("evergreen");
+  expect(holm.chillPortions).toEqual([0, 0]);
+  expect(holm.hazards).toContain("poisonous-to-animals");
+  // Whether it keeps its leaves says the habit it grows by, unless the kind's own line says otherwise.
+  const odd = KINDS.filter((kind) => {
+    const { leaf } = valuesOf(kind);
+    return kind.values.leaf === undefined && leaf !== "semi-evergreen" && leaf !== HABIT_PARAMETERS[kind.habit].leaf;
+  });
+  // These stand bare in a dry or cool season, though they grow by warmth as their evergreen neighbours do.
+  expect(odd.map((kind) => kind.id)).toEqual(["baobab", "desert-rose", "frangipani", "moringa"]);
 });
 
 test("poisonous genera are marked so, and those under quarantine carry its note", () => {
