@@ -43,6 +43,8 @@ export interface Profile {
   hazards: readonly Hazard[];
   note: string | null;
   basis: "typical" | "guess";
+  /** Pace its named stock sets, where nobody has said the class of this tree's own. */
+  stockPace?: StockPace;
 }
 
 /** Spread of vigour between trees of one kind (ln), and when only the habit or nothing is known. Our judgement. */
@@ -137,6 +139,7 @@ function makeProfile(choice: KindChoice, base: string): Profile {
   const known = kind !== undefined || (choice.habit !== null && choice.habit !== "unknown");
   const habits: Habit[] = kind ? [kind.habit] : known ? [choice.habit as Habit] : POSSIBLE_HABITS;
   const values = plain(knownValuesOf(choice));
+  const stock = kind ? stockFor(genusOf(kind), choice.rootstock) : null;
   const own = choice.own && Object.values(choice.own).some((v) => v !== undefined) ? choice.own : null;
   const warm = values.rootGrowthBaseC === 12;
   return {
@@ -160,6 +163,7 @@ function makeProfile(choice: KindChoice, base: string): Profile {
     crop: values.cropDegreeDays === null ? null : { degreeDays: values.cropDegreeDays },
     hazards: values.hazards,
     note: kind?.note ?? null,
+    ...(stock?.pace ? { stockPace: stock.pace } : {}),
     basis: kind && !kind.differs ? "typical" : "guess",
   };
 }
@@ -170,7 +174,8 @@ const UNKNOWN_ROOT_KILL_C = -4;
 /** What a stock does to the pace of the roots, as a factor: from the usual classes of fruit stocks, our judgement (L). */
 const STOCK_FACTOR: Record<StockPace, number> = { "very-dwarfing": 0.5, dwarfing: 0.65, half: 0.85, vigorous: 1.15 };
 
-/** The kind's profile as this tree's stock changes it; the same object where nobody has named a stock. */
+/** The kind's profile as this tree's stock changes it, by its class as said or by the stock's name; the same object where neither is. */
 export function onStock(profile: Profile, stockPace: StockPace | null | undefined): Profile {
-  return stockPace ? { ...profile, kPerDegreeDay: profile.kPerDegreeDay * STOCK_FACTOR[stockPace] } : profile;
+  const pace = stockPace ?? profile.stockPace;
+  return pace ? { ...profile, kPerDegreeDay: profile.kPerDegreeDay * STOCK_FACTOR[pace] } : profile;
 }

@@ -5,10 +5,12 @@ import {
   kindById,
   KINDS,
   knownValuesOf,
+  onStock,
   profileOf,
   REFERENCES,
   resolveValues,
   stockFor,
+  STOCKS,
   VIGOUR_SD,
 } from "./index";
 
@@ -120,4 +122,32 @@ test("spring, chill and hardiness of the wood follow the kind, not its habit alo
   expect(of("pomegranate").parameters[0].springRootZoneC).toBe(9);
   expect(of("sour-cherry").parameters[0].chillPortions).toBeGreaterThan(of("apricot").parameters[0].chillPortions);
   expect(of("lime").parameters[0].hardiness.hMax).toBeGreaterThan(of("mandarin").parameters[0].hardiness.hMax);
+});
+
+test("stocks by name: roots, lime and the pace they set; the longest word decides, and what is said of this tree goes before", () => {
+  const on = (kindId: string, rootstock: string) => of(kindId, rootstock);
+  expect(stockFor("Malus", "M27, very dwarfing")?.id).toBe("apple-very-dwarf");
+  expect(stockFor("Malus", "a very dwarf one")?.id).toBe("apple-very-dwarf");
+  expect(stockFor("Malus", "dwarf")?.id).toBe("apple-dwarf");
+  expect(stockFor("Malus", "MM 106")?.id).toBe("apple-half");
+  expect(stockFor("Prunus", "St Julien")?.id).toBe("plum-half");
+  expect(stockFor("Prunus", "mahaleb")?.values.lime).toBe("likes");
+  expect(stockFor("Citrus", "Flying Dragon trifoliate")?.id).toBe("trifoliate-dwarf");
+  expect(stockFor("Juglans", "black walnut")?.id).toBe("black-walnut");
+  expect(stockFor("Vitis", "41B")?.values.lime).toBe("likes");
+  expect(stockFor("Quercus", "seedling")).toBeNull();
+  const pace = (rootstock: string, said: Parameters<typeof onStock>[1] = null) =>
+    onStock(on("apple", rootstock), said).kPerDegreeDay / of("apple").kPerDegreeDay;
+  expect(
+    [pace("M9"), pace("MM106"), pace("from a friend"), pace("M9", "vigorous")].map((v) => Math.round(100 * v)),
+  ).toEqual([50, 85, 100, 115]);
+  // Every stock is of a genus that the library knows, and no word is said twice within a genus.
+  for (const stock of STOCKS)
+    for (const genus of stock.genera)
+      expect([stock.id, kindById(`genus-${genus.toLowerCase()}`)?.id]).toEqual([
+        stock.id,
+        `genus-${genus.toLowerCase()}`,
+      ]);
+  const words = STOCKS.flatMap((s) => s.genera.flatMap((g) => s.words.map((w) => `${g} ${w}`)));
+  expect(words.filter((w, i) => words.indexOf(w) !== i)).toEqual([]);
 });

@@ -39,7 +39,9 @@ test("with the ballast or the base asked for, the gust is stood dry with the mar
 
 test("height of a tree nobody measured, by its pot", () => {
   // 0.45 · ∛V, to the centimetre: by hand.
-  expect([1.5, 8, 27, 125].map(usualHeightM)).toEqual([0.52, 0.9, 1.35, 2.25]);
+  expect([1.5, 8, 27, 125].map((litres) => usualHeightM(litres))).toEqual([0.52, 0.9, 1.35, 2.25]);
+  // A heather in a large pot is no tree.
+  expect([usualHeightM(27, 0.4), usualHeightM(1.5, 0.4), usualHeightM(1.5, 2)]).toEqual([0.4, 0.4, 0.52]);
   expect(SMALL_POT_KG).toBe(12);
 });
 

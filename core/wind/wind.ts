@@ -33,11 +33,11 @@ export const SMALL_POT_KG = 12;
 
 /**
  * Height above its pot of a tree nobody measured, by the mix it stands in, m: about as tall as the pot's cube root says of nursery
- * stock. Our judgement (L): half a metre in 1.5 L, one in 10 L, two in 100 L.
+ * stock, and never taller than its kind usually grows in a pot. Our judgement (L): half a metre in 1.5 L, one in 10 L, two in 100 L.
  * @example usualHeightM(10) // 0.97
  */
-export function usualHeightM(volumeL: number): number {
-  return Math.round(45 * Math.cbrt(volumeL)) / 100;
+export function usualHeightM(volumeL: number, kindM: number | null = null): number {
+  return Math.min(Math.round(45 * Math.cbrt(volumeL)) / 100, kindM ?? Infinity);
 }
 
 export interface Standing {

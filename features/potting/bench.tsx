@@ -68,6 +68,7 @@ interface Props {
     trunkMm: number | null;
     heightM: number | null;
     crownM: number | null;
+    kindHeightM: number | null;
     hazards: readonly Hazard[];
   };
   now: PottedNow;
@@ -323,6 +324,7 @@ export function PottingBench({
                   baseWidthMm: footWidthMm(plan.vessel),
                   volumeL: plan.mixL,
                   heightM: tree.heightM,
+                  kindHeightM: tree.kindHeightM,
                   crownM: tree.crownM,
                   inLeaf: state.wood.stage !== "dormant" && state.wood.stage !== "swelling",
                   people: calendar,

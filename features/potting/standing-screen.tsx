@@ -55,6 +55,7 @@ export async function StandingScreen({
             baseWidthMm: footWidthMm(vesselOf(pot).vessel),
             volumeL: facts.state.volumeL.p50,
             heightM: tree.heightM,
+            kindHeightM: profile.values.potHeightM,
             crownM: tree.crownM ?? null,
             inLeaf: facts.wood.stage !== "dormant" && facts.wood.stage !== "swelling",
             people: view.loaded.calendar,

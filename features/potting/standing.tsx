@@ -23,6 +23,8 @@ export interface StandingFacts {
   heightM: number | null;
   crownM: number | null;
   inLeaf: boolean;
+  /** How tall its kind usually grows in a pot. */
+  kindHeightM: number | null;
   people: GrowersCalendar;
 }
 
@@ -42,7 +44,7 @@ export function Standing({ facts }: { facts: StandingFacts }) {
 
 function InWind({ facts }: { facts: StandingFacts }) {
   const { units } = useAsOf();
-  const tall = facts.heightM ?? usualHeightM(facts.volumeL);
+  const tall = facts.heightM ?? usualHeightM(facts.volumeL, facts.kindHeightM);
   const [height, setHeight] = useState(String(tall));
   const [width, setWidth] = useState(String(facts.crownM ?? Math.round(tall * USUAL_CROWN.widthShare * 100) / 100));
   const [clear, setClear] = useState(String(Math.round(tall * USUAL_CROWN.clearShare * 100) / 100));
