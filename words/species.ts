@@ -24,7 +24,7 @@ export const VIGOUR_WORDS: Record<Vigour, string> = {
   "very-vigorous": "very vigorous",
 };
 
-const GROUP_WORDS: Record<Group, string> = {
+export const GROUP_WORDS: Record<Group, string> = {
   pome: "pome fruit",
   stone: "stone fruit",
   citrus: "citrus kind",
@@ -54,7 +54,7 @@ export const ROOT_WORK_WORDS: Record<RootWork, string> = {
   warm: "whenever it is warm",
 };
 
-const LIGHT_WORDS: Record<WinterLight, string> = {
+export const LIGHT_WORDS: Record<WinterLight, string> = {
   dark: "may stand dark",
   "dark-to-swell": "dark until the buds swell",
   dim: "dim will do in the cool",

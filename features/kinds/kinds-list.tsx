@@ -1,18 +1,25 @@
 "use client";
 
-import { kindAt } from "@/features/kernel/addresses";
+import { kindAt, pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
+import type { Group, WinterLight } from "@/core/species/index";
 import { useAsOf } from "@/features/kernel/as-of";
-import { Reasoned } from "@/ui/fields";
+import { Reasoned, SelectField } from "@/ui/fields";
 import { DataList, type ListColumn } from "@/ui/list/data-list";
-import { number } from "@/words/format";
+import { celsius, number } from "@/words/format";
+import { GROUP_WORDS, LIGHT_WORDS } from "@/words/species";
 
 export interface KindLine {
   id: string;
   names: string[];
   scientific: string;
-  group: string;
+  group: Group;
+  light: WinterLight;
+  /** Where damage to its ripe wood begins. */
+  crownC: number;
+  /** To people or animals, in any part. */
+  poison: boolean;
   crown: string;
   roots: string;
   rootWork: string;
@@ -21,11 +28,37 @@ export interface KindLine {
   trees: number;
 }
 
-const FIND = { label: "Find a kind", words: (l: KindLine) => [...l.names, l.scientific, l.group].join("\n") };
+const FIND = {
+  label: "Find a kind",
+  words: (l: KindLine) => [...l.names, l.scientific, GROUP_WORDS[l.group]].join("\n"),
+};
 
-/** The library as a list one types into. */
-export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number }) {
-  const { collectionId } = useAsOf();
+/** Nights that ripe wood is asked to stand, °C. */
+const NIGHTS_C = [-5, -10, -20, -30];
+type Filter = { group: Group | ""; light: WinterLight | ""; nightC: string; harmless: boolean };
+const ALL: Filter = { group: "", light: "", nightC: "", harmless: false };
+
+const stands = (f: Filter) => (l: KindLine) =>
+  (f.group === "" || l.group === f.group) &&
+  (f.light === "" || l.light === f.light) &&
+  (f.nightC === "" || l.crownC <= Number(f.nightC)) &&
+  !(f.harmless && l.poison);
+
+/** The library as a list one types into and narrows. */
+export function KindsList({
+  lines,
+  fields,
+  show,
+  counts,
+}: {
+  lines: KindLine[];
+  fields: number;
+  show: "kinds" | "genera";
+  counts: { kinds: number; genera: number };
+}) {
+  const [filter, setFilter] = useState(ALL);
+  const rows = useMemo(() => lines.filter(stands(filter)), [lines, filter]);
+  const { collectionId, units } = useAsOf();
   const columns = useMemo(
     (): ListColumn<KindLine>[] => [
       {
@@ -37,7 +70,7 @@ export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number
           <Link prefetch={false} className="hover:underline" href={kindAt(collectionId, l.id)}>
             <b>{l.names[0]}</b> <i className="text-sm">{l.scientific}</i>
             {l.trees > 0 && <span className="badge badge-sm ml-2">{number(l.trees)} here</span>}
-            <span className="block text-sm opacity-80">{l.group}</span>
+            <span className="block text-sm opacity-80">{GROUP_WORDS[l.group]}</span>
           </Link>
         ),
       },
@@ -75,9 +108,46 @@ export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number
     <div>
       <h1 className="text-2xl">Kinds</h1>
       <p className="mt-1">
-        What Aurelian knows of {number(lines.length)} kinds, those you grow first. Every value can be said otherwise,
-        for the collection, a sort or one tree.
+        {show === "kinds"
+          ? `What Aurelian knows of ${number(counts.kinds)} kinds, those you grow first. `
+          : `What the species of ${number(counts.genera)} genera have in common: what a tree goes by whose own kind is not listed. `}
+        Every value can be said otherwise, for the collection, a sort or one tree.{" "}
+        <Link
+          className="link whitespace-nowrap"
+          href={pageAt(collectionId, "almanac/kinds", show === "kinds" ? "?show=genera" : "")}
+        >
+          {show === "kinds" ? `All ${number(counts.genera)} genera` : `The ${number(counts.kinds)} kinds`}
+        </Link>
       </p>
+      <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
+        <SelectField
+          label="Group"
+          value={filter.group}
+          onChange={(group) => setFilter({ ...filter, group })}
+          options={[["", "any"] as const, ...(Object.entries(GROUP_WORDS) as [Group, string][])]}
+        />
+        <SelectField
+          label="Its wood stands"
+          value={filter.nightC}
+          onChange={(nightC) => setFilter({ ...filter, nightC })}
+          options={[["", "any night"] as const, ...NIGHTS_C.map((c) => [String(c), celsius(c, units)] as const)]}
+        />
+        <SelectField
+          label="Light in winter"
+          value={filter.light}
+          onChange={(light) => setFilter({ ...filter, light })}
+          options={[["", "any"] as const, ...(Object.entries(LIGHT_WORDS) as [WinterLight, string][])]}
+        />
+        <label className="flex min-h-11 cursor-pointer items-center gap-3">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={filter.harmless}
+            onChange={(e) => setFilter({ ...filter, harmless: e.target.checked })}
+          />
+          not poisonous
+        </label>
+      </div>
       <Reasoned
         className="mt-3"
         reason={`Damage to ripe wood in midwinter, and what kills young roots in the root zone. “Known” counts the values set for the kind itself; the others of its ${number(fields)} are inherited from genus and habit and are guesses.`}
@@ -85,10 +155,14 @@ export function KindsList({ lines, fields }: { lines: KindLine[]; fields: number
         <div data-testid="kinds">
           <DataList
             label="Kinds"
-            rows={lines}
+            rows={rows}
             columns={columns}
             find={FIND}
-            empty={<p>No kind of that name. Add the tree with its habit of growth instead: the bands are wider.</p>}
+            empty={
+              <p>
+                None of that name and those limits. A tree that is not listed is added by its genus, or by how it grows.
+              </p>
+            }
           />
         </div>
       </Reasoned>

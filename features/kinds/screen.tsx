@@ -4,7 +4,9 @@ import { rulesOf } from "@/core/rules/index";
 import {
   FIELD_NAMES,
   type FieldName,
+  GENERA,
   genusOf,
+  type Hazard,
   kindById,
   KINDS,
   knownValuesOf,
@@ -20,36 +22,49 @@ import { collectionView } from "@/features/kernel/views";
 import { type FieldRow, KindPage } from "./kind-page";
 import { type KindLine, KindsList } from "./kinds-list";
 
-/** The library: kinds one grows first, then the rest by name. */
-export async function KindsScreen({ collectionId }: { collectionId: string }) {
+/** The library: kinds one grows first, then the rest by name; whole genera on a page of their own. */
+export async function KindsScreen({ collectionId, show }: { collectionId: string; show: "kinds" | "genera" }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const counts = new Map<string, number>();
   for (const tree of view.loaded.trees)
     if (tree.kindId && plantsAt(view.loaded.indexed, tree.id, toDay(view.today)) > 0)
       counts.set(tree.kindId, (counts.get(tree.kindId) ?? 0) + 1);
-  const lines = KINDS.map((kind): KindLine => {
-    const known = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
-    const units = view.collection.units;
-    return {
-      id: kind.id,
-      names: [...kind.names],
-      scientific: kind.scientific,
-      group: sayField("group", known.group.value, units),
-      crown: sayField("crownC", known.crownC.value, units),
-      roots: sayField("rootKillYoungC", known.rootKillYoungC.value, units),
-      rootWork: sayField("rootWork", known.rootWork.value, units),
-      guesses: FIELD_NAMES.filter((f) => known[f].mark === "guess").length,
-      trees: counts.get(kind.id) ?? 0,
-    };
-  }).sort((a, b) => Number(b.trees > 0) - Number(a.trees > 0) || a.names[0].localeCompare(b.names[0]));
+  const lines = (show === "genera" ? GENERA : KINDS)
+    .map((kind): KindLine => {
+      const known = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
+      const units = view.collection.units;
+      return {
+        id: kind.id,
+        names: [...kind.names],
+        scientific: kind.scientific,
+        group: known.group.value,
+        light: known.winterLight.value,
+        crownC: known.crownC.value,
+        poison: known.hazards.value.some((hazard) => POISONS.has(hazard)),
+        crown: sayField("crownC", known.crownC.value, units),
+        roots: sayField("rootKillYoungC", known.rootKillYoungC.value, units),
+        rootWork: sayField("rootWork", known.rootWork.value, units),
+        guesses: FIELD_NAMES.filter((f) => known[f].mark === "guess").length,
+        trees: counts.get(kind.id) ?? 0,
+      };
+    })
+    .sort((a, b) => Number(b.trees > 0) - Number(a.trees > 0) || a.names[0].localeCompare(b.names[0]));
   return (
     <div>
       <AlmanacNav at="almanac/kinds" />
-      <KindsList lines={lines} fields={FIELD_NAMES.length} />
+      <KindsList
+        key={show}
+        show={show}
+        counts={{ kinds: KINDS.length, genera: GENERA.length }}
+        lines={lines}
+        fields={FIELD_NAMES.length}
+      />
     </div>
   );
 }
+
+const POISONS = new Set<Hazard>(["poisonous", "poisonous-to-animals", "seeds-poisonous"]);
 
 /** One kind: every value with what it does, how sure it is and where it comes from. */
 export async function KindScreen({
