@@ -334,6 +334,14 @@ async function main(): Promise<void> {
     console.log("pages and what they ask …");
     const pages = await benchPages(web.url, small);
     const empty = pages.find((p) => p.page === EMPTY_PAGE)!.p50;
+    const kinds = JSON.parse(
+      execFileSync(process.execPath, ["--conditions=react-server", "--import", "tsx", "scripts/bench/kinds.ts"], {
+        encoding: "utf8",
+      })
+        .trim()
+        .split("\n")
+        .at(-1)!,
+    ) as { p50: number; p95: number; profilesMs: number };
     const queries = JSON.parse(
       execFileSync(
         process.execPath,
@@ -465,6 +473,12 @@ async function main(): Promise<void> {
         `p50 ${q.p50.toFixed(1)} ms, p95 ${q.p95.toFixed(1)} ms`,
         "≤ 5 ms",
       ]),
+      [
+        "a kind found among all names of the library, fifty as typed and six misspelt",
+        `p50 ${ms(kinds.p50)}, p95 ${ms(kinds.p95)}`,
+        "≤ 5 ms",
+      ],
+      ["values of 1,000 trees through all layers of the library", ms(kinds.profilesMs), "≤ 30 ms"],
       [
         "search over 2,000 trees and their notes, over HTTP",
         `p50 ${ms(quantile(search, 0.5))}, p95 ${ms(quantile(search, 0.95))}`,

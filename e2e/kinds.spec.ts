@@ -1,0 +1,44 @@
+import { expect, test } from "@playwright/test";
+import { expectNoSeriousFindings, visit, world } from "./support";
+
+test("a misspelt name offers its kind, a species that is not listed goes by its genus, and the list narrows", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  await visit(page, w.url("add"));
+  // Nothing is chosen for the keeper: what is near is offered with what tells it apart.
+  await page.getByLabel("Kind").fill("Lemmon");
+  const offers = page.getByRole("group", { name: "Is it one of these?" });
+  await expect(offers.getByRole("button").first()).toContainText("Citrus × limon · citrus kind, evergreen");
+  await expectNoSeriousFindings(page);
+  await offers.getByRole("button").first().click();
+  await expect(page.getByLabel("Kind")).toHaveValue("Lemon");
+  await expect(offers).toHaveCount(0);
+  // An exact name needs no choice, whatever its case and number.
+  await page.getByLabel("Kind").fill("fig trees");
+  await expect(page.getByText("Ficus carica · fig kind, deciduous")).toBeVisible();
+  // A species that is not in the library: its genus, under the name that was typed.
+  await page.getByLabel("Kind").fill("Quercus phellos");
+  await offers.getByRole("button", { name: /Another Quercus/ }).click();
+  await expect(page.getByText("Quercus, known by its genus · leafy ornamental, deciduous")).toBeVisible();
+  await page.getByLabel("Tag").fill("QP-1");
+  await page.getByRole("button", { name: "Add this tree" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Quercus phellos");
+
+  await visit(page, w.url("almanac/kinds?show=genera"));
+  await page.getByLabel("Find a kind").fill("quercus");
+  await page
+    .getByTestId("kinds")
+    .getByRole("link", { name: /Quercus/ })
+    .click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Quercus");
+
+  await visit(page, w.url("almanac/kinds"));
+  await page.getByLabel("Its wood stands").selectOption("-30");
+  await page.getByLabel("Group").selectOption("pome");
+  const kinds = page.getByTestId("kinds");
+  await expect(kinds.getByRole("link", { name: /^Medlar/ })).toHaveCount(0);
+  await expect(kinds.getByRole("link", { name: /Rowan/ })).toBeVisible();
+  await expectNoSeriousFindings(page);
+});
