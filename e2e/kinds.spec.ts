@@ -23,6 +23,8 @@ test("a misspelt name offers its kind, a species that is not listed goes by its 
   await offers.getByRole("button", { name: /Another Quercus/ }).click();
   await expect(page.getByText("Quercus, known by its genus · leafy ornamental, deciduous")).toBeVisible();
   await page.getByLabel("Tag").fill("QP-1");
+  await page.getByLabel("Outside width at the rim").fill("22 cm");
+  await page.getByLabel("Outside height").fill("20 cm");
   await page.getByRole("button", { name: "Add this tree" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Quercus phellos");
 
