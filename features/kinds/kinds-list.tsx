@@ -3,12 +3,12 @@
 import { kindAt, pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import type { Group, WinterLight } from "@/core/species/index";
+import type { Group, RootWork, WinterLight } from "@/core/species/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Reasoned, SelectField } from "@/ui/fields";
 import { DataList, type ListColumn } from "@/ui/list/data-list";
 import { celsius, number } from "@/words/format";
-import { GROUP_WORDS, LIGHT_WORDS } from "@/words/species";
+import { GROUP_WORDS, LIGHT_WORDS, ROOT_WORK_WORDS } from "@/words/species";
 
 export interface KindLine {
   id: string;
@@ -20,9 +20,9 @@ export interface KindLine {
   crownC: number;
   /** To people or animals, in any part. */
   poison: boolean;
-  crown: string;
-  roots: string;
-  rootWork: string;
+  /** What kills young roots in the root zone. */
+  rootsC: number;
+  rootWork: readonly RootWork[];
   /** Values inherited from kin. */
   guesses: number;
   trees: number;
@@ -80,9 +80,9 @@ export function KindsList({
         width: "minmax(0,1fr)",
         cell: (l) => (
           <span className="text-sm">
-            wood {l.crown}
+            wood {celsius(l.crownC, units)}
             <br />
-            young roots {l.roots}
+            young roots {celsius(l.rootsC, units)}
           </span>
         ),
       },
@@ -90,7 +90,7 @@ export function KindsList({
         id: "work",
         title: "Root work",
         width: "minmax(0,2fr)",
-        cell: (l) => <span className="text-sm">{l.rootWork}</span>,
+        cell: (l) => <span className="text-sm">{l.rootWork.map((work) => ROOT_WORK_WORDS[work]).join("; ")}</span>,
       },
       {
         id: "known",
@@ -102,7 +102,7 @@ export function KindsList({
         ),
       },
     ],
-    [collectionId, fields],
+    [collectionId, fields, units],
   );
   return (
     <div>
