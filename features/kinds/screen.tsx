@@ -33,7 +33,6 @@ export async function KindsScreen({ collectionId, show }: { collectionId: string
   const lines = (show === "genera" ? GENERA : KINDS)
     .map((kind): KindLine => {
       const known = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
-      const units = view.collection.units;
       return {
         id: kind.id,
         names: [...kind.names],
@@ -42,9 +41,8 @@ export async function KindsScreen({ collectionId, show }: { collectionId: string
         light: known.winterLight.value,
         crownC: known.crownC.value,
         poison: known.hazards.value.some((hazard) => POISONS.has(hazard)),
-        crown: sayField("crownC", known.crownC.value, units),
-        roots: sayField("rootKillYoungC", known.rootKillYoungC.value, units),
-        rootWork: sayField("rootWork", known.rootWork.value, units),
+        rootsC: known.rootKillYoungC.value,
+        rootWork: known.rootWork.value,
         guesses: FIELD_NAMES.filter((f) => known[f].mark === "guess").length,
         trees: counts.get(kind.id) ?? 0,
       };
