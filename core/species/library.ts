@@ -70,6 +70,31 @@ export interface OwnValues {
 /** Fields in the order they are read; every habit has them all. */
 export const FIELD_NAMES = Object.keys(HABIT_VALUES["apple-like"]) as FieldName[];
 
+/** The values of a layer with their marks. A table's line is the same object for all its trees, and is marked once. */
+const marked = new WeakMap<object, Partial<Record<string, Partial<Record<FieldName, KnownValue>>>>>();
+function knownOf(layer: Layer, { values, marks, references }: LayerValues, inherited: boolean) {
+  const before = marked.get(values) ?? {};
+  marked.set(values, before);
+  const key = `${layer}${inherited ? " inherited" : ""}`;
+  const ready = before[key];
+  if (ready) return ready;
+  const made: Partial<Record<FieldName, KnownValue>> = {};
+  for (const [name, value] of Object.entries(values) as [FieldName, unknown][]) {
+    if (value === undefined) continue;
+    const mark = marks?.[name];
+    const reference: Reference | undefined = references?.[name];
+    made[name] = {
+      value,
+      mark: inherited ? "guess" : (mark ?? "L"),
+      source: inherited ? "kin" : GROWERS.has(layer) ? "grower" : mark ? "published" : "practice",
+      layer,
+      reference: reference ? REFERENCES[reference] : null,
+    };
+  }
+  before[key] = made;
+  return made;
+}
+
 /**
  * Every field of a kind through its layers: habit, genus, kind, stock, collection, sort, tree; the last that says something counts.
  * What comes from habit or genus is a guess.
@@ -81,19 +106,8 @@ export function resolveValues(
   rootstock: string | null = null,
 ): ResolvedValues {
   const out: Partial<Record<FieldName, KnownValue>> = {};
-  const lay = (layer: Layer, { values, marks, references }: LayerValues, inherited = INHERITED.has(layer)) => {
-    for (const [name, value] of Object.entries(values) as [FieldName, unknown][]) {
-      if (value === undefined) continue;
-      const mark = marks?.[name];
-      const reference: Reference | undefined = references?.[name];
-      out[name] = {
-        value,
-        mark: inherited ? "guess" : (mark ?? "L"),
-        source: inherited ? "kin" : GROWERS.has(layer) ? "grower" : mark ? "published" : "practice",
-        layer,
-        reference: reference ? REFERENCES[reference] : null,
-      };
-    }
+  const lay = (layer: Layer, source: LayerValues, inherited = INHERITED.has(layer)) => {
+    Object.assign(out, knownOf(layer, source, inherited));
   };
   lay("habit", { values: HABIT_VALUES[habit] });
   if (kind) {
@@ -148,9 +162,15 @@ const LENT_ACROSS_HABITS = [
   "hazards",
   "health",
 ] as const satisfies readonly FieldName[];
-const lent = ({ values }: Genus): LayerValues => ({
-  values: Object.fromEntries(LENT_ACROSS_HABITS.flatMap((name) => (name in values ? [[name, values[name]]] : []))),
-});
+const lentBy = new WeakMap<Genus, LayerValues>();
+function lent(genus: Genus): LayerValues {
+  let layer = lentBy.get(genus);
+  if (!layer) {
+    const shared = LENT_ACROSS_HABITS.flatMap((name) => (name in genus.values ? [[name, genus.values[name]]] : []));
+    lentBy.set(genus, (layer = { values: Object.fromEntries(shared) as Partial<KindValues> }));
+  }
+  return layer;
+}
 
 const INHERITED = new Set<Layer>(["habit", "genus"]);
 const GROWERS = new Set<Layer>(["collection", "cultivar", "tree"]);
