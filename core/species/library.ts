@@ -131,7 +131,8 @@ export function resolveValues(
     if (values) lay(layer, { values });
   }
   const known = out as ResolvedValues;
-  return { ...known, leafC: leavesBeside(known, habit, kind) };
+  known.leafC = leavesBeside(known, habit, kind);
+  return known;
 }
 
 /**
