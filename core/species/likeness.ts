@@ -1,4 +1,4 @@
-import { foldName, singular } from "./named";
+import { nameWords } from "./named";
 
 /**
  * Letters by which two words differ: put in, left out, changed or swapped with the next (optimal string alignment, Boytsov 2011).
@@ -39,14 +39,12 @@ function wordCost(asked: string, of: readonly string[]): number {
   );
 }
 
-const wordsOf = (text: string) => foldName(text).split(" ").map(singular);
-
 /**
  * How unlike what was asked a name is: 0 for the same words in any order; the more letters and words differ, the more.
  * @example unlikeness("Appel", "Apple") // 0.4
  */
 export function unlikeness(asked: string, name: string): number {
-  const [query, words] = [wordsOf(asked), wordsOf(name)];
+  const [query, words] = [nameWords(asked), nameWords(name)];
   const costs = query.map((word, i) => (i === query.length - 1 ? HEAD_WEIGHT : 1) * wordCost(word, words));
   const apart = costs.reduce((sum, cost) => sum + cost, 0) + UNASKED * Math.max(0, words.length - query.length);
   // "Sweet gum" and "sweetgum" are one name.

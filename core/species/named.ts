@@ -15,21 +15,29 @@ export function foldName(text: string): string {
     .trim();
 }
 
-/** One of many: "blueberries", "figs", "cherries". @example singular("blueberries") // "blueberry" */
-export function singular(word: string): string {
+/** One of many: "blueberries", "figs", "cherries". */
+function singular(word: string): string {
   if (word.length > 4 && word.endsWith("ies")) return `${word.slice(0, -3)}y`;
   if (word.length > 4 && /(?:ch|sh|x|ss|o)es$/.test(word)) return word.slice(0, -2);
   if (word.length > 3 && word.endsWith("s") && !/(?:ss|us|is)$/.test(word)) return word.slice(0, -1);
   return word;
 }
 
-const wordsOf = (text: string) => foldName(text).split(" ").map(singular);
+/** The words of a name as they are compared. @example nameWords("Fig trees") // ["fig", "tree"] */
+export function nameWords(text: string): string[] {
+  return foldName(text).split(" ").map(singular);
+}
+
+/** The same without those that say only that it grows, unless there are no others. @example tellingWords("Fig trees") // ["fig"] */
+export function tellingWords(text: string): string[] {
+  const words = nameWords(text);
+  const telling = words.filter((word) => !FILLERS.has(word));
+  return telling.length === 0 ? words : telling;
+}
 
 /** A name as it is compared, written together; without the words that say only that it grows, where `bare`. */
 function nameKey(text: string, bare = false): string {
-  const words = wordsOf(text);
-  const telling = bare && words.length > 1 ? words.filter((w) => !FILLERS.has(w)) : words;
-  return (telling.length === 0 ? words : telling).join("");
+  return (bare ? tellingWords(text) : nameWords(text)).join("");
 }
 
 /**

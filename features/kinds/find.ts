@@ -2,14 +2,14 @@ import "server-only";
 import MiniSearch, { type SearchOptions } from "minisearch";
 import type { FoundKind } from "@/contract/queries";
 import {
-  foldName,
   GENERA,
   genusNamed,
   kindById,
   kindNamed,
   KINDS,
   knownValuesOf,
-  singular,
+  nameWords,
+  tellingWords,
   unlikeness,
 } from "@/core/species/index";
 
@@ -27,7 +27,6 @@ const MOST_FOUND = 8;
 const ENOUGH = 3;
 /** Of each look so many are weighed by their letters. */
 const MOST_WEIGHED = 40;
-const words = (text: string) => foldName(text).split(" ").map(singular);
 /** Letters that may be wrong in a first look: none in short words, one in others. */
 const oneWrong = (term: string) => (term.length < 4 ? false : 1);
 /** In a second one two: "Appel". */
@@ -38,7 +37,7 @@ function opened(): MiniSearch<Entry> {
   if (index) return index;
   index = new MiniSearch<Entry>({
     fields: ["names", "scientific", "joined"],
-    tokenize: words,
+    tokenize: nameWords,
     processTerm: (term) => term,
     searchOptions: {
       fields: ["names", "scientific"],
@@ -53,7 +52,7 @@ function opened(): MiniSearch<Entry> {
       id: kind.id,
       names: kind.names.join(" ; "),
       scientific: kind.scientific,
-      joined: kind.names.map((name) => words(name).join("")).join(" "),
+      joined: kind.names.map((name) => nameWords(name).join("")).join(" "),
     })),
   );
   return index;
@@ -76,7 +75,6 @@ function foundKind(id: string, exact: boolean): FoundKind[] {
   ];
 }
 
-const FILLER = /^(tree|plant|bush|shrub)$/;
 /** Beyond this a name is not what was asked for. */
 const MOST_UNLIKE = 1.45;
 
@@ -87,8 +85,7 @@ const MOST_UNLIKE = 1.45;
 export function findKinds(text: string): FoundKind[] {
   const exact = kindNamed(text);
   const genus = genusNamed(text);
-  const telling = words(text).filter((w) => !FILLER.test(w));
-  const asked = telling.length === 0 ? words(text) : telling;
+  const asked = tellingWords(text);
   const joint = asked.join(" ");
   const hits = new Set<string>();
   const look = (query: string, options?: SearchOptions) => {
@@ -112,8 +109,6 @@ export function findKinds(text: string): FoundKind[] {
   });
   weighed.sort((a, b) => a.apart - b.apart);
   const order = [exact, genus, ...weighed.filter((w) => w.apart <= MOST_UNLIKE).map((w) => w.id)];
-  return [...new Set(order)]
-    .slice(0, MOST_FOUND + 1)
-    .flatMap((id) => (id === null ? [] : foundKind(id, id === exact)))
-    .slice(0, MOST_FOUND);
+  const ids = [...new Set(order)].filter((id) => id !== null).slice(0, MOST_FOUND);
+  return ids.flatMap((id) => foundKind(id, id === exact));
 }

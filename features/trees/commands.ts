@@ -116,7 +116,7 @@ export const splitBatch = command("split-batch", {
       ),
     );
     if (Object.keys(changes).length > 0)
-      context.record(happening({ kind: "described", changes: changes }, v.on, { treeId: v.childId }));
+      context.record(happening({ kind: "described", changes }, v.on, { treeId: v.childId }));
     if (tree.placeId) context.record(happening({ kind: "placed" }, v.on, { treeId: v.childId, placeId: tree.placeId }));
     context.note(`${v.count} of ${tree.tag} became ${v.tag}`);
     return Promise.resolve({ treeId: v.childId });
