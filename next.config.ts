@@ -7,6 +7,8 @@ const config: NextConfig = {
   distDir: process.env.AURELIAN_DIST ?? ".next",
   poweredByHeader: false,
   devIndicators: false,
+  // `npm run check:types` checks everything, the generated types of routes too, in a fifth of the time: a build need not.
+  typescript: { ignoreBuildErrors: true },
 };
 
 export default config;
