@@ -116,6 +116,7 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   const problem: LadderProblem = {
     tree: {
       kPerDegreeDay: profile.kPerDegreeDay * state.vigour.p50,
+      wind: profile.values.wind,
       fill: state.fill.p50,
       circling: state.circling.p50,
       volumeL: now.volumeL,

@@ -91,6 +91,7 @@ export function winterStandings(yardOnDay: YardOnDay, winter: number): WinterSta
       group: tree.set ? `set:${tree.set}` : null,
       protection: tree.protection ?? UNPROTECTED,
       inBelowC: tree.inBelowC ?? null,
+      bringInNightC: profile.values.bringInNightC,
     };
     byPot.set(potKey, standing);
     out.standings.push(standing);
@@ -119,9 +120,11 @@ function winterTree(
     limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
     habit: profile.parameters[0],
     chillPortions: profile.values.chillPortions[0],
+    coolForBloom: profile.values.coolForBloom,
     even: profile.values.water === "even",
     homeId,
     inBelowC: tree.inBelowC ?? null,
+    bringInNightC: profile.values.bringInNightC,
   };
 }
 

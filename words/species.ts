@@ -215,11 +215,6 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
     does: "Base of the root zone’s degree-days: below it a pot does not fill.",
     say: (v, u) => celsius(v, u),
   },
-  rootsGrowDormant: {
-    name: "Roots grow in its rest",
-    does: "Whether warmth in winter quarters fills the pot.",
-    say: (v) => (v ? "yes" : "hardly"),
-  },
   largestStep: {
     name: "Largest step",
     does: "The next pot holds at most so many times the mix.",

@@ -43,6 +43,8 @@ test("a winter is reckoned as it would be here", async () => {
         chillPortions: 50,
         even: false,
         homeId: null,
+        coolForBloom: false,
+        bringInNightC: null,
         inBelowC: null,
       },
     ],

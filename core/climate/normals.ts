@@ -18,6 +18,8 @@ export type Normals = z.infer<typeof normalsSchema>;
 
 const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 const MONTH_START = MONTH_DAYS.map((_, m) => MONTH_DAYS.slice(0, m).reduce((a, b) => a + b, 0));
+/** Day of the year in the middle of each month. */
+export const MID_MONTH = MONTH_DAYS.map((n, m) => Math.round(MONTH_START[m] + n / 2));
 
 /** Rain and wind where nobody knows: a plain temperate default, a guess shown as such. */
 export const DEFAULT_RAIN = { wetShare: 0.35, rainMm: 60, windMs: 2.5 };

@@ -207,6 +207,14 @@ export function midwinterOf(season: number, latitudeDeg: number): DayNumber {
 }
 
 /**
+ * The midsummer of a growing season: half a year after the midwinter it begins with.
+ * @example toIso(midsummerOf(2026, 48)) // "2026-06-21"
+ */
+export function midsummerOf(season: number, latitudeDeg: number): DayNumber {
+  return midwinterOf(season, latitudeDeg) + 182;
+}
+
+/**
  * The season whose wood and windows a day belongs to: it begins at midwinter, days before the season's own first day.
  * @example growingSeason(-11, 48) // 1970
  */

@@ -69,7 +69,14 @@ import {
   WALL,
   WIDTH_SD_MM,
 } from "../vessel/index";
-import { AIR_DENSITY_KG_PER_M3, DRAG_BARE, DRAG_IN_LEAF, GRAVITY_M_PER_S2, TIE_AT_SHARE } from "../wind/index";
+import {
+  AIR_DENSITY_KG_PER_M3,
+  DRAG_BARE,
+  DRAG_IN_LEAF,
+  GRAVITY_M_PER_S2,
+  TIE_AT_SHARE,
+  TIE_BRITTLE_AT_SHARE,
+} from "../wind/index";
 
 /** One number the arithmetic stands on, as it is used, with where it comes from. */
 export interface Figure {
@@ -254,7 +261,13 @@ export const FIGURES: Record<FigureGroup, Figure[]> = {
     figure("air", AIR_DENSITY_KG_PER_M3, "kg/m³", "standard air", "H"),
     figure("gravity", GRAVITY_M_PER_S2, "m/s²", "standard", "H"),
     figure("drag of a crown", [DRAG_IN_LEAF, DRAG_BARE], "of its silhouette: in leaf, bare", OURS, "L"),
-    figure("tie from this share of what it withstands dry", TIE_AT_SHARE, "", "growers’ rule", "L"),
+    figure(
+      "tie from this share of what it withstands dry",
+      [TIE_AT_SHARE, TIE_BRITTLE_AT_SHARE],
+      ": usual kinds, brittle ones",
+      "growers’ rule",
+      "L",
+    ),
     figure("a tree nobody measured weighs", TREE_SHARE, "of its wet soil", OURS, "L"),
   ],
   lifting: [

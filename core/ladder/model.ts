@@ -30,6 +30,8 @@ export interface LadderTree {
   tolerance: number;
   /** Height above the mix, where somebody measured it. */
   heightMm?: number | null;
+  /** How its kind stands wind; usual where nobody said. */
+  wind?: "sturdy" | "usual" | "brittle";
 }
 
 export interface LadderSite {

@@ -26,5 +26,6 @@ export function tieFromMs(problem: LadderProblem, step: LadderStep): number | nu
     massWetKg: step.massKg,
     inLeaf: true,
     gustMs: 0,
+    wind: problem.tree.wind,
   }).tieFromMs;
 }

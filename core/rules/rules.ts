@@ -1,4 +1,4 @@
-import { GRAVITY_M_PER_S2, TIE_AT_SHARE } from "../wind/index";
+import { GRAVITY_M_PER_S2, tieAtShare } from "../wind/index";
 import { RULE_FIGURES as F } from "./figures";
 import type { RootColour, RootSign } from "../roots/index";
 import type { Finding, FindingCode, RuleId, RuleSituation } from "./situation";
@@ -240,7 +240,8 @@ export const RULES: Record<RuleId, Check> = {
     const { list, add } = found("tipping");
     if (!s.tipping) return list;
     const { momentNm, dryKg, halfBaseM, onRoof } = s.tipping;
-    if (onRoof || momentNm >= TIE_AT_SHARE * dryKg * GRAVITY_M_PER_S2 * halfBaseM) add("do", "tie");
+    if (onRoof || momentNm >= tieAtShare(s.profile.values.wind) * dryKg * GRAVITY_M_PER_S2 * halfBaseM)
+      add("do", "tie");
     return list;
   },
 };

@@ -11,7 +11,7 @@ export interface InDays {
   /** Chance of such a night by tomorrow, the day after and so on: the forecast speaks here, where there is one. */
   soon: number[];
   /** What that night would kill. */
-  cause: "roots" | "wood" | "word";
+  cause: "roots" | "wood" | "kind" | "word";
 }
 export interface OutDays {
   p50: number;
@@ -48,13 +48,17 @@ function rankOf(days: readonly number[], p: number, none: number): number | null
   return day >= none ? null : day;
 }
 
-/** When a tree must have come in: before the first night whose damage outdoors is more than the risk. */
+/**
+ * When a tree must have come in: before the first night whose damage outdoors is more than the risk, or that is as cold as the night its
+ * kind is usually brought in for. A grower's own word stands before both.
+ */
 export function inDays({ tree, site, nights, roots, wood, risk }: Asked): InDays | null {
   const until = Math.min(site.days, site.midwinter + IN_UNTIL_DAYS);
   // What has passed has been lived through.
   const from = Math.max(0, site.today - site.startDay);
   let byRoots = 0;
   let byWood = 0;
+  let byKind = 0;
   const firsts = nights.map((tmin, c) => {
     for (let d = from; d < until; d++) {
       if (tree.inBelowC !== null) {
@@ -67,6 +71,10 @@ export function inDays({ tree, site, nights, roots, wood, risk }: Asked): InDays
         else byWood++;
         return d;
       }
+      if (isNightOfKind(tree, tmin[d])) {
+        byKind++;
+        return d;
+      }
     }
     return site.days;
   });
@@ -77,9 +85,11 @@ export function inDays({ tree, site, nights, roots, wood, risk }: Asked): InDays
     p50: rankOf(firsts, 0.5, site.days),
     share: firsts.filter((d) => d < site.days).length / firsts.length,
     soon: Array.from({ length: SOON_DAYS }, (_, k) => firsts.filter((d) => d <= from + k).length / firsts.length),
-    cause: tree.inBelowC !== null ? "word" : byRoots > byWood ? "roots" : "wood",
+    cause: tree.inBelowC !== null ? "word" : byKind > byRoots + byWood ? "kind" : byRoots > byWood ? "roots" : "wood",
   };
 }
+
+const isNightOfKind = (tree: WinterTree, tminC: number) => tree.bringInNightC !== null && tminC <= tree.bringInNightC;
 
 /** When it may go out again: after the last night that would harm it as it comes out; hardy deciduous kinds as their buds swell. */
 export function outDays(asked: Asked & { swell: readonly number[] }): OutDays {
@@ -95,7 +105,7 @@ export function outDays(asked: Asked & { swell: readonly number[] }): OutDays {
     const crownSafe =
       tree.inBelowC !== null
         ? last((d) => tmin[d] <= tree.inBelowC!) + 1
-        : last((d) => Math.max(wood[c][d], shoots[c][d]) > risk) + 1;
+        : last((d) => Math.max(wood[c][d], shoots[c][d]) > risk || (!hardy && isNightOfKind(tree, tmin[d]))) + 1;
     if (!hardy) return Math.max(rootsSafe, crownSafe);
     if (swell[c] < crownSafe) swelled++;
     return Math.max(rootsSafe, Math.min(crownSafe, swell[c]));

@@ -94,6 +94,7 @@ const standing = (id: string, more: Partial<Standing> = {}): Standing => ({
   group: null,
   protection: UNPROTECTED,
   inBelowC: null,
+  bringInNightC: null,
   ...more,
 });
 const quarter = (id: string, more: Partial<Quarter> = {}): Quarter => ({

@@ -251,8 +251,12 @@ const chillByThen = (place: PlaceWinter, site: SiteWinter): number[] => {
   return place.portions.map((p) => p[by]).sort((a, b) => a - b);
 };
 
+/** Cool weeks that make flowers of evergreens, as chill: about a month near 8 °C. Our judgement (L). */
+const COOL_FOR_BLOOM_PORTIONS = 12;
+
 /** @param chill portions by then, course by course */
 function chillShort(tree: WinterTree, chill: readonly number[]): number {
-  if (tree.habit.leaf === "evergreen" || tree.chillPortions <= 0) return 0;
-  return chill.filter((p) => p < tree.chillPortions).length / chill.length;
+  const rest = tree.habit.leaf === "evergreen" ? 0 : tree.chillPortions;
+  const needed = Math.max(rest, tree.coolForBloom ? COOL_FOR_BLOOM_PORTIONS : 0);
+  return needed <= 0 ? 0 : chill.filter((p) => p < needed).length / chill.length;
 }

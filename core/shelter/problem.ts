@@ -40,6 +40,8 @@ export interface Standing {
   group: string | null;
   protection: Protection;
   inBelowC: number | null;
+  /** Night its kind is usually brought in for, °C. */
+  bringInNightC: number | null;
 }
 
 export interface Quarter {

@@ -21,12 +21,16 @@ export interface WinterTree {
   limits: RootLimits;
   habit: HabitParameters;
   chillPortions: number;
+  /** Cool weeks make its flowers: an evergreen that asks for cold, too. */
+  coolForBloom: boolean;
   /** Wants its mix evenly moist. */
   even: boolean;
   /** Where it stands when no winter is near; null: the open ground. */
   homeId: string | null;
   /** The grower's own word: comes in below this night, °C. */
   inBelowC: number | null;
+  /** Night before which its kind is usually brought in or covered, °C; null where only damage speaks. */
+  bringInNightC: number | null;
 }
 
 /** What the winter does to one tree at one place, day by day and course by course. */

@@ -40,9 +40,11 @@ const tree = (kindId: string, more: Partial<WinterTree> = {}): WinterTree => {
     limits: { youngC: profile.rootKillYoungC, matureC: profile.values.rootKillMatureC },
     habit: profile.parameters[0],
     chillPortions: profile.values.chillPortions[0],
+    coolForBloom: profile.values.coolForBloom,
     even: false,
     homeId: null,
     inBelowC: null,
+    bringInNightC: null,
     ...more,
   };
 };
@@ -102,7 +104,17 @@ test("tender trees wait for the last frost, longest where warmth has woken them;
   expect(stays.cellar.chillShort).toBe(0);
   expect(stays.cellar.chill).toBeGreaterThan(tree("apple").chillPortions);
   expect(stays.room.chill).toBeLessThan(5);
-  expect(winters.continental.of("lemon").stays.room.chillShort).toBe(0);
+  // An evergreen needs no chill, but this one cool weeks for its flowers; without that need nothing is short.
+  const lemon = winters.continental.of("lemon");
+  expect([lemon.stays.room.chillShort, lemon.stays.cellar.chillShort]).toEqual([1, 0]);
+  const [free] = outlookOf({
+    site: winters.continental.built,
+    trees: [tree("lemon", { coolForBloom: false })],
+    places: [place("room")],
+    openPlace: place("open"),
+    risk: 0.1,
+  });
+  expect(free.stays.room.chillShort).toBe(0);
 });
 
 test("the same tree loses most outdoors, less at a wall, nothing in a heated porch", () => {
@@ -133,6 +145,16 @@ test("straw and the ground keep roots; the grower's own word goes before the rec
   expect(early.in!.cause).toBe("word");
   expect(early.in!.p10).toBeLessThan(bare.in!.p10);
   expect(early.stays.porch.out!.p90).toBeGreaterThan(bare.stays.porch.out!.p90 - 1);
+  // The night of its kind comes before damage does, a grower's word before both.
+  const kind = asked({ bringInNightC: 5 });
+  expect(kind.in!.cause).toBe("kind");
+  expect(kind.in!.p10).toBeLessThan(bare.in!.p10);
+  expect(kind.in!.p10).toBe(asked({ inBelowC: 5 }).in!.p10);
+  expect(kind.stays.porch.out!.p90).toBe(
+    Math.max(bare.stays.porch.out!.p90, asked({ inBelowC: 5 }).stays.porch.out!.p90),
+  );
+  expect(asked({ inBelowC: 8, bringInNightC: 5 }).in).toEqual(early.in);
+  expect(asked({ bringInNightC: -40 }).in).toEqual(bare.in);
   // Chances of the days ahead only ever grow.
   early.in!.soon.forEach((chance, k) => expect(chance).toBeGreaterThanOrEqual(early.in!.soon[k - 1] ?? 0));
 });

@@ -131,7 +131,6 @@ export interface KindValues {
   rootShare: number;
   /** Base of root growth, °C: warm-climate kinds 12, others 7. */
   rootGrowthBaseC: 7 | 12;
-  rootsGrowDormant: boolean;
   /** Largest step it stands, as a multiple of the mix; null where its pace alone decides. */
   largestStep: number | null;
   /** Smallest and usual volume for a crop worth the name, L. */

@@ -35,7 +35,6 @@ export const KIND_VALUE_SHAPES = {
   tolerance: z.enum(["touchy", "normal", "robust"]),
   rootShare: z.number().min(0).max(0.6, wrong("root-loss-above-any-tree")),
   rootGrowthBaseC: z.union([z.literal(7), z.literal(12)]),
-  rootsGrowDormant: z.boolean(),
   largestStep: z.number().min(1.1).max(30).nullable(),
   cropVolumeL: range(1, 2000).nullable(),
   potNote: z.enum(["deep", "wide", "heavy", "air-pruning", "light-coloured", "no-saucer", "any"]),

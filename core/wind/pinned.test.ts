@@ -6,12 +6,15 @@ import {
   SMALL_POT_KG,
   standing,
   TIE_AT_SHARE,
+  TIE_BRITTLE_AT_SHARE,
+  tieAtShare,
   USUAL_GUST_MS,
 } from "./index";
 
 test("constants, typed once more", () => {
   expect([AIR_DENSITY_KG_PER_M3, GRAVITY_M_PER_S2, DRAG_IN_LEAF, DRAG_BARE]).toEqual([1.2, 9.81, 0.25, 0.15]);
-  expect([TIE_AT_SHARE, USUAL_GUST_MS, SMALL_POT_KG]).toEqual([2 / 3, 18, 12]);
+  expect([TIE_AT_SHARE, TIE_BRITTLE_AT_SHARE, USUAL_GUST_MS, SMALL_POT_KG]).toEqual([2 / 3, 0.5, 18, 12]);
+  expect((["sturdy", "usual", "brittle"] as const).map(tieAtShare)).toEqual([2 / 3, 2 / 3, 0.5]);
 });
 
 /**
@@ -58,4 +61,22 @@ test("a pot at the limit of twelve kilograms is loaded, one just below it is lai
   const { ballastKg } = of(20, 15);
   expect([of(ballastKg + 0.01, 15).remedy, of(ballastKg - 0.01, 15).remedy]).toEqual(["ballast", "lay-or-group"]);
   expect(of(ballastKg, 15).remedy).toBe("ballast");
+});
+
+/** As above, but a brittle kind is tied at half: √(29.43/.17671) = 12.905 m/s; 39.761/.5 = 79.522 Nm needs 40.531 kg, 10.531 more. */
+test("a brittle kind is tied sooner", () => {
+  const s = standing({
+    crownWidthM: 1,
+    crownHeightM: 1,
+    crownBaseM: 1,
+    baseWidthM: 0.4,
+    massDryKg: 30,
+    massWetKg: 40,
+    inLeaf: true,
+    gustMs: 15,
+    wind: "brittle",
+  });
+  expect(s.tieFromMs).toBeCloseTo(12.905, 3);
+  expect(s.ballastKg).toBeCloseTo(10.531, 3);
+  expect(s.tipsDryMs).toBeCloseTo(18.25, 3);
 });

@@ -9,6 +9,15 @@ export const DRAG_IN_LEAF = 0.25;
 export const DRAG_BARE = 0.15;
 /** Tie, ballast or lower when the moment reaches this share of what the dry pot withstands: growers' rule (L). */
 export const TIE_AT_SHARE = 2 / 3;
+/** Kinds whose wood or roots break before the pot tips are tied at half already (L). */
+export const TIE_BRITTLE_AT_SHARE = 1 / 2;
+
+/**
+ * Share of what its dry pot withstands at which a tree is tied.
+ * @example tieAtShare("brittle") // 0.5
+ */
+export const tieAtShare = (wind: "sturdy" | "usual" | "brittle"): number =>
+  wind === "brittle" ? TIE_BRITTLE_AT_SHARE : TIE_AT_SHARE;
 
 /** A fresh gale in gusts, m/s: what a terrace sees some times a year. */
 export const USUAL_GUST_MS = 18;
@@ -26,6 +35,8 @@ export interface StandingInput {
   inLeaf: boolean;
   /** The gust to withstand, m/s. */
   gustMs: number;
+  /** How its kind stands wind; "usual" where nobody said. */
+  wind?: "sturdy" | "usual" | "brittle";
 }
 
 /** Below this mass, wet, a pot is moved sooner than loaded, kg: our judgement (L). */
@@ -46,7 +57,7 @@ export interface Standing {
   /** Gusts that tip it over, m/s. */
   tipsDryMs: number;
   tipsWetMs: number;
-  /** Gust from which it should be tied, ballasted or laid down: two thirds of what it withstands dry. */
+  /** Gust from which it should be tied, ballasted or laid down: two thirds of what it withstands dry, half for brittle kinds. */
   tieFromMs: number;
   /** To stand that gust dry with the margin of the rule. */
   ballastKg: number;
@@ -68,14 +79,15 @@ export function standing(v: StandingInput): Standing {
   const withstands = (massKg: number) => massKg * GRAVITY_M_PER_S2 * (v.baseWidthM / 2);
   const gustFor = (moment: number) => Math.sqrt(moment / (perPressure * 0.5 * AIR_DENSITY_KG_PER_M3));
   const moment = 0.5 * AIR_DENSITY_KG_PER_M3 * v.gustMs ** 2 * perPressure;
-  const needed = moment / TIE_AT_SHARE;
+  const tieAt = tieAtShare(v.wind ?? "usual");
+  const needed = moment / tieAt;
   const ballastKg = Math.max(0, needed / (GRAVITY_M_PER_S2 * (v.baseWidthM / 2)) - v.massDryKg);
   return {
     silhouetteM2,
     leverM,
     tipsDryMs: gustFor(withstands(v.massDryKg)),
     tipsWetMs: gustFor(withstands(v.massWetKg)),
-    tieFromMs: gustFor(withstands(v.massDryKg) * TIE_AT_SHARE),
+    tieFromMs: gustFor(withstands(v.massDryKg) * tieAt),
     ballastKg,
     remedy:
       ballastKg === 0 ? "none" : ballastKg > v.massWetKg || v.massWetKg < SMALL_POT_KG ? "lay-or-group" : "ballast",

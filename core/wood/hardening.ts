@@ -45,12 +45,16 @@ export interface HardinessSeries {
   hardyC: Float32Array;
   /** Share of the courses in which new shoots are out and soft. */
   softShare: Float32Array;
+  /** Share of the courses in which it is in bloom, and in which this season's flower buds still wait; zero where its bloom is not known. */
+  openShare: Float32Array;
+  budShare: Float32Array;
 }
 
 /**
  * Hardiness of a habit's wood from one day to another. Until new buds break last season's wood answers, hardy or not, and after
  * that the season's own.
  * @param own by season, for a tree that was looked at, fed or worked on
+ * @param bloomDays days from bud break, first and last of its bloom; its flower buds wait until then
  */
 export function hardinessSeries(
   site: Site,
@@ -58,6 +62,7 @@ export function hardinessSeries(
   from: DayNumber,
   to: DayNumber,
   own?: (season: number) => OwnWood | undefined,
+  bloomDays: readonly [number, number] | null = null,
 ): HardinessSeries {
   const length = Math.max(0, to - from + 1);
   const series: HardinessSeries = {
@@ -66,6 +71,8 @@ export function hardinessSeries(
     middleC: new Float32Array(length).fill(h.hardiness.hMin),
     hardyC: new Float32Array(length).fill(h.hardiness.hMin),
     softShare: new Float32Array(length),
+    openShare: new Float32Array(length),
+    budShare: new Float32Array(length),
   };
   const first = seasonOf(from, site.latitudeDeg) - 1;
   const last = seasonOf(to, site.latitudeDeg) + 1;
@@ -85,7 +92,7 @@ export function hardinessSeries(
     if (midwinterOf(season + 1, site.latitudeDeg) <= day) season++;
     const [now, before] = [courses.get(season), courses.get(season - 1)];
     const values: number[] = [];
-    let soft = 0;
+    let [soft, open, buds] = [0, 0, 0];
     const count = Math.max(now?.lt50.length ?? 0, before?.lt50.length ?? 0);
     for (let m = 0; m < count; m++) {
       const i = now ? day - now.startDay : -1;
@@ -95,6 +102,11 @@ export function hardinessSeries(
       if (!Number.isNaN(fresh)) {
         const wood = now!.wood[m % now!.wood.length];
         if (tipRipeness(h, wood, i) < SOFT_SHOOT && !(wood.leafFall >= 0 && i >= wood.leafFall)) soft++;
+      }
+      const wood = now?.wood[m % now.wood.length];
+      if (bloomDays && wood && wood.budBreak >= 0) {
+        if (i < wood.budBreak + bloomDays[0]) buds++;
+        else if (i <= wood.budBreak + bloomDays[1]) open++;
       }
       // While both live the older wood is the hardier: it is what carries the tree.
       const value = Number.isNaN(fresh) ? old : Number.isNaN(old) ? fresh : Math.min(old, fresh);
@@ -110,6 +122,8 @@ export function hardinessSeries(
     series.middleC[at] = middle;
     series.hardyC[at] = hardy;
     series.softShare[at] = soft / count;
+    series.openShare[at] = open / count;
+    series.budShare[at] = buds / count;
   }
   return series;
 }

@@ -181,3 +181,45 @@ test("a night's damage rises with cold and with tenderness; a damped place is sp
     ),
   );
 });
+
+describe("flowers in a night", () => {
+  const h = HABIT_PARAMETERS["apple-like"];
+  const [from, to] = ["2027-01-01", "2027-06-30"].map(toDay);
+  const members = woodMembers(site, 2027, h);
+  const { slices } = site.season(2027);
+  /** Counted from the courses themselves. */
+  const share = (iso: string, holds: (daysFromBreak: number) => boolean) =>
+    members.filter((m) => holds(toDay(iso) - slices[0].startDay - m.wood.budBreak)).length / members.length;
+
+  test("buds wait until bloom, bloom lasts its days, then both are over", () => {
+    const series = hardinessSeries(site, h, from, to, undefined, [10, 30]);
+    for (const iso of ["2027-01-15", "2027-04-20", "2027-05-05", "2027-05-20", "2027-06-25"]) {
+      const i = toDay(iso) - from;
+      expect(series.budShare[i]).toBeCloseTo(
+        share(iso, (d) => d < 10),
+        6,
+      );
+      expect(series.openShare[i]).toBeCloseTo(
+        share(iso, (d) => d >= 10 && d <= 30),
+        6,
+      );
+    }
+    expect(series.budShare[14]).toBe(1);
+    expect([series.budShare.at(-1), series.openShare.at(-1)]).toEqual([0, 0]);
+  });
+  test("without a known bloom there is none", () => {
+    const series = hardinessSeries(site, h, from, to);
+    expect([...series.openShare, ...series.budShare].every((v) => v === 0)).toBe(true);
+  });
+  test("each dies at its own frost: half of each where the night's middle is its limit", () => {
+    const open = { offsetC: 0, damping: 0 };
+    const night = (minC: number, flowers: Parameters<typeof nightRisk>[5]) =>
+      nightRisk(h, { minC, minErrorC: 1 }, open, -20, 0, flowers).flowers;
+    const both = { budC: -12, bloomC: -2, budShare: 0.4, openShare: 0.6 };
+    expect(night(-2, both)).toBeCloseTo(0.6 * 0.5, 6);
+    expect(night(-12, both)).toBeCloseTo(0.6 + 0.4 * 0.5, 6);
+    expect(night(-12, { ...both, budC: null })).toBeCloseTo(0.6, 6);
+    expect(night(-2, { ...both, bloomC: null })).toBeCloseTo(0, 6);
+    expect(night(-30, undefined)).toBe(0);
+  });
+});

@@ -80,7 +80,7 @@ export function AheadView(props: Props) {
           <p>No tree is on record yet.</p>
         ) : endangered.length === 0 ? (
           <p data-testid="at-risk">
-            No night is likely to harm the wood or the shoots of any tree where it stands: below one part in ten
+            No night is likely to harm the wood, the shoots or the flowers of any tree where it stands: below one part in ten
             everywhere. Roots in pots are another matter: their winter comes with the Shelter.
           </p>
         ) : (
@@ -93,6 +93,7 @@ export function AheadView(props: Props) {
                   <th scope="col">Worst night</th>
                   <th scope="col">Wood killed, expected</th>
                   <th scope="col">Soft shoots killed, chance</th>
+                  <th scope="col">Flowers lost, chance</th>
                   <th scope="col">Half of it dies at</th>
                 </tr>
               </thead>
@@ -114,6 +115,7 @@ export function AheadView(props: Props) {
                       </td>
                       <td>{percent(g.worst!.wood)}</td>
                       <td>{percent(g.worst!.shoots)}</td>
+                      <td>{percent(g.worst!.flowers)}</td>
                       <td>
                         {celsius(g.lt50.middle[k], units)} (tender ones {celsius(g.lt50.tender[k], units)})
                       </td>
@@ -124,7 +126,7 @@ export function AheadView(props: Props) {
             </table>
           </ScrollBox>
         )}
-        <Why reason="The share of wood a night kills is spread over the crown (σ of the kind) and over the error of the night’s minimum; soft new shoots die at their own, higher frost. Hardiness follows the day’s means after Ferguson et al. (2011) with parameters of our own, and wood that is not ripe cannot harden. Places without readings of their own are assumed by what they are like: a guess.">
+        <Why reason="The share of wood a night kills is spread over the crown (σ of the kind) and over the error of the night’s minimum; soft new shoots die at their own, higher frost, flower buds and open bloom at theirs. Hardiness follows the day’s means after Ferguson et al. (2011) with parameters of our own, and wood that is not ripe cannot harden. Places without readings of their own are assumed by what they are like: a guess.">
           <span className="text-sm">How a night is weighed</span>
         </Why>
       </section>

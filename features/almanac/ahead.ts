@@ -29,10 +29,12 @@ export interface AtRisk {
   /** By night: expected share of wood killed, chance that soft shoots are. */
   wood: number[];
   shoots: number[];
+  /** Chance that flower buds or open bloom are. */
+  flowers: number[];
   lt50: { tender: number[]; middle: number[] };
   flushFrostC: number;
   minC: number[];
-  worst: { on: string; wood: number; shoots: number } | null;
+  worst: { on: string; wood: number; shoots: number; flowers: number } | null;
   /** Worth a word: on some night. */
   endangered: boolean;
 }
@@ -93,8 +95,13 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     if (!hardy)
       series.set(
         wood,
-        (hardy = hardinessSeries(day.site, profile.parameters[0], from, to, (season) =>
-          own?.[season] ? day.ownWood(season) : undefined,
+        (hardy = hardinessSeries(
+          day.site,
+          profile.parameters[0],
+          from,
+          to,
+          (season) => (own?.[season] ? day.ownWood(season) : undefined),
+          profile.bloomDays,
         )),
       );
     // Unlisted kinds share what is known of their habit, but each is named by what was typed.
@@ -111,11 +118,24 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
       const { hardy } = g;
       const place = loaded.places.find((p) => p.id === g.placeId);
       const climate = view.yard.places.nightsAt(g.placeId);
-      const risks = nights.map((n, k) => nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k]));
+      const { budC, bloomC } = g.profile.values;
+      const risks = nights.map((n, k) =>
+        nightRisk(h, n, climate, hardy.middleC[k], hardy.softShare[k], {
+          budC,
+          bloomC,
+          budShare: hardy.budShare[k],
+          openShare: hardy.openShare[k],
+        }),
+      );
       let worst: AtRisk["worst"] = null;
       risks.forEach((r, k) => {
-        if (Math.max(r.wood, r.shoots) > Math.max(worst?.wood ?? 0, worst?.shoots ?? 0))
-          worst = { on: toIso(nights[k].day), wood: round(r.wood), shoots: round(r.shoots) };
+        if (worstOf(r) > (worst ? worstOf(worst) : 0))
+          worst = {
+            on: toIso(nights[k].day),
+            wood: round(r.wood),
+            shoots: round(r.shoots),
+            flowers: round(r.flowers),
+          };
       });
       return {
         key,
@@ -127,6 +147,7 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
         plants: g.plants,
         wood: risks.map((r) => round(r.wood)),
         shoots: risks.map((r) => round(r.shoots)),
+        flowers: risks.map((r) => round(r.flowers)),
         lt50: {
           tender: Array.from(hardy.tenderC, (v) => Math.round(10 * v) / 10),
           middle: Array.from(hardy.middleC, (v) => Math.round(10 * v) / 10),
@@ -134,13 +155,14 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
         flushFrostC: h.flushFrostC,
         minC: risks.map((r) => Math.round(10 * r.minC) / 10),
         worst,
-        endangered: risks.some((r) => Math.max(r.wood, r.shoots) >= NIGHT_AT_RISK),
+        endangered: risks.some((r) => worstOf(r) >= NIGHT_AT_RISK),
       };
     })
     .sort((a, b) => height(b) - height(a) || a.kind.localeCompare(b.kind));
 }
 
-const height = (r: AtRisk) => Math.max(r.worst?.wood ?? 0, r.worst?.shoots ?? 0);
+const worstOf = (r: { wood: number; shoots: number; flowers: number }) => Math.max(r.wood, r.shoots, r.flowers);
+const height = (r: AtRisk) => (r.worst ? worstOf(r.worst) : 0);
 
 /** The first alarm that rings on a coming night, for a word on every page. */
 export function firstRing(view: CollectionView): { name: string; on: string; chance: number } | null {

@@ -22,7 +22,6 @@ const EDITORS: Record<FieldName, Editor> = {
   tolerance: "choice",
   rootShare: "share",
   rootGrowthBaseC: "choice",
-  rootsGrowDormant: "flag",
   largestStep: "number",
   cropVolumeL: "range",
   potNote: "choice",

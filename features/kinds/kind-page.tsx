@@ -39,7 +39,6 @@ const SECTIONS: readonly (readonly [string, readonly FieldName[]])[] = [
       "rootShare",
       "largestStep",
       "rootGrowthBaseC",
-      "rootsGrowDormant",
       "traits",
     ],
   ],

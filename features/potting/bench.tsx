@@ -5,7 +5,8 @@ import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { Hazard } from "@/core/species/index";
+import type { Hazard, KindValues } from "@/core/species/index";
+import { mixRemarks } from "@/core/suits/index";
 import { parseIso, toDay } from "@/core/dates/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
@@ -29,7 +30,7 @@ import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { windowReason } from "@/words/sentences";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { FLAG_WORDS } from "@/words/mixes";
+import { MIX_REMARK_WORDS } from "@/words/suits";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { Cautions } from "./cautions";
 import { faultWords } from "@/words/faults";
@@ -68,7 +69,7 @@ interface Props {
     trunkMm: number | null;
     heightM: number | null;
     crownM: number | null;
-    kindHeightM: number | null;
+    values: KindValues;
     hazards: readonly Hazard[];
   };
   now: PottedNow;
@@ -226,6 +227,7 @@ export function PottingBench({
               state={state}
               fits={fits}
               currentLot={currentLot}
+              potNote={tree.values.potNote}
               chosen={lotId}
               onChoose={setLotId}
               fault={fault("potLotId")}
@@ -243,7 +245,7 @@ export function PottingBench({
                 value={mix.key}
                 onChange={setMixKey}
                 options={mixes.map((m) => [m.key, mixLabel(m, litres(m.leftL ?? 0, units))] as const)}
-                hint={mixHint(mix, plan, doneOn)}
+                hint={mixHint(mix, tree.values, plan, doneOn)}
                 fault={fault("mix")}
               />
               <SelectField
@@ -324,7 +326,8 @@ export function PottingBench({
                   baseWidthMm: footWidthMm(plan.vessel),
                   volumeL: plan.mixL,
                   heightM: tree.heightM,
-                  kindHeightM: tree.kindHeightM,
+                  kindHeightM: tree.values.potHeightM,
+                  wind: tree.values.wind,
                   crownM: tree.crownM,
                   inLeaf: state.wood.stage !== "dormant" && state.wood.stage !== "swelling",
                   people: calendar,
@@ -362,8 +365,8 @@ function mixLabel(m: MixChoice, left: string): string {
   return m.from === "reclaimed" ? `${m.name}: reclaimed, ${number(m.ageYears, 1)} years old, ${left} left` : m.name;
 }
 
-/** In this pot, until when it feeds, and what in it some kinds do not stand. */
-function mixHint(mix: MixChoice, plan: PottingPlan | null, on: string): string {
+/** In this pot, until when it feeds, and what in it this kind does not like. */
+function mixHint(mix: MixChoice, values: KindValues, plan: PottingPlan | null, on: string): string {
   const parts: string[] = [];
   if (plan)
     parts.push(
@@ -371,8 +374,13 @@ function mixHint(mix: MixChoice, plan: PottingPlan | null, on: string): string {
     );
   const fed = mix.feedsMonths === null || parseIso(on) === null ? null : fedUntil(toDay(on), mix.feedsMonths);
   if (fed !== null) parts.push(`feeds until about ${day(fed, on)}`);
-  for (const flag of ["lime", "phosphate", "salt"] as const)
-    if ((mix.flags[flag] ?? 0) > 0) parts.push(`${FLAG_WORDS[flag].name}: ${FLAG_WORDS[flag].what}`);
+  const remarks = mixRemarks(values, {
+    flags: mix.flags,
+    parts: mix.parts,
+    airShare: plan?.water.airFraction ?? null,
+    waterShare: plan?.water.waterFraction ?? null,
+  });
+  for (const remark of remarks) parts.push(MIX_REMARK_WORDS[remark]);
   return parts.join("; ");
 }
 

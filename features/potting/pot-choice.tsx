@@ -6,7 +6,10 @@ import { useState } from "react";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { LotRecord } from "@/core/records/index";
 import type { TreeState } from "@/model/index";
+import type { KindValues } from "@/core/species/index";
+import { potRemarks } from "@/core/suits/index";
 import { brimEstimate } from "@/core/vessel/index";
+import { POT_REMARK_WORDS } from "@/words/suits";
 import { litres, number, percent } from "@/words/format";
 import { useAsOf } from "@/features/kernel/as-of";
 import { CONDITION_WORDS, MISFIT_WORDS } from "@/words/terms";
@@ -24,6 +27,7 @@ export function PotChoice({
   state,
   fits,
   currentLot,
+  potNote,
   chosen,
   onChoose,
   fault,
@@ -34,6 +38,8 @@ export function PotChoice({
   /** How its ball fits each free pot, the best first. */
   fits: PotFit[];
   currentLot: LotRecord | null;
+  /** What its kind asks of its pots. */
+  potNote: KindValues["potNote"];
   chosen: string | null;
   onChoose: (id: string) => void;
   fault?: string;
@@ -96,6 +102,12 @@ export function PotChoice({
                     ? `${litres(brimEstimate(pot!.pot).p50, units)} to the brim`
                     : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
               </span>
+              {!fit.misfit &&
+                potRemarks(potNote, pot!.pot).map((remark) => (
+                  <span key={remark} className="text-warning block text-sm">
+                    {POT_REMARK_WORDS[remark]}
+                  </span>
+                ))}
             </span>
           </label>
         ))}

@@ -48,7 +48,7 @@ export async function PottingScreen({
           trunkMm: tree.trunkMm,
           heightM: tree.heightM,
           crownM: tree.crownM ?? null,
-          kindHeightM: profile.values.potHeightM,
+          values: profile.values,
           hazards: profile.hazards,
         }}
         now={{

@@ -56,6 +56,7 @@ export async function StandingScreen({
             volumeL: facts.state.volumeL.p50,
             heightM: tree.heightM,
             kindHeightM: profile.values.potHeightM,
+            wind: profile.values.wind,
             crownM: tree.crownM ?? null,
             inLeaf: facts.wood.stage !== "dormant" && facts.wood.stage !== "swelling",
             people: view.loaded.calendar,

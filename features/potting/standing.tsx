@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import type { KindValues } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/people/index";
 import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
@@ -25,6 +26,8 @@ export interface StandingFacts {
   inLeaf: boolean;
   /** How tall its kind usually grows in a pot. */
   kindHeightM: number | null;
+  /** How its kind stands wind. */
+  wind: KindValues["wind"];
   people: GrowersCalendar;
 }
 
@@ -67,6 +70,7 @@ function InWind({ facts }: { facts: StandingFacts }) {
         massWetKg: facts.wetKg,
         inLeaf: leaf,
         gustMs: g,
+        wind: facts.wind,
       })
     : null;
   return (

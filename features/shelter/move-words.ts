@@ -6,6 +6,7 @@ const WHY_WORDS: Record<ShownMove["why"], string> = {
   roots: "its roots",
   wood: "its wood",
   word: "your word",
+  kind: "when its kind is usually brought in",
   swell: "its buds swell",
   frost: "the last harmful night",
   "no-hurry": "no night here harms it much",
@@ -24,7 +25,9 @@ export function whenWords(m: ShownMove, today: string, units: Units): string {
   const cause =
     m.why === "word"
       ? `the first night below ${celsius(m.inBelowC ?? 0, units)}, your word`
-      : `frost for ${WHY_WORDS[m.why]}`;
+      : m.why === "kind"
+        ? `the first night of ${celsius(m.bringInNightC ?? 0, units)}, ${WHY_WORDS.kind}`
+        : `frost for ${WHY_WORDS[m.why]}`;
   return `by ${day(m.day, today)}, before ${cause} (one winter in ten; ${middle})`;
 }
 

@@ -32,6 +32,7 @@ export interface ShownMove {
   middle: string | null;
   why: Move["why"];
   inBelowC: number | null;
+  bringInNightC: number | null;
   soon: number[];
   eachKg: number;
   massKg: number;
@@ -151,6 +152,7 @@ function shower(facts: WinterFacts, result: ShelterResult | null) {
       middle: m.middle === null ? null : toIso(m.middle),
       why: m.why,
       inBelowC: s.inBelowC,
+      bringInNightC: s.bringInNightC,
       soon: m.soon,
       eachKg: s.eachKg,
       massKg: s.massKg,

@@ -42,6 +42,7 @@ const standing = (id: string, more: Partial<Standing> = {}): Standing => ({
   group: null,
   protection: UNPROTECTED,
   inBelowC: null,
+  bringInNightC: null,
   ...more,
 });
 
@@ -96,6 +97,7 @@ const move = (more: Partial<ShownMove> = {}): ShownMove => ({
   middle: "2026-11-20",
   why: "wood",
   inBelowC: null,
+  bringInNightC: null,
   soon: [],
   eachKg: 12,
   massKg: 12,
@@ -117,6 +119,9 @@ test("when a pot moves, in one line: before which night and how sure, or after w
     "frost for its roots (one winter in ten; in most winters never)",
   );
   expect(say({ why: "word", inBelowC: 3 })).toContain("the first night below 3 °C, your word");
+  expect(say({ why: "kind", bringInNightC: -2 })).toContain(
+    "the first night of -2 °C, when its kind is usually brought in",
+  );
   expect(say({ why: "no-hurry" })).toBe("by 5 Nov: no night here harms it in one winter of ten");
   expect(say({ why: "between" })).toContain("in winter quarters already");
   expect(say({ direction: "out", why: "swell", middle: "2026-11-05" })).toBe(

@@ -1,4 +1,5 @@
 import type { Basis, DateEstimate } from "@/core/estimate/index";
+import type { KindValues } from "@/core/species/index";
 import type { Limit } from "@/core/window/index";
 
 /** Late work one may ask about before doing it. */
@@ -11,6 +12,8 @@ export interface WoodPicture {
   tag: string | null;
   treeId: string | null;
   kindName: string;
+  /** How its kind is fed, and the midsummer that late feeds are counted from. */
+  fed: Pick<KindValues, "feeding" | "phosphate"> & { midsummer: string };
   leaf: "deciduous" | "evergreen";
   basis: Basis;
   /** The kind is not known: the first of several habits stands for it. */

@@ -5,6 +5,7 @@ import { coldestOfMiddleYear, firstFrostIndex, frostProbabilityBySlot, type Site
 import {
   type DayNumber,
   growingSeason,
+  midsummerOf,
   midwinterOf,
   parseIso,
   seasonLabel,
@@ -166,6 +167,11 @@ function pictureOf(subject: Subject, season: number, asked: WoodQuestion): WoodP
     tag: day?.record.tag ?? null,
     treeId: day?.record.id ?? null,
     kindName: profile.name,
+    fed: {
+      feeding: profile.values.feeding,
+      phosphate: profile.values.phosphate,
+      midsummer: toIso(midsummerOf(season, site.latitudeDeg)),
+    },
     leaf: h.leaf,
     basis: profile.basis,
     several: profile.habits.length > 1,

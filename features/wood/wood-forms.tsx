@@ -2,8 +2,12 @@
 
 import { useState } from "react";
 import { BENDS, type Bend, FEED_FORMS, type FeedForm as Form_, LEAF_FALLS, type LeafFall } from "@/core/wood/index";
+import { parseIso, toDay } from "@/core/dates/index";
+import { feedRemarks } from "@/core/suits/index";
 import { readNumber } from "@/words/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { FEED_REMARK_WORDS } from "@/words/suits";
+import type { WoodPicture } from "./picture";
+import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -117,7 +121,7 @@ export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) 
 }
 
 /** Nitrogen given: late in the season it holds growth open. */
-export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
+export function FeedForm({ treeId, tag, fed }: { treeId: string; tag: string; fed: WoodPicture["fed"] }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-feed");
@@ -125,6 +129,16 @@ export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
   const [form, setForm] = useState<Form_>("quick");
   const [strength, setStrength] = useState("100");
   const [what, setWhat] = useState("");
+  const day = parseIso(date.value);
+  const share = readNumber(strength) / 100;
+  const remarks =
+    day === null || !(share > 0)
+      ? []
+      : feedRemarks(fed, {
+          daysAfterMidsummer: toDay(date.value) - toDay(fed.midsummer),
+          strength: share,
+          phosphatePercent: null,
+        });
   const submit = async () => {
     const done = await send({
       collectionId,
@@ -167,6 +181,13 @@ export function FeedForm({ treeId, tag }: { treeId: string; tag: string }) {
           fault={at("on")}
         />
         <FormFaults faults={unplaced(failure, ["strength", "what", "on"])} />
+        {remarks.length > 0 && (
+          <Caution>
+            {remarks.map((remark) => (
+              <p key={remark}>{FEED_REMARK_WORDS[remark]}</p>
+            ))}
+          </Caution>
+        )}
         <button type="submit" className="btn" disabled={busy}>
           Record the feed
         </button>

@@ -136,7 +136,7 @@ export function WoodView(props: Props) {
         ) : (
           <>
             <WoodCheckForm treeId={p.treeId} tag={p.tag!} />
-            <FeedForm treeId={p.treeId} tag={p.tag!} />
+            <FeedForm treeId={p.treeId} tag={p.tag!} fed={p.fed} />
             <PruneForm treeId={p.treeId} tag={p.tag!} />
             {props.ownChecks.length > 0 && (
               <section aria-label="Told this season">

@@ -4,7 +4,6 @@ import { complete } from "./make";
 const BROADLEAF = {
   leaf: "evergreen",
   rootGrowthBaseC: 7,
-  rootsGrowDormant: true,
   largestStep: null,
   chillPortions: [0, 0],
   budC: null,
@@ -26,7 +25,6 @@ const NO_CROP = {
 const WARM = {
   leaf: "evergreen",
   rootGrowthBaseC: 12,
-  rootsGrowDormant: true,
   largestStep: null,
   chillPortions: [0, 0],
   budC: null,

@@ -4,7 +4,6 @@ import { complete } from "./make";
 const HARDY_FRUIT = {
   leaf: "deciduous",
   rootGrowthBaseC: 7,
-  rootsGrowDormant: false,
   coolForBloom: false,
   leafC: null,
   rootHeatC: 38,

@@ -4,7 +4,6 @@ import { complete } from "./make";
 const LEAFY = {
   leaf: "deciduous",
   rootGrowthBaseC: 7,
-  rootsGrowDormant: false,
   largestStep: null,
   cropVolumeL: null,
   coolForBloom: false,
