@@ -18,6 +18,8 @@ export const listRequest = z.object({
     lengthUnit: z.enum(["mm", "cm", "in"]),
     volumeUnit: z.enum(["L", "gal"]),
     dateOrder: z.enum(["dmy", "mdy"]).nullable(),
+    /** Names as the file writes them, in lower case, with the kind of the library that the keeper said is meant. */
+    kinds: z.record(z.string().max(120), z.string().max(60)).default({}),
   }),
 });
 export type ListRequest = z.infer<typeof listRequest>;

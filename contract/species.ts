@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { kindValuesSchema } from "@/core/species/index";
+import { kindReasonsSchema, kindValuesSchema } from "@/core/species/index";
 import { contract } from "./contract";
 
 /** The collection's own word on a kind, a sort of it or one tree; fields named in `back` are the library's again. */
@@ -10,6 +10,8 @@ export const sayKind = contract(
     cultivar: z.string().trim().min(1).max(120).nullable(),
     treeId: z.uuid().nullable(),
     values: kindValuesSchema,
+    /** Why, for each field said now. */
+    reasons: kindReasonsSchema.default({}),
     back: z.array(z.string().max(40)).max(60).default([]),
   }),
   z.object({ kindId: z.uuid() }),

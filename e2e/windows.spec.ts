@@ -189,6 +189,9 @@ test("a kind is read, said otherwise for the collection, and given back", async 
   await page.getByTestId("kinds").getByRole("link").first().click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Fig");
   await expect(page.getByText("Its sap and sun together burn the skin").first()).toBeVisible();
+  await expect(page.getByTestId("kind-year")).toContainText("Soft new shoots");
+  await expect(page.getByTestId("care-pot")).toContainText("times the mix");
+  await page.getByRole("button", { name: "make my own copy" }).click();
   const rootKill = page.locator("#rootKillYoungC");
   await rootKill.getByRole("button", { name: "Say otherwise" }).click();
   await rootKill.getByLabel("Value").fill("-9");
@@ -196,16 +199,19 @@ test("a kind is read, said otherwise for the collection, and given back", async 
   await expect(rootKill.getByText("Young roots die at no lower temperature than old ones.")).toBeVisible();
   await expect(rootKill.getByLabel("Value")).toHaveValue("-9");
   await rootKill.getByLabel("Value").fill("-5,5");
+  await rootKill.getByLabel("Why, if you like").fill("lost one at -6 in 2024");
   await rootKill.getByRole("button", { name: "Save" }).click();
   await expect(page.getByTestId("field-rootKillYoungC")).toContainText("-5.5");
   await expect(rootKill).toContainText("The library says: -4");
   await expect(rootKill).toContainText("your collection’s copy");
+  await expect(rootKill).toContainText("“lost one at -6 in 2024”");
   await expectNoSeriousFindings(page);
   await rootKill.getByRole("button", { name: "Say otherwise" }).click();
   await rootKill.getByRole("button", { name: "As in the library" }).click();
   await expect(page.getByTestId("field-rootKillYoungC")).not.toContainText("5.5");
   // For one tree alone.
   await visit(page, w.url(`almanac/kinds/fig?tree=${treeId}`));
+  await page.getByRole("button", { name: "make my own copy" }).click();
   const share = page.locator("#rootShare");
   await share.getByRole("button", { name: "Say otherwise" }).click();
   await share.getByLabel("Value").fill("5");

@@ -2,7 +2,7 @@ import { faultWords } from "@/words/faults";
 import { readBy } from "@/contract/read";
 import { readRoughDate, type DayRange } from "@/core/dates/index";
 import { ARRIVAL_FORMS, type ArrivalForm, type Method, METHODS, type Purpose, PURPOSES } from "@/core/event/index";
-import { kindOfWords, STOCK_PACES, type StockPace } from "@/core/species/index";
+import { kindById, kindOfWords, STOCK_PACES, type StockPace } from "@/core/species/index";
 import {
   litresFromRim,
   type Pot,
@@ -31,6 +31,8 @@ export interface ImportOptions {
   volumeUnit: "L" | "gal";
   /** How 03/04/2021 is read. */
   dateOrder: "dmy" | "mdy" | null;
+  /** Names as the file writes them, in lower case, with the kind that is meant by each. */
+  kinds?: Readonly<Record<string, string>>;
 }
 
 /** Site facts a date needs to be understood. */
@@ -350,6 +352,13 @@ function gather<T>(read: { cells: Cells; value: T }[]): LinesRead<T> {
   return { lines: good, problems: read.flatMap((r) => r.cells.problems) };
 }
 
+/** What a keeper has said of a name goes before what the name says itself; a genus keeps the words that say which of it. */
+function kindMeant(words: string, said: ImportOptions["kinds"]): { kindId: string | null; typedName: string | null } {
+  const meant = kindById(said?.[words.toLocaleLowerCase()] ?? "");
+  if (!meant) return kindOfWords(words);
+  return { kindId: meant.id, typedName: meant.rank === "genus" ? words : null };
+}
+
 export function readTreeLines(
   table: Table,
   mapping: Mapping,
@@ -362,7 +371,7 @@ export function readTreeLines(
       if (tag === "") cells.fault("tag", "Every tree needs a tag.");
       const kind = cells.text("kind", 120);
       if (kind === "") cells.fault("kind", "Name the kind.");
-      const { kindId, typedName } = kindOfWords(kind);
+      const { kindId, typedName } = kindMeant(kind, options.kinds);
       const value: TreeLine = {
         line: row.line,
         tag,

@@ -12,6 +12,7 @@ export { type TreeState, woodOn, type WoodState } from "./state";
 export type { Verdict, VerdictCode } from "./verdict";
 export type { TreePicture } from "./picture";
 export type { YardRow } from "./yard-rows";
+export type { KindYear, Stretch } from "./kind-year";
 export type { HeldBy, OperationWindow } from "./tree-windows";
 export type { WoodEvidence } from "./own-wood";
 export type { Narrowing, Question } from "./narrow";

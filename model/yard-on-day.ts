@@ -9,6 +9,7 @@ import { EVER } from "./stays";
 import { seriesFor } from "./window-series";
 import type { TreeState } from "./state";
 import type { TreeOnDay } from "./tree-on-day";
+import { type KindYear, kindYear } from "./kind-year";
 import { type WinterStandings, winterStandings } from "./winter-standings";
 import { type YardRow, yardRows } from "./yard-rows";
 
@@ -71,6 +72,11 @@ export class YardOnDay {
   /** Windows of a kind in the open, as far as the next four hundred days reach. */
   windowsOfKind<O extends Operation>(kind: Profile, operations: readonly O[]): Record<O, WindowSeries> {
     return seriesFor(this.yard, kind, [{ from: EVER, placeId: null }], operations, this.day);
+  }
+
+  /** Twelve months of a kind in the open, from the first of this month. */
+  kindYear(kind: Profile): KindYear {
+    return kindYear(this, kind);
   }
 
   /** @param winter named by the season of its midwinter */

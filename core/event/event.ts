@@ -16,7 +16,7 @@ import {
   RESCUE_CAUSES,
   RESCUE_STEPS,
 } from "./forms";
-import { kindValuesSchema, STOCK_PACES } from "../species/index";
+import { kindReasonsSchema, kindValuesSchema, STOCK_PACES } from "../species/index";
 import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
 import { placeBuildSchema, WRAPS } from "../winter/index";
@@ -322,6 +322,7 @@ export const eventPayload = z.discriminatedUnion("kind", [
     kindId: text(60).min(1),
     cultivar: text(120).min(1).nullable(),
     values: kindValuesSchema.nullable(),
+    reasons: kindReasonsSchema.optional(),
   }),
   /** What may be said anew of a place; only the named fields change. */
   z.object({

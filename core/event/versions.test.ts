@@ -16,6 +16,19 @@ test("the log of today's version holds every kind there is: a new kind brings it
   expect(new Set(fixture(PAYLOAD_VERSION).map((p) => p.kind))).toEqual(new Set(kinds));
 });
 
+test("what version 1 said of roots in their rest is passed over, the rest of that word stands", () => {
+  const said = (values: unknown) => ({ kind: "kind-said", kindId: "fig", cultivar: null, values });
+  const read = (values: unknown) => readPayload(said(values), 1, "kind-said");
+  expect(read({ rootsGrowDormant: true, rootShare: 0.2 })).toEqual(said({ rootShare: 0.2 }));
+  expect(read({ rootsGrowDormant: false })).toEqual(said(null));
+  expect(read({ rootShare: 0.2 })).toEqual(said({ rootShare: 0.2 }));
+  expect(read(null)).toEqual(said(null));
+  expect(readPayload(said({ rootsGrowDormant: true }), 2, "kind-said")).toMatchObject({
+    kind: "unreadable",
+    why: "broken",
+  });
+});
+
 test("older payloads are brought up step by step; what fails on the way is named and kept", () => {
   const upcasts = {
     1: (p: unknown) => ({ ...(p as object), text: (p as { words: string }).words }),

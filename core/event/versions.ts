@@ -4,10 +4,23 @@ import { eventPayload, type EventPayload, type UnreadablePayload } from "./event
  * The shape that payloads are written in today. It goes up by one whenever a payload written before would be read differently, or
  * not at all; what brings an older one up stands in `UPCASTS`, and a log of every version in `fixtures/` is read for ever.
  */
-export const PAYLOAD_VERSION = 1;
+export const PAYLOAD_VERSION = 2;
 
 /** By version: what makes a payload of that version one of the next. */
-const UPCASTS: Readonly<Record<number, (payload: unknown) => unknown>> = {};
+const UPCASTS: Readonly<Record<number, (payload: unknown) => unknown>> = {
+  // A kind said whether its roots grow while it rests; no model ever read it.
+  1: (payload) => without(payload, "kind-said", "values", "rootsGrowDormant"),
+};
+
+/** A payload of a kind without one entry of one of its parts; any other as it is. */
+function without(payload: unknown, kind: string, part: string, entry: string): unknown {
+  const known = payload as Record<string, unknown>;
+  const whole = known.kind === kind ? known[part] : null;
+  if (typeof whole !== "object" || whole === null || !(entry in whole)) return payload;
+  const { [entry]: _dropped, ...rest } = whole as Record<string, unknown>;
+  // A word on nothing but that is no word at all.
+  return { ...known, [part]: Object.keys(rest).length === 0 ? null : rest };
+}
 
 /**
  * A payload as it was written, brought up to today's shape.

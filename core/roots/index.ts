@@ -7,3 +7,4 @@ export * from "./reading";
 export * from "./rerooting";
 export * from "./pooling";
 export * from "./calibrate";
+export * from "./until-due";

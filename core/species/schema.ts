@@ -79,3 +79,9 @@ export const KIND_VALUE_SHAPES = {
 
 /** Some fields of a kind, each within what it may hold. */
 export const kindValuesSchema = z.strictObject(KIND_VALUE_SHAPES).partial();
+
+/** In a grower's words, why a field is said otherwise. */
+export const kindReasonsSchema = z.partialRecord(
+  z.enum(Object.keys(KIND_VALUE_SHAPES) as [keyof KindValues, ...(keyof KindValues)[]]),
+  z.string().trim().min(1).max(200),
+);

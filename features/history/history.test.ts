@@ -251,7 +251,7 @@ onDatabase("corrections, looks back and lists on a real database", () => {
           bytes: text.length,
           commandId: randomUUID(),
           mapping: null,
-          options: { lengthUnit: "mm", volumeUnit: "L", dateOrder: null },
+          options: { lengthUnit: "mm", volumeUnit: "L", dateOrder: null, kinds: {} },
         },
         file(),
         (m) => messages.push(m),

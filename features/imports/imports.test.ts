@@ -20,7 +20,7 @@ onDatabase("lists on a real database", () => {
     bytes: 0,
     commandId: randomUUID(),
     mapping: null,
-    options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null },
+    options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null, kinds: {} },
     ...more,
   });
   const bring = async (kind: ListRequest["kind"], text: string, more: Partial<ListRequest> = {}) => {
@@ -66,13 +66,37 @@ onDatabase("lists on a real database", () => {
         notes: {
           above: ["Our list"],
           unused: ["Colour"],
-          unlisted: [{ name: "Appel", lines: 2 }],
+          unlisted: [{ name: "Appel", lines: 2, goesBy: null, near: expect.anything() as unknown }],
           newPlaces: ["roof"],
         },
       },
     });
     expect((await bring("trees", text)).at(-1)).toMatchObject({ step: "done", count: 3, skipped: 1 });
     expect((await yard.view()).loaded.places.map((p) => p.name).sort()).toEqual(["Known yard", "Roof"]);
+  });
+
+  test("a name the library does not have is proposed its nearest, comes in as written, and as another only where the keeper says so", async () => {
+    const text = "tag,kind\nK-1,Lemmon\nK-2,Quercus rugosa\nK-3,lemmon\n";
+    const seen = (await bring("trees", text, { commandId: null })).at(-1)!;
+    if (seen.step !== "preview") throw new Error(seen.step);
+    const [lemmon, oak] = seen.preview.notes.unlisted;
+    expect(lemmon).toMatchObject({ name: "Lemmon", lines: 2, goesBy: null });
+    expect(lemmon.near[0]).toMatchObject({ name: "Lemon", scientific: "Citrus × limon" });
+    expect(oak).toMatchObject({ name: "Quercus rugosa", lines: 1, goesBy: { id: "genus-quercus", rank: "genus" } });
+    await bring("trees", text);
+    expect(await tree("K-1")).toMatchObject({ kindId: null, typedName: "Lemmon" });
+    expect(await tree("K-2")).toMatchObject({ kindId: "genus-quercus", typedName: "Quercus rugosa" });
+    const said = { ...request("trees").options, kinds: { lemmon: "lemon", "quercus rugosa": "holm-oak" } };
+    const again = text.replaceAll("K-", "U-");
+    await bring("trees", again, { options: said });
+    expect(await tree("U-1")).toMatchObject({ kindId: "lemon", typedName: null });
+    expect(await tree("U-3")).toMatchObject({ kindId: "lemon", typedName: null });
+    expect(await tree("U-2")).toMatchObject({ kindId: "holm-oak", typedName: null });
+    // A genus said for a name keeps the name; a kind that is not in the library is passed over.
+    const genus = { ...said, kinds: { lemmon: "genus-citrus", "quercus rugosa": "no-such-kind" } };
+    await bring("trees", text.replaceAll("K-", "V-"), { options: genus });
+    expect(await tree("V-1")).toMatchObject({ kindId: "genus-citrus", typedName: "Lemmon" });
+    expect(await tree("V-2")).toMatchObject({ kindId: "genus-quercus", typedName: "Quercus rugosa" });
   });
 
   test("mothers may stand below their children, places are made once, batches are one record", async () => {

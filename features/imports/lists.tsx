@@ -7,7 +7,8 @@ import { number } from "@/words/format";
 import { FormFaults, ScrollBox, SelectField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import type { ImportPreview } from "./run";
+import type { ImportPreview, UnlistedName } from "./run";
+import { stillNamed, UnlistedNames } from "./unlisted-names";
 import { type ImportChoice, useImport } from "./use-import";
 
 const KIND_WORDS: Record<ImportKind, { name: string; what: string }> = {
@@ -29,10 +30,16 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
   const [choice, setChoice] = useState<ImportChoice>({
     kind: "trees",
     mapping: null,
-    options: { lengthUnit: units === "us" ? "in" : "cm", volumeUnit: units === "us" ? "gal" : "L", dateOrder: null },
+    options: {
+      lengthUnit: units === "us" ? "in" : "cm",
+      volumeUnit: units === "us" ? "gal" : "L",
+      dateOrder: null,
+      kinds: {},
+    },
   });
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<ImportPreview | null>(null);
+  const [names, setNames] = useState<UnlistedName[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<string | null>(null);
   const commandId = useRef<string | null>(null);
@@ -47,6 +54,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
       setPreview(null);
       setProblem(answer.message);
     } else if ("preview" in answer) {
+      const { unlisted } = answer.preview.notes;
+      setNames((before) => stillNamed(unlisted, before, next.options.kinds));
       setPreview(answer.preview);
       setChoice({ ...next, mapping: answer.preview.mapping });
     }
@@ -111,7 +120,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
                 const picked = e.target.files?.[0];
                 if (!picked) return;
                 setFile(picked);
-                void look(picked, { ...choice, mapping: null });
+                // What was said of one file's names holds for that file.
+                void look(picked, { ...choice, mapping: null, options: { ...choice.options, kinds: {} } });
               }}
             />
           </label>
@@ -167,6 +177,9 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
           preview={preview}
           fileName={file.name}
           onMap={(mapping) => change({ ...choice, mapping })}
+          names={names}
+          kinds={choice.options.kinds}
+          onKinds={(kinds) => change({ ...choice, options: { ...choice.options, kinds } })}
           onConfirm={() => void confirm()}
           busy={progress !== null}
         />
@@ -190,12 +203,18 @@ function Preview({
   preview,
   fileName,
   onMap,
+  names,
+  kinds,
+  onKinds,
   onConfirm,
   busy,
 }: {
   preview: ImportPreview;
   fileName: string;
   onMap: (mapping: Mapping) => void;
+  names: readonly UnlistedName[];
+  kinds: Record<string, string>;
+  onKinds: (kinds: Record<string, string>) => void;
   onConfirm: () => void;
   busy: boolean;
 }) {
@@ -221,6 +240,7 @@ function Preview({
         {preview.missing.length > 0 && ` No column says the ${preview.missing.join(" or the ")} yet: choose it below.`}
       </p>
       <Notes notes={preview.notes} />
+      <UnlistedNames rows={names} kinds={kinds} onKinds={onKinds} />
       <ScrollBox label="Columns and first lines of the file">
         <table className="table-sm table">
           <thead>
@@ -310,9 +330,6 @@ function Notes({ notes }: { notes: ImportPreview["notes"] }) {
     notes.unused.length === 0
       ? ""
       : `Not read: ${named(notes.unused.map((header) => `“${header}”`))}. Say below what ${notes.unused.length === 1 ? "this column means" : "these columns mean"}, or leave ${notes.unused.length === 1 ? "it" : "them"} out.`,
-    notes.unlisted.length === 0
-      ? ""
-      : `Not in the library, so little is known of their pace and hardiness: ${named(notes.unlisted.map((k) => `${k.name} (${number(k.lines)})`))}. They come in under these names.`,
     notes.newPlaces.length === 0
       ? ""
       : `New places, in the open until you say more of them: ${named(notes.newPlaces)}.`,

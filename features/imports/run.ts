@@ -1,6 +1,7 @@
 import { SHOWN_PROBLEMS } from "./ndjson";
 import { type Fault, fault } from "@/contract/faults";
 import type { ListRequest } from "@/contract/files";
+import type { FoundKind } from "@/contract/queries";
 import "server-only";
 import { findCollection } from "@/data/collections";
 import { isDatabaseGone } from "@/data/db";
@@ -20,6 +21,7 @@ import { pool } from "@/server/pool";
 import { BadBody } from "@/server/requests";
 import { type LoadedRecords, loadRecords } from "../collection/load";
 import type { RunCommand } from "@/features/kernel/run";
+import { findKinds, foundKind } from "../kinds/find";
 import { checkPottingLines, checkTreeLines } from "./check";
 
 export interface ImportPreview {
@@ -42,11 +44,20 @@ export interface ImportPreview {
     above: string[];
     /** Columns that hold something and mean nothing here. */
     unused: string[];
-    /** Species the library does not know, with the lines that name them. */
-    unlisted: { name: string; lines: number }[];
+    /** Names that are none of the library's, with the lines that bear them, what they go by, and the nearest the library has. */
+    unlisted: UnlistedName[];
     /** Places that will be made: in the open, until somebody says more of them. */
     newPlaces: string[];
   };
+}
+
+export interface UnlistedName {
+  name: string;
+  lines: number;
+  /** The kind or genus it comes in as, if any. */
+  goesBy: FoundKind | null;
+  /** What may be meant; the keeper decides. */
+  near: FoundKind[];
 }
 
 /** What the browser is told while a file is at work, a line of JSON each. */
@@ -142,14 +153,12 @@ function previewOf(
   kind: ImportKind,
   table: Table,
   mapping: Mapping,
-  good: readonly { line: number; typedName?: string | null; place?: string | null }[],
+  good: readonly { line: number; kindId?: string | null; typedName?: string | null; place?: string | null }[],
   problems: CellProblem[],
   known: LoadedRecords,
 ): ImportPreview {
   const used = new Set(Object.values(mapping));
   const fatal = new Set(problems.filter((p) => p.fatal).map((p) => p.line));
-  const names = new Map<string, number>();
-  for (const { typedName } of good) if (typedName) names.set(typedName, (names.get(typedName) ?? 0) + 1);
   const places = new Set(known.places.map((p) => p.name.toLocaleLowerCase()));
   const fresh = new Map(
     good.flatMap(({ place }) =>
@@ -166,7 +175,7 @@ function previewOf(
     notes: {
       above: table.above,
       unused: table.headers.filter((_, at) => !used.has(at) && table.rows.some((row) => (row.cells[at] ?? "") !== "")),
-      unlisted: [...names].map(([name, lines]) => ({ name, lines })).sort((a, b) => b.lines - a.lines),
+      unlisted: unlistedIn(good),
       newPlaces: [...fresh.values()],
     },
     sample: table.rows.slice(0, SAMPLE_LINES),
@@ -174,4 +183,26 @@ function previewOf(
     problems: problems.slice(0, SHOWN_PROBLEMS),
     missing: COLUMNS[kind].filter((c) => c.needed && !(c.field in mapping)).map((c) => c.label),
   };
+}
+
+/** So many names get proposals: a list of more is better mended where it was written. */
+const MOST_PROPOSED = 40;
+const MOST_NEAR = 5;
+
+function unlistedIn(good: readonly { kindId?: string | null; typedName?: string | null }[]): UnlistedName[] {
+  const names = new Map<string, { name: string; lines: number; kindId: string | null }>();
+  for (const { kindId, typedName } of good) {
+    if (!typedName) continue;
+    const key = typedName.toLocaleLowerCase();
+    const before = names.get(key);
+    names.set(key, { name: before?.name ?? typedName, lines: (before?.lines ?? 0) + 1, kindId: kindId ?? null });
+  }
+  return [...names.values()]
+    .sort((a, b) => b.lines - a.lines)
+    .map(({ name, lines, kindId }, i) => ({
+      name,
+      lines,
+      goesBy: kindId === null ? null : foundKind(kindId),
+      near: i < MOST_PROPOSED ? findKinds(name).slice(0, MOST_NEAR) : [],
+    }));
 }

@@ -92,6 +92,7 @@ export function FieldEditor({
   name,
   value,
   own,
+  reason,
   cultivar,
   treeId,
   onDone,
@@ -100,6 +101,8 @@ export function FieldEditor({
   name: FieldName;
   value: unknown;
   own: boolean;
+  /** Why it was said otherwise, where somebody wrote it down. */
+  reason: string | null;
   cultivar: string | null;
   treeId: string | null;
   onDone: () => void;
@@ -118,6 +121,7 @@ export function FieldEditor({
   const [first, setFirst] = useState(show(pair ? pair[0] : value));
   const [second, setSecond] = useState(show(pair?.[1]));
   const [picked, setPicked] = useState<string[]>(editor === "choices" ? [...(value as string[])] : []);
+  const [why, setWhy] = useState(reason ?? "");
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const fault = problem ?? say.at(`values.${name}`);
 
@@ -145,7 +149,10 @@ export function FieldEditor({
         return first.trim() === "" ? null : first.trim();
     }
   };
-  const send = async (input: { values: KindValuesTyped; back: FieldName[] }, words: string) => {
+  const send = async (
+    input: { values: KindValuesTyped; back: FieldName[]; reasons: CommandInput<"say-kind">["reasons"] },
+    words: string,
+  ) => {
     const done = await say.send({ collectionId, kindId, cultivar, treeId, ...input });
     if (!done) return;
     tell({ text: words, entryId: done.entryId });
@@ -164,7 +171,10 @@ export function FieldEditor({
         );
         if (!unread)
           // The contract's schema says of each field what it may hold; a value of another shape comes back as its fault.
-          await send({ values: { [name]: value }, back: [] }, "Everything is calculated with your value now.");
+          await send(
+            { values: { [name]: value }, back: [], reasons: why.trim() === "" ? {} : { [name]: why } },
+            "Everything is calculated with your value now.",
+          );
       }}
     >
       {editor === "choice" && (
@@ -242,6 +252,13 @@ export function FieldEditor({
       )}
       {MAY_BE_EMPTY(name) && <p className="text-sm opacity-80">Leave it empty for “none” or “not known”.</p>}
       <p className="text-sm opacity-80">Values are kept in metric units: °C, litres, days.</p>
+      <TextField
+        label="Why, if you like"
+        value={why}
+        onChange={setWhy}
+        fault={say.at(`reasons.${name}`)}
+        hint="seen here, read there: shown beside the value"
+      />
       <div className="flex flex-wrap gap-2">
         <button className="btn btn-primary min-h-11" disabled={say.busy}>
           Save
@@ -251,13 +268,13 @@ export function FieldEditor({
             type="button"
             className="btn min-h-11"
             disabled={say.busy}
-            onClick={() => void send({ values: {}, back: [name] }, "The library’s value counts again.")}
+            onClick={() => void send({ values: {}, back: [name], reasons: {} }, "The library’s value counts again.")}
           >
             As in the library
           </button>
         )}
       </div>
-      <FormFaults faults={unplaced(say.failure, [`values.${name}`])} />
+      <FormFaults faults={unplaced(say.failure, [`values.${name}`, `reasons.${name}`])} />
     </Form>
   );
 }

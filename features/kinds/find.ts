@@ -58,21 +58,19 @@ function opened(): MiniSearch<Entry> {
   return index;
 }
 
-function foundKind(id: string, exact: boolean): FoundKind[] {
-  const kind = kindById(id);
-  if (!kind) return [];
+/** A kind of the library with what tells it from others of like name. */
+export function foundKind(id: string, exact = false): FoundKind {
+  const kind = kindById(id)!;
   const values = knownValuesOf({ kindId: id, typedName: null, habit: null });
-  return [
-    {
-      id,
-      name: kind.names[0],
-      scientific: kind.scientific,
-      group: values.group.value,
-      leaf: values.leaf.value,
-      rank: kind.rank === "genus" ? "genus" : "kind",
-      exact,
-    },
-  ];
+  return {
+    id,
+    name: kind.names[0],
+    scientific: kind.scientific,
+    group: values.group.value,
+    leaf: values.leaf.value,
+    rank: kind.rank === "genus" ? "genus" : "kind",
+    exact,
+  };
 }
 
 /** Beyond this a name is not what was asked for. */
@@ -110,5 +108,5 @@ export function findKinds(text: string): FoundKind[] {
   weighed.sort((a, b) => a.apart - b.apart);
   const order = [exact, genus, ...weighed.filter((w) => w.apart <= MOST_UNLIKE).map((w) => w.id)];
   const ids = [...new Set(order)].filter((id) => id !== null).slice(0, MOST_FOUND);
-  return ids.flatMap((id) => foundKind(id, id === exact));
+  return ids.map((id) => foundKind(id, id === exact));
 }

@@ -4,99 +4,51 @@ import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
 import type { RuleId } from "@/core/rules/index";
-import type { FieldName, Layer, Mark, PartnerAdvice, Source } from "@/core/species/index";
+import type { FieldName, KindValues, Mark, PartnerAdvice } from "@/core/species/index";
 import type { Habit } from "@/core/wood/index";
 import { number } from "@/words/format";
 import { Caution, SelectField } from "@/ui/fields";
-import { FIELD_WORDS, HEALTH_NOTE_WORDS, LAYER_WORDS, MARK_WORDS } from "@/words/species";
+import { kindCare, type KindHere } from "@/words/kind-care";
+import { FIELD_WORDS, GROUP_WORDS, HEALTH_NOTE_WORDS, MARK_WORDS } from "@/words/species";
 import { RULE_WORDS } from "@/words/judgement";
 import { useAsOf } from "@/features/kernel/as-of";
 import { HABIT_WORDS, HAZARD_WORDS } from "@/words/terms";
-import { FieldEditor } from "./field-editor";
+import { type FieldRow, ValuesTable } from "./values-table";
+import { YearPicture, type YearRow } from "./year-picture";
 
-export interface FieldRow {
-  name: FieldName;
-  value: unknown;
-  words: string;
-  mark: Mark;
-  source: Source;
-  layer: Layer;
-  reference: string | null;
-  /** What the library says, where somebody said otherwise. */
-  library: string | null;
+interface Named {
+  id: string;
+  tag: string;
+  cultivar: string | null;
 }
 
-const SECTIONS: readonly (readonly [string, readonly FieldName[]])[] = [
-  [
-    "How it grows",
-    [
-      "group",
-      "leaf",
-      "vigour",
-      "roots",
-      "spread",
-      "tolerance",
-      "rootShare",
-      "largestStep",
-      "rootGrowthBaseC",
-      "traits",
-    ],
-  ],
-  [
-    "When it is worked on",
-    ["rootWork", "springRootZoneC", "takeHoldBaseC", "takeHoldDegreeDays", "flushFrostC", "bloomDays"],
-  ],
-  [
-    "Cold and winter",
-    [
-      "crownC",
-      "leafC",
-      "budC",
-      "bloomC",
-      "rootKillYoungC",
-      "rootKillMatureC",
-      "rootHeatC",
-      "winterLight",
-      "winterC",
-      "chillPortions",
-      "coolForBloom",
-    ],
-  ],
-  [
-    "Pot, mix, water and feed",
-    ["potNote", "mixNote", "ph", "lime", "phosphate", "salt", "water", "kc", "feeding", "wind"],
-  ],
-  ["Crop", ["cropVolumeL", "fruitDays", "cropDegreeDays", "pollination", "circle", "yieldPer10L", "yieldUnit"]],
-  ["Care", ["hazards", "health"]],
-];
-
-/** A kind to be read: every value, what it does, how sure it is, where it comes from, and a way to say otherwise. */
-export function KindPage({
-  kind,
-  rows,
-  rules,
-  stocks,
-  trees,
-  tree,
-  partners,
-}: {
-  kind: { id: string; names: string[]; scientific: string; note: string; habit: Habit };
+interface Props {
+  kind: {
+    id: string;
+    names: string[];
+    scientific: string;
+    note: string;
+    habit: Habit;
+    rank: "kind" | "genus";
+    /** A genus whose species differ much. */
+    differs: boolean;
+    recalled: "well" | "judged" | null;
+  };
+  values: KindValues;
+  here: KindHere;
+  year: { from: string; days: number; rows: YearRow[] };
   rows: FieldRow[];
   rules: RuleId[];
   stocks: { name: string; words: [FieldName, string][] }[];
-  trees: { id: string; tag: string; cultivar: string | null }[];
-  tree: { id: string; tag: string; cultivar: string | null } | null;
+  trees: Named[];
+  tree: Named | null;
   partners: { need: PartnerAdvice["need"]; trees: { id: string; tag: string }[] };
-}) {
-  const { collectionId } = useAsOf();
-  const [editing, setEditing] = useState<FieldName | null>(null);
-  const [scope, setScope] = useState<"collection" | "cultivar" | "tree">(tree ? "tree" : "collection");
-  const byName = new Map(rows.map((r) => [r.name, r]));
-  const hazards = byName.get("hazards")!.value as (keyof typeof HAZARD_WORDS)[];
-  const health = byName.get("health")!.value as (keyof typeof HEALTH_NOTE_WORDS)[];
-  const sorts = [...new Set(trees.flatMap((t) => (t.cultivar ? [t.cultivar] : [])))];
-  const [sort, setSort] = useState(tree?.cultivar ?? sorts[0] ?? "");
-  const guesses = rows.filter((r) => r.mark === "guess").length;
+}
+
+/** A kind to be read: what it means for pot, roots, winter and crop here, its year drawn, and every value behind that on demand. */
+export function KindPage(props: Props) {
+  const { kind, values, here, year, rules, stocks, trees, tree } = props;
+  const { collectionId, units } = useAsOf();
   return (
     <article>
       <p className="text-sm">
@@ -116,24 +68,100 @@ export function KindPage({
       <h1 className="text-2xl">
         {kind.names[0]} <i className="text-base font-normal opacity-80">{kind.scientific}</i>
       </h1>
-      {kind.names.length > 1 && <p className="text-sm">also {kind.names.slice(1).join(", ")}</p>}
-      <p className="mt-1 text-lg">{kind.note}</p>
       <p className="text-sm">
-        Grows {HABIT_WORDS[kind.habit].name.toLowerCase()}: {HABIT_WORDS[kind.habit].what}.{" "}
-        {guesses === 0
-          ? "Every value is set for the kind itself."
-          : `${number(guesses)} of ${number(rows.length)} values are inherited and guesses: say otherwise where you know better.`}
+        {kind.names.length > 1 && <>also {kind.names.slice(1).join(", ")} · </>}
+        {GROUP_WORDS[values.group]}, {values.leaf}, grows {HABIT_WORDS[kind.habit].name.toLowerCase()}
       </p>
-      {(hazards.length > 0 || health.length > 0) && (
-        <Caution className="mt-3">
-          {hazards.map((h) => (
+      <p className="mt-1 max-w-4xl text-lg">{kind.note}</p>
+      <HowSure kind={kind} rows={props.rows} />
+      {(values.hazards.length > 0 || values.health.length > 0) && (
+        <Caution className="mt-3 max-w-4xl">
+          {values.hazards.map((h) => (
             <p key={h}>{HAZARD_WORDS[h]}</p>
           ))}
-          {health.map((h) => (
+          {values.health.map((h) => (
             <p key={h}>{HEALTH_NOTE_WORDS[h]}</p>
           ))}
         </Caution>
       )}
+      <Here trees={trees} partners={props.partners} />
+      <section aria-labelledby="its-year" className="mt-4">
+        <h2 id="its-year" className="text-xl">
+          Its year here, in the open
+        </h2>
+        <YearPicture {...year} />
+      </section>
+      <div className="mt-4 max-w-6xl gap-x-8 md:columns-2 [&>section]:mb-4 [&>section]:break-inside-avoid">
+        {kindCare(values, here, units).map((block) => (
+          <section key={block.key} aria-label={block.title} data-testid={`care-${block.key}`}>
+            <h2 className="text-xl">{block.title}</h2>
+            <ul className="list-disc space-y-1 pl-5">
+              {block.lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </section>
+        ))}
+        {rules.length > 0 && (
+          <section aria-labelledby="rules">
+            <h2 id="rules" className="text-xl">
+              Rules that guard it
+            </h2>
+            <ul className="mt-1 space-y-1">
+              {rules.map((id) => (
+                <li key={id}>
+                  <details>
+                    <summary className="min-h-9 cursor-pointer py-1 font-medium">{RULE_WORDS[id].name}</summary>
+                    <p className="text-sm">{RULE_WORDS[id].text}</p>
+                  </details>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {stocks.length > 0 && (
+          <section aria-label="Stocks">
+            <h2 className="text-xl">What its stock changes</h2>
+            <ul className="list-disc pl-5 text-sm">
+              {stocks.map((s) => (
+                <li key={s.name}>
+                  on {s.name}: {s.words.map(([f, words]) => `${FIELD_WORDS[f].name.toLowerCase()}: ${words}`).join("; ")}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </div>
+      <OwnCopy kindId={kind.id} rows={props.rows} trees={trees} tree={tree} />
+    </article>
+  );
+}
+
+/** How far the line can be relied on, in one sentence. */
+function HowSure({ kind, rows }: { kind: Props["kind"]; rows: readonly FieldRow[] }) {
+  const guesses = rows.filter((r) => r.mark === "guess").length;
+  const own = rows.filter((r) => r.library !== null).length;
+  return (
+    <p className="text-sm">
+      {kind.rank === "genus" &&
+        (kind.differs
+          ? "A whole genus whose species differ much: what is said here is a guess for any of them. "
+          : "A whole genus: what its species share. ")}
+      {kind.recalled !== null &&
+        `Written down from memory${kind.recalled === "well" ? "" : " and judged from its kin"}: check it before you stake a tree on it. `}
+      {guesses === 0
+        ? "Every value is set for the kind itself."
+        : `${number(guesses)} of ${number(rows.length)} values are inherited and guesses.`}
+      {own > 0 && ` ${number(own)} ${own === 1 ? "is" : "are"} your own word.`}
+    </p>
+  );
+}
+
+/** Which trees of the collection are of it, and who may fertilise them. */
+function Here({ trees, partners }: Pick<Props, "trees" | "partners">) {
+  const { collectionId } = useAsOf();
+  return (
+    <>
       {trees.length > 0 && (
         <p className="mt-3 text-sm" data-record="">
           Here:{" "}
@@ -149,131 +177,77 @@ export function KindPage({
           {trees.length > 12 ? ` and ${number(trees.length - 12)} more` : ""}.
         </p>
       )}
-      {(partners.need === "needed" || partners.need === "other-sex") && (
+      {trees.length > 0 && (partners.need === "needed" || partners.need === "other-sex") && (
         <p className={`mt-1 text-sm ${partners.trees.length === 0 ? "text-error font-medium" : ""}`}>
           {partners.trees.length === 0
             ? "No partner for it stands in this collection."
             : `Partners here: ${partners.trees.map((t) => t.tag).join(", ")}.`}
         </p>
       )}
-      {rules.length > 0 && (
-        <section aria-labelledby="rules" className="mt-4">
-          <h2 id="rules" className="text-xl">
-            Rules that guard it
-          </h2>
-          <dl className="mt-1 grid gap-x-8 gap-y-1 lg:grid-cols-2">
-            {rules.map((id) => (
-              <div key={id}>
-                <dt className="font-medium">{RULE_WORDS[id].name}</dt>
-                <dd className="text-sm">{RULE_WORDS[id].text}</dd>
-              </div>
-            ))}
-          </dl>
-        </section>
-      )}
-      <div className="mt-4 flex flex-wrap items-end gap-3">
-        <div className="w-64 max-w-full">
-          <SelectField
-            label="What you change holds for"
-            value={scope}
-            onChange={setScope}
-            options={[
-              ["collection", "the whole collection"] as const,
-              ...(sorts.length > 0 ? [["cultivar", "one sort"] as const] : []),
-              ...(tree ? [["tree", `${tree.tag} alone`] as const] : []),
-            ]}
-          />
-        </div>
-        {scope === "cultivar" && (
-          <div className="w-56 max-w-full">
-            <SelectField label="Sort" value={sort} onChange={setSort} options={sorts.map((s) => [s, s] as const)} />
-          </div>
-        )}
-      </div>
-      {SECTIONS.map(([title, names]) => (
-        <section key={title} aria-label={title} className="mt-5">
-          <h2 className="text-xl">{title}</h2>
-          <ul className="divide-base-300 divide-y">
-            {names.map((name) => {
-              const row = byName.get(name)!;
-              return (
-                <li
-                  key={name}
-                  id={name}
-                  data-why=""
-                  className="grid gap-x-4 py-2 sm:grid-cols-[12rem_minmax(0,1fr)_14rem_auto]"
-                >
-                  <p>
-                    <b>{FIELD_WORDS[name].name}</b>
-                  </p>
-                  <div>
-                    <p data-testid={`field-${name}`}>{row.words}</p>
-                    <p className="text-sm opacity-80" data-reason="">
-                      {FIELD_WORDS[name].does}
-                    </p>
-                    {row.library !== null && <p className="text-sm">The library says: {row.library}.</p>}
-                  </div>
-                  <p className="text-sm">
-                    <span
-                      className={`badge badge-sm ${row.mark === "guess" ? "badge-warning" : ""}`}
-                      title={MARK_WORDS[row.mark].what}
-                    >
-                      {MARK_WORDS[row.mark].name}
-                    </span>{" "}
-                    {row.source === "published" ? "published, " : ""}
-                    {LAYER_WORDS[row.layer]}
-                    {row.reference && <span className="block text-xs">{row.reference}</span>}
-                  </p>
-                  <button
-                    type="button"
-                    className="btn btn-sm min-h-11 justify-self-start"
-                    aria-expanded={editing === name}
-                    onClick={() => setEditing(editing === name ? null : name)}
-                  >
-                    {editing === name ? "Close" : "Say otherwise"}
-                  </button>
-                  {editing === name && (
-                    <div className="bg-base-200 rounded-box mt-2 p-3 sm:col-span-4">
-                      <FieldEditor
-                        kindId={kind.id}
-                        name={name}
-                        value={row.value}
-                        own={row.library !== null}
-                        cultivar={scope === "cultivar" ? sort : null}
-                        treeId={scope === "tree" && tree ? tree.id : null}
-                        onDone={() => setEditing(null)}
-                      />
-                    </div>
-                  )}
-                </li>
-              );
-            })}
-          </ul>
-        </section>
-      ))}
-      {stocks.length > 0 && (
-        <section aria-label="Stocks" className="mt-5">
-          <h2 className="text-xl">What its stock changes</h2>
-          <ul className="list-disc pl-5 text-sm">
-            {stocks.map((s) => (
-              <li key={s.name}>
-                on {s.name}: {s.words.map(([f, words]) => `${FIELD_WORDS[f].name.toLowerCase()} ${words}`).join("; ")}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      <section aria-label="How sure" className="mt-5 text-sm">
-        <h2 className="text-xl">How sure a value is</h2>
-        <dl>
-          {(Object.keys(MARK_WORDS) as Mark[]).map((m) => (
-            <div key={m} className="flex gap-2">
-              <dt className="w-24 font-medium">{MARK_WORDS[m].name}</dt>
-              <dd>{MARK_WORDS[m].what}</dd>
+    </>
+  );
+}
+
+/** Every value with what it does and how sure it is; what is said otherwise here is the collection's, the sort's or the tree's own copy. */
+function OwnCopy({ kindId, rows, trees, tree }: { kindId: string; rows: FieldRow[] } & Pick<Props, "trees" | "tree">) {
+  const [open, setOpen] = useState(false);
+  const [scope, setScope] = useState<"collection" | "cultivar" | "tree">(tree ? "tree" : "collection");
+  const sorts = [...new Set(trees.flatMap((t) => (t.cultivar ? [t.cultivar] : [])))];
+  const [sort, setSort] = useState(tree?.cultivar ?? sorts[0] ?? "");
+  return (
+    <section aria-labelledby="copy" className="mt-6">
+      <h2 id="copy" className="text-xl">
+        Every value
+      </h2>
+      <p className="text-sm">
+        Where you know better, say so: your own copy counts before the library’s, for the whole collection, one sort or
+        one tree.
+      </p>
+      <button type="button" className="btn mt-2 min-h-11" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? "Hide the values" : "Read the values, make my own copy"}
+      </button>
+      {open && (
+        <>
+          <div className="mt-4 flex flex-wrap items-end gap-3">
+            <div className="w-64 max-w-full">
+              <SelectField
+                label="What you change holds for"
+                value={scope}
+                onChange={setScope}
+                options={[
+                  ["collection", "the whole collection"] as const,
+                  ...(sorts.length > 0 ? [["cultivar", "one sort"] as const] : []),
+                  ...(tree ? [["tree", `${tree.tag} alone`] as const] : []),
+                ]}
+              />
             </div>
-          ))}
-        </dl>
-      </section>
-    </article>
+            {scope === "cultivar" && (
+              <div className="w-56 max-w-full">
+                <SelectField label="Sort" value={sort} onChange={setSort} options={sorts.map((s) => [s, s] as const)} />
+              </div>
+            )}
+          </div>
+          <ValuesTable
+            rows={rows}
+            saidFor={{
+              kindId,
+              cultivar: scope === "cultivar" ? sort : null,
+              treeId: scope === "tree" && tree ? tree.id : null,
+            }}
+          />
+          <section aria-label="How sure" className="mt-5 text-sm">
+            <h3 className="text-lg">How sure a value is</h3>
+            <dl>
+              {(Object.keys(MARK_WORDS) as Mark[]).map((m) => (
+                <div key={m} className="flex gap-2">
+                  <dt className="w-24 font-medium">{MARK_WORDS[m].name}</dt>
+                  <dd>{MARK_WORDS[m].what}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        </>
+      )}
+    </section>
   );
 }

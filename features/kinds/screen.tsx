@@ -9,6 +9,7 @@ import {
   type Hazard,
   kindById,
   KINDS,
+  type Layer,
   knownValuesOf,
   partnersOf,
   STOCKS,
@@ -18,8 +19,11 @@ import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
 import { sayField } from "@/words/species";
+import type { CollectionView } from "../collection/load";
 import { collectionView } from "@/features/kernel/views";
-import { type FieldRow, KindPage } from "./kind-page";
+import { KindPage } from "./kind-page";
+import type { FieldRow } from "./values-table";
+import { hereOf, yearOf } from "./year";
 import { type KindLine, KindsList } from "./kinds-list";
 
 /** The library: kinds one grows first, then the rest by name; whole genera on a page of their own. */
@@ -90,6 +94,8 @@ export async function KindScreen({
   const known = knownValuesOf(choice);
   const plain = knownValuesOf({ kindId: kind.id, typedName: null, habit: null });
   const profile = kindOf(choice);
+  const reasons = reasonsFor(view, kind.id, tree ?? null);
+  const year = view.yard.on(toDay(today)).kindYear(profile);
   const rows = FIELD_NAMES.map((name): FieldRow => {
     const { value, mark, source, layer, reference } = known[name];
     return {
@@ -101,6 +107,7 @@ export async function KindScreen({
       layer,
       reference,
       library: layer === plain[name].layer ? null : sayField(name, plain[name].value, collection.units),
+      reason: reasons[layer]?.[name] ?? null,
     };
   });
   const partners = partnersOf(
@@ -111,8 +118,20 @@ export async function KindScreen({
     <div>
       <AlmanacNav at="almanac/kinds" />
       <KindPage
-        key={`${kind.id}:${tree?.id ?? ""}:${collection.revision}`}
-        kind={{ id: kind.id, names: [...kind.names], scientific: kind.scientific, note: kind.note, habit: kind.habit }}
+        key={`${kind.id}:${tree?.id ?? ""}`}
+        kind={{
+          id: kind.id,
+          names: [...kind.names],
+          scientific: kind.scientific,
+          note: kind.note,
+          habit: kind.habit,
+          rank: kind.rank ?? "kind",
+          differs: kind.differs ?? false,
+          recalled: kind.recalled ?? null,
+        }}
+        values={profile.values}
+        here={hereOf(view.yard, profile, year)}
+        year={yearOf(year)}
         rows={rows}
         rules={rulesOf({ profile })}
         stocks={STOCKS.filter((s) => s.genera.includes(genusOf(kind))).map((s) => ({
@@ -133,12 +152,37 @@ export async function KindScreen({
   );
 }
 
+/** What was said of a kind in the log, oldest first. */
+function saidOf(view: CollectionView, kindId: string) {
+  return [...view.loaded.indexed.records.events]
+    .sort((a, b) => a.seq - b.seq || a.ord - b.ord)
+    .flatMap(({ payload, treeId }) =>
+      payload.kind === "kind-said" && payload.kindId === kindId ? [{ ...payload, treeId }] : [],
+    );
+}
+
 /** The collection's own word on a kind, read from the log: it stands whether a tree of the kind is there or not. */
-function collectionWord(view: Awaited<ReturnType<typeof collectionView>>, kindId: string) {
-  let values;
-  const inOrder = [...view!.loaded.indexed.records.events].sort((a, b) => a.seq - b.seq || a.ord - b.ord);
-  for (const { payload, treeId } of inOrder)
-    if (payload.kind === "kind-said" && payload.kindId === kindId && payload.cultivar === null && treeId === null)
-      values = payload.values ?? undefined;
+function collectionWord(view: CollectionView, kindId: string) {
+  const values = saidOf(view, kindId)
+    .filter((said) => said.cultivar === null && said.treeId === null)
+    .at(-1)?.values;
   return values ? { collection: values } : undefined;
+}
+
+/** Why values were said otherwise, by whose word it is. */
+function reasonsFor(
+  view: CollectionView,
+  kindId: string,
+  tree: { id: string; cultivar: string | null } | null,
+): Partial<Record<Layer, Partial<Record<FieldName, string>>>> {
+  const said = saidOf(view, kindId);
+  const lower = (text: string | null) => text?.toLocaleLowerCase() ?? null;
+  const last = (of: (one: (typeof said)[number]) => boolean) => said.filter(of).at(-1)?.reasons;
+  return {
+    collection: last((s) => s.treeId === null && s.cultivar === null),
+    cultivar: last(
+      (s) => s.treeId === null && s.cultivar !== null && lower(s.cultivar) === lower(tree?.cultivar ?? null),
+    ),
+    tree: last((s) => s.treeId !== null && s.treeId === tree?.id),
+  };
 }

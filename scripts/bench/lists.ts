@@ -47,7 +47,7 @@ async function bring(collectionId: string, kind: "trees" | "pottings", text: str
     }
   }
   let last: ImportMessage | null = null;
-  const options = { lengthUnit: "mm" as const, volumeUnit: "L" as const, dateOrder: null };
+  const options = { lengthUnit: "mm" as const, volumeUnit: "L" as const, dateOrder: null, kinds: {} };
   const request = {
     kind,
     fileName: `${kind}.csv`,

@@ -1,0 +1,83 @@
+"use client";
+
+import type { FoundKind } from "@/contract/queries";
+import { number } from "@/words/format";
+import { SelectField } from "@/ui/fields";
+import { foundKindWords } from "@/words/species";
+import type { UnlistedName } from "./run";
+
+const MOST_SHOWN = 12;
+const AS_TYPED = "";
+
+const kindWords = (kind: FoundKind) => `${kind.name}: ${foundKindWords(kind)}`;
+
+/** Names of a file that are none of the library's: what each comes in as, and what may be meant instead. Nothing is taken for another unsaid. */
+export function UnlistedNames({
+  rows,
+  kinds,
+  onKinds,
+}: {
+  rows: readonly UnlistedName[];
+  /** What was said so far, by name in lower case. */
+  kinds: Record<string, string>;
+  onKinds: (kinds: Record<string, string>) => void;
+}) {
+  if (rows.length === 0) return null;
+  return (
+    <fieldset className="border-warning space-y-2 border-l-4 pl-3" data-testid="unlisted-names">
+      <legend className="font-semibold">
+        {rows.length === 1 ? "One name" : `${number(rows.length)} names`} the library does not have
+      </legend>
+      <p className="text-sm">They come in as they are written. Where another is meant, say which.</p>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {rows.slice(0, MOST_SHOWN).map(({ name, lines, goesBy, near }) => {
+          const key = name.toLocaleLowerCase();
+          return (
+            <SelectField
+              key={key}
+              label={`${name} (${number(lines)} ${lines === 1 ? "line" : "lines"})`}
+              value={kinds[key] ?? AS_TYPED}
+              onChange={(id) => {
+                const { [key]: _before, ...rest } = kinds;
+                onKinds(id === AS_TYPED ? rest : { ...rest, [key]: id });
+              }}
+              options={[
+                [
+                  AS_TYPED,
+                  goesBy === null
+                    ? "as written: little is known of it"
+                    : `as written, known by its genus ${goesBy.scientific}`,
+                ] as const,
+                ...near.filter((kind) => kind.id !== goesBy?.id).map((kind) => [kind.id, kindWords(kind)] as const),
+              ]}
+            />
+          );
+        })}
+      </div>
+      {rows.length > MOST_SHOWN && (
+        <p className="text-sm">
+          And {number(rows.length - MOST_SHOWN)} more, as they are written:{" "}
+          {rows
+            .slice(MOST_SHOWN, 3 * MOST_SHOWN)
+            .map(({ name }) => name)
+            .join(", ")}
+          {rows.length > 3 * MOST_SHOWN ? " …" : "."}
+        </p>
+      )}
+    </fieldset>
+  );
+}
+
+/** Names still unlisted with those that were said to be a kind since: they stay in sight, to be said otherwise again. */
+export function stillNamed(
+  unlisted: readonly UnlistedName[],
+  before: readonly UnlistedName[],
+  kinds: Record<string, string>,
+): UnlistedName[] {
+  const now = new Set(unlisted.map((one) => one.name.toLocaleLowerCase()));
+  const said = before.filter(({ name }) => {
+    const key = name.toLocaleLowerCase();
+    return key in kinds && !now.has(key);
+  });
+  return [...unlisted, ...said].sort((a, b) => b.lines - a.lines || a.name.localeCompare(b.name));
+}
