@@ -1,7 +1,7 @@
 import { wrong } from "./faults";
 import { z } from "zod";
 import { ARRIVAL_FORMS, happened, isoDate, METHODS, PURPOSES } from "@/core/event/index";
-import { STOCK_PACES } from "@/core/species/index";
+import { looksSchema, STOCK_PACES } from "@/core/species/index";
 import { potSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 
@@ -14,6 +14,7 @@ export const newTreeFields = {
   kindId: z.string().max(60).nullable(),
   typedName: shortText(120).nullable(),
   habit: z.enum([...HABITS, "unknown"]).nullable(),
+  looks: looksSchema.nullable().default(null),
   cultivar: shortText(120).nullable(),
   purpose: z.enum(PURPOSES),
   count: z.number().int().min(1).max(100_000),

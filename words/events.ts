@@ -1,7 +1,7 @@
 import type { EventPayload, LoggedPayload } from "@/core/event/index";
 import { mixEstimate } from "@/core/vessel/index";
 import type { Limit } from "@/core/window/index";
-import { FIELD_WORDS } from "./species";
+import { FIELD_WORDS, looksWords } from "./species";
 import type { PlaceClimate } from "@/core/climate/index";
 import {
   celsius,
@@ -136,7 +136,7 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
       return `Measured: ${parts.filter(Boolean).join("; ")}`;
     }
     case "described":
-      return descriptionWords(payload.changes, tag, names.kind);
+      return descriptionWords(payload.changes, tag, names.kind, units);
     case "placed":
       return `Carried to ${names.place ?? "another place"}`;
     case "ended": {
@@ -287,6 +287,7 @@ function descriptionWords(
   changes: Extract<EventPayload, { kind: "described" }>["changes"],
   tag: (id: string) => string,
   kind: string | null,
+  units: Units,
 ): string {
   const parts: string[] = [];
   if (changes.tag === null) parts.push("tag lost");
@@ -295,6 +296,7 @@ function descriptionWords(
   else if (changes.typedName) parts.push(`kind ${changes.typedName}`);
   if (changes.cultivar !== undefined)
     parts.push(changes.cultivar ? `cultivar ‘${changes.cultivar}’` : "cultivar unknown");
+  if (changes.looks) parts.push(looksWords(changes.looks, units));
   if (changes.rootstock) parts.push(`on ${changes.rootstock}`);
   if (changes.stockPace) parts.push(`stock ${STOCK_WORDS[changes.stockPace]}`);
   if (changes.purpose) parts.push(`purpose ${changes.purpose}`);

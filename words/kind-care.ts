@@ -1,5 +1,5 @@
 import { stepRule } from "@/core/ladder/index";
-import { cropOfPot, crownLitresPerDay } from "@/core/suits/index";
+import { cropOfPot, crownLitresPerDay, potAsked } from "@/core/suits/index";
 import type { KindValues } from "@/core/species/index";
 import { celsius, litres, month, number, percent, type Units } from "./format";
 import { FIELD_WORDS, sayField } from "./species";
@@ -53,7 +53,8 @@ export function kindCare(v: KindValues, here: KindHere, units: Units): Block[] {
 function potLines(v: KindValues, here: KindHere, units: Units): string[] {
   const { ideal, largest } = stepRule(here.kPerDegreeDay, v.largestStep);
   const lines = [`The next pot holds about ${number(ideal, 1)} times the mix, at most ${number(largest, 1)} times.`];
-  if (v.potNote !== "any") lines.push(`Look for: ${sayField("potNote", v.potNote, units)}.`);
+  const asked = potAsked(v);
+  if (asked !== "any") lines.push(`Look for: ${sayField("potNote", asked, units)}.`);
   if (v.potHeightM !== null) lines.push(`Grows to about ${sayField("potHeightM", v.potHeightM, units)} in a pot.`);
   if (v.wind !== "usual") lines.push(v.wind === "brittle" ? "Brittle in wind: tied early." : "Sturdy in wind.");
   return lines;

@@ -3,13 +3,16 @@ import type {
   Group,
   HealthNote,
   KindValues,
+  LastShoots,
   Layer,
+  Looks,
   Mark,
   Pollination,
   RootWork,
   Trait,
   WinterLight,
 } from "@/core/species/index";
+import { MM_PER_INCH } from "@/core/quantity/index";
 import type { Vigour } from "@/core/roots/index";
 import { celsius, litres, metres, number, percent, type Units } from "./format";
 import { HAZARD_WORDS } from "./terms";
@@ -386,4 +389,26 @@ export function foundKindWords(found: {
 }): string {
   const name = found.rank === "genus" ? `${found.scientific}, known by its genus` : found.scientific;
   return `${name} · ${GROUP_WORDS[found.group]}, ${found.leaf}`;
+}
+
+export const LAST_SHOOTS_WORDS: Record<LastShoots, (units: Units) => string> = {
+  short: (u) => `shorter than ${shootLength(15, u)}`,
+  usual: (u) => `${shootLength(15, u)} to ${shootLength(40, u)}`,
+  long: (u) => `${shootLength(40, u)} to ${shootLength(80, u)}`,
+  "very-long": (u) => `longer than ${shootLength(80, u)}`,
+};
+const shootLength = (cm: number, units: Units) =>
+  units === "us" ? `${number((10 * cm) / MM_PER_INCH)} in` : `${number(cm)} cm`;
+
+/** What is seen of a plant nobody has named. */
+export function looksWords(looks: Looks, units: Units): string {
+  return (
+    [
+      looks.group ? GROUP_WORDS[looks.group] : "",
+      looks.leaf ?? "",
+      looks.lastShoots ? `last year’s shoots ${LAST_SHOOTS_WORDS[looks.lastShoots](units)}` : "",
+    ]
+      .filter(Boolean)
+      .join(", ") || "nothing seen of it"
+  );
 }

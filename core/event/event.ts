@@ -16,7 +16,7 @@ import {
   RESCUE_CAUSES,
   RESCUE_STEPS,
 } from "./forms";
-import { kindReasonsSchema, kindValuesSchema, STOCK_PACES } from "../species/index";
+import { kindReasonsSchema, looksSchema, kindValuesSchema, STOCK_PACES } from "../species/index";
 import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
 import { placeBuildSchema, WRAPS } from "../winter/index";
@@ -65,6 +65,8 @@ export const descriptionSchema = z.object({
     .enum([...HABITS, "unknown"])
     .nullable()
     .optional(),
+  /** What is seen of one whose kind nobody knows. */
+  looks: looksSchema.nullable().optional(),
   cultivar: text(120).nullable().optional(),
   purpose: z.enum(PURPOSES).optional(),
   finalVolumeL: z.number().positive().max(5000).nullable().optional(),

@@ -6,3 +6,4 @@ export * from "./schema";
 export * from "./partners";
 export * from "./named";
 export * from "./likeness";
+export * from "./looks";

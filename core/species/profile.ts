@@ -1,8 +1,9 @@
 import type { RootWarmthSet } from "../climate/index";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
-import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters, HABITS } from "../wood/index";
+import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
 import type { Hazard, Kind, KindValues } from "./fields";
 import { genusOf, kindById, type OwnValues, type ResolvedValues, resolveValues } from "./library";
+import { type Looks, possibleHabits, valuesSeen } from "./looks";
 import { stockFor, type StockPace } from "./stocks";
 
 /** How a tree is known: a listed kind, or typed words with a habit the grower picked, or none. */
@@ -11,6 +12,8 @@ export interface KindChoice {
   typedName: string | null;
   habit: Habit | "unknown" | null;
   rootstock?: string | null;
+  /** What is seen of one that is not known by its kind: read only there, and its shoots where only the genus is known. */
+  looks?: Looks | null;
   /** What the collection, its sort or the tree itself says otherwise than the library. */
   own?: OwnValues;
 }
@@ -54,9 +57,6 @@ export const VIGOUR_SD = { kind: 0.55, genus: 0.62, habit: 0.7, unknown: 0.9 };
 const spreadOf = (kind: Kind) =>
   kind.rank !== "genus" ? VIGOUR_SD.kind : kind.differs ? VIGOUR_SD.habit : VIGOUR_SD.genus;
 
-/** Habits weighed when a grower knows nothing: a conifer or a palm would have been seen to be one. */
-const POSSIBLE_HABITS = HABITS.filter((h) => h !== "conifer-like" && h !== "palm-like" && h !== "tropical-like");
-
 /** Half of the wood is killed a tenth further down than where damage begins: our judgement (L). */
 const LT50_BEYOND_DAMAGE = 1.1;
 /** Kinds of like chill share their wood. */
@@ -94,8 +94,20 @@ function plain(resolved: ResolvedValues): KindValues {
 /** Every field of a tree's kind with its layer, as the page of the kind shows it. */
 export function knownValuesOf(choice: KindChoice): ResolvedValues {
   const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
-  const habit = kind?.habit ?? (choice.habit === "unknown" ? null : choice.habit) ?? POSSIBLE_HABITS[0];
-  return resolveValues(kind ?? null, habit, choice.own, choice.rootstock ?? null);
+  const looks = looksRead(choice);
+  const habit = kind?.habit ?? (choice.habit === "unknown" ? null : choice.habit) ?? possibleHabits(looks)[0];
+  const seen = valuesSeen(looks);
+  // A word on the tree goes before what it looks like.
+  const own = Object.keys(seen).length === 0 ? choice.own : { ...choice.own, tree: { ...seen, ...choice.own?.tree } };
+  return resolveValues(kind ?? null, habit, own, choice.rootstock ?? null);
+}
+
+/** A kind says itself what its plants look like; of a whole genus the shoots of this one say its pace. */
+function looksRead({ kindId, looks }: KindChoice): Looks | null {
+  if (!looks) return null;
+  const kind = kindId === null ? undefined : kindById(kindId);
+  if (!kind) return looks;
+  return kind.rank === "genus" && looks.lastShoots ? { ...looks, leaf: null, group: null } : null;
 }
 
 /**
@@ -115,7 +127,9 @@ export function profileOf(choice: KindChoice): Profile {
   const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
   const stock = kind ? stockFor(genusOf(kind), choice.rootstock) : null;
   const known = choice.habit !== null && choice.habit !== "unknown";
-  const base = kind ? `${kind.id}${stock ? `~${stock.id}` : ""}` : `habit:${known ? choice.habit : "unknown"}`;
+  const seen = looksRead(choice);
+  const looks = seen ? `?${seen.leaf}:${seen.group}:${seen.lastShoots}` : "";
+  const base = `${kind ? `${kind.id}${stock ? `~${stock.id}` : ""}` : `habit:${known ? choice.habit : "unknown"}`}${looks}`;
   let cache = shared;
   if (choice.own) {
     cache = ofOwn.get(choice.own) ?? new Map<string, Profile>();
@@ -136,8 +150,10 @@ export const nameOf = (choice: KindChoice): string => profileOf(choice).name;
 
 function makeProfile(choice: KindChoice, base: string): Profile {
   const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
-  const known = kind !== undefined || (choice.habit !== null && choice.habit !== "unknown");
-  const habits: Habit[] = kind ? [kind.habit] : known ? [choice.habit as Habit] : POSSIBLE_HABITS;
+  const looks = looksRead(choice);
+  const picked = choice.habit !== null && choice.habit !== "unknown" ? choice.habit : null;
+  const habits: readonly Habit[] = kind ? [kind.habit] : picked ? [picked] : possibleHabits(looks);
+  const known = habits.length === 1;
   const values = plain(knownValuesOf(choice));
   const stock = kind ? stockFor(genusOf(kind), choice.rootstock) : null;
   const own = choice.own && Object.values(choice.own).some((v) => v !== undefined) ? choice.own : null;
@@ -147,17 +163,21 @@ function makeProfile(choice: KindChoice, base: string): Profile {
     kindId: kind?.id ?? null,
     name: kind?.names[0] ?? "Unnamed kind",
     scientific: kind?.scientific ?? null,
-    habits,
-    parameters: kind || known ? [parametersOf(habits[0], values)] : habits.map((habit) => HABIT_PARAMETERS[habit]),
+    habits: [...habits],
+    parameters: known ? [parametersOf(habits[0], values)] : habits.map((habit) => HABIT_PARAMETERS[habit]),
     values,
     kPerDegreeDay: Math.sqrt(VIGOUR_PER_DEGREE_DAY[values.vigour[0]] * VIGOUR_PER_DEGREE_DAY[values.vigour[1]]),
-    vigourSd: kind ? spreadOf(kind) : known ? VIGOUR_SD.habit : VIGOUR_SD.unknown,
+    vigourSd: kind
+      ? Math.min(spreadOf(kind), looks ? VIGOUR_SD.genus : Infinity)
+      : known || looks?.lastShoots
+        ? VIGOUR_SD.habit
+        : VIGOUR_SD.unknown,
     warmth: warm ? "warm" : "temperate",
     warmClimate:
       known && (warm || habits[0] === "fig-like" || habits[0] === "pomegranate-like" || WARM_GROUPS.has(values.group)),
     tolerance: values.tolerance,
     roots: values.roots,
-    rootKillYoungC: kind || known ? values.rootKillYoungC : UNKNOWN_ROOT_KILL_C,
+    rootKillYoungC: known ? values.rootKillYoungC : UNKNOWN_ROOT_KILL_C,
     autumnAverse: values.traits.includes("autumn-averse"),
     bloomDays: values.bloomDays,
     crop: values.cropDegreeDays === null ? null : { degreeDays: values.cropDegreeDays },

@@ -2,6 +2,7 @@ import { createHash } from "node:crypto";
 import { readFileSync } from "node:fs";
 import { HABIT_PARAMETERS } from "../wood/index";
 import {
+  FIELD_NAMES,
   GENERA,
   genusOf,
   GROUPS,
@@ -139,4 +140,12 @@ test.each<[string, number, number, number, [number, number] | null]>([
   const v = valuesOf(kindById(id)!);
   expect([v.rootKillYoungC, v.rootKillMatureC, v.crownC]).toEqual([young, mature, crown]);
   if (chill) expect(v.chillPortions).toEqual(chill);
+});
+
+test("every value is read somewhere, and the documents say where", () => {
+  const rows = [...readFileSync("docs/library.md", "utf8").matchAll(/^\| `(\w+)` \| .+? \| (.+) \|$/gm)];
+  expect(rows.map(([, field]) => field).sort()).toEqual([...FIELD_NAMES].sort());
+  for (const [, field, files] of rows)
+    for (const [, file] of files.matchAll(/`([^`]+)`/g))
+      expect([field, file, new RegExp(`\\b${field}\\b`).test(readFileSync(file, "utf8"))]).toEqual([field, file, true]);
 });

@@ -26,6 +26,15 @@ const PRUNES_BELOW = 0.5;
 const THIN_BELOW = 0.02;
 
 /**
+ * What a kind asks of its pots: its own note, else what the lie of its roots says.
+ * @example potAsked({ potNote: "any", spread: "deep" }) // "deep"
+ */
+export function potAsked({ potNote, spread }: Pick<KindValues, "potNote" | "spread">): KindValues["potNote"] {
+  if (potNote !== "any") return potNote;
+  return spread === "deep" ? "deep" : spread === "shallow" ? "wide" : "any";
+}
+
+/**
  * What there is to say of a pot for a kind, by what the kind asks of its pots. Nothing is said of a shape nobody measured.
  * @example potRemarks("air-pruning", { known: "about", litres: 10, wall: "smooth-plastic" }) // ["circles"]
  */

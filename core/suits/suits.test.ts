@@ -11,6 +11,7 @@ import {
   LATE_FROM_DAYS,
   LONE_CROWN,
   mixRemarks,
+  potAsked,
   potRemarks,
   SENSITIVE_MOST_P_PERCENT,
   STEADY_KG_PER_L,
@@ -34,6 +35,14 @@ describe("pots", () => {
     expect(potRemarks("deep", measured(300, 270, "terracotta"))).toEqual([]);
     expect(potRemarks("wide", measured(400, 341, "terracotta"))).toEqual(["narrow"]);
     expect(potRemarks("wide", measured(400, 340, "terracotta"))).toEqual([]);
+  });
+  test("a kind's own note goes before the lie of its roots", () => {
+    expect((["deep", "even", "shallow"] as const).map((spread) => potAsked({ potNote: "any", spread }))).toEqual([
+      "deep",
+      "any",
+      "wide",
+    ]);
+    expect(potAsked({ potNote: "heavy", spread: "deep" })).toBe("heavy");
   });
   test("nothing is said of a shape nobody measured", () => {
     const about: Pot = { known: "about", litres: 20, wall: "smooth-plastic" };

@@ -14,7 +14,7 @@ import {
   PURPOSES,
   type Purpose,
 } from "@/core/event/index";
-import { STOCK_PACES, type StockPace } from "@/core/species/index";
+import { type Looks, STOCK_PACES, type StockPace } from "@/core/species/index";
 import type { Habit } from "@/core/wood/index";
 import { potSizeL } from "@/core/vessel/index";
 import { readNumber } from "@/words/format";
@@ -37,6 +37,7 @@ interface TreeDetails {
   name: string;
   kindText: string;
   habit: Habit | "unknown" | null;
+  looks: Looks | null;
   cultivar: string;
   purpose: Purpose;
   finalVolumeL: number | null;
@@ -106,7 +107,7 @@ function Describe({ tree, others }: Omit<Props, "places">) {
   const readDate = useRoughDate();
   const [tag, setTag] = useState(tree.tag);
   const [lost, setLost] = useState(tree.tagLost);
-  const kind = useKind(tree.kindText, tree.habit ?? "unknown");
+  const kind = useKind(tree.kindText, tree.habit ?? "unknown", tree.looks);
   const [cultivar, setCultivar] = useState(tree.cultivar);
   const [purpose, setPurpose] = useState(tree.purpose);
   const [finalL, setFinalL] = useState(goalText(tree.finalVolumeL));
@@ -127,6 +128,7 @@ function Describe({ tree, others }: Omit<Props, "places">) {
     // What stands there unchanged is the same kind, however many bear that name.
     if (kind.text.trim() !== tree.kindText || (tree.habit !== null && kind.habit !== tree.habit))
       Object.assign(changes, kind.fields);
+    else if (JSON.stringify(kind.fields.looks) !== JSON.stringify(tree.looks)) changes.looks = kind.fields.looks;
     if (cultivar.trim() !== tree.cultivar) changes.cultivar = cultivar.trim() || null;
     if (purpose !== tree.purpose) changes.purpose = purpose;
     const goal = finalL.trim() === "" ? null : potSizeL(finalL);

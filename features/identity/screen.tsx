@@ -20,6 +20,7 @@ export async function TreeDetailsScreen({ collectionId, treeId }: { collectionId
         name: profile.name,
         kindText: tree.typedName ?? profile.name,
         habit: tree.habit,
+        looks: tree.looks ?? null,
         cultivar: tree.cultivar ?? "",
         purpose: tree.purpose,
         finalVolumeL: tree.finalVolumeL,

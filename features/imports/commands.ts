@@ -40,6 +40,7 @@ export const importTrees = command("import-trees", {
           ...line,
           treeId: mothers.get(line.tag.toLocaleLowerCase()) ?? randomUUID(),
           arrivedOn: context.today,
+          looks: null,
           feel: null,
           placeId: null,
           motherId,

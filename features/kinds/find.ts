@@ -79,8 +79,9 @@ const MOST_UNLIKE = 1.45;
 /**
  * Kinds that somebody may mean, the nearest first: by common or scientific name, in part, with letters wrong. Only an exact name is
  * told as such; a species that is not in the library brings its genus.
+ * @param mostUnlike how unlike a name may be, 0 for the same words; about .5 for a letter or two
  */
-export function findKinds(text: string): FoundKind[] {
+export function findKinds(text: string, mostUnlike = MOST_UNLIKE): FoundKind[] {
   const exact = kindNamed(text);
   const genus = genusNamed(text);
   const asked = tellingWords(text);
@@ -106,7 +107,7 @@ export function findKinds(text: string): FoundKind[] {
     return { id, apart: apart + (kind.rank === "genus" ? 0.01 : 0) };
   });
   weighed.sort((a, b) => a.apart - b.apart);
-  const order = [exact, genus, ...weighed.filter((w) => w.apart <= MOST_UNLIKE).map((w) => w.id)];
+  const order = [exact, genus, ...weighed.filter((w) => w.apart <= mostUnlike).map((w) => w.id)];
   const ids = [...new Set(order)].filter((id) => id !== null).slice(0, MOST_FOUND);
   return ids.map((id) => foundKind(id, id === exact));
 }

@@ -125,7 +125,8 @@ export function KindPage(props: Props) {
             <ul className="list-disc pl-5 text-sm">
               {stocks.map((s) => (
                 <li key={s.name}>
-                  on {s.name}: {s.words.map(([f, words]) => `${FIELD_WORDS[f].name.toLowerCase()}: ${words}`).join("; ")}
+                  on {s.name}:{" "}
+                  {s.words.map(([f, words]) => `${FIELD_WORDS[f].name.toLowerCase()}: ${words}`).join("; ")}
                 </li>
               ))}
             </ul>

@@ -92,3 +92,33 @@ test("health, ground, sets and prunings are recorded on their day, and refused b
   );
   await yard.ok("record-pruning", { treeId, on: yard.today, how: "hard", crownShare: 0.3, purpose: "size" });
 });
+
+test("a reason is kept beside the value it was said with, goes with it, and a field said anew has the new one or none", async () => {
+  const { yard, ids } = await yardWith("FG-1");
+  const last = async () => {
+    const { loaded } = await yard.view();
+    const said = loaded.indexed.records.events.filter((e) => e.payload.kind === "kind-said");
+    return said.sort((a, b) => a.seq - b.seq).at(-1)!.payload;
+  };
+  await yard.ok(
+    "say-kind",
+    say({ treeId: ids[0], values: { crownC: -9 }, reasons: { crownC: "lost its tips at -10" } }),
+  );
+  await yard.ok(
+    "say-kind",
+    say({ treeId: ids[0], values: { rootShare: 0.2 }, reasons: { rootShare: "washed twice" } }),
+  );
+  expect(await last()).toMatchObject({
+    values: { crownC: -9, rootShare: 0.2 },
+    reasons: { crownC: "lost its tips at -10", rootShare: "washed twice" },
+  });
+  await yard.ok("say-kind", say({ treeId: ids[0], values: { crownC: -8 } }));
+  expect(await last()).toMatchObject({ reasons: { rootShare: "washed twice" } });
+  await yard.ok("say-kind", say({ treeId: ids[0], back: ["rootShare"] }));
+  expect(await last()).toEqual({ kind: "kind-said", kindId: "fig", cultivar: null, values: { crownC: -8 } });
+  const refused = await yard.send(
+    "say-kind",
+    say({ treeId: ids[0], values: { crownC: -8 }, reasons: { crownC: " " } }),
+  );
+  expect(refused).toMatchObject({ ok: false, faults: [{ path: "reasons.crownC" }] });
+});

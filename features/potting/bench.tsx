@@ -6,7 +6,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import type { Hazard, KindValues } from "@/core/species/index";
-import { mixRemarks } from "@/core/suits/index";
+import { mixRemarks, potAsked } from "@/core/suits/index";
 import { parseIso, toDay } from "@/core/dates/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
@@ -227,7 +227,7 @@ export function PottingBench({
               state={state}
               fits={fits}
               currentLot={currentLot}
-              potNote={tree.values.potNote}
+              potNote={potAsked(tree.values)}
               chosen={lotId}
               onChoose={setLotId}
               fault={fault("potLotId")}

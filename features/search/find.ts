@@ -1,13 +1,15 @@
 import "server-only";
 import type { FoundTree } from "@/contract/queries";
 import { toDay } from "@/core/dates/index";
-import { kindById, nameOf } from "@/core/species/index";
+import { genusOf, kindById, KINDS, nameOf } from "@/core/species/index";
 import { plantsAt } from "@/core/records/index";
 import { type LoadedRecords, viewRecords } from "../collection/load";
+import { findKinds } from "../kinds/find";
 
 /** A tree's words, folded for comparing: `tag` weighs most, then `head`. */
 interface Entry {
   found: FoundTree;
+  kindId: string | null;
   tag: string;
   head: string;
   /** Words that are about it rather than its name. */
@@ -15,7 +17,7 @@ interface Entry {
   notes: { folded: string; text: string }[];
 }
 
-/** Letters without accents or case. */
+/** Letters without accents or case; marks stay, for tags and for where a note is cut. */
 export function fold(text: string): string {
   return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
 }
@@ -45,6 +47,7 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
         note: null,
         gone: plantsAt(loaded.indexed, tree.id, toDay(today)) === 0,
       },
+      kindId: tree.kindId,
       tag: fold(tree.tag),
       head: fold(words.filter(Boolean).join(" ")),
       side: fold([place, tree.rootstock, tree.motherName].filter(Boolean).join(" ")),
@@ -61,14 +64,17 @@ function indexOf(loaded: LoadedRecords, today: string): Entry[] {
   return index;
 }
 
-/** Trees in which every word is found: by tag first, then by name and place, then in notes; those that left come last. */
+/**
+ * Trees in which every word is found: by tag first, then by name and place, then in notes; where none
+ * is, trees of the kinds that may be meant. Those that left come last.
+ */
 export function findTrees(loaded: LoadedRecords, today: string, query: string): FoundTree[] {
   const words = fold(query).split(/\s+/).filter(Boolean);
   if (words.length === 0) return [];
   const starts = words.map((word) => new RegExp(`(^|[^\\p{L}\\p{N}])${escape(word)}`, "u"));
   const scored: { found: FoundTree; score: number }[] = [];
   for (const entry of indexOf(loaded, today)) {
-    let score = entry.found.gone ? 50 : 0;
+    let score = entry.found.gone ? GONE : 0;
     let note: string | null = null;
     const all = words.every((word, i) => {
       if (entry.tag === word) return true;
@@ -86,10 +92,32 @@ export function findTrees(loaded: LoadedRecords, today: string, query: string): 
     });
     if (all) scored.push({ found: { ...entry.found, note }, score });
   }
+  // Nothing bears these words: then what kind may be meant by them.
+  const kinds = scored.length > 0 ? new Map<string, number>() : kindsMeant(query);
+  for (const entry of kinds.size === 0 ? [] : indexOf(loaded, today)) {
+    const rank = entry.kindId === null ? undefined : kinds.get(entry.kindId);
+    if (rank !== undefined) scored.push({ found: entry.found, score: rank + (entry.found.gone ? GONE : 0) });
+  }
   return scored
     .sort((a, b) => a.score - b.score || a.found.tag.localeCompare(b.found.tag, undefined, { numeric: true }))
     .slice(0, MOST_FOUND)
     .map((s) => s.found);
+}
+
+/** Trees that left come after all that are there. */
+const GONE = 100;
+/** A letter or two may be wrong in the name of a kind. */
+const NEARLY_THE_NAME = 0.5;
+
+/** Kinds that the question may name by any name or with letters wrong, by their rank; a genus stands for all its kinds. */
+function kindsMeant(query: string): Map<string, number> {
+  const ranks = new Map<string, number>();
+  findKinds(query.slice(0, MOST_ASKED), NEARLY_THE_NAME).forEach(({ id, rank, scientific }, at) => {
+    const ids =
+      rank === "genus" ? [id, ...KINDS.filter((kind) => genusOf(kind) === scientific).map((k) => k.id)] : [id];
+    for (const one of ids) if (!ranks.has(one)) ranks.set(one, at);
+  });
+  return ranks;
 }
 
 const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");

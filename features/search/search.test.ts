@@ -55,6 +55,14 @@ test("every word must be found; what is found in a note is shown where it stands
   expect(await tags("ap.1 (")).toEqual([]);
 });
 
+test("a kind is found by its other names, one of many, its genus and with a letter wrong; trees of that name stand before", async () => {
+  expect(await tags("appel")).toEqual(["AP-1", "AP-2", "AP-10", "AP-3"]);
+  expect(await tags("fig trees")).toEqual(["FG-1"]);
+  expect(await tags("Ficus carcia")).toEqual(["FG-1"]);
+  expect(await tags("Malus sylvestris")).toEqual(["AP-1", "AP-2", "AP-10", "AP-3"]);
+  expect(await tags("lemmon")).toEqual([]);
+});
+
 test("its own name weighs more than where it came from; those that left come last and are marked", async () => {
   const found = await find("apple");
   expect(found.map((f) => f.tag)).toEqual(["AP-1", "AP-2", "AP-10", "FG-1", "AP-3"]);

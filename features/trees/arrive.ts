@@ -87,7 +87,8 @@ export function arrive(
     );
   }
   const { rootstock, stockPace, motherId, motherName, method, raisedOn } = v;
-  const described = Object.entries({ rootstock, stockPace, motherId, motherName, method, raisedOn }).filter(
+  const { looks } = v;
+  const described = Object.entries({ looks, rootstock, stockPace, motherId, motherName, method, raisedOn }).filter(
     ([, value]) => value !== null && value !== "",
   );
   if (described.length > 0)

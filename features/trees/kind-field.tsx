@@ -2,8 +2,10 @@
 
 import { useId } from "react";
 import { HABITS } from "@/core/wood/index";
-import { Field } from "@/ui/fields";
-import { foundKindWords } from "@/words/species";
+import { GROUPS, LAST_SHOOTS } from "@/core/species/index";
+import { useAsOf } from "@/features/kernel/as-of";
+import { Field, SelectField } from "@/ui/fields";
+import { foundKindWords, GROUP_WORDS, LAST_SHOOTS_WORDS } from "@/words/species";
 import { HABIT_WORDS } from "@/words/terms";
 import type { KindDraft } from "./use-kind";
 
@@ -79,6 +81,43 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
           </div>
         </fieldset>
       )}
+      {(unlisted || kind.chosen?.rank === "genus") && (
+        <LooksFields kind={kind} whole={unlisted && kind.habit === "unknown"} />
+      )}
     </>
+  );
+}
+
+/** What anybody can see of a plant nobody can name: leaf, group, and how long last year's shoots were, which says its pace. */
+function LooksFields({ kind, whole }: { kind: KindDraft; whole: boolean }) {
+  const { units } = useAsOf();
+  const { looks, setLooks } = kind;
+  const NOT_SEEN = ["", "not sure"] as const;
+  return (
+    <div className="grid gap-3 sm:col-span-2 sm:grid-cols-3" role="group" aria-label="What you see of it">
+      {whole && (
+        <>
+          <SelectField
+            label="Its leaves"
+            value={looks.leaf ?? ""}
+            onChange={(leaf) => setLooks({ ...looks, leaf: leaf === "" ? null : leaf })}
+            options={[NOT_SEEN, ["deciduous", "fall in winter"], ["evergreen", "stay all year"]] as const}
+          />
+          <SelectField
+            label="What it is like"
+            value={looks.group ?? ""}
+            onChange={(group) => setLooks({ ...looks, group: group === "" ? null : group })}
+            options={[NOT_SEEN, ...GROUPS.map((g) => [g, GROUP_WORDS[g]] as const)]}
+          />
+        </>
+      )}
+      <SelectField
+        label="Last year’s shoots"
+        value={looks.lastShoots ?? ""}
+        onChange={(lastShoots) => setLooks({ ...looks, lastShoots: lastShoots === "" ? null : lastShoots })}
+        options={[NOT_SEEN, ...LAST_SHOOTS.map((l) => [l, LAST_SHOOTS_WORDS[l](units)] as const)]}
+        hint="roots grow at the pace of shoots"
+      />
+    </div>
   );
 }

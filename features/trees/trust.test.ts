@@ -60,6 +60,28 @@ test("a name of the library typed in words is its kind; a species of a known gen
   });
 });
 
+test("what is seen of an unnamed plant says how it grows; a word later narrows it on, and a listed kind needs none", async () => {
+  const looks = { leaf: "evergreen", group: "conifer", lastShoots: "short" };
+  const id = await yard.tree("N-6", { ...unlisted("Grandmother’s tree"), habit: "unknown", looks });
+  expect((await facts(id)).profile).toMatchObject({
+    name: "Grandmother’s tree",
+    habits: ["conifer-like"],
+    values: { group: "conifer", vigour: ["slow", "slow"] },
+    basis: "guess",
+  });
+  await yard.ok("describe-tree", { treeId: id, changes: { looks: { ...looks, lastShoots: "long" } } });
+  expect((await facts(id)).profile.values.vigour).toEqual(["vigorous", "vigorous"]);
+  await yard.ok("describe-tree", { treeId: id, changes: { kindId: "fig", typedName: null, habit: null } });
+  expect((await facts(id)).profile).toMatchObject({ name: "Fig", basis: "typical" });
+  expect(
+    await yard.fault(
+      "describe-tree",
+      { treeId: id, changes: { looks: { ...looks, leaf: "blue" } } },
+      "changes.looks.leaf",
+    ),
+  ).toBe("not-a-choice");
+});
+
 test("a tree whose pot nobody described is offered pots by a guess, and can be potted", async () => {
   const treeId = await yard.tree("G-1", { pot: null });
   const { roots, fits } = await offers(treeId);

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from "react";
 import type { FoundKind } from "@/contract/queries";
+import type { Looks } from "@/core/species/index";
 import type { Habit } from "@/core/wood/index";
 import { ask } from "@/features/kernel/ask";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -29,11 +30,27 @@ export function useFoundKinds(text: string): FoundKind[] {
   return answer.query === query ? answer.found : [];
 }
 
+export const NOTHING_SEEN: Looks = { leaf: null, group: null, lastShoots: null };
+
+/** What is seen counts where the kind does not say it: all of it of one nobody can place, the shoots of one known by its genus. */
+function looksFor(chosen: FoundKind | null, habit: Habit | "unknown", looks: Looks): Looks | null {
+  const kept: Looks | null =
+    chosen === null
+      ? habit === "unknown"
+        ? looks
+        : { ...NOTHING_SEEN, lastShoots: looks.lastShoots }
+      : chosen.rank === "genus"
+        ? { ...NOTHING_SEEN, lastShoots: looks.lastShoots }
+        : null;
+  return kept && Object.values(kept).some((v) => v !== null) ? kept : null;
+}
+
 /** What a form knows of a kind: the words, the kind they mean or that was picked, and how it grows where it is none. */
-export function useKind(initial = "", initialHabit: Habit | "unknown" = "unknown") {
+export function useKind(initial = "", initialHabit: Habit | "unknown" = "unknown", initialLooks: Looks | null = null) {
   const [text, setText] = useState(initial);
   const [picked, setPicked] = useState<FoundKind | null>(null);
   const [habit, setHabit] = useState<Habit | "unknown">(initialHabit);
+  const [looks, setLooks] = useState<Looks>(initialLooks ?? NOTHING_SEEN);
   const found = useFoundKinds(picked ? "" : text);
   const chosen = picked ?? found.find((kind) => kind.exact) ?? null;
   return {
@@ -42,6 +59,8 @@ export function useKind(initial = "", initialHabit: Habit | "unknown" = "unknown
     chosen,
     habit,
     setHabit,
+    looks,
+    setLooks,
     type: (typed: string) => {
       setText(typed);
       setPicked(null);
@@ -56,6 +75,7 @@ export function useKind(initial = "", initialHabit: Habit | "unknown" = "unknown
       kindId: chosen?.id ?? null,
       typedName: chosen === null || (chosen.rank === "genus" && !chosen.exact) ? text.trim() : null,
       habit: chosen ? null : habit,
+      looks: looksFor(chosen, habit, looks),
     },
   };
 }
