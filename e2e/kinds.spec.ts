@@ -22,6 +22,8 @@ test("a misspelt name offers its kind, a species that is not listed goes by its 
   await page.getByLabel("Kind").fill("Quercus phellos");
   await offers.getByRole("button", { name: /Another Quercus/ }).click();
   await expect(page.getByText("Quercus, known by its genus · leafy ornamental, deciduous")).toBeVisible();
+  // Of a genus the shoots of this plant say its pace.
+  await page.getByLabel("Last year’s shoots").selectOption("short");
   await page.getByLabel("Tag").fill("QP-1");
   await page.getByLabel("Outside width at the rim").fill("22 cm");
   await page.getByLabel("Outside height").fill("20 cm");
@@ -43,4 +45,24 @@ test("a misspelt name offers its kind, a species that is not listed goes by its 
   await expect(kinds.getByRole("link", { name: /^Medlar/ })).toHaveCount(0);
   await expect(kinds.getByRole("link", { name: /Rowan/ })).toBeVisible();
   await expectNoSeriousFindings(page);
+});
+
+test("a plant nobody can name goes by what is seen of it", async ({ page, request }) => {
+  const w = await world(request);
+  await visit(page, w.url("add"));
+  await page.getByLabel("Kind").fill("Grandmother’s tree");
+  const seen = page.getByRole("group", { name: "What you see of it" });
+  await seen.getByLabel("Its leaves").selectOption("evergreen");
+  await seen.getByLabel("What it is like").selectOption("conifer");
+  await seen.getByLabel("Last year’s shoots").selectOption("short");
+  await expectNoSeriousFindings(page);
+  await page.getByLabel("Tag").fill("GT-1");
+  await page.getByLabel("Outside width at the rim").fill("22 cm");
+  await page.getByLabel("Outside height").fill("20 cm");
+  await page.getByRole("button", { name: "Add this tree" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Grandmother’s tree");
+  const id = /tree\/([0-9a-f-]{36})/.exec(page.url())![1];
+  await visit(page, w.url(`tree/${id}/edit`));
+  await expect(page.getByLabel("Its leaves")).toHaveValue("evergreen");
+  await expect(page.getByLabel("Last year’s shoots")).toHaveValue("short");
 });

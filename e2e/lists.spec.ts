@@ -34,7 +34,14 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await expect(preview).toContainText(/Line 6, Repotted “when we moved”: This cannot be read as a day/);
   await expect(preview).toContainText(/Line 7, tag “A1”: This tag stands in line 2 already/);
   await expect(page.getByTestId("import-notes")).toContainText("Not read: “Colour”");
-  await expect(page.getByTestId("import-notes")).toContainText("Not in the library");
+  // A name the library does not have is proposed what may be meant; the keeper decides, and may take it back.
+  const names = page.getByTestId("unlisted-names");
+  await expect(names).toContainText("One name the library does not have");
+  const plum = names.getByLabel("Moon plum (1 line)");
+  await plum.selectOption({ label: "Plum: Prunus domestica · stone fruit, deciduous" });
+  await expect(names.getByLabel("Moon plum (1 line)")).toHaveValue("plum");
+  await names.getByLabel("Moon plum (1 line)").selectOption("");
+  await expect(names.getByLabel("Moon plum (1 line)")).toHaveValue("");
   await expect(preview.getByLabel("What column Colour means")).toHaveValue("");
   await expect(preview.getByLabel("What column Where means")).toHaveValue("place");
   await expectNoSeriousFindings(page);
