@@ -80,8 +80,8 @@ export function AheadView(props: Props) {
           <p>No tree is on record yet.</p>
         ) : endangered.length === 0 ? (
           <p data-testid="at-risk">
-            No night is likely to harm the wood, the shoots or the flowers of any tree where it stands: below one part in ten
-            everywhere. Roots in pots are another matter: their winter comes with the Shelter.
+            No night is likely to harm the wood, the shoots or the flowers of any tree where it stands: below one part
+            in ten everywhere. Roots in pots are another matter: their winter comes with the Shelter.
           </p>
         ) : (
           <ScrollBox label="Trees at risk by night">

@@ -21,7 +21,7 @@ import { pool } from "@/server/pool";
 import { BadBody } from "@/server/requests";
 import { type LoadedRecords, loadRecords } from "../collection/load";
 import type { RunCommand } from "@/features/kernel/run";
-import { findKinds, foundKind } from "../kinds/find";
+import { findKinds, foundKind } from "../search/kinds";
 import { checkPottingLines, checkTreeLines } from "./check";
 
 export interface ImportPreview {

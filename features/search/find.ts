@@ -4,7 +4,7 @@ import { toDay } from "@/core/dates/index";
 import { genusOf, kindById, KINDS, nameOf } from "@/core/species/index";
 import { plantsAt } from "@/core/records/index";
 import { type LoadedRecords, viewRecords } from "../collection/load";
-import { findKinds } from "../kinds/find";
+import { findKinds } from "./kinds";
 
 /** A tree's words, folded for comparing: `tag` weighs most, then `head`. */
 interface Entry {

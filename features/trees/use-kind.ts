@@ -30,7 +30,7 @@ export function useFoundKinds(text: string): FoundKind[] {
   return answer.query === query ? answer.found : [];
 }
 
-export const NOTHING_SEEN: Looks = { leaf: null, group: null, lastShoots: null };
+const NOTHING_SEEN: Looks = { leaf: null, group: null, lastShoots: null };
 
 /** What is seen counts where the kind does not say it: all of it of one nobody can place, the shoots of one known by its genus. */
 function looksFor(chosen: FoundKind | null, habit: Habit | "unknown", looks: Looks): Looks | null {

@@ -1,6 +1,6 @@
 import { FIFTY } from "@/core/species/fifty";
 import { genusOf, kindById, profileOf } from "@/core/species/index";
-import { findKinds } from "./find";
+import { findKinds } from "./kinds";
 
 const ids = (text: string) => findKinds(text).map((kind) => kind.id);
 const exact = (text: string) => findKinds(text).find((kind) => kind.exact)?.id ?? null;
