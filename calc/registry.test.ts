@@ -1,4 +1,6 @@
-import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
+import { normalsFromAnswers } from "@/core/atlas/index";
+import { generateWeather, type Normals } from "@/core/climate/index";
+import { mirroredNormals } from "@/test-support/sites";
 import { toIso } from "@/core/dates/index";
 import { calculate, calculateAny, CALCULATIONS, listCalculations, schemaOf } from "./registry";
 
@@ -85,22 +87,22 @@ test("a shave's share follows from its depth; a measured share wins", () => {
 });
 
 describe("window.find", () => {
-  const weatherOf = (latitudeDeg: number, lastSpringFrost: string, firstAutumnFrost: string) => {
-    const normals = normalsFromAnswers({
-      latitudeDeg,
-      longitudeDeg: 0,
-      elevationM: 0,
-      coldestNightC: -12,
-      lastSpringFrost,
-      firstAutumnFrost,
-    });
+  const normals = normalsFromAnswers({
+    latitudeDeg: 48,
+    longitudeDeg: 8,
+    elevationM: 300,
+    coldestNightC: -12,
+    lastSpringFrost: "04-25",
+    firstAutumnFrost: "10-20",
+  });
+  const weatherOf = (latitudeDeg: number, normals: Normals) => {
     const w = generateWeather(latitudeDeg, normals, 12, 3);
     return Array.from(w.tminC, (tmin, i) => [toIso(w.startDay + i), tmin, w.tmaxC[i]] as const);
   };
   const north = {
     latitudeDeg: 48,
     habit: "apple-like",
-    weather: weatherOf(48, "04-25", "10-20"),
+    weather: weatherOf(48, normals),
     from: "2026-01-01",
     to: "2026-12-31",
     operations: ["up-pot", "slip-up"],
@@ -125,7 +127,7 @@ describe("window.find", () => {
     const south = {
       ...north,
       latitudeDeg: -48,
-      weather: weatherOf(-48, "10-24", "04-20"),
+      weather: weatherOf(-48, mirroredNormals(normals)),
       from: "2026-07-01",
       to: "2027-06-30",
       operations: ["up-pot"],

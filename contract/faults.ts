@@ -30,6 +30,7 @@ interface OwnFaults {
   "one-without-the-other": undefined;
   "frost-without-cold": undefined;
   "cold-without-frost": undefined;
+  "hot-below-cold": undefined;
   "tree-gone": undefined;
   "tag-needed": undefined;
   "tag-taken": { tag: string };

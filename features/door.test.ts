@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { z } from "zod";
 import { COMMAND_NAMES, contractOf } from "@/contract/index";
-import { subjectsOf } from "@/core/event/index";
+import { PAYLOAD_VERSION, subjectsOf } from "@/core/event/index";
 import { insertEntry, insertEvents } from "@/data/log";
 import { bumpRevision } from "@/data/collections";
 import { type Db, many, run, tx } from "@/data/db";
@@ -282,7 +282,7 @@ test("one odd row never closes a collection: it is kept, named in the tree's his
       note: "ODD-1: roots",
       result: null,
     });
-    await odd(db, 0, '{"kind":"roots-read","fillGrade":4,"circlingGrade":4,"wholeness":1}', 2);
+    await odd(db, 0, '{"kind":"roots-read","fillGrade":4,"circlingGrade":4,"wholeness":1}', PAYLOAD_VERSION + 1);
     await odd(db, 1, '{"kind":"roots-read","fillGrade":"full"}', 1);
     await bumpRevision(db, scope, false);
   });
@@ -310,10 +310,8 @@ test("one odd row never closes a collection: it is kept, named in the tree's his
 describe("connections", () => {
   test("a transaction that asks a pool for a second connection is told at once instead of waiting for itself", async () => {
     for (const other of [pool, writers]) {
-      const began = performance.now();
       await expect(tx(writers(), () => many(other(), "SELECT 1"))).rejects.toThrow(/second connection/);
       await expect(tx(writers(), () => tx(other(), () => Promise.resolve(1)))).rejects.toThrow(/second connection/);
-      expect(performance.now() - began).toBeLessThan(2000);
     }
   });
 

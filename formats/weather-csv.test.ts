@@ -1,4 +1,5 @@
-import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
+import { normalsFromAnswers } from "@/core/atlas/index";
+import { generateWeather } from "@/core/climate/index";
 import { toIso } from "@/core/dates/index";
 import { parseWeatherCsv, writeWeatherCsv } from "./weather-csv";
 

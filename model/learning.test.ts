@@ -1,5 +1,6 @@
+import { normalsFromAnswers } from "@/core/atlas/index";
 import { aLot, anEvent, aTree } from "@/test-support/records";
-import { buildSite, normalsFromAnswers } from "@/core/climate/index";
+import { buildSite } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload } from "@/core/event/index";
 import { profileOf } from "@/core/species/index";

@@ -1,6 +1,7 @@
+import { normalsFromAnswers } from "@/core/atlas/index";
 import { HILL } from "@/test-support/sites";
 import { aLot, anEvent, aTree } from "@/test-support/records";
-import { buildSite, generateWeather, normalsFromAnswers } from "@/core/climate/index";
+import { buildSite, generateWeather } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { crownToMatch } from "@/core/judgement/index";

@@ -1,5 +1,6 @@
+import { normalsFromAnswers } from "@/core/atlas/index";
 import fc from "fast-check";
-import { generateWeather, normalsFromAnswers } from "@/core/climate/index";
+import { generateWeather } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { type CollectionRecords, storeAt, type TreeRecord } from "@/core/records/index";

@@ -11,7 +11,7 @@ export const continental = siteOf({
   longitudeDeg: 8,
   elevationM: 450,
   coldestNightC: -14,
-  lastSpringFrost: "04-28",
+  lastSpringFrost: "04-20",
   firstAutumnFrost: "10-18",
 });
 export const warm = siteOf({

@@ -1,4 +1,5 @@
-import { buildSite, normalsFromAnswers, type Site, type SiteAnswers, type SiteInput } from "@/core/climate/index";
+import { normalsFromAnswers } from "@/core/atlas/index";
+import { buildSite, type Normals, type Site, type SiteAnswers, type SiteInput } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 
 /** Sites whose accepted practice is known: a mild coast, a valley inland, a mild coast in the south. */
@@ -48,7 +49,7 @@ interface More {
 export function siteInputOf(answers: SiteAnswers, more: More = {}): SiteInput {
   return {
     latitudeDeg: answers.latitudeDeg,
-    normals: normalsFromAnswers(answers),
+    normals: normalsFromAnswers(answers, more.seed ?? 7),
     record: null,
     today: toDay(more.today ?? "2026-05-15"),
     seed: more.seed ?? 7,
@@ -57,3 +58,10 @@ export function siteInputOf(answers: SiteAnswers, more: More = {}): SiteInput {
 }
 
 export const siteOf = (answers: SiteAnswers, more: More = {}): Site => buildSite(siteInputOf(answers, more));
+
+/** The same climate on the other half of the globe: every month six months on. */
+export function mirroredNormals(normals: Normals): Normals {
+  return Object.fromEntries(
+    Object.entries(normals).map(([name, months]) => [name, [...months.slice(6), ...months.slice(0, 6)]]),
+  ) as unknown as Normals;
+}

@@ -1,4 +1,5 @@
-import { buildSite, normalsFromAnswers, type SiteAnswers } from "@/core/climate/index";
+import { normalsFromAnswers } from "@/core/atlas/index";
+import { buildSite, type SiteAnswers } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import { continental } from "@/test-support/season";
 import { frostWords, slotWord, sourceWords } from "./climate";

@@ -68,6 +68,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "one-without-the-other": () => "Give both frost days, or tick that it never freezes.",
   "frost-without-cold": () => "You gave frost days, so the coldest night must be 0 °C or below.",
   "cold-without-frost": () => "With a coldest night below 0 °C there are frosts: give their usual days.",
+  "hot-below-cold": () => "A hot afternoon is far warmer than the coldest night: one of the two is not right.",
   "tree-gone": () => "This tree is not in the collection any more. Go back to the Yard.",
   "tag-needed": () => "Every tree needs a tag: a number or a short name on its label.",
   "tag-taken": (f) =>

@@ -1,2 +1,3 @@
 export * from "./places";
 export * from "./prior";
+export * from "./from-answers";

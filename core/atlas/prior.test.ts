@@ -13,7 +13,7 @@ interface Golden {
 }
 
 test("places of the world with all rows within 50 km left out: median error at most 1.2 K, nine of ten within 3.5", () => {
-  const { places } = JSON.parse(readFileSync("core/golden/places.json", "utf8")) as { places: Golden[] };
+  const { places } = JSON.parse(readFileSync("core/atlas/golden-places.json", "utf8")) as { places: Golden[] };
   const errors = places.flatMap((p) => {
     const prior = priorNormals(p.in, 50);
     return [

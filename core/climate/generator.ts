@@ -84,6 +84,13 @@ export function residualSource(seed: number): () => readonly [number, number, nu
 /** The calendar year generated weather pretends to start in: any year with real leap days after it will do. */
 export const GENERATED_FROM_YEAR = 2001;
 
+/** A night and its afternoon keep their least distance about the same middle. */
+export function heldApart(tminC: number, tmaxC: number): readonly [tminC: number, tmaxC: number] {
+  if (tmaxC - tminC >= LEAST_RANGE_C) return [tminC, tmaxC];
+  const middle = (tmaxC + tminC) / 2;
+  return [middle - LEAST_RANGE_C / 2, middle + LEAST_RANGE_C / 2];
+}
+
 /** So many generated calendar years in a row, from 1 January 2001 on. Same seed, same weather. */
 export function generateWeather(latitudeDeg: number, normals: Normals, years: number, seed: number): DailyRecord {
   const startDay: DayNumber = dayFromParts(GENERATED_FROM_YEAR, 1, 1)!;
@@ -116,10 +123,7 @@ export function generateWeather(latitudeDeg: number, normals: Normals, years: nu
     const [zMax, zMin, zSun] = residual();
     let tmax = curve.tmax[slot] + Math.max(0.3, curve.tmaxSd[slot]) * zMax;
     let tmin = curve.tmin[slot] + Math.max(0.3, curve.tminSd[slot]) * zMin;
-    if (tmax - tmin < LEAST_RANGE_C) {
-      const middle = (tmax + tmin) / 2;
-      [tmin, tmax] = [middle - LEAST_RANGE_C / 2, middle + LEAST_RANGE_C / 2];
-    }
+    [tmin, tmax] = heldApart(tmin, tmax);
     const p = clamp(curve.wet[slot], 0.01, 0.99);
     wet = wetDraw() < (wet ? p + WET_PERSISTENCE * (1 - p) : p * (1 - WET_PERSISTENCE));
     const usual =

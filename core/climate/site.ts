@@ -45,7 +45,7 @@ export interface SeasonSlice {
 
 export const SEASON_LEAD_DAYS = 61;
 export const SEASON_DAYS = SEASON_LEAD_DAYS + 365 + 150;
-const ENSEMBLE_YEARS = 32;
+export const ENSEMBLE_YEARS = 32;
 const ENSEMBLE_SEASONS = 30;
 /** Complete frost years from which a record speaks for itself. */
 const ENOUGH_FROST_YEARS = 10;

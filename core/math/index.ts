@@ -1,1 +1,2 @@
 export * from "./math";
+export * from "./nelder-mead";

@@ -1,6 +1,7 @@
+import { normalsFromAnswers } from "../atlas/index";
 import fc from "fast-check";
 import { PRACTISED, siteOf } from "@/test-support/sites";
-import { buildSite, normalsFromAnswers, SEASON_LEAD_DAYS, siteAfterMove } from "../climate/index";
+import { buildSite, SEASON_LEAD_DAYS, siteAfterMove } from "../climate/index";
 import { midwinterOf, toDay, toIso } from "../dates/index";
 import { PLACE_AIR, siteAtPlace } from "../place/index";
 import { KINDS, profileOf } from "../species/index";

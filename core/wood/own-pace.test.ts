@@ -1,5 +1,6 @@
+import { normalsFromAnswers } from "../atlas/index";
 import fc from "fast-check";
-import { buildSite, normalsFromAnswers, SEASON_LEAD_DAYS } from "../climate/index";
+import { buildSite, SEASON_LEAD_DAYS } from "../climate/index";
 import { toDay } from "../dates/index";
 import {
   checkLikelihood,

@@ -1,5 +1,7 @@
+import { normalsFromAnswers } from "../atlas/index";
 import fc from "fast-check";
-import { buildSite, normalsFromAnswers, SEASON_LEAD_DAYS } from "../climate/index";
+import { mirroredNormals } from "@/test-support/sites";
+import { buildSite, type Normals, SEASON_LEAD_DAYS } from "../climate/index";
 import { toDay } from "../dates/index";
 import {
   damageShare,
@@ -23,17 +25,17 @@ const north = {
   lastSpringFrost: "05-01",
   firstAutumnFrost: "10-12",
 };
-const south = { ...north, latitudeDeg: -48.3, lastSpringFrost: "10-31", firstAutumnFrost: "04-12" };
-const siteOf = (answers: typeof north) =>
+const siteOf = (latitudeDeg: number, normals: Normals) =>
   buildSite({
-    latitudeDeg: answers.latitudeDeg,
-    normals: normalsFromAnswers(answers),
+    latitudeDeg,
+    normals,
     record: null,
     today: toDay("2026-05-15"),
     seed: 7,
     historyFrom: toDay("2022-01-01"),
   });
-const site = siteOf(north);
+const normals = normalsFromAnswers(north);
+const site = siteOf(north.latitudeDeg, normals);
 const { slices } = site.season(2026);
 
 describe.each(HABITS)("%s", (habit) => {
@@ -98,7 +100,7 @@ test("the late flush in closed form agrees with stepping it", () => {
 });
 
 test("mirrored hemispheres mirror: the same climate half a year apart gives the same wood half a year apart", () => {
-  const mirror = siteOf(south);
+  const mirror = siteOf(-north.latitudeDeg, mirroredNormals(normals));
   for (const habit of ["apple-like", "olive-bay-like"] as const) {
     const [n, s] = [
       woodSeries(site, HABIT_PARAMETERS[habit], 2024, 2024),

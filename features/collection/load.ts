@@ -1,3 +1,4 @@
+import { normalsFromAnswers } from "@/core/atlas/index";
 import "server-only";
 import { createHash } from "node:crypto";
 import {
@@ -6,7 +7,6 @@ import {
   lapseC,
   type MergedRecord,
   mergeSources,
-  normalsFromAnswers,
   normalsFromTable,
   type SiteInput,
   type SourceRecord,
@@ -228,7 +228,10 @@ function siteInput(
     latitudeDeg: collection.latitudeDeg,
     normals: climate.normals
       ? normalsFromTable(climate.normals, collection.elevationM)
-      : normalsFromAnswers(climate.frost ? answersWithFrost(collection.answers, climate.frost) : collection.answers),
+      : normalsFromAnswers(
+          climate.frost ? answersWithFrost(collection.answers, climate.frost) : collection.answers,
+          collection.seed,
+        ),
     normalsFrom: climate.normals ? "table" : "answers",
     knownFrost: climate.frost,
     today: toDay(today),
