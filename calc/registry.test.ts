@@ -167,3 +167,32 @@ test("`timber` and `timber-lined` are one wall", () => {
   expect(grow("timber")).toEqual(grow("timber-lined"));
   expect(grow("timber")).toEqual(grow(0.85 as unknown as string));
 });
+
+describe("site.normals", () => {
+  const desert = { latitudeDeg: 33.45, longitudeDeg: -112.07, elevationM: 340 };
+  test("from the place alone, and with answers that pull it", () => {
+    const bare = out("site.normals", desert) as unknown as {
+      tmaxC: number[];
+      basis: string;
+      nearest: { distanceKm: number }[];
+    };
+    expect([bare.basis, bare.tmaxC.length]).toEqual(["atlas", 12]);
+    expect(Math.abs(bare.tmaxC[6] - 41)).toBeLessThan(2);
+    const pulled = out("site.normals", { ...desert, answers: { hotAfternoonC: 50 } }) as unknown as typeof bare;
+    expect([pulled.basis, pulled.tmaxC[6] > bare.tmaxC[6]]).toEqual(["answers", true]);
+    const out50 = out("site.normals", { ...desert, leaveOutKm: 50 }) as unknown as typeof bare;
+    expect(out50.nearest[0].distanceKm).toBeGreaterThanOrEqual(50);
+  });
+  test("what cannot be true is told at its answer", () => {
+    expect(paths("site.normals", { ...desert, elevationM: 9000 })).toEqual(["elevationM"]);
+    expect(paths("site.normals", { ...desert, answers: { coldestNightC: 5, hotAfternoonC: 6 } })).toEqual([
+      "answers.hotAfternoonC",
+    ]);
+    expect(
+      paths("site.normals", {
+        ...desert,
+        answers: { lastSpringFrost: "02-10", firstAutumnFrost: "12-05", coldestNightC: 3 },
+      }),
+    ).toEqual(["answers.coldestNightC"]);
+  });
+});

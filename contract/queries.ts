@@ -55,11 +55,69 @@ export interface FoundKind {
   exact: boolean;
 }
 
+const numeric = z.coerce.number();
+const frostDay = z.string().regex(/^(\d{2}-\d{2}|never)$/);
+/** In an address everything is text: numbers are read, "never" stands for a year without frost. */
+const sitePreviewInput = z.object({
+  seed: numeric.int().min(0),
+  latitudeDeg: numeric.min(-90).max(90),
+  longitudeDeg: numeric.min(-180).max(180),
+  /** Left out: as high as the nearest place whose height is known. */
+  elevationM: numeric.min(-450).max(6000).optional(),
+  coldestNightC: numeric.min(-65).max(25).optional(),
+  lastSpringFrost: frostDay.optional(),
+  firstAutumnFrost: frostDay.optional(),
+  hotAfternoonC: numeric.min(-10).max(55).optional(),
+});
+
 export const QUERIES = {
   search: answering<{ found: FoundTree[] }>()(z.object({ q: z.string() })),
   kinds: answering<{ found: FoundKind[] }>()(z.object({ q: z.string().max(120) })),
   "arrival/season": answering<ArrivalContext>()(z.object({ kind: z.string(), on: z.string().optional() })),
 } as const;
+
+/** A town to begin a site from. */
+export interface FoundTown {
+  id: number;
+  name: string;
+  /** In words: the country, and its region where it has a name or a code. */
+  country: string;
+  region: string;
+  latitudeDeg: number;
+  longitudeDeg: number;
+  zone: string;
+  population: number;
+}
+
+/** Months of a site as they are guessed from where it is and pulled by answers, with what that makes of the year. */
+export interface SitePreview {
+  tminC: number[];
+  tmaxC: number[];
+  rainMm: number[];
+  /** Usual error of one of these temperatures where nothing was answered, K. */
+  errorC: number;
+  /** Height it was worked out for. */
+  elevationM: number;
+  nearest: { distanceKm: number; elevationM: number };
+  zone: string;
+  /** Of the generated years: coldest night, frost days (MM-DD; null where it hardly freezes), a usual hot afternoon. */
+  coldestNightC: number;
+  lastSpringFrost: string | null;
+  firstAutumnFrost: string | null;
+  hotAfternoonC: number;
+  /** What the answers moved, K. */
+  moved: { nightsC: number; winterC: number; springC: number; afternoonsC: number };
+}
+
+/** What is asked before there is a collection. */
+export const SITE_QUERIES = {
+  towns: answering<{ found: FoundTown[] }>()(z.object({ q: z.string().max(120) })),
+  site: answering<SitePreview>()(sitePreviewInput),
+} as const;
+
+export type SiteQueryName = keyof typeof SITE_QUERIES;
+export type SiteQueryInput<N extends SiteQueryName> = z.output<(typeof SITE_QUERIES)[N]["input"]>;
+export type SiteQueryAnswer<N extends SiteQueryName> = NonNullable<(typeof SITE_QUERIES)[N]["result"]>;
 
 export type QueryName = keyof typeof QUERIES;
 export type QueryInput<N extends QueryName> = z.output<(typeof QUERIES)[N]["input"]>;

@@ -1,7 +1,7 @@
 import { wrong } from "./faults";
 import { z } from "zod";
 import { currencySchema } from "./currency";
-import { answerFaults, answersSchema } from "@/core/climate/index";
+import { answerFaults, answersSchema, normalsSaidSchema } from "@/core/climate/index";
 import { contract } from "./contract";
 
 const unitsSchema = z.enum(["metric", "us"]);
@@ -27,6 +27,8 @@ export const createCollection = contract(
     }),
     units: unitsSchema.default("metric"),
     currency: currencySchema.default("EUR"),
+    /** Months that were typed over. */
+    normals: normalsSaidSchema.nullable().default(null),
   }),
   z.object({ collectionId: z.uuid() }),
 );

@@ -78,6 +78,7 @@ export const APP_GRANTS: Record<string, string> = {
   forecast_run: "SELECT, INSERT, DELETE",
   job: "SELECT, INSERT, UPDATE, DELETE",
   migration: "SELECT",
+  town: "SELECT",
   // A shared lock on its one row needs a right to change; nothing is ever written there.
   write_hold: "SELECT, UPDATE",
 };

@@ -43,7 +43,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
   await expect(page.getByTestId("due")).not.toBeEmpty();
   await page.getByText("Due", { exact: true }).click();
   await expect(page.getByText(/Due is the first of two: roots fill 85 %/)).toBeVisible();
-  await expect(page.getByText("guess from four answers").first()).toBeVisible();
+  await expect(page.getByText("guess from place and answers").first()).toBeVisible();
   // The three minutes a grower is promised, of which the machine may take only a part.
   expect(Date.now() - from).toBeLessThan(180_000);
 
@@ -59,7 +59,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
 
   await page.getByRole("link", { name: "Almanac" }).click();
   await expect(page.getByText("guess", { exact: true })).toBeVisible();
-  await expect(page.getByRole("link", { name: "weather guessed from four answers" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "weather guessed from place and answers" })).toBeVisible();
   await expectNoSeriousFindings(page);
   await page.getByRole("link", { name: "Read in a record" }).click();
   const csv = writeWeatherCsv(generatedRecord(47.4, TRAMHALLE_NORMALS, TODAY, 12, 11)).split("\n");
@@ -75,7 +75,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
   await page.getByRole("button", { name: /^Read in 4,/ }).click();
   await expect(page.getByText(/complete frost years of your own record/)).toBeVisible();
   await expect(page.getByTestId("moved")).toContainText("Usual last frost in spring");
-  await expect(page.getByRole("link", { name: "weather guessed from four answers" })).toHaveCount(0);
+  await expect(page.getByRole("link", { name: "weather guessed from place and answers" })).toHaveCount(0);
   await expect(page.getByText("yard-station.csv", { exact: false }).first()).toBeVisible();
   await expectNoSeriousFindings(page);
   expect(errors).toEqual([]);

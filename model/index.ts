@@ -38,3 +38,4 @@ export {
   NOTICED_DAYS,
   type TreeDates,
 } from "./moves";
+export { previewSite } from "./site-preview";

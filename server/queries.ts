@@ -1,7 +1,16 @@
 import "server-only";
 import { z } from "zod";
 import { fault } from "@/contract/faults";
-import { QUERIES, type QueryAnswer, type QueryInput, type QueryName } from "@/contract/queries";
+import {
+  QUERIES,
+  type QueryAnswer,
+  type QueryInput,
+  type QueryName,
+  SITE_QUERIES,
+  type SiteQueryAnswer,
+  type SiteQueryInput,
+  type SiteQueryName,
+} from "@/contract/queries";
 import { readBy } from "@/contract/read";
 import { answering, faultResponse } from "./answers";
 
@@ -23,6 +32,26 @@ export function answerQuery<N extends QueryName>(
       headers: {
         "cache-control": "no-store",
         "server-timing": `${name.replace("/", "-")};dur=${(performance.now() - from).toFixed(1)}`,
+      },
+    });
+  });
+}
+
+/** The same for what is asked before there is a collection. */
+export function answerSiteQuery<N extends SiteQueryName>(
+  name: N,
+  request: Request,
+  run: (input: SiteQueryInput<N>) => Promise<SiteQueryAnswer<N>>,
+): Promise<Response> {
+  return answering(request, async () => {
+    const from = performance.now();
+    const asked = readBy(SITE_QUERIES[name].input, Object.fromEntries(new URL(request.url).searchParams));
+    if (!asked.ok) return faultResponse("invalid", 400, asked.faults[0]);
+    const answer = await run(asked.value as SiteQueryInput<N>);
+    return Response.json(answer, {
+      headers: {
+        "cache-control": "no-store",
+        "server-timing": `${name};dur=${(performance.now() - from).toFixed(1)}`,
       },
     });
   });

@@ -32,7 +32,7 @@ export function sourceWords(site: Site): string {
   if (site.basis === "short-record")
     return `from weather years generated after your own record, which is too short to count frosts from`;
   if (site.basis === "table") return "from weather years generated after your twelve monthly normals";
-  return "guess from four answers, until you read in a weather record";
+  return "guess from place and answers, until you read in a weather record";
 }
 
 export function frostWords(site: Site, statistics = site.frost(0)): FrostWords {

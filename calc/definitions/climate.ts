@@ -1,5 +1,7 @@
 import { z } from "zod";
 import {
+  answerFaults,
+  answersSchema,
   calendarSlot,
   chanceBelow,
   chillOf,
@@ -16,6 +18,9 @@ import {
   referenceEvaporationMm,
   type RiskDates,
 } from "@/core/climate/index";
+import { fault } from "@/contract/faults";
+import { siteNormals } from "@/core/atlas/index";
+import { faultWords } from "@/words/faults";
 import { dayOfYear, monthDayOfSlot, toDay } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
 import { CalcProblem, define } from "../definition";
@@ -42,6 +47,37 @@ function riskTable(dates: RiskDates, latitude: number): Record<string, string | 
 }
 
 export const climateCalculations = [
+  define(
+    "site.normals",
+    "Monthly normals of a place from the atlas, pulled by what its grower says",
+    z.strictObject({
+      latitudeDeg,
+      longitudeDeg: z.number().min(-180).max(180),
+      elevationM: z.number().min(-450).max(6000),
+      answers: answersSchema.omit({ latitudeDeg: true, longitudeDeg: true, elevationM: true }).default({}),
+      /** Places of the atlas nearer than this are passed over: for trying it out. */
+      leaveOutKm: z.number().min(0).max(1000).default(0),
+    }),
+    ({ answers, leaveOutKm, ...place }) => {
+      const said = { ...place, ...answers };
+      const faults = answerFaults(said);
+      if (faults.length > 0)
+        throw new CalcProblem(
+          `answers.${faults[0].field}`,
+          faultWords(fault(faults[0].field, faults[0].code), "metric"),
+        );
+      const { normals, prior, moved } = siteNormals(said, undefined, leaveOutKm);
+      return {
+        tminC: normals.tminC,
+        tmaxC: normals.tmaxC,
+        rainMm: normals.rainMm,
+        basis: Object.keys(answers).length > 0 ? "answers" : "atlas",
+        errorC: prior.errorC,
+        moved,
+        nearest: prior.nearest,
+      };
+    },
+  ),
   define("climate.daylength", "Hours of daylight", z.strictObject({ latitudeDeg, date: isoDate }), (v) => ({
     hours: daylengthHours(v.latitudeDeg, dayOfYear(toDay(v.date))),
   })),

@@ -48,7 +48,7 @@ function windOf(latitudeDeg: number, amplitudeC: number): number {
 }
 
 /** One afternoon in seven of the hottest month is hotter than a "usual hot" one: 1.04 standard deviations above the mean. */
-const HOT_SD = 1.04;
+export const HOT_SD = 1.04;
 
 const FIT_SEED = 20_011;
 /** How far an answer may move the months before it is doubted, and how closely it is met. */
@@ -167,9 +167,9 @@ function played(
  * the nights and the spread of winter ones, frost days spring and autumn nights, the hot afternoon summer days; each as little else as
  * it can. The years generated for the site's seed meet the answers in the middle.
  */
-export function siteNormals(answers: SiteAnswers, seed = FIT_SEED): SiteNormals {
+export function siteNormals(answers: SiteAnswers, seed = FIT_SEED, leaveOutKm = 0): SiteNormals {
   const { latitudeDeg } = answers;
-  const prior = priorNormals(answers);
+  const prior = priorNormals(answers, leaveOutKm);
   const amplitudeC = Math.max(0.3, (Math.max(...prior.tminC) - Math.min(...prior.tminC)) / 2);
   const daily = dailyCurve(prior.tminC);
   const dailyMax = dailyCurve(prior.tmaxC);

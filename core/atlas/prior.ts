@@ -102,3 +102,12 @@ function krige(place: Place, around: readonly KnownPlace[]): { weights: number[]
   const explained = weights.reduce((sum, w, i) => sum + w * right[i], 0);
   return { weights, variance: Math.max(0, 1 - explained - solved[solved.length - 1]) };
 }
+
+/** The known place that lies nearest, and how far. */
+export function nearestPlace(latitudeDeg: number, longitudeDeg: number): { distanceKm: number; elevationM: number } {
+  const at = knownPlaces().map((known) => ({
+    distanceKm: greatCircleKm(latitudeDeg, longitudeDeg, known.latitudeDeg, known.longitudeDeg),
+    elevationM: known.elevationM,
+  }));
+  return at.reduce((nearest, one) => (one.distanceKm < nearest.distanceKm ? one : nearest));
+}

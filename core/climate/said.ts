@@ -2,7 +2,7 @@ import { z } from "zod";
 import { type DayNumber, frostSlotOf, toDay } from "../dates/index";
 import type { SiteAnswers } from "./answers";
 import { frostStatistics } from "./frost";
-import { DEFAULT_RAIN, type Normals } from "./normals";
+import type { Normals } from "./normals";
 
 /** Twelve monthly normals as a station's table or an atlas has them, and the height they were taken at. */
 export const normalsSaidSchema = z.object({
@@ -34,19 +34,23 @@ function spreadFromRange(tminC: readonly number[], tmaxC: readonly number[]) {
   });
 }
 
-/** Full normals from a table of means, brought to the site's height; rain and wind stay plain defaults. */
-export function normalsFromTable(stated: NormalsSaid, siteElevationM: number): Normals {
+/**
+ * Full normals from a table of mean temperatures, brought to the site's height.
+ * @param guessed what is taken of rain and wind, of which the table says nothing
+ */
+export function normalsFromTable(
+  stated: NormalsSaid,
+  siteElevationM: number,
+  guessed: Pick<Normals, "wetShare" | "rainMm" | "windMs">,
+): Normals {
   const shift = lapseC(stated.elevationM, siteElevationM);
   const sd = spreadFromRange(stated.tminC, stated.tmaxC);
-  const all = (value: number) => Array.from({ length: 12 }, () => value);
   return {
+    ...guessed,
     tminC: stated.tminC.map((v) => v + shift),
     tmaxC: stated.tmaxC.map((v) => v + shift),
     tminSdC: sd,
     tmaxSdC: sd.map((v) => v + 0.6),
-    wetShare: all(DEFAULT_RAIN.wetShare),
-    rainMm: all(DEFAULT_RAIN.rainMm),
-    windMs: all(DEFAULT_RAIN.windMs),
   };
 }
 

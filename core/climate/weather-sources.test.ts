@@ -1,3 +1,5 @@
+import { HILL } from "@/test-support/sites";
+import { normalsFromAnswers } from "../atlas/index";
 import fc from "fast-check";
 import { toDay } from "../dates/index";
 import { TEST_NORMALS } from "@/test-support/normals";
@@ -136,7 +138,7 @@ describe("what the grower says of the climate", () => {
   });
   test("a table of means is brought to the site's height and becomes weather years", () => {
     const said = { tminC: TEST_NORMALS.tminC, tmaxC: TEST_NORMALS.tmaxC, elevationM: 1040 };
-    const normals = normalsFromTable(said, 540);
+    const normals = normalsFromTable(said, 540, normalsFromAnswers(HILL));
     expect(normals.tminC[0]).toBeCloseTo(TEST_NORMALS.tminC[0] + 3.25);
     expect(Math.max(...normals.tminSdC)).toBeLessThan(6);
     expect(normals.tminSdC[0]).toBeGreaterThan(normals.tminSdC[6]);

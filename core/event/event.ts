@@ -364,7 +364,7 @@ export const eventPayload = z.discriminatedUnion("kind", [
     cost: z.number().optional(),
     model: text(40).optional(),
   }),
-  /** What the grower knows of the site's climate beyond the four answers. The newest word counts; null takes an earlier one back. */
+  /** What the grower knows of the site's climate beyond its first answers. The newest word counts; null takes an earlier one back. */
   z.object({
     kind: z.literal("climate-said"),
     normals: normalsSaidSchema.nullable(),

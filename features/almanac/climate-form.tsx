@@ -145,7 +145,7 @@ export function ClimateForm(props: Props) {
                 onChange={(e) => setTable({ ...table, use: e.target.checked })}
               />
               Twelve monthly normals of an atlas or a station{" "}
-              {recorded ? "(a record of your own goes before them)" : "instead of the four answers"}
+              {recorded ? "(a record of your own goes before them)" : "instead of the guess"}
             </label>
           </legend>
           {table.use && (

@@ -224,14 +224,12 @@ function siteInput(
   from: number,
 ): Omit<SiteInput, "record" | "forecast"> {
   const { climate } = loaded;
+  const { answers, seed } = collection;
+  // Of what a table of temperatures does not say, rain and wind, the guess stands.
+  const guessed = normalsFromAnswers(climate.frost ? answersWithFrost(answers, climate.frost) : answers, seed);
   return {
     latitudeDeg: collection.latitudeDeg,
-    normals: climate.normals
-      ? normalsFromTable(climate.normals, collection.elevationM)
-      : normalsFromAnswers(
-          climate.frost ? answersWithFrost(collection.answers, climate.frost) : collection.answers,
-          collection.seed,
-        ),
+    normals: climate.normals ? normalsFromTable(climate.normals, collection.elevationM, guessed) : guessed,
     normalsFrom: climate.normals ? "table" : "answers",
     knownFrost: climate.frost,
     today: toDay(today),

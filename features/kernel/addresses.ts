@@ -88,3 +88,6 @@ export const streamAt = (collectionId: string, stream: Stream, rest: Rest = "") 
   `${collection(collectionId)}/${stream}${rest}`;
 
 export const commandAt = (name: string) => `/api/commands/${name}`;
+
+/** What is asked before there is a collection. */
+export const siteQueryAt = (name: "towns" | "site", rest: Rest = "") => `/api/${name}${rest}`;

@@ -1,3 +1,4 @@
+import { happening } from "@/features/kernel/days";
 import { addsOnly, command } from "@/features/kernel/define";
 
 /** Same collection, same weather years: the seed comes from the id. */
@@ -29,7 +30,8 @@ export const createCollection = command("create-collection", {
     answers,
     seed: seedOf(collectionId),
   }),
-  run: (context) => {
+  run: (context, v) => {
+    if (v.normals) context.record(happening({ kind: "climate-said", normals: v.normals, frost: null }, context.today));
     context.note("Collection started");
     return Promise.resolve({ collectionId: context.collection.id });
   },

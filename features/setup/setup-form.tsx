@@ -5,10 +5,13 @@ import type { Currency } from "@/contract/currency";
 import { useRouter } from "next/navigation";
 import { useRef, useState, useSyncExternalStore } from "react";
 import { type Axis, readCoordinate, readCoordinatePair } from "@/core/quantity/index";
-import { readNumber, type Units } from "@/words/format";
+import { celsius, monthDay, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { currencyOptions, usualCurrency, usualUnits } from "../settings/currency";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { editKey, type MonthEdits, Months } from "./months";
+import { TownField } from "./town-field";
+import { SETUP_SEED, usePreview } from "./use-preview";
 
 const MONTHS = [
   "January",
@@ -32,6 +35,7 @@ const FIELDS = [
   "answers.coldestNightC",
   "answers.lastSpringFrost",
   "answers.firstAutumnFrost",
+  "answers.hotAfternoonC",
   "currency",
 ];
 
@@ -53,20 +57,46 @@ interface MonthDay {
 
 const asText = ({ month, day }: MonthDay) => `${month.padStart(2, "0")}-${day.padStart(2, "0")}`;
 
-/** Four questions that stand in for a weather record until there is one. */
+/** What is wrong in a field, by its path. */
+type Problems = Record<string, string>;
+
+/** A number within bounds; undefined where nothing is typed. */
+function readAnswer(
+  problems: Problems,
+  path: string,
+  text: string,
+  [low, high]: readonly [number, number],
+  what: string,
+  kind: "m" | "celsius",
+  units: Units,
+): number | undefined {
+  if (text.trim() === "") return undefined;
+  const value = readNumber(text, kind, units);
+  if (Number.isNaN(value))
+    problems[path] = `Give ${what} as a number${kind === "m" ? ", in metres or as 180 ft" : ""}.`;
+  else if (value < low || value > high)
+    problems[path] = `${what[0].toUpperCase()}${what.slice(1)} lies between ${low} and ${high}.`;
+  else return value;
+  return undefined;
+}
+
+/** Where the trees stand is enough; each further answer pulls the year that is guessed from there. */
 export function SetupForm() {
   const router = useRouter();
   const { send, busy, failure, beside } = useCommand("create-collection");
   const collectionId = useRef<string | null>(null);
+  const idOf = () => (collectionId.current ??= crypto.randomUUID());
   const [name, setName] = useState("My trees");
   const [latitude, setLatitude] = useState("");
   const [longitude, setLongitude] = useState("");
   const [elevation, setElevation] = useState("");
   const [coldest, setColdest] = useState("");
+  const [hot, setHot] = useState("");
   const [never, setNever] = useState(false);
   const [spring, setSpring] = useState<MonthDay>({ month: "4", day: "" });
   const [autumn, setAutumn] = useState<MonthDay>({ month: "10", day: "" });
-  const [problems, setProblems] = useState<Record<string, string>>({});
+  const [edits, setEdits] = useState<MonthEdits>({});
+  const [problems, setProblems] = useState<Problems>({});
   const [units, setUnits] = useState<Units | null>(null);
   const [currency, setCurrency] = useState<Currency | null>(null);
   // The browser's own region is a first guess that stands in plain sight; it is not known where the page was made.
@@ -79,68 +109,86 @@ export function SetupForm() {
   const shownCurrency = currency ?? usualCurrency(usual);
   const north = readCoordinate(latitude, "latitude");
   const south = north.ok && north.degrees < 0;
+  const degrees = (value: number) => String(Math.round(value * 1e5) / 1e5);
   /** Both coordinates pasted into one field fill both. */
   const place = (text: string, set: (text: string) => void) => {
     const pair = readCoordinatePair(text);
     if (!pair) return set(text);
-    setLatitude(String(Math.round(pair.latitudeDeg * 1e5) / 1e5));
-    setLongitude(String(Math.round(pair.longitudeDeg * 1e5) / 1e5));
+    setLatitude(degrees(pair.latitudeDeg));
+    setLongitude(degrees(pair.longitudeDeg));
   };
 
-  const submit = async () => {
-    const wrong: Record<string, string> = {};
-    const take = (path: string, text: string, low: number, high: number, what: string, kind: "m" | "celsius") => {
-      const value = readNumber(text, kind);
-      if (Number.isNaN(value))
-        wrong[path] = `Give ${what} as a number${kind === "m" ? ", in metres or as 180 ft" : ""}.`;
-      else if (value < low || value > high)
-        wrong[path] = `${what[0].toUpperCase()}${what.slice(1)} lies between ${low} and ${high}.`;
-      return value;
-    };
+  /** What is answered so far, and what of it cannot be read. */
+  const read = () => {
+    const wrong: Problems = {};
     const where = (path: string, text: string, axis: Axis) => {
-      const read = readCoordinate(text, axis);
-      if (!read.ok) wrong[path] = COORDINATE_FAULTS[axis][read.fault];
-      return read.ok ? read.degrees : NaN;
+      const coordinate = readCoordinate(text, axis);
+      if (!coordinate.ok) wrong[path] = COORDINATE_FAULTS[axis][coordinate.fault];
+      return coordinate.ok ? coordinate.degrees : NaN;
     };
+    const number = (
+      path: string,
+      text: string,
+      bounds: readonly [number, number],
+      what: string,
+      kind: "m" | "celsius",
+    ) => readAnswer(wrong, `answers.${path}`, text, bounds, what, kind, kind === "m" ? "metric" : shownUnits);
+    const frost = (value: MonthDay) => (never ? null : value.day.trim() === "" ? undefined : asText(value));
     const answers = {
       latitudeDeg: where("answers.latitudeDeg", latitude, "latitude"),
       longitudeDeg: where("answers.longitudeDeg", longitude, "longitude"),
-      elevationM: elevation.trim() === "" ? 0 : take("answers.elevationM", elevation, -450, 6000, "the elevation", "m"),
-      coldestNightC: take("answers.coldestNightC", coldest, -65, 25, "the coldest night in °C", "celsius"),
-      lastSpringFrost: never ? null : asText(spring),
-      firstAutumnFrost: never ? null : asText(autumn),
+      elevationM: number("elevationM", elevation, [-450, 6000], "the elevation", "m"),
+      coldestNightC: number("coldestNightC", coldest, [-65, 25], "the coldest night in °C", "celsius"),
+      hotAfternoonC: number("hotAfternoonC", hot, [-10, 55], "a hot afternoon in °C", "celsius"),
+      lastSpringFrost: frost(spring),
+      firstAutumnFrost: frost(autumn),
     };
-    if (!never && spring.day.trim() === "")
-      wrong["answers.lastSpringFrost"] = "Give the day, or tick that it never freezes.";
-    if (!never && autumn.day.trim() === "")
-      wrong["answers.firstAutumnFrost"] = "Give the day, or tick that it never freezes.";
+    return { wrong, answers };
+  };
+  const { wrong: unread, answers: soFar } = read();
+  const preview = usePreview(
+    (unread["answers.latitudeDeg"] ?? unread["answers.longitudeDeg"]) ? null : { ...soFar, seed: SETUP_SEED },
+  );
+
+  const submit = async () => {
+    const { wrong, answers } = read();
+    const months = preview && editedMonths(edits, preview, shownUnits, wrong);
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
-    collectionId.current ??= crypto.randomUUID();
-    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    const id = idOf();
+    const elevationM = answers.elevationM ?? preview?.elevationM ?? 0;
     const done = await send({
-      collectionId: collectionId.current,
+      collectionId: id,
       name,
-      zone,
-      answers,
+      zone: preview?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+      answers: { ...answers, elevationM },
       units: shownUnits,
       currency: shownCurrency,
+      normals: months ? { ...months, elevationM } : null,
     });
-    if (done) router.push(pageAt(collectionId.current, "yard"));
+    if (done) router.push(pageAt(id, "yard"));
   };
   const fault = beside(problems);
+  const guessed = (text: string) =>
+    preview ? `left empty: ${text}, as guessed` : "left empty: guessed from the place";
 
   return (
     <main className="mx-auto max-w-2xl px-4 py-8">
       <h1 className="text-3xl">Where do your trees stand?</h1>
       <p className="mt-2 text-lg">
-        Four answers are enough to begin. From them we guess the months of your site; every screen says so until you
-        read in a real weather record.
+        The place is enough to begin. What you know better than our guess, say; the rest may stay empty. Every screen
+        says that it is a guess until you read in a real weather record.
       </p>
       <Form className="mt-6 space-y-6" onSubmit={submit}>
         <TextField label="Name of the collection" value={name} onChange={setName} fault={fault("name")} />
         <fieldset className="space-y-3">
           <legend className="font-serif text-xl font-semibold">1 · The place on the globe</legend>
+          <TownField
+            onPick={(town) => {
+              setLatitude(degrees(town.latitudeDeg));
+              setLongitude(degrees(town.longitudeDeg));
+            }}
+          />
           <div className="grid gap-3 sm:grid-cols-3">
             <TextField
               label="Latitude"
@@ -164,11 +212,16 @@ export function SetupForm() {
               value={elevation}
               onChange={setElevation}
               suffix="m"
-              hint="or 180 ft; 0 if you don’t know"
+              hint={
+                preview
+                  ? `or 180 ft; left empty: ${Math.round(preview.nearest.elevationM)} m, as the nearest known place, ${Math.round(preview.nearest.distanceKm)} km away`
+                  : "or 180 ft"
+              }
               fault={fault("answers.elevationM")}
             />
           </div>
         </fieldset>
+        {preview && <Months preview={preview} units={shownUnits} edits={edits} faults={problems} onEdit={setEdits} />}
         <fieldset>
           <legend className="font-serif text-xl font-semibold">2 · The coldest night of an ordinary winter</legend>
           <TextField
@@ -177,8 +230,8 @@ export function SetupForm() {
             numeric="signed"
             value={coldest}
             onChange={setColdest}
-            suffix="°C"
-            hint="or write 14 °F"
+            suffix={shownUnits === "us" ? "°F" : "°C"}
+            hint={guessed(preview ? celsius(preview.coldestNightC, shownUnits) : "")}
             fault={fault("answers.coldestNightC")}
           />
         </fieldset>
@@ -187,6 +240,7 @@ export function SetupForm() {
           value={spring}
           onChange={setSpring}
           disabled={never}
+          hint={guessed(preview?.lastSpringFrost ? monthDay(preview.lastSpringFrost) : "none in most years")}
           fault={fault("answers.lastSpringFrost")}
         />
         <MonthDayQuestion
@@ -194,6 +248,7 @@ export function SetupForm() {
           value={autumn}
           onChange={setAutumn}
           disabled={never}
+          hint={guessed(preview?.firstAutumnFrost ? monthDay(preview.firstAutumnFrost) : "none in most years")}
           fault={fault("answers.firstAutumnFrost")}
         />
         {south && (
@@ -207,7 +262,20 @@ export function SetupForm() {
           It never freezes here
         </label>
         <fieldset>
-          <legend className="font-serif text-xl font-semibold">5 · How it is shown</legend>
+          <legend className="font-serif text-xl font-semibold">5 · A usual hot afternoon of the hottest month</legend>
+          <TextField
+            className="mt-2 max-w-xs"
+            label="Hot afternoon"
+            numeric="signed"
+            value={hot}
+            onChange={setHot}
+            suffix={shownUnits === "us" ? "°F" : "°C"}
+            hint={guessed(preview ? celsius(preview.hotAfternoonC, shownUnits) : "")}
+            fault={fault("answers.hotAfternoonC")}
+          />
+        </fieldset>
+        <fieldset>
+          <legend className="font-serif text-xl font-semibold">6 · How it is shown</legend>
           <div className="mt-2 grid gap-3 sm:grid-cols-2">
             <SelectField
               label="Units"
@@ -230,11 +298,35 @@ export function SetupForm() {
         </fieldset>
         <FormFaults faults={unplaced(failure, FIELDS)} />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
-          {busy ? "Guessing your months …" : "Begin"}
+          {busy ? "Making your years …" : "Begin"}
         </button>
       </Form>
     </main>
   );
+}
+
+/** Means with what was typed over; null where nothing was. What cannot be read is told at its month. */
+function editedMonths(
+  edits: MonthEdits,
+  preview: { tminC: number[]; tmaxC: number[] },
+  units: Units,
+  problems: Problems,
+): { tminC: number[]; tmaxC: number[] } | null {
+  const typed = Object.entries(edits).filter(([, text]) => text.trim() !== "");
+  if (typed.length === 0) return null;
+  const means = (what: "low" | "high", guess: readonly number[]) =>
+    guess.map((value, m) => {
+      const text = edits[editKey(what, m)] ?? "";
+      if (text.trim() === "") return Math.round(10 * value) / 10;
+      const said = readNumber(text, "celsius", units);
+      if (Number.isNaN(said) || said < -60 || said > 55) problems[editKey(what, m)] = "A temperature, such as −3.5.";
+      return said;
+    });
+  const [tminC, tmaxC] = [means("low", preview.tminC), means("high", preview.tmaxC)];
+  tminC.forEach((low, m) => {
+    if (low > tmaxC[m]) problems[editKey("low", m)] = "The mean lowest lies below the mean highest.";
+  });
+  return { tminC, tmaxC };
 }
 
 function MonthDayQuestion({
@@ -242,12 +334,14 @@ function MonthDayQuestion({
   value,
   onChange,
   disabled,
+  hint,
   fault,
 }: {
   legend: string;
   value: MonthDay;
   onChange: (v: MonthDay) => void;
   disabled: boolean;
+  hint: string;
   fault?: string;
 }) {
   return (
@@ -281,10 +375,12 @@ function MonthDayQuestion({
           </select>
         </label>
       </div>
-      {fault && (
+      {fault ? (
         <p role="alert" className="text-error mt-1 text-sm font-semibold">
           {fault}
         </p>
+      ) : (
+        <p className="mt-1 text-sm opacity-80">{hint}</p>
       )}
     </fieldset>
   );

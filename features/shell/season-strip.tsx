@@ -21,7 +21,7 @@ const FURTHEST = 900;
 
 /** Every page says what stands in for a record. */
 const GENERATED_WORDS: Record<NonNullable<StripData["generatedFrom"]>, string> = {
-  answers: "weather guessed from four answers",
+  answers: "weather guessed from place and answers",
   table: "weather years generated from monthly normals",
   "short-record": "weather years generated after a short record",
 };

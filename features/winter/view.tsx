@@ -35,7 +35,7 @@ const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
   record: "weather years after the site’s own record",
   "short-record": "weather years after a short record",
   table: "weather years after monthly normals",
-  answers: "weather years guessed from four answers",
+  answers: "weather years guessed from place and answers",
 };
 
 const GROUPS: Record<Group, { words: string; exposure: number; shelter: number }> = {

@@ -60,7 +60,7 @@ async function holdingWrites(owner: DbAddress, work: () => Promise<void>): Promi
 }
 
 /** Rows that stay as they are: which migrations the real database has had, and the hold this very restore keeps. */
-const KEPT = new Set(["migration", "derived_tracks", "write_hold"]);
+const KEPT = new Set(["migration", "derived_tracks", "town", "write_hold"]);
 
 async function takeOver(scratch: Pool, owner: DbAddress, from: string): Promise<void> {
   const tables = (

@@ -5,6 +5,7 @@ import { tmpdir, userInfo } from "node:os";
 import { giveTo, placeFor, serverUser } from "./database-user";
 import path from "node:path";
 import { APP_GRANTS, migrate } from "@/data/migrate";
+import { fillTowns } from "@/data/towns";
 import { type DbAddress, openPool } from "@/data/db";
 import { freePort } from "./ports";
 import { isOurs, readPid, runToEnd, sleep, stopPid } from "./processes";
@@ -111,6 +112,8 @@ export async function startDatabase(dir: string, wantedPort: number, say: (text:
     const connection = await owner.getConnection();
     const count = await migrate(connection, say);
     if (count > 0) say(`${count} migrations applied`);
+    const towns = await fillTowns(connection);
+    if (towns > 0) say(`${towns} towns ready to be found`);
     connection.release();
   } finally {
     await owner.end();

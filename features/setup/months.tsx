@@ -1,0 +1,109 @@
+"use client";
+
+import type { SitePreview } from "@/contract/queries";
+import { Chart } from "@/ui/charts";
+import { ScrollBox } from "@/ui/fields";
+import { celsius, degreesApart, monthDay, month, number, type Units } from "@/words/format";
+
+const MONTHS = Array.from({ length: 12 }, (_, m) => `2001-${String(m + 1).padStart(2, "0")}-01`);
+
+/** Months as they were typed over, by field; empty where the guess stands. */
+export type MonthEdits = Readonly<Record<string, string>>;
+export const editKey = (what: "low" | "high", m: number) => `${what}-${m}`;
+
+/** The year as it is guessed: drawn, said in one line, and to be typed over month by month. */
+export function Months({
+  preview,
+  units,
+  edits,
+  faults,
+  onEdit,
+}: {
+  preview: SitePreview;
+  units: Units;
+  edits: MonthEdits;
+  faults: Readonly<Record<string, string>>;
+  onEdit: (edits: MonthEdits) => void;
+}) {
+  const rows = MONTHS.map((iso, m) => ({
+    month: month(iso),
+    range: [preview.tminC[m], preview.tmaxC[m]] as const,
+    high: preview.tmaxC[m],
+    low: preview.tminC[m],
+  }));
+  const frost =
+    preview.lastSpringFrost === null || preview.firstAutumnFrost === null
+      ? "in most years no frost"
+      : `last frost about ${monthDay(preview.lastSpringFrost)}, first about ${monthDay(preview.firstAutumnFrost)}`;
+  return (
+    <section aria-label="Your year as we guess it" data-testid="months" className="space-y-2">
+      <h2 className="font-serif text-xl font-semibold">Your year as we guess it</h2>
+      <p>
+        Coldest night of an ordinary winter {celsius(preview.coldestNightC, units)}, {frost}; a hot afternoon{" "}
+        {celsius(preview.hotAfternoonC, units)}; {number(preview.rainMm.reduce((a, b) => a + b, 0))} mm of rain.
+      </p>
+      <Chart
+        label={`Mean lowest and highest temperature of each month: ${rows.map((r) => `${r.month} ${celsius(r.low, units)} to ${celsius(r.high, units)}`).join(", ")}`}
+        rows={rows}
+        x="month"
+        unit={units === "us" ? "°F" : "°C"}
+        value={(v, short) => (short ? celsius(v, units).replace(/\s.*$/, "") : celsius(v, units))}
+        series={[
+          { key: "range", name: "usual day, night to afternoon", as: "band", tone: "earth" },
+          { key: "high", name: "mean highest", as: "line", tone: "ochre" },
+          { key: "low", name: "mean lowest", as: "line", tone: "frost" },
+        ]}
+        limit={{ at: 0, name: "freezing" }}
+        heightPx={190}
+      />
+      <p className="text-sm">
+        Carried over from the nearest known places ({number(preview.nearest.distanceKm)} km and more away), usually
+        right within {degreesApart(preview.errorC, units)}. Your answers below pull it; what you type here goes before
+        both.
+      </p>
+      <details>
+        <summary className="min-h-11 cursor-pointer content-center">Change single months</summary>
+        <ScrollBox label="Months">
+          <table className="table-sm table">
+            <thead>
+              <tr>
+                <th scope="col">Month</th>
+                <th scope="col">Mean lowest</th>
+                <th scope="col">Mean highest</th>
+                <th scope="col">Rain</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row, m) => (
+                <tr key={row.month}>
+                  <th scope="row" className="font-normal">
+                    {row.month}
+                  </th>
+                  {(["low", "high"] as const).map((what) => (
+                    <td key={what}>
+                      <input
+                        className={`input w-24 ${faults[editKey(what, m)] ? "input-error" : ""}`}
+                        inputMode="decimal"
+                        aria-label={`${row.month}, mean ${what === "low" ? "lowest" : "highest"}`}
+                        aria-invalid={faults[editKey(what, m)] !== undefined}
+                        placeholder={celsius(row[what], units)}
+                        value={edits[editKey(what, m)] ?? ""}
+                        onChange={(e) => onEdit({ ...edits, [editKey(what, m)]: e.target.value })}
+                      />
+                      {faults[editKey(what, m)] && (
+                        <span role="alert" className="text-error block text-sm font-semibold">
+                          {faults[editKey(what, m)]}
+                        </span>
+                      )}
+                    </td>
+                  ))}
+                  <td>{number(preview.rainMm[m])} mm</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </ScrollBox>
+      </details>
+    </section>
+  );
+}

@@ -1,0 +1,16 @@
+import { rmSync, mkdirSync, writeFileSync } from "node:fs";
+import { databaseEnv, startDatabase } from "@/scripts/lib/mariadb";
+import { buildIfChanged } from "@/scripts/lib/build";
+import { startWeatherService } from "@/scripts/lib/weather-service";
+import { startWeb } from "@/scripts/lib/web";
+const dir = "/tmp/e2e"; 
+rmSync(dir,{recursive:true,force:true}); mkdirSync(dir,{recursive:true});
+console.log("build", await buildIfChanged());
+const db = await startDatabase(dir, 43888, () => {});
+const TODAY = process.env.DAY ?? "2026-05-15";
+const env = { ...databaseEnv(db.address), AURELIAN_TODAY: TODAY, AURELIAN_OWNER_USER: db.ownerAddress.user, AURELIAN_OWNER_PASSWORD: db.ownerAddress.password, AURELIAN_DATA_DIR: dir };
+const weather = await startWeatherService(dir, 44888, "down");
+const web = await startWeb(dir, 4888, { ...env, AURELIAN_FORECAST_URL: weather.url });
+writeFileSync("/tmp/e2e.env", Object.entries({ ...env, AURELIAN_URL: web.url, AURELIAN_WEATHER_URL: weather.url, AURELIAN_TEST_DIR: dir, NODE_OPTIONS: "--conditions=react-server" }).map(([k,v]) => `export ${k}='${v}'`).join("\n")+"\n");
+console.log("up", web.url);
+setInterval(()=>{},1000);
