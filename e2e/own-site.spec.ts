@@ -3,7 +3,7 @@ import { generatedRecord, TRAMHALLE_NORMALS } from "../demo/weather";
 import { writeWeatherCsv } from "../formats/weather-csv";
 import { expectNoSeriousFindings, TODAY, visit, watchErrors, world } from "./support";
 
-test("an own site: four answers, a first tree, a first pot, a first date and its reason; then real weather moves it", async ({
+test("an own site: a place and its answers, a first tree, a first pot, a first date and its reason; then real weather moves it", async ({
   page,
 }) => {
   test.setTimeout(240_000);
@@ -15,7 +15,7 @@ test("an own site: four answers, a first tree, a first pot, a first date and its
   await page.getByLabel("Latitude").fill("47,4");
   await page.getByLabel("Longitude").fill("8.5");
   await page.getByLabel("Elevation").fill("450");
-  await page.getByLabel("Lowest temperature").fill("-13");
+  await page.getByLabel("Lowest temperature").fill("-13 °C");
   await page.getByLabel("3 · The usual last frost in spring: day").fill("20");
   await page.getByLabel("4 · The usual first frost in autumn: day").fill("28");
   await page.getByRole("button", { name: "Begin" }).click();

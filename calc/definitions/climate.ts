@@ -62,7 +62,7 @@ export const climateCalculations = [
       const said = { ...place, ...answers };
       const faults = answerFaults(said);
       if (faults.length > 0)
-        throw new CalcProblem(
+        return new CalcProblem(
           `answers.${faults[0].field}`,
           faultWords(fault(faults[0].field, faults[0].code), "metric"),
         );

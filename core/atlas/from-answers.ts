@@ -22,13 +22,30 @@ export interface SiteNormals {
 
 const YEAR_ANGLE = (2 * Math.PI) / SLOTS_PER_YEAR;
 
-/**
- * Spread of minima from day to day, K: little where summer and winter nights are alike, wide in continental winters. Our judgement (L).
- * @param amplitudeC half of what lies between the warmest and the coldest month's nights
- */
-function nightSpreadC(amplitudeC: number, winter: number): number {
-  return 1 + 1.5 * Math.min(1, amplitudeC / 4) + 0.24 * amplitudeC * winter;
+/** Spread of minima from day to day, K. */
+interface NightSpread {
+  summerC: number;
+  winterC: number;
 }
+
+/**
+ * Winter nights spread the wider the colder they are: a usual coldest night lies some two standard deviations below the coldest month's
+ * mean, which gives 7.5 K where that is −14 °C (inland, snow), 5 at −3, 4 at 2, 3 at 6 and hardly more than one in the tropics. Fitted by
+ * eye on usual extremes of a dozen climates, as remembered (L).
+ */
+function nightSpread(tminC: readonly number[]): NightSpread {
+  const amplitudeC = halfRangeC(tminC);
+  return {
+    summerC: 1 + 1.5 * Math.min(1, amplitudeC / 4),
+    winterC: clamp(4.4 - 0.24 * Math.min(...tminC), 1.2, 7.5),
+  };
+}
+
+/** Half of what lies between the nights of the warmest and the coldest month, K. */
+const halfRangeC = (tminC: readonly number[]) => (Math.max(...tminC) - Math.min(...tminC)) / 2;
+
+const spreadAt = ({ summerC, winterC }: NightSpread, winter: number) => summerC + (winterC - summerC) * winter;
+
 /** Spread against the usual: wider or narrower in the depth of winter, and apart from that in spring and autumn, where clear nights bring frost. */
 const spreadOf = (winter: number, lnWinter: number, lnShoulder: number) =>
   Math.exp(lnWinter * winter + lnShoulder * 4 * winter * (1 - winter));
@@ -124,7 +141,7 @@ function middleOf(values: number[]): number {
 function played(
   years: Years,
   nights: Nights,
-  amplitudeC: number,
+  usual: NightSpread,
   [level, depth, spring, lnWinter, lnShoulder]: readonly number[],
 ) {
   // What does not change from year to year is worked out once.
@@ -134,7 +151,7 @@ function played(
   for (let s = 0; s < SLOTS_PER_YEAR; s++) {
     const winter = nights.winter[s];
     nightC[s] = nights.mean[s] + level - depth * winter + spring * nights.spring[s];
-    nightSdC[s] = nightSpreadC(amplitudeC, winter) * spreadOf(winter, lnWinter, lnShoulder);
+    nightSdC[s] = spreadAt(usual, winter) * spreadOf(winter, lnWinter, lnShoulder);
     dayC[s] = Math.max(nights.afternoon[s], nightC[s] + LEAST_RANGE_C);
   }
   const coldest = new Array<number>(years.count).fill(Infinity);
@@ -170,7 +187,7 @@ function played(
 export function siteNormals(answers: SiteAnswers, seed = FIT_SEED, leaveOutKm = 0): SiteNormals {
   const { latitudeDeg } = answers;
   const prior = priorNormals(answers, leaveOutKm);
-  const amplitudeC = Math.max(0.3, (Math.max(...prior.tminC) - Math.min(...prior.tminC)) / 2);
+  const usual = nightSpread(prior.tminC);
   const daily = dailyCurve(prior.tminC);
   const dailyMax = dailyCurve(prior.tmaxC);
   // Winter turns about its own coldest day, a month after the solstice; near the equator about the solstice of its half of the globe.
@@ -184,7 +201,7 @@ export function siteNormals(answers: SiteAnswers, seed = FIT_SEED, leaveOutKm = 
     winter: Float64Array.from(slots, winterAt),
     spring: Float64Array.from(slots, springAt),
   };
-  const [level, depth, spring, lnWinter, lnShoulder] = fitNights(answers, seed, nights, amplitudeC);
+  const [level, depth, spring, lnWinter, lnShoulder] = fitNights(answers, seed, nights, usual);
   const byMonth = (f: (slot: number) => number) =>
     Array.from({ length: 12 }, (_, m) => {
       let sum = 0;
@@ -193,9 +210,7 @@ export function siteNormals(answers: SiteAnswers, seed = FIT_SEED, leaveOutKm = 
     });
   const shift = byMonth((slot) => level - depth * winterAt(slot) + spring * springAt(slot));
   const tminC = prior.tminC.map((v, m) => v + shift[m]);
-  const spread = byMonth(
-    (slot) => nightSpreadC(amplitudeC, winterAt(slot)) * spreadOf(winterAt(slot), lnWinter, lnShoulder),
-  );
+  const spread = byMonth((slot) => spreadAt(usual, winterAt(slot)) * spreadOf(winterAt(slot), lnWinter, lnShoulder));
   const tmaxSdC = spread.map((v) => v + AFTERNOON_MORE_C);
   const { tmaxC, afternoonsC } = pulledAfternoons(answers.hotAfternoonC, prior.tmaxC, tmaxSdC);
   return {
@@ -206,7 +221,7 @@ export function siteNormals(answers: SiteAnswers, seed = FIT_SEED, leaveOutKm = 
       tmaxSdC,
       wetShare: prior.rainMm.map(wetShareOf),
       rainMm: prior.rainMm,
-      windMs: prior.tminC.map(() => windOf(latitudeDeg, amplitudeC)),
+      windMs: prior.tminC.map(() => windOf(latitudeDeg, halfRangeC(prior.tminC))),
     },
     prior,
     moved: { nightsC: level, winterC: -depth, springC: spring, afternoonsC },
@@ -225,7 +240,7 @@ function pulledAfternoons(hotC: number | undefined, tmaxC: readonly number[], sd
   return { tmaxC: tmaxC.map((v, m) => v + afternoonsC * weight(m)), afternoonsC };
 }
 
-function fitNights(answers: SiteAnswers, seed: number, nights: Nights, amplitudeC: number): number[] {
+function fitNights(answers: SiteAnswers, seed: number, nights: Nights, usual: NightSpread): number[] {
   const { latitudeDeg, coldestNightC, lastSpringFrost, firstAutumnFrost } = answers;
   const slotOf = (text: string | null | undefined) => (text ? slotInFrostYear(text, latitudeDeg) : null);
   const [last, first] = [slotOf(lastSpringFrost), slotOf(firstAutumnFrost)];
@@ -234,7 +249,7 @@ function fitNights(answers: SiteAnswers, seed: number, nights: Nights, amplitude
   const years = yearsOf(seed, latitudeDeg);
   const square = (v: number) => v * v;
   const cost = (p: readonly number[]) => {
-    const s = played(years, nights, amplitudeC, p);
+    const s = played(years, nights, usual, p);
     return (
       square(p[0] / PULL.nightsC) +
       square(p[1] / PULL.winterC) +

@@ -21,7 +21,7 @@ test("a look at the roots that moves a date is named as the cause, on that tree 
   const treeId = await yard.tree("L-2", { kindId: "fig", arrivedOn: "2026-04-01" });
   await yard.tree("L-3", { kindId: "fig", arrivedOn: "2026-04-01" });
   await yard.ok("mark-seen", {});
-  await yard.ok("record-roots", { treeId, on: "2026-05-10", fillGrade: 4, circlingGrade: 3 });
+  await yard.ok("record-roots", { treeId, on: "2026-05-10", fillGrade: 1, circlingGrade: 0 });
   const { moves } = await moved(yard);
   expect(moves.length).toBeGreaterThan(0);
   expect(new Set(moves.map((m) => m.tag))).toEqual(new Set(["L-2"]));

@@ -5,7 +5,7 @@ import { tmpdir, userInfo } from "node:os";
 import { giveTo, placeFor, serverUser } from "./database-user";
 import path from "node:path";
 import { APP_GRANTS, migrate } from "@/data/migrate";
-import { fillTowns } from "@/data/towns";
+import { fillTowns } from "@/data/fill-towns";
 import { type DbAddress, openPool } from "@/data/db";
 import { freePort } from "./ports";
 import { isOurs, readPid, runToEnd, sleep, stopPid } from "./processes";
