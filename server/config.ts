@@ -9,8 +9,10 @@ const schema = z.object({
   AURELIAN_DB_USER: z.string(),
   AURELIAN_DB_PASSWORD: z.string(),
   AURELIAN_DB_NAME: z.string(),
-  /** Address of the weather service; without one everything works on the site's climate. */
+  /** Address of the simulated weather service of the demo and of tests. */
   AURELIAN_FORECAST_URL: z.url().optional(),
+  /** Address of a public weather service the operator approves of; off without one. */
+  AURELIAN_WEATHER_SERVICE: z.url({ protocol: /^https$/ }).optional(),
   /** Where the data lie: the room left there is watched. */
   AURELIAN_DATA_DIR: z.string().optional(),
   /** Another limit than the usual for "the disk is full", in MB. */

@@ -18,6 +18,7 @@ export async function AheadScreen({ collectionId }: { collectionId: string }) {
   const { site } = yard;
   const nights = nightsAhead(site);
   const { asked, usable } = await newestForecasts(pool(), { collectionId });
+  const service = forecastSource();
   return (
     <div>
       <AlmanacNav at="almanac/ahead" />
@@ -26,7 +27,8 @@ export async function AheadScreen({ collectionId }: { collectionId: string }) {
         groups={loaded.trees.length === 0 ? [] : atRisk(view, nights)}
         ringing={ringing(view, nights)}
         places={loaded.places.map((p) => ({ id: p.id, name: p.name, known: loaded.placeClimates.has(p.id) }))}
-        service={forecastSource()?.name ?? null}
+        service={service?.name ?? null}
+        told={service !== null && !service.isSimulated}
         asked={asked && { at: asked.askedAt, outcome: asked.outcome, detail: asked.detail, source: asked.source }}
         issuedOn={site.nights.length > 0 ? (usable?.issuedOn ?? null) : null}
         guessed={view.yard.guessedWeather}

@@ -21,6 +21,8 @@ interface Props {
   ringing: Ringing[];
   places: { id: string; name: string; known: boolean }[];
   service: string | null;
+  /** It is a real service, which is told where the site lies. */
+  told: boolean;
   asked: { at: string; outcome: ForecastOutcome; detail: string; source: string } | null;
   issuedOn: string | null;
   guessed: boolean;
@@ -145,7 +147,7 @@ const OUTCOME_WORDS: Record<ForecastOutcome, string> = {
 };
 
 /** Where the forecast is from, how old it is, and what is used while there is none. */
-function Service({ service, asked, issuedOn, guessed, nights }: Props) {
+function Service({ service, told, asked, issuedOn, guessed, nights }: Props) {
   const { collectionId, today } = useAsOf();
   const router = useRouter();
   const [busy, setBusy] = useState(false);
@@ -183,6 +185,7 @@ function Service({ service, asked, issuedOn, guessed, nights }: Props) {
           </b>
         )}
         {asked === null && " It has not been asked yet."}
+        {told && " It is told where this site lies, to about a kilometre, and nothing else."}
       </p>
       <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void ask()}>
         {busy ? "Asking …" : "Ask it now"}

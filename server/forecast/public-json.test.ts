@@ -1,0 +1,207 @@
+import { createServer, type RequestListener, type Server } from "node:http";
+import type { AddressInfo } from "node:net";
+import { TEST_NORMALS } from "@/test-support/normals";
+import { askForecast } from "./ask";
+import { isPrivateAddress, MOST_ANSWER_BYTES, type Outside } from "./guarded-get";
+import { publicAddress, publicJsonSource, readPublicAnswer } from "./public-json";
+
+const site = {
+  latitudeDeg: 47.376888,
+  longitudeDeg: 8.541694,
+  elevationM: 443,
+  today: "2026-11-20",
+  days: 3,
+  normals: TEST_NORMALS,
+  seed: 1,
+};
+const quick = { timeoutMs: 600, tries: 2, pauseMs: 5 };
+const answer = (more: object = {}, dates = ["2026-11-20", "2026-11-21", "2026-11-22"]) => ({
+  latitude: 47.38,
+  longitude: 8.54,
+  timezone: "Europe/Zurich",
+  daily_units: {
+    time: "iso8601",
+    temperature_2m_max: "°C",
+    temperature_2m_min: "°C",
+    precipitation_sum: "mm",
+    wind_speed_10m_max: "m/s",
+  },
+  daily: {
+    time: dates,
+    temperature_2m_max: [6.1, 4, 3.5],
+    temperature_2m_min: [1.2, -2.4, -3],
+    precipitation_sum: [0, 3.2, null],
+    wind_speed_10m_max: [5, 10, null],
+  },
+  ...more,
+});
+
+describe("what is sent and read", () => {
+  test("coordinates to a hundredth of a degree, height to ten metres, and nothing that names the collection", () => {
+    const url = publicAddress("https://weather.example/v1/forecast", site);
+    expect(Object.fromEntries(url.searchParams)).toEqual({
+      latitude: "47.38",
+      longitude: "8.54",
+      elevation: "440",
+      daily: "temperature_2m_max,temperature_2m_min,precipitation_sum,wind_speed_10m_max",
+      forecast_days: "3",
+      timezone: "auto",
+      temperature_unit: "celsius",
+      wind_speed_unit: "ms",
+      precipitation_unit: "mm",
+    });
+    expect(
+      publicAddress("https://weather.example/v1/forecast", { ...site, latitudeDeg: -38.0049 }).searchParams.get(
+        "latitude",
+      ),
+    ).toBe("-38.00");
+  });
+  test("columns become days; wind is brought to a mean at two metres", () => {
+    expect(readPublicAnswer(answer())).toEqual({
+      issuedOn: "2026-11-20",
+      days: [
+        { date: "2026-11-20", tminC: 1.2, tmaxC: 6.1, rainMm: 0, windMs: 5 * 0.6 * 0.748 },
+        { date: "2026-11-21", tminC: -2.4, tmaxC: 4, rainMm: 3.2, windMs: 10 * 0.6 * 0.748 },
+        { date: "2026-11-22", tminC: -3, tmaxC: 3.5, rainMm: null, windMs: null },
+      ],
+    });
+  });
+  test("a day without a temperature is left out; other units and other shapes are no forecast", () => {
+    const gap = answer();
+    gap.daily.temperature_2m_min = [1.2, null, -3] as unknown as number[];
+    expect(readPublicAnswer(gap).days.map((d) => d.date)).toEqual(["2026-11-20", "2026-11-22"]);
+    expect(() =>
+      readPublicAnswer(answer({ daily_units: { ...answer().daily_units, temperature_2m_min: "°F" } })),
+    ).toThrow(SyntaxError);
+    expect(() => readPublicAnswer({ hourly: {} })).toThrow(SyntaxError);
+    expect(() => readPublicAnswer({ error: true, reason: "Latitude must be in range" })).toThrow(
+      /Latitude must be in range/,
+    );
+  });
+});
+
+test("addresses of one's own network are told from the world's", () => {
+  for (const own of [
+    "127.0.0.1",
+    "10.1.2.3",
+    "172.16.0.1",
+    "172.31.255.1",
+    "192.168.0.9",
+    "169.254.1.1",
+    "100.64.0.1",
+    "0.0.0.0",
+    "::1",
+    "::",
+    "fe80::1",
+    "fd00::5",
+    "::ffff:10.0.0.1",
+    "nonsense",
+  ])
+    expect([own, isPrivateAddress(own)]).toEqual([own, true]);
+  for (const world of ["8.8.8.8", "172.32.0.1", "193.0.0.1", "2606:4700::1111"])
+    expect([world, isPrivateAddress(world)]).toEqual([world, false]);
+});
+
+describe("over the wire", () => {
+  let server: Server;
+  let seen: string[] = [];
+  let respond: RequestListener = () => undefined;
+  beforeAll(async () => {
+    server = createServer((request, response) => {
+      seen.push(request.url ?? "");
+      respond(request, response);
+    });
+    await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
+  });
+  afterAll(() => new Promise((done) => server.close(done)));
+  beforeEach(() => {
+    seen = [];
+  });
+
+  const at = (host = "weather.test") => `http://${host}:${(server.address() as AddressInfo).port}/v1/forecast`;
+  const standIn: Outside = { addressesOf: () => Promise.resolve([{ address: "127.0.0.1", family: 4 }]), standIn: true };
+  const json =
+    (body: unknown, status = 200): RequestListener =>
+    (_request, response) => {
+      response.writeHead(status, { "content-type": "application/json; charset=utf-8" });
+      response.end(typeof body === "string" ? body : JSON.stringify(body));
+    };
+  const ask = () => askForecast(publicJsonSource(at(), standIn), site, quick);
+
+  test("a good answer is a forecast, asked once", async () => {
+    respond = json(answer());
+    expect(await ask()).toMatchObject({ outcome: "ok", detail: "3 days ahead", answer: { issuedOn: "2026-11-20" } });
+    expect(seen).toHaveLength(1);
+    expect(seen[0]).toContain("latitude=47.38&longitude=8.54&elevation=440");
+  });
+  test.each([
+    [
+      "last year's weather",
+      json(answer({}, ["2025-11-20", "2025-11-21", "2025-11-22"])),
+      "nonsense",
+      "all its days are past",
+      1,
+    ],
+    [
+      "a web page",
+      (_q, r) => r.writeHead(200, { "content-type": "text/html" }).end("<html>"),
+      "refused",
+      "a page, not with data",
+      1,
+    ],
+    ["half an answer", json('{"daily":'), "nonsense", "no forecast", 1],
+    ["Fahrenheit", json(answer({ daily_units: {} })), "nonsense", "no forecast", 1],
+    [
+      "an error in words",
+      json({ error: true, reason: "too many requests today" }),
+      "refused",
+      "too many requests today",
+      1,
+    ],
+    ["trouble of its own", json({}, 500), "refused", "it answered 500, tried 2 times", 2],
+    ["too many questions", json({}, 429), "refused", "it answered 429, tried 2 times", 2],
+    ["no such page", json({}, 404), "refused", "it answered 404", 1],
+    [
+      "another address",
+      (_q, r) => r.writeHead(302, { location: "http://127.0.0.1/" }).end(),
+      "refused",
+      "sends elsewhere, which is not followed",
+      1,
+    ],
+    [
+      "an endless answer",
+      (_q, r) => {
+        r.writeHead(200, { "content-type": "application/json" });
+        r.end("x".repeat(MOST_ANSWER_BYTES + 1));
+      },
+      "refused",
+      "too large",
+      1,
+    ],
+    ["nothing at all", () => undefined, "timeout", "no answer within 0.6 s", 2],
+  ])("%s is told by its name", async (_name, listener, outcome, detail, times) => {
+    respond = listener;
+    const asked = await ask();
+    expect([asked.outcome, asked.answer]).toEqual([outcome, null]);
+    expect(asked.detail).toContain(detail);
+    expect(seen).toHaveLength(times);
+  });
+  test("plain HTTP, and a name that leads into a private network, are never asked", async () => {
+    const world = (address: string): Outside => ({
+      addressesOf: () => Promise.resolve([{ address, family: 4 }]),
+      standIn: false,
+    });
+    const plain = await askForecast(publicJsonSource(at(), world("8.8.8.8")), site, quick);
+    expect(plain).toMatchObject({ outcome: "refused", detail: "its address does not begin with https" });
+    const inward = await askForecast(
+      publicJsonSource("https://weather.test/v1/forecast", world("192.168.1.7")),
+      site,
+      quick,
+    );
+    expect(inward).toMatchObject({
+      outcome: "refused",
+      detail: "its name leads into a private network, which is never asked",
+    });
+    expect(seen).toEqual([]);
+  });
+});

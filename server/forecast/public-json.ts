@@ -1,0 +1,103 @@
+import { z } from "zod";
+import { getJson, type Outside } from "./guarded-get";
+import { type ForecastAnswer, type ForecastSource, ServiceRefusal } from "./source";
+
+/** What is asked for of each day, as services of this format spell it. */
+const DAILY = {
+  tmaxC: "temperature_2m_max",
+  tminC: "temperature_2m_min",
+  rainMm: "precipitation_sum",
+  windMs: "wind_speed_10m_max",
+} as const;
+const UNITS: Record<string, string> = {
+  [DAILY.tmaxC]: "°C",
+  [DAILY.tminC]: "°C",
+  [DAILY.rainMm]: "mm",
+  [DAILY.windMs]: "m/s",
+};
+
+/** A day's mean wind from the strongest of it (L), and wind at two metres from ten (FAO-56 eq. 47). */
+const MEAN_OF_STRONGEST = 0.6;
+const AT_TWO_METRES = 0.748;
+
+const values = z.array(z.number().nullable());
+const answerSchema = z.object({
+  daily_units: z.record(z.string(), z.string()),
+  daily: z.object({
+    time: z.array(z.iso.date()).min(1),
+    [DAILY.tmaxC]: values,
+    [DAILY.tminC]: values,
+    [DAILY.rainMm]: values.optional(),
+    [DAILY.windMs]: values.optional(),
+  }),
+});
+
+/** Coordinates leave this machine no finer than this, degrees: about a kilometre. */
+const COARSE_DEG = 0.01;
+const coarse = (degrees: number) => (Math.round(degrees / COARSE_DEG) * COARSE_DEG).toFixed(2);
+
+/**
+ * The address a public keyless JSON service is asked at: coordinates to a hundredth of a degree, height to ten metres, ten days, metric
+ * units, and nothing else.
+ * @example publicAddress("https://weather.example/v1/forecast", { latitudeDeg: 47.3769, longitudeDeg: 8.5417, elevationM: 443, days: 10 }).searchParams.get("latitude") // "47.38"
+ */
+export function publicAddress(
+  base: string,
+  site: { latitudeDeg: number; longitudeDeg: number; elevationM: number; days: number },
+): URL {
+  const url = new URL(base);
+  const asked = {
+    latitude: coarse(site.latitudeDeg),
+    longitude: coarse(site.longitudeDeg),
+    elevation: String(Math.round(site.elevationM / 10) * 10),
+    daily: Object.values(DAILY).join(","),
+    forecast_days: String(site.days),
+    timezone: "auto",
+    temperature_unit: "celsius",
+    wind_speed_unit: "ms",
+    precipitation_unit: "mm",
+  };
+  for (const [name, value] of Object.entries(asked)) url.searchParams.set(name, value);
+  return url;
+}
+
+/**
+ * A service that answers daily series in columns (`daily.time`, `daily.temperature_2m_min` …) with their units beside them. Days without
+ * both temperatures are left out; other units than those asked for are no forecast.
+ */
+export function readPublicAnswer(raw: unknown): ForecastAnswer {
+  const refused = z.object({ error: z.literal(true), reason: z.string() }).safeParse(raw);
+  if (refused.success) throw new ServiceRefusal(`it says: ${refused.data.reason.slice(0, 200)}`, false);
+  const parsed = answerSchema.safeParse(raw);
+  if (!parsed.success) throw new SyntaxError("no daily series");
+  const { daily, daily_units: units } = parsed.data;
+  for (const [name, unit] of Object.entries(UNITS))
+    if (name in daily && units[name] !== unit) throw new SyntaxError(`${name} in ${units[name]}`);
+  const column = (name: keyof typeof daily) => daily[name] as (number | null)[] | undefined;
+  const days = daily.time.flatMap((date, i) => {
+    const [tminC, tmaxC] = [column(DAILY.tminC)?.[i], column(DAILY.tmaxC)?.[i]];
+    if (typeof tminC !== "number" || typeof tmaxC !== "number") return [];
+    const strongest = column(DAILY.windMs)?.[i] ?? null;
+    return [
+      {
+        date,
+        tminC,
+        tmaxC,
+        rainMm: column(DAILY.rainMm)?.[i] ?? null,
+        windMs: strongest === null ? null : strongest * MEAN_OF_STRONGEST * AT_TWO_METRES,
+      },
+    ];
+  });
+  if (days.length === 0) throw new SyntaxError("no day with both temperatures");
+  // The service says not when it was made: its first day does.
+  return { issuedOn: days[0].date, days: days.slice(0, 16) };
+}
+
+/** A public service at an address the operator has approved by setting it. */
+export function publicJsonSource(base: string, outside?: Outside): ForecastSource {
+  return {
+    name: `weather service at ${new URL(base).host}`,
+    isSimulated: false,
+    ask: async (site, signal) => readPublicAnswer(await getJson(publicAddress(base, site), signal, outside)),
+  };
+}
