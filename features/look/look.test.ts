@@ -4,6 +4,15 @@ import { datesToday, movedSince } from "./since";
 
 afterAll(() => closePools());
 
+/** Potted this spring into much mix: due in two years, whatever the weather of this yard's own seed; a look that finds it full moves that. */
+const FRESH = {
+  kindId: "apple",
+  arrivedOn: "2024-03-01",
+  lastPotted: { best: "2026-03-01", from: "2026-03-01", to: "2026-03-01" },
+  pot: { known: "measured", vessel: { shape: "cylinder", topWidthMm: 400, heightMm: 400 } },
+};
+const FULL = { on: "2026-05-10", fillGrade: 3, circlingGrade: 1 };
+
 const moved = async (yard: TestYard) => movedSince(await yard.view());
 
 test("before anyone has looked there is nothing to compare with; right after a look nothing has moved", async () => {
@@ -18,10 +27,10 @@ test("before anyone has looked there is nothing to compare with; right after a l
 test("a look at the roots that moves a date is named as the cause, on that tree alone", async () => {
   const yard = new TestYard();
   await yard.found();
-  const treeId = await yard.tree("L-2", { kindId: "fig", arrivedOn: "2026-04-01" });
-  await yard.tree("L-3", { kindId: "fig", arrivedOn: "2026-04-01" });
+  const treeId = await yard.tree("L-2", FRESH);
+  await yard.tree("L-3", FRESH);
   await yard.ok("mark-seen", {});
-  await yard.ok("record-roots", { treeId, on: "2026-05-10", fillGrade: 1, circlingGrade: 0 });
+  await yard.ok("record-roots", { treeId, ...FULL });
   const { moves } = await moved(yard);
   expect(moves.length).toBeGreaterThan(0);
   expect(new Set(moves.map((m) => m.tag))).toEqual(new Set(["L-2"]));
@@ -34,8 +43,8 @@ test("a look at the roots that moves a date is named as the cause, on that tree 
 test("what is taken back moves a date as a correction does", async () => {
   const yard = new TestYard();
   await yard.found();
-  const treeId = await yard.tree("L-4", { kindId: "fig", arrivedOn: "2026-04-01" });
-  const looked = await yard.ok("record-roots", { treeId, on: "2026-05-10", fillGrade: 1, circlingGrade: 0 });
+  const treeId = await yard.tree("L-4", FRESH);
+  const looked = await yard.ok("record-roots", { treeId, ...FULL });
   await yard.ok("mark-seen", {});
   await yard.ok("undo-entry", { entryId: looked.entryId });
   const { moves } = await moved(yard);
