@@ -28,7 +28,8 @@ test("a look at the roots that moves a date is named as the cause, on that tree 
   const yard = new TestYard();
   await yard.found();
   const treeId = await yard.tree("L-2", FRESH);
-  await yard.tree("L-3", FRESH);
+  // Of another kind: trees of one kind learn from each other.
+  await yard.tree("L-3", { ...FRESH, kindId: "pear" });
   await yard.ok("mark-seen", {});
   await yard.ok("record-roots", { treeId, ...FULL });
   const { moves } = await moved(yard);
