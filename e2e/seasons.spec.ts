@@ -31,7 +31,7 @@ for (const today of DAYS)
         const w = new World(request);
         await w.send("create-collection", { name: "Day", zone: "UTC", answers, units: "us", currency: "USD" });
         const treeId = await w.tree("D-1", { kindId, finalVolumeL: 246.05176595999998 });
-        await w.pots("Next", round(255, 205, 245));
+        await w.pots("Next", round(240, 195, 230));
         await w.pots("After", round(300, 240, 290));
         await w.roots(treeId, today, 3, 2);
         const page = await context.newPage();

@@ -103,11 +103,19 @@ function krige(place: Place, around: readonly KnownPlace[]): { weights: number[]
   return { weights, variance: Math.max(0, 1 - explained - solved[solved.length - 1]) };
 }
 
-/** The known place that lies nearest, and how far. */
+/** A known place this near has about the height of the site; farther away the lowest of some does: towns lie low, by coasts and rivers. */
+const SAME_HEIGHT_KM = 25;
+
+/** How far the nearest known place is, and how high a site there usually lies. */
 export function nearestPlace(latitudeDeg: number, longitudeDeg: number): { distanceKm: number; elevationM: number } {
-  const at = knownPlaces().map((known) => ({
-    distanceKm: greatCircleKm(latitudeDeg, longitudeDeg, known.latitudeDeg, known.longitudeDeg),
-    elevationM: known.elevationM,
-  }));
-  return at.reduce((nearest, one) => (one.distanceKm < nearest.distanceKm ? one : nearest));
+  const around = knownPlaces()
+    .map((known) => ({
+      distanceKm: greatCircleKm(latitudeDeg, longitudeDeg, known.latitudeDeg, known.longitudeDeg),
+      elevationM: known.elevationM,
+    }))
+    .sort((a, b) => a.distanceKm - b.distanceKm)
+    .slice(0, NAMED);
+  const [nearest] = around;
+  if (nearest.distanceKm <= SAME_HEIGHT_KM) return nearest;
+  return { distanceKm: nearest.distanceKm, elevationM: Math.min(...around.map((place) => place.elevationM)) };
 }

@@ -214,7 +214,7 @@ export function SetupForm() {
               suffix="m"
               hint={
                 preview
-                  ? `or 180 ft; left empty: ${Math.round(preview.nearest.elevationM)} m, as the nearest known place, ${Math.round(preview.nearest.distanceKm)} km away`
+                  ? `or 180 ft; left empty: ${Math.round(preview.nearest.elevationM)} m, as known places around, the nearest ${Math.round(preview.nearest.distanceKm)} km away`
                   : "or 180 ft"
               }
               fault={fault("answers.elevationM")}
