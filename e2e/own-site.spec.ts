@@ -14,7 +14,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await page.getByLabel("Name of the collection").fill("Back yard");
   await page.getByLabel("Latitude").fill("47,4");
   await page.getByLabel("Longitude").fill("8.5");
-  await page.getByLabel("Elevation").fill("450");
+  await page.getByLabel("Elevation").fill("450 m");
   await page.getByLabel("Lowest temperature").fill("-13 °C");
   await page.getByLabel("3 · The usual last frost in spring: day").fill("20");
   await page.getByLabel("4 · The usual first frost in autumn: day").fill("28");

@@ -1,10 +1,6 @@
+import { seedOf } from "@/contract/seed";
 import { happening } from "@/features/kernel/days";
 import { addsOnly, command } from "@/features/kernel/define";
-
-/** Same collection, same weather years: the seed comes from the id. */
-function seedOf(id: string): number {
-  return Number.parseInt(id.replaceAll("-", "").slice(0, 8), 16) >>> 0;
-}
 
 function knownZone(zone: string): string {
   try {

@@ -3,13 +3,10 @@
 import type { SitePreview } from "@/contract/queries";
 import { Chart } from "@/ui/charts";
 import { ScrollBox } from "@/ui/fields";
-import { celsius, degreesApart, monthDay, month, number, type Units } from "@/words/format";
+import { editKey, type MonthEdits } from "./read-answers";
+import { celsius, degreesApart, millimetres, monthDay, month, number, type Units } from "@/words/format";
 
 const MONTHS = Array.from({ length: 12 }, (_, m) => `2001-${String(m + 1).padStart(2, "0")}-01`);
-
-/** Months as they were typed over, by field; empty where the guess stands. */
-export type MonthEdits = Readonly<Record<string, string>>;
-export const editKey = (what: "low" | "high", m: number) => `${what}-${m}`;
 
 /** The year as it is guessed: drawn, said in one line, and to be typed over month by month. */
 export function Months({
@@ -40,7 +37,12 @@ export function Months({
       <h2 className="font-serif text-xl font-semibold">Your year as we guess it</h2>
       <p>
         Coldest night of an ordinary winter {celsius(preview.coldestNightC, units)}, {frost}; a hot afternoon{" "}
-        {celsius(preview.hotAfternoonC, units)}; {number(preview.rainMm.reduce((a, b) => a + b, 0))} mm of rain.
+        {celsius(preview.hotAfternoonC, units)};{" "}
+        {millimetres(
+          preview.rainMm.reduce((a, b) => a + b, 0),
+          units,
+        )}{" "}
+        of rain.
       </p>
       <Chart
         label={`Mean lowest and highest temperature of each month: ${rows.map((r) => `${r.month} ${celsius(r.low, units)} to ${celsius(r.high, units)}`).join(", ")}`}
@@ -97,7 +99,7 @@ export function Months({
                       )}
                     </td>
                   ))}
-                  <td>{number(preview.rainMm[m])} mm</td>
+                  <td>{millimetres(preview.rainMm[m], units)}</td>
                 </tr>
               ))}
             </tbody>

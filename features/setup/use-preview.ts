@@ -3,35 +3,34 @@
 import { useEffect, useState } from "react";
 import type { SitePreview } from "@/contract/queries";
 import { askSite } from "@/features/kernel/ask";
+import type { Answered } from "./read-answers";
 
-/** Weather years of the preview; a collection has its own seed, which moves its dates by a day or two. */
-export const SETUP_SEED = 20_011;
 const WAIT_MS = 350;
 
-interface Asked {
-  seed: number;
-  latitudeDeg: number;
-  longitudeDeg: number;
-  elevationM?: number;
-  coldestNightC?: number;
-  hotAfternoonC?: number;
-  lastSpringFrost?: string | null;
-  firstAutumnFrost?: string | null;
-}
+type Asked = Answered & { seed: number };
 
-/** The months of a site as its answers stand; the last ones stay in sight while the next are worked out. */
+/** In an address everything is text, and a frost day that never comes is "never". */
+const fieldsOf = (asked: Asked): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(asked).flatMap(([name, value]) =>
+      value === undefined ? [] : [[name, value === null ? "never" : String(value)]],
+    ),
+  );
+
+/** The year of a site as its answers stand; null where nobody answers: it is guessed when the collection begins. */
+export const askPreview = (asked: Asked): Promise<SitePreview | null> =>
+  askSite("site", fieldsOf(asked)).catch(() => null);
+
+/** The same while answers are typed; the last one stays in sight while the next is worked out. */
 export function usePreview(asked: Asked | null): SitePreview | null {
   const [preview, setPreview] = useState<SitePreview | null>(null);
-  const query =
-    asked === null ? null : JSON.stringify(asked, (_key, value: unknown) => (value === null ? "never" : value));
+  const query = asked === null ? null : JSON.stringify(fieldsOf(asked));
   useEffect(() => {
     if (query === null) return;
     const leave = new AbortController();
     const timer = setTimeout(() => {
-      const fields = Object.entries(JSON.parse(query) as Record<string, string | number>);
-      askSite("site", Object.fromEntries(fields.map(([name, value]) => [name, String(value)])), leave.signal)
+      askSite("site", JSON.parse(query) as Record<string, string>, leave.signal)
         .then(setPreview)
-        // Without an answer the form works on: the year is guessed when the collection begins.
         .catch(() => undefined);
     }, WAIT_MS);
     return () => {
