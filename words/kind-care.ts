@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from "@/core/quantity/index";
 import { stepRule } from "@/core/ladder/index";
 import { cropOfPot, crownLitresPerDay, potAsked } from "@/core/suits/index";
 import type { KindValues } from "@/core/species/index";
@@ -18,20 +19,26 @@ export interface KindHere {
   ripens: { chance: number; on: string | null } | null;
 }
 
-interface Block {
+export interface CareBlock {
   key: "pot" | "roots" | "mix" | "winter" | "crop";
   title: string;
   lines: string[];
 }
 
+/** Ground under a crown that its thirst is told for. */
+const CROWN_SHOWN = {
+  metric: { m2: 1, words: "A square metre" },
+  us: { m2: 10 * ((12 * MM_PER_INCH) / 1000) ** 2, words: "Ten square feet" },
+} as const;
+
 /** Frost that reaches so near to a limit counts as reaching it, K: our judgement (L). */
 const NEAR_C = 2;
 
 /** What a kind means for its grower, in five short parts: each line is worked out from its values and the site. */
-export function kindCare(v: KindValues, here: KindHere, units: Units): Block[] {
+export function kindCare(v: KindValues, here: KindHere, units: Units): CareBlock[] {
   const say = (name: Parameters<typeof sayField>[0]) => sayField(name, v[name], units);
   const named = (name: Parameters<typeof sayField>[0]) => `${FIELD_WORDS[name].name}: ${say(name)}.`;
-  const blocks: Block[] = [
+  const blocks: CareBlock[] = [
     { key: "pot", title: "Its pot", lines: potLines(v, here, units) },
     { key: "roots", title: "Its roots", lines: rootLines(v, here, units) },
     {
@@ -73,8 +80,9 @@ function rootLines(v: KindValues, here: KindHere, units: Units): string[] {
 }
 
 function thirstLine(v: KindValues, here: KindHere, units: Units): string {
-  const [low, high] = crownLitresPerDay(v.kc, here.thirst.et0Mm, 1);
-  return `A square metre of crown takes ${litres(low, units)} to ${litres(high, units)} on a usual day in ${month(here.thirst.month)} here.`;
+  const area = CROWN_SHOWN[units];
+  const [low, high] = crownLitresPerDay(v.kc, here.thirst.et0Mm, area.m2);
+  return `${area.words} of crown takes ${litres(low, units)} to ${litres(high, units)} on a usual day in ${month(here.thirst.month)} here.`;
 }
 
 function winterLines(v: KindValues, here: KindHere, units: Units): string[] {

@@ -7,6 +7,7 @@ import {
   residualSource,
   type SiteAnswers,
   slotInFrostYear,
+  SPLIT_SLOT,
 } from "../climate/index";
 import { dayFromParts, frostSlotOf, frostYearOf, isNorth, slotOf, SLOTS_PER_YEAR } from "../dates/index";
 import { clamp, nelderMead } from "../math/index";
@@ -73,7 +74,6 @@ const PULL = { nightsC: 2, winterC: 3, springC: 2, lnWinter: 0.5, lnShoulder: 0.
 const MET = { coldestC: 0.25, days: 1.2, neverShare: 0.05 } as const;
 /** Least warmth of a day over its night in any month, K. */
 const LEAST_RANGE_C = 2.5;
-const FROST_SPLIT = 200;
 
 /** The days of the very years a site generates for its seed: unit residuals, the day of the year of each, and its frost year. */
 interface Years {
@@ -155,8 +155,8 @@ function played(
     dayC[s] = Math.max(nights.afternoon[s], nightC[s] + LEAST_RANGE_C);
   }
   const coldest = new Array<number>(years.count).fill(Infinity);
-  const firsts = new Array<number>(years.count).fill(FROST_SPLIT);
-  const lasts = new Array<number>(years.count).fill(FROST_SPLIT);
+  const firsts = new Array<number>(years.count).fill(SPLIT_SLOT);
+  const lasts = new Array<number>(years.count).fill(SPLIT_SLOT);
   for (let i = 0; i < years.year.length; i++) {
     const year = years.year[i];
     if (year < 0) continue;
@@ -168,7 +168,7 @@ function played(
     if (tmin < coldest[year]) coldest[year] = tmin;
     if (tmin > 0) continue;
     const f = years.frostSlot[i];
-    if (f < FROST_SPLIT) firsts[year] = Math.min(firsts[year], f);
+    if (f < SPLIT_SLOT) firsts[year] = Math.min(firsts[year], f);
     else lasts[year] = f;
   }
   return {

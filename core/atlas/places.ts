@@ -1,3 +1,4 @@
+import { solve } from "../math/index";
 import { MONTHLY } from "./monthly";
 import { QUARTERLY } from "./quarterly";
 
@@ -16,7 +17,8 @@ export interface KnownPlace {
 }
 
 const RAD = Math.PI / 180;
-const EARTH_KM = 6371;
+/** Mean radius of the Earth, km. */
+export const EARTH_KM = 6371;
 
 /**
  * Great-circle distance (haversine), km.
@@ -85,31 +87,6 @@ function leastSquares(inputs: readonly number[][], targets: readonly number[]): 
   );
   const right = Array.from({ length: size }, (_, i) => inputs.reduce((sum, row, k) => sum + row[i] * targets[k], 0));
   return solve(matrix, right);
-}
-
-/**
- * Gaussian elimination with partial pivoting.
- * @example solve([[2, 0], [0, 4]], [2, 2]) // [1, 0.5]
- */
-export function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
-  const rows = matrix.map((row, i) => [...row, right[i]]);
-  const n = rows.length;
-  for (let at = 0; at < n; at++) {
-    let pivot = at;
-    for (let i = at + 1; i < n; i++) if (Math.abs(rows[i][at]) > Math.abs(rows[pivot][at])) pivot = i;
-    [rows[at], rows[pivot]] = [rows[pivot], rows[at]];
-    for (let i = at + 1; i < n; i++) {
-      const share = rows[i][at] / rows[at][at];
-      if (share !== 0) for (let j = at; j <= n; j++) rows[i][j] -= share * rows[at][j];
-    }
-  }
-  const out = new Array<number>(n).fill(0);
-  for (let i = n - 1; i >= 0; i--) {
-    let sum = rows[i][n];
-    for (let j = i + 1; j < n; j++) sum -= rows[i][j] * out[j];
-    out[i] = sum / rows[i][i];
-  }
-  return out;
 }
 
 function completed(place: KnownPlace, follow: Record<Curve, number[][]>): KnownPlace {

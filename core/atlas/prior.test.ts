@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
-import { greatCircleKm, knownPlaces, priorNormals, solve } from "./index";
+import { solve } from "../math/index";
+import { greatCircleKm, knownPlaces, priorNormals } from "./index";
 
 const quantile = (values: readonly number[], p: number) => {
   const sorted = [...values].sort((a, b) => a - b);

@@ -1,4 +1,5 @@
-import { CURVES, greatCircleKm, type KnownPlace, knownPlaces, solve } from "./places";
+import { solve } from "../math/index";
+import { CURVES, EARTH_KM, greatCircleKm, type KnownPlace, knownPlaces } from "./places";
 
 /** Months of a place nobody measured, carried over from those around it. */
 export interface Prior {
@@ -17,7 +18,7 @@ export interface Place {
   elevationM: number;
 }
 
-/** Cooling with height, K/m: by day about 6 K/km, by night 5 in the mean, for cold air lies in basins (handbook figures, M). */
+/** Cooling with height, K/m: by day about 6 K/km, by night 5 in the mean, for cold air lies in basins (M); the standard atmosphere, by which records are moved between heights, lies just above. */
 const LAPSE = { tmaxC: 0.006, tminC: 0.005 } as const;
 /**
  * Kriging over the nearest places (ordinary kriging, exponential covariance; Cressie 1993). Chosen by leaving every place out with all
@@ -29,7 +30,7 @@ const NORTH_SOUTH = 1.5;
 const PER_KM_HEIGHT = 0.15;
 const NUGGET = 0.05;
 const NEIGHBOURS = 40;
-const KM_PER_DEG = 111.2;
+const KM_PER_DEG = (Math.PI * EARTH_KM) / 180;
 /** Error of a value from the kriging variance, K: fitted on the same leaving out. */
 const ERROR_BASE_C = 0.9;
 const ERROR_PER_VARIANCE_C = 3;

@@ -11,7 +11,7 @@ import {
 import { mean, normalQuantile, standardDeviation, weibullQuantile } from "../math/index";
 
 /** "First" autumn frosts lie before this day of the frost year, "last" spring frosts at or after it. */
-const SPLIT_SLOT = 200;
+export const SPLIT_SLOT = 200;
 export const FROST_RISKS = [0.1, 0.2, 0.5, 0.8, 0.9] as const;
 export type FrostRisk = (typeof FROST_RISKS)[number];
 /** Days of the frost year by risk; `null` where frosts are too rare for that risk. */

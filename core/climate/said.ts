@@ -23,34 +23,13 @@ export function lapseC(fromM: number | null, toM: number): number {
   return fromM === null ? 0 : (fromM - toM) * LAPSE_C_PER_M;
 }
 
-/** Spread from day to day of extremes where only means are known: wider in winter and inland. Our judgement (L). */
-function spreadFromRange(tminC: readonly number[], tmaxC: readonly number[]) {
-  const means = tminC.map((v, m) => (v + tmaxC[m]) / 2);
-  const [low, high] = [Math.min(...means), Math.max(...means)];
-  const swing = high - low;
-  return means.map((v) => {
-    const winter = swing < 1 ? 0.5 : (high - v) / swing;
-    return 2.4 + Math.min(2.6, 0.13 * swing) * winter;
-  });
-}
-
-/**
- * Full normals from a table of mean temperatures, brought to the site's height.
- * @param guessed what is taken of rain and wind, of which the table says nothing
- */
-export function normalsFromTable(
-  stated: NormalsSaid,
-  siteElevationM: number,
-  guessed: Pick<Normals, "wetShare" | "rainMm" | "windMs">,
-): Normals {
+/** Full normals from a table of mean temperatures, brought to the site's height; of spread, rain and wind the guess stands. */
+export function normalsFromTable(stated: NormalsSaid, siteElevationM: number, guessed: Normals): Normals {
   const shift = lapseC(stated.elevationM, siteElevationM);
-  const sd = spreadFromRange(stated.tminC, stated.tmaxC);
   return {
     ...guessed,
     tminC: stated.tminC.map((v) => v + shift),
     tmaxC: stated.tmaxC.map((v) => v + shift),
-    tminSdC: sd,
-    tmaxSdC: sd.map((v) => v + 0.6),
   };
 }
 

@@ -1,2 +1,3 @@
 export * from "./math";
 export * from "./nelder-mead";
+export * from "./solve";

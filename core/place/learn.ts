@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { coldNights, LEAST_NIGHTS, type NightPair } from "../climate/index";
-import { clamp, mean } from "../math/index";
+import { clamp, mean, solve } from "../math/index";
 import {
   airAtPlace,
   followOf,
@@ -41,25 +41,6 @@ const PRIOR_SD = { lnTau: 0.8, hold: 0.25, addedC: 3, gainC: 1, gainInDarkC: 0.2
 const DAY_ERROR_C = 1;
 /** Hours so near to what a heater or a vent holds say nothing of walls, K. */
 const HELD_C = 0.5;
-
-/** Normal equations of three unknowns with their prior, solved by elimination. */
-function solve(a: number[][], b: number[]): number[] {
-  const n = b.length;
-  const m = a.map((row, i) => [...row, b[i]]);
-  for (let i = 0; i < n; i++) {
-    for (let j = i + 1; j < n; j++) {
-      const f = m[j][i] / m[i][i];
-      for (let k = i; k <= n; k++) m[j][k] -= f * m[i][k];
-    }
-  }
-  const x = new Array<number>(n).fill(0);
-  for (let i = n - 1; i >= 0; i--) {
-    let sum = m[i][n];
-    for (let k = i + 1; k < n; k++) sum -= m[i][k] * x[k];
-    x[i] = sum / m[i][i];
-  }
-  return x;
-}
 
 /** Hours that tell of the walls: read, not held by heater or vent, and not in weeks warmer than what warms the place. */
 function tellingHours(outside: OutsideHours, readC: Float64Array, type: PlaceAir): Uint8Array {

@@ -254,9 +254,14 @@ const chillByThen = (place: PlaceWinter, site: SiteWinter): number[] => {
 /** Cool weeks that make flowers of evergreens, as chill: about a month near 8 °C. Our judgement (L). */
 const COOL_FOR_BLOOM_PORTIONS = 12;
 
+/** Portions a tree needs of its winter: to wake, where it is leafless, and for flowers that cool weeks make. */
+export function coldNeeded(tree: Pick<WinterTree, "habit" | "chillPortions" | "coolForBloom">): number {
+  const rest = tree.habit.leaf === "evergreen" ? 0 : tree.chillPortions;
+  return Math.max(rest, tree.coolForBloom ? COOL_FOR_BLOOM_PORTIONS : 0);
+}
+
 /** @param chill portions by then, course by course */
 function chillShort(tree: WinterTree, chill: readonly number[]): number {
-  const rest = tree.habit.leaf === "evergreen" ? 0 : tree.chillPortions;
-  const needed = Math.max(rest, tree.coolForBloom ? COOL_FOR_BLOOM_PORTIONS : 0);
+  const needed = coldNeeded(tree);
   return needed <= 0 ? 0 : chill.filter((p) => p < needed).length / chill.length;
 }

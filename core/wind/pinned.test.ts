@@ -17,6 +17,17 @@ test("constants, typed once more", () => {
   expect((["sturdy", "usual", "brittle"] as const).map(tieAtShare)).toEqual([2 / 3, 2 / 3, 0.5]);
 });
 
+const IN_WIND = {
+  crownWidthM: 1,
+  crownHeightM: 1,
+  crownBaseM: 1,
+  baseWidthM: 0.4,
+  massDryKg: 30,
+  massWetKg: 40,
+  inLeaf: true,
+  gustMs: 15,
+};
+
 /**
  * By hand: silhouette π/4 · 1 · 1 = .7854 m², lever 1 + .5 = 1.5 m, so per pressure .7854 · .25 · 1.5 = .29452 m³. Dry it stands
  * 30 · 9.81 · .2 = 58.86 Nm: tips at √(58.86/(.29452 · .6)) = 18.250 m/s, wet at √(78.48/.17671) = 21.074, tied from
@@ -24,16 +35,7 @@ test("constants, typed once more", () => {
  * 59.641/1.962 = 30.398 kg, .398 more than there is; or a foot of 2 · 59.641/(30 · 9.81) = .4053 m.
  */
 test("a tree in wind, by hand", () => {
-  const s = standing({
-    crownWidthM: 1,
-    crownHeightM: 1,
-    crownBaseM: 1,
-    baseWidthM: 0.4,
-    massDryKg: 30,
-    massWetKg: 40,
-    inLeaf: true,
-    gustMs: 15,
-  });
+  const s = standing(IN_WIND);
   expect(s.silhouetteM2).toBeCloseTo(0.7854, 4);
   expect(s.leverM).toBe(1.5);
   expect(s.tipsDryMs).toBeCloseTo(18.25, 3);
@@ -65,17 +67,7 @@ test("a pot at the limit of twelve kilograms is loaded, one just below it is lai
 
 /** As above, but a brittle kind is tied at half: √(29.43/.17671) = 12.905 m/s; 39.761/.5 = 79.522 Nm needs 40.531 kg, 10.531 more. */
 test("a brittle kind is tied sooner", () => {
-  const s = standing({
-    crownWidthM: 1,
-    crownHeightM: 1,
-    crownBaseM: 1,
-    baseWidthM: 0.4,
-    massDryKg: 30,
-    massWetKg: 40,
-    inLeaf: true,
-    gustMs: 15,
-    wind: "brittle",
-  });
+  const s = standing({ ...IN_WIND, wind: "brittle" });
   expect(s.tieFromMs).toBeCloseTo(12.905, 3);
   expect(s.ballastKg).toBeCloseTo(10.531, 3);
   expect(s.tipsDryMs).toBeCloseTo(18.25, 3);

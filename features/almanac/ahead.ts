@@ -29,8 +29,6 @@ export interface AtRisk {
   /** By night: expected share of wood killed, chance that soft shoots are. */
   wood: number[];
   shoots: number[];
-  /** Chance that flower buds or open bloom are. */
-  flowers: number[];
   lt50: { tender: number[]; middle: number[] };
   flushFrostC: number;
   minC: number[];
@@ -147,7 +145,6 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
         plants: g.plants,
         wood: risks.map((r) => round(r.wood)),
         shoots: risks.map((r) => round(r.shoots)),
-        flowers: risks.map((r) => round(r.flowers)),
         lt50: {
           tender: Array.from(hardy.tenderC, (v) => Math.round(10 * v) / 10),
           middle: Array.from(hardy.middleC, (v) => Math.round(10 * v) / 10),

@@ -225,7 +225,7 @@ function siteInput(
 ): Omit<SiteInput, "record" | "forecast"> {
   const { climate } = loaded;
   const { answers, seed } = collection;
-  // Of what a table of temperatures does not say, rain and wind, the guess stands.
+  // Of what a table of temperatures does not say the guess stands.
   const guessed = normalsFromAnswers(climate.frost ? answersWithFrost(answers, climate.frost) : answers, seed);
   return {
     latitudeDeg: collection.latitudeDeg,

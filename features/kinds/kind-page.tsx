@@ -8,7 +8,7 @@ import type { FieldName, KindValues, Mark, PartnerAdvice } from "@/core/species/
 import type { Habit } from "@/core/wood/index";
 import { number } from "@/words/format";
 import { Caution, SelectField } from "@/ui/fields";
-import { kindCare, type KindHere } from "@/words/kind-care";
+import type { CareBlock } from "@/words/kind-care";
 import { FIELD_WORDS, GROUP_WORDS, HEALTH_NOTE_WORDS, MARK_WORDS } from "@/words/species";
 import { RULE_WORDS } from "@/words/judgement";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -34,8 +34,8 @@ interface Props {
     differs: boolean;
     recalled: "well" | "judged" | null;
   };
-  values: KindValues;
-  here: KindHere;
+  values: Pick<KindValues, "group" | "leaf" | "hazards" | "health">;
+  care: CareBlock[];
   year: { from: string; days: number; rows: YearRow[] };
   rows: FieldRow[];
   rules: RuleId[];
@@ -47,8 +47,8 @@ interface Props {
 
 /** A kind to be read: what it means for pot, roots, winter and crop here, its year drawn, and every value behind that on demand. */
 export function KindPage(props: Props) {
-  const { kind, values, here, year, rules, stocks, trees, tree } = props;
-  const { collectionId, units } = useAsOf();
+  const { kind, values, care, year, rules, stocks, trees, tree } = props;
+  const { collectionId } = useAsOf();
   return (
     <article>
       <p className="text-sm">
@@ -92,7 +92,7 @@ export function KindPage(props: Props) {
         <YearPicture {...year} />
       </section>
       <div className="mt-4 max-w-6xl gap-x-8 md:columns-2 [&>section]:mb-4 [&>section]:break-inside-avoid">
-        {kindCare(values, here, units).map((block) => (
+        {care.map((block) => (
           <section key={block.key} aria-label={block.title} data-testid={`care-${block.key}`}>
             <h2 className="text-xl">{block.title}</h2>
             <ul className="list-disc space-y-1 pl-5">

@@ -7,6 +7,7 @@ import {
   GENERA,
   genusOf,
   type Hazard,
+  type KindValues,
   kindById,
   KINDS,
   type Layer,
@@ -18,6 +19,7 @@ import { kindOf } from "@/model/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
 import { AlmanacNav } from "../almanac/almanac-nav";
+import { kindCare } from "@/words/kind-care";
 import { sayField } from "@/words/species";
 import type { CollectionView } from "../collection/load";
 import { collectionView } from "@/features/kernel/views";
@@ -129,8 +131,8 @@ export async function KindScreen({
           differs: kind.differs ?? false,
           recalled: kind.recalled ?? null,
         }}
-        values={profile.values}
-        here={hereOf(view.yard, profile, year)}
+        values={shownValues(profile.values)}
+        care={kindCare(profile.values, hereOf(view.yard, profile, year), collection.units)}
         year={yearOf(year)}
         rows={rows}
         rules={rulesOf({ profile })}
@@ -151,6 +153,8 @@ export async function KindScreen({
     </div>
   );
 }
+
+const shownValues = ({ group, leaf, hazards, health }: KindValues) => ({ group, leaf, hazards, health });
 
 /** What was said of a kind in the log, oldest first. */
 function saidOf(view: CollectionView, kindId: string) {

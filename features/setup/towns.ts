@@ -24,17 +24,17 @@ export function zoneAt(latitudeDeg: number, longitudeDeg: number): string {
   return tzLookup(latitudeDeg, longitudeDeg);
 }
 
-function foundTown(town: Town): FoundTown {
+function foundTown({ id, name, latitudeDeg, longitudeDeg, population, ...town }: Town): FoundTown {
   return {
-    id: town.id,
-    name: town.name,
+    id,
+    name,
+    latitudeDeg,
+    longitudeDeg,
+    population,
     country: countryName(town.country),
     // Provinces of most countries are mere numbers in the gazetteer: those say nothing.
     region: /^[A-Z]/.test(town.region) ? town.region : "",
-    latitudeDeg: town.latitudeDeg,
-    longitudeDeg: town.longitudeDeg,
-    zone: zoneAt(town.latitudeDeg, town.longitudeDeg),
-    population: town.population,
+    zone: zoneAt(latitudeDeg, longitudeDeg),
   };
 }
 

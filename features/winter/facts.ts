@@ -39,7 +39,9 @@ export interface WinterFacts {
   basis: "record" | "short-record" | "table" | "answers";
   /** Crown and cold there, as calculated with the whole season before. */
   stay: Stay;
+  /** Portions it needs of its winter, and whether they are for its flowers alone. */
   chillNeed: number;
+  forFlowers: boolean;
   rootHeatC: number;
 }
 

@@ -3,7 +3,7 @@ import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { growingSeason, midwinterOf, toDay } from "@/core/dates/index";
-import { OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
+import { coldNeeded, OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
 import { knownValuesOf } from "@/core/species/index";
 import { wallOf } from "@/core/vessel/index";
 import type { WeatherDays } from "@/core/place/index";
@@ -124,7 +124,8 @@ export async function WinterScreen({
         frostProof: asked.frostProof,
         basis: view.yard.site.basis,
         stay,
-        chillNeed: asked.habit.leaf === "evergreen" ? 0 : asked.chillPortions,
+        chillNeed: coldNeeded(asked),
+        forFlowers: asked.habit.leaf === "evergreen",
         rootHeatC: profile.values.rootHeatC,
       }}
     />

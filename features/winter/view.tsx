@@ -228,7 +228,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             <b>Cold it needs</b>:{" "}
             {facts.chillNeed === 0
               ? "none counted for its kind."
-              : `${number(facts.chillNeed)} portions; ${number(facts.stay.chill)} come together there in the middle winter, ${facts.stay.chillShort === 0 ? "enough in every one" : `too few in ${percent(facts.stay.chillShort)} of them`}.`}
+              : `${number(facts.chillNeed)} portions${facts.forFlowers ? " for its flowers" : ""}; ${number(facts.stay.chill)} come together there in the middle winter, ${facts.stay.chillShort === 0 ? "enough in every one" : `too few in ${percent(facts.stay.chillShort)} of them`}.`}
           </li>
           {isClay(facts.wall) && (
             <li data-testid="winter-clay">

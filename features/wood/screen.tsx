@@ -108,6 +108,9 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
       <AlmanacNav at="almanac/wood" />
       <WoodView
         key={`${subject.label}:${season}`}
+        feeds={view.loaded.stores.products
+          .filter((p) => p.kind === "feed")
+          .map(({ name, npk }) => ({ name, phosphatePercent: npk?.[1] ?? null }))}
         picture={picture}
         kinds={kinds}
         trees={trees}

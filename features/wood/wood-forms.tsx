@@ -120,8 +120,28 @@ export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) 
   );
 }
 
+/** A feed of the stores with the phosphate on its label, %; null where nobody wrote it down. */
+export interface StoredFeed {
+  name: string;
+  phosphatePercent: number | null;
+}
+
+/** Of a feed that is called as it is in the stores; null: not known. */
+const phosphateOf = (what: string, feeds: readonly StoredFeed[]) =>
+  feeds.find(({ name }) => name.toLocaleLowerCase() === what.trim().toLocaleLowerCase())?.phosphatePercent ?? null;
+
 /** Nitrogen given: late in the season it holds growth open. */
-export function FeedForm({ treeId, tag, fed }: { treeId: string; tag: string; fed: WoodPicture["fed"] }) {
+export function FeedForm({
+  treeId,
+  tag,
+  fed,
+  feeds,
+}: {
+  treeId: string;
+  tag: string;
+  fed: WoodPicture["fed"];
+  feeds: readonly StoredFeed[];
+}) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-feed");
@@ -137,7 +157,7 @@ export function FeedForm({ treeId, tag, fed }: { treeId: string; tag: string; fe
       : feedRemarks(fed, {
           daysAfterMidsummer: toDay(date.value) - toDay(fed.midsummer),
           strength: share,
-          phosphatePercent: null,
+          phosphatePercent: phosphateOf(what, feeds),
         });
   const submit = async () => {
     const done = await send({
@@ -171,7 +191,13 @@ export function FeedForm({ treeId, tag, fed }: { treeId: string; tag: string; fe
           onChange={setStrength}
           fault={at("strength")}
         />
-        <TextField label="What it was" value={what} onChange={setWhat} fault={at("what")} />
+        <TextField
+          label="What it was"
+          value={what}
+          onChange={setWhat}
+          fault={at("what")}
+          hint={feeds.length === 0 ? undefined : `in store: ${feeds.map((f) => f.name).join(", ")}`}
+        />
         <TextField
           label="Fed on"
           type="date"

@@ -11,10 +11,12 @@ import { useAsOf, useStripSubject } from "@/features/kernel/as-of";
 import { LIMIT_BECAUSE } from "@/words/terms";
 import type { LateWork, WoodPicture } from "./picture";
 import { WoodChart } from "./wood-chart";
-import { FeedForm, PruneForm, WoodCheckForm } from "./wood-forms";
+import { FeedForm, PruneForm, type StoredFeed, WoodCheckForm } from "./wood-forms";
 import { useFollowDay } from "@/features/kernel/follow-day";
 
 interface Props {
+  /** Feeds in store. */
+  feeds: readonly StoredFeed[];
   picture: WoodPicture;
   kinds: (readonly [key: string, name: string])[];
   trees: { id: string; tag: string; name: string }[];
@@ -136,7 +138,7 @@ export function WoodView(props: Props) {
         ) : (
           <>
             <WoodCheckForm treeId={p.treeId} tag={p.tag!} />
-            <FeedForm treeId={p.treeId} tag={p.tag!} fed={p.fed} />
+            <FeedForm treeId={p.treeId} tag={p.tag!} fed={p.fed} feeds={props.feeds} />
             <PruneForm treeId={p.treeId} tag={p.tag!} />
             {props.ownChecks.length > 0 && (
               <section aria-label="Told this season">

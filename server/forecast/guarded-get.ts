@@ -48,6 +48,12 @@ export interface Outside {
 }
 const WORLD: Outside = { addressesOf: (host) => resolve(host, { all: true }), standIn: false };
 
+/** Never answers; gives up when the signal says so: a name may take longer to be found than a forecast may. */
+const whenAborted = (signal: AbortSignal) =>
+  new Promise<never>((_resolve, reject) =>
+    signal.addEventListener("abort", () => reject(signal.reason as Error), { once: true }),
+  );
+
 /**
  * Fetches JSON from a public host and from nowhere else: HTTPS only, no address of a private network after resolution (and the address
  * that was looked at is the one that is connected to), no redirects, no more than a megabyte, no longer than the signal allows.
@@ -57,7 +63,7 @@ export async function getJson(url: URL, signal: AbortSignal, outside: Outside = 
   if (url.protocol !== "https:" && !outside.standIn)
     throw new ServiceRefusal("its address does not begin with https", false);
   const host = url.hostname.replace(/^\[|\]$/g, "");
-  const addresses = await outside.addressesOf(host);
+  const addresses = await Promise.race([outside.addressesOf(host), whenAborted(signal)]);
   if (addresses.length === 0) throw new ServiceRefusal("its name leads nowhere", true);
   if (!outside.standIn && addresses.some(({ address }) => isPrivateAddress(address)))
     throw new ServiceRefusal("its name leads into a private network, which is never asked", false);

@@ -186,6 +186,11 @@ describe("over the wire", () => {
     expect(asked.detail).toContain(detail);
     expect(seen).toHaveLength(times);
   });
+  test("a name that is never found is given up in time", async () => {
+    const nowhere: Outside = { addressesOf: () => new Promise(() => undefined), standIn: true };
+    const asked = await askForecast(publicJsonSource(at(), nowhere), site, quick);
+    expect(asked).toMatchObject({ outcome: "timeout", detail: "no answer within 0.6 s, tried 2 times" });
+  });
   test("plain HTTP, and a name that leads into a private network, are never asked", async () => {
     const world = (address: string): Outside => ({
       addressesOf: () => Promise.resolve([{ address, family: 4 }]),
