@@ -1,8 +1,15 @@
-import type { FoundTown } from "@/contract/queries";
 import { type Db, many } from "./db";
 
 /** A town of the gazetteer; its country in two letters (ISO 3166), its region as the gazetteer codes it. */
-export type Town = Omit<FoundTown, "zone">;
+export interface Town {
+  id: number;
+  name: string;
+  country: string;
+  region: string;
+  latitudeDeg: number;
+  longitudeDeg: number;
+  population: number;
+}
 
 interface Row {
   id: number;
