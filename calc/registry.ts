@@ -4,6 +4,7 @@ import { z } from "zod";
 import { climateCalculations } from "./definitions/climate";
 import { ladderCalculations } from "./definitions/ladder";
 import { mixCalculations } from "./definitions/mix";
+import { phenologyCalculations } from "./definitions/phenology";
 import { rootCalculations } from "./definitions/roots";
 import { settingCalculations } from "./definitions/setting";
 import { vesselCalculations } from "./definitions/vessel";
@@ -21,6 +22,7 @@ export const CALCULATIONS: ReadonlyMap<string, Calculation> = new Map(
     ...settingCalculations,
     ...rootCalculations,
     ...climateCalculations,
+    ...phenologyCalculations,
     ...woodCalculations,
     ...windowCalculations,
     ...speciesCalculations,

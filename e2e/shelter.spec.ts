@@ -224,7 +224,7 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   await expect(due).toContainText(/Nobody today/);
   await expectNoSeriousFindings(page);
   // A hollow far colder than the site: pots there need something to night, and one button says it is done.
-  await w.send("set-place-climate", { placeId: terrace, climate: { offsetC: -12, damping: 0 } });
+  await w.send("set-place-climate", { placeId: terrace, climate: { offsetC: -15, damping: 0 } });
   await page.reload();
   const cold = page.getByTestId("cold");
   await expect(cold).toContainText(/QN-1.*roots \d+ %/);

@@ -50,7 +50,7 @@ export function kindYear(on: YardOnDay, profile: Profile): KindYear {
   const from = toDay(`${String(year)}-${String(month).padStart(2, "0")}-01`);
   const to = from + DAYS - 1;
   const h = profile.parameters[0];
-  const series = hardinessSeries(site, h, from, to, undefined, profile.bloomDays);
+  const series = hardinessSeries(site, h, from, to);
   const season = growingSeason(from, yard.latitudeDeg);
   const middles = [season - 1, season, season + 1].map((s) => middleOf(on, profile, s));
   const leafless =

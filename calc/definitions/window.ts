@@ -3,7 +3,7 @@ import { type DailyRecord, normalsFromRecord, PLACE_KINDS } from "@/core/climate
 import { seasonOf, toDay, toIso } from "@/core/dates/index";
 import { isoDate } from "@/core/event/index";
 import { kindOf, openYard } from "@/model/index";
-import { kindById } from "@/core/species/index";
+import { kindById, sortNamed } from "@/core/species/index";
 import {
   type Limit,
   openPeriods,
@@ -49,7 +49,9 @@ export const windowCalculations = [
         error: "Give either habit or species.",
       }),
     (v) => {
-      if (v.species !== undefined && !kindById(v.species))
+      const kindId =
+        v.species === undefined ? null : kindById(v.species) ? v.species : (sortNamed(v.species)?.kindId ?? null);
+      if (v.species !== undefined && kindId === null)
         return new CalcProblem("species", "This kind is not in the library: give a habit.");
       const [from, to] = [toDay(v.from), toDay(v.to)];
       if (to < from) return new CalcProblem("to", "The end lies before the beginning.");
@@ -69,7 +71,7 @@ export const windowCalculations = [
         { today: toIso(today) },
       );
       const site = yard.places.at(place.id);
-      const profile = kindOf({ kindId: v.species ?? null, typedName: null, habit: v.habit ?? null });
+      const profile = kindOf({ kindId, typedName: null, habit: v.habit ?? null });
       const options = { risk: v.risk, sheltered: v.place?.sheltered ?? false };
       const [first, last] = [seasonOf(from, v.latitudeDeg) - 1, seasonOf(to, v.latitudeDeg) + 1];
       const byDay: {

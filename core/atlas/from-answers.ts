@@ -34,13 +34,34 @@ interface NightSpread {
  * mean, which gives 7.5 K where that is −14 °C (inland, snow), 5 at −3, 4 at 2, 3 at 6 and hardly more than one in the tropics. Fitted by
  * eye on usual extremes of a dozen climates, as remembered (L).
  */
-function nightSpread(tminC: readonly number[]): NightSpread {
+function nightSpread(tminC: readonly number[], { latitudeDeg, longitudeDeg }: Place): NightSpread {
   const amplitudeC = halfRangeC(tminC);
+  const outbreaks = OUTBREAKS.reduce(
+    (most, o) => Math.max(most, o.addedC * inside(latitudeDeg, o.latitudes) * inside(longitudeDeg, o.longitudes)),
+    0,
+  );
   return {
     summerC: 1 + 1.5 * Math.min(1, amplitudeC / 4),
-    winterC: clamp(4.4 - 0.24 * Math.min(...tminC), 1.2, 7.5),
+    winterC: clamp(4.4 - 0.24 * Math.min(...tminC) + outbreaks, 1.2, 7.5),
   };
 }
+
+type Place = Pick<SiteAnswers, "latitudeDeg" | "longitudeDeg">;
+
+/**
+ * Where nothing holds polar air back on its way towards the tropics, mild winters have a few very cold nights: the plains and the Gulf
+ * east of the mountains of North America (a usual coldest night of −5 °C where January's mean minimum is +6), the south-east of China,
+ * the plains east of the Andes. Bounds and sizes by usual extremes of a few towns of each, as remembered (L).
+ */
+const OUTBREAKS = [
+  { latitudes: [25, 38], longitudes: [-103, -77], addedC: 2.3 },
+  { latitudes: [20, 33], longitudes: [104, 122], addedC: 1 },
+  { latitudes: [-36, -20], longitudes: [-65, -49], addedC: 0.8 },
+] as const;
+/** The edges fade out over so many degrees. */
+const EDGE_DEG = 3;
+const inside = (at: number, [from, to]: readonly [number, number]) =>
+  clamp(1 - Math.max(from - at, at - to, 0) / EDGE_DEG, 0, 1);
 
 /** Half of what lies between the nights of the warmest and the coldest month, K. */
 const halfRangeC = (tminC: readonly number[]) => (Math.max(...tminC) - Math.min(...tminC)) / 2;
@@ -187,7 +208,7 @@ function played(
 export function siteNormals(answers: SiteAnswers, seed = FIT_SEED, leaveOutKm = 0): SiteNormals {
   const { latitudeDeg } = answers;
   const prior = priorNormals(answers, leaveOutKm);
-  const usual = nightSpread(prior.tminC);
+  const usual = nightSpread(prior.tminC, answers);
   const daily = dailyCurve(prior.tminC);
   const dailyMax = dailyCurve(prior.tmaxC);
   // Winter turns about its own coldest day, a month after the solstice; near the equator about the solstice of its half of the globe.

@@ -41,6 +41,7 @@ function joinSeasons(before: SeasonWeather, after: SeasonWeather, on: DayNumber)
         tmaxC: join(old.tmaxC, slice.tmaxC),
         rootZoneC: join(old.rootZoneC, slice.rootZoneC),
         portions,
+        growingHours: join(old.growingHours, slice.growingHours),
       };
     }),
   };

@@ -38,6 +38,23 @@ export function portionCounter(): (tempC: number) => number {
   };
 }
 
+/** Cardinal temperatures of growth towards bud break and bloom, °C (Anderson, Richardson & Kesner 1986). */
+const GROWTH = { baseC: 4, optimumC: 25, criticalC: 36 } as const;
+
+/**
+ * Growing-degree hours of one hour, °C·h (Anderson, Richardson & Kesner 1986): half a cosine up to the optimum, another from there to
+ * the critical temperature; none outside.
+ * @example growingDegreeHours(25) // 21
+ * @example growingDegreeHours(14.5) // 10.5
+ */
+export function growingDegreeHours(tempC: number): number {
+  const { baseC, optimumC, criticalC } = GROWTH;
+  if (tempC <= baseC || tempC >= criticalC) return 0;
+  const most = optimumC - baseC;
+  if (tempC <= optimumC) return (most / 2) * (1 + Math.cos(Math.PI * (1 + (tempC - baseC) / most)));
+  return most * (1 + Math.cos((Math.PI / 2) * (1 + (tempC - optimumC) / (criticalC - optimumC))));
+}
+
 export function chillOf(hourlyC: ArrayLike<number>): Chill {
   const count = portionCounter();
   let [hoursBelow7_2, utahUnits, portions] = [0, 0, 0];

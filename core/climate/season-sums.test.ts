@@ -17,6 +17,7 @@ function evenRun(from: string, to: string, warm: (iso: string) => boolean) {
     windMs: new Float32Array(n),
     rootZoneC: of(20, 2),
     portions: Float32Array.from(days, (w) => (total += w ? 0 : 1)),
+    growingHours: new Float32Array(n),
   };
 }
 const summer = (iso: string) => iso.slice(5) >= "05-01" && iso.slice(5) < "10-01";

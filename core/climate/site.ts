@@ -13,7 +13,7 @@ import {
 } from "./normals";
 import { type FrostFit, offsetForFrostDays } from "./said";
 import { solarFromRangeMJ } from "./sun";
-import { expectedWarmthBySlot, portionsByDay, rootZoneTemperatures, type WarmthTrack } from "./track";
+import { budWeather, expectedWarmthBySlot, rootZoneTemperatures, type WarmthTrack } from "./track";
 import { ROOT_WARMTH, rootDegreeDays, type RootWarmthSet } from "./degree-days";
 
 /** Weather of one sequence of days with all that the models read from it. */
@@ -29,9 +29,11 @@ export interface WeatherRun {
   rootZoneC: Float32Array;
   /** Running total of Dynamic-model portions. */
   portions: Float32Array;
+  /** Growing-degree hours of each day, °C·h. */
+  growingHours: Float32Array;
 }
 
-/** One growing season as one possible year of weather shows it. Arrays start two months before midwinter. */
+/** One growing season as one possible year of weather shows it. Arrays start `SEASON_LEAD_DAYS` before midwinter. */
 export interface SeasonSlice {
   startDay: DayNumber;
   tminC: Float32Array;
@@ -41,10 +43,13 @@ export interface SeasonSlice {
   windMs: Float32Array;
   rootZoneC: Float32Array;
   portions: Float32Array;
+  growingHours: Float32Array;
 }
 
-export const SEASON_LEAD_DAYS = 61;
-export const SEASON_DAYS = SEASON_LEAD_DAYS + 365 + 150;
+/** Cold counts towards bud break from about this long before midwinter: October, north. */
+export const SEASON_LEAD_DAYS = 80;
+/** A season is followed past the next midwinter into the summer after it, where work of the autumn shows whether it took. */
+export const SEASON_DAYS = SEASON_LEAD_DAYS + 365 + 200;
 export const ENSEMBLE_YEARS = 32;
 const ENSEMBLE_SEASONS = 30;
 /** Complete frost years from which a record speaks for itself. */
@@ -142,7 +147,7 @@ export function weatherRun(
     rainMm,
     windMs,
     rootZoneC: rootZoneTemperatures(tminC, tmaxC, solarMJ),
-    portions: portionsByDay(latitudeDeg, startDay, tminC, tmaxC),
+    ...budWeather(latitudeDeg, startDay, tminC, tmaxC),
   };
 }
 
@@ -271,7 +276,13 @@ export function assembleSite(
 /** The coming days as the members of a season may see them: courses drawn from the forecast, with what the models read. */
 interface Ahead {
   startDay: DayNumber;
-  courses: { tminC: number[]; tmaxC: number[]; rootZoneC: Float32Array; portions: number[] }[];
+  courses: {
+    tminC: number[];
+    tmaxC: number[];
+    rootZoneC: Float32Array;
+    portions: number[];
+    growingHours: Float32Array;
+  }[];
 }
 
 /** Days of record before the forecast that its chill, its root warmth and the air of places take their start from. */
@@ -296,12 +307,13 @@ function coursesAhead(
     const high = [...before(observed?.tmaxC), ...tmaxC];
     const from = startDay - runIn;
     const solar = low.map((v, i) => sunlight * solarFromRangeMJ(v, high[i], radiation[slotOf(from + i)]));
-    const portions = portionsByDay(input.latitudeDeg, from, low, high);
+    const { portions, growingHours } = budWeather(input.latitudeDeg, from, low, high);
     return {
       tminC,
       tmaxC,
       rootZoneC: rootZoneTemperatures(low, high, solar).subarray(runIn),
       portions: tminC.map((_, i) => portions[runIn + i] - (runIn + i === 0 ? 0 : portions[runIn + i - 1])),
+      growingHours: growingHours.subarray(runIn),
     };
   });
   return { startDay, courses };
@@ -371,6 +383,7 @@ function seasonSlices(
       windMs: part(ensemble.windMs),
       rootZoneC: part(ensemble.rootZoneC),
       portions: part(ensemble.portions),
+      growingHours: part(ensemble.growingHours),
     };
     const known = run && observedUntil > startDay ? splice(generated, run, observedUntil) : generated;
     slices.push(members > 1 && ahead ? layForecast(known, ahead, m, observedUntil) : known);
@@ -404,6 +417,7 @@ function splice(generated: SeasonSlice, run: WeatherRun, until: DayNumber): Seas
     windMs: join(run.windMs, generated.windMs),
     rootZoneC: join(run.rootZoneC, generated.rootZoneC),
     portions,
+    growingHours: join(run.growingHours, generated.growingHours),
   };
 }
 
@@ -420,6 +434,7 @@ function layForecast(slice: SeasonSlice, ahead: Ahead, member: number, observedU
     tmaxC: slice.tmaxC.slice(),
     rootZoneC: slice.rootZoneC.slice(),
     portions: slice.portions.slice(),
+    growingHours: slice.growingHours.slice(),
   };
   let total = first === 0 ? 0 : slice.portions[first - 1];
   for (let i = first; i < end; i++) {
@@ -428,6 +443,7 @@ function layForecast(slice: SeasonSlice, ahead: Ahead, member: number, observedU
     out.tmaxC[i] = course.tmaxC[k];
     out.rootZoneC[i] = course.rootZoneC[k];
     out.portions[i] = total += course.portions[k];
+    out.growingHours[i] = course.growingHours[k];
   }
   const shift = total - slice.portions[end - 1];
   for (let i = end; i < out.portions.length; i++) out.portions[i] += shift;

@@ -1,6 +1,6 @@
 import { type DayNumber, SLOTS_PER_YEAR, slotOf } from "../dates/index";
 import { hourlyTemperatures } from "./hourly";
-import { portionCounter } from "./chill";
+import { growingDegreeHours, portionCounter } from "./chill";
 import { ROOT_WARMTH, rootDegreeDays, type RootWarmthSet } from "./degree-days";
 
 /**
@@ -25,22 +25,35 @@ export function rootZoneTemperatures(
   return out;
 }
 
-/** Dynamic-model portions completed by the end of each day, running total. */
-export function portionsByDay(
+/** What buds count of the weather: cold that lets them wake, then warmth that wakes them. */
+export interface BudWeather {
+  /** Dynamic-model portions completed by the end of each day, running total. */
+  portions: Float32Array;
+  /** Growing-degree hours of each day, °C·h. */
+  growingHours: Float32Array;
+}
+
+export function budWeather(
   latitudeDeg: number,
   startDay: DayNumber,
   tminC: ArrayLike<number>,
   tmaxC: ArrayLike<number>,
-): Float32Array {
+): BudWeather {
   const hourly = hourlyTemperatures(latitudeDeg, startDay, tminC, tmaxC);
   const count = portionCounter();
-  const out = new Float32Array(tminC.length);
+  const portions = new Float32Array(tminC.length);
+  const growingHours = new Float32Array(tminC.length);
   let total = 0;
-  for (let i = 0; i < out.length; i++) {
-    for (let h = 0; h < 24; h++) total += count(hourly[i * 24 + h]);
-    out[i] = total;
+  for (let i = 0; i < portions.length; i++) {
+    let warmth = 0;
+    for (let h = i * 24; h < i * 24 + 24; h++) {
+      total += count(hourly[h]);
+      warmth += growingDegreeHours(hourly[h]);
+    }
+    portions[i] = total;
+    growingHours[i] = warmth;
   }
-  return out;
+  return { portions, growingHours };
 }
 
 /** Running totals of root-zone degree-days from `startDay` on: `sums[set][i]` is the warmth of all days before startDay + i. */

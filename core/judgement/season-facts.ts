@@ -28,9 +28,7 @@ export function seasonFacts(site: Site, profile: Profile, on: DayNumber): Season
       0.5,
     );
   const phase = Math.round(middle(courses.map((c) => c.phase[i])));
-  const frostIndex = courses[0].frostIndex;
   const spring = courses.map((c) => c.springFrom);
-  const frostComes = frostIndex < SEASON_LEAD_DAYS + 365;
   const budBreak = courses.map((c) => c.wood.budBreak).filter((d) => d >= 0);
   return {
     phase: WOOD_PHASES[phase],
@@ -39,12 +37,18 @@ export function seasonFacts(site: Site, profile: Profile, on: DayNumber): Season
     takeHoldLeft: middle(courses.map((c) => c.warmthLeft[i])),
     growthLeft: warmthBetween(site.warmth, profile.warmth, on, end),
     growthOfSeason: Math.max(1, warmthBetween(site.warmth, profile.warmth, opening, end)),
-    weeksToFrost: frostComes && i < frostIndex ? (frostIndex - i) / 7 : frostComes && i >= MIDSUMMER ? 0 : null,
+    weeksToFrost: weeksToFrost(courses[0].frostIndex, i),
     // Deciduous kinds fear no spring frost at their roots; evergreens wait for it to be past.
     frostPast: i >= MIDSUMMER || courses[0].h.springFrostC === null || i >= middle(spring),
     weeksToCold: middle(courses.map((c) => daysOfHold(c.warmthLeft, i))) / 7,
     daysToBudBreak: phase <= PHASE.swelling && budBreak.length > 0 ? middle(budBreak) - i : null,
   };
+}
+
+/** Weeks to the one-in-ten day of the first damaging frost; 0 once it has passed, null where frost is too rare to wait for. */
+function weeksToFrost(frostIndex: number | null, i: number): number | null {
+  if (frostIndex === null) return null;
+  return i < frostIndex ? (frostIndex - i) / 7 : i >= MIDSUMMER ? 0 : null;
 }
 
 /** Days from `i` on until no warmth is left to take hold in. */

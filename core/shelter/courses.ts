@@ -1,4 +1,4 @@
-import { extremesOfHours, portionsByDay, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
+import { budWeather, extremesOfHours, SEASON_LEAD_DAYS, type SeasonSlice, type Site } from "../climate/index";
 import { type DayNumber, growingSeason, midwinterOf } from "../dates/index";
 import { hoursAtPlace, type PlaceAir, type PotHours, weatherHours } from "../place/index";
 import type { SiteWinter } from "./site-winter";
@@ -49,6 +49,7 @@ export interface PlaceWinter {
   tminC: Float32Array[];
   tmaxC: Float32Array[];
   portions: Float32Array[];
+  growingHours: Float32Array[];
   /** Mean of the three months round midwinter, over all courses, °C. */
   meanC: number;
 }
@@ -60,6 +61,7 @@ export function placeWinter(winter: SiteWinter, open: readonly PotHours[], air: 
   const days = hours.map(({ airC }) => extremesOfHours(airC));
   const tminC = days.map((d) => d.tminC);
   const tmaxC = days.map((d) => d.tmaxC);
+  const buds = tminC.map((low, c) => budWeather(winter.latitudeDeg, winter.startDay, low, tmaxC[c]));
   let [sum, n] = [0, 0];
   for (let c = 0; c < tminC.length; c++)
     for (let d = winter.midwinter - MIDDLE_DAYS; d < winter.midwinter + MIDDLE_DAYS; d++) {
@@ -70,7 +72,8 @@ export function placeWinter(winter: SiteWinter, open: readonly PotHours[], air: 
     hours,
     tminC,
     tmaxC,
-    portions: tminC.map((low, c) => portionsByDay(winter.latitudeDeg, winter.startDay, low, tmaxC[c])),
+    portions: buds.map((b) => b.portions),
+    growingHours: buds.map((b) => b.growingHours),
     meanC: sum / n,
   };
 }
@@ -108,6 +111,7 @@ export function crownWinter(winter: SiteWinter, place: PlaceWinter, h: HabitPara
       tminC: place.tminC[c].subarray(late),
       tmaxC: place.tmaxC[c].subarray(late),
       portions: place.portions[c].subarray(late),
+      growingHours: place.growingHours[c].subarray(late),
     };
     const { swell, budBreak } = runWoodSeason(h, next, winter.latitudeDeg, shifts[c]);
     out.lt50C.push(lt50C.map((t) => (Number.isNaN(t) ? h.hardiness.hMin : t)));

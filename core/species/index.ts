@@ -7,3 +7,4 @@ export * from "./partners";
 export * from "./named";
 export * from "./likeness";
 export * from "./looks";
+export * from "./sorts";

@@ -1,6 +1,6 @@
 import type { RootWarmthSet } from "../climate/index";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
-import { type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
+import { clockOf, type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
 import type { Hazard, Kind, KindValues } from "./fields";
 import { genusOf, kindById, type OwnValues, type ResolvedValues, resolveValues } from "./library";
 import { type Looks, possibleHabits, valuesSeen } from "./looks";
@@ -62,13 +62,52 @@ const LT50_BEYOND_DAMAGE = 1.1;
 /** Kinds of like chill share their wood. */
 const CHILL_STEP = 5;
 
-/** A habit's parameters as a kind's values change them. */
-function parametersOf(habit: Habit, values: KindValues): HabitParameters {
-  const h = HABIT_PARAMETERS[habit];
+/** Warmth of a spring day between bud break and bloom, °C·h: what a kind's days from bud break are worth where only its bloom is timed (L). */
+const SPRING_DAY_GDH = 150;
+const LEAST_BUD_GDH = 1000;
+/** From bud break to unfolded leaves: about ten spring days (L). */
+const LEAF_OUT_GDH = 1500;
+
+/** When its buds break and its flowers open: by its own clock or its genus's, else by its habit's with the chill and days of its values. */
+function budsOf(habit: HabitParameters, values: KindValues, kind: Kind | undefined, own: ReadonlySet<string>) {
+  const known = kind ? clockOf(kind.id, genusOf(kind), habit.leaf) : null;
   const chill = (values.chillPortions[0] + values.chillPortions[1]) / 2;
+  const bloomDays = values.bloomDays;
+  // Days that a grower says go before a clock.
+  const bloomGdh = known && !own.has("bloomDays") ? known.bloomGdh : null;
+  const toBloom = bloomDays ? (bloomDays[0] + bloomDays[1]) / 2 : 0;
+  const beforeBloom =
+    known?.bloomGdh == null
+      ? habit.budGdh
+      : habit.leaf === "evergreen"
+        ? Math.min(habit.budGdh, known.bloomGdh)
+        : Math.max(LEAST_BUD_GDH, known.bloomGdh - SPRING_DAY_GDH * toBloom);
+  const budGdh = known?.budGdh ?? beforeBloom;
+  return {
+    chillPortions:
+      habit.leaf === "evergreen"
+        ? 0
+        : known && !own.has("chillPortions")
+          ? known.chillPortions
+          : Math.floor(chill / CHILL_STEP) * CHILL_STEP,
+    budGdh,
+    leafOutGdh: known?.leafOutGdh ?? budGdh + LEAF_OUT_GDH,
+    bloomGdh,
+    bloomDays,
+  };
+}
+
+/** A habit's parameters as a kind's values change them. */
+function parametersOf(
+  habit: Habit,
+  values: KindValues,
+  kind: Kind | undefined,
+  own: ReadonlySet<string>,
+): HabitParameters {
+  const h = HABIT_PARAMETERS[habit];
   return {
     ...h,
-    chillPortions: h.leaf === "evergreen" ? 0 : Math.floor(chill / CHILL_STEP) * CHILL_STEP,
+    ...budsOf(h, values, kind, own),
     hardiness: { ...h.hardiness, hMax: Math.min(h.hardiness.hMin - 0.5, LT50_BEYOND_DAMAGE * values.crownC) },
     flushFrostC: values.flushFrostC,
     springRootZoneC: values.springRootZoneC,
@@ -148,6 +187,10 @@ export function profileOf(choice: KindChoice): Profile {
  */
 export const nameOf = (choice: KindChoice): string => profileOf(choice).name;
 
+/** Fields that somebody here said otherwise than the library. */
+const saidFields = (own: OwnValues | undefined): ReadonlySet<string> =>
+  new Set(Object.values(own ?? {}).flatMap((values) => Object.keys(values ?? {})));
+
 function makeProfile(choice: KindChoice, base: string): Profile {
   const kind = choice.kindId === null ? undefined : kindById(choice.kindId);
   const looks = looksRead(choice);
@@ -164,7 +207,9 @@ function makeProfile(choice: KindChoice, base: string): Profile {
     name: kind?.names[0] ?? "Unnamed kind",
     scientific: kind?.scientific ?? null,
     habits: [...habits],
-    parameters: known ? [parametersOf(habits[0], values)] : habits.map((habit) => HABIT_PARAMETERS[habit]),
+    parameters: known
+      ? [parametersOf(habits[0], values, kind, saidFields(choice.own))]
+      : habits.map((habit) => HABIT_PARAMETERS[habit]),
     values,
     kPerDegreeDay: Math.sqrt(VIGOUR_PER_DEGREE_DAY[values.vigour[0]] * VIGOUR_PER_DEGREE_DAY[values.vigour[1]]),
     vigourSd: kind

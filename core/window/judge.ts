@@ -2,7 +2,7 @@ import { MUCH_ROOT_LOSS } from "../roots/index";
 import { MIDSUMMER, SEASON_LEAD_DAYS } from "../climate/index";
 import { clamp, quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
-import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, type SeasonCourses } from "./courses";
+import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, SETTLE_C, type SeasonCourses } from "./courses";
 import {
   BEYOND_SHARE,
   type Limit,
@@ -25,8 +25,6 @@ export const DEFAULT_WINDOW: WindowOptions = { risk: 0.1, sheltered: false };
 const BEST_BEFORE_BUD_BREAK = 42;
 /** Bloom and setting fruit: bad for root loss, tolerable for a ball moved whole. */
 const IN_BLOOM = { much: 0.45, little: 0.6 } as const;
-/** Light cuts bleed and infect less than hard ones, but they do. */
-const LIGHT_CUT_LEAST = 0.4;
 /** Crown work that wakes as much as this is hard. */
 const HARD_CUT_FLUSH = 0.5;
 /** Evergreens in flush forgive more than soft leafy shoots. */
@@ -60,7 +58,7 @@ function byRisk(share: number, risk: number): number {
 
 export function judgeSeason(season: SeasonCourses, operation: Operation, options: WindowOptions): JudgedSeason {
   const { courses, days } = season;
-  const needs = OPERATION_NEEDS[operation];
+  const needs = needsOf(operation, season.profile);
   const out: JudgedSeason = {
     suitability: new Float32Array(days),
     limiting: new Uint8Array(days),
@@ -82,6 +80,20 @@ export function judgeSeason(season: SeasonCourses, operation: Operation, options
   return out;
 }
 
+/** Moves that are made as gently as the kind asks: one that stands no loss is moved with its ball whole. */
+const ADAPTS: ReadonlySet<Operation> = new Set<Operation>(["up-pot", "plant-out"]);
+
+/** Stone fruit is cut in summer, soft shoots or not: wounds close fast then. */
+const STONE_IN_SOFT_GROWTH = 0.6;
+
+function needsOf(operation: Operation, profile: Profile): OperationNeeds {
+  const needs = OPERATION_NEEDS[operation];
+  if (needs.flush >= HARD_CUT_FLUSH && profile.values.traits.includes("stone-fruit"))
+    return { ...needs, inSoftGrowth: Math.max(needs.inSoftGrowth, STONE_IN_SOFT_GROWTH) };
+  if (!ADAPTS.has(operation) || needs.rootLoss <= BEYOND_SHARE * profile.values.rootShare) return needs;
+  return { ...OPERATION_NEEDS["slip-up"], toGround: needs.toGround };
+}
+
 /** Of the courses: those whose roots take hold, whose wood ripens, and both without killing cold, by day. */
 interface Counts {
   rooted: Uint16Array;
@@ -100,11 +112,13 @@ function countCourses(
   const counts = { rooted: new Uint16Array(days), ripened: new Uint16Array(days), safe: new Uint16Array(days) };
   const much = needs.rootLoss >= MUCH_ROOT_LOSS;
   let asked: number = FLAG.cool;
-  if (needs.work > 0) asked |= FLAG.warm;
-  if (!options.sheltered) asked |= FLAG.mild;
+  if (needs.work > 0) asked |= much ? FLAG.warm : FLAG.thawed;
+  if (!options.sheltered && !(needs.crown && season.kept)) asked |= FLAG.mild;
   if (much) asked |= FLAG.timely | FLAG.quiet;
   if (needs.crown && needs.flush >= HARD_CUT_FLUSH) asked |= FLAG.whole;
   const spared = inLeafSuitability(profile, needs) >= OPEN_FROM;
+  const mayWait = !much && profile.values.takeHoldBaseC < TENDER_BASE_C;
+  const killC = profile.rootKillYoungC + ROOT_KILL_MARGIN_C;
   for (let m = 0; m < courses.length; m++) {
     const c = courses[m];
     const evergreen = c.h.leaf === "evergreen";
@@ -117,17 +131,33 @@ function countCourses(
     for (let d = 0; d < days; d++) {
       if (leafless[d] === 1) continue;
       const i = SEASON_LEAD_DAYS + d;
-      const roots = needs.work === 0 || c.warmthLeft[i] >= need;
+      const roots = needs.work === 0 || c.warmthSoon[i] >= need || (mayWait && waits(c, i, needs, need, killC));
       const wood = ripe[i] === 1;
       const bit = bits[d];
       if (roots) counts.rooted[d]++;
       if (wood) counts.ripened[d]++;
       if (!roots || !wood) continue;
-      if (options.sheltered || (bit & FLAG.mild) !== 0) counts.safe[d]++;
+      if ((asked & FLAG.mild) === 0 || (bit & FLAG.mild) !== 0) counts.safe[d]++;
       if ((bit & asked) === asked && shareAllows && !(softBlocks && (bit & FLAG.soft) !== 0)) opens[d] = 1;
     }
   }
   return counts;
+}
+
+/** Kinds whose roots want mix this warm do not wait in cool wet mix for spring, °C. */
+const TENDER_BASE_C = 12;
+
+/** In its coldest days the ground at root depth is so much warmer than a pot in the open, K (L). */
+const GROUND_WARMER_C = 6;
+
+/**
+ * Roots that stay safe through the winter find their warmth in spring. Into the ground they wait from autumn on; in a pot a ball moved
+ * whole must settle in warm mix first, unless the mix is warming already.
+ */
+function waits(c: Course, i: number, needs: OperationNeeds, need: number, killC: number): boolean {
+  const inGround = needs.toGround === true;
+  if (c.warmthAhead[i] < need || c.coldToSpring[i] + (inGround ? GROUND_WARMER_C : 0) <= killC) return false;
+  return inGround || c.settling[i] > SETTLE_C || c.warming[i] === 1;
 }
 
 interface Judged {
@@ -154,7 +184,8 @@ function judgeGrowing(
   const n = courses.length;
   const much = needs.rootLoss >= MUCH_ROOT_LOSS;
   const inBloom = needs.rootLoss === 0 ? 1 : much ? IN_BLOOM.much : IN_BLOOM.little;
-  const cuts = needs.flush >= HARD_CUT_FLUSH ? means.cuts[d] : Math.max(LIGHT_CUT_LEAST, means.cuts[d]);
+  const hard = needs.flush >= HARD_CUT_FLUSH;
+  const cuts = hard ? means.hardCuts[d] : means.lightCuts[d];
   const share = evergreenShare + (1 - evergreenShare) * inLeafSuitability(profile, needs);
   const flush =
     1 -
@@ -163,9 +194,9 @@ function judgeGrowing(
     means.fallen[d] * (1 - AFTER_LEAF_FALL);
   const factors: [Limit, number][] = [
     ["root-warmth", byRisk(counts.rooted[d] / n, options.risk)],
-    ["soil-cold", needs.work === 0 ? 1 : means.warm[d]],
+    ["soil-cold", needs.work === 0 ? 1 : much ? means.warm[d] : means.thawed[d]],
     ["wood", byRisk(counts.ripened[d] / n, options.risk)],
-    ["cold-after", options.sheltered ? 1 : byRisk(means.mild[d], options.risk)],
+    ["cold-after", options.sheltered || (needs.crown && season.kept) ? 1 : byRisk(means.mild[d], options.risk)],
     ["flush", flush],
     ["heat", means.heat[d]],
     ["bloom", 1 - means.bloom[d] * (1 - inBloom)],
@@ -183,7 +214,7 @@ function inEvergreenFlush(needs: OperationNeeds): number {
 
 /** Cuts of the crown on a day; light ones forgive more. */
 function cutSuitability(c: Course, needs: OperationNeeds, i: number): number {
-  return needs.flush >= HARD_CUT_FLUSH ? c.cuts[i] : Math.max(LIGHT_CUT_LEAST, c.cuts[i]);
+  return (needs.flush >= HARD_CUT_FLUSH ? c.hardCuts : c.lightCuts)[i];
 }
 
 /** What must be done is done: open on any day that is not too hot, the risk it runs stands beside it. */
@@ -244,24 +275,40 @@ function inLeafSuitability(profile: Profile, needs: OperationNeeds): number {
   return needs.rootLoss > IN_LEAF_SHARE * profile.values.rootShare + 0.02 ? 0.1 : 1;
 }
 
-/** How well the day lies before bud break: roots cut earlier sit wounded and idle in cold mix. */
-function dormantTiming(c: Course, profile: Profile, needs: OperationNeeds, i: number): number {
-  if (needs.crown) return 0.9;
-  const { rootWork } = profile.values;
-  const budBreak = i < MIDSUMMER ? c.wood.budBreak : -1;
-  const until = budBreak >= 0 ? budBreak - i : 200;
-  const swelling = c.wood.swell >= 0 && i >= c.wood.swell && i < MIDSUMMER;
-  if (needs.rootLoss > 0 && c.bloom[i] === 1 && rootWork.includes("after-bloom")) return 0.4;
-  if (swelling) return !rootWork.includes("swell") && needs.rootLoss >= MUCH_ROOT_LOSS ? 0.6 : 1;
-  if (profile.tolerance === "touchy" || profile.autumnAverse) {
-    if (needs.rootLoss === 0) return until <= BEST_BEFORE_BUD_BREAK ? 0.8 : 0.4;
-    return until <= 14 ? 0.7 : 0.2;
-  }
-  if (until <= BEST_BEFORE_BUD_BREAK) return 0.9;
-  if (needs.rootLoss < MUCH_ROOT_LOSS) return 0.55;
-  if (rootWork.includes("leaf-fall") && profile.tolerance === "robust") return 0.5;
-  return profile.tolerance === "robust" ? 0.45 : 0.3;
+/**
+ * How early before bud break dormant work is still open: by days before it. Roots cut earlier sit wounded and idle in cold mix, and
+ * those of touchy and fleshy-rooted kinds rot; robust kinds stand it from leaf fall on where their roots stay above what kills them.
+ */
+const DORMANT_OPEN_DAYS = { robust: 240, normal: 110, touchy: 90 } as const;
+/** Balls that lose hardly any roots: so much longer. */
+const WHOLE_BALL_DAYS = 60;
+const TIMING = { best: 0.9, late: 0.6, shut: 0.2, shutAfterDays: 50 } as const;
+
+/** From best in the last weeks, in a straight line to just open at `openDays`, and on to shut. */
+function timingOf(until: number, openDays: number): number {
+  if (until <= BEST_BEFORE_BUD_BREAK) return TIMING.best;
+  const fall = (from: number, to: number, share: number) => from + (to - from) * Math.min(1, share);
+  if (until <= openDays)
+    return fall(TIMING.best, OPEN_FROM, (until - BEST_BEFORE_BUD_BREAK) / (openDays - BEST_BEFORE_BUD_BREAK));
+  return fall(OPEN_FROM, TIMING.shut, (until - openDays) / TIMING.shutAfterDays);
 }
+
+/** How well the day lies before bud break. */
+function dormantTiming(c: Course, profile: Profile, needs: OperationNeeds, i: number): number {
+  if (needs.crown) return TIMING.best;
+  const { rootWork } = profile.values;
+  const much = needs.rootLoss >= MUCH_ROOT_LOSS;
+  const { budBreak, swell, leafOut } = c.wood;
+  if (needs.rootLoss > 0 && c.bloom[i] === 1 && rootWork.includes("after-bloom")) return 0.4;
+  // Of the winter before a season's own spring or the one after it: both wake as the course does.
+  const until =
+    budBreak < 0 ? TIMING_UNKNOWN_DAYS : i <= Math.max(budBreak, leafOut) ? budBreak - i : budBreak + 365 - i;
+  if (swell >= 0 && until <= budBreak - swell) return much && !rootWork.includes("swell") ? TIMING.late : 1;
+  const averse = profile.tolerance === "touchy" || profile.autumnAverse;
+  const openDays = DORMANT_OPEN_DAYS[averse ? "touchy" : profile.tolerance] + (much ? 0 : WHOLE_BALL_DAYS);
+  return timingOf(until, openDays);
+}
+const TIMING_UNKNOWN_DAYS = 120;
 
 const GAP_DAYS = 2;
 /** A window shorter than this is a chance of weather, not a plan. */

@@ -55,6 +55,8 @@ export interface OperationNeeds {
   lifted: boolean;
   /** Cuts into the crown. */
   crown: boolean;
+  /** It ends in the ground, where roots wait out a winter more safely than in a pot. */
+  toGround?: boolean;
   /** Stops at nothing but the risk it runs, which is shown. */
   urgent?: boolean;
 }
@@ -85,9 +87,9 @@ export const OPERATION_NEEDS: Record<Operation, OperationNeeds> = {
   "trim-outside": work(0.5, 0.1, 0.7, lossOf("trim-outside"), { lifted: false }),
   split: work(1.3, 0.3, 0.1, lossOf("split")),
   "prune-light": work(0, 0.2, 0.8, 0, { lifted: false, crown: true }),
-  "prune-hard": work(0, 0.8, 0.5, 0, { lifted: false, crown: true }),
+  "prune-hard": work(0, 0.8, 0.45, 0, { lifted: false, crown: true }),
   rescue: work(1.3, 0.1, 0.5, lossOf("shave"), { urgent: true }),
-  "plant-out": work(1, 0.2, 0.5, lossOf("loosen")),
+  "plant-out": work(1, 0.2, 0.5, lossOf("loosen"), { toGround: true }),
 };
 
 /** The factors a day is judged by. A day is as good as the worst of them, which is the reason shown. */

@@ -10,6 +10,7 @@ import {
   heatSuitability,
   mainLimit,
   openPeriods,
+  type Operation,
   OPERATION_NAMES,
   operationOf,
   OPERATIONS,
@@ -52,7 +53,7 @@ test("citrus opens in spring only, once its root zone is warm and frost is past"
   const from = opening("continental");
   const [first] = openPeriods(s, from, from + 364);
   expect(toIso(first.from) >= "2026-05-01" && toIso(first.from) <= "2026-06-10").toBe(true);
-  expect(suitabilityOn(s, toDay("2026-02-01"))!.limiting).toMatch(/soil-cold|cold-after/);
+  expect(suitabilityOn(s, toDay("2026-02-01"))!.limiting).toMatch(/soil-cold|cold-after|root-warmth/);
   expect(suitabilityOn(s, toDay("2026-10-10"))!.limiting).toMatch(/root-warmth|wood|soil-cold|cold-after/);
 });
 
@@ -135,20 +136,27 @@ test("every listed kind has a window for its usual potting where it is grown", (
 test("kinds that stand no loss of roots are slipped up, and nothing that costs roots opens for them", () => {
   for (const id of ["banksia", "fan-palm", "kowhai", "bougainvillea"]) {
     expect(usual(profile(id))).toBe("slip-up");
-    for (const operation of ["up-pot", "root-prune", "bare-root", "split"] as const) {
-      const s = windowSeries(indoors["tropical-like"], profile(id), operation, 2026, 2026);
-      expect([id, operation, openDays(s)]).toEqual([id, operation, 0]);
-    }
+    const room = (operation: Operation) => windowSeries(indoors["tropical-like"], profile(id), operation, 2026, 2026);
+    for (const operation of ["root-prune", "bare-root", "split"] as const)
+      expect([id, operation, openDays(room(operation))]).toEqual([id, operation, 0]);
+    // A larger pot is reached with the ball whole.
+    expect(room("up-pot").suitability).toEqual(room("slip-up").suitability);
   }
   expect(openDays(windowSeries(sites.maritime, profile("juniper"), "bare-root", 2026, 2026))).toBe(0);
 });
 
-test("bleeders are not cut hard before full leaf, stone fruit in dry early summer only", () => {
+test("bleeders are not cut hard before full leaf, stone fruit in the dry of summer, peaches before bloom as well", () => {
   const grape = windowSeries(sites.continental, profile("grape"), "prune-hard", 2026, 2026);
   expect(suitabilityOn(grape, toDay("2026-04-20"))).toMatchObject({ limiting: "sap" });
-  const peach = windowSeries(sites.continental, profile("peach"), "prune-hard", 2026, 2026);
-  expect(suitabilityOn(peach, toDay("2026-02-20"))!.suitability).toBeLessThan(0.5);
-  expect(suitabilityOn(peach, toDay("2026-06-20"))!.suitability).toBeGreaterThanOrEqual(0.5);
+  const open = (kindId: string, on: string) =>
+    suitabilityOn(windowSeries(sites.maritime, profile(kindId), "prune-hard", 2026, 2026), toDay(on))!.suitability >=
+    0.5;
+  expect(["2026-01-20", "2026-03-01", "2026-11-20"].map((on) => open("plum", on))).toEqual([false, false, false]);
+  expect([open("plum", "2026-06-30"), open("peach", "2026-02-10"), open("peach", "2026-11-10")]).toEqual([
+    true,
+    true,
+    false,
+  ]);
 });
 
 test("rescue is never refused by the season, and its risk stands beside it", () => {

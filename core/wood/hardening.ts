@@ -54,7 +54,6 @@ export interface HardinessSeries {
  * Hardiness of a habit's wood from one day to another. Until new buds break last season's wood answers, hardy or not, and after
  * that the season's own.
  * @param own by season, for a tree that was looked at, fed or worked on
- * @param bloomDays days from bud break, first and last of its bloom; its flower buds wait until then
  */
 export function hardinessSeries(
   site: Site,
@@ -62,7 +61,6 @@ export function hardinessSeries(
   from: DayNumber,
   to: DayNumber,
   own?: (season: number) => OwnWood | undefined,
-  bloomDays: readonly [number, number] | null = null,
 ): HardinessSeries {
   const length = Math.max(0, to - from + 1);
   const series: HardinessSeries = {
@@ -104,9 +102,9 @@ export function hardinessSeries(
         if (tipRipeness(h, wood, i) < SOFT_SHOOT && !(wood.leafFall >= 0 && i >= wood.leafFall)) soft++;
       }
       const wood = now?.wood[m % now.wood.length];
-      if (bloomDays && wood && wood.budBreak >= 0) {
-        if (i < wood.budBreak + bloomDays[0]) buds++;
-        else if (i <= wood.budBreak + bloomDays[1]) open++;
+      if (wood && wood.bloomFrom >= 0) {
+        if (i < wood.bloomFrom) buds++;
+        else if (i <= wood.bloomTo) open++;
       }
       // While both live the older wood is the hardier: it is what carries the tree.
       const value = Number.isNaN(fresh) ? old : Number.isNaN(old) ? fresh : Math.min(old, fresh);

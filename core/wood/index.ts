@@ -8,3 +8,6 @@ export * from "./night-risk";
 export * from "./ripe-on";
 export * from "./season";
 export * from "./series";
+export * from "./clocks";
+export * from "./ripening";
+export * from "./kind-dates";

@@ -184,7 +184,7 @@ test("a night's damage rises with cold and with tenderness; a damped place is sp
 });
 
 describe("flowers in a night", () => {
-  const h = HABIT_PARAMETERS["apple-like"];
+  const h = { ...HABIT_PARAMETERS["apple-like"], bloomDays: [10, 30] as const };
   const [from, to] = ["2027-01-01", "2027-06-30"].map(toDay);
   const members = woodMembers(site, 2027, h);
   const { slices } = site.season(2027);
@@ -193,7 +193,7 @@ describe("flowers in a night", () => {
     members.filter((m) => holds(toDay(iso) - slices[0].startDay - m.wood.budBreak)).length / members.length;
 
   test("buds wait until bloom, bloom lasts its days, then both are over", () => {
-    const series = hardinessSeries(site, h, from, to, undefined, [10, 30]);
+    const series = hardinessSeries(site, h, from, to);
     for (const iso of ["2027-01-15", "2027-04-20", "2027-05-05", "2027-05-20", "2027-06-25"]) {
       const i = toDay(iso) - from;
       expect(series.budShare[i]).toBeCloseTo(
@@ -209,7 +209,7 @@ describe("flowers in a night", () => {
     expect([series.budShare.at(-1), series.openShare.at(-1)]).toEqual([0, 0]);
   });
   test("without a known bloom there is none", () => {
-    const series = hardinessSeries(site, h, from, to);
+    const series = hardinessSeries(site, { ...h, bloomDays: null }, from, to);
     expect([...series.openShare, ...series.budShare].every((v) => v === 0)).toBe(true);
   });
   test("each dies at its own frost: half of each where the night's middle is its limit", () => {

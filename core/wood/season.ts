@@ -9,6 +9,11 @@ import { ripeness } from "./hardiness";
 export interface WoodSeason {
   swell: number;
   budBreak: number;
+  leafOut: number;
+  /** First flowers, most of them open, petals down. */
+  bloomFrom: number;
+  fullBloom: number;
+  bloomTo: number;
   leafFall: number;
   /** Share of growth that has stopped, 0–1. */
   cessation: Float32Array;
@@ -17,6 +22,8 @@ export interface WoodSeason {
   /** Running totals for a late flush: all heat after bud break, and heat × (1 − cessation). */
   warmth: Float32Array;
   openWarmth: Float32Array;
+  /** Where winter never stops growth: 1 on days of a flush, 0 between flushes; null where the year has a winter. */
+  flush: Uint8Array | null;
   /** Ripeness of shoots a late waking started, 1 before it; null where nothing woke the tree late. */
   tips: Float32Array | null;
 }
@@ -33,12 +40,22 @@ const NITROGEN_REOPENS = 0.02;
 
 /** Running mean of the night's temperature: weight of the newest night. */
 const NIGHT_WEIGHT = 0.25;
-/** When chill is still lacking so long after midwinter, heat counts with (chill/required)². */
+/** Warmth before this does not move buds, days after midwinter: rest is deep, whatever the chill. Fitted with the clocks (L). */
+const REST_DAYS = 50;
+/** When chill is still lacking so long after midwinter, warmth counts all the same, the less the more is lacking. */
 const LATE_CHILL_DAYS = 75;
+const LEAST_WITHOUT_CHILL = 0.6;
 const DAYLENGTH_GATE_DAYS = 30;
-/** Leaves fall when ten days average below this, from two months after midsummer on: our judgement (L). */
+/** Leaves fall when ten days average below this, from two months after midsummer on; in the shortest days in milder air, too: our judgement (L). */
 const LEAF_FALL_C = 8;
+const LEAF_FALL_FROM = MIDSUMMER + 60;
+const SHORT_DAYS_FALL_C = 14;
+const SHORT_DAYS_FROM = MIDSUMMER + 157;
 const SWELL_SHARE = 0.6;
+/** Of the warmth to full bloom, what passes from the first flowers to it, within limits, and from it until the petals are down, °C·h. */
+const OPENING_SHARE = 0.3;
+const OPENING_GDH = [700, 2000] as const;
+const FADING_GDH = 2500;
 
 const daylengthCache = new Map<number, Float64Array>();
 function daylengthsAt(latitudeDeg: number): Float64Array {
@@ -50,8 +67,83 @@ function daylengthsAt(latitudeDeg: number): Float64Array {
   return table;
 }
 
+/** Where thirty days never average below this, growth goes on in flushes all year (L). */
+const WINTERLESS_C = 16;
+/** From flush to flush, and how long its leaves are soft, days: about two months and a half and three weeks in warm-climate evergreens (L). */
+const FLUSH_CYCLE_DAYS = 75;
+const FLUSH_SOFT_DAYS = 24;
+/** The rains bring a flush: thirty days with so much rain, mm, after thirty with less than half of it (L). */
+const WET_MONTH_MM = 60;
+
+/** Whether any thirty days of a season are cool enough to stop growth. */
+export function isWinterless({ tminC, tmaxC }: SeasonSlice): boolean {
+  let sum = 0;
+  for (let i = 0; i < tminC.length; i++) {
+    sum += (tminC[i] + tmaxC[i]) / 2 - (i >= 30 ? (tminC[i - 30] + tmaxC[i - 30]) / 2 : 0);
+    if (i >= 29 && sum / 30 < WINTERLESS_C) return false;
+  }
+  return true;
+}
+
+/** Flushes of a year without winter: one follows the other at its pace, and the first rains after a dry month bring one. */
+function flushCycles(slice: SeasonSlice): Uint8Array | null {
+  if (!isWinterless(slice)) return null;
+  const out = new Uint8Array(slice.tminC.length);
+  const { rainMm } = slice;
+  const monthly = (i: number) => {
+    let sum = 0;
+    for (let k = Math.max(0, i - 29); k <= i; k++) sum += Number.isNaN(rainMm[k]) ? 0 : rainMm[k];
+    return sum;
+  };
+  // Trees do not flush in step from year to year: where in its cycle one stands at the start is left to the year's weather.
+  let since = Math.round(10 * slice.tmaxC[0]) % FLUSH_CYCLE_DAYS;
+  let [rain, dry] = [0, false];
+  for (let i = 0; i < out.length; i++) {
+    rain = monthly(i);
+    if (i >= 30 && rain < WET_MONTH_MM / 2) dry = true;
+    const rains = dry && rain >= WET_MONTH_MM;
+    if (rains) dry = false;
+    since = rains || since + 1 >= FLUSH_CYCLE_DAYS ? 0 : since + 1;
+    out[i] = since < FLUSH_SOFT_DAYS ? 1 : 0;
+  }
+  return out;
+}
+
+type Buds = Pick<WoodSeason, "swell" | "budBreak" | "leafOut" | "bloomFrom" | "fullBloom" | "bloomTo">;
+
+/** Rest by chill, then buds and flowers by warmth: the sequential clock of the kind, from midwinter to midwinter. */
+function budsOf(h: HabitParameters, slice: SeasonSlice): Buds {
+  const opening = h.bloomGdh === null ? 0 : clamp(OPENING_SHARE * h.bloomGdh, ...OPENING_GDH);
+  const marks: [keyof Buds, number][] = [
+    ["swell", SWELL_SHARE * h.budGdh],
+    ["budBreak", h.budGdh],
+    ["leafOut", h.leafOutGdh],
+  ];
+  if (h.bloomGdh !== null)
+    marks.push(["bloomFrom", h.bloomGdh - opening], ["fullBloom", h.bloomGdh], ["bloomTo", h.bloomGdh + FADING_GDH]);
+  marks.sort((a, b) => a[1] - b[1]);
+  const buds: Buds = { swell: -1, budBreak: -1, leafOut: -1, bloomFrom: -1, fullBloom: -1, bloomTo: -1 };
+  let [heat, next] = [0, 0];
+  const late = SEASON_LEAD_DAYS + LATE_CHILL_DAYS;
+  for (let i = SEASON_LEAD_DAYS + REST_DAYS; i < SEASON_LEAD_DAYS + 365 && next < marks.length; i++) {
+    const chill = slice.portions[i] - slice.portions[0];
+    const met = h.chillPortions === 0 || chill >= h.chillPortions;
+    if (!met && i < late) continue;
+    heat +=
+      (met ? 1 : LEAST_WITHOUT_CHILL + (1 - LEAST_WITHOUT_CHILL) * (chill / h.chillPortions)) * slice.growingHours[i];
+    while (next < marks.length && heat >= marks[next][1]) buds[marks[next++][0]] = i;
+  }
+  if (h.bloomGdh === null && h.bloomDays !== null && buds.budBreak >= 0) {
+    const [from, to] = h.bloomDays;
+    buds.bloomFrom = Math.max(0, buds.budBreak + from);
+    buds.fullBloom = Math.max(0, buds.budBreak + Math.round((from + to) / 2));
+    buds.bloomTo = Math.max(0, buds.budBreak + to);
+  }
+  return buds;
+}
+
 /**
- * Bud break by chill, then warmth; growth stops by heat sum, short days and cool nights; wood ripens by warmth, faster once growth has stopped.
+ * Buds by chill, then warmth; growth stops by heat sum, short days and cool nights; wood ripens by warmth, faster once growth has stopped.
  * @param shift s of the model: e^s scales stopping and ripening, from wood checks or as uncertainty (sd .3)
  * @param care feeds that hold growth open and late work that wakes it: shoots it starts ripen as a cohort of their own
  */
@@ -70,12 +162,13 @@ export function runWoodSeason(
   const rate = Math.exp(shift);
   const evergreen = h.leaf === "evergreen";
 
-  let [swell, budBreak, leafFall] = [-1, -1, -1];
-  let [budHeat, grown, C, H, night, tenDays, W, O] = [0, 0, 0, 0, slice.tminC[0], 0, 0, 0];
+  let leafFall = -1;
+  const buds = budsOf(h, slice);
+  const { budBreak } = buds;
+  let [grown, C, H, night, tenDays, W, O] = [0, 0, 0, slice.tminC[0], 0, 0, 0];
   const daylengths = daylengthsAt(latitudeDeg);
   let ofYear = dayOfYear(slice.startDay - 1);
   let yesterday = daylengths[ofYear];
-  const winterEnd = SEASON_LEAD_DAYS + 365;
   const fed = care.feeds.length > 0;
   const wakings = care.wakings.map((w) => ({ at: w.on - slice.startDay, strength: w.strength }));
   let [tips, tipHeat, tipsFrom]: [Float32Array | null, number, number] = [null, 0, 0];
@@ -90,15 +183,8 @@ export function runWoodSeason(
     const shortening = daylength < yesterday;
     yesterday = daylength;
 
-    if (budBreak < 0 && i >= SEASON_LEAD_DAYS && i < winterEnd) {
-      const chill = slice.portions[i] - slice.portions[0];
-      const met = h.chillPortions === 0 || chill >= h.chillPortions;
-      const allowance = met ? 1 : i > SEASON_LEAD_DAYS + LATE_CHILL_DAYS ? (chill / h.chillPortions) ** 2 : 0;
-      budHeat += allowance * degreeDays(tmin, tmax, h.budBaseC);
-      if (swell < 0 && budHeat >= SWELL_SHARE * h.budDegreeDays) swell = i;
-      if (budHeat >= h.budDegreeDays) budBreak = i;
-    } else if (budBreak >= 0 && leafFall < 0) {
-      grown += degreeDays(tmin, tmax, h.budBaseC);
+    if (budBreak >= 0 && i > budBreak && leafFall < 0) {
+      grown += degreeDays(tmin, tmax, h.growthBaseC);
       const gated = shortening && i > budBreak + DAYLENGTH_GATE_DAYS;
       const byHeat = h.stopByHeat === 0 ? 0 : h.stopByHeat * logistic((grown - h.stopDegreeDays) / 120);
       const bySeason = gated
@@ -119,7 +205,8 @@ export function runWoodSeason(
       W += warm;
       O += warm * (1 - C);
       if (tips && i > tipsFrom) tipHeat += warm * (h.m0 + (1 - h.m0) * C);
-      if (!evergreen && i > MIDSUMMER + 60 && tenDays < LEAF_FALL_C) leafFall = i;
+      if (!evergreen && i > LEAF_FALL_FROM && tenDays < (i > SHORT_DAYS_FROM ? SHORT_DAYS_FALL_C : LEAF_FALL_C))
+        leafFall = i;
     }
     cessation[i] = C;
     heat[i] = H;
@@ -127,7 +214,7 @@ export function runWoodSeason(
     openWarmth[i] = O;
     if (tips && i >= tipsFrom) tips[i] = ripeness(tipHeat, TIP_H50_SHARE * h.h50, h.n);
   }
-  return { swell, budBreak, leafFall, cessation, heat, warmth, openWarmth, tips };
+  return { ...buds, leafFall, flush: flushCycles(slice), cessation, heat, warmth, openWarmth, tips };
 }
 
 /**
@@ -138,6 +225,7 @@ export function runWoodSeason(
 export function lateFlushRipeness(h: HabitParameters, wood: WoodSeason, at: number, until: number, q: number): number {
   const C = wood.cessation[at];
   if (
+    wood.flush !== null ||
     q * (1 - C) < FLUSH_LEAST ||
     wood.budBreak < 0 ||
     at < wood.budBreak ||
@@ -167,10 +255,16 @@ function ripeHeat(h: HabitParameters): number {
   return heat;
 }
 
-/** Phase of a season's wood on a day of its slice. "fallen" is the dormancy after leaf fall. */
+/**
+ * Phase of a season's wood on a day of its slice. "fallen" is the dormancy after leaf fall; where winter never comes it is soft in a
+ * flush and ripe between flushes.
+ */
 export function woodPhase(h: HabitParameters, wood: WoodSeason, i: number): WoodPhase {
+  if (wood.flush) return wood.flush[i] === 1 ? "soft" : "ripe";
   if (wood.leafFall >= 0 && i >= wood.leafFall) return "fallen";
-  if (wood.budBreak < 0 || i < wood.budBreak) return wood.swell >= 0 && i >= wood.swell ? "swelling" : "dormant";
+  // A leafless tree counts as swelling until its leaves have unfolded: there is nothing soft to hurt before.
+  const wakes = h.leaf === "deciduous" ? wood.leafOut : wood.budBreak;
+  if (wakes < 0 || i < wakes) return wood.swell >= 0 && i >= wood.swell ? "swelling" : "dormant";
   if (wood.cessation[i] < SOFT_BELOW) return "soft";
   return wood.heat[i] < ripeHeat(h) ? "hardening" : "ripe";
 }
@@ -186,6 +280,7 @@ export function woodStage(leaf: "deciduous" | "evergreen", phase: WoodPhase): Wo
 
 /** Ripeness of the softest wood of the season on a day: the tips where a late waking started some, else the shoots. */
 export function tipRipeness(h: HabitParameters, wood: WoodSeason, i: number): number {
+  if (wood.flush) return 1 - wood.flush[i];
   const shoots = ripeness(wood.heat[i], h.h50, h.n);
   return wood.tips ? Math.min(shoots, wood.tips[i]) : shoots;
 }

@@ -29,13 +29,17 @@ export function woodMembers(site: Site, season: number, h: HabitParameters, own?
   let bySeason = memberCache.get(site);
   if (!bySeason) memberCache.set(site, (bySeason = new Map<string, WoodMember[]>()));
   // Seasons ahead that no record, forecast or move touches all take the same courses.
-  const key = `${h.habit}:${h.chillPortions}:${isUsual(site, season) ? "usual" : season}`;
+  const key = `${woodKey(h)}:${isUsual(site, season) ? "usual" : season}`;
   let members = bySeason.get(key);
   if (!members) bySeason.set(key, (members = makeMembers(site, season, h, { shift: PRIOR_SHIFT, care: NO_CARE })));
   return members;
 }
 
-/** Kinds of one habit and one need of chill share their wood; the site decides everything else, so the answers live as long as it does. */
+/** What of a kind its wood and buds go by. */
+const woodKey = (h: HabitParameters) =>
+  `${h.habit}:${h.chillPortions}:${h.budGdh}:${h.leafOutGdh}:${h.bloomGdh}:${String(h.bloomDays)}`;
+
+/** Kinds of one habit and one clock share their wood; the site decides everything else, so the answers live as long as it does. */
 const memberCache = new WeakMap<Site, Map<string, WoodMember[]>>();
 
 /** A season of which nothing is known yet but the climate. */
@@ -84,7 +88,7 @@ export function woodSeries(
   if (own) return makeSeries(site, h, fromSeason, toSeason, own);
   let known = seriesCache.get(site);
   if (!known) seriesCache.set(site, (known = new Map<string, WoodSeries>()));
-  const key = `${h.habit}:${h.chillPortions}:${fromSeason}:${toSeason}`;
+  const key = `${woodKey(h)}:${fromSeason}:${toSeason}`;
   let series = known.get(key);
   if (!series) known.set(key, (series = makeSeries(site, h, fromSeason, toSeason)));
   return series;

@@ -99,7 +99,6 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
           from,
           to,
           (season) => (own?.[season] ? day.ownWood(season) : undefined),
-          profile.bloomDays,
         )),
       );
     // Unlisted kinds share what is known of their habit, but each is named by what was typed.

@@ -1,0 +1,48 @@
+import { MIDSUMMER, type SeasonSlice } from "../climate/index";
+import { clamp } from "../math/index";
+import type { FruitClock } from "./clocks";
+import type { HabitParameters } from "./habits";
+import type { WoodSeason } from "./season";
+
+/** Fruit ripens half as fast in the cold as at the second of these means of a day, in a straight line between: fitted with the clocks (L). */
+const RIPENING_C = [4, 20] as const;
+const LEAST_RATE = 0.5;
+
+/**
+ * Share of a full day's ripening that a day of this mean brings.
+ * @example ripeningRate(12) // 0.75
+ */
+export const ripeningRate = (meanC: number): number =>
+  LEAST_RATE + (1 - LEAST_RATE) * clamp((meanC - RIPENING_C[0]) / (RIPENING_C[1] - RIPENING_C[0]), 0, 1);
+
+/** What still hangs is picked once ten days average below this, from so long after midsummer on; citrus hangs through the winter (L). */
+const PICKED_BELOW_C = 11;
+const PICKED_FROM = MIDSUMMER + 40;
+
+const meanOf = ({ tminC, tmaxC }: SeasonSlice, i: number) => (tminC[i] + tmaxC[i]) / 2;
+
+/** Day from which a fruit's days are counted; −1 where it never comes. */
+export const fruitFrom = (wood: WoodSeason, { from }: FruitClock): number =>
+  from === "bloom" ? wood.fullBloom : wood.budBreak;
+
+/** Day of the slice on which fruit is ripe, or picked because the season closes; −1 where neither comes, or nothing blooms. */
+export function ripeOrPicked(
+  h: HabitParameters,
+  slice: SeasonSlice,
+  wood: WoodSeason,
+  fruit: FruitClock,
+): { day: number; picked: boolean } {
+  const from = fruitFrom(wood, fruit);
+  if (from < 0) return { day: -1, picked: false };
+  const hangs = h.habit === "citrus-like" || h.habit === "tropical-like";
+  let [progress, sum] = [0, 0];
+  for (let i = from; i < slice.tminC.length; i++) {
+    if (i > from) progress += ripeningRate(meanOf(slice, i));
+    if (progress >= fruit.ripeDays) return { day: i, picked: false };
+    if (hangs || i < PICKED_FROM) continue;
+    sum = 0;
+    for (let k = i - 9; k <= i; k++) sum += meanOf(slice, k);
+    if (sum / 10 < PICKED_BELOW_C) return { day: i, picked: true };
+  }
+  return { day: -1, picked: false };
+}
