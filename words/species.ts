@@ -412,3 +412,14 @@ export function looksWords(looks: Looks, units: Units): string {
       .join(", ") || "nothing seen of it"
   );
 }
+
+const SORT_WORDS: Record<string, string> = {
+  early: "early sorts",
+  mid: "middling sorts",
+  late: "late sorts",
+  main: "main crop",
+  breba: "first crop, on last year's wood",
+};
+
+/** @example sortWords("Fig", "main") // "Fig, main crop" */
+export const sortWords = (name: string, sort: string): string => (sort in SORT_WORDS ? `${name}, ${SORT_WORDS[sort]}` : name);

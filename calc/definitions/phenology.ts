@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { midwinterOf, toIso } from "@/core/dates/index";
-import { fruitClock, sortNamed } from "@/core/species/index";
-import { kindDates, type NoStage, STAGES } from "@/core/wood/index";
+import { sortNamed } from "@/core/species/index";
+import { fruitClock, kindDates, type NoStage, STAGES } from "@/core/wood/index";
 import { kindOf } from "@/model/index";
 import { CalcProblem, define } from "../definition";
 import { calcSiteSchema, siteOfCalc } from "../site";

@@ -1,6 +1,6 @@
 import type { RootWarmthSet } from "../climate/index";
 import { VIGOUR_PER_DEGREE_DAY } from "../roots/index";
-import { clockOf, type Crop, HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
+import { clockOf, type Crop, fruitClock, HABIT_PARAMETERS, type Habit, type HabitParameters } from "../wood/index";
 import type { Hazard, Kind, KindValues } from "./fields";
 import { genusOf, kindById, type OwnValues, type ResolvedValues, resolveValues } from "./library";
 import { type Looks, possibleHabits, valuesSeen } from "./looks";
@@ -187,6 +187,12 @@ export function profileOf(choice: KindChoice): Profile {
  */
 export const nameOf = (choice: KindChoice): string => profileOf(choice).name;
 
+/** Its fruit clock; warmth where it has none, or where somebody here said how much it asks for. */
+function cropOf(values: KindValues, kind: Kind | undefined, said: ReadonlySet<string>): Crop | null {
+  const clock = kind && !said.has("cropDegreeDays") ? fruitClock(kind.id) : null;
+  return clock ?? (values.cropDegreeDays === null ? null : { degreeDays: values.cropDegreeDays });
+}
+
 /** Fields that somebody here said otherwise than the library. */
 const saidFields = (own: OwnValues | undefined): ReadonlySet<string> =>
   new Set(Object.values(own ?? {}).flatMap((values) => Object.keys(values ?? {})));
@@ -225,7 +231,7 @@ function makeProfile(choice: KindChoice, base: string): Profile {
     rootKillYoungC: known ? values.rootKillYoungC : UNKNOWN_ROOT_KILL_C,
     autumnAverse: values.traits.includes("autumn-averse"),
     bloomDays: values.bloomDays,
-    crop: values.cropDegreeDays === null ? null : { degreeDays: values.cropDegreeDays },
+    crop: cropOf(values, kind, saidFields(choice.own)),
     hazards: values.hazards,
     note: kind?.note ?? null,
     ...(stock?.pace ? { stockPace: stock.pace } : {}),

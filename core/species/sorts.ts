@@ -1,4 +1,4 @@
-import { FRUIT_CLOCKS, type FruitClock } from "../wood/index";
+import { FRUIT_CLOCKS } from "../wood/index";
 import { foldName, genusNamed, kindNamed } from "./named";
 
 /** A kind with how early its fruit is, as growers name them together: "apple-early", "late grape", "fig (breba)". */
@@ -26,10 +26,4 @@ export function sortNamed(text: string): SortNamed | null {
   const sort = words.find((word) => SORTS.includes(word));
   const kindId = kindNamed(words.filter((word) => word !== sort).join(" "));
   return kindId !== null && (!sort || FRUIT_CLOCKS[kindId]?.[sort]) ? { kindId, sort: sort ?? null } : null;
-}
-
-/** How long a kind's fruit takes, of the sort that is meant or a middling one; null where no fruit of it is timed. */
-export function fruitClock(kindId: string, sort: string | null = null): FruitClock | null {
-  const clocks = FRUIT_CLOCKS[kindId];
-  return clocks ? (clocks[sort ?? ""] ?? Object.values(clocks)[0]) : null;
 }

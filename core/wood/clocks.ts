@@ -75,9 +75,12 @@ export const GENUS_CLOCKS: Readonly<Record<string, string>> = {
 export interface FruitClock {
   ripeDays: number;
   from: "bloom" | "bud-break";
+  /** It stands still in cool weather instead of ripening slowly. */
+  heatBound?: boolean;
 }
 
 const fruit = (ripeDays: number, from: FruitClock["from"] = "bloom"): FruitClock => ({ ripeDays, from });
+const inHeat = (clock: FruitClock): FruitClock => ({ ...clock, heatBound: true });
 
 /**
  * Days from full bloom to ripe where every day is as warm as ripening likes: usual days of the kinds (apple 105–165 by sort, peach 100,
@@ -90,7 +93,7 @@ export const FRUIT_CLOCKS: Readonly<Record<string, Readonly<Record<string, Fruit
   apricot: { usual: fruit(91) },
   "black-mulberry": { usual: fruit(90, "bud-break") },
   // Two crops: on last year's wood, and on this year's.
-  fig: { main: fruit(128, "bud-break"), breba: fruit(84, "bud-break") },
+  fig: { main: inHeat(fruit(128, "bud-break")), breba: fruit(84, "bud-break") },
   grape: { mid: fruit(126), early: fruit(110), late: fruit(126) },
   "japanese-plum": { usual: fruit(110) }, // *
   kaki: { usual: fruit(171) },
@@ -103,11 +106,17 @@ export const FRUIT_CLOCKS: Readonly<Record<string, Readonly<Record<string, Fruit
   peach: { usual: fruit(109) },
   pear: { usual: fruit(119) },
   plum: { usual: fruit(130) },
-  pomegranate: { usual: fruit(146) },
+  pomegranate: { usual: inHeat(fruit(146)) },
   quince: { usual: fruit(148) },
   "sour-cherry": { usual: fruit(65) },
   "sweet-cherry": { usual: fruit(66) },
 };
+
+/** How long a kind's fruit takes, of the sort that is meant or a middling one; null where no fruit of it is timed. */
+export function fruitClock(kindId: string, sort: string | null = null): FruitClock | null {
+  const clocks = FRUIT_CLOCKS[kindId];
+  return clocks ? (clocks[sort ?? ""] ?? Object.values(clocks)[0]) : null;
+}
 
 /** The clock of a kind, else that of its genus; null where neither is known or its leaves say it cannot be meant. */
 export function clockOf(kindId: string, genus: string, leaf: "deciduous" | "evergreen"): KindClock | null {

@@ -38,6 +38,6 @@ test("an early start in warmth never ripens later, nor a warmer site less often"
   const [none, three, six] = [0, 3, 6].map((weeks) => cropOutlook(cool, 2026, apple, crop, weeks));
   expect(three.chance).toBeGreaterThanOrEqual(none.chance);
   expect(six.chance).toBeGreaterThanOrEqual(three.chance);
-  expect(six.seasonDegreeDays).toBeGreaterThan(none.seasonDegreeDays);
+  expect(six.seasonBrings).toBeGreaterThan(none.seasonBrings);
   expect(cropOutlook(site(3), 2026, apple, crop).chance).toBeGreaterThan(none.chance);
 });

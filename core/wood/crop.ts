@@ -1,4 +1,5 @@
 import {
+  budWeather,
   degreeDays,
   lastFrostIndex,
   MIDSUMMER,
@@ -9,14 +10,38 @@ import {
 } from "../climate/index";
 import { toIso } from "../dates/index";
 import { normalQuantile, weightedQuantiles } from "../math/index";
+import type { FruitClock } from "./clocks";
 import type { HabitParameters } from "./habits";
+import { fruitFrom, ripeningRate } from "./ripening";
 import { runWoodSeason, type WoodSeason } from "./season";
 import { woodMembers } from "./series";
 
-/** Warmth a crop asks for: °C·d above 10 °C from bud break to ripe fruit, of a middling cultivar. */
-export interface Crop {
-  degreeDays: number;
+/**
+ * What a crop asks for, of a middling cultivar: its fruit clock where it has one, else warmth, °C·d above 10 °C from bud break to ripe
+ * fruit.
+ */
+export type Crop = FruitClock | { degreeDays: number };
+
+/** How a crop comes on: from which day, how much each day brings, and how much it asks for. */
+function paceOf(crop: Crop, wood: WoodSeason, { tminC, tmaxC }: SeasonSlice) {
+  if ("degreeDays" in crop)
+    return {
+      from: wood.budBreak,
+      asks: crop.degreeDays,
+      brings: (i: number) => degreeDays(tminC[i], tmaxC[i], WARMTH_BASE_C),
+    };
+  return {
+    from: fruitFrom(wood, crop),
+    asks: crop.ripeDays,
+    brings: (i: number) => ripeningRate((tminC[i] + tmaxC[i]) / 2, crop.heatBound),
+  };
 }
+
+/** What a crop asks for in its own unit. */
+export const cropAsks = (crop: Crop): { amount: number; unit: "degree-days" | "ripening-days" } =>
+  "degreeDays" in crop
+    ? { amount: crop.degreeDays, unit: "degree-days" }
+    : { amount: crop.ripeDays, unit: "ripening-days" };
 
 /** Cultivars of a kind differ by about this much in the warmth they ask for: our judgement (L). */
 const CULTIVAR_SPREAD = 0.12;
@@ -32,8 +57,8 @@ export interface CropOutlook {
   chance: number;
   /** Middle day it ripens, of the years it does; null where it hardly ever does. */
   ripeOn: string | null;
-  /** Warmth of the middle season against what the crop asks for. */
-  seasonDegreeDays: number;
+  /** What the middle season brings, in the unit of what the crop asks for. */
+  seasonBrings: number;
 }
 
 function endOfSeason(slice: SeasonSlice, wood: WoodSeason): number {
@@ -46,14 +71,14 @@ function endOfSeason(slice: SeasonSlice, wood: WoodSeason): number {
 }
 
 /** A season of one whose tree stood in warmth until a day: never colder there than the warm place keeps it. */
-function broughtOn(slice: SeasonSlice, from: number, until: number): SeasonSlice {
+function broughtOn(latitudeDeg: number, slice: SeasonSlice, from: number, until: number): SeasonSlice {
   const tminC = slice.tminC.slice();
   const tmaxC = slice.tmaxC.slice();
   for (let i = Math.max(0, from); i < until; i++) {
     tminC[i] = Math.max(tminC[i], WARM_PLACE.minC);
     tmaxC[i] = Math.max(tmaxC[i], WARM_PLACE.maxC);
   }
-  return { ...slice, tminC, tmaxC };
+  return { ...slice, tminC, tmaxC, growingHours: budWeather(latitudeDeg, slice.startDay, tminC, tmaxC).growingHours };
 }
 
 /** When a tree brought on in warmth goes out where spring frosts are too rare for a one-in-ten day: ninety days from midwinter (L). */
@@ -71,19 +96,20 @@ export function cropOutlook(site: Site, season: number, h: HabitParameters, crop
   const days: number[] = [];
   const sums: number[] = [];
   slices.forEach((slice, m) => {
-    const weather = earlyWeeks === 0 ? slice : broughtOn(slice, out - 7 * earlyWeeks, out);
+    const weather = earlyWeeks === 0 ? slice : broughtOn(site.latitudeDeg, slice, out - 7 * earlyWeeks, out);
     const wood = members ? members[m % members.length].wood : runWoodSeason(h, weather, site.latitudeDeg);
     const end = endOfSeason(slice, wood);
+    const { from, asks, brings } = paceOf(crop, wood, weather);
     const needs = Array.from(
       { length: CULTIVARS },
-      (_, k) => crop.degreeDays * (1 + CULTIVAR_SPREAD * normalQuantile((k + 0.5) / CULTIVARS)),
+      (_, k) => asks * (1 + CULTIVAR_SPREAD * normalQuantile((k + 0.5) / CULTIVARS)),
     );
     asked += CULTIVARS;
     let sum = 0;
     let next = 0;
-    if (wood.budBreak >= 0) {
-      for (let i = wood.budBreak; i < end; i++) {
-        sum += degreeDays(weather.tminC[i], weather.tmaxC[i], WARMTH_BASE_C);
+    if (from >= 0) {
+      for (let i = from; i < end; i++) {
+        sum += brings(i);
         while (next < CULTIVARS && sum >= needs[next]) {
           days.push(i);
           ripe++;
@@ -102,7 +128,7 @@ export function cropOutlook(site: Site, season: number, h: HabitParameters, crop
   return {
     chance: ripe / asked,
     ripeOn: days.length < asked / 20 ? null : toIso(Math.round(slices[0].startDay + middle(days))),
-    seasonDegreeDays: middle(sums),
+    seasonBrings: middle(sums),
   };
 }
 

@@ -1,8 +1,8 @@
 import { KNOWN_SEASON, knownSite, knownYears } from "@/test-support/known-years";
 import { toDay } from "../dates/index";
 import { quantileOf } from "../math/index";
-import { fruitClock, profileOf, sortNamed } from "../species/index";
-import { kindDates, type Stage } from "./index";
+import { profileOf, sortNamed } from "../species/index";
+import { fruitClock, kindDates, type Stage } from "./index";
 
 const STAGE: Record<string, Stage> = {
   "bud-break": "budBreak",

@@ -7,13 +7,19 @@ import type { WoodSeason } from "./season";
 /** Fruit ripens half as fast in the cold as at the second of these means of a day, in a straight line between: fitted with the clocks (L). */
 const RIPENING_C = [4, 20] as const;
 const LEAST_RATE = 0.5;
+/** Fruit of hot summers: not at all below the first. Our judgement, from where its main crop fails (L). */
+const HEAT_BOUND_C = [8, 20] as const;
 
 /**
  * Share of a full day's ripening that a day of this mean brings.
  * @example ripeningRate(12) // 0.75
+ * @example ripeningRate(14, true) // 0.5
  */
-export const ripeningRate = (meanC: number): number =>
-  LEAST_RATE + (1 - LEAST_RATE) * clamp((meanC - RIPENING_C[0]) / (RIPENING_C[1] - RIPENING_C[0]), 0, 1);
+export function ripeningRate(meanC: number, heatBound = false): number {
+  const [from, full] = heatBound ? HEAT_BOUND_C : RIPENING_C;
+  const least = heatBound ? 0 : LEAST_RATE;
+  return least + (1 - least) * clamp((meanC - from) / (full - from), 0, 1);
+}
 
 /** What still hangs is picked once ten days average below this, from so long after midsummer on; citrus hangs through the winter (L). */
 const PICKED_BELOW_C = 11;
@@ -37,7 +43,7 @@ export function ripeOrPicked(
   const hangs = h.habit === "citrus-like" || h.habit === "tropical-like";
   let [progress, sum] = [0, 0];
   for (let i = from; i < slice.tminC.length; i++) {
-    if (i > from) progress += ripeningRate(meanOf(slice, i));
+    if (i > from) progress += ripeningRate(meanOf(slice, i), fruit.heatBound);
     if (progress >= fruit.ripeDays) return { day: i, picked: false };
     if (hangs || i < PICKED_FROM) continue;
     sum = 0;

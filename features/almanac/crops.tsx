@@ -5,8 +5,8 @@ import { ScrollBox, Why } from "@/ui/fields";
 
 export interface CropOfKind {
   name: string;
-  needs: number;
-  /** Warmth of the middle season. */
+  asks: { amount: number; unit: "degree-days" | "ripening-days" };
+  /** What the middle season brings, in the same unit. */
   season: number;
   /** By weeks brought on in warmth: chance, and the middle day it ripens. */
   outlooks: { weeks: number; chance: number; ripeOn: string | null }[];
@@ -21,7 +21,7 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
       <h2 className="text-lg">Will the crop ripen?</h2>
       <p className="text-sm">
         <span className="badge badge-warning mr-2">guess</span>
-        Warmth a middling cultivar asks for is our own figure; cultivars differ by about an eighth either way, which is
+        What a middling cultivar asks for is our own figure; cultivars differ by about an eighth either way, which is
         in the chance. {generated ? "Generated years of this site." : "Years like those of your record."}
       </p>
       <ScrollBox label="Chance that crops ripen">
@@ -29,7 +29,7 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
           <thead>
             <tr>
               <th scope="col">Kind</th>
-              <th scope="col">Asks for, °C·d</th>
+              <th scope="col">Asks for</th>
               <th scope="col">Middle season gives</th>
               {weeks.map((w) => (
                 <th key={w} scope="col">
@@ -44,8 +44,8 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
                 <th scope="row" className="font-normal">
                   {c.name}
                 </th>
-                <td>{number(c.needs)}</td>
-                <td>{number(c.season)}</td>
+                <td>{amountWords(c.asks.amount, c.asks.unit)}</td>
+                <td>{amountWords(c.season, c.asks.unit)}</td>
                 {c.outlooks.map((o) => (
                   <td key={o.weeks}>
                     <b>{percent(o.chance)}</b>
@@ -58,12 +58,15 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
           </tbody>
         </table>
       </ScrollBox>
-      <Why reason="Warmth above 10 °C is summed from bud break until the leaves fall or a night of −2 °C. For an early start the tree stands bright at 12 to 18 °C for those weeks and goes out on the one-in-ten day of the last frost: until then it needs frost-free nights. Buds only follow warmth once their winter chill is met.">
+      <Why reason="Fruit of timed kinds takes so many warm days from full bloom (figs and mulberries from bud break): a day of 20 °C counts whole, a cold one half, and for fruit of hot summers not at all. Of other kinds warmth above 10 °C is summed from bud break. Both until the leaves fall or a night of −2 °C. For an early start the tree stands bright at 12 to 18 °C for those weeks and goes out on the one-in-ten day of the last frost: until then it needs frost-free nights. Buds only follow warmth once their winter chill is met.">
         <span className="text-sm">How it is counted</span>
       </Why>
     </section>
   );
 }
+
+const amountWords = (amount: number, unit: CropOfKind["asks"]["unit"]) =>
+  unit === "degree-days" ? `${number(amount)} °C·d` : `${number(amount)} warm days`;
 
 function gained(without: string | null, early: string | null): string {
   if (without === null || early === null) return "";

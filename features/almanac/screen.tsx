@@ -21,7 +21,8 @@ import {
 } from "@/core/climate/index";
 import { seasonOf, toDay, toIso, yearOf } from "@/core/dates/index";
 import { KINDS } from "@/core/species/index";
-import { cropOutlook } from "@/core/wood/index";
+import { type Crop, cropAsks, cropOutlook, FRUIT_CLOCKS } from "@/core/wood/index";
+import { sortWords } from "@/words/species";
 import { day, percent } from "@/words/format";
 import type { CollectionView } from "../collection/load";
 import { collectionView } from "@/features/kernel/views";
@@ -80,6 +81,13 @@ const SEASON_ENDS_BEFORE = 75;
 /** Weeks in warmth that are compared. */
 const EARLY_WEEKS = [0, 3, 6] as const;
 
+/** The crops of a kind: each of its timed sorts, else what is known of it. */
+function cropsOf(kindId: string, known: Crop | null): (readonly [string | null, Crop])[] {
+  const timed = Object.entries(FRUIT_CLOCKS[kindId] ?? {});
+  if (known !== null && "degreeDays" in known) return [[null, known]];
+  return timed.map(([sort, clock]) => [timed.length === 1 ? null : sort, clock] as const);
+}
+
 /** Crop kinds of the collection with the chance that they ripen here, the likeliest first. */
 function cropsOfKinds(view: CollectionView): CropOfKind[] {
   const { yard, loaded, today } = view;
@@ -90,20 +98,18 @@ function cropsOfKinds(view: CollectionView): CropOfKind[] {
   return KINDS.flatMap((kind): CropOfKind[] => {
     if (!ids.has(kind.id)) return [];
     const profile = kindOf({ kindId: kind.id, typedName: null, habit: null });
-    const { crop } = profile;
-    if (!crop) return [];
-    const outlooks = EARLY_WEEKS.map((weeks) => ({
-      weeks,
-      ...cropOutlook(site, season, profile.parameters[0], crop, weeks),
-    }));
-    return [
-      {
-        name: kind.names[0],
-        needs: crop.degreeDays,
-        season: outlooks[0].seasonDegreeDays,
+    return cropsOf(kind.id, profile.crop).map(([sort, crop]) => {
+      const outlooks = EARLY_WEEKS.map((weeks) => ({
+        weeks,
+        ...cropOutlook(site, season, profile.parameters[0], crop, weeks),
+      }));
+      return {
+        name: sort === null ? kind.names[0] : sortWords(kind.names[0], sort),
+        asks: cropAsks(crop),
+        season: outlooks[0].seasonBrings,
         outlooks: outlooks.map(({ weeks, chance, ripeOn }) => ({ weeks, chance, ripeOn })),
-      },
-    ];
+      };
+    });
   }).sort((a, b) => b.outlooks[0].chance - a.outlooks[0].chance || a.name.localeCompare(b.name));
 }
 
