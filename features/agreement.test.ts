@@ -122,7 +122,7 @@ test(
           const [row] = day.windows({ operations: [operation] });
           const about = [name, day.record.tag, on, operation];
           expect([...about, row.open, row.limiting]).toEqual([...about, state.window.open, state.window.limiting]);
-          // The list of works looks thirteen months ahead, the verdict eighteen: what lies near the shorter end may be cut there.
+          // What lies near the end of the two years may be cut there.
           const surely = toDay(on) + WINDOW_DAYS - CUT_DAYS;
           const within = (p: { from: string; to: string } | null) =>
             p && toDay(p.to) < surely ? [p.from, p.to] : null;

@@ -1,5 +1,12 @@
-import { type PlaceClimate, SITE_ITSELF, type Site, siteAfterMove } from "@/core/climate/index";
-import { type DayNumber, midwinterOf, seasonOf, toDay } from "@/core/dates/index";
+import {
+  lastFrostIndex,
+  type PlaceClimate,
+  SEASON_LEAD_DAYS,
+  SITE_ITSELF,
+  type Site,
+  siteAfterMove,
+} from "@/core/climate/index";
+import { type DayNumber, growingSeason, midwinterOf, seasonOf, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { airKey, OPEN_AIR, type PlaceAir, siteAtPlace } from "@/core/place/index";
 import { airOf, type PlaceClimateSaid, UNKNOWN_BUILD } from "@/core/winter/index";
@@ -15,6 +22,10 @@ export interface Stay {
 export const EVER = -1_000_000;
 /** Moves older than the season before this count as having always stood there. */
 const SEASONS_REMEMBERED = 1;
+
+/** Shorter than this it was carried in for a night or a repair; longer it is no winter (L). */
+const LEAST_INSIDE_DAYS = 14;
+const MOST_INSIDE_DAYS = 300;
 
 /** Where a tree stood, stay by stay, as its moves up to a day tell; a tree nobody placed stands in the open. */
 export function staysOf(events: readonly LoggedEvent[], upTo: DayNumber = Infinity): Stay[] {
@@ -74,7 +85,7 @@ export class PlaceSites {
     return this.climates.get(placeId)?.climate ?? this.placed(placeId).nights;
   }
 
-  /** Stays that still matter, equal neighbours joined, and what trees with the same ones share. */
+  /** Stays that still matter, equal neighbours joined, with the move out of winter quarters ahead; what trees with the same ones share. */
   keyOf(stays: readonly Stay[]): string {
     return this.remembered(stays)
       .map(({ from, key }) => (from === EVER ? key : `${from}>${key}`))
@@ -91,7 +102,27 @@ export class PlaceSites {
       if (kept.at(-1)?.key === key) continue;
       kept.push({ from: kept.length === 0 ? EVER : from, key, placeId });
     }
-    return kept;
+    const [home, inside] = kept.slice(-2);
+    const out = inside && this.outDay(home.placeId, inside.placeId, inside.from);
+    return out ? [...kept, { ...home, from: out }] : kept;
+  }
+
+  /**
+   * The day a tree that was carried indoors for the winter goes out again to where it stood, by habit: when nine years in ten have no
+   * frost any more. Null where it is not winter quarters it stands in, or the day has passed and it still stands there.
+   */
+  private outDay(homeId: string | null, insideId: string | null, since: DayNumber): DayNumber | null {
+    if (!this.airAt(homeId).outdoors || this.airAt(insideId).outdoors) return null;
+    const { today, latitudeDeg } = this.site;
+    for (const season of [0, 1].map((later) => growingSeason(since, latitudeDeg) + later)) {
+      const opening = midwinterOf(season, latitudeDeg) - SEASON_LEAD_DAYS;
+      const last = lastFrostIndex(this.site, opening, 0);
+      if (last === null) continue;
+      const out = opening + last;
+      if (out < since + LEAST_INSIDE_DAYS) continue;
+      return out - since > MOST_INSIDE_DAYS || out <= today ? null : out;
+    }
+    return null;
   }
 
   /** Weather of a tree that moved like this. */

@@ -67,7 +67,9 @@ const RECOVERY_LAGS = 2.5;
 /** One that is not well is looked at again before anything is done to its roots. */
 const LOOK_AGAIN_DAYS = 14;
 /** Days ahead that the usual work of a tree is looked for: a year, and the season after it. */
-const LOOK_AHEAD_DAYS = 548;
+const LOOK_AHEAD_DAYS = WINDOW_DAYS;
+/** Curves are drawn for the year ahead and a little more. */
+const CURVE_DAYS = 400;
 
 /** The window of the work that is usual for its kind, as its verdict needs it: from its tracks alone, so that a browser can say it, too. */
 export function usualWindow(tree: TreeOnDay): WindowState {
@@ -178,7 +180,9 @@ function windowOf(
       : heldBy
         ? heldBy.by
         : mainLimit(series, on, periods[0] ? toDay(periods[0].from) - 1 : Math.min(to, on + 365)),
-    curve: curves ? curveOf(series, on, to) : { from: toIso(on), stepDays: CURVE_STEP_DAYS, suitability: [], safe: [] },
+    curve: curves
+      ? curveOf(series, on, Math.min(to, on + CURVE_DAYS))
+      : { from: toIso(on), stepDays: CURVE_STEP_DAYS, suitability: [], safe: [] },
   };
 }
 

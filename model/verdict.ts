@@ -28,7 +28,7 @@ export interface WindowState {
   safe: number;
   /** The open stretch the day lies in, or the next one. */
   period: { from: IsoDate; to: IsoDate; closedBy: Limit } | null;
-  /** The open stretches of the next eighteen months. */
+  /** The open stretches of the two years ahead. */
   periods: { from: IsoDate; to: IsoDate; closedBy: Limit }[];
   /** What holds the days until the next opening back, most often. */
   mainLimit: Limit;

@@ -4,8 +4,8 @@ import type { Profile } from "@/core/species/index";
 import type { Stay } from "./stays";
 import type { Yard } from "./open-yard";
 
-/** Days ahead that windows are worked out for: this season and the next. */
-export const WINDOW_DAYS = 400;
+/** Days ahead that windows are worked out for: two years, wherever in the year one asks. */
+export const WINDOW_DAYS = 730;
 
 /** Windows of a kind in one place through some seasons, work by work as they are asked for. */
 export type SeriesCache = Map<string, Partial<Record<Operation, WindowSeries>>>;
@@ -34,7 +34,7 @@ export function seriesFor<O extends Operation>(
   return known as Record<O, WindowSeries>;
 }
 
-/** The growing seasons that the next four hundred days reach into, first and last. */
+/** The growing seasons that those days reach into, first and last. */
 function seasonsAhead(on: DayNumber, latitudeDeg: number): readonly [number, number] {
   return [growingSeason(on, latitudeDeg), growingSeason(on + WINDOW_DAYS, latitudeDeg)];
 }

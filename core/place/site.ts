@@ -76,6 +76,10 @@ function runAtPlace(latitudeDeg: number, run: WeatherRun, air: PlaceAir): Weathe
     ...run,
     ...extremesAtPlace(run, outsideHours(latitudeDeg, run), air),
     solarMJ: run.solarMJ.map((v) => air.sun * v),
+    // Neither rain nor wind comes in.
+    ...(air.outdoors
+      ? {}
+      : { rainMm: new Float32Array(run.rainMm.length), windMs: new Float32Array(run.windMs.length) }),
   });
 }
 

@@ -93,12 +93,8 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
     if (!hardy)
       series.set(
         wood,
-        (hardy = hardinessSeries(
-          day.site,
-          profile.parameters[0],
-          from,
-          to,
-          (season) => (own?.[season] ? day.ownWood(season) : undefined),
+        (hardy = hardinessSeries(day.site, profile.parameters[0], from, to, (season) =>
+          own?.[season] ? day.ownWood(season) : undefined,
         )),
       );
     // Unlisted kinds share what is known of their habit, but each is named by what was typed.

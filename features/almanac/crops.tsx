@@ -21,8 +21,8 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
       <h2 className="text-lg">Will the crop ripen?</h2>
       <p className="text-sm">
         <span className="badge badge-warning mr-2">guess</span>
-        What a middling cultivar asks for is our own figure; cultivars differ by about an eighth either way, which is
-        in the chance. {generated ? "Generated years of this site." : "Years like those of your record."}
+        What a middling cultivar asks for is our own figure; cultivars differ by about an eighth either way, which is in
+        the chance. {generated ? "Generated years of this site." : "Years like those of your record."}
       </p>
       <ScrollBox label="Chance that crops ripen">
         <table className="table-sm mt-2 table" data-testid="crops">
