@@ -55,6 +55,13 @@ export interface FoundKind {
   exact: boolean;
 }
 
+/** Days before today that a weather service gives where the record has none, as a file to be read in; or why there is none. */
+export interface PastDays {
+  outcome: "ok" | "complete" | "off" | "timeout" | "unreachable" | "refused" | "nonsense";
+  detail: string;
+  file: { name: string; csv: string; elevationM: number } | null;
+}
+
 const numeric = z.coerce.number();
 const frostDay = z.string().regex(/^(\d{2}-\d{2}|never)$/);
 /** In an address everything is text: numbers are read, "never" stands for a year without frost. */
@@ -73,6 +80,7 @@ const sitePreviewInput = z.object({
 export const QUERIES = {
   search: answering<{ found: FoundTree[] }>()(z.object({ q: z.string() })),
   kinds: answering<{ found: FoundKind[] }>()(z.object({ q: z.string().max(120) })),
+  "weather/past": answering<PastDays>()(z.object({})),
   "arrival/season": answering<ArrivalContext>()(z.object({ kind: z.string(), on: z.string().optional() })),
 } as const;
 

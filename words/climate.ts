@@ -45,3 +45,25 @@ export function frostWords(site: Site, statistics = site.frost(0)): FrostWords {
     guess: site.basis === "answers",
   };
 }
+
+/** What came of asking a weather service for past days. */
+export function pastWords(
+  outcome: "ok" | "complete" | "off" | "timeout" | "unreachable" | "refused" | "nonsense",
+  detail: string,
+): string {
+  switch (outcome) {
+    case "ok":
+      return "Here is what it has: look it through, then read it in.";
+    case "complete":
+      return "Nothing to fill: no day that it has is missing from the record.";
+    case "off":
+      return "No weather service is switched on.";
+    case "timeout":
+    case "unreachable":
+      return `The service did not answer: ${detail}. Try again later; nothing was changed.`;
+    case "refused":
+      return `The service gave no days: ${detail}. Nothing was changed.`;
+    case "nonsense":
+      return `What the service sent cannot be used: ${detail}. Nothing was changed.`;
+  }
+}

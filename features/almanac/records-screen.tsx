@@ -2,6 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import { recordCalendar } from "@/core/climate/index";
 import { rankedSources } from "@/core/records/index";
+import { forecastSource } from "@/server/forecast/configured";
 import { pool } from "@/server/pool";
 import { loadMerged } from "../collection/load";
 import { collectionView } from "@/features/kernel/views";
@@ -15,6 +16,7 @@ export async function RecordsScreen({ collectionId }: { collectionId: string }) 
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { collection, loaded, yard } = view;
+  const source = forecastSource();
   const { site } = yard;
   const merged = await loadMerged(pool(), collection, loaded);
   const counted = rankedSources(loaded.sources, loaded.ranking);
@@ -55,6 +57,7 @@ export async function RecordsScreen({ collectionId }: { collectionId: string }) 
         siteElevationM={collection.elevationM}
         answers={collection.answers}
         moves={await listMoves(collection.id, loaded.sources)}
+        service={source?.past ? source.name : null}
       />
     </div>
   );

@@ -42,6 +42,8 @@ interface Props {
   siteElevationM: number;
   answers: SiteAnswers;
   moves: MovedDate[];
+  /** The service that missing days can be asked of; null without one that gives past days. */
+  service: string | null;
 }
 
 export function RecordsView(props: Props) {
@@ -83,7 +85,7 @@ export function RecordsView(props: Props) {
         />
       </div>
       <div className="space-y-6">
-        <WeatherImport />
+        <WeatherImport service={props.service} />
         <MovedList moves={props.moves} />
       </div>
     </div>

@@ -6,6 +6,7 @@ import { FormFaults, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { megabytes, MOST_BYTES } from "@/contract/limits";
+import { FillFromService } from "./fill-from-service";
 import { PreviewSummary } from "./preview-summary";
 import type { WeatherPreview } from "./stream";
 import { useWeatherFile, type WeatherChoice } from "./use-weather-file";
@@ -13,7 +14,14 @@ import { useWeatherFile, type WeatherChoice } from "./use-weather-file";
 const STEP_WORDS = { reading: "Reading the file", checking: "Looking through it", saving: "Keeping the days" };
 
 /** A weather file comes in: look first, then all good lines or none. For the site, or for one place's logger. */
-export function WeatherImport({ place = null }: { place?: { id: string; name: string } | null }) {
+export function WeatherImport({
+  place = null,
+  service = null,
+}: {
+  place?: { id: string; name: string } | null;
+  /** The service that missing days can be asked of, by name. */
+  service?: string | null;
+}) {
   const { units } = useAsOf();
   const { tell } = useNotice();
   const { send, progress } = useWeatherFile();
@@ -52,6 +60,12 @@ export function WeatherImport({ place = null }: { place?: { id: string; name: st
       return;
     }
     await look(picked, choice());
+  };
+
+  const takeFile = async (picked: File, heightOfFileM: number) => {
+    setHeight(String(heightOfFileM));
+    setFile(picked);
+    await look(picked, { ...choice(), elevationM: heightOfFileM });
   };
 
   // A file chosen while the page was still waking up is looked at, too.
@@ -105,6 +119,7 @@ export function WeatherImport({ place = null }: { place?: { id: string; name: st
           </>
         )}
       </p>
+      {service !== null && <FillFromService service={service} take={takeFile} />}
       <label className="mt-3 block">
         <span className="mb-1 block font-medium">{place ? `Logger file of ${place.name}` : "Weather file"}</span>
         <input

@@ -1,7 +1,7 @@
 import { createServer, type RequestListener, type Server } from "node:http";
 import type { AddressInfo } from "node:net";
 import { TEST_NORMALS } from "@/test-support/normals";
-import { askForecast } from "./ask";
+import { askForecast, askPast } from "./ask";
 import { isPrivateAddress, MOST_ANSWER_BYTES, type Outside } from "./guarded-get";
 import { publicAddress, publicJsonSource, readPublicAnswer } from "./public-json";
 
@@ -25,6 +25,7 @@ const answer = (more: object = {}, dates = ["2026-11-20", "2026-11-21", "2026-11
     temperature_2m_min: "°C",
     precipitation_sum: "mm",
     wind_speed_10m_max: "m/s",
+    shortwave_radiation_sum: "MJ/m²",
   },
   daily: {
     time: dates,
@@ -32,6 +33,7 @@ const answer = (more: object = {}, dates = ["2026-11-20", "2026-11-21", "2026-11
     temperature_2m_min: [1.2, -2.4, -3],
     precipitation_sum: [0, 3.2, null],
     wind_speed_10m_max: [5, 10, null],
+    shortwave_radiation_sum: [4.1, null, 2],
   },
   ...more,
 });
@@ -43,7 +45,7 @@ describe("what is sent and read", () => {
       latitude: "47.38",
       longitude: "8.54",
       elevation: "440",
-      daily: "temperature_2m_max,temperature_2m_min,precipitation_sum,wind_speed_10m_max",
+      daily: "temperature_2m_max,temperature_2m_min,precipitation_sum,wind_speed_10m_max,shortwave_radiation_sum",
       forecast_days: "3",
       timezone: "auto",
       temperature_unit: "celsius",
@@ -60,9 +62,9 @@ describe("what is sent and read", () => {
     expect(readPublicAnswer(answer())).toEqual({
       issuedOn: "2026-11-20",
       days: [
-        { date: "2026-11-20", tminC: 1.2, tmaxC: 6.1, rainMm: 0, windMs: 5 * 0.6 * 0.748 },
-        { date: "2026-11-21", tminC: -2.4, tmaxC: 4, rainMm: 3.2, windMs: 10 * 0.6 * 0.748 },
-        { date: "2026-11-22", tminC: -3, tmaxC: 3.5, rainMm: null, windMs: null },
+        { date: "2026-11-20", tminC: 1.2, tmaxC: 6.1, rainMm: 0, windMs: 5 * 0.6 * 0.748, solarMJ: 4.1 },
+        { date: "2026-11-21", tminC: -2.4, tmaxC: 4, rainMm: 3.2, windMs: 10 * 0.6 * 0.748, solarMJ: null },
+        { date: "2026-11-22", tminC: -3, tmaxC: 3.5, rainMm: null, windMs: null, solarMJ: 2 },
       ],
     });
   });
@@ -185,6 +187,40 @@ describe("over the wire", () => {
     expect([asked.outcome, asked.answer]).toEqual([outcome, null]);
     expect(asked.detail).toContain(detail);
     expect(seen).toHaveLength(times);
+  });
+  describe("days before today", () => {
+    const past = publicJsonSource("http://weather.test", standIn).past;
+    const askDays = (days: number) => askPast({ past: publicJsonSource(at(), standIn).past! }, site, days, quick);
+    test("are asked for by their number, and only those before today are taken", async () => {
+      expect(past).toBeDefined();
+      respond = json(answer({}, ["2026-11-18", "2026-11-19", "2026-11-20"]));
+      const asked = await askDays(2);
+      expect(asked.outcome === "ok" && asked.answer.map((d) => [d.date, d.tminC, d.solarMJ])).toEqual([
+        ["2026-11-18", 1.2, 4.1],
+        ["2026-11-19", -2.4, null],
+      ]);
+      expect(seen[0]).toContain("forecast_days=1&past_days=2");
+    });
+    test("of last year, or with impossible temperatures, are none", async () => {
+      respond = json(answer({}, ["2025-11-17", "2025-11-18", "2025-11-19"]));
+      expect(await askDays(3)).toEqual({
+        outcome: "nonsense",
+        detail: "none of its days are those before today",
+        answer: null,
+      });
+      const hot = answer({}, ["2026-11-17", "2026-11-18", "2026-11-19"]);
+      hot.daily.temperature_2m_max = [6, 99, 6];
+      respond = json(hot);
+      expect(await askDays(3)).toMatchObject({ outcome: "nonsense", detail: expect.stringContaining("2026-11-18") });
+    });
+    test("are not had from a service that is slow or down, nor from a page", async () => {
+      respond = () => undefined;
+      expect(await askDays(3)).toMatchObject({ outcome: "timeout" });
+      respond = json({}, 503);
+      expect(await askDays(3)).toMatchObject({ outcome: "refused", detail: "it answered 503, tried 2 times" });
+      respond = (_q, r) => r.writeHead(200, { "content-type": "text/html" }).end("<html>");
+      expect(await askDays(3)).toMatchObject({ outcome: "refused" });
+    });
   });
   test("a name that is never found is given up in time", async () => {
     const nowhere: Outside = { addressesOf: () => new Promise(() => undefined), standIn: true };

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { getJson, type Outside } from "./guarded-get";
-import { type ForecastAnswer, type ForecastSource, ServiceRefusal } from "./source";
+import { type ForecastAnswer, type ForecastSource, type ServiceDay, ServiceRefusal } from "./source";
 
 /** What is asked for of each day, as services of this format spell it. */
 const DAILY = {
@@ -8,12 +8,14 @@ const DAILY = {
   tminC: "temperature_2m_min",
   rainMm: "precipitation_sum",
   windMs: "wind_speed_10m_max",
+  solarMJ: "shortwave_radiation_sum",
 } as const;
 const UNITS: Record<string, string> = {
   [DAILY.tmaxC]: "°C",
   [DAILY.tminC]: "°C",
   [DAILY.rainMm]: "mm",
   [DAILY.windMs]: "m/s",
+  [DAILY.solarMJ]: "MJ/m²",
 };
 
 /** A day's mean wind from the strongest of it (L), and wind at two metres from ten (FAO-56 eq. 47). */
@@ -29,6 +31,7 @@ const answerSchema = z.object({
     [DAILY.tminC]: values,
     [DAILY.rainMm]: values.optional(),
     [DAILY.windMs]: values.optional(),
+    [DAILY.solarMJ]: values.optional(),
   }),
 });
 
@@ -43,7 +46,7 @@ const coarse = (degrees: number) => (Math.round(degrees / COARSE_DEG) * COARSE_D
  */
 export function publicAddress(
   base: string,
-  site: { latitudeDeg: number; longitudeDeg: number; elevationM: number; days: number },
+  site: { latitudeDeg: number; longitudeDeg: number; elevationM: number; days: number; pastDays?: number },
 ): URL {
   const url = new URL(base);
   const asked = {
@@ -52,6 +55,7 @@ export function publicAddress(
     elevation: String(Math.round(site.elevationM / 10) * 10),
     daily: Object.values(DAILY).join(","),
     forecast_days: String(site.days),
+    ...(site.pastDays === undefined ? {} : { past_days: String(site.pastDays) }),
     timezone: "auto",
     temperature_unit: "celsius",
     wind_speed_unit: "ms",
@@ -65,7 +69,7 @@ export function publicAddress(
  * A service that answers daily series in columns (`daily.time`, `daily.temperature_2m_min` …) with their units beside them. Days without
  * both temperatures are left out; other units than those asked for are no forecast.
  */
-export function readPublicAnswer(raw: unknown): ForecastAnswer {
+export function readPublicDays(raw: unknown): ServiceDay[] {
   const refused = z.object({ error: z.literal(true), reason: z.string() }).safeParse(raw);
   if (refused.success) throw new ServiceRefusal(`it says: ${refused.data.reason.slice(0, 200)}`, false);
   const parsed = answerSchema.safeParse(raw);
@@ -85,10 +89,17 @@ export function readPublicAnswer(raw: unknown): ForecastAnswer {
         tmaxC,
         rainMm: column(DAILY.rainMm)?.[i] ?? null,
         windMs: strongest === null ? null : strongest * MEAN_OF_STRONGEST * AT_TWO_METRES,
+        solarMJ: column(DAILY.solarMJ)?.[i] ?? null,
       },
     ];
   });
   if (days.length === 0) throw new SyntaxError("no day with both temperatures");
+  return days;
+}
+
+/** The same as a forecast of the days it holds. */
+export function readPublicAnswer(raw: unknown): ForecastAnswer {
+  const days = readPublicDays(raw);
   // The service says not when it was made: its first day does.
   return { issuedOn: days[0].date, days: days.slice(0, 16) };
 }
@@ -99,5 +110,7 @@ export function publicJsonSource(base: string, outside?: Outside): ForecastSourc
     name: `weather service at ${new URL(base).host}`,
     isSimulated: false,
     ask: async (site, signal) => readPublicAnswer(await getJson(publicAddress(base, site), signal, outside)),
+    past: async (site, days, signal) =>
+      readPublicDays(await getJson(publicAddress(base, { ...site, days: 1, pastDays: days }), signal, outside)),
   };
 }

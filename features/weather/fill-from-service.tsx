@@ -1,0 +1,52 @@
+"use client";
+
+import { useState } from "react";
+import type { PastDays } from "@/contract/queries";
+import { ask } from "@/features/kernel/ask";
+import { useAsOf } from "@/features/kernel/as-of";
+import { FormFaults } from "@/ui/fields";
+import { pastWords } from "@/words/climate";
+
+/** Days missing from the record, asked of the service and looked at before they are read in. */
+export function FillFromService({
+  service,
+  take,
+}: {
+  service: string;
+  take: (file: File, elevationM: number) => Promise<void>;
+}) {
+  const { collectionId } = useAsOf();
+  const [asking, setAsking] = useState(false);
+  const [answer, setAnswer] = useState<Pick<PastDays, "outcome" | "detail"> | null>(null);
+  const fill = async () => {
+    setAsking(true);
+    setAnswer(null);
+    try {
+      const past = await ask(collectionId, "weather/past", {});
+      setAnswer(past);
+      if (past.file) await take(new File([past.file.csv], past.file.name, { type: "text/csv" }), past.file.elevationM);
+    } catch {
+      setAnswer({ outcome: "unreachable", detail: "this program did not answer" });
+    }
+    setAsking(false);
+  };
+  return (
+    <div className="mt-3">
+      <button type="button" className="btn" disabled={asking} onClick={() => void fill()}>
+        {asking ? "Asking …" : "Fill missing days"}
+      </button>
+      <p className="mt-1 text-sm">
+        Asks the {service} for the last three months. It is told where the site is, to about a kilometre, and its
+        height.
+      </p>
+      {answer &&
+        (answer.outcome === "ok" || answer.outcome === "complete" ? (
+          <p role="status" className="text-sm">
+            {pastWords(answer.outcome, answer.detail)}
+          </p>
+        ) : (
+          <FormFaults faults={[{ message: pastWords(answer.outcome, answer.detail) }]} />
+        ))}
+    </div>
+  );
+}
