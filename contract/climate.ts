@@ -1,7 +1,7 @@
 import { wrong } from "./faults";
 import { z } from "zod";
 import { MOST_BYTES } from "./limits";
-import { normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
+import { extremesSaidSchema, normalsSaidSchema, placeClimateSchema } from "@/core/climate/index";
 import { parseIso } from "@/core/dates/index";
 import { contract } from "./contract";
 
@@ -45,13 +45,14 @@ const knownDay = z
   .refine((text) => parseIso(`2004-${text}`) !== null, wrong("not-a-day-of-the-year"))
   .nullable();
 
-/** What the grower knows of the site's climate: a table of monthly means, the neighbourhood's frost days. */
+/** What the grower knows of the site's climate: a table of monthly means, the neighbourhood's frost days, the year's usual ends. */
 export const sayClimate = contract(
   "say-climate",
   z
     .object({
       normals: normalsSaidSchema.nullable(),
       frost: z.object({ last: knownDay, first: knownDay }).nullable(),
+      extremes: extremesSaidSchema.nullable().optional(),
     })
     .superRefine((v, issue) => {
       v.normals?.tminC.forEach((low, m) => {

@@ -136,10 +136,10 @@ test("no record: known frost days move the nights, twelve normals take the answe
   await page.getByRole("button", { name: "That is the climate here" }).click();
   await expect(page.getByText("A day of the year, such as 10 May.")).toBeVisible();
   await page.getByLabel("Usual last frost").fill("20 May");
-  await page.getByLabel(/Twelve monthly normals/).check();
+  await page.getByText("Change single months").click();
   await page.getByLabel("Jan, mean lowest").fill("25");
   await page.getByRole("button", { name: "That is the climate here" }).click();
-  await expect(page.getByText(/its lowest lies above its highest/)).toBeVisible();
+  await expect(page.getByText("The mean lowest lies below the mean highest.")).toBeVisible();
   await expect(page.getByLabel("Usual last frost")).toHaveValue("20 May");
   await page.getByLabel("Jan, mean lowest").fill("-5");
   await page.getByRole("button", { name: "That is the climate here" }).click();

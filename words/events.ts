@@ -233,7 +233,7 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
         ? `Places for the winter planned for ${number(payload.stands.length)} pots`
         : `Places for the winter changed for ${number(payload.stands.length)} pots`;
     case "climate-said":
-      return `Climate of the site: ${climateSaidWords(payload)}`;
+      return `Climate of the site: ${climateSaidWords(payload, units)}`;
     case "weather-ranked":
       return `Weather records put in order${payload.leftOut.length > 0 ? `, ${number(payload.leftOut.length)} set aside` : ""}`;
     case "place-climate":
@@ -267,11 +267,13 @@ function woodReadWords(payload: Extract<EventPayload, { kind: "wood-read" }>): s
     .join("; ");
 }
 
-function climateSaidWords(payload: Extract<EventPayload, { kind: "climate-said" }>): string {
+function climateSaidWords(payload: Extract<EventPayload, { kind: "climate-said" }>, units: Units): string {
   const parts = [
     payload.normals === null ? "" : "twelve monthly normals",
     payload.frost?.last ? `usual last frost ${monthDay(payload.frost.last)}` : "",
     payload.frost?.first ? `usual first frost ${monthDay(payload.frost.first)}` : "",
+    payload.extremes?.coldestNightC == null ? "" : `coldest night ${celsius(payload.extremes.coldestNightC, units)}`,
+    payload.extremes?.hotAfternoonC == null ? "" : `hot afternoon ${celsius(payload.extremes.hotAfternoonC, units)}`,
   ];
   return parts.filter(Boolean).join(", ") || "as first answered";
 }

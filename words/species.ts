@@ -422,4 +422,5 @@ const SORT_WORDS: Record<string, string> = {
 };
 
 /** @example sortWords("Fig", "main") // "Fig, main crop" */
-export const sortWords = (name: string, sort: string): string => (sort in SORT_WORDS ? `${name}, ${SORT_WORDS[sort]}` : name);
+export const sortWords = (name: string, sort: string): string =>
+  sort in SORT_WORDS ? `${name}, ${SORT_WORDS[sort]}` : name;

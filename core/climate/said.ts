@@ -12,6 +12,13 @@ export const normalsSaidSchema = z.object({
 });
 export type NormalsSaid = z.infer<typeof normalsSaidSchema>;
 
+/** The year's usual ends as the neighbourhood knows them, °C; null where nobody said. */
+export const extremesSaidSchema = z.object({
+  coldestNightC: z.number().min(-65).max(25).nullable(),
+  hotAfternoonC: z.number().min(-10).max(55).nullable(),
+});
+export type ExtremesSaid = z.infer<typeof extremesSaidSchema>;
+
 /** Fall of temperature with height, K per metre: the standard atmosphere's 6.5 K/km (ICAO Doc 7488). */
 export const LAPSE_C_PER_M = 0.0065;
 
@@ -84,14 +91,17 @@ export function offsetForFrostDays(
   return { offsetC: best, missLastDays: m.last, missFirstDays: m.first };
 }
 
-/** Answers whose frost days take the neighbourhood's word, for sites without a record. */
-export function answersWithFrost(
+/** First answers as later words change them. */
+export function answersWithSaid(
   answers: SiteAnswers,
-  stated: { last: string | null; first: string | null },
+  frost: { last: string | null; first: string | null } | null,
+  extremes: ExtremesSaid | null,
 ): SiteAnswers {
   return {
     ...answers,
-    lastSpringFrost: stated.last ?? answers.lastSpringFrost,
-    firstAutumnFrost: stated.first ?? answers.firstAutumnFrost,
+    lastSpringFrost: frost?.last ?? answers.lastSpringFrost,
+    firstAutumnFrost: frost?.first ?? answers.firstAutumnFrost,
+    coldestNightC: extremes?.coldestNightC ?? answers.coldestNightC,
+    hotAfternoonC: extremes?.hotAfternoonC ?? answers.hotAfternoonC,
   };
 }

@@ -1,6 +1,6 @@
 import { wrong } from "../fault/index";
 import { z } from "zod";
-import { normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
+import { extremesSaidSchema, normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
 import { parseIso } from "../dates/index";
 import { learnedAirSchema } from "../place/index";
 import { POT_CONDITIONS, potSchema } from "../vessel/index";
@@ -370,6 +370,7 @@ export const eventPayload = z.discriminatedUnion("kind", [
     normals: normalsSaidSchema.nullable(),
     /** Usual days of the last and the first frost, as known in the neighbourhood. */
     frost: z.object({ last: monthDay.nullable(), first: monthDay.nullable() }).nullable(),
+    extremes: extremesSaidSchema.nullable().optional(),
   }),
   /** Overlapping weather records, the most trusted first, and those set aside. */
   z.object({ kind: z.literal("weather-ranked"), order: z.array(id).max(200), leftOut: z.array(id).max(200) }),

@@ -1,4 +1,4 @@
-import type { NormalsSaid } from "../climate/index";
+import type { ExtremesSaid, NormalsSaid } from "../climate/index";
 import type { LoggedEvent } from "../event/index";
 import type { PlaceClimateSaid } from "../winter/index";
 
@@ -6,6 +6,7 @@ import type { PlaceClimateSaid } from "../winter/index";
 export interface ClimateSaid {
   normals: NormalsSaid | null;
   frost: { last: string | null; first: string | null } | null;
+  extremes: ExtremesSaid | null;
 }
 
 /** Overlapping weather records: the most trusted first. */
@@ -25,13 +26,14 @@ export interface Alarm {
 
 /** The newest word on each: climate of the site, order of the records, climates of places, alarms. */
 export function weatherSaid(events: readonly LoggedEvent[]) {
-  const climate: ClimateSaid = { normals: null, frost: null };
+  const climate: ClimateSaid = { normals: null, frost: null, extremes: null };
   let ranking: SourceRanking = { order: [], leftOut: [] };
   const placeClimates = new Map<string, PlaceClimateSaid>();
   const alarms = new Map<string, Alarm>();
   const statements = events.filter((e) => KINDS.has(e.payload.kind)).sort((a, b) => a.seq - b.seq || a.ord - b.ord);
   for (const { payload, placeId } of statements) {
-    if (payload.kind === "climate-said") [climate.normals, climate.frost] = [payload.normals, payload.frost];
+    if (payload.kind === "climate-said")
+      [climate.normals, climate.frost, climate.extremes] = [payload.normals, payload.frost, payload.extremes ?? null];
     if (payload.kind === "weather-ranked") ranking = { order: payload.order, leftOut: payload.leftOut };
     if (payload.kind === "place-climate" && placeId) {
       if (payload.climate === null) placeClimates.delete(placeId);

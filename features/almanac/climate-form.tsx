@@ -1,20 +1,23 @@
 "use client";
 
 import { useState } from "react";
-import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers } from "@/core/climate/index";
-import type { ClimateSaid } from "@/core/records/index";
+import { seedOf } from "@/contract/seed";
+import { answersWithSaid, type FrostFit, type ReadingsFit, type SiteAnswers } from "@/core/climate/index";
 import { Z90 } from "@/core/math/index";
-import { degreesApart, monthDay, number, readNumber } from "@/words/format";
-import { Form, FormFaults, ScrollBox, TextField } from "@/ui/fields";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
+import type { ClimateSaid } from "@/core/records/index";
+import { SHOWN_UNIT } from "@/core/quantity/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { Form, FormFaults, TextField } from "@/ui/fields";
+import { celsius, degreesApart, monthDay, number, readNumber, type Units } from "@/words/format";
+import { Months } from "../setup/months";
+import { editKey, type MonthEdits, type Problems, readMonths } from "../setup/read-answers";
+import { askPreview, usePreview } from "../setup/use-preview";
+import { readDegrees, readMonthDay } from "./read-climate";
 
 interface Props {
   said: ClimateSaid;
-  normals: Pick<NormalsSaid, "tminC" | "tmaxC">;
   frostFit: FrostFit | null;
   readings: ReadingsFit | null;
   siteElevationM: number;
@@ -22,189 +25,188 @@ interface Props {
   recorded: boolean;
 }
 
-/** `MM-DD` of what was typed as a day of the year: 05-10, 10.5., 10 May; null where nothing was, undefined where it is no day. */
-function readMonthDay(text: string): string | null | undefined {
-  const t = text.trim().toLowerCase();
-  if (t === "") return null;
-  const pad = (n: number) => String(n).padStart(2, "0");
-  const valid = (month: number, dayOfMonth: number) =>
-    month >= 1 && month <= 12 && dayOfMonth >= 1 && dayOfMonth <= 31 ? `${pad(month)}-${pad(dayOfMonth)}` : undefined;
-  let m = /^(\d{1,2})-(\d{1,2})$/.exec(t);
-  if (m) return valid(Number(m[1]), Number(m[2]));
-  m = /^(\d{1,2})\.\s?(\d{1,2})\.?$/.exec(t);
-  if (m) return valid(Number(m[2]), Number(m[1]));
-  m = /^(\d{1,2})\.?\s+([a-z]{3,})$/.exec(t);
-  const [dayText, name] = m ? [m[1], m[2]] : (/^([a-z]{3,})\s+(\d{1,2})$/.exec(t) ?? []).slice(1).reverse();
-  if (name !== undefined)
-    return valid(MONTHS.findIndex((month) => name.startsWith(month.toLowerCase())) + 1, Number(dayText));
-  return undefined;
+/** A number as a field of its unit shows it. */
+const shown = (valueC: number, units: Units) =>
+  String(Math.round(10 * (units === "us" ? valueC * 1.8 + 32 : valueC)) / 10);
+
+/** Months of a table that stands, as they are typed over. */
+function editsOf(said: ClimateSaid["normals"], units: Units): MonthEdits {
+  if (!said) return {};
+  return Object.fromEntries(
+    said.tminC.flatMap((low, m) => [
+      [editKey("low", m), shown(low, units)],
+      [editKey("high", m), shown(said.tmaxC[m], units)],
+    ]),
+  );
 }
 
-/** What the keeper knows of the site's climate: a table of monthly means, and the neighbourhood's frost days. */
-export function ClimateForm(props: Props) {
-  const { said, recorded } = props;
+/** What the keeper knows of the site's climate: the year's ends, the neighbourhood's frost days, and months typed over. */
+export function ClimateForm({ said, frostFit, readings, siteElevationM, answers, recorded }: Props) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("say-climate");
-  const word = (text: string | null | undefined) => (text ? monthDay(text) : "");
-  const [last, setLast] = useState(word(said.frost?.last));
-  const [first, setFirst] = useState(word(said.frost?.first));
-  const [table, setTable] = useState(() => ({
-    use: said.normals !== null,
-    tminC: (said.normals ?? props.normals).tminC.map((v) => String(Math.round(10 * v) / 10)),
-    tmaxC: (said.normals ?? props.normals).tmaxC.map((v) => String(Math.round(10 * v) / 10)),
-    height: said.normals?.elevationM === null || said.normals === null ? "" : String(said.normals.elevationM),
-  }));
-  const [problems, setProblems] = useState<Record<string, string>>({});
+  const degrees = (valueC: number | null | undefined) => (valueC == null ? "" : shown(valueC, units));
+  const [last, setLast] = useState(said.frost?.last ? monthDay(said.frost.last) : "");
+  const [first, setFirst] = useState(said.frost?.first ? monthDay(said.frost.first) : "");
+  const [coldest, setColdest] = useState(degrees(said.extremes?.coldestNightC));
+  const [hot, setHot] = useState(degrees(said.extremes?.hotAfternoonC));
+  const [height, setHeight] = useState(said.normals?.elevationM == null ? "" : String(said.normals.elevationM));
+  const [edits, setEdits] = useState<MonthEdits>(() => editsOf(said.normals, units));
+  const [problems, setProblems] = useState<Problems>({});
+
+  const frost = { last: readMonthDay(last) ?? null, first: readMonthDay(first) ?? null };
+  const extremes = {
+    coldestNightC: readDegrees(coldest, units) ?? null,
+    hotAfternoonC: readDegrees(hot, units) ?? null,
+  };
+  const asked = { ...answersWithSaid(answers, frost, extremes), seed: seedOf(collectionId) };
+  const preview = usePreview(asked);
 
   const save = async () => {
-    const wrong: Record<string, string> = {};
-    const [knownLast, knownFirst] = [readMonthDay(last), readMonthDay(first)];
-    if (knownLast === undefined) wrong.last = "A day of the year, such as 10 May.";
-    if (knownFirst === undefined) wrong.first = "A day of the year, such as 5 October.";
-    const month = (texts: string[], field: string) =>
-      texts.map((text, m) => {
-        const value = readNumber(text, "celsius");
-        if (!Number.isFinite(value)) wrong[`${field}${m}`] = "?";
-        return value;
-      });
-    const normals = table.use
-      ? {
-          tminC: month(table.tminC, "tminC"),
-          tmaxC: month(table.tmaxC, "tmaxC"),
-          elevationM: table.height.trim() === "" ? null : readNumber(table.height, "m"),
-        }
-      : null;
-    if (normals && normals.elevationM !== null && !Number.isFinite(normals.elevationM))
+    const wrong: Problems = {};
+    if (readMonthDay(last) === undefined) wrong.last = "A day of the year, such as 10 May.";
+    if (readMonthDay(first) === undefined) wrong.first = "A day of the year, such as 5 October.";
+    if (readDegrees(coldest, units) === undefined) wrong.coldest = "A temperature, such as −7.";
+    if (readDegrees(hot, units) === undefined) wrong.hot = "A temperature, such as 31.";
+    const elevationM = height.trim() === "" ? null : readNumber(height, "m");
+    if (elevationM !== null && !Number.isFinite(elevationM))
       wrong.height = "Metres above the sea as a number, or feet such as 180 ft.";
+    // Months that nobody typed stay as they are guessed for what is said now.
+    const latest = await askPreview(asked);
+    const typed = latest ? readMonths(edits, latest, units) : { problems: {}, months: null };
+    Object.assign(wrong, typed.problems);
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
-    const frost = knownLast || knownFirst ? { last: knownLast ?? null, first: knownFirst ?? null } : null;
-    const done = await send({ collectionId, normals, frost });
+    const done = await send({
+      collectionId,
+      normals: typed.months ? { ...typed.months, elevationM } : null,
+      frost: frost.last || frost.first ? frost : null,
+      extremes,
+    });
     if (done) tell({ text: "The site’s climate goes by that now.", entryId: done.entryId });
   };
 
-  const monthFault =
-    Object.keys(problems).some((k) => /^t(min|max)C/.test(k)) ||
-    failure?.faults.some((f) => f.path.startsWith("normals.t"));
+  const unsaid = (answered: string | null, guessed: string | null) =>
+    answered !== null
+      ? `left empty: ${answered}, as first answered`
+      : guessed !== null
+        ? `left empty: ${guessed}, as guessed`
+        : "left empty: guessed from the place";
+  const frostHint = (answer: string | null | undefined, guess: string | null | undefined) =>
+    unsaid(
+      answer === undefined ? null : answer === null ? "never" : monthDay(answer),
+      guess === undefined ? null : guess === null ? "hardly ever" : monthDay(guess),
+    );
+  const warmthHint = (answerC: number | undefined, guessC: number | undefined) =>
+    unsaid(
+      answerC === undefined ? null : celsius(answerC, units),
+      guessC === undefined ? null : celsius(guessC, units),
+    );
+  const unit = SHOWN_UNIT[units].celsius;
+  const fields = [
+    [
+      "Coldest night of an ordinary winter",
+      coldest,
+      setColdest,
+      problems.coldest ?? at("extremes.coldestNightC"),
+      warmthHint(answers.coldestNightC, preview?.coldestNightC),
+      unit,
+    ],
+    [
+      "Usual last frost",
+      last,
+      setLast,
+      problems.last ?? at("frost.last"),
+      frostHint(answers.lastSpringFrost, preview?.lastSpringFrost),
+      null,
+    ],
+    [
+      "Usual first frost",
+      first,
+      setFirst,
+      problems.first ?? at("frost.first"),
+      frostHint(answers.firstAutumnFrost, preview?.firstAutumnFrost),
+      null,
+    ],
+    [
+      "Hot afternoon of the hottest month",
+      hot,
+      setHot,
+      problems.hot ?? at("extremes.hotAfternoonC"),
+      warmthHint(answers.hotAfternoonC, preview?.hotAfternoonC),
+      unit,
+    ],
+  ] as const;
   return (
     <section aria-label="Climate of the site">
       <h2 className="text-lg">What you know of the climate here</h2>
       <Form label="Climate" className="mt-2 space-y-4" onSubmit={save}>
-        <fieldset className="flex flex-wrap items-start gap-3">
-          <legend className="w-full">
-            Frost days as the neighbourhood knows them, in the middle year. Records and generated years underestimate
-            clear spring nights; the nights are then moved until the middle year meets these days.
-          </legend>
-          <TextField
-            className="w-48"
-            label="Usual last frost"
-            value={last}
-            onChange={setLast}
-            fault={problems.last ?? at("frost.last")}
-            placeholder="10 May"
-          />
-          <TextField
-            className="w-48"
-            label="Usual first frost"
-            value={first}
-            onChange={setFirst}
-            fault={problems.first ?? at("frost.first")}
-            placeholder="5 October"
-          />
-        </fieldset>
-        {props.frostFit && (
+        <p>
+          Usual days and temperatures as the neighbourhood knows them. Nights are moved until the middle year meets
+          them: records and generated years underestimate clear spring nights.
+        </p>
+        <div className="grid gap-3 sm:grid-cols-2">
+          {fields.map(([label, value, onChange, fault, hint, suffix]) => (
+            <TextField
+              key={label}
+              label={label}
+              value={value}
+              onChange={onChange}
+              fault={fault}
+              hint={hint}
+              {...(suffix === null ? {} : { suffix, numeric: "signed" as const })}
+            />
+          ))}
+        </div>
+        {frostFit && (
           <p data-testid="frost-fit">
-            Nights are moved by {props.frostFit.offsetC > 0 ? "+" : props.frostFit.offsetC < 0 ? "−" : ""}
-            {degreesApart(Math.abs(props.frostFit.offsetC), units)} for it;{" "}
+            Nights are moved by {frostFit.offsetC > 0 ? "+" : frostFit.offsetC < 0 ? "−" : ""}
+            {degreesApart(Math.abs(frostFit.offsetC), units)} for it;{" "}
             {[
-              props.frostFit.missLastDays === null
-                ? ""
-                : `the last frost then misses by ${missWords(props.frostFit.missLastDays)}`,
-              props.frostFit.missFirstDays === null ? "" : `the first by ${missWords(props.frostFit.missFirstDays)}`,
+              frostFit.missLastDays === null ? "" : `the last frost then misses by ${missWords(frostFit.missLastDays)}`,
+              frostFit.missFirstDays === null ? "" : `the first by ${missWords(frostFit.missFirstDays)}`,
             ]
               .filter(Boolean)
               .join(", ")}
             .
           </p>
         )}
-        {props.readings && (
+        {readings && (
           <p>
-            Your own {number(props.readings.days)} days of readings are too few to count frosts from; they move the
-            nights of these normals by {degreesApart(props.readings.minC, units)} (±{" "}
-            {degreesApart(Z90 * props.readings.seC, units)}).
+            Your own {number(readings.days)} days of readings are too few to count frosts from; they move the nights of
+            these normals by {degreesApart(readings.minC, units)} (± {degreesApart(Z90 * readings.seC, units)}).
           </p>
         )}
-        <fieldset>
-          <legend>
-            <label className="inline-flex min-h-11 cursor-pointer items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={table.use}
-                onChange={(e) => setTable({ ...table, use: e.target.checked })}
-              />
-              Twelve monthly normals of an atlas or a station{" "}
-              {recorded ? "(a record of your own goes before them)" : "instead of the guess"}
-            </label>
-          </legend>
-          {table.use && (
-            <>
-              <ScrollBox label="Monthly normals">
-                <table className="table-xs table">
-                  <thead>
-                    <tr>
-                      <th scope="col">Mean, °C</th>
-                      {MONTHS.map((m) => (
-                        <th key={m} scope="col">
-                          {m}
-                        </th>
-                      ))}
-                    </tr>
-                  </thead>
-                  <tbody>
-                    {(["tmaxC", "tminC"] as const).map((field) => (
-                      <tr key={field}>
-                        <th scope="row">{field === "tmaxC" ? "highest" : "lowest"}</th>
-                        {table[field].map((text, m) => (
-                          <td key={m} className="px-0.5">
-                            <input
-                              className={`input input-sm w-14 px-1 ${problems[`${field}${m}`] || at(`normals.${field}.${m}`) ? "input-error" : ""}`}
-                              aria-label={`${MONTHS[m]}, mean ${field === "tmaxC" ? "highest" : "lowest"}`}
-                              value={text}
-                              onChange={(e) =>
-                                setTable({
-                                  ...table,
-                                  [field]: table[field].map((old, k) => (k === m ? e.target.value : old)),
-                                })
-                              }
-                            />
-                          </td>
-                        ))}
-                      </tr>
-                    ))}
-                  </tbody>
-                </table>
-              </ScrollBox>
-              {monthFault && (
-                <p role="alert" className="text-error text-sm font-semibold">
-                  A month is no temperature, or its lowest lies above its highest: it is marked.
-                </p>
-              )}
+        {preview && (
+          <>
+            <Months
+              preview={preview}
+              units={units}
+              edits={edits}
+              faults={problems}
+              onEdit={setEdits}
+              about={{
+                title: recorded ? "The year without your record" : "The twelve months",
+                order: recorded
+                  ? "What you say above pulls it, months that are typed go before both, and a record of your own before all."
+                  : "What you say above pulls it; months that are typed go before both.",
+              }}
+            />
+            {Object.values(edits).some((text) => text.trim() !== "") && (
               <TextField
-                className="mt-2 max-w-72"
-                label="Taken at a height of"
+                className="max-w-72"
+                label="Months taken at a height of"
                 numeric="signed"
                 suffix="m"
-                value={table.height}
-                onChange={(height) => setTable({ ...table, height })}
+                value={height}
+                onChange={setHeight}
                 fault={problems.height ?? at("normals.elevationM")}
-                hint={`Your site stands at ${number(props.siteElevationM)} m; 0.65 °C for each 100 m are allowed for.`}
+                hint={`Your site stands at ${number(siteElevationM)} m; 0.65 °C for each 100 m are allowed for.`}
               />
-            </>
-          )}
-        </fieldset>
-        <FormFaults faults={unplaced(failure, ["frost", "normals"])} />
+            )}
+          </>
+        )}
+        <FormFaults faults={unplaced(failure, ["frost", "extremes", "normals.elevationM"])} />
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Working it out …" : "That is the climate here"}
         </button>

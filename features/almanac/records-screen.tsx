@@ -51,7 +51,6 @@ export async function RecordsScreen({ collectionId }: { collectionId: string }) 
         }
         source={sourceWords(site)}
         said={loaded.climate}
-        normals={{ tminC: site.normals.tminC, tmaxC: site.normals.tmaxC }}
         frostFit={site.frostFit}
         readings={site.readings}
         siteElevationM={collection.elevationM}

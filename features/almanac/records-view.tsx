@@ -2,7 +2,7 @@
 
 import { fileAt } from "@/features/kernel/addresses";
 import { useState } from "react";
-import type { FrostFit, NormalsSaid, ReadingsFit, SiteAnswers, SourceAdjustment } from "@/core/climate/index";
+import type { FrostFit, ReadingsFit, SiteAnswers, SourceAdjustment } from "@/core/climate/index";
 import type { ClimateSaid } from "@/core/records/index";
 import { day, degreesApart, number } from "@/words/format";
 import { FormFaults } from "@/ui/fields";
@@ -36,7 +36,6 @@ interface Props {
   calendar: { year: number; days: string }[];
   source: string;
   said: ClimateSaid;
-  normals: Pick<NormalsSaid, "tminC" | "tmaxC">;
   frostFit: FrostFit | null;
   readings: ReadingsFit | null;
   siteElevationM: number;
@@ -76,7 +75,6 @@ export function RecordsView(props: Props) {
         )}
         <ClimateForm
           said={props.said}
-          normals={props.normals}
           frostFit={props.frostFit}
           readings={props.readings}
           siteElevationM={props.siteElevationM}

@@ -2,7 +2,7 @@ import { normalsFromAnswers } from "@/core/atlas/index";
 import "server-only";
 import { createHash } from "node:crypto";
 import {
-  answersWithFrost,
+  answersWithSaid,
   type Forecast,
   lapseC,
   type MergedRecord,
@@ -226,7 +226,7 @@ function siteInput(
   const { climate } = loaded;
   const { answers, seed } = collection;
   // Of what a table of temperatures does not say the guess stands.
-  const guessed = normalsFromAnswers(climate.frost ? answersWithFrost(answers, climate.frost) : answers, seed);
+  const guessed = normalsFromAnswers(answersWithSaid(answers, climate.frost, climate.extremes), seed);
   return {
     latitudeDeg: collection.latitudeDeg,
     normals: climate.normals ? normalsFromTable(climate.normals, collection.elevationM, guessed) : guessed,

@@ -49,6 +49,7 @@ export type TreePart = (typeof TREE_PAGES)[number];
 /** What is read and sent besides pages. */
 export const STREAMS = [
   "arrival/season",
+  "weather/past",
   "forecast",
   "import-file",
   "kinds",

@@ -15,12 +15,15 @@ export function Months({
   edits,
   faults,
   onEdit,
+  about,
 }: {
   preview: SitePreview;
   units: Units;
   edits: MonthEdits;
   faults: Readonly<Record<string, string>>;
   onEdit: (edits: MonthEdits) => void;
+  /** What it is called, and how what is typed stands to what was said before. */
+  about: { title: string; order: string };
 }) {
   const rows = MONTHS.map((iso, m) => ({
     month: month(iso),
@@ -33,8 +36,8 @@ export function Months({
       ? "in most years no frost"
       : `last frost about ${monthDay(preview.lastSpringFrost)}, first about ${monthDay(preview.firstAutumnFrost)}`;
   return (
-    <section aria-label="Your year as we guess it" data-testid="months" className="space-y-2">
-      <h2 className="font-serif text-xl font-semibold">Your year as we guess it</h2>
+    <section aria-label={about.title} data-testid="months" className="space-y-2">
+      <h2 className="font-serif text-xl font-semibold">{about.title}</h2>
       <p>
         Coldest night of an ordinary winter {celsius(preview.coldestNightC, units)}, {frost}; a hot afternoon{" "}
         {celsius(preview.hotAfternoonC, units)};{" "}
@@ -60,8 +63,7 @@ export function Months({
       />
       <p className="text-sm">
         Carried over from the nearest known places ({number(preview.nearest.distanceKm)} km and more away), usually
-        right within {degreesApart(preview.errorC, units)}. Your answers below pull it; what you type here goes before
-        both.
+        right within {degreesApart(preview.errorC, units)}. {about.order}
       </p>
       <details>
         <summary className="min-h-11 cursor-pointer content-center">Change single months</summary>

@@ -98,7 +98,19 @@ export function SetupForm() {
       <Form className="mt-6 space-y-6" onSubmit={submit}>
         <TextField label="Name of the collection" value={name} onChange={setName} fault={fault("name")} />
         <PlaceQuestion draft={draft} onChange={change} nearest={preview?.nearest ?? null} units={units} fault={fault} />
-        {preview && <Months preview={preview} units={units} edits={edits} faults={problems} onEdit={setEdits} />}
+        {preview && (
+          <Months
+            preview={preview}
+            units={units}
+            edits={edits}
+            faults={problems}
+            onEdit={setEdits}
+            about={{
+              title: "Your year as we guess it",
+              order: "Your answers below pull it; what you type here goes before both.",
+            }}
+          />
+        )}
         <YearQuestions draft={draft} onChange={change} preview={preview} units={units} fault={fault} />
         <fieldset>
           <legend className="font-serif text-xl font-semibold">6 · How it is shown</legend>

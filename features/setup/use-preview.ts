@@ -7,7 +7,7 @@ import type { Answered } from "./read-answers";
 
 const WAIT_MS = 350;
 
-type Asked = Answered & { seed: number };
+type Asked = Pick<Answered, "latitudeDeg" | "longitudeDeg"> & Partial<Answered> & { seed: number };
 
 /** In an address everything is text, and a frost day that never comes is "never". */
 const fieldsOf = (asked: Asked): Record<string, string> =>

@@ -1,7 +1,7 @@
 import { createHash, randomUUID } from "node:crypto";
 import type { CommandAnswer } from "@/contract/index";
 import { subject, CLIMATE, WEATHER_ORDER } from "@/core/event/index";
-import { fitPlace, lapseC } from "@/core/climate/index";
+import { answerFaults, answersWithSaid, fitPlace, lapseC } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import type { LearnedAir } from "@/core/place/index";
 import { countPlaceHours, insertPlaceHours, listPlaceHours } from "@/data/place-hours";
@@ -66,17 +66,32 @@ export const rankWeather = command("rank-weather", {
   },
 });
 
-/** What the grower knows of the site's climate: a table of monthly means, the neighbourhood's frost days. */
+/** Where a fault of the answers is told. */
+const SAID_AT = {
+  lastSpringFrost: "frost.last",
+  firstAutumnFrost: "frost.first",
+  coldestNightC: "extremes.coldestNightC",
+  hotAfternoonC: "extremes.hotAfternoonC",
+} as const;
+
+/** What the grower knows of the site's climate: months, frost days, the year's usual ends; each goes before the first answers. */
 export const sayClimate = command("say-climate", {
   subjects: () => [CLIMATE],
   run: (context, v) => {
     const frost = v.frost && (v.frost.last !== null || v.frost.first !== null) ? v.frost : null;
-    context.record(happening({ kind: "climate-said", normals: v.normals, frost }, context.today));
+    const said = v.extremes ?? null;
+    const extremes = said && (said.coldestNightC !== null || said.hotAfternoonC !== null) ? said : null;
+    const [wrong] = answerFaults(answersWithSaid(context.collection.answers, frost, extremes));
+    if (wrong) refuse(SAID_AT[wrong.field], wrong.code);
+    context.record(happening({ kind: "climate-said", normals: v.normals, frost, extremes }, context.today));
     context.weatherChanged();
+    const parts = [
+      v.normals ? "monthly normals" : "",
+      frost ? "known frost days" : "",
+      extremes ? "usual cold and heat" : "",
+    ].filter(Boolean);
     context.note(
-      v.normals === null && frost === null
-        ? "Climate of the site as first answered"
-        : `Climate of the site: ${[v.normals ? "monthly normals" : "", frost ? "known frost days" : ""].filter(Boolean).join(", ")}`,
+      parts.length === 0 ? "Climate of the site as first answered" : `Climate of the site: ${parts.join(", ")}`,
     );
     return Promise.resolve({});
   },

@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { type DailyRecord, generateWeather, nightsAhead } from "@/core/climate/index";
+import { coldestOfMiddleYear, type DailyRecord, generateWeather, nightsAhead } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { atRisk, firstRing } from "../almanac/ahead";
 import { keepForecast, newestForecasts } from "@/data/forecasts";
@@ -83,6 +83,31 @@ test("known frost days move the nights; a table takes the answers' place; bad mo
   );
   await yard.ok("say-climate", { normals: null, frost: null });
   expect((await view(yard)).yard.site.basis).toBe("answers");
+});
+
+test("the year's usual ends go before the first answers; what contradicts them is told at its field", async () => {
+  const yard = await yardWith();
+  const coldest = async () => {
+    const { minima, latitudeDeg } = (await view(yard)).yard.site;
+    return coldestOfMiddleYear(latitudeDeg, minima.startDay, minima.tminC);
+  };
+  const before = await coldest();
+  const said = (coldestNightC: number | null, hotAfternoonC: number | null = null) => ({
+    normals: null,
+    frost: null,
+    extremes: { coldestNightC, hotAfternoonC },
+  });
+  await yard.ok("say-climate", said(before - 6));
+  expect(Math.abs((await coldest()) - (before - 6))).toBeLessThanOrEqual(1);
+  const hottest = async () => Math.max(...(await view(yard)).yard.site.normals.tmaxC);
+  const july = await hottest();
+  await yard.ok("say-climate", said(null, 41));
+  expect(await hottest()).toBeGreaterThan(july + 3);
+  expect(await coldest()).toBeCloseTo(before, 1);
+  expect(await yard.fault("say-climate", said(6), "extremes.coldestNightC")).toBe("frost-without-cold");
+  expect(await yard.fault("say-climate", said(-7, -5), "extremes.hotAfternoonC")).toBe("hot-below-cold");
+  await yard.ok("say-climate", said(null));
+  expect(await coldest()).toBeCloseTo(before, 6);
 });
 
 test("a place learns from its logger, keeps its hours, and forgets when told otherwise", async () => {
