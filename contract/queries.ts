@@ -34,7 +34,7 @@ export interface ArrivalContext {
   name: string;
   kind: ArrivalKind;
   season: ArrivalSeason;
-  /** When each work may be done: `now`, or the day it opens; null: not within thirteen months. */
+  /** When each work may be done: `now`, or the day it opens; null: not within two years. */
   opens: Record<ArrivalOperation, string | null>;
   /** Bears nothing without a partner, and none stands here. */
   lonely: boolean;

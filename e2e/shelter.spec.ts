@@ -227,7 +227,7 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   await w.send("set-place-climate", { placeId: terrace, climate: { offsetC: -15, damping: 0 } });
   await page.reload();
   const cold = page.getByTestId("cold");
-  await expect(cold).toContainText(/QN-1.*roots \d+ %/);
+  await expect(cold).toContainText(/QN-1 \((roots|crown) \d+ %/);
   await expect(cold.getByRole("link", { name: "The moves" }).or(cold.getByRole("button")).first()).toBeVisible();
   await w.send("protect-trees", { treeIds: [ids["QN-1"]], wrap: "straw", mulched: true, on: "2026-05-15" });
   await page.reload();

@@ -16,7 +16,7 @@ export const NORTH = {
 };
 export const SOUTH = {
   latitudeDeg: -38.6,
-  longitudeDeg: 1,
+  longitudeDeg: 175.9,
   elevationM: 120,
   coldestNightC: -3,
   lastSpringFrost: "09-20",

@@ -47,6 +47,7 @@ test("a closed window says why, when it opens and how sure; the same tree moved 
   await choose(page, "Pot on, teased");
   await expect(page.getByTestId("work-why")).toContainText(/Not today, because .*(cold|frost|warmth)/);
   await expect(page.getByTestId("work-why")).toContainText(/It opens \d+ (May|Jun)/);
+  await choose(page, "Slip up whole");
   await expect(
     detail(page)
       .getByText(/Last safe day: in one year of ten by/)

@@ -36,7 +36,7 @@ test("why: the factor, its figure, what the collection asks for, and when it tur
   expect(closed).toContain("leaves 0.2 of 1");
   expect(closed).toMatch(/ends well in 41\s% of the weather years there; 90\s% is what this collection asks for/);
   expect(closed).toMatch(/It opens 1 Sept? 2026\.$/);
-  expect(whyWords(row({ periods: [] }), NEAR, 0.1)).toContain("does not open within the next thirteen months");
+  expect(whyWords(row({ periods: [] }), NEAR, 0.1)).toContain("does not open within the next two years");
   const open = whyWords(row({ open: true, suitability: 0.8, safe: 0.97 }), NEAR, 0.1);
   expect(open).toMatch(/^Open today: .*0\.8 of 1/);
   expect(open).toContain("It closes after 4 Oct 2026, because then");

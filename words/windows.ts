@@ -23,7 +23,7 @@ export function whyWords(row: OperationWindow, near: string, risk: number): stri
   const [first] = row.periods;
   const next = first
     ? ` It opens ${day(first.from, near)}.`
-    : ` It does not open within the next thirteen months, because ${LIMIT_BECAUSE[row.mainLimit]}.`;
+    : ` It does not open within the next two years, because ${LIMIT_BECAUSE[row.mainLimit]}.`;
   return `Not today, because ${LIMIT_BECAUSE[row.limiting]}: the worst factor leaves ${number(row.suitability, 2)} of 1, and 0.5 is asked for. ${safe}${next}`;
 }
 

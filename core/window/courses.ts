@@ -411,7 +411,7 @@ export function seasonCourses(site: Site, profile: Profile, season: number, own?
   return summed(profile, courses, days);
 }
 
-/** Evergreens that stand such frost are hardy: their whole balls are moved in cool mix as leafless trees are (L). */
+/** Evergreens that stand such frost are hardy: they go into cool ground as leafless trees do (L). */
 const HARDY_EVERGREEN_C = -8;
 const COOL_MIX_C = 5;
 /** Kinds that want a warmer root zone in spring than this are moved in warmth only, however hardy: palms. */

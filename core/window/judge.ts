@@ -112,7 +112,7 @@ function countCourses(
   const counts = { rooted: new Uint16Array(days), ripened: new Uint16Array(days), safe: new Uint16Array(days) };
   const much = needs.rootLoss >= MUCH_ROOT_LOSS;
   let asked: number = FLAG.cool;
-  if (needs.work > 0) asked |= much ? FLAG.warm : FLAG.thawed;
+  if (needs.work > 0) asked |= needs.toGround ? FLAG.thawed : FLAG.warm;
   if (!options.sheltered && !(needs.crown && season.kept)) asked |= FLAG.mild;
   if (much) asked |= FLAG.timely | FLAG.quiet;
   if (needs.crown && needs.flush >= HARD_CUT_FLUSH) asked |= FLAG.whole;
@@ -194,7 +194,7 @@ function judgeGrowing(
     means.fallen[d] * (1 - AFTER_LEAF_FALL);
   const factors: [Limit, number][] = [
     ["root-warmth", byRisk(counts.rooted[d] / n, options.risk)],
-    ["soil-cold", needs.work === 0 ? 1 : much ? means.warm[d] : means.thawed[d]],
+    ["soil-cold", needs.work === 0 ? 1 : needs.toGround ? means.thawed[d] : means.warm[d]],
     ["wood", byRisk(counts.ripened[d] / n, options.risk)],
     ["cold-after", options.sheltered || (needs.crown && season.kept) ? 1 : byRisk(means.mild[d], options.risk)],
     ["flush", flush],

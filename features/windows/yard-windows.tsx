@@ -197,7 +197,7 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
         {g.next
           ? `Next chance ${day(g.next, near)}${g.fillThen ? `, ${percent(g.fillThen[1])} full by then` : ""}.`
           : g.from
-            ? "No later chance within the thirteen months."
+            ? "No later chance within the two years."
             : ""}
       </p>
     </li>
@@ -214,7 +214,7 @@ function sentence(work: string, open: ChanceGroup[], opening: ChanceGroup[], tot
   }
   if (opening.length > 0)
     return `Nothing is open for “${name}”; the first to open: ${opening[0].members[0].tag}${opening[0].members.length > 1 ? ` and ${number(opening[0].members.length - 1)} more` : ""}, ${day(opening[0].from!, near)}.`;
-  return `Nothing opens for “${name}” within thirteen months.`;
+  return `Nothing opens for “${name}” within two years.`;
 }
 
 function skylineWords(w: WorkSummary, asOf: string): string {
