@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { fault } from "@/contract/faults";
 import { nearestPlace, siteNormals } from "@/core/atlas/index";
-import { answerFaults, answersSchema, buildSite, type Normals, type Site } from "@/core/climate/index";
-import type { DayNumber } from "@/core/dates/index";
+import { answerFaults, answersSchema, type Normals, type Site } from "@/core/climate/index";
+import { type DayNumber, toIso } from "@/core/dates/index";
+import { openYard } from "@/model/index";
 import { faultWords } from "@/words/faults";
 import { CalcProblem } from "./definition";
 
@@ -42,5 +43,7 @@ export function siteOfCalc(site: CalcSite, today: DayNumber, path = "site"): Sit
   if (cold >= 0) return new CalcProblem(`${path}.normals.tmaxC.${cold}`, "The maximum lies below the minimum.");
   const guessed = siteNormals(said, SEED).normals;
   const used: Normals = normals ? { ...guessed, ...normals, rainMm: normals.rainMm ?? guessed.rainMm } : guessed;
-  return buildSite({ latitudeDeg, normals: used, record: null, today, seed: SEED, historyFrom: today - PAST_DAYS });
+  const input = { latitudeDeg, normals: used, record: null, today, seed: SEED, historyFrom: today - PAST_DAYS };
+  const nothing = { trees: [], lots: [], places: [], events: [] };
+  return openYard({ records: nothing, risk: 0.1 }, { key: "asked", input }, { today: toIso(today) }).site;
 }

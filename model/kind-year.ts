@@ -3,7 +3,7 @@ import { type DayNumber, growingSeason, midwinterOf, partsOf, slotOf, toDay } fr
 import { weightedQuantiles, Z90 } from "@/core/math/index";
 import { warmthUntilDueAgain } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
-import { cropOutlook, type CropOutlook, hardinessSeries, woodMembers } from "@/core/wood/index";
+import { chillMetShare, cropOutlook, type CropOutlook, hardinessSeries, woodMembers } from "@/core/wood/index";
 import { openPeriods, type Operation, usualOperation } from "@/core/window/index";
 import type { YardOnDay } from "./yard-on-day";
 
@@ -29,8 +29,10 @@ export interface KindYear {
   crop: CropOutlook | null;
   /** Coldest night of the middle year, °C. */
   coldestNightC: number;
-  /** Share of weather years in which it wakes at all; less than one where winters are too mild for its chill. */
-  wakes: number;
+  /** Share of weather years that bring its chill; short of it buds open late and unevenly. */
+  chillMet: number;
+  /** No winter stops it: it grows in flushes all year. */
+  winterless: boolean;
   /** Growing seasons until a pot of twice the mix is due again, the ball slipped up whole; null beyond twenty. */
   seasonsToDue: number | null;
 }
@@ -53,6 +55,8 @@ export function kindYear(on: YardOnDay, profile: Profile): KindYear {
   const series = hardinessSeries(site, h, from, to);
   const season = growingSeason(from, yard.latitudeDeg);
   const middles = [season - 1, season, season + 1].map((s) => middleOf(on, profile, s));
+  const winterless =
+    woodMembers(site, season, h).filter((m) => m.wood.flush !== null).length > MOST * site.season(season).slices.length;
   const leafless =
     profile.values.leaf === "evergreen"
       ? []
@@ -70,13 +74,16 @@ export function kindYear(on: YardOnDay, profile: Profile): KindYear {
     from,
     days: DAYS,
     leafless: within(leafless, from, to),
-    shoots: runs(series.softShare, from, MOST),
-    bloom: runs(series.openShare, from, MOST),
-    fruit: within(
-      middles.flatMap((m) => m.fruit ?? []),
-      from,
-      to,
-    ),
+    shoots: winterless ? [{ from, to }] : runs(series.softShare, from, MOST),
+    // Where flush follows flush, flowers and fruit have no season that could be told.
+    bloom: winterless ? [] : runs(series.openShare, from, MOST),
+    fruit: winterless
+      ? []
+      : within(
+          middles.flatMap((m) => m.fruit ?? []),
+          from,
+          to,
+        ),
     frost: runs(
       Float64Array.from({ length: DAYS }, (_, k) => (mean[slotOf(from + k)] - Z90 * sd[slotOf(from + k)] <= 0 ? 1 : 0)),
       from,
@@ -90,9 +97,13 @@ export function kindYear(on: YardOnDay, profile: Profile): KindYear {
         to,
       ),
     })),
-    crop: profile.crop === null ? null : cropOutlook(site, growingSeason(on.day, yard.latitudeDeg), h, profile.crop),
+    crop:
+      profile.crop === null || winterless
+        ? null
+        : cropOutlook(site, growingSeason(on.day, yard.latitudeDeg), h, profile.crop),
     coldestNightC: coldestOfMiddleYear(yard.latitudeDeg, site.minima.startDay, site.minima.tminC),
-    wakes: middles[1].wakes,
+    chillMet: chillMetShare(site.season(season).slices, h.chillPortions),
+    winterless,
     seasonsToDue: seasons !== null && seasons <= MOST_SEASONS ? seasons : null,
   };
 }
@@ -119,7 +130,6 @@ function middleOf(on: YardOnDay, profile: Profile, season: number) {
     budBreak,
     leafFall: middle(members.map((w) => w.leafFall)),
     fruit: budBreak === null ? null : fruitOf(on, profile, season, budBreak),
-    wakes: members.filter((w) => w.budBreak >= 0).length / members.length,
   };
 }
 

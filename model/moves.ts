@@ -22,7 +22,7 @@ export function datesOf(state: TreeState): TreeDates {
   return {
     due: "none" in state.due ? null : state.due.p50,
     opens: period && period.from > state.on ? period.from : null,
-    moveBy: period?.to ?? null,
+    moveBy: period && period.closedBy !== "none" ? period.to : null,
   };
 }
 

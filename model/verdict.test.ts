@@ -132,7 +132,7 @@ test("due, open, and nothing in store fits: no pot", () => {
   expect(at(world, rootedOut, "2026-05-15", { store: [{ ...store[0], pot: pot(900) }] }).verdict.code).toBe("no-pot");
 });
 
-test("due, and no window within eighteen months", () => {
+test("due, and no window within two years", () => {
   expect(at(worldOf([["2029-01-01", "2029-03-01"]]), rootedOut, "2026-05-15").verdict).toMatchObject({
     code: "no-window",
     on: null,

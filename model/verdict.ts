@@ -79,7 +79,7 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
 
   const missed = missedWindow(input);
   if (fill.p50 >= BOUND_FILL || circling.p50 >= BOUND_CIRCLING || missed !== null) {
-    const day = window.open ? (window.period?.to ?? null) : (window.period?.from ?? null);
+    const day = window.open ? endOf(window) : (window.period?.from ?? null);
     return {
       verdict: verdict("overdue", day),
       pressDays: missed !== null ? missed - on : Math.min(-1, -overdueDays(input)),
@@ -87,19 +87,26 @@ export function judge(input: JudgeInput): { verdict: Verdict; pressDays: number 
   }
   if (!window.period) return { verdict: verdict("no-window", null, window.mainLimit), pressDays };
   if (window.open) {
-    if (!pots.some((pot) => pot.misfit === null)) return { verdict: verdict("no-pot", window.period.to), pressDays };
-    return { verdict: verdict("move-now", window.period.to), pressDays };
+    if (!pots.some((pot) => pot.misfit === null)) return { verdict: verdict("no-pot", endOf(window)), pressDays };
+    return { verdict: verdict("move-now", endOf(window)), pressDays };
   }
   return { verdict: verdict("wait", window.period.from), pressDays };
 }
+
+/** Where no end is in sight a due tree presses as if there were this long. */
+const UNPRESSED_DAYS = 180;
 
 /** The end of the first open stretch that reaches past the day the tree is due. */
 function lastSafeDay({ on, window }: JudgeInput, dueOn: IsoDate | null): DayNumber | null {
   if (dueOn === null) return null;
   const from = Math.max(on, toDay(dueOn));
   const period = window.periods.find((p) => toDay(p.to) >= from);
-  return period ? toDay(period.to) : from + 180;
+  return period && period.closedBy !== "none" ? toDay(period.to) : from + UNPRESSED_DAYS;
 }
+
+/** Last day of the stretch that counts; null where nothing closes it as far as one can see. */
+const endOf = ({ period }: WindowState): IsoDate | null =>
+  period !== null && period.closedBy !== "none" ? period.to : null;
 
 /** The last day of a window that has closed since the tree became due; null when none has. */
 function missedWindow({ kind, replayed, on, fill, circling }: JudgeInput): DayNumber | null {

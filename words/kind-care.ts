@@ -11,8 +11,8 @@ export interface KindHere {
   /** Seasons until a pot of twice the mix is due again. */
   seasonsToDue: number | null;
   coldestNightC: number;
-  /** Share of weather years in which winters are cold enough for it to wake. */
-  wakes: number;
+  /** Share of weather years that bring its chill. */
+  chillMet: number;
   /** Month of most thirst, as its first day, and the evaporation of a mean day of it. */
   thirst: { month: string; et0Mm: number };
   /** Share of years in which its fruit ripens, and the middle day; null without a crop known by warmth. */
@@ -98,9 +98,9 @@ function winterLines(v: KindValues, here: KindHere, units: Units): string[] {
   ];
   if (v.chillPortions[1] > 0)
     lines.push(
-      here.wakes >= 0.95
+      here.chillMet >= 0.95
         ? `Needs ${sayField("chillPortions", v.chillPortions, units)} of winter cold, which it gets here outdoors.`
-        : `Needs ${sayField("chillPortions", v.chillPortions, units)} of winter cold, which it gets outdoors here in ${percent(here.wakes)} of years.`,
+        : `Needs ${sayField("chillPortions", v.chillPortions, units)} of winter cold, which it gets outdoors here in ${percent(here.chillMet)} of years; short of it the buds open late and unevenly.`,
     );
   if (v.coolForBloom) lines.push("Cool weeks make its flowers: a warm room gives none.");
   return lines;

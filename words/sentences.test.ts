@@ -53,6 +53,13 @@ const state = (v: Verdict, more: Partial<TreeState> = {}): TreeState => ({
   ...more,
 });
 
+test("where nothing closes the window no last day is told", () => {
+  const endless = state(verdict("move-now", { open: true, on: null }));
+  endless.window.period = { from: "2026-05-01", to: "2028-05-14", closedBy: "none" };
+  expect(verdictSentence(endless, "2026-05-15")).toBe("Due, and the window is open: pot it on at any time.");
+  expect(windowReason(endless, "2026-05-15")).toMatch(/^Open\. .*Nothing closes it within two years\.$/);
+});
+
 test.each([
   ["unknown", {}, /Nobody knows how full this pot is: somewhere between 20 % and 90 %.*from 1 Sept/],
   ["not-due", {}, /Not due: .* about 1 Sept 2026 \(between 1 Aug and 1 Jun 2027\)/],
@@ -64,8 +71,8 @@ test.each([
   ["wait", {}, /Due, but wait until 1 Sept 2026: now new shoots would not ripen before the frost/],
   ["overdue", {}, /Overdue: its pot is full\. Teasing and potting on must wait, because .*; the window opens 1 Sept/],
   ["overdue", { open: true }, /Overdue: .* The window is open: pot it on by 1 Sept/],
-  ["overdue", { on: null }, /no window opens within eighteen months/],
-  ["no-window", { on: null }, /no window opens within eighteen months, because/],
+  ["overdue", { on: null }, /no window opens within two years/],
+  ["no-window", { on: null }, /no window opens within two years, because/],
   ["no-pot", { open: true }, /window is open until 1 Sept 2026, but nothing in store fits/],
   ["hold", {}, /final pot and full: renew its roots.*best from 1 Sept/],
 ] as [VerdictCode, Partial<Verdict>, RegExp][])("%s in one sentence", (code, more, words) => {

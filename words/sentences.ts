@@ -29,11 +29,18 @@ export function verdictWord(verdict: Verdict): string {
   return VERDICT_WORD[verdict.code];
 }
 
+/** Where nothing closes an open window as far as one can see. */
+const ANY_TIME = "at any time";
+
+/** What closes the stretch that counts; null where nothing does, or there is none. */
+const closing = ({ period }: TreeState["window"]) => (period && period.closedBy !== "none" ? period.closedBy : null);
+
 /** One tree's verdict in one sentence. */
 export function verdictSentence(state: TreeState, near: string): string {
   const { verdict, window, fill, due } = state;
   const on = verdict.on === null ? null : day(verdict.on, near);
   const because = LIMIT_BECAUSE[verdict.limiting];
+  const closes = closing(window);
   const turning = state.circling.p50 >= 2 ? "full and turning" : "full";
   switch (verdict.code) {
     case "unknown":
@@ -50,18 +57,19 @@ export function verdictSentence(state: TreeState, near: string): string {
       return `Not due: it will have used up its pot about ${on}${ends}.`;
     }
     case "move-now":
-      return `Due, and the window is open: pot it on by ${on}${window.period && window.period.closedBy !== "none" ? `; after that ${LIMIT_BECAUSE[window.period.closedBy]}` : ""}.`;
+      return `Due, and the window is open: pot it on ${closes ? `by ${on}; after that ${LIMIT_BECAUSE[closes]}` : ANY_TIME}.`;
     case "wait":
       return `Due, but wait until ${on}: now ${because}.`;
     case "overdue":
-      if (verdict.open) return `Overdue: its pot is ${turning}. The window is open: pot it on by ${on}.`;
+      if (verdict.open)
+        return `Overdue: its pot is ${turning}. The window is open: pot it on ${closes ? `by ${on}` : ANY_TIME}.`;
       return on
         ? `Overdue: its pot is ${turning}. Teasing and potting on must wait, because ${because}; the window opens ${on}.`
-        : `Overdue: its pot is ${turning}, and no window opens within eighteen months, because ${because}.`;
+        : `Overdue: its pot is ${turning}, and no window opens within two years, because ${because}.`;
     case "no-window":
-      return `Due, but no window opens within eighteen months, because ${because}.`;
+      return `Due, but no window opens within two years, because ${because}.`;
     case "no-pot":
-      return `Due, and the window is open until ${on}, but nothing in store fits.`;
+      return `Due, and the window is open${closes ? ` until ${on}` : ""}, but nothing in store fits.`;
     case "hold":
       return `In its final pot and full: renew its roots and part of the mix${on ? `, best from ${on}` : ""}.`;
   }
@@ -72,10 +80,10 @@ export function windowReason(state: TreeState, near: string): string {
   const { window } = state;
   const share = `In ${percent(window.safe)} of this site's weather years, work on this day ends well.`;
   if (window.open)
-    return `Open. ${share}${window.period ? ` It closes after ${day(window.period.to, near)}, because then ${LIMIT_BECAUSE[window.period.closedBy]}.` : ""}`;
+    return `Open. ${share}${closing(window) ? ` It closes after ${day(window.period!.to, near)}, because then ${LIMIT_BECAUSE[closing(window)!]}.` : " Nothing closes it within two years."}`;
   const next = window.period
-    ? `It opens ${day(window.period.from, near)} and closes after ${day(window.period.to, near)}.`
-    : "No opening within eighteen months.";
+    ? `It opens ${day(window.period.from, near)}${closing(window) ? ` and closes after ${day(window.period.to, near)}` : ""}.`
+    : "No opening within two years.";
   return `Closed: ${LIMIT_BECAUSE[window.limiting]}. ${next}`;
 }
 

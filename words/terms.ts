@@ -53,7 +53,6 @@ export const LIMIT_BECAUSE: Record<Limit, string> = {
   grower: "nobody is there to do it",
   season: "its kind is not worked on at the roots in this part of the year",
   sap: "it would bleed, or the cuts would let disease in",
-  chill: "too little winter cold where it stands: its buds would hardly wake",
   share: "its kind does not stand the loss of so many roots at once",
 };
 
@@ -72,7 +71,6 @@ export const LIMIT_WORD: Record<Limit, string> = {
   season: "out of its season",
   sap: "bleeding, disease",
   share: "too much root loss",
-  chill: "too little winter cold",
 };
 
 export const STAGE_WORD: Record<FillStage, string> = {

@@ -28,6 +28,10 @@ test("open or closed in a few words, with the day that counts", () => {
   expect(statusWords(row({ open: true }), NEAR)).toBe("open until 4 Oct 2026");
   expect(statusWords(row({ open: true, periods: [] }), NEAR)).toBe("open");
   expect(statusWords(row({ periods: [] }), NEAR)).toMatch(/^closed: /);
+  // Open as far as one can see, the last day looked at is no end.
+  const endless = { ...period, closedBy: "none" as const };
+  expect(statusWords(row({ open: true, periods: [endless] }), NEAR)).toBe("open all year");
+  expect(endsWords(endless, NEAR)).toMatch(/^1 Sept? 2026 on: nothing closes it within two years\.$/);
 });
 
 test("why: the factor, its figure, what the collection asks for, and when it turns", () => {

@@ -5,7 +5,8 @@ import { HEALTH_WORDS, LIMIT_BECAUSE, LIMIT_WORD } from "./terms";
 /** Open or closed, in a few words. */
 export function statusWords(row: OperationWindow, near: string): string {
   const [first] = row.periods;
-  if (row.open) return first ? `open until ${day(first.to, near)}` : "open";
+  if (row.open)
+    return !first ? "open" : first.closedBy === "none" ? "open all year" : `open until ${day(first.to, near)}`;
   return first ? `${LIMIT_WORD[row.limiting]}; opens ${day(first.from, near)}` : `closed: ${LIMIT_WORD[row.mainLimit]}`;
 }
 
@@ -32,6 +33,7 @@ export function endsWords(period: OperationWindow["periods"][number], near: stri
   const range = `${day(period.from, near)} to ${day(period.to, near)}`;
   if (!period.closes) return `${range}: cut short by days on which nobody is there.`;
   const [early, middle, late] = period.closes;
+  if (period.closedBy === "none") return `${day(period.from, near)} on: nothing closes it within two years.`;
   if (early === late) return `${range}, then ${LIMIT_BECAUSE[period.closedBy]}.`;
   return `${range}, then ${LIMIT_BECAUSE[period.closedBy]}. Last safe day: in one year of ten by ${day(early, near)}, in half by ${day(middle, near)}, in nine of ten by ${day(late, near)}.`;
 }

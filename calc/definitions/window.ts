@@ -103,7 +103,6 @@ const PUBLISHED: Partial<Record<Limit, string>> = {
   season: "root-warmth",
   sap: "flush",
   share: "recovery",
-  chill: "root-warmth",
 };
 
 function limitOf(limit: Limit): { limiting: string; detail?: string } {

@@ -195,7 +195,7 @@ function cropOf(values: KindValues, kind: Kind | undefined, said: ReadonlySet<st
 
 /** Fields that somebody here said otherwise than the library. */
 const saidFields = (own: OwnValues | undefined): ReadonlySet<string> =>
-  new Set(Object.values(own ?? {}).flatMap((values) => Object.keys(values ?? {})));
+  new Set([own?.collection, own?.cultivar, own?.tree].flatMap((values) => Object.keys(values ?? {})));
 
 function makeProfile(choice: KindChoice, base: string): Profile {
   const kind = choice.kindId === null ? undefined : kindById(choice.kindId);

@@ -101,8 +101,6 @@ export interface SeasonCourses {
   evergreenShare: number;
   /** Evergreen and too tender for most winters here: it stands under cover in the cold. */
   kept: boolean;
-  /** Buds break on more than half of the courses. */
-  wakes: boolean;
   /** More than half of the courses are leafless. */
   leafless: Uint8Array;
   /** What holds of each course on each day, as bits. */
@@ -491,7 +489,6 @@ function summed(profile: Profile, courses: Course[], days: number): SeasonCourse
     days,
     evergreenShare: most((c) => c.h.leaf === "evergreen"),
     kept: most((c) => c.h.leaf === "evergreen" && Math.min(...c.slice.tminC) < crownC) > 0.5,
-    wakes: most((c) => c.wood.budBreak >= 0) > 0.5,
     flags,
     means,
     leafless: Uint8Array.from(dormant, (v) => (2 * v > n ? 1 : 0)),

@@ -1,5 +1,5 @@
 import { MUCH_ROOT_LOSS } from "../roots/index";
-import { MIDSUMMER, SEASON_LEAD_DAYS } from "../climate/index";
+import { SEASON_LEAD_DAYS } from "../climate/index";
 import { clamp, quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
 import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, SETTLE_C, type SeasonCourses } from "./courses";
@@ -83,6 +83,8 @@ export function judgeSeason(season: SeasonCourses, operation: Operation, options
 /** Moves that are made as gently as the kind asks: one that stands no loss is moved with its ball whole. */
 const ADAPTS: ReadonlySet<Operation> = new Set<Operation>(["up-pot", "plant-out"]);
 
+/** Wood that stands such cold is hardy, °C (L). */
+const HARDY_CROWN_C = -8;
 /** Stone fruit is cut in summer, soft shoots or not: wounds close fast then. */
 const STONE_IN_SOFT_GROWTH = 0.6;
 
@@ -90,8 +92,11 @@ function needsOf(operation: Operation, profile: Profile): OperationNeeds {
   const needs = OPERATION_NEEDS[operation];
   if (needs.flush >= HARD_CUT_FLUSH && profile.values.traits.includes("stone-fruit"))
     return { ...needs, inSoftGrowth: Math.max(needs.inSoftGrowth, STONE_IN_SOFT_GROWTH) };
-  if (!ADAPTS.has(operation) || needs.rootLoss <= BEYOND_SHARE * profile.values.rootShare) return needs;
-  return { ...OPERATION_NEEDS["slip-up"], toGround: needs.toGround };
+  const stands = needs.rootLoss <= BEYOND_SHARE * profile.values.rootShare;
+  const made = ADAPTS.has(operation) && !stands ? { ...OPERATION_NEEDS["slip-up"], toGround: needs.toGround } : needs;
+  // Whole balls of hardy kinds settle in the autumn without waking a bud.
+  const settles = !made.crown && made.rootLoss < MUCH_ROOT_LOSS && profile.values.crownC <= HARDY_CROWN_C;
+  return settles && !profile.autumnAverse ? { ...made, flush: 0 } : made;
 }
 
 /** Of the courses: those whose roots take hold, whose wood ripens, and both without killing cold, by day. */
@@ -252,8 +257,7 @@ function judgeDormant(
     // Half of the days being workable is enough: one waits for the next.
     [needs.crown ? "cold-after" : "soil-cold", workable / n],
     ["cold-after", byRisk(unhurt / n, options.risk)],
-    // Where the buds would not wake at all, that is the reason and not the time of the year.
-    [season.wakes ? "season" : "chill", timing / n],
+    ["season", timing / n],
     ["sap", sap / n],
     ["share", shareSuitability(profile, needs)],
   ];

@@ -108,7 +108,6 @@ export const LIMITS = [
   "season",
   "sap",
   "share",
-  "chill",
 ] as const;
 export type Limit = (typeof LIMITS)[number];
 

@@ -6,7 +6,7 @@ import type { WindowSeries } from "./series";
 export interface OpenPeriod {
   from: DayNumber;
   to: DayNumber;
-  /** What closes it: the limiting factor of the day after its last. */
+  /** What closes it: the limiting factor of the day after its last; "none" where it is still open on the last day looked at. */
   closedBy: Limit;
 }
 
@@ -27,13 +27,15 @@ export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber
   const periods: OpenPeriod[] = [];
   let start: DayNumber | null = null;
   let last = 0;
+  const end = Math.min(to, series.startDay + series.suitability.length - 1);
   const close = () => {
     if (start !== null && last - start + 1 >= LEAST_OPEN_DAYS) {
-      periods.push({ from: start, to: last, closedBy: suitabilityOn(series, last + 1)?.limiting ?? "none" });
+      // What is still open where one stops looking is closed by nothing.
+      const closedBy = last >= end ? "none" : (suitabilityOn(series, last + 1)?.limiting ?? "none");
+      periods.push({ from: start, to: last, closedBy });
     }
     start = null;
   };
-  const end = Math.min(to, series.startDay + series.suitability.length - 1);
   for (let day = Math.max(from, series.startDay); day <= end; day++) {
     if (series.suitability[day - series.startDay] >= OPEN_AT) {
       start ??= day;

@@ -52,7 +52,6 @@ export function kindDates(
       because,
     );
   const blooms = h.bloomGdh !== null || h.bloomDays !== null;
-  const noBloom: NoStage = blooms ? "too-cold-to-wake" : "no-bloom-known";
   // Where no winter holds it back its flushes follow one another, and none is the first of the year.
   const winterless = members.filter(({ wood }) => wood.flush !== null).length > MOSTLY * members.length;
   const wakes = (pick: (m: number) => number): StageDates =>
@@ -60,11 +59,14 @@ export function kindDates(
   return {
     budBreak: wakes((m) => members[m].wood.budBreak),
     leafOut: wakes((m) => members[m].wood.leafOut),
-    firstBloom: of((m) => members[m].wood.bloomFrom, noBloom),
-    fullBloom: of((m) => members[m].wood.fullBloom, noBloom),
-    ripe: fruit
-      ? of((m) => ripeOrPicked(h, slice(m), members[m].wood, fruit).day, "too-cool-to-ripen")
-      : { because: "no-fruit-known" },
+    firstBloom: blooms ? wakes((m) => members[m].wood.bloomFrom) : { because: "no-bloom-known" },
+    fullBloom: blooms ? wakes((m) => members[m].wood.fullBloom) : { because: "no-bloom-known" },
+    ripe:
+      winterless && fruit
+        ? { because: "flushes-all-year" }
+        : fruit
+          ? of((m) => ripeOrPicked(h, slice(m), members[m].wood, fruit).day, "too-cool-to-ripen")
+          : { because: "no-fruit-known" },
     leafFall: h.leaf === "evergreen" ? { because: "evergreen" } : of((m) => members[m].wood.leafFall, "keeps-leaves"),
   };
 }

@@ -44,6 +44,12 @@ const NIGHT_WEIGHT = 0.25;
 const REST_DAYS = 50;
 /** When chill is still lacking so long after midwinter, warmth counts all the same, the less the more is lacking. */
 const LATE_CHILL_DAYS = 75;
+
+/** Share of a season's courses that bring a kind's chill by the day its buds would do without it. */
+export function chillMetShare(slices: readonly SeasonSlice[], chillPortions: number): number {
+  const by = SEASON_LEAD_DAYS + LATE_CHILL_DAYS;
+  return slices.filter(({ portions }) => portions[by] - portions[0] >= chillPortions).length / slices.length;
+}
 const LEAST_WITHOUT_CHILL = 0.6;
 const DAYLENGTH_GATE_DAYS = 30;
 /** Leaves fall when ten days average below this, from two months after midsummer on; in the shortest days in milder air, too: our judgement (L). */

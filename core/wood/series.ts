@@ -120,7 +120,7 @@ function makeSeries(
     const ripe = new Float32Array(members.length);
     const phases = new Float32Array(members.length);
     const before = opening - startDay - 1;
-    const late = members.some(({ wood }) => wood.tips !== null);
+    const late = members.some(({ wood }) => wood.tips !== null || wood.flush !== null);
     for (let d = 0; d < days; d++) {
       const i = SEASON_LEAD_DAYS + d;
       for (let m = 0; m < members.length; m++) {

@@ -3,7 +3,7 @@
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { celsius, number } from "@/words/format";
+import { celsius, number, type Units } from "@/words/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
@@ -60,6 +60,7 @@ export function AlmanacView(props: Props) {
   const { words, place } = props;
   const { units, collectionId, settledOn, today } = useAsOf();
   const router = useRouter();
+  const never = props.tables.every((t) => t.withFrost === 0);
   const shownPlace = props.places.find((p) => p.id === props.placeId);
   const choosePlace = (id: string) => {
     const query = new URLSearchParams({ frost: String(props.thresholdC) });
@@ -104,67 +105,31 @@ export function AlmanacView(props: Props) {
           />
         )}
         <section aria-label="Frost">
-          <p className="text-xl">
-            <b>Last frost in spring.</b> {words.last}
-          </p>
-          <p className="text-xl">
-            <b>First frost in autumn.</b> {words.first}
-          </p>
+          {never ? (
+            <p className="text-xl">
+              <b>{neverWords(props.thresholdC, units)}</b>
+            </p>
+          ) : (
+            <>
+              <p className="text-xl">
+                <b>Last frost in spring.</b> {words.last}
+              </p>
+              <p className="text-xl">
+                <b>First frost in autumn.</b> {words.first}
+              </p>
+            </>
+          )}
           <p className="mt-1">
             {words.guess && <span className="badge badge-warning mr-2">guess</span>}
             At {celsius(props.thresholdC, units)}
-            {shownPlace ? `, at ${shownPlace.name}` : ""}, {words.source}; the one-in-ten day {words.plusMinus}.
+            {shownPlace ? `, at ${shownPlace.name}` : ""}, {words.source}
+            {words.plusMinus && `; the one-in-ten day ${words.plusMinus}`}.
             {props.allYear && " Frost is possible all year."}
             {props.filledDays > 0 &&
               ` ${number(props.filledDays)} missing days in gaps of at most three were filled in a straight line.`}
           </p>
           <Threshold thresholdC={props.thresholdC} placeId={props.placeId} />
-          <FrostProfile bySlot={props.frostBySlot} />
-          <FrostCurveChart curves={props.curves} />
-          <SeasonWords season={props.season} trends={props.trends} />
-          <Why
-            className="mt-2"
-            reason={
-              <>
-                A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the
-                years themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short
-                records; the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with
-                frost in most of them, else the ranks.
-              </>
-            }
-          >
-            Both methods side by side
-          </Why>
-          <ScrollBox label="Frost days by risk and method">
-            <table className="table-sm mt-2 table">
-              <caption className="sr-only">Frost days by risk and method</caption>
-              <thead>
-                <tr>
-                  <th scope="col">Share of years</th>
-                  {RISKS.map((r) => (
-                    <th key={r} scope="col">
-                      {r}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {props.tables.flatMap((t) =>
-                  (["rank", "normal"] as const).map((method) => (
-                    <tr key={t.which + method}>
-                      <th scope="row">
-                        {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
-                        {t.generated ? "generated years" : "years"})
-                      </th>
-                      {t[method].map((d, i) => (
-                        <td key={i}>{d ?? "none"}</td>
-                      ))}
-                    </tr>
-                  )),
-                )}
-              </tbody>
-            </table>
-          </ScrollBox>
+          {!never && <FrostYears {...props} />}
         </section>
         <SeasonSumsView sums={props.sums} chill={props.chill} generated={props.generated} />
         <CropView crops={props.crops} generated={props.generated} />
@@ -251,3 +216,63 @@ function MonthTable({ months, units }: { months: Props["months"]; units: "metric
     </ScrollBox>
   );
 }
+
+/** The year's frost drawn, its spread and its trend, and both methods of counting. */
+function FrostYears(props: Pick<Props, "frostBySlot" | "curves" | "season" | "trends" | "tables">) {
+  return (
+    <>
+      <FrostProfile bySlot={props.frostBySlot} />
+      <FrostCurveChart curves={props.curves} />
+      <SeasonWords season={props.season} trends={props.trends} />
+      <Why
+        className="mt-2"
+        reason={
+          <>
+            A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the years
+            themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short records;
+            the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with frost in most of
+            them, else the ranks.
+          </>
+        }
+      >
+        Both methods side by side
+      </Why>
+      <ScrollBox label="Frost days by risk and method">
+        <table className="table-sm mt-2 table">
+          <caption className="sr-only">Frost days by risk and method</caption>
+          <thead>
+            <tr>
+              <th scope="col">Share of years</th>
+              {RISKS.map((r) => (
+                <th key={r} scope="col">
+                  {r}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {props.tables.flatMap((t) =>
+              (["rank", "normal"] as const).map((method) => (
+                <tr key={t.which + method}>
+                  <th scope="row">
+                    {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
+                    {t.generated ? "generated years" : "years"})
+                  </th>
+                  {t[method].map((d, i) => (
+                    <td key={i}>{d ?? "none"}</td>
+                  ))}
+                </tr>
+              )),
+            )}
+          </tbody>
+        </table>
+      </ScrollBox>
+    </>
+  );
+}
+
+/** @example neverWords(0, "metric") // "It never freezes here: no year had a night at or below 0 °C." */
+const neverWords = (thresholdC: number, units: Units) =>
+  thresholdC === 0
+    ? `It never freezes here: no year had a night at or below ${celsius(0, units)}.`
+    : `No year had a night at or below ${celsius(thresholdC, units)}.`;

@@ -21,7 +21,7 @@ export function yearOf(year: KindYear): { from: string; days: number; rows: Year
   const seasons = [
     row("frost", "Frost, one night in ten", "frost", year.frost),
     row("leafless", "Leafless", "leafless", year.leafless),
-    row("shoots", "Soft new shoots", "shoots", year.shoots),
+    row("shoots", year.winterless ? "Flush after flush, all year" : "Soft new shoots", "shoots", year.shoots),
     row("bloom", "In bloom or setting", "bloom", year.bloom),
     row("fruit", "Fruit ripens", "fruit", year.fruit),
   ].filter((r) => r.stretches.length > 0);
@@ -37,7 +37,7 @@ export function hereOf(yard: Yard, profile: Profile, year: KindYear): KindHere {
     kPerDegreeDay: profile.kPerDegreeDay,
     seasonsToDue: year.seasonsToDue,
     coldestNightC: year.coldestNightC,
-    wakes: year.wakes,
+    chillMet: year.chillMet,
     thirst: { month: `${calendar}-${String(thirst.month + 1).padStart(2, "0")}-01`, et0Mm: thirst.et0Mm },
     ripens: year.crop === null ? null : { chance: year.crop.chance, on: year.crop.ripeOn },
   };

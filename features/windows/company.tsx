@@ -180,7 +180,7 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
           <p className="text-sm">
             {facts.together
               ? `Move them together between ${day(facts.together.from)} and ${day(facts.together.to)}.`
-              : "No day opens for all of them within eighteen months."}{" "}
+              : "No day opens for all of them within two years."}{" "}
             {spread > 0.25 && "They have drifted apart: the fuller one sets the day, the other gets the same pot."}
           </p>
         </Reasoned>

@@ -69,7 +69,7 @@ export function publicAddress(
  * A service that answers daily series in columns (`daily.time`, `daily.temperature_2m_min` …) with their units beside them. Days without
  * both temperatures are left out; other units than those asked for are no forecast.
  */
-export function readPublicDays(raw: unknown): ServiceDay[] {
+function readPublicDays(raw: unknown): ServiceDay[] {
   const refused = z.object({ error: z.literal(true), reason: z.string() }).safeParse(raw);
   if (refused.success) throw new ServiceRefusal(`it says: ${refused.data.reason.slice(0, 200)}`, false);
   const parsed = answerSchema.safeParse(raw);
