@@ -150,7 +150,9 @@ test("fruit ripens at the pace of its days, and is picked when the season closes
   expect(ripeOrPicked(h, slice, wood, { ripeDays: 30, from: "bud-break" })).toEqual({ day: 220, picked: false });
   // Cold from day 300 on: midsummer lies at 262, picking may begin at 302, when ten days average below eleven.
   const closing = even(12, 2, 300);
-  expect(ripeOrPicked(h, closing, wood, { ripeDays: 200, from: "bloom" })).toEqual({ day: 302, picked: true });
+  expect(ripeOrPicked(h, closing, wood, { ripeDays: 100, from: "bloom" })).toEqual({ day: 302, picked: true });
+  // Less than three quarters of the way it never ripens: 76 days have passed by then.
+  expect(ripeOrPicked(h, closing, wood, { ripeDays: 102, from: "bloom" })).toEqual({ day: -1, picked: false });
   expect(ripeOrPicked(HABIT_PARAMETERS["citrus-like"], closing, wood, { ripeDays: 200, from: "bloom" }).picked).toBe(
     false,
   );

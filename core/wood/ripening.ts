@@ -24,6 +24,8 @@ export function ripeningRate(meanC: number, heatBound = false): number {
 /** What still hangs is picked once ten days average below this, from so long after midsummer on; citrus hangs through the winter (L). */
 const PICKED_BELOW_C = 11;
 const PICKED_FROM = MIDSUMMER + 40;
+/** Fruit that is further from ripe than this then is not picked: it never ripens (L). */
+const NEARLY_RIPE = 0.75;
 
 const meanOf = ({ tminC, tmaxC }: SeasonSlice, i: number) => (tminC[i] + tmaxC[i]) / 2;
 
@@ -48,7 +50,10 @@ export function ripeOrPicked(
     if (hangs || i < PICKED_FROM) continue;
     sum = 0;
     for (let k = i - 9; k <= i; k++) sum += meanOf(slice, k);
-    if (sum / 10 < PICKED_BELOW_C) return { day: i, picked: true };
+    if (sum / 10 < PICKED_BELOW_C) {
+      const nearly = progress >= NEARLY_RIPE * fruit.ripeDays;
+      return { day: nearly ? i : -1, picked: nearly };
+    }
   }
   return { day: -1, picked: false };
 }
