@@ -74,6 +74,17 @@ interface Above {
 const aboveWords = ({ median, ninth, worst }: Above) =>
   [median, ninth, worst].map((v) => `${(100 * v).toFixed(2)} %`).join(", ");
 
+interface SeasonsResult {
+  trees: number;
+  works: number;
+  days: number;
+  tracks: number;
+  threads: number;
+  coldMs: number;
+  answersMs: number;
+  firstAnswersMs: number;
+}
+
 interface LadderResult {
   seasons: number;
   pots: number;
@@ -90,7 +101,7 @@ interface LadderResult {
 
 /** Bundled as the application is: running it through tsx would measure tsx. */
 async function benchBundled<T>(
-  name: "core" | "almanac" | "windows" | "calibration" | "ladder" | "shelter",
+  name: "core" | "almanac" | "windows" | "seasons" | "calibration" | "ladder" | "shelter",
 ): Promise<T> {
   const outfile = path.join(dir, `${name}.mjs`);
   await build({
@@ -278,6 +289,7 @@ async function main(): Promise<void> {
   const core = await benchBundled<CoreResult>("core");
   const almanac = await benchBundled<AlmanacResult>("almanac");
   const windows = await benchBundled<WindowsResult>("windows");
+  const seasons = await benchBundled<SeasonsResult>("seasons");
   console.log("how often the bands of roots hold …");
   console.log("ladders …");
   const ladder = await benchBundled<LadderResult>("ladder");
@@ -390,6 +402,16 @@ async function main(): Promise<void> {
         "3 s",
       ],
       ["the same, warm", ms(windows.warmMs), "300 ms"],
+      [
+        `windows of ${seasons.trees} trees × ${seasons.works} works × ${seasons.days} days × 30 weather years on ${seasons.tracks} distinct tracks, ${seasons.threads} threads started cold, the site and its places made there`,
+        ms(seasons.coldMs),
+        "4 s",
+      ],
+      [
+        "a site's months from five answers: the first, and later ones",
+        `${ms(seasons.firstAnswersMs)}; ${ms(seasons.answersMs)}`,
+        "300 ms",
+      ],
       [
         "their places, wood and verdict windows through eight seasons, once a weather revision",
         ms(windows.readyMs),

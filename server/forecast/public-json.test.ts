@@ -46,6 +46,7 @@ describe("what is sent and read", () => {
       longitude: "8.54",
       elevation: "440",
       daily: "temperature_2m_max,temperature_2m_min,precipitation_sum,wind_speed_10m_max,shortwave_radiation_sum",
+      hourly: "temperature_2m,precipitation,wind_speed_10m,shortwave_radiation",
       forecast_days: "3",
       timezone: "auto",
       temperature_unit: "celsius",
@@ -68,6 +69,49 @@ describe("what is sent and read", () => {
       ],
     });
   });
+  const hours = (dates: string[], each: (hour: number) => object) => {
+    const rows = dates.flatMap((date) =>
+      Array.from({ length: 24 }, (_, h) => ({ time: `${date}T${String(h).padStart(2, "0")}:00`, ...each(h) })),
+    ) as Record<string, unknown>[];
+    return Object.fromEntries(Object.keys(rows[0]).map((name) => [name, rows.map((row) => row[name])]));
+  };
+  const HOURLY_UNITS = {
+    temperature_2m: "°C",
+    precipitation: "mm",
+    wind_speed_10m: "m/s",
+    shortwave_radiation: "W/m²",
+  };
+  test("hours alone make days: lowest, highest, sums, the mean wind at two metres", () => {
+    const hourly = hours(["2026-11-20", "2026-11-21"], (h) => ({
+      temperature_2m: h - 5,
+      precipitation: h === 3 ? 1.5 : 0,
+      wind_speed_10m: h < 12 ? 2 : 6,
+      shortwave_radiation: h === 12 ? 500 : null,
+    }));
+    const [first, second] = readPublicAnswer({ hourly, hourly_units: HOURLY_UNITS }).days;
+    expect([first.date, second.date]).toEqual(["2026-11-20", "2026-11-21"]);
+    expect(first).toMatchObject({ tminC: -5, tmaxC: 18, rainMm: 1.5, solarMJ: null });
+    expect(first.windMs).toBeCloseTo(4 * 0.748, 9);
+    const sunny = hours(["2026-11-20"], (h) => ({ temperature_2m: 1, shortwave_radiation: h < 10 ? 100 : 0 }));
+    expect(readPublicAnswer({ hourly: sunny, hourly_units: HOURLY_UNITS }).days[0].solarMJ).toBeCloseTo(3.6, 9);
+  });
+  test("what a day's own columns lack its hours say; half a day of hours says nothing", () => {
+    const gap = { ...answer(), hourly_units: HOURLY_UNITS };
+    gap.daily.temperature_2m_min = [1.2, null, -3] as unknown as number[];
+    const hourly = hours(["2026-11-21"], (h) => ({ temperature_2m: h - 9, wind_speed_10m: 2 }));
+    const filled = readPublicAnswer({ ...gap, hourly }).days;
+    expect(filled.map((d) => [d.date, d.tminC, d.tmaxC])).toEqual([
+      ["2026-11-20", 1.2, 6.1],
+      ["2026-11-21", -9, 4],
+      ["2026-11-22", -3, 3.5],
+    ]);
+    expect(filled[1].windMs).toBeCloseTo(2 * 0.748, 9);
+    const half = hours(["2026-11-21"], (h) => ({ temperature_2m: h < 19 ? 3 : null }));
+    expect(readPublicAnswer({ ...gap, hourly: half }).days.map((d) => d.date)).toEqual(["2026-11-20", "2026-11-22"]);
+    expect(() => readPublicAnswer({ ...gap, hourly, hourly_units: { ...HOURLY_UNITS, temperature_2m: "°F" } })).toThrow(
+      SyntaxError,
+    );
+  });
   test("a day without a temperature is left out; other units and other shapes are no forecast", () => {
     const gap = answer();
     gap.daily.temperature_2m_min = [1.2, null, -3] as unknown as number[];
@@ -76,6 +120,7 @@ describe("what is sent and read", () => {
       readPublicAnswer(answer({ daily_units: { ...answer().daily_units, temperature_2m_min: "°F" } })),
     ).toThrow(SyntaxError);
     expect(() => readPublicAnswer({ hourly: {} })).toThrow(SyntaxError);
+    expect(() => readPublicAnswer({})).toThrow(SyntaxError);
     expect(() => readPublicAnswer({ error: true, reason: "Latitude must be in range" })).toThrow(
       /Latitude must be in range/,
     );

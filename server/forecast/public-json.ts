@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { getJson, type Outside } from "./guarded-get";
+import { AT_TWO_METRES, daysOfHours, HOURLY, HOURLY_UNITS, hourlySchema } from "./public-hours";
 import { type ForecastAnswer, type ForecastSource, type ServiceDay, ServiceRefusal } from "./source";
 
 /** What is asked for of each day, as services of this format spell it. */
@@ -18,21 +19,24 @@ const UNITS: Record<string, string> = {
   [DAILY.solarMJ]: "MJ/m²",
 };
 
-/** A day's mean wind from the strongest of it (L), and wind at two metres from ten (FAO-56 eq. 47). */
+/** A day's mean wind from the strongest of it, where its hours are not known (L). */
 const MEAN_OF_STRONGEST = 0.6;
-const AT_TWO_METRES = 0.748;
 
 const values = z.array(z.number().nullable());
 const answerSchema = z.object({
-  daily_units: z.record(z.string(), z.string()),
-  daily: z.object({
-    time: z.array(z.iso.date()).min(1),
-    [DAILY.tmaxC]: values,
-    [DAILY.tminC]: values,
-    [DAILY.rainMm]: values.optional(),
-    [DAILY.windMs]: values.optional(),
-    [DAILY.solarMJ]: values.optional(),
-  }),
+  hourly_units: z.record(z.string(), z.string()).optional(),
+  hourly: hourlySchema.optional(),
+  daily_units: z.record(z.string(), z.string()).default({}),
+  daily: z
+    .object({
+      time: z.array(z.iso.date()).min(1),
+      [DAILY.tmaxC]: values,
+      [DAILY.tminC]: values,
+      [DAILY.rainMm]: values.optional(),
+      [DAILY.windMs]: values.optional(),
+      [DAILY.solarMJ]: values.optional(),
+    })
+    .optional(),
 });
 
 /** Coordinates leave this machine no finer than this, degrees: about a kilometre. */
@@ -54,6 +58,7 @@ export function publicAddress(
     longitude: coarse(site.longitudeDeg),
     elevation: String(Math.round(site.elevationM / 10) * 10),
     daily: Object.values(DAILY).join(","),
+    hourly: Object.values(HOURLY).join(","),
     forecast_days: String(site.days),
     ...(site.pastDays === undefined ? {} : { past_days: String(site.pastDays) }),
     timezone: "auto",
@@ -65,31 +70,42 @@ export function publicAddress(
   return url;
 }
 
+/** Columns in other units than those asked for are no weather. */
+function inUnits(series: object, units: Record<string, string>, asked: Record<string, string>): void {
+  for (const [name, unit] of Object.entries(asked))
+    if (name in series && units[name] !== unit) throw new SyntaxError(`${name} in ${units[name]}`);
+}
+
 /**
- * A service that answers daily series in columns (`daily.time`, `daily.temperature_2m_min` …) with their units beside them. Days without
- * both temperatures are left out; other units than those asked for are no forecast.
+ * A service that answers series in columns, of days (`daily.time`, `daily.temperature_2m_min` …), of hours (`hourly.temperature_2m` …) or
+ * of both, with their units beside them. What a day's own columns do not say its hours do; the wind is theirs where they are known. Days
+ * without both temperatures are left out; other units than those asked for are no forecast.
  */
 function readPublicDays(raw: unknown): ServiceDay[] {
   const refused = z.object({ error: z.literal(true), reason: z.string() }).safeParse(raw);
   if (refused.success) throw new ServiceRefusal(`it says: ${refused.data.reason.slice(0, 200)}`, false);
   const parsed = answerSchema.safeParse(raw);
-  if (!parsed.success) throw new SyntaxError("no daily series");
-  const { daily, daily_units: units } = parsed.data;
-  for (const [name, unit] of Object.entries(UNITS))
-    if (name in daily && units[name] !== unit) throw new SyntaxError(`${name} in ${units[name]}`);
-  const column = (name: keyof typeof daily) => daily[name] as (number | null)[] | undefined;
-  const days = daily.time.flatMap((date, i) => {
-    const [tminC, tmaxC] = [column(DAILY.tminC)?.[i], column(DAILY.tmaxC)?.[i]];
-    if (typeof tminC !== "number" || typeof tmaxC !== "number") return [];
-    const strongest = column(DAILY.windMs)?.[i] ?? null;
+  if (!parsed.success) throw new SyntaxError("no series");
+  const { daily, daily_units: units, hourly, hourly_units: hourlyUnits = {} } = parsed.data;
+  if (daily) inUnits(daily, units, UNITS);
+  if (hourly) inUnits(hourly, hourlyUnits, HOURLY_UNITS);
+  const byHours = hourly ? daysOfHours(hourly) : new Map<string, ServiceDay>();
+  const dates = daily?.time ?? [...byHours.keys()];
+  const days = dates.flatMap((date, i) => {
+    const column = (name: (typeof DAILY)[keyof typeof DAILY]) => daily?.[name]?.[i] ?? null;
+    const hours = byHours.get(date);
+    const tminC = column(DAILY.tminC) ?? hours?.tminC ?? null;
+    const tmaxC = column(DAILY.tmaxC) ?? hours?.tmaxC ?? null;
+    if (tminC === null || tmaxC === null) return [];
+    const strongest = column(DAILY.windMs);
     return [
       {
         date,
         tminC,
         tmaxC,
-        rainMm: column(DAILY.rainMm)?.[i] ?? null,
-        windMs: strongest === null ? null : strongest * MEAN_OF_STRONGEST * AT_TWO_METRES,
-        solarMJ: column(DAILY.solarMJ)?.[i] ?? null,
+        rainMm: column(DAILY.rainMm) ?? hours?.rainMm ?? null,
+        windMs: hours?.windMs ?? (strongest === null ? null : strongest * MEAN_OF_STRONGEST * AT_TWO_METRES),
+        solarMJ: column(DAILY.solarMJ) ?? hours?.solarMJ ?? null,
       },
     ];
   });

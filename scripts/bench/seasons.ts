@@ -1,0 +1,93 @@
+// Windows of a large mixed yard with nothing known before, on two threads; and a site from what its grower says. Prints one line of JSON.
+import { isMainThread, parentPort, Worker, workerData } from "node:worker_threads";
+import { siteNormals } from "@/core/atlas/index";
+import { buildSite } from "@/core/climate/index";
+import { growingSeason, toDay } from "@/core/dates/index";
+import { PLACE_AIR, siteAtPlace } from "@/core/place/index";
+import { KINDS, profileOf } from "@/core/species/index";
+import { openPeriods, OPERATIONS, windowsOf } from "@/core/window/index";
+import { WINDOW_DAYS } from "@/model/index";
+import { TRAMHALLE_NORMALS } from "@/demo/weather";
+
+const TREES = 800;
+const TRACKS = 100;
+const WORKS = OPERATIONS.slice(0, 12);
+const THREADS = 2;
+const LATITUDE_DEG = 48.3;
+const today = toDay("2026-05-15");
+const PLACES = [PLACE_AIR.open, PLACE_AIR["house-wall"], PLACE_AIR.glasshouse, PLACE_AIR.garage, PLACE_AIR.room];
+
+/** This thread's share of the tracks, and every tree's periods on them. */
+function share(thread: number): number {
+  const site = buildSite({
+    latitudeDeg: LATITUDE_DEG,
+    normals: TRAMHALLE_NORMALS,
+    record: null,
+    today,
+    seed: 5,
+    historyFrom: today - 1500,
+  });
+  const sites = PLACES.map((air) => siteAtPlace(site, air).site);
+  const [first, last] = [growingSeason(today, LATITUDE_DEG), growingSeason(today + WINDOW_DAYS, LATITUDE_DEG)];
+  let periods = 0;
+  for (let track = thread; track < TRACKS; track += THREADS) {
+    const profile = profileOf({ kindId: KINDS[Math.floor(track / PLACES.length)].id, typedName: null, habit: null });
+    const series = windowsOf(sites[track % PLACES.length], profile, WORKS, first, last);
+    for (let tree = track; tree < TREES; tree += TRACKS)
+      for (const work of WORKS) periods += openPeriods(series[work], today, today + WINDOW_DAYS).length;
+  }
+  return periods;
+}
+
+const median = (values: number[]) => values.sort((a, b) => a - b)[values.length >> 1];
+
+async function main(): Promise<void> {
+  const run = async () => {
+    const from = performance.now();
+    await Promise.all(
+      Array.from(
+        { length: THREADS },
+        (_, thread) =>
+          new Promise((resolve, reject) => {
+            const worker = new Worker(new URL(import.meta.url), { workerData: thread });
+            worker.once("message", resolve);
+            worker.once("error", reject);
+          }),
+      ),
+    );
+    return performance.now() - from;
+  };
+  const answersMs = Array.from({ length: 9 }, (_, k) => {
+    const from = performance.now();
+    // A seed of its own each time, so that no year is known from the one before.
+    siteNormals(
+      {
+        latitudeDeg: 47.4 + k / 10,
+        longitudeDeg: 8.5,
+        elevationM: 450,
+        coldestNightC: -15,
+        lastSpringFrost: "05-05",
+        firstAutumnFrost: "10-10",
+        hotAfternoonC: 31,
+      },
+      1000 + k,
+    );
+    return performance.now() - from;
+  });
+  const firstAnswersMs = answersMs[0];
+  console.log(
+    JSON.stringify({
+      trees: TREES,
+      works: WORKS.length,
+      days: WINDOW_DAYS,
+      tracks: TRACKS,
+      threads: THREADS,
+      coldMs: median([await run(), await run(), await run()]),
+      answersMs: median(answersMs),
+      firstAnswersMs,
+    }),
+  );
+}
+
+if (isMainThread) await main();
+else parentPort!.postMessage(share(workerData as number));
