@@ -48,6 +48,22 @@ test("the last days of growth lie where growers stop", () => {
   expect(lastSafe("maritime", "lemon") >= "06-15" && lastSafe("maritime", "lemon") <= "08-10").toBe(true);
 });
 
+/** Earliest work in spring as growers have it, one year in ten, the middle one, and one in ten late: weeks, not days, are asked. */
+test.each([
+  ["maritime", "apple", ["03-03", "03-21", "04-04"]],
+  ["maritime", "lemon", ["05-14", "05-17", "05-21"]],
+  ["continental", "apple", ["03-30", "04-07", "04-24"]],
+  ["south", "lemon", ["10-09", "10-14", "10-20"]],
+] as const)("%s, %s: spring work begins in the weeks it is accepted to", (name, kindId, accepted) => {
+  const site = sites[name];
+  const from = seasonCourses(site, profile(kindId), 2026).courses.map((c) => c.springFrom);
+  const start = midwinterOf(2026, site.latitudeDeg) - SEASON_LEAD_DAYS;
+  from.sort((a, b) => a - b);
+  const found = [0.1, 0.5, 0.9].map((q) => start + from[Math.floor(q * from.length)]);
+  found.forEach((day, k) => expect(Math.abs(day - toDay(`2026-${accepted[k]}`))).toBeLessThanOrEqual(26));
+  expect(found[2] - found[0]).toBeLessThanOrEqual(45);
+});
+
 test("citrus opens in spring only, once its root zone is warm and frost is past", () => {
   const s = series("continental", "lemon");
   const from = opening("continental");
