@@ -7,10 +7,10 @@ import {
   type Site,
 } from "../climate/index";
 import { midwinterOf } from "../dates/index";
-import { clamp } from "../math/index";
 import type { Profile } from "../species/index";
 import { crownSeason, rootSeason } from "./kind-season";
 import { OPEN_FROM } from "./operations";
+import { crownFrostOf, REROOTING_DAYS, sliceFacts } from "./slice-facts";
 import {
   type HabitParameters,
   lateFlushRipeness,
@@ -22,28 +22,8 @@ import {
   type WoodSeason,
 } from "../wood/index";
 
-/** The warm season ends on the first day, from 45 days after midsummer on, when a week's root zone averages below the base. */
-const END_SEARCH_FROM = MIDSUMMER + 45;
-/** Roots need the warmth from five days after the work on. */
-const WARMTH_DELAY = 5;
-const REROOTING_DAYS = 21;
 /** Safety margin on root-killing temperatures, K: published sources differ by up to 8. */
 export const ROOT_KILL_MARGIN_C = 2;
-
-/** Heat that stops work begins here and ends all at the second, °C; warm-climate kinds are asked at the day's cool end. */
-export const HEAT_C = { temperate: [30, 38], warm: [34, 42] } as const;
-/** The cool half-day lies this far from the night towards the afternoon. */
-const COOL_END_SHARE = 0.35;
-
-/**
- * How well a day's heat stands with work, 0–1.
- * @example heatSuitability(18, 34, false) // 0.5
- */
-export function heatSuitability(tminC: number, tmaxC: number, warmClimate: boolean): number {
-  const [from, none] = warmClimate ? HEAT_C.warm : HEAT_C.temperate;
-  const felt = warmClimate ? tminC + COOL_END_SHARE * (tmaxC - tminC) : tmaxC;
-  return clamp((none - felt) / (none - from), 0, 1);
-}
 
 /** One course of a season, with running figures that make each day's questions quick. Indices are days into the slice. */
 export interface Course {
@@ -123,161 +103,6 @@ type SharedFactor =
   | "hardCuts"
   | "lightCuts";
 
-function rollingMin(values: Float32Array, days: number): Float32Array {
-  const out = new Float32Array(values.length);
-  // Days that may still be the lowest of a stretch, the lowest first.
-  const queue = new Int32Array(values.length);
-  let [head, tail] = [0, 0];
-  for (let i = values.length - 1; i >= 0; i--) {
-    while (tail > head && values[queue[tail - 1]] >= values[i]) tail--;
-    queue[tail++] = i;
-    while (queue[head] >= i + days) head++;
-    out[i] = values[queue[head]];
-  }
-  return out;
-}
-
-/** What kinds read of the same weather: worked out once for a course of weather, whoever asks. */
-interface SliceFacts {
-  week: Float32Array;
-  coldRoots: Float32Array;
-  coldNight: Float32Array;
-  workableRoots: Uint8Array;
-  /** Lowest five-day mean of the root zone over the weeks in which a ball moved whole settles. */
-  settling: { usual: Float32Array; averse: Float32Array };
-  warming: Uint8Array;
-  heat: Map<boolean, Float32Array>;
-  warmthLeft: Map<number, Float32Array>;
-  warmthSoon: Map<string, Float32Array>;
-  warmthAhead: Map<number, Float32Array>;
-  readiness: Map<number, Float32Array>;
-  crownWorkable: Map<number, Uint8Array>;
-}
-const factsOfSlice = new WeakMap<SeasonSlice, SliceFacts>();
-
-function sliceFacts(slice: SeasonSlice): SliceFacts {
-  let facts = factsOfSlice.get(slice);
-  if (facts) return facts;
-  const n = slice.rootZoneC.length;
-  const week = new Float32Array(n);
-  let sum = 0;
-  for (let i = 0; i < n; i++) {
-    sum += slice.rootZoneC[i] - (i >= 5 ? slice.rootZoneC[i - 5] : 0);
-    week[i] = sum / Math.min(5, i + 1);
-  }
-  facts = {
-    week,
-    coldRoots: rollingMin(slice.rootZoneC, REROOTING_DAYS),
-    coldNight: rollingMin(slice.tminC, REROOTING_DAYS),
-    workableRoots: nearby(slice, (i) => slice.tminC[i] > HARD_FROST_C && slice.rootZoneC[i] > FROZEN_C),
-    settling: { usual: rollingMin(week, SETTLE_DAYS), averse: rollingMin(week, SETTLE_AVERSE_DAYS) },
-    warming: warmingOf(slice),
-    heat: new Map(),
-    warmthLeft: new Map(),
-    warmthSoon: new Map(),
-    warmthAhead: new Map(),
-    readiness: new Map(),
-    crownWorkable: new Map(),
-  };
-  factsOfSlice.set(slice, facts);
-  return facts;
-}
-
-/** A frost on the day itself keeps hands off bare roots; at this root zone the mix begins to freeze. */
-const HARD_FROST_C = -4;
-/** Crowns of hardy kinds are cut in more frost than that: a third of what their wood stands, and never below this (L). */
-const CROWN_FROST_SHARE = 1 / 3;
-const CROWN_FROST_C = -10;
-/** A ball moved whole in autumn wants so many days in which its root zone holds this warmth; autumn-averse kinds more. */
-export const SETTLE_C = 8;
-const SETTLE_DAYS = 42;
-const SETTLE_AVERSE_DAYS = 56;
-/** Roots that wait out the winter take hold within so many days, in the warmth of the next spring. */
-const AHEAD_DAYS = 195;
-/** Cut roots take hold within so many days or not at all that season. */
-const SOON_DAYS = 90;
-/** In days warmer than this over the base of growth, work wakes buds as strongly as it can; K. */
-const MONTH_DAYS = 30;
-const READY_K = 8;
-const READY_DAYS = 14;
-const FROZEN_C = 0.5;
-/** Any workable day of the week will do: one waits for it. */
-const NEARBY_DAYS = 3;
-
-function nearby({ tminC }: SeasonSlice, able: (i: number) => boolean): Uint8Array {
-  const out = new Uint8Array(tminC.length);
-  for (let i = 0; i < out.length; i++)
-    if (able(i)) out.fill(1, Math.max(0, i - NEARBY_DAYS), Math.min(out.length, i + NEARBY_DAYS + 1));
-  return out;
-}
-
-function remembered<K, V>(cache: Map<K, V>, key: K, make: () => V): V {
-  let value = cache.get(key);
-  if (value === undefined) cache.set(key, (value = make()));
-  return value;
-}
-
-/** Root warmth above a base from each day until the roots stop for the winter. */
-function warmthLeftOf({ rootZoneC }: SeasonSlice, baseC: number): Float32Array {
-  const n = rootZoneC.length;
-  const out = new Float32Array(n);
-  let left = 0;
-  for (let i = n - 1; i >= 0; i--) {
-    if (i >= END_SEARCH_FROM && weekMean(rootZoneC, i) < baseC) left = 0;
-    left += Math.max(0, rootZoneC[i] - baseC);
-    out[Math.max(0, i - WARMTH_DELAY)] = left;
-  }
-  return out;
-}
-
-/** Root warmth above a base within so many days of each day, from `WARMTH_DELAY` on. */
-function warmthWithin({ rootZoneC }: SeasonSlice, baseC: number, days: number): Float32Array {
-  const n = rootZoneC.length;
-  const sums = new Float64Array(n + 1);
-  for (let i = 0; i < n; i++) sums[i + 1] = sums[i] + Math.max(0, rootZoneC[i] - baseC);
-  return Float32Array.from({ length: n }, (_, i) => {
-    const from = Math.min(n, i + WARMTH_DELAY);
-    return sums[Math.min(n, from + days)] - sums[from];
-  });
-}
-
-/** For kinds that resent autumn work: none on days after which the root zone cools below the base within weeks. */
-function withoutAutumn(soon: Float32Array, facts: SliceFacts, baseC: number): Float32Array {
-  return soon.map((v, i) => (facts.warming[i] === 0 && facts.settling.averse[i] < baseC ? 0 : v));
-}
-
-/** Days from which on the root zone warms, month against month. */
-function warmingOf({ rootZoneC }: SeasonSlice): Uint8Array {
-  const n = rootZoneC.length;
-  const sums = new Float64Array(n + 1);
-  for (let i = 0; i < n; i++) sums[i + 1] = sums[i] + rootZoneC[i];
-  return Uint8Array.from({ length: n }, (_, i) => {
-    const [from, to] = [Math.max(0, i - MONTH_DAYS), Math.min(n, i + MONTH_DAYS)];
-    return i > from && (sums[to] - sums[i]) / (to - i) >= (sums[i] - sums[from]) / (i - from) ? 1 : 0;
-  });
-}
-
-/** How readily the warmth of the coming fortnight lets buds go. */
-function readinessOf({ tminC, tmaxC }: SeasonSlice, baseC: number): Float32Array {
-  const n = tminC.length;
-  const sums = new Float64Array(n + 1);
-  for (let i = 0; i < n; i++) sums[i + 1] = sums[i] + Math.max(0, (tminC[i] + tmaxC[i]) / 2 - baseC);
-  return Float32Array.from({ length: n }, (_, i) => {
-    const end = Math.min(n, i + READY_DAYS);
-    return Math.min(1, (sums[end] - sums[i]) / ((end - i) * READY_K));
-  });
-}
-
-function weekMean(values: Float32Array, i: number): number {
-  let sum = 0;
-  for (let k = 0; k < 7; k++) sum += values[i - k];
-  return sum / 7;
-}
-
-function heatOf({ tminC, tmaxC }: SeasonSlice, warmClimate: boolean): Float32Array {
-  return tminC.map((low, i) => heatSuitability(low, tmaxC[i], warmClimate));
-}
-
 /**
  * Phase of a course on a day. Until its buds move, a tree may still stand as the year before left it, in leaf or in soft growth: that
  * year ended as this one will.
@@ -319,33 +144,27 @@ function courseOf(
   let springFrom = deciduous ? Math.max(SEASON_LEAD_DAYS, wood.swell) : Math.max(SEASON_LEAD_DAYS, springIndex);
   while (springFrom < MIDSUMMER && week[springFrom] < h.springRootZoneC) springFrom++;
   const averse = profile.autumnAverse;
-  const crownFrostC = Math.round(
-    Math.min(HARD_FROST_C, Math.max(CROWN_FROST_C, CROWN_FROST_SHARE * profile.values.crownC)),
-  );
   return {
     slice,
     h,
     wood,
     phase,
     dormant,
-    heat: remembered(facts.heat, profile.warmClimate, () => heatOf(slice, profile.warmClimate)),
+    heat: facts.heat(profile.warmClimate),
     bloom,
     timely: rootSeason(profile, h, wood, phase),
     ...crownSeason(profile, wood, slice, frostIndex, flushSafeIndex),
-    warmthLeft: remembered(facts.warmthLeft, h.rootBaseC, () => warmthLeftOf(slice, h.rootBaseC)),
-    warmthSoon: remembered(facts.warmthSoon, `${h.rootBaseC}:${averse}`, () => {
-      const soon = warmthWithin(slice, h.rootBaseC, SOON_DAYS);
-      return averse ? withoutAutumn(soon, facts, h.rootBaseC) : soon;
-    }),
-    warmthAhead: remembered(facts.warmthAhead, h.rootBaseC, () => warmthWithin(slice, h.rootBaseC, AHEAD_DAYS)),
-    settling: facts.settling[averse ? "averse" : "usual"],
+    warmthLeft: facts.warmthLeft(h.rootBaseC),
+    warmthSoon: facts.warmthSoon(h.rootBaseC, averse),
+    warmthAhead: facts.warmthAhead(h.rootBaseC),
+    settling: facts.settling(averse),
     warming: facts.warming,
-    readiness: remembered(facts.readiness, h.growthBaseC, () => readinessOf(slice, h.growthBaseC)),
+    readiness: facts.readiness(h.growthBaseC),
     coldRoots: facts.coldRoots,
     coldNight: facts.coldNight,
     coldToSpring: coldestToSpring(slice.rootZoneC, wood.swell),
     workable: {
-      crown: remembered(facts.crownWorkable, crownFrostC, () => nearby(slice, (i) => slice.tminC[i] > crownFrostC)),
+      crown: facts.crownWorkable(crownFrostOf(profile.values.crownC)),
       roots: facts.workableRoots,
     },
     week,

@@ -2,7 +2,7 @@ import type { ForecastNight } from "../climate/index";
 import type { DayNumber } from "../dates/index";
 import { clamp, normalCdf } from "../math/index";
 import type { Profile } from "../species/index";
-import { HEAT_C } from "./courses";
+import { HEAT_C } from "./slice-facts";
 import type { OperationNeeds } from "./operations";
 
 export const HALVES = ["morning", "evening"] as const;

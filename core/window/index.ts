@@ -1,5 +1,6 @@
 export * from "./operations";
 export * from "./courses";
+export { heatSuitability } from "./slice-facts";
 export * from "./judge";
 export * from "./series";
 export * from "./periods";

@@ -2,7 +2,8 @@ import { MUCH_ROOT_LOSS } from "../roots/index";
 import { SEASON_LEAD_DAYS } from "../climate/index";
 import { clamp, quantileOf } from "../math/index";
 import type { Profile } from "../species/index";
-import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, SETTLE_C, type SeasonCourses } from "./courses";
+import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, type SeasonCourses } from "./courses";
+import { SETTLE_C } from "./slice-facts";
 import {
   BEYOND_SHARE,
   type Limit,
