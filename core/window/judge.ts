@@ -67,19 +67,23 @@ export function judgeSeason(season: SeasonCourses, operation: Operation, options
     spans: [],
   };
   const open = courses.map(() => new Uint8Array(days));
+  const rest = restOf(season.profile, needs);
   const counts = countCourses(season, needs, options, open);
   for (let d = 0; d < days; d++) {
     const day =
       season.leafless[d] === 1
-        ? judgeDormant(season, needs, SEASON_LEAD_DAYS + d, d, options, open)
+        ? judgeDormant(season, needs, rest, SEASON_LEAD_DAYS + d, d, options, open)
         : judgeGrowing(season, needs, counts, d, options);
     out.suitability[d] = day.suitability;
-    out.limiting[d] = LIMITS.indexOf(day.limiting);
+    out.limiting[d] = LIMIT_AT[day.limiting];
     out.safe[d] = day.safe;
   }
   out.spans = spansOf(out.suitability, open);
   return out;
 }
+
+/** Limits by their number in packed arrays. */
+const LIMIT_AT = Object.fromEntries(LIMITS.map((limit, i) => [limit, i])) as Record<Limit, number>;
 
 /** Moves that are made as gently as the kind asks: one that stands no loss is moved with its ball whole. */
 const ADAPTS: ReadonlySet<Operation> = new Set<Operation>(["up-pot", "plant-out"]);
@@ -234,6 +238,7 @@ function urgent(factors: [Limit, number][], safe: number): Judged {
 function judgeDormant(
   season: SeasonCourses,
   needs: OperationNeeds,
+  rest: Rest,
   i: number,
   d: number,
   options: WindowOptions,
@@ -245,7 +250,7 @@ function judgeDormant(
   for (let m = 0; m < n; m++) {
     const c = courses[m];
     const safe = options.sheltered || needs.crown || rootsStay(c, profile, needs, i);
-    const time = dormantTiming(c, profile, needs, i);
+    const time = dormantTiming(c, rest, i);
     const cut = needs.crown ? cutSuitability(c, needs, i) : 1;
     workable += (needs.crown ? c.workable.crown : c.workable.roots)[i];
     unhurt += safe ? 1 : 0;
@@ -298,20 +303,39 @@ function timingOf(until: number, openDays: number): number {
   return fall(OPEN_FROM, TIMING.shut, (until - openDays) / TIMING.shutAfterDays);
 }
 
-/** How well the day lies before bud break. */
-function dormantTiming(c: Course, profile: Profile, needs: OperationNeeds, i: number): number {
-  if (needs.crown) return TIMING.best;
-  const { rootWork } = profile.values;
+/** What of a kind and a work the time of their rest asks for: looked up once for a season. */
+interface Rest {
+  much: boolean;
+  crown: boolean;
+  /** In bloom its roots are let be. */
+  bloomWaits: boolean;
+  /** Its own root work goes on while it swells. */
+  atSwell: boolean;
+  openDays: number;
+}
+
+function restOf({ values, tolerance, autumnAverse }: Profile, needs: OperationNeeds): Rest {
   const much = needs.rootLoss >= MUCH_ROOT_LOSS;
+  const averse = tolerance === "touchy" || autumnAverse;
+  return {
+    much,
+    crown: needs.crown,
+    bloomWaits: needs.rootLoss > 0 && values.rootWork.includes("after-bloom"),
+    atSwell: values.rootWork.includes("swell"),
+    openDays: DORMANT_OPEN_DAYS[averse ? "touchy" : tolerance] + (much ? 0 : WHOLE_BALL_DAYS),
+  };
+}
+
+/** How well the day lies before bud break. */
+function dormantTiming(c: Course, rest: Rest, i: number): number {
+  if (rest.crown) return TIMING.best;
+  if (rest.bloomWaits && c.bloom[i] === 1) return 0.4;
   const { budBreak, swell, leafOut } = c.wood;
-  if (needs.rootLoss > 0 && c.bloom[i] === 1 && rootWork.includes("after-bloom")) return 0.4;
   // Of the winter before a season's own spring or the one after it: both wake as the course does.
   const until =
     budBreak < 0 ? TIMING_UNKNOWN_DAYS : i <= Math.max(budBreak, leafOut) ? budBreak - i : budBreak + 365 - i;
-  if (swell >= 0 && until <= budBreak - swell) return much && !rootWork.includes("swell") ? TIMING.late : 1;
-  const averse = profile.tolerance === "touchy" || profile.autumnAverse;
-  const openDays = DORMANT_OPEN_DAYS[averse ? "touchy" : profile.tolerance] + (much ? 0 : WHOLE_BALL_DAYS);
-  return timingOf(until, openDays);
+  if (swell >= 0 && until <= budBreak - swell) return rest.much && !rest.atSwell ? TIMING.late : 1;
+  return timingOf(until, rest.openDays);
 }
 const TIMING_UNKNOWN_DAYS = 120;
 

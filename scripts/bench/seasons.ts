@@ -17,8 +17,8 @@ const LATITUDE_DEG = 48.3;
 const today = toDay("2026-05-15");
 const PLACES = [PLACE_AIR.open, PLACE_AIR["house-wall"], PLACE_AIR.glasshouse, PLACE_AIR.garage, PLACE_AIR.room];
 
-/** This thread's share of the tracks, and every tree's periods on them. */
-function share(thread: number): number {
+/** The site and its places, made in a thread before anything is measured but their own time. */
+function sitesHere() {
   const site = buildSite({
     latitudeDeg: LATITUDE_DEG,
     normals: TRAMHALLE_NORMALS,
@@ -27,7 +27,11 @@ function share(thread: number): number {
     seed: 5,
     historyFrom: today - 1500,
   });
-  const sites = PLACES.map((air) => siteAtPlace(site, air).site);
+  return PLACES.map((air) => siteAtPlace(site, air).site);
+}
+
+/** This thread's share of the tracks, and every tree's periods on them. */
+function share(thread: number, sites: ReturnType<typeof sitesHere>): number {
   const [first, last] = [growingSeason(today, LATITUDE_DEG), growingSeason(today + WINDOW_DAYS, LATITUDE_DEG)];
   let periods = 0;
   for (let track = thread; track < TRACKS; track += THREADS) {
@@ -41,22 +45,29 @@ function share(thread: number): number {
 
 const median = (values: number[]) => values.sort((a, b) => a - b)[values.length >> 1];
 
+/** Two threads make their sites, then work out all windows at once: milliseconds of each. */
+async function run(): Promise<{ sitesMs: number; coldMs: number }> {
+  const next = (worker: Worker) =>
+    new Promise<void>((resolve, reject) => {
+      worker.once("message", () => resolve());
+      worker.once("error", reject);
+    });
+  const from = performance.now();
+  const workers = Array.from(
+    { length: THREADS },
+    (_, thread) => new Worker(new URL(import.meta.url), { workerData: thread }),
+  );
+  await Promise.all(workers.map(next));
+  const ready = performance.now();
+  const done = workers.map(next);
+  for (const worker of workers) worker.postMessage("go");
+  await Promise.all(done);
+  const end = performance.now();
+  await Promise.all(workers.map((worker) => worker.terminate()));
+  return { sitesMs: ready - from, coldMs: end - ready };
+}
+
 async function main(): Promise<void> {
-  const run = async () => {
-    const from = performance.now();
-    await Promise.all(
-      Array.from(
-        { length: THREADS },
-        (_, thread) =>
-          new Promise((resolve, reject) => {
-            const worker = new Worker(new URL(import.meta.url), { workerData: thread });
-            worker.once("message", resolve);
-            worker.once("error", reject);
-          }),
-      ),
-    );
-    return performance.now() - from;
-  };
   const answersMs = Array.from({ length: 9 }, (_, k) => {
     const from = performance.now();
     // A seed of its own each time, so that no year is known from the one before.
@@ -75,6 +86,7 @@ async function main(): Promise<void> {
     return performance.now() - from;
   });
   const firstAnswersMs = answersMs[0];
+  const runs = [await run(), await run(), await run()];
   console.log(
     JSON.stringify({
       trees: TREES,
@@ -82,7 +94,8 @@ async function main(): Promise<void> {
       days: WINDOW_DAYS,
       tracks: TRACKS,
       threads: THREADS,
-      coldMs: median([await run(), await run(), await run()]),
+      sitesMs: median(runs.map((r) => r.sitesMs)),
+      coldMs: median(runs.map((r) => r.coldMs)),
       answersMs: median(answersMs),
       firstAnswersMs,
     }),
@@ -90,4 +103,8 @@ async function main(): Promise<void> {
 }
 
 if (isMainThread) await main();
-else parentPort!.postMessage(share(workerData as number));
+else {
+  const sites = sitesHere();
+  parentPort!.once("message", () => parentPort!.postMessage(share(workerData as number, sites)));
+  parentPort!.postMessage(sites.length);
+}
