@@ -1,12 +1,11 @@
 // Windows of a large mixed yard with nothing known before, on two threads; and a site from what its grower says. Prints one line of JSON.
 import { isMainThread, parentPort, Worker, workerData } from "node:worker_threads";
 import { siteNormals } from "@/core/atlas/index";
-import { buildSite } from "@/core/climate/index";
+import { PLACE_KINDS } from "@/core/climate/index";
 import { growingSeason, toDay } from "@/core/dates/index";
-import { PLACE_AIR, siteAtPlace } from "@/core/place/index";
-import { KINDS, profileOf } from "@/core/species/index";
+import { KINDS } from "@/core/species/index";
 import { openPeriods, OPERATIONS, windowsOf } from "@/core/window/index";
-import { WINDOW_DAYS } from "@/model/index";
+import { kindOf, openYard, WINDOW_DAYS } from "@/model/index";
 import { TRAMHALLE_NORMALS } from "@/demo/weather";
 
 const TREES = 800;
@@ -14,20 +13,24 @@ const TRACKS = 100;
 const WORKS = OPERATIONS.slice(0, 12);
 const THREADS = 2;
 const LATITUDE_DEG = 48.3;
-const today = toDay("2026-05-15");
+const TODAY = "2026-05-15";
+const today = toDay(TODAY);
 const PLACES = [PLACE_AIR.open, PLACE_AIR["house-wall"], PLACE_AIR.glasshouse, PLACE_AIR.garage, PLACE_AIR.room];
 
 /** The site and its places, made in a thread before anything is measured but their own time. */
 function sitesHere() {
-  const site = buildSite({
+  const input = {
     latitudeDeg: LATITUDE_DEG,
     normals: TRAMHALLE_NORMALS,
     record: null,
     today,
     seed: 5,
     historyFrom: today - 1500,
-  });
-  return PLACES.map((air) => siteAtPlace(site, air).site);
+  };
+  const places = PLACE_KINDS.map((kind) => ({ id: kind, name: kind, kind }));
+  const records = { trees: [], lots: [], places, events: [] };
+  const yard = openYard({ records, risk: 0.1 }, { key: "bench", input }, { today: TODAY });
+  return PLACE_KINDS.map((kind) => yard.places.at(kind));
 }
 
 /** This thread's share of the tracks, and every tree's periods on them. */
@@ -35,8 +38,8 @@ function share(thread: number, sites: ReturnType<typeof sitesHere>): number {
   const [first, last] = [growingSeason(today, LATITUDE_DEG), growingSeason(today + WINDOW_DAYS, LATITUDE_DEG)];
   let periods = 0;
   for (let track = thread; track < TRACKS; track += THREADS) {
-    const profile = profileOf({ kindId: KINDS[Math.floor(track / PLACES.length)].id, typedName: null, habit: null });
-    const series = windowsOf(sites[track % PLACES.length], profile, WORKS, first, last);
+    const profile = kindOf({ kindId: KINDS[Math.floor(track / PLACE_KINDS.length)].id, typedName: null, habit: null });
+    const series = windowsOf(sites[track % PLACE_KINDS.length], profile, WORKS, first, last);
     for (let tree = track; tree < TREES; tree += TRACKS)
       for (const work of WORKS) periods += openPeriods(series[work], today, today + WINDOW_DAYS).length;
   }
