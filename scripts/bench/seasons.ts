@@ -15,7 +15,6 @@ const THREADS = 2;
 const LATITUDE_DEG = 48.3;
 const TODAY = "2026-05-15";
 const today = toDay(TODAY);
-const PLACES = [PLACE_AIR.open, PLACE_AIR["house-wall"], PLACE_AIR.glasshouse, PLACE_AIR.garage, PLACE_AIR.room];
 
 /** The site and its places, made in a thread before anything is measured but their own time. */
 function sitesHere() {
