@@ -39,7 +39,7 @@ export const KIND_CLOCKS: Readonly<Record<string, KindClock>> = {
   "japanese-maple": clock(65, 3000, null, 4450),
   "japanese-plum": clock(40, null, 3300), // *
   kaki: clock(15, 5260, 18_700),
-  lemon: clock(0, null, 9000), // *
+  lemon: clock(0, null, 11_800), // *
   lilac: clock(45, null, 7230),
   magnolia: clock(45, null, 3000), // *
   mandarin: clock(0, null, 14_150),
@@ -84,32 +84,33 @@ const inHeat = (clock: FruitClock): FruitClock => ({ ...clock, heatBound: true }
 
 /**
  * Days from full bloom to ripe where every day is as warm as ripening likes: usual days of the kinds (apple 105–165 by sort, peach 100,
- * sweet cherry 65, grape 105–115, kaki 155 …; M) weighed against well-known regions' dates (L). Fruit that follows new shoots counts
- * from bud break. The first name of a kind is a middling sort.
+ * sweet cherry 65, grape 105–115, kaki 155 …; M), × .92 for fruit of temperate regions, whose usual day brings that much, weighed
+ * against well-known regions' dates (L). Fruit that follows new shoots counts from bud break. The first name of a kind is a middling
+ * sort.
  */
 export const FRUIT_CLOCKS: Readonly<Record<string, Readonly<Record<string, FruitClock>>>> = {
-  almond: { usual: fruit(165) },
-  apple: { mid: fruit(128), early: fruit(119), late: fruit(173) },
-  apricot: { usual: fruit(91) },
-  "black-mulberry": { usual: fruit(90, "bud-break") },
+  almond: { usual: fruit(159) },
+  apple: { mid: fruit(122), early: fruit(118), late: fruit(167) },
+  apricot: { usual: fruit(87) },
+  "black-mulberry": { usual: fruit(83, "bud-break") },
   // Two crops: on last year's wood, and on this year's.
   fig: { main: inHeat(fruit(128, "bud-break")), breba: fruit(84, "bud-break") },
-  grape: { mid: fruit(126), early: fruit(110), late: fruit(126) },
-  "japanese-plum": { usual: fruit(110) }, // *
-  kaki: { usual: fruit(171) },
+  grape: { mid: fruit(120), early: fruit(106), late: fruit(121) },
+  "japanese-plum": { usual: fruit(101) }, // *
+  kaki: { usual: fruit(166) },
   lemon: { usual: fruit(260) }, // *
   mandarin: { usual: fruit(195) },
-  medlar: { usual: fruit(154) },
-  mulberry: { usual: fruit(55, "bud-break") },
-  olive: { usual: fruit(163) },
+  medlar: { usual: fruit(148) },
+  mulberry: { usual: fruit(51, "bud-break") },
+  olive: { usual: fruit(158) },
   orange: { usual: fruit(238) },
-  peach: { usual: fruit(109) },
-  pear: { usual: fruit(119) },
-  plum: { usual: fruit(130) },
+  peach: { usual: fruit(107) },
+  pear: { usual: fruit(117) },
+  plum: { usual: fruit(125) },
   pomegranate: { usual: inHeat(fruit(146)) },
-  quince: { usual: fruit(148) },
-  "sour-cherry": { usual: fruit(65) },
-  "sweet-cherry": { usual: fruit(66) },
+  quince: { usual: fruit(140) },
+  "sour-cherry": { usual: fruit(60) },
+  "sweet-cherry": { usual: fruit(65) },
 };
 
 /** How long a kind's fruit takes, of the sort that is meant or a middling one; null where no fruit of it is timed. */
