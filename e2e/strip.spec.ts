@@ -11,9 +11,11 @@ test("dragging the strip moves everything shown without a word to the server", a
   const tree = page.getByRole("link", { name: /^S-1/ });
   const before = await tree.getAttribute("aria-label");
   // The first move opens the browser's own replay; from then on nothing may be asked of the server.
+  const opened = page.waitForResponse((response) => response.url().endsWith("replay-bundle"));
   await page.keyboard.press("]");
   await expect(page.getByText("Seen as of 22 May 2026")).toBeVisible();
   await expect(page).toHaveURL(/on=2026-05-22/);
+  await opened;
   await page.waitForLoadState("networkidle");
   const asked: string[] = [];
   // The browser itself may look at the icon again when the address changes.
