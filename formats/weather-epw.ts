@@ -1,3 +1,4 @@
+import { LEAST_HOURS_OF_DAY, MJ_PER_WH } from "@/core/climate/index";
 import { dayFromParts, type DayNumber, toDay } from "@/core/dates/index";
 import {
   dayProblems,
@@ -16,9 +17,6 @@ const HEADER_LINES = 8;
 const FIELD = { dryBulbC: 6, globalWhM2: 13, windMs: 21, rainMm: 33 } as const;
 /** Codes for "missing" of these fields. */
 const MISSING = { dryBulbC: 99.9, globalWhM2: 9999, windMs: 999, rainMm: 999 } as const;
-/** A day with fewer hours than this has no trustworthy extremes. */
-const LEAST_HOURS = 20;
-const MJ_PER_WH = 0.0036;
 
 export function looksLikeEpw(firstLine: string): boolean {
   return /^LOCATION,/i.test(firstLine) && firstLine.split(",").length >= 9;
@@ -85,7 +83,7 @@ export function parseEpw(text: string, today: string): WeatherParse {
   const good = new Map<DayNumber, { values: DayValues }>();
   let short = 0;
   for (const [day, h] of days) {
-    if (h.temps.length < LEAST_HOURS) {
+    if (h.temps.length < LEAST_HOURS_OF_DAY) {
       short++;
       continue;
     }
@@ -100,9 +98,9 @@ export function parseEpw(text: string, today: string): WeatherParse {
       values: {
         tmin,
         tmax,
-        solar: h.solarHours >= LEAST_HOURS ? h.solarWh * MJ_PER_WH : NaN,
-        wind: h.wind.length >= LEAST_HOURS ? mean : NaN,
-        rain: h.rainHours >= LEAST_HOURS ? h.rain : NaN,
+        solar: h.solarHours >= LEAST_HOURS_OF_DAY ? h.solarWh * MJ_PER_WH : NaN,
+        wind: h.wind.length >= LEAST_HOURS_OF_DAY ? mean : NaN,
+        rain: h.rainHours >= LEAST_HOURS_OF_DAY ? h.rain : NaN,
       },
     });
   }
@@ -113,7 +111,7 @@ export function parseEpw(text: string, today: string): WeatherParse {
     };
   const file = assembleDays(good);
   const notes = [`hours of ${place || "an unnamed place"}, summed up to days`];
-  if (short > 0) notes.push(`${short} days with fewer than ${LEAST_HOURS} hours are left out`);
+  if (short > 0) notes.push(`${short} days with fewer than ${LEAST_HOURS_OF_DAY} hours are left out`);
   const years = new Set([...good.keys()].map((day) => Math.floor(day / 365.25)));
   if (years.size > 2 && good.size <= 366)
     notes.push(

@@ -1,3 +1,4 @@
+import type { PastDays } from "@/contract/queries";
 import { calendarSlot, type FrostEvent, type Site } from "@/core/climate/index";
 import { monthDayOfSlot } from "@/core/dates/index";
 import { monthDay, number } from "./format";
@@ -32,7 +33,7 @@ export function sourceWords(site: Site): string {
   if (site.basis === "short-record")
     return `from weather years generated after your own record, which is too short to count frosts from`;
   if (site.basis === "table") return "from weather years generated after your twelve monthly normals";
-  return "guess from place and answers, until you read in a weather record";
+  return "by a guess from place and answers, until you read in a weather record";
 }
 
 export function frostWords(site: Site, statistics = site.frost(0)): FrostWords {
@@ -47,10 +48,7 @@ export function frostWords(site: Site, statistics = site.frost(0)): FrostWords {
 }
 
 /** What came of asking a weather service for past days. */
-export function pastWords(
-  outcome: "ok" | "complete" | "off" | "timeout" | "unreachable" | "refused" | "nonsense",
-  detail: string,
-): string {
+export function pastWords(outcome: PastDays["outcome"], detail: string): string {
   switch (outcome) {
     case "ok":
       return "Here is what it has: look it through, then read it in.";

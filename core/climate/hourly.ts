@@ -1,6 +1,10 @@
 import { type DayNumber, dayOfYear } from "../dates/index";
 import { daylengthTable } from "./sun";
 
+/** A day of which fewer hours are known than this has no trustworthy extremes; a change of the clock takes one or gives one. */
+export const LEAST_HOURS_OF_DAY = 20;
+export const MJ_PER_WH = 0.0036;
+
 /**
  * Hourly temperatures from daily extremes (Linvill 1990): a sine from sunrise on, a logarithmic fall through the night
  * towards the next day's minimum. The argument of the logarithm is held at one hour or more.

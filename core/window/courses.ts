@@ -9,7 +9,7 @@ import {
 import { midwinterOf } from "../dates/index";
 import type { Profile } from "../species/index";
 import { crownSeason, rootSeason } from "./kind-season";
-import { OPEN_FROM } from "./operations";
+import { HARDY_CROWN_C, OPEN_FROM } from "./operations";
 import { crownFrostOf, REROOTING_DAYS, sliceFacts } from "./slice-facts";
 import {
   type HabitParameters,
@@ -228,8 +228,7 @@ export function seasonCourses(site: Site, profile: Profile, season: number, own?
   return summed(profile, courses, days);
 }
 
-/** Evergreens that stand such frost are hardy: they go into cool ground as leafless trees do (L). */
-const HARDY_EVERGREEN_C = -8;
+/** Hardy evergreens go into ground as cool as this, as leafless trees do, °C (L). */
 const COOL_MIX_C = 5;
 /** Kinds that want a warmer root zone in spring than this are moved in warmth only, however hardy: palms. */
 const COOL_KIND_C = 12;
@@ -263,7 +262,7 @@ function summed(profile: Profile, courses: Course[], days: number): SeasonCourse
   const dormant = zero();
   const killC = profile.rootKillYoungC + ROOT_KILL_MARGIN_C;
   const { crownC } = profile.values;
-  const hardy = crownC <= HARDY_EVERGREEN_C && profile.values.springRootZoneC <= COOL_KIND_C;
+  const hardy = crownC <= HARDY_CROWN_C && profile.values.springRootZoneC <= COOL_KIND_C;
   const gentleC = hardy ? COOL_MIX_C : Infinity;
   const flags = courses.map((c) => {
     const bits = new Uint8Array(days);

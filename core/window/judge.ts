@@ -6,6 +6,7 @@ import { type Course, FLAG, ripeAfter, ROOT_KILL_MARGIN_C, type SeasonCourses } 
 import { SETTLE_C } from "./slice-facts";
 import {
   BEYOND_SHARE,
+  HARDY_CROWN_C,
   type Limit,
   LIMITS,
   OPEN_FROM,
@@ -88,8 +89,6 @@ const LIMIT_AT = Object.fromEntries(LIMITS.map((limit, i) => [limit, i])) as Rec
 /** Moves that are made as gently as the kind asks: one that stands no loss is moved with its ball whole. */
 const ADAPTS: ReadonlySet<Operation> = new Set<Operation>(["up-pot", "plant-out"]);
 
-/** Wood that stands such cold is hardy, °C (L). */
-const HARDY_CROWN_C = -8;
 /** Stone fruit is cut in summer, soft shoots or not: wounds close fast then. */
 const STONE_IN_SOFT_GROWTH = 0.6;
 

@@ -1,6 +1,7 @@
 import { MIDSUMMER, SEASON_LEAD_DAYS, type SeasonSlice } from "../climate/index";
 import type { Profile, RootWork } from "../species/index";
 import { type HabitParameters, PHASE, type WoodSeason } from "../wood/index";
+import { HARDY_CROWN_C } from "./operations";
 
 /** Suitability outside the kind's own season for root work: our judgement (L). */
 const OUT_OF_SEASON = { robust: 0.45, normal: 0.3, touchy: 0.15 } as const;
@@ -80,7 +81,6 @@ const CUT_BEFORE_BLOOM_DAYS = 75;
 const CUT_BEFORE_BLOOM: ReadonlySet<string> = new Set(["peach", "almond"]);
 /** Evergreens that set their flower buds in summer are cut when they have bloomed, within so many days. */
 const CUT_AFTER_BLOOM_DAYS = 70;
-const TENDER_CROWN_C = -8;
 /** Hard cuts of the autumn neither heal nor harden: from so long before the first damaging frost until the leaves are down. */
 const AUTUMN_CUT_DAYS = 70;
 
@@ -114,7 +114,7 @@ export function crownSeason(
     shut(0.4, bloomTo + CUT_AFTER_BLOOM_DAYS, bloomTo + 366);
   if (frostIndex !== null && wood.flush === null) {
     // Tender evergreens stay covered by their old growth until spring frosts are past.
-    const tender = values.leaf !== "deciduous" && values.crownC > TENDER_CROWN_C;
+    const tender = values.leaf !== "deciduous" && values.crownC > HARDY_CROWN_C;
     shut(0.3, frostIndex - AUTUMN_CUT_DAYS, leafFall >= 0 ? leafFall : tender ? flushSafeIndex + 365 : frostIndex);
   }
   return { hardCuts, lightCuts };

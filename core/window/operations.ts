@@ -111,6 +111,9 @@ export const LIMITS = [
 ] as const;
 export type Limit = (typeof LIMITS)[number];
 
+/** A crown that stands such cold is hardy, °C: its whole ball settles in autumn, it goes into cool ground, its old growth needs no sparing (L). */
+export const HARDY_CROWN_C = -8;
+
 /** A day is open from this suitability on. */
 export const OPEN_FROM = 0.5;
 

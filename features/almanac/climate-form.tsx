@@ -2,10 +2,10 @@
 
 import { useState } from "react";
 import { seedOf } from "@/contract/seed";
-import { answersWithSaid, type FrostFit, type ReadingsFit, type SiteAnswers } from "@/core/climate/index";
+import { answersWithSaid, type FrostFit, lapseC, type ReadingsFit, type SiteAnswers } from "@/core/climate/index";
 import { Z90 } from "@/core/math/index";
 import type { ClimateSaid } from "@/core/records/index";
-import { SHOWN_UNIT } from "@/core/quantity/index";
+import { SHOWN_UNIT, typedAs } from "@/core/quantity/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
@@ -25,9 +25,8 @@ interface Props {
   recorded: boolean;
 }
 
-/** A number as a field of its unit shows it. */
-const shown = (valueC: number, units: Units) =>
-  String(Math.round(10 * (units === "us" ? valueC * 1.8 + 32 : valueC)) / 10);
+/** A temperature to a tenth, as its field shows it. */
+const shown = (valueC: number, units: Units) => String(Math.round(10 * Number(typedAs(valueC, "celsius", units))) / 10);
 
 /** Months of a table that stands, as they are typed over. */
 function editsOf(said: ClimateSaid["normals"], units: Units): MonthEdits {
@@ -73,7 +72,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
       wrong.height = "Metres above the sea as a number, or feet such as 180 ft.";
     // Months that nobody typed stay as they are guessed for what is said now.
     const latest = await askPreview(asked);
-    const typed = latest ? readMonths(edits, latest, units) : { problems: {}, months: null };
+    const typed = readMonths(edits, latest, units, lapseC(elevationM, siteElevationM));
     Object.assign(wrong, typed.problems);
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
@@ -206,7 +205,12 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
             )}
           </>
         )}
-        <FormFaults faults={unplaced(failure, ["frost", "extremes", "normals.elevationM"])} />
+        <FormFaults
+          faults={[
+            ...unplaced(failure, ["frost", "extremes", "normals.elevationM"]),
+            ...(problems.months ? [{ message: problems.months }] : []),
+          ]}
+        />
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Working it out …" : "That is the climate here"}
         </button>

@@ -1,4 +1,4 @@
-import { EMPTY_DRAFT, readAnswers, readMonths, type SetupDraft } from "./read-answers";
+import { EMPTY_DRAFT, MONTHS_AWAY, readAnswers, readMonths, type SetupDraft } from "./read-answers";
 
 const read = (more: Partial<SetupDraft>, units: "metric" | "us" = "metric") =>
   readAnswers({ ...EMPTY_DRAFT, latitude: "47.4", longitude: "8.5", ...more }, units);
@@ -51,6 +51,12 @@ describe("months typed over", () => {
     const { months } = readMonths({ "low-0": "-6,5" }, guess, "metric");
     expect([months!.tminC[0], months!.tminC[1], months!.tmaxC[11]]).toEqual([-6.5, 1.3, 9]);
     expect(readMonths({ "high-6": "68" }, guess, "us").months!.tmaxC[6]).toBeCloseTo(20, 9);
+  });
+  test("typed months wait where nobody answers, and a guess is brought to the height they were taken at", () => {
+    expect(readMonths({ "low-0": "-6" }, null, "metric")).toEqual({ problems: { months: MONTHS_AWAY }, months: null });
+    expect(readMonths({ "low-0": "" }, null, "metric")).toEqual({ problems: {}, months: null });
+    const { months } = readMonths({ "low-0": "-6" }, guess, "metric", -2);
+    expect([months!.tminC[0], months!.tminC[1], months!.tmaxC[0]]).toEqual([-6, 3.3, 11]);
   });
   test("what cannot be read, or lies above its high, is told at its month", () => {
     expect(readMonths({ "low-3": "warm", "low-4": "12", "high-5": "99" }, guess, "metric").problems).toEqual({

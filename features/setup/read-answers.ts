@@ -98,18 +98,27 @@ export type MonthEdits = Readonly<Record<string, string>>;
 export const editKey = (what: "low" | "high", m: number) => `${what}-${m}`;
 const [COLDEST_MEAN_C, HOTTEST_MEAN_C] = [-60, 55];
 
-/** Means with what was typed over; null where nothing was. What cannot be read is told at its month. */
+/** What is told where months were typed and the rest of the year cannot be had: nothing typed is dropped in silence. */
+export const MONTHS_AWAY = "The other months cannot be looked up just now. What you typed is kept here: try again.";
+
+/**
+ * Means with what was typed over; null where nothing was. What cannot be read is told at its month.
+ * @param guess what stands for months that nobody typed; null where nobody answers: then typed months wait
+ * @param heightShiftC to be taken off the guess where the months typed were taken at another height than the site's
+ */
 export function readMonths(
   edits: MonthEdits,
-  guess: Pick<SitePreview, "tminC" | "tmaxC">,
+  guess: Pick<SitePreview, "tminC" | "tmaxC"> | null,
   units: Units,
+  heightShiftC = 0,
 ): { problems: Problems; months: { tminC: number[]; tmaxC: number[] } | null } {
   const problems: Problems = {};
   if (Object.values(edits).every((text) => text.trim() === "")) return { problems, months: null };
+  if (guess === null) return { problems: { months: MONTHS_AWAY }, months: null };
   const means = (what: "low" | "high", values: readonly number[]) =>
     values.map((value, m) => {
       const text = edits[editKey(what, m)] ?? "";
-      if (text.trim() === "") return Math.round(10 * value) / 10;
+      if (text.trim() === "") return Math.round(10 * (value - heightShiftC)) / 10;
       const said = read(text, "celsius", units);
       if (!(said >= COLDEST_MEAN_C && said <= HOTTEST_MEAN_C))
         problems[editKey(what, m)] = "A temperature, such as −3.5.";

@@ -68,7 +68,7 @@ export function SetupForm() {
   const submit = async () => {
     // Asked anew: what is in sight may still be of the place that was typed before.
     const latest = placed ? await askPreview({ ...answers, seed: seedOf(id) }) : null;
-    const { problems: oddMonths, months } = latest ? readMonths(edits, latest, units) : { problems: {}, months: null };
+    const { problems: oddMonths, months } = readMonths(edits, latest, units);
     const wrong: Problems = { ...unread, ...oddMonths };
     const elevationM = answers.elevationM ?? latest?.elevationM;
     if (placed && elevationM === undefined)
@@ -134,7 +134,9 @@ export function SetupForm() {
           </div>
           <p className="mt-1 text-sm opacity-80">Both can be changed later, in the Almanac.</p>
         </fieldset>
-        <FormFaults faults={unplaced(failure, FIELDS)} />
+        <FormFaults
+          faults={[...unplaced(failure, FIELDS), ...(problems.months ? [{ message: problems.months }] : [])]}
+        />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {busy ? "Making your years …" : "Begin"}
         </button>

@@ -45,7 +45,7 @@ export function TownField({ onPick }: { onPick: (town: FoundTown) => void }) {
               : "No town of this name is known here. Look at its spelling, take the next larger one, or type the coordinates."
             : undefined
         }
-        hint="or type the coordinates; a country or state after a comma narrows: York, GB"
+        hint="or type the coordinates; a country or state after a comma narrows the list"
       >
         {(aria) => (
           <input

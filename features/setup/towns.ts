@@ -39,7 +39,7 @@ function foundTown({ id, name, latitudeDeg, longitudeDeg, population, ...town }:
 }
 
 /**
- * Towns by name, the likeliest first: "york", "York, GB", "Springfield, IL"; accents do not matter, and a letter or two may be wrong. What
+ * Towns by name, the likeliest first; accents do not matter, and a letter or two may be wrong. What
  * stands after a comma is a country, by name or code, or a state's code.
  */
 export async function findTowns(query: string): Promise<FoundTown[]> {

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { LEAST_HOURS_OF_DAY, MJ_PER_WH } from "@/core/climate/index";
 import type { ServiceDay } from "./source";
 
 /** What is asked for of each hour, as services of this format spell it. */
@@ -26,9 +27,6 @@ export const hourlySchema = z.object({
 
 /** Wind at two metres from ten (FAO-56 eq. 47). */
 export const AT_TWO_METRES = 0.748;
-/** A day is known by its hours where no more than four of them are missing; the clock's changes take one or give one. */
-const LEAST_HOURS = 20;
-const MJ_PER_WH = 0.0036;
 
 /** Days from a series of hours at the site's own clock: lowest, highest, sums, the mean of the wind. */
 export function daysOfHours(hourly: z.infer<typeof hourlySchema>): Map<string, ServiceDay> {
@@ -41,7 +39,7 @@ export function daysOfHours(hourly: z.infer<typeof hourlySchema>): Map<string, S
   for (const [date, hours] of byDate) {
     const known = (column: readonly (number | null)[] | undefined) => {
       const there = hours.map((i) => column?.[i]).filter((v): v is number => typeof v === "number");
-      return there.length >= LEAST_HOURS ? there : null;
+      return there.length >= LEAST_HOURS_OF_DAY ? there : null;
     };
     const sum = (of: number[]) => of.reduce((a, b) => a + b, 0);
     const temperatures = known(hourly[HOURLY.tempC]);
