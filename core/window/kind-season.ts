@@ -24,7 +24,9 @@ const STONE_CUT_UNTIL = MIDSUMMER + 95;
 
 /** First and last day of a phase of root work in growth; "between-flushes" is asked day by day. */
 function stretchOf(work: RootWork, profile: Profile, wood: WoodSeason, n: number): readonly [number, number] {
-  const { budBreak } = wood;
+  const { budBreak, bloomTo } = wood;
+  // Kinds that bloom first have their time between bloom and flush.
+  const blooms = profile.values.rootWork.includes("after-bloom") && bloomTo >= 0 && bloomTo < budBreak;
   switch (work) {
     case "warm":
     case "between-flushes":
@@ -35,9 +37,9 @@ function stretchOf(work: RootWork, profile: Profile, wood: WoodSeason, n: number
     case "swell":
       return budBreak < 0
         ? [SPRING_WORK_BEGINS, MIDSUMMER - 1]
-        : [budBreak - BEFORE_FLUSH_DAYS, Math.min(MIDSUMMER - 1, budBreak + INTO_FLUSH_DAYS)];
+        : [blooms ? bloomTo + 1 : budBreak - BEFORE_FLUSH_DAYS, Math.min(MIDSUMMER - 1, budBreak + INTO_FLUSH_DAYS)];
     case "after-bloom": {
-      const end = Math.max(SEASON_LEAD_DAYS, wood.bloomTo, budBreak);
+      const end = Math.max(SEASON_LEAD_DAYS, bloomTo, budBreak);
       return [end + 1, end + AFTER_BLOOM_DAYS];
     }
     case "late-summer":

@@ -3,7 +3,7 @@
 import type { SitePreview } from "@/contract/queries";
 import { Chart } from "@/ui/charts";
 import { ScrollBox } from "@/ui/fields";
-import { editKey, type MonthEdits } from "./read-answers";
+import { editKey, type MonthEdits, readMonths } from "./read-answers";
 import { celsius, degreesApart, millimetres, monthDay, month, number, type Units } from "@/words/format";
 
 const MONTHS = Array.from({ length: 12 }, (_, m) => `2001-${String(m + 1).padStart(2, "0")}-01`);
@@ -25,12 +25,17 @@ export function Months({
   /** What it is called, and how what is typed stands to what was said before. */
   about: { title: string; order: string };
 }) {
-  const rows = MONTHS.map((iso, m) => ({
-    month: month(iso),
-    range: [preview.tminC[m], preview.tmaxC[m]] as const,
-    high: preview.tmaxC[m],
-    low: preview.tminC[m],
-  }));
+  // What is typed is drawn as soon as it can be read.
+  const typed = readMonths(edits, preview, units);
+  const drawn = (what: "low" | "high", m: number) => {
+    const guess = what === "low" ? preview.tminC : preview.tmaxC;
+    const said = (edits[editKey(what, m)] ?? "").trim() !== "" && !typed.problems[editKey(what, m)];
+    return said && typed.months ? (what === "low" ? typed.months.tminC : typed.months.tmaxC)[m] : guess[m];
+  };
+  const rows = MONTHS.map((iso, m) => {
+    const [low, high] = [drawn("low", m), drawn("high", m)];
+    return { month: month(iso), range: [low, high] as const, high, low };
+  });
   const frost =
     preview.lastSpringFrost === null || preview.firstAutumnFrost === null
       ? "in most years no frost"
@@ -90,7 +95,7 @@ export function Months({
                         inputMode="decimal"
                         aria-label={`${row.month}, mean ${what === "low" ? "lowest" : "highest"}`}
                         aria-invalid={faults[editKey(what, m)] !== undefined}
-                        placeholder={celsius(row[what], units)}
+                        placeholder={celsius((what === "low" ? preview.tminC : preview.tmaxC)[m], units)}
                         value={edits[editKey(what, m)] ?? ""}
                         onChange={(e) => onEdit({ ...edits, [editKey(what, m)]: e.target.value })}
                       />
