@@ -20,7 +20,7 @@ test("an evergreen's own season for root work: all of it inside, by its toleranc
   expect(new Set(lemon.days.filter((v) => v < 1).map((v) => Math.round(v * 100) / 100))).toEqual(new Set([outside]));
   expect(new Set(season("apple").days)).toEqual(new Set([1]));
   // A camellia's time begins when its bloom ends, however long before the flush that is.
-  const blooming = { ...wood, budBreak: 170, bloomTo: 150 } as WoodSeason;
+  const blooming = { ...wood, budBreak: 170, bloomTo: 150 };
   const camellia = profileOf({ kindId: "camellia", typedName: null, habit: null });
   expect([...camellia.values.rootWork].sort()).toEqual(["after-bloom", "before-flush"]);
   const days = [...rootSeason(camellia, { leaf: "evergreen" } as HabitParameters, blooming, rest)];
