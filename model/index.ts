@@ -28,7 +28,8 @@ export { ADVISED_OPERATIONS, ballFromAbove, freshReading, treeAdvice, windowsByC
 export { presumedPot } from "./replayed";
 export { juvenile } from "./juvenile";
 export { type LadderSetting, type LadderShelf, ladderTermsOf, type OffLadder, PLANNED_SEASONS } from "./ladder-problem";
-export { CROWN_ROOM, HAND_M, plannedKey, shelterPlanOf, type WinterStandings } from "./winter-standings";
+export { plannedKey, shelterPlanOf } from "./winter-plan";
+export { CROWN_ROOM, HAND_M, type WinterStandings } from "./winter-standings";
 export {
   type DateKind,
   type DateMove,

@@ -1,16 +1,23 @@
 import type { Site } from "@/core/climate/index";
 import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from "@/core/people/index";
-import { type CollectionRecords, type IndexedRecords, indexRecords, weatherSaid } from "@/core/records/index";
-import type { Profile } from "@/core/species/index";
+import {
+  type CollectionRecords,
+  type IndexedRecords,
+  indexRecords,
+  type TreeRecord,
+  weatherSaid,
+} from "@/core/records/index";
+import { type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import { type KindTracks, MODEL_VERSION, type ReplayContext } from "./context";
 import { packTracks, unpackTracks } from "./pack";
-import { PlaceSites } from "./stays";
+import { PlaceSites, type WinterAhead } from "./stays";
 import type { SeriesCache } from "./window-series";
 import { LazyTracks, readyTracks, type TrackSource } from "./tracks";
 import { sharedOf, type YardWeather } from "./weather";
 import { YardOnDay } from "./yard-on-day";
+import { type PlannedWinter, plannedWinters } from "./winter-plan";
 import { YardTree } from "./yard-tree";
 
 /** What a yard is opened on: the counting records of a collection and how careful its keeper is. */
@@ -60,6 +67,7 @@ export class Yard {
     tracks?: TrackSource;
     lazy?: LazyTracks;
     away?: DayStretch[];
+    winters?: ReadonlyMap<string, PlannedWinter[]>;
   } = {};
 
   constructor(
@@ -128,6 +136,15 @@ export class Yard {
     return (this.kept.said ??= weatherSaid(this.indexed.records.events));
   }
 
+  /** Where a tree goes for the winters ahead, by the kept plans. */
+  winterAhead(tree: TreeRecord): WinterAhead {
+    this.kept.winters ??= plannedWinters(this.indexed, this.today, this.latitudeDeg);
+    return {
+      planned: this.kept.winters.get(tree.id) ?? [],
+      bringInNightC: profileOf(tree).values.bringInNightC,
+    };
+  }
+
   get windowOptions(): WindowOptions {
     return { risk: this.risk, sheltered: false };
   }
@@ -190,6 +207,7 @@ export class Yard {
       this.indexed,
       this.windowOptions,
       this.today,
+      (tree) => this.winterAhead(tree),
     ));
   }
 

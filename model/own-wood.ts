@@ -15,7 +15,7 @@ import {
   woodSeries,
 } from "@/core/wood/index";
 import type { KindTracks } from "./context";
-import { type PlaceSites, staysOf } from "./stays";
+import { type PlaceSites, staysOf, type WinterAhead } from "./stays";
 
 /** What looks, feeds and late work of one season say of a tree's wood. */
 export interface WoodEvidence {
@@ -176,8 +176,9 @@ export function ownTracksOn(
   events: readonly LoggedEvent[],
   day: DayNumber,
   options: WindowOptions,
+  ahead: WinterAhead,
 ): { kind: KindTracks; key: string } {
-  const stays = staysOf(events, day);
+  const stays = sites.staysAhead(staysOf(events, day), staysOf(events), ahead);
   const site = sites.forStays(stays);
   let under: { kind: KindTracks; key: string } = { kind: base, key: sites.keyOf(stays) };
   for (const season of seasonsAsked(sites.site)) {

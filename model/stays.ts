@@ -1,4 +1,5 @@
 import {
+  firstFrostIndex,
   lastFrostIndex,
   type PlaceClimate,
   SEASON_LEAD_DAYS,
@@ -11,6 +12,7 @@ import type { LoggedEvent } from "@/core/event/index";
 import { airKey, OPEN_AIR, type PlaceAir, siteAtPlace } from "@/core/place/index";
 import { airOf, type PlaceClimateSaid, UNKNOWN_BUILD } from "@/core/winter/index";
 import type { PlaceRecord } from "@/core/records/index";
+import type { PlannedWinter } from "./winter-plan";
 
 /** A tree stands in a place from a day on; the first stay has no beginning. */
 export interface Stay {
@@ -42,6 +44,13 @@ export function staysOf(events: readonly LoggedEvent[], upTo: DayNumber = Infini
     known = true;
   }
   return stays;
+}
+
+/** Where a tree is known to go on from its last stay: what a kept plan of the winter says, and from which night on. */
+export interface WinterAhead {
+  planned: readonly PlannedWinter[];
+  /** Carried in when such a night may come, °C. */
+  bringInNightC: number | null;
 }
 
 /** Sites by the places trees stand in: each place's weather is worked out once, each way of moving between them once. */
@@ -90,6 +99,24 @@ export class PlaceSites {
     return this.remembered(stays)
       .map(({ from, key }) => (from === EVER ? key : `${from}>${key}`))
       .join("|");
+  }
+
+  /**
+   * Stays up to a day, out of all that are known, with the move into winter quarters that the tree's kept plan asks for: on the first
+   * autumn night that its kind is brought in for in a tenth of the years; tomorrow where that has passed, until midwinter.
+   */
+  staysAhead(stays: readonly Stay[], whole: readonly Stay[], ahead: WinterAhead): readonly Stay[] {
+    if (ahead.planned.length === 0 || stays.length < whole.length) return stays;
+    const homeId = stays.at(-1)!.placeId;
+    if (!this.airAt(homeId).outdoors) return stays;
+    const { today, latitudeDeg } = this.site;
+    for (const { winter, placeId } of ahead.planned) {
+      if (this.airAt(placeId).outdoors || midwinterOf(winter, latitudeDeg) <= today) continue;
+      const opening = midwinterOf(winter - 1, latitudeDeg) - SEASON_LEAD_DAYS;
+      const first = firstFrostIndex(this.at(homeId), opening, ahead.bringInNightC ?? 0);
+      if (first !== null) return [...stays, { from: Math.max(opening + first, today + 1), placeId }];
+    }
+    return stays;
   }
 
   private remembered(stays: readonly Stay[]): { from: DayNumber; key: string; placeId: string | null }[] {

@@ -5,7 +5,7 @@ import type { WindowOptions } from "@/core/window/index";
 import { type KindTracks, kindTracks, type MatePrior, type ReplayContext, type TrackVersion } from "./context";
 import { matePriorsAmong } from "./mates";
 import { ownTracksOn, ownWoodFrom } from "./own-wood";
-import { EVER, type PlaceSites, type Stay, staysOf } from "./stays";
+import { EVER, type PlaceSites, type Stay, staysOf, type WinterAhead } from "./stays";
 import { sharedOf, type YardWeather } from "./weather";
 
 /** Tracks of one weather kept at once: kinds times places. */
@@ -85,6 +85,7 @@ export class LazyTracks implements TrackSource {
     private readonly indexed: IndexedRecords,
     private readonly options: WindowOptions,
     private readonly today: DayNumber,
+    private readonly ahead: (tree: TreeRecord) => WinterAhead,
   ) {}
 
   versionsOf(tree: TreeRecord): readonly TrackVersion[] {
@@ -161,17 +162,18 @@ export class LazyTracks implements TrackSource {
   private placedVersions(tree: TreeRecord): TrackVersion[] {
     const profile = profileOf(tree);
     const whole = staysOf(this.indexed.eventsByTree.get(tree.id) ?? []);
+    const ahead = this.ahead(tree);
     const open = this.sites.keyOf([{ from: EVER, placeId: null }]);
     const list: TrackVersion[] = [];
-    whole.forEach(({ from }, i) => {
-      const stays = whole.slice(0, i + 1);
+    for (const [i, { from }] of whole.entries()) {
+      const stays = this.sites.staysAhead(whole.slice(0, i + 1), whole, ahead);
       const staysKey = this.sites.keyOf(stays);
       const key = staysKey === open ? profile.key : `${profile.key}@${staysKey}`;
-      if (list.length === 0 && key === profile.key) return;
-      if (list.at(-1)?.key === key) return;
+      if (list.length === 0 && key === profile.key) continue;
+      if (list.at(-1)?.key === key) continue;
       if (key !== profile.key) this.placedBy.set(key, { profile, stays });
       list.push({ from, key });
-    });
+    }
     return list;
   }
 
@@ -188,7 +190,7 @@ export class LazyTracks implements TrackSource {
     for (const from of days) {
       const under = placed.findLast((v) => v.from <= from)?.key;
       const base = (under === undefined ? null : this.named(under)) ?? this.ofKind(profileOf(tree));
-      const made = ownTracksOn(this.sites, base, events, from, this.options);
+      const made = ownTracksOn(this.sites, base, events, from, this.options, this.ahead(tree));
       this.own.set(made.key, made.kind);
       list.push({ from, key: made.key });
     }

@@ -101,9 +101,10 @@ export class TreeOnDay {
     return this.stays.at(-1)!.placeId;
   }
 
-  /** The weather it has had and, if it stays where it is, will have. */
+  /** The weather it has had and, if it goes on as it stands and as its winter is planned, will have. */
   get site(): Site {
-    return this.yard.places.forStays(this.stays);
+    const { places } = this.yard;
+    return places.forStays(places.staysAhead(this.stays, staysOf(this.events), this.yard.winterAhead(this.record)));
   }
 
   /** The same if it were carried there a fortnight before the day. */

@@ -5,7 +5,8 @@ import type { EventPayload } from "@/core/event/index";
 import { OUTSIDE, winterOn } from "@/core/shelter/index";
 import { openYard } from "./open-yard";
 import type { YardWeather } from "./weather";
-import { HAND_M, plannedKey, shelterPlanOf } from "./winter-standings";
+import { plannedKey, shelterPlanOf } from "./winter-plan";
+import { HAND_M } from "./winter-standings";
 import { resolveRecords, type TreeRecord } from "@/core/records/index";
 
 const SOUTH = { ...HILL, latitudeDeg: -41, coldestNightC: -4, lastSpringFrost: "10-01", firstAutumnFrost: "05-10" };

@@ -1,8 +1,8 @@
 import { type DayNumber, midwinterOf } from "@/core/dates/index";
-import { OUTSIDE, type Standing, UNPROTECTED, type WinterTree } from "@/core/shelter/index";
+import { type Standing, UNPROTECTED, type WinterTree } from "@/core/shelter/index";
 import type { Profile } from "@/core/species/index";
 import { footprintMm, vesselOf, wallOf } from "@/core/vessel/index";
-import type { IndexedRecords, TreeRecord } from "@/core/records/index";
+import type { TreeRecord } from "@/core/records/index";
 import type { Replayed } from "./replayed";
 import { EVER, type Stay } from "./stays";
 import type { YardOnDay } from "./yard-on-day";
@@ -127,29 +127,3 @@ function winterTree(
     bringInNightC: profile.values.bringInNightC,
   };
 }
-
-/** Where a pot is to stand in a winter. */
-export interface PlannedStand {
-  placeId: string | null;
-  xM: number | null;
-  yM: number | null;
-}
-
-/** The kept plan of a winter, pot by pot; null where none was kept. */
-export function shelterPlanOf(indexed: IndexedRecords, winter: number): Map<string, PlannedStand> | null {
-  let plan: Map<string, PlannedStand> | null = null;
-  const plans = indexed.records.events
-    .filter((e) => e.payload.kind === "shelter-planned" && e.payload.winter === winter)
-    .sort((a, b) => a.seq - b.seq || a.ord - b.ord);
-  for (const { payload } of plans) {
-    if (payload.kind !== "shelter-planned") continue;
-    if (payload.whole) plan = new Map();
-    plan ??= new Map();
-    for (const s of payload.stands) plan.set(s.treeId, { placeId: s.placeId, xM: s.xM ?? null, yM: s.yM ?? null });
-  }
-  return plan;
-}
-
-/** The key under which a plan names a standing's place. */
-export const plannedKey = (stand: PlannedStand | undefined, homeId: string | null) =>
-  !stand || stand.placeId === null || stand.placeId === homeId ? OUTSIDE : stand.placeId;
