@@ -88,7 +88,7 @@ function plannedYard(today: string, where: string | null = "cellar") {
   const yard = openYard({ records, risk: 0.1 }, { key: `p${today}`, input: siteInputOf(HILL, { today }) }, { today });
   /** The first day from the next on with the cellar's night. */
   const goesIn = (treeId: string) => {
-    const site = yard.tree(treeId)!.on(today).site;
+    const site = yard.tree(treeId)!.on(today)!.site;
     const opening = midwinterOf(2026, 48) - SEASON_LEAD_DAYS;
     const nights = (s: typeof site) => s.season(2026).slices[2].tminC;
     const day = Array.from({ length: 90 }, (_, d) => toDay(today) + 1 + d).find(
