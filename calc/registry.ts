@@ -2,6 +2,7 @@ import { faultWords } from "@/words/faults";
 import { faultOfIssue, isCode } from "@/contract/read";
 import { z } from "zod";
 import { climateCalculations } from "./definitions/climate";
+import { decisionCalculations } from "./definitions/decision";
 import { ladderCalculations } from "./definitions/ladder";
 import { mixCalculations } from "./definitions/mix";
 import { phenologyCalculations } from "./definitions/phenology";
@@ -27,6 +28,7 @@ export const CALCULATIONS: ReadonlyMap<string, Calculation> = new Map(
     ...windowCalculations,
     ...speciesCalculations,
     ...ladderCalculations,
+    ...decisionCalculations,
     ...winterCalculations,
   ].map((c) => [c.name, c]),
 );

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { fault } from "@/contract/faults";
 import { nearestPlace, siteNormals } from "@/core/atlas/index";
-import { answerFaults, answersSchema, type Normals, type Site } from "@/core/climate/index";
+import { answerFaults, answersSchema, type Normals, type Site, type SiteInput } from "@/core/climate/index";
 import { type DayNumber, toIso } from "@/core/dates/index";
 import { openYard } from "@/model/index";
 import { faultWords } from "@/words/faults";
@@ -28,8 +28,8 @@ const MERIDIAN_DEG = 20;
 /** So much of the past is generated that every statistic has its years, days. */
 const PAST_DAYS = 800;
 
-/** The site's weather years, or what is wrong with it; `path` is where the site stands in the input. */
-export function siteOfCalc(site: CalcSite, today: DayNumber, path = "site"): Site | CalcProblem {
+/** What a site's weather years are made from, or what is wrong with it; `path` is where the site stands in the input. */
+export function weatherOfCalc(site: CalcSite, today: DayNumber, path = "site"): SiteInput | CalcProblem {
   const { latitudeDeg, normals, answers } = site;
   if (site.longitudeDeg === undefined && !normals)
     return new CalcProblem(`${path}.longitudeDeg`, "Give the longitude, or the months of the site.");
@@ -43,7 +43,13 @@ export function siteOfCalc(site: CalcSite, today: DayNumber, path = "site"): Sit
   if (cold >= 0) return new CalcProblem(`${path}.normals.tmaxC.${cold}`, "The maximum lies below the minimum.");
   const guessed = siteNormals(said, SEED).normals;
   const used: Normals = normals ? { ...guessed, ...normals, rainMm: normals.rainMm ?? guessed.rainMm } : guessed;
-  const input = { latitudeDeg, normals: used, record: null, today, seed: SEED, historyFrom: today - PAST_DAYS };
+  return { latitudeDeg, normals: used, record: null, today, seed: SEED, historyFrom: today - PAST_DAYS };
+}
+
+/** The site's weather years themselves. */
+export function siteOfCalc(site: CalcSite, today: DayNumber, path = "site"): Site | CalcProblem {
+  const input = weatherOfCalc(site, today, path);
+  if (input instanceof CalcProblem) return input;
   const nothing = { trees: [], lots: [], places: [], events: [] };
   return openYard({ records: nothing, risk: 0.1 }, { key: "asked", input }, { today: toIso(today) }).site;
 }

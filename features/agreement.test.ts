@@ -71,7 +71,6 @@ const essence = (state: TreeState) => ({
   volumeL: state.volumeL,
   lotId: state.lotId,
   window: state.window,
-  verdict: state.verdict,
 });
 
 const round = (v: number, digits: number) => Math.round(v * 10 ** digits) / 10 ** digits;
@@ -90,15 +89,18 @@ test(
           const day = there.tree(row.id)!;
           const { state } = day;
           expect([row.fill, row.volumeL]).toEqual([round(state.fill.p50, 2), round(state.volumeL.p50, 1)]);
-          expect(row.verdict).toEqual(state.verdict);
+          expect(row.headline).toEqual(day.decision?.headline ?? null);
           expect(row.dueOn).toBe("none" in state.due ? null : state.due.p50);
           expect(row.count).toBe(day.plants);
-          expect(essence(browser.on(on).tree(row.id)!.state)).toEqual(essence(state));
+          const same = browser.on(on).tree(row.id)!;
+          expect(essence(same.state)).toEqual(essence(state));
+          expect(same.decision).toEqual(day.decision);
         }
         for (const day of inTurn(view, on, n)) {
           const picture = day.tree.picture(on)!;
           expect(browser.tree(day.record.id)!.picture(on)).toEqual(picture);
           expect(essence(picture.state)).toEqual(essence(day.state));
+          expect(picture.decision).toEqual(day.decision);
           const { fill, circling } = picture.points.find((p) => p.on === on)!;
           expect([fill[1], circling[1]]).toEqual([day.state.fill.p50, day.state.circling.p50]);
           expect(picture.fits).toEqual(day.fits());

@@ -1,16 +1,29 @@
 import type { Site, WarmthTrack } from "@/core/climate/index";
 import { type DayNumber, seasonOf } from "@/core/dates/index";
 import { type Profile } from "@/core/species/index";
-import { usualOperation, windowSeries, type WindowOptions, type WindowSeries } from "@/core/window/index";
+import {
+  type Operation,
+  OPERATIONS,
+  outlineOf,
+  usualOperation,
+  type WindowOptions,
+  type WindowOutline,
+  windowSeries,
+  type WindowSeries,
+  windowsOf,
+} from "@/core/window/index";
 import { type WoodSeries, woodSeries } from "@/core/wood/index";
 import type { DayStretch } from "@/core/people/index";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-k";
+export const MODEL_VERSION = "2026-11-l";
 
 /** Seasons before and after today's that wood and windows are computed for. */
 const SEASONS_BACK = 4;
 const SEASONS_AHEAD = 3;
+
+/** Outlines of all works begin with last season: who looks further back is told of roots and wood only. */
+const OUTLINED_BACK = 1;
 
 /** What trees of one profile that stood in the same places share: read-only arrays by day, ready to cross to a worker. */
 export interface KindTracks {
@@ -19,6 +32,10 @@ export interface KindTracks {
   warmth: WarmthTrack;
   wood: WoodSeries;
   window: WindowSeries;
+  /** Windows of all works, in outline: what decisions are made on, wherever they are made. */
+  outlines: Record<Operation, WindowOutline>;
+  /** Days ahead with their highest temperature, where a forecast tells it. */
+  heat: readonly { day: DayNumber; tmaxC: number }[];
 }
 
 /** What mates of its kind and sort say of a tree's pace, from a day on. */
@@ -74,5 +91,15 @@ export function kindTracks(site: Site, profile: Profile, options: WindowOptions)
     // Of several possible habits the first stands for the drawing of wood; windows weigh all of them.
     wood: woodSeries(site, profile.parameters[0], from, to),
     window: windowSeries(site, profile, usualOperation(profile.values.rootShare), from, to, options),
+    outlines: outlinesOf(windowsOf(site, profile, OPERATIONS, outlinedFrom(site), to, options)),
+    heat: site.nights.map(({ day, tmaxC }) => ({ day, tmaxC })),
   };
+}
+
+/** First season that works are outlined for. */
+const outlinedFrom = ({ today, latitudeDeg }: Pick<Site, "today" | "latitudeDeg">): number =>
+  seasonOf(today, latitudeDeg) - OUTLINED_BACK;
+
+export function outlinesOf(series: Record<Operation, WindowSeries>): Record<Operation, WindowOutline> {
+  return Object.fromEntries(OPERATIONS.map((o) => [o, outlineOf(series[o])])) as Record<Operation, WindowOutline>;
 }

@@ -5,11 +5,11 @@ export type { YardTree } from "./yard-tree";
 export type { TreeOnDay } from "./tree-on-day";
 export { type KindTracks, MODEL_VERSION } from "./context";
 export { kindOf } from "./kind";
+export type { StatedTree } from "./replay";
 export { openBundle, packBundle } from "./bundle";
 
 // What it answers with.
 export { type TreeState, woodOn, type WoodState } from "./state";
-export type { Verdict, VerdictCode } from "./verdict";
 export type { TreePicture } from "./picture";
 export type { YardRow } from "./yard-rows";
 export type { KindYear, Stretch } from "./kind-year";

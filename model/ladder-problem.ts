@@ -132,7 +132,7 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       coolWet: COOL_WET,
       liftKg: mostLiftedKg(day.yard.calendar),
       gearKg: MACHINE_LIMIT_KG,
-      movedForWinter: carriedIn(day.events, day.yard.places, on),
+      movedForWinter: carriedIn(day),
       mixKgPerL: WET_MIX_KG_PER_L,
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,
       mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,

@@ -12,7 +12,8 @@ import { type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import { type KindTracks, MODEL_VERSION, type ReplayContext } from "./context";
 import { packTracks, unpackTracks } from "./pack";
-import { PlaceSites, type WinterAhead } from "./stays";
+import { airIn, PlaceSites, type WinterAhead } from "./stays";
+import type { StatedTree } from "./replay";
 import type { SeriesCache } from "./window-series";
 import { LazyTracks, readyTracks, type TrackSource } from "./tracks";
 import { sharedOf, type YardWeather } from "./weather";
@@ -25,6 +26,8 @@ export interface YardRecords {
   records: CollectionRecords | IndexedRecords;
   /** Share of weather years in which work may end badly, 0–1. */
   risk: number;
+  /** Roots stated outright, by tree: of a question, not of a collection. */
+  stated?: ReadonlyMap<string, StatedTree>;
 }
 
 export interface YardClock {
@@ -58,6 +61,7 @@ export class Yard {
   readonly today: DayNumber;
   readonly risk: number;
   readonly knownAt: string | undefined;
+  readonly stated: ReadonlyMap<string, StatedTree>;
   private readonly days = new Map<DayNumber, YardOnDay>();
   private readonly known = new Map<string, YardTree>();
   private kept: {
@@ -71,13 +75,14 @@ export class Yard {
   } = {};
 
   constructor(
-    { records, risk }: YardRecords,
+    { records, risk, stated }: YardRecords,
     private readonly weather: YardWeather | ReadyTracks,
     clock: YardClock,
   ) {
     this.indexed = "eventsByTree" in records ? records : indexRecords(records);
     this.today = toDay(clock.today);
     this.risk = risk;
+    this.stated = stated ?? new Map();
     this.knownAt = clock.knownAt;
   }
 
@@ -134,6 +139,12 @@ export class Yard {
 
   get said(): ReturnType<typeof weatherSaid> {
     return (this.kept.said ??= weatherSaid(this.indexed.records.events));
+  }
+
+  /** Whether a place is under the open sky; what nobody placed is. */
+  isOutdoors(placeId: string | null): boolean {
+    const place = (this.indexed.records.places ?? []).find((p) => p.id === placeId);
+    return airIn(place, this.said.placeClimates).outdoors;
   }
 
   /** Where a tree goes for the winters ahead, by the kept plans. */

@@ -2,7 +2,16 @@ import { MIDSUMMER, SEASON_LEAD_DAYS, type Site } from "@/core/climate/index";
 import { type DayNumber, midwinterOf, seasonOf, toDay } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
 import type { Profile } from "@/core/species/index";
-import { OPERATION_NEEDS, operationOf, usualOperation, windowSeries, type WindowOptions } from "@/core/window/index";
+import {
+  OPERATION_NEEDS,
+  operationOf,
+  OPERATIONS,
+  outlineOver,
+  usualOperation,
+  type WindowOptions,
+  windowSeries,
+  windowsOf,
+} from "@/core/window/index";
 import {
   BBCH_CHECKS,
   type Feed,
@@ -14,7 +23,7 @@ import {
   type WoodCheck,
   woodSeries,
 } from "@/core/wood/index";
-import type { KindTracks } from "./context";
+import { type KindTracks, outlinesOf } from "./context";
 import { type PlaceSites, staysOf, type WinterAhead } from "./stays";
 
 /** What looks, feeds and late work of one season say of a tree's wood. */
@@ -119,6 +128,7 @@ function withSeason(
   const window = windowSeries(site, base.profile, work, season, season, options, own);
   const tracks: KindTracks = {
     ...base,
+    outlines: { ...base.outlines },
     wood: {
       ...base.wood,
       phase: base.wood.phase.slice(),
@@ -137,6 +147,9 @@ function withSeason(
       ].sort((a, b) => a.from - b.from),
     },
   };
+  const works = outlinesOf(windowsOf(site, base.profile, OPERATIONS, season, season, options, own));
+  for (const o of OPERATIONS)
+    if (works[o].startDay >= base.outlines[o].startDay) tracks.outlines[o] = outlineOver(base.outlines[o], works[o]);
   const at = wood.startDay - base.wood.startDay;
   const length = wood.phase.length;
   for (let i = 0; i < length && at + i < tracks.wood.phase.length; i++) {

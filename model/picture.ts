@@ -1,4 +1,5 @@
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
+import type { Decision } from "@/core/decision/index";
 import type { EventKind } from "@/core/event/index";
 import type { PotFit } from "@/core/ladder/index";
 import { type Vessel, vesselOf } from "@/core/vessel/index";
@@ -18,6 +19,8 @@ interface Standing {
 
 export interface TreePicture {
   state: TreeState;
+  /** What to do with it; null on days long before today, of which only its roots are told. */
+  decision: Decision | null;
   /** How it fits the free pots of the day, the best first. */
   fits: PotFit[];
   standing: Standing | null;
@@ -64,6 +67,7 @@ export function treePicture(tree: YardTree, on: DayNumber): TreePicture | null {
   const shape = replayed.pot ? vesselOf(replayed.pot) : null;
   return {
     state,
+    decision: day.decision,
     fits: day.fits(),
     standing: shape
       ? {

@@ -1,5 +1,5 @@
 import { dayAfterWarmth, warmthBetween, type WarmthTrack } from "@/core/climate/index";
-import { type DayNumber, DAYS_PER_YEAR, toDay, toIso } from "@/core/dates/index";
+import { type DayNumber, DAYS_PER_YEAR, type IsoDate, toDay, toIso } from "@/core/dates/index";
 import { type DateEstimate, type Estimate, mapEstimate, weaker } from "@/core/estimate/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { fitPots, type PotFit, type StorePot } from "@/core/ladder/index";
@@ -15,19 +15,33 @@ import {
 } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
 import { vesselOf } from "@/core/vessel/index";
+import type { Limit } from "@/core/window/index";
 import { WOOD_PHASES, woodStage, type WoodStage } from "@/core/wood/index";
 import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
 import type { KindTracks, YardFacts } from "./context";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
 import { replay } from "./replay";
 import { presumedPot, type Replayed, yearsInPot } from "./replayed";
-import { judge, type Verdict, type WindowState } from "./verdict";
 
 const BAND = [0.1, 0.5, 0.9] as const;
 
 export interface WoodState {
   stage: WoodStage;
   ripe: Estimate;
+}
+
+export interface WindowState {
+  open: boolean;
+  suitability: number;
+  limiting: Limit;
+  /** Share of weather years in which work on this day ends well. */
+  safe: number;
+  /** The open stretch the day lies in, or the next one. */
+  period: { from: IsoDate; to: IsoDate; closedBy: Limit } | null;
+  /** The open stretches of the two years ahead. */
+  periods: { from: IsoDate; to: IsoDate; closedBy: Limit }[];
+  /** What holds the days until the next opening back, most often. */
+  mainLimit: Limit;
 }
 
 export interface TreeState {
@@ -52,9 +66,6 @@ export interface TreeState {
   mix: { name: string; fedUntil: string | null; wornOutOn: string | null } | null;
   wood: WoodState;
   window: WindowState;
-  verdict: Verdict;
-  /** Days from `on` to the last safe day that is not to be missed; negative: overdue. Infinity when nothing presses. */
-  pressDays: number;
   correction: CorrectionName;
   /** The last look found what its history made very improbable: the day, and how improbable. */
   surprise: { on: string; probability: number } | null;
@@ -105,8 +116,6 @@ export interface StateInput {
   yard: YardFacts;
   /** The window of its usual work. */
   window: WindowState;
-  /** Free pots of the day. */
-  store: readonly StorePot[];
   on: DayNumber;
 }
 
@@ -133,26 +142,6 @@ export function stateOf(input: StateInput): TreeState {
 
   const wood = woodOn(kind, on);
   const correction = usualCorrection(circling.p50);
-  const roots: BallState = {
-    fill: fill.p50,
-    circling: circling.p50,
-    kPerDegreeDay: vigour.p50 * profile.kPerDegreeDay,
-    correction,
-  };
-  const { verdict, pressDays } = judge({
-    tree,
-    replayed,
-    yard,
-    kind,
-    on,
-    fill,
-    circling,
-    due,
-    isDue,
-    window,
-    // Holding a ball against the whole store takes longer than all else: only where the verdict turns on it.
-    pots: isDue && window.open ? fitsOf(input, roots, input.store) : [],
-  });
   return {
     treeId: tree.id,
     on: toIso(on),
@@ -172,8 +161,6 @@ export function stateOf(input: StateInput): TreeState {
     mix: mixFacts(replayed),
     wood,
     window,
-    verdict,
-    pressDays,
     correction,
     surprise:
       replayed.doubted && replayed.lastCheckOn !== null && replayed.lastCheckEvidence !== null
@@ -191,8 +178,13 @@ interface BallState {
 }
 
 /** How a tree in this state fits each pot of a shelf, the best first. */
-export function potsFor(input: StateInput, state: TreeState, shelf: readonly StorePot[]): PotFit[] {
-  const { fill, circling, vigour, correction } = state;
+export function potsFor(
+  input: StateInput,
+  state: TreeState,
+  shelf: readonly StorePot[],
+  correction: CorrectionName = state.correction,
+): PotFit[] {
+  const { fill, circling, vigour } = state;
   const kPerDegreeDay = vigour.p50 * input.profile.kPerDegreeDay;
   return fitsOf(input, { fill: fill.p50, circling: circling.p50, kPerDegreeDay, correction }, shelf);
 }

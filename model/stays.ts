@@ -53,6 +53,11 @@ export interface WinterAhead {
   bringInNightC: number | null;
 }
 
+/** The air of a place as it is built and as its thermometer has it; the open air where there is none. */
+export function airIn(place: PlaceRecord | undefined, climates: ReadonlyMap<string, PlaceClimateSaid>): PlaceAir {
+  return place ? airOf(place.kind, place.build ?? UNKNOWN_BUILD, climates.get(place.id) ?? null).air : OPEN_AIR;
+}
+
 /** Sites by the places trees stand in: each place's weather is worked out once, each way of moving between them once. */
 export class PlaceSites {
   private readonly places: ReadonlyMap<string, PlaceRecord>;
@@ -72,8 +77,7 @@ export class PlaceSites {
   }
 
   airAt(placeId: string | null): PlaceAir {
-    const place = placeId === null ? undefined : this.places.get(placeId);
-    return place ? airOf(place.kind, place.build ?? UNKNOWN_BUILD, this.climates.get(place.id) ?? null).air : OPEN_AIR;
+    return airIn(placeId === null ? undefined : this.places.get(placeId), this.climates);
   }
 
   private placed(placeId: string | null) {

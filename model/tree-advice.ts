@@ -1,11 +1,12 @@
-import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { adviseCorrection, type Advice, type CorrectionWindow } from "@/core/root-work/index";
+import { DAYS_PER_YEAR, type DayNumber, toDay, toIso } from "@/core/dates/index";
+import { adviseCorrection, type Advice, type CorrectionWindow, type SureWindow } from "@/core/root-work/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { IN_PLACE_FIGURES, type InPlaceInput } from "@/core/inplace/index";
-import { seasonFacts, type Situation } from "@/core/judgement/index";
+import type { Situation } from "@/core/judgement/index";
 import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Reading } from "@/core/roots/index";
 import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "@/core/vessel/index";
-import { type Operation, operationOf } from "@/core/window/index";
+import { type Operation, operationOf, type WorkWindow } from "@/core/window/index";
+import { PHASE } from "@/core/wood/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import type { Replayed } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
@@ -19,6 +20,8 @@ export const ADVISED_OPERATIONS: Operation[] = [
 export interface TreeAdvice {
   advice: Advice;
   seen: ReturnType<typeof freshReading>;
+  /** The tree with the grades as they were seen. */
+  situation: Situation;
 }
 
 /** How long a look speaks for the ball. */
@@ -49,9 +52,7 @@ export function freshReading(
 /** Middle of a grade of fill, as the model's share. */
 const FILL_OF_GRADE = [0.12, 0.37, 0.65, 0.88, 0.97];
 
-export function windowsByCorrection(
-  rows: readonly OperationWindow[],
-): Partial<Record<CorrectionName, CorrectionWindow>> {
+export function windowsByCorrection(rows: readonly OperationWindow[]): Partial<Record<CorrectionName, SureWindow>> {
   const by = new Map(rows.map((r) => [r.operation, r]));
   return Object.fromEntries(
     [...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS].flatMap((name) => {
@@ -74,14 +75,32 @@ export function windowsByCorrection(
   );
 }
 
-/** What to do with the ball as it was seen, or as it is believed to be where nobody has looked lately; null where its pot is unknown. */
-export function treeAdvice(day: TreeOnDay, rows: readonly OperationWindow[]): TreeAdvice | null {
-  const { record: tree, events, site, roots: replayed, situation: known } = day;
+/** The windows of corrections, as far as tracks tell them: how sure the day is, only the weather years can say. */
+function windowsOfWorks(windows: Record<Operation, WorkWindow>): Partial<Record<CorrectionName, CorrectionWindow>> {
+  const iso = (day: DayNumber | undefined) => (day === undefined ? null : toIso(day));
+  return Object.fromEntries(
+    [...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS].map((name) => {
+      const { open, limiting, periods } = windows[operationOf(name)];
+      const opens = open ? null : iso(periods[0]?.from);
+      return [name, { open, limiting, safe: null, opens, closes: iso(periods[0]?.to) }];
+    }),
+  );
+}
+
+/**
+ * What to do with the ball as it was seen, or as it is believed to be where nobody has looked lately; null while it stands in no pot.
+ * @param rows how sure each day is, where somebody has asked the weather years
+ */
+export function treeAdvice(
+  day: TreeOnDay,
+  windows: Record<Operation, WorkWindow>,
+  rows: readonly OperationWindow[] = [],
+): TreeAdvice | null {
+  const { record: tree, events, roots: replayed, situation: known, tracks } = day;
   const on = day.day;
   if (!known) return null;
   const seen = freshReading(events, on);
   const { profile } = known;
-  const facts = seasonFacts(site, profile, on);
   const situation: Situation = {
     ...known,
     // What the eyes said of this ball goes before what was believed of it.
@@ -89,19 +108,35 @@ export function treeAdvice(day: TreeOnDay, rows: readonly OperationWindow[]): Tr
     circling: seen?.circling ?? known.circling,
     girdler: seen?.reading?.girdlerShare != null ? { shareOfGirth: seen.reading.girdlerShare || null } : known.girdler,
   };
+  const safe = windowsByCorrection(rows);
+  const byWork = windowsOfWorks(windows);
+  for (const name of Object.keys(byWork) as CorrectionName[])
+    byWork[name] = { ...byWork[name]!, safe: safe[name]?.safe ?? null };
   const advice = adviseCorrection({
     situation,
     reading: seen?.reading ?? null,
     grafted: profile.values.traits.includes("grafted"),
     purpose: tree.purpose,
-    ageYears: tree.raisedOn ? (on - toDay(tree.raisedOn.best)) / 365.25 : null,
-    daysToBudBreak: facts.daysToBudBreak,
-    weeksToCold: facts.weeksToCold,
-    windows: windowsByCorrection(rows),
+    ageYears: ageYears(day),
+    daysToBudBreak: daysToBudBreak(day),
+    windows: byWork,
     paces: { k: replayed.belief.k, weight: replayed.belief.weight },
-    warmth: { track: site.warmth, set: profile.warmth, on },
+    warmth: { track: tracks.warmth, set: profile.warmth, on },
   });
-  return { advice, seen };
+  return { advice, seen, situation };
+}
+
+/** Years since it was raised; null where nobody said. */
+export function ageYears({ record, day }: TreeOnDay): number | null {
+  return record.raisedOn ? (day - toDay(record.raisedOn.best)) / DAYS_PER_YEAR : null;
+}
+
+/** Days until its buds break by its tracks, while it sleeps or they swell; null otherwise, and where that lies beyond them. */
+export function daysToBudBreak({ tracks: { wood }, day }: TreeOnDay): number | null {
+  const at = Math.min(Math.max(day - wood.startDay, 0), wood.phase.length - 1);
+  if (wood.phase[at] > PHASE.swelling) return null;
+  const soft = wood.phase.findIndex((phase, i) => i > at && phase === PHASE.soft);
+  return soft < 0 ? null : soft - at;
 }
 
 /** The ball from above, for work in place; null where nobody has said which pot it stands in. */

@@ -1,28 +1,31 @@
 import type { Site } from "@/core/climate/index";
 import type { DayNumber } from "@/core/dates/index";
+import { decide, type Decision, pressDays } from "@/core/decision/index";
 import type { LoggedEvent } from "@/core/event/index";
-import type { Situation } from "@/core/judgement/index";
+import { type SeasonFacts, seasonFacts, type Situation } from "@/core/judgement/index";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import { currentBall } from "@/core/potting/index";
 import { type Condition, conditionOn, type LotRecord, type TreeRecord } from "@/core/records/index";
 import { onStock, type Profile } from "@/core/species/index";
-import { type Operation, OPERATIONS } from "@/core/window/index";
+import type { CorrectionName } from "@/core/roots/index";
+import { type Operation, OPERATIONS, type WorkWindow } from "@/core/window/index";
 import { NO_CARE, type OwnWood, PRIOR_SHIFT } from "@/core/wood/index";
 import type { KindTracks, MatePrior } from "./context";
 import { type LadderSetting, ladderSetting, type LadderShelf, type OffLadder } from "./ladder-problem";
+import { decisionFacts } from "./decision";
 import { type Learning, learningOf } from "./learning";
 import { type MassNow, massNow } from "./mass-now";
 import { matesOn, profileFor, tracksOf } from "./tracks";
 import { type Narrowing, whatNarrows } from "./narrow";
 import type { Yard } from "./open-yard";
 import { ownWoodOf, type WoodEvidence, woodEvidence } from "./own-wood";
-import { replay } from "./replay";
+import { replay, replayStated } from "./replay";
 import { type Replayed, yearsInPot } from "./replayed";
 import { type Rerooting, rerootingOf } from "./rerooting";
 import { potsFor, type StateInput, stateOf, type TreeState, woodOn, type WoodState } from "./state";
 import { type Stay, staysOf } from "./stays";
 import { situationOf } from "./tree-situation";
-import { type OperationWindow, treeWindows, usualWindow } from "./tree-windows";
+import { type OperationWindow, treeWindows, usualWindow, workWindows } from "./tree-windows";
 import { seriesFor } from "./window-series";
 import type { YardTree } from "./yard-tree";
 
@@ -50,6 +53,9 @@ export class TreeOnDay {
     mass?: MassNow | null;
     situation?: Situation | null;
     narrowing?: Narrowing[];
+    decision?: Decision | null;
+    season?: SeasonFacts;
+    works?: Record<Operation, WorkWindow> | null;
   } = {};
 
   private constructor(
@@ -70,8 +76,11 @@ export class TreeOnDay {
   static of(tree: YardTree, day: DayNumber): TreeOnDay | null {
     const { tracks: source, indexed, knownAt } = tree.yard;
     const tracks = tracksOf(source, tree.record, day);
-    const profile = profileFor(source, tree.record, tracks, day);
-    const roots = replay(tree.events, indexed.lots, profile, tracks.warmth, day, knownAt);
+    const stated = tree.yard.stated.get(tree.id);
+    const known = profileFor(source, tree.record, tracks, day);
+    const profile = stated?.kPerDegreeDay ? { ...known, kPerDegreeDay: stated.kPerDegreeDay } : known;
+    const asked = [tree.events, indexed.lots, profile, tracks.warmth, day, knownAt] as const;
+    const roots = stated?.roots ? replayStated(stated.roots, ...asked) : replay(...asked);
     return roots && new TreeOnDay(tree, day, tracks, profile, roots);
   }
 
@@ -80,8 +89,26 @@ export class TreeOnDay {
   }
 
   /** How it fits each pot of a shelf, the best first; the free ones of the day where none is given. */
-  fits(shelf: readonly StorePot[] = this.yard.on(this.day).free): PotFit[] {
-    return potsFor(this.stateInput, this.state, shelf);
+  fits(shelf: readonly StorePot[] = this.yard.on(this.day).free, correction?: CorrectionName): PotFit[] {
+    return potsFor(this.stateInput, this.state, shelf, correction);
+  }
+
+  /** What to do with it, by when, how far and why: the one answer; null where works were not outlined that far back. */
+  get decision(): Decision | null {
+    if (this.kept.decision !== undefined) return this.kept.decision;
+    const facts = decisionFacts(this);
+    return (this.kept.decision = facts && decide(facts, this.yard.latitudeDeg));
+  }
+
+  /** Days until something is lost by waiting: what orders lists. */
+  get pressDays(): number {
+    return this.decision ? pressDays(this.decision, this.day) : Infinity;
+  }
+
+  /** Windows of all works as decisions are made on them; null where they were not outlined that far back. */
+  get works(): Record<Operation, WorkWindow> | null {
+    if (this.kept.works !== undefined) return this.kept.works;
+    return (this.kept.works = workWindows(this));
   }
 
   get plants(): number {
@@ -152,7 +179,12 @@ export class TreeOnDay {
     return evidence ? ownWoodOf(this.site, this.profile, season, evidence) : { shift: PRIOR_SHIFT, care: NO_CARE };
   }
 
-  /** What a judgement needs to know; null where nobody has said which pot it stands in. */
+  /** Where the year stands for its kind where it is, over the weather years. */
+  get season(): SeasonFacts {
+    return (this.kept.season ??= seasonFacts(this.site, this.profile, this.day));
+  }
+
+  /** What a decision needs to know; null while it stands in no pot. */
   get situation(): Situation | null {
     if (this.kept.situation !== undefined) return this.kept.situation;
     return (this.kept.situation = situationOf(this));
@@ -199,7 +231,7 @@ export class TreeOnDay {
     return rerootingOf(
       this.roots,
       this.profile,
-      this.site.warmth,
+      this.tracks.warmth,
       this.condition,
       this.state.mix?.fedUntil ?? null,
       this.day,
@@ -225,7 +257,6 @@ export class TreeOnDay {
       profile,
       kind: tracks,
       yard,
-      store: yard.on(day).free,
       on: day,
     });
   }

@@ -1,62 +1,76 @@
-import type { Site } from "@/core/climate/index";
-import { type DayNumber, toDay } from "@/core/dates/index";
+import { MIDSUMMER, SEASON_LEAD_DAYS, warmthBetween } from "@/core/climate/index";
+import { type DayNumber, growingSeason, midwinterOf, toDay } from "@/core/dates/index";
+import { DECISION_FIGURES } from "@/core/decision/index";
 import type { LoggedEvent } from "@/core/event/index";
-import { seasonFacts, type Situation } from "@/core/judgement/index";
-import { MACHINE_LIMIT_KG, TREE_SHARE, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
+import type { Situation } from "@/core/judgement/index";
+import { WET_MIX_KG_PER_L } from "@/core/ladder/index";
+import { TREE_SHARE, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
 import { clamp } from "@/core/math/index";
 import { mixLife } from "@/core/mix/index";
 import { type GrowersCalendar, pairLimitKg, soloLimitKg } from "@/core/people/index";
-import { ballInPot, usualFillHeightMm } from "@/core/potting/index";
-import { vesselOf } from "@/core/vessel/index";
-import { type PlaceSites, staysOf } from "./stays";
+import { currentBall } from "@/core/potting/index";
+import { WOOD_PHASES } from "@/core/wood/index";
+import type { KindTracks } from "./context";
+import { presumedPot } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
 
 /** Days of forecast that count as "now" for heat. */
 const HOT_DAYS = 3;
 
-/** What a judgement needs to know of one tree on one day; null where nobody has said which pot it stands in. */
+/** What a decision needs to know of one tree on one day, from its tracks alone; null while it stands in no pot. */
 export function situationOf(day: TreeOnDay): Situation | null {
-  const { record: tree, state, roots: replayed, profile, site, condition, events, yard } = day;
+  const { record: tree, state, roots: replayed, profile, condition, events, tracks } = day;
   const on = day.day;
-  if (!replayed.pot) return null;
-  const { vessel } = vesselOf(replayed.pot);
-  const ball = ballInPot(
-    vessel,
-    replayed.fillHeightMm ?? usualFillHeightMm(vessel),
-    replayed.bottomLayerMm,
-    replayed.mix,
-    day.yearsInPot,
-  );
-  const massKg = day.mass?.wetKg ?? 0;
-  const { daysToBudBreak: _, weeksToCold: _unused, ...facts } = seasonFacts(site, profile, on);
+  const pot = presumedPot(replayed);
+  const ball = pot && currentBall({ ...replayed, pot }, day.yearsInPot)?.ball;
+  if (!ball) return null;
   const life = replayed.mix ? mixLife(replayed.mix) : null;
+  const massKg = day.mass?.wetKg ?? WET_MIX_KG_PER_L * (state.volumeL.p50 / state.share);
   return {
     profile,
     kPerDegreeDay: profile.kPerDegreeDay * state.vigour.p50,
-    ...facts,
+    ...seasonOfTracks(tracks, day.yard.latitudeDeg, on),
     fill: state.fill.p50,
     circling: state.circling.p50,
     volumeL: state.volumeL.p50,
     ball: { widthMm: ball.topWidthMm, heightMm: ball.heightMm },
-    hottestC: hottestAheadC(site, on),
+    hottestC: hottestAheadC(tracks.heat, on),
     dry: condition.health === "dry",
     flareHidden: flareHidden(events, on),
     girdler: state.circling.p50 >= GIRDLER_GRADE ? { shareOfGirth: null } : null,
     broken: day.lot?.condition === "cracked",
     slumped: life !== null && life.by !== "long" && (state.mixAgeYears ?? 0) >= life.years,
     offeredL: tree.finalVolumeL,
-    carriedKg: carriedIn(events, yard.places, on) ? mostLiftedKg(yard.calendar) : null,
+    carriedKg: carriedIn(day) ? mostLiftedKg(day.yard.calendar) : null,
     massKg,
-    immovable: massKg > MACHINE_LIMIT_KG,
-    finalPot: state.verdict.code === "hold",
+    immovable: massKg > DECISION_FIGURES.liftOutMostKg,
+    finalPot: tree.finalVolumeL !== null && state.volumeL.p50 >= DECISION_FIGURES.goalReached * tree.finalVolumeL,
     trunkMm: tree.trunkMm,
     healthy: condition.health === "well",
   };
 }
 
+/** Where the year stands for a kind, by its tracks. */
+function seasonOfTracks(
+  { wood, warmth, profile }: KindTracks,
+  latitudeDeg: number,
+  on: DayNumber,
+): Pick<Situation, "phase" | "autumn" | "growthLeft" | "growthOfSeason"> {
+  const season = growingSeason(on, latitudeDeg);
+  const opening = midwinterOf(season, latitudeDeg);
+  const end = midwinterOf(season + 1, latitudeDeg);
+  const i = Math.min(Math.max(on - wood.startDay, 0), wood.phase.length - 1);
+  return {
+    phase: WOOD_PHASES[wood.phase[i]],
+    autumn: SEASON_LEAD_DAYS + on - opening >= MIDSUMMER,
+    growthLeft: warmthBetween(warmth, profile.warmth, on, end),
+    growthOfSeason: Math.max(1, warmthBetween(warmth, profile.warmth, opening, end)),
+  };
+}
+
 /** Highest of the next days by the forecast; null without one that reaches the day. */
-function hottestAheadC(site: Site, on: DayNumber): number | null {
-  const ahead = site.nights.filter((n) => n.day >= on && n.day < on + HOT_DAYS);
+function hottestAheadC(heat: KindTracks["heat"], on: DayNumber): number | null {
+  const ahead = heat.filter((n) => n.day >= on && n.day < on + HOT_DAYS);
   return ahead.length === 0 ? null : Math.max(...ahead.map((n) => n.tmaxC));
 }
 
@@ -70,10 +84,9 @@ function flareHidden(events: readonly LoggedEvent[], on: DayNumber): boolean {
 
 /** It was indoors within the last thirteen months, and out again: what moves with the seasons must be carried. */
 const CARRIED_DAYS = 400;
-export function carriedIn(events: readonly LoggedEvent[], places: PlaceSites, on: DayNumber): boolean {
-  const indoors = (placeId: string | null) => !places.airAt(placeId).outdoors;
-  const stays = staysOf(events, on);
-  const lately = stays.filter((_, i) => (stays[i + 1]?.from ?? Infinity) > on - CARRIED_DAYS);
+export function carriedIn({ stays, day, yard }: TreeOnDay): boolean {
+  const indoors = (placeId: string | null) => !yard.isOutdoors(placeId);
+  const lately = stays.filter((_, i) => (stays[i + 1]?.from ?? Infinity) > day - CARRIED_DAYS);
   return lately.some((s) => indoors(s.placeId)) && lately.some((s) => !indoors(s.placeId));
 }
 

@@ -10,15 +10,18 @@ import {
   type Operation,
   OPERATION_NEEDS,
   spanAt,
+  OPERATIONS,
   suitabilityOn,
   usualOperation,
+  windowFrom,
   windowsOf,
   type WindowSeries,
   withoutStretches,
+  type WorkWindow,
 } from "@/core/window/index";
 import { ownWoodOf } from "./own-wood";
 import type { TreeOnDay } from "./tree-on-day";
-import type { WindowState } from "./verdict";
+import type { WindowState } from "./state";
 import { WINDOW_DAYS } from "./window-series";
 
 /** One work on one tree: whether today, why not, when, and how sure the ends are. */
@@ -130,11 +133,62 @@ function overlaid(under: WindowSeries, over: WindowSeries): WindowSeries {
   };
 }
 
-function recoveredOn({ roots: replayed, profile, day: on }: TreeOnDay, warmth: WarmthTrack): DayNumber {
+/** The day its roots have recovered from the last work. */
+export function recoveredOn({ roots: replayed, profile, day: on }: TreeOnDay, warmth: WarmthTrack): DayNumber {
   if (replayed.disturbedOn === null) return -Infinity;
   const need = RECOVERY_LAGS * replayed.belief.lagDegreeDays - replayed.belief.warmthSince;
   if (need <= 0) return -Infinity;
   return dayAfterWarmth(warmth, profile.warmth, on, need) ?? on + LOOK_AHEAD_DAYS;
+}
+
+/** What the tree itself and its growers make of a work's windows. */
+interface Hold {
+  /** Nothing of it before this day. */
+  from: DayNumber;
+  /** Days without hands. */
+  closed: readonly DayStretch[];
+  /** What closes today, if its season would have it open or not. */
+  heldBy: HeldBy | null;
+}
+
+function holdOn(tree: TreeOnDay, operation: Operation, recovered: DayNumber, openBySeason: boolean): Hold {
+  const on = tree.day;
+  const { health } = tree.condition;
+  const needs = OPERATION_NEEDS[operation];
+  const urgent = needs.urgent === true;
+  const waits = !urgent && needs.work > 0 && on < recovered;
+  const ailing =
+    !urgent && ((health === "quarantine" && needs.lifted) || (health !== "well" && needs.rootLoss > WEAK_LOSS));
+  const short = needs.lifted ? handsShort(tree) : { stretches: [] as DayStretch[], massKg: null };
+  const closed = [...tree.yard.away, ...short.stretches];
+  const nobody = closed.some(([a, b]) => a <= on && on <= b);
+  const heldBy: HeldBy | null = ailing
+    ? { by: "health", state: health }
+    : waits
+      ? { by: "recovery", until: recovered > on + LOOK_AHEAD_DAYS ? null : toIso(recovered) }
+      : nobody && openBySeason
+        ? { by: "grower", massKg: short.massKg }
+        : null;
+  return { from: Math.max(ailing ? on + LOOK_AGAIN_DAYS : on, waits ? recovered : on), closed, heldBy };
+}
+
+/** The windows of all works as decisions are made on them, from its tracks alone; null before these begin. */
+export function workWindows(tree: TreeOnDay): Record<Operation, WorkWindow> | null {
+  const { tracks, day: on } = tree;
+  const recovered = recoveredOn(tree, tracks.warmth);
+  const found: [Operation, WorkWindow][] = [];
+  for (const operation of OPERATIONS) {
+    const outline = tracks.outlines[operation];
+    const season = windowFrom(outline, on, on);
+    if (!season) return null;
+    const { from, closed, heldBy } = holdOn(tree, operation, recovered, season.open);
+    const { periods } = windowFrom(outline, on, on + LOOK_AHEAD_DAYS, from, closed)!;
+    found.push([
+      operation,
+      { open: season.open && heldBy === null, limiting: heldBy ? heldBy.by : season.limiting, periods },
+    ]);
+  }
+  return Object.fromEntries(found) as Record<Operation, WorkWindow>;
 }
 
 function windowOf(
@@ -145,26 +199,9 @@ function windowOf(
   { curves, until: to }: { curves: boolean; until: DayNumber },
 ): OperationWindow {
   const on = tree.day;
-  const { away } = tree.yard;
-  const { health } = tree.condition;
-  const needs = OPERATION_NEEDS[operation];
   const at = suitabilityOn(series, on) ?? { suitability: 0, limiting: "none" as const, safe: 0 };
-  const urgent = needs.urgent === true;
-  const waits = !urgent && needs.work > 0 && on < recovered;
-  const ailing =
-    !urgent && ((health === "quarantine" && needs.lifted) || (health !== "well" && needs.rootLoss > WEAK_LOSS));
-  const short = needs.lifted ? handsShort(tree) : { stretches: [] as DayStretch[], massKg: null };
-  const closed = [...away, ...short.stretches];
-  const nobody = closed.some(([a, b]) => a <= on && on <= b);
-  const from = Math.max(ailing ? on + LOOK_AGAIN_DAYS : on, waits ? recovered : on);
+  const { from, closed, heldBy } = holdOn(tree, operation, recovered, at.suitability >= OPEN_FROM);
   const periods = closed.length === 0 ? freePeriods(series, from, to) : periodsWithout(series, from, to, closed);
-  const heldBy: HeldBy | null = ailing
-    ? { by: "health", state: health }
-    : waits
-      ? { by: "recovery", until: recovered > to ? null : toIso(recovered) }
-      : nobody && at.suitability >= OPEN_FROM
-        ? { by: "grower", massKg: short.massKg }
-        : null;
   const limiting: Limit = heldBy ? heldBy.by : at.limiting;
   const open = heldBy === null && at.suitability >= OPEN_FROM;
   return {

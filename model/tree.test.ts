@@ -202,7 +202,9 @@ test("a pot known by its trade size carries its range; a measured one has none",
 test("a tree nobody knows anything of asks to be looked at; a look answers", () => {
   const unknown = tree("u", { kindId: null, typedName: "Something", habit: "unknown" });
   const events = [stocked("named", 1), arrived("u", "2026-04-20", "named")];
-  expect(worldOf([unknown], events).at("u", "2026-05-01")!.verdict.code).toBe("unknown");
+  const decided = worldOf([unknown], events).yard.tree("u")!.on("2026-05-01")!.decision!;
+  expect(decided.headline).toMatchObject({ code: "check-first", work: "check-roots" });
+  expect(decided.questions.map((q) => q.code)).toContain("roots");
   const seen = worldOf([unknown], [...events, roots("u", "2026-04-25", 1, 0)]).at("u", "2026-05-01")!;
   expect(seen.fill.p90 - seen.fill.p10).toBeLessThan(0.5);
 });
@@ -214,10 +216,17 @@ test("a bound tree is overdue; in its final pot it is to be renewed instead", ()
     arrived("a", "2020-04-01", "mid"),
     roots("a", "2025-09-01", 4, 3),
   ];
-  const overdue = worldOf([tree("a")], events).at("a", "2026-03-25")!;
-  expect(overdue.verdict.code).toBe("overdue");
+  const on = "2026-03-25";
+  const overdue = worldOf([tree("a")], events)
+    .yard.tree("a")!
+    .on(on)!;
+  expect(overdue.decision!.headline.code).toBe("do-now");
   expect(overdue.pressDays).toBeLessThan(0);
-  expect(worldOf([tree("a", { finalVolumeL: 10 })], events).at("a", "2026-03-25")!.verdict.code).toBe("hold");
+  const last = worldOf([tree("a", { finalVolumeL: 10 })], events)
+    .yard.tree("a")!
+    .on(on)!;
+  expect(last.decision!.headline).toMatchObject({ work: "root-prune" });
+  expect(last.decision!.acts.every((act) => act.pot === null || act.pot.same)).toBe(true);
 });
 
 test("nothing in store that fits is said", () => {
@@ -228,7 +237,9 @@ test("nothing in store that fits is said", () => {
   const { state } = day;
   expect(state.isDue).toBe(true);
   expect(day.fits().every((p) => p.misfit !== null)).toBe(true);
-  if (state.window.open && state.fill.p50 < 0.95) expect(state.verdict.code).toBe("no-pot");
+  const pots = day.decision!.acts.flatMap((act) => act.pot ?? []);
+  expect(pots.length).toBeGreaterThan(0);
+  expect(pots.every((pot) => pot.choice === null)).toBe(true);
 });
 
 test("the store counts what is owned less what trees stand in; a pot left comes back", () => {
@@ -257,9 +268,10 @@ test("overdue trees stand first, then the order of what is lost by waiting", () 
       roots("bound", "2025-03-01", 4, 3),
     ],
   );
-  const { states } = world.yard.on(today);
+  const there = world.yard.on(today);
+  const { states } = there;
   expect(states[0].treeId).toBe("bound");
-  const press = states.map((s) => s.pressDays);
+  const press = states.map((s) => there.tree(s.treeId)!.pressDays);
   expect([...press].sort((a, b) => a - b)).toEqual(press);
 });
 

@@ -13,6 +13,9 @@ import { type KindYear, kindYear } from "./kind-year";
 import { type WinterStandings, winterStandings } from "./winter-standings";
 import { type YardRow, yardRows } from "./yard-rows";
 
+/** The one that presses harder first; two that do not press at all are equal. */
+const byPress = (a: number, b: number) => (a === b ? 0 : a - b);
+
 /** A whole yard on one day. */
 export class YardOnDay {
   private readonly trees = new Map<string, TreeOnDay | null>();
@@ -50,12 +53,16 @@ export class YardOnDay {
     return (this.kept.free ??= this.store.filter((pot) => pot.free > 0));
   }
 
-  /** Every living tree's state in the order of what is lost by waiting: overdue first, then by days to the last safe day. */
+  /** Every living tree's state in the order of what is lost by waiting: overdue first, then by days to the last day its decision names. */
   get states(): TreeState[] {
     if (this.kept.states) return this.kept.states;
     const tags = new Map(this.yard.indexed.records.trees.map((tree) => [tree.id, tree.tag]));
     const states = this.living.flatMap((tree) => this.tree(tree.id)?.state ?? []);
-    states.sort((a, b) => a.pressDays - b.pressDays || tags.get(a.treeId)!.localeCompare(tags.get(b.treeId)!));
+    const press = new Map(states.map((s) => [s.treeId, this.tree(s.treeId)!.pressDays]));
+    states.sort(
+      (a, b) =>
+        byPress(press.get(a.treeId)!, press.get(b.treeId)!) || tags.get(a.treeId)!.localeCompare(tags.get(b.treeId)!),
+    );
     return (this.kept.states = states);
   }
 

@@ -1,10 +1,10 @@
 import { toDay } from "@/core/dates/index";
+import type { Headline } from "@/core/decision/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { plantsAt } from "@/core/records/index";
 import { type Vessel, vesselOf } from "@/core/vessel/index";
 import type { Yard } from "./open-yard";
 import type { TreeState } from "./state";
-import type { Verdict } from "./verdict";
 
 /** What the Yard draws of a tree: small, because hundreds of them travel together. */
 export interface YardRow {
@@ -23,7 +23,8 @@ export interface YardRow {
   /** Ripeness of the leaves' wood; null while leafless. */
   ripe: number | null;
   dueOn: string | null;
-  verdict: Verdict;
+  /** What is decided about it; null on days long before today, of which only its roots are told. */
+  headline: Headline | null;
   pressDays: number | null;
 }
 
@@ -32,6 +33,7 @@ const round = (value: number, digits: number) => Math.round(value * 10 ** digits
 export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
   return states.map((state) => {
     const { record: tree, name } = yard.tree(state.treeId)!;
+    const day = yard.on(state.on).tree(state.treeId)!;
     const pot = state.lotId === null ? undefined : yard.indexed.lots.get(state.lotId)?.pot;
     const shape = pot ? vesselOf(pot) : null;
     const leafless = state.wood.stage === "dormant" || state.wood.stage === "swelling";
@@ -50,8 +52,8 @@ export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
       fill: round(state.fill.p50, 2),
       ripe: leafless ? null : round(state.wood.ripe.p50, 1),
       dueOn: "none" in state.due ? null : state.due.p50,
-      verdict: state.verdict,
-      pressDays: Number.isFinite(state.pressDays) ? state.pressDays : null,
+      headline: day.decision?.headline ?? null,
+      pressDays: Number.isFinite(day.pressDays) ? day.pressDays : null,
     };
   });
 }

@@ -35,7 +35,6 @@ export function ask(
     purpose: "ornament",
     ageYears: null,
     daysToBudBreak: facts.daysToBudBreak,
-    weeksToCold: facts.weeksToCold,
     windows,
     paces: { k: [s.kPerDegreeDay], weight: [1] },
     warmth: { track: site.warmth, set: s.profile.warmth, on },

@@ -43,11 +43,14 @@ export function dayWhen(
 /** A tree of a kind on a day, with the season as it is; what a test is not about has a plain value. */
 export function situation(site: Site, kindId: string, on: DayNumber, more: Partial<Situation>): Situation {
   const profile = profileOf({ kindId, typedName: null, habit: null });
-  const { daysToBudBreak: _, weeksToCold: _unused, ...facts } = seasonFacts(site, profile, on);
+  const { phase, autumn, growthLeft, growthOfSeason } = seasonFacts(site, profile, on);
   return {
     profile,
     kPerDegreeDay: profile.kPerDegreeDay,
-    ...facts,
+    phase,
+    autumn,
+    growthLeft,
+    growthOfSeason,
     fill: 0.6,
     circling: 0.5,
     volumeL: 10,

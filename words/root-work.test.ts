@@ -1,11 +1,10 @@
 import fc from "fast-check";
 import { midwinterOf } from "@/core/dates/index";
-import { judgeTree } from "@/core/judgement/index";
 import { ROOT_COLOURS, FIRMNESSES, MIX_STATES, SMELLS } from "@/core/roots/index";
 import { KINDS } from "@/core/species/index";
 import { ask } from "@/test-support/advice";
-import { continental, situation, warm } from "@/test-support/season";
-import { actWords, refusalWords, RULE_WORDS, WHEN_WORDS } from "./judgement";
+import { continental, warm } from "@/test-support/season";
+import { RULE_WORDS } from "./rules";
 import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "./root-work";
 
 /** A sentence a grower can read: no hole where a figure should stand, no code where a word should. */
@@ -69,30 +68,6 @@ test.each(["metric", "us"] as const)("whatever a ball is like, its advice is sai
   );
   expect(said.size).toBeGreaterThan(5);
 });
-
-test.each(["metric", "us"] as const)(
-  "what to do and what not, in whole sentences for any tree on any day (%s)",
-  (units) => {
-    const [acts, refused] = [new Set<string>(), new Set<string>()];
-    fc.assert(
-      fc.property(anyTree, ({ site, kindId, day, ...tree }) => {
-        const judgement = judgeTree(situation(site, kindId, onDay({ site, day }), tree));
-        for (const act of judgement.acts) {
-          acts.add(act.code);
-          expectReadable(actWords(act, units));
-          expect(WHEN_WORDS[act.when].length).toBeGreaterThan(2);
-        }
-        for (const refusal of judgement.refused) {
-          refused.add(refusal.code);
-          expectReadable(refusalWords(refusal, units));
-        }
-      }),
-      { numRuns: 250 },
-    );
-    expect(acts.size).toBeGreaterThan(8);
-    expect(refused.size).toBeGreaterThan(4);
-  },
-);
 
 test("every rule has a name and a text of its own", () => {
   const words = Object.values(RULE_WORDS);

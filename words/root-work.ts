@@ -80,7 +80,7 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
 export function objectionWords(o: Objection, units: Units): string {
   switch (o.code) {
     case "window":
-      return `${LIMIT_BECAUSE[o.limiting]} (it would end well in ${percent(o.safe)} of years)`;
+      return `${LIMIT_BECAUSE[o.limiting]}${o.safe === null ? "" : ` (it would end well in ${percent(o.safe)} of years)`}`;
     case "share":
       return `it costs ${percent(o.loss)} of the roots, and ${percent(o.most)} is all it stands in this season`;
     case "rule":

@@ -6,7 +6,6 @@ import type { BareRootWarning, SettingWarning } from "@/core/setting/index";
 import type { PlaceKind } from "@/core/climate/index";
 import { type CarryWay } from "@/core/people/index";
 import { LIFT_FROM_FLOOR_KG, type LiftAdvice, SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
-import { type VerdictCode } from "@/model/index";
 import { outerWidthMm, type Pot, type PotCondition, type Wall } from "@/core/vessel/index";
 import type { Limit, Operation } from "@/core/window/index";
 import type { Bend, FeedForm, Habit, LeafFall, WoodStage } from "@/core/wood/index";
@@ -26,17 +25,6 @@ import type {
 import { kilograms, litres, number, type Units } from "./format";
 
 /** Words for the core's codes: made last, in one place. */
-
-export const VERDICT_WORD: Record<VerdictCode, string> = {
-  unknown: "check roots",
-  "not-due": "not due",
-  "move-now": "move now",
-  wait: "wait",
-  overdue: "overdue",
-  "no-window": "no window",
-  "no-pot": "no pot",
-  hold: "renew",
-};
 
 /** What closes a window, as the end of "because …". */
 export const LIMIT_BECAUSE: Record<Limit, string> = {

@@ -1,4 +1,4 @@
 export * from "./situation";
 export * from "./figures";
-export * from "./judge";
+export * from "./share";
 export * from "./season-facts";

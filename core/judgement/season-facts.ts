@@ -6,15 +6,20 @@ import { seasonCourses } from "../window/index";
 import { PHASE, WOOD_PHASES } from "../wood/index";
 import type { Situation } from "./situation";
 
-/** The part of a situation that the season tells: of the middle course of the weather years. */
-export type SeasonFacts = Pick<
-  Situation,
-  "phase" | "autumn" | "rootZoneC" | "takeHoldLeft" | "growthLeft" | "growthOfSeason" | "weeksToFrost" | "frostPast"
-> & {
+/** What the season tells of a kind on a day: the middle course of the weather years. */
+export interface SeasonFacts extends Pick<Situation, "phase" | "autumn" | "growthLeft" | "growthOfSeason"> {
+  /** Root zone now, °C. */
+  rootZoneC: number;
+  /** Root warmth above the kind's base until it grows too cold: what work asks for. */
+  takeHoldLeft: number;
+  /** Weeks until damaging frost has come in one year of ten; null where it does not. */
+  weeksToFrost: number | null;
+  /** Spring frost is rarer than one year in ten from here on. */
+  frostPast: boolean;
   daysToBudBreak: number | null;
   /** Until the root zone is too cold for roots to take hold. */
   weeksToCold: number;
-};
+}
 
 export function seasonFacts(site: Site, profile: Profile, on: DayNumber): SeasonFacts {
   const season = growingSeason(on, site.latitudeDeg);

@@ -19,3 +19,4 @@ export * from "./ease";
 export * from "./keep";
 export * from "./collection";
 export * from "./names";
+export * from "./minutes";

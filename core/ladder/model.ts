@@ -1,5 +1,6 @@
 import { type CorrectionName, oversize } from "../roots/index";
 import type { Wall } from "../vessel/index";
+import { workMinutes } from "./minutes";
 import type { LadderAction } from "./names";
 import type { LadderWeights } from "./schools";
 
@@ -100,7 +101,6 @@ export const SIZE_EXPONENT = 0.516;
 export const TAIL = 4;
 /** Every lifting shakes a ball so much, in the unit of root loss. */
 export const HANDLED_SHOCK = 0.15;
-export const UP_POT_MINUTES = (v: number) => 8 + 1.6 * v ** 0.75;
 
 export const plus = (v: number) => (v > 0 ? v : 0);
 
@@ -189,7 +189,7 @@ export function leastStepCost({ tree, pots, site, weights: w }: LadderProblem, f
   return (
     (pot.owned ? 0 : w.pot * pot.price) +
     w.mix * site.mixPricePerL * (b - a) +
-    w.labour * UP_POT_MINUTES(b) +
+    w.labour * workMinutes("up-pot", b) +
     w.handling +
     w.shock * HANDLED_SHOCK * tree.tolerance +
     w.oversize * oversize(Math.min(0.995, (0.995 * a) / b), b, 0.22, site.coolWet).index

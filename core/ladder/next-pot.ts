@@ -1,5 +1,4 @@
 import {
-  brimEstimate,
   freeboard,
   leastFreeboardMm,
   mixEstimate,
@@ -56,12 +55,11 @@ function byPace(kPerDegreeDay: number): { ideal: number; largest: number } {
   if (kPerDegreeDay < 0.00055) return { ideal: 1.5, largest: 1.7 };
   if (kPerDegreeDay < 0.00105) return { ideal: 1.9, largest: 2.5 };
   if (kPerDegreeDay < 0.0021) return { ideal: 2.3, largest: 3.5 };
-  return { ideal: 3, largest: 6 };
+  return { ideal: 5, largest: 6 };
 }
 
 interface Prepared {
   vessel: Vessel;
-  brimL: number;
   fillHeightMm: number;
   mixL: number;
 }
@@ -75,7 +73,6 @@ function prepare(pot: Pot): Prepared {
     const level = freeboard(vessel, { dosePerMixL: USUAL_DOSE_PER_MIX_L }, leastFreeboardMm(vessel));
     known = {
       vessel,
-      brimL: brimEstimate(pot).p50,
       fillHeightMm: level.fillHeightMm,
       mixL: pot.known === "measured" ? level.mixL : mixEstimate(pot).p50,
     };
@@ -101,7 +98,7 @@ export function fitPots(input: {
   const rule = stepRule(input.kPerDegreeDay, input.largestStep);
   return input.store
     .map((candidate): PotFit => {
-      const { vessel, brimL, fillHeightMm, mixL } = prepare(candidate.pot);
+      const { vessel, fillHeightMm, mixL } = prepare(candidate.pot);
       const ratio = mixL / input.fromMixL;
       const fillAtSeasonEnd = fillAfterMove(
         { fill: input.fill, circling: input.circling, volumeL: input.fromMixL },
@@ -116,7 +113,7 @@ export function fitPots(input: {
       else if (input.ball && ratio < LEAST_RATIO) misfit = "too-small";
       else if (input.ball && ratio > rule.largest && (fillAtSeasonEnd < HALF_ROOTED || input.largestStep))
         misfit = "too-large";
-      else if (input.finalVolumeL !== null && brimL > input.finalVolumeL * 1.1) misfit = "too-large";
+      else if (input.finalVolumeL !== null && mixL > input.finalVolumeL * 1.1) misfit = "too-large";
       else if (input.ball) {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
         if (plan.smallestGapMm < LEAST_GAP_MM) misfit = "ball-too-wide";

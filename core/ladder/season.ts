@@ -20,10 +20,10 @@ import {
   type LadderTree,
   SIZE_EXPONENT,
   TAIL,
-  UP_POT_MINUTES,
   HANDLED_SHOCK,
   plus,
 } from "./model";
+import { workMinutes } from "./minutes";
 import type { LadderAction } from "./names";
 
 /** A fuller ball than this can be moved. */
@@ -39,8 +39,6 @@ const PRUNE_SHARE = 0.35;
 /** What is left of the mix's age. */
 const AGE_KEPT = { "replace-top": 0.88, "root-prune": 0.65, "core-in-place": 0.9, shave: 0.8 } as const;
 const TOUCHY_TAP = 1.5;
-/** Digging a hole and setting the tree. */
-const PLANT_OUT_MINUTES = (v: number) => 20 + 2 * v ** 0.75;
 const X_LADDER_MOST = 8;
 const FIXED_PARTS = ["pot", "mix", "labour", "handling", "shock"] as const;
 
@@ -182,14 +180,15 @@ function optionOf(
   const work = correction === null ? null : CORRECTIONS[correction];
   const retained = work?.retained ?? 1;
   const kept = correction === "shave" ? AGE_KEPT.shave : 1;
-  const [litres, minutes, ageKept] = {
-    stay: [0, 0, 1],
-    "up-pot": [v - kept * a, UP_POT_MINUTES(v), (kept * a) / v],
-    "replace-top": [TOP_SHARE * v, 3 + 0.15 * v, AGE_KEPT["replace-top"]],
-    "root-prune": [PRUNE_SHARE * v, 15 + 3 * v ** 0.75, AGE_KEPT["root-prune"]],
-    "core-in-place": [CORE_SHARE * v, 20 + 0.5 * v, AGE_KEPT["core-in-place"]],
-    "plant-out": [0, PLANT_OUT_MINUTES(v), 1],
+  const [litres, ageKept] = {
+    stay: [0, 1],
+    "up-pot": [v - kept * a, (kept * a) / v],
+    "replace-top": [TOP_SHARE * v, AGE_KEPT["replace-top"]],
+    "root-prune": [PRUNE_SHARE * v, AGE_KEPT["root-prune"]],
+    "core-in-place": [CORE_SHARE * v, AGE_KEPT["core-in-place"]],
+    "plant-out": [0, 1],
   }[action];
+  const minutes = workMinutes(action, v);
   const handled = action === "up-pot" || action === "root-prune" || out;
   const fixed = {
     pot: action === "up-pot" && !pots[move.pot].owned ? w.pot * pots[move.pot].price : 0,

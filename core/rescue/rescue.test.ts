@@ -1,17 +1,19 @@
 import { anEvent } from "@/test-support/records";
 import { continental, dayWhen, situation } from "@/test-support/season";
+import { seasonFacts } from "../judgement/index";
 import { toDay, toIso } from "../dates/index";
 import type { RescueCause } from "../event/index";
 import { newestRescue, rescueOutcomes, rescueProtocol, rescueState, RESCUE_FIGURES, type RescueFacts } from "./index";
 
 function facts(kindId: string, on: number): RescueFacts {
   const s = situation(continental, kindId, on, {});
+  const season = seasonFacts(continental, s.profile, on);
   return {
     profile: s.profile,
     kPerDegreeDay: s.kPerDegreeDay,
     phase: s.phase,
-    takeHoldLeft: s.takeHoldLeft,
-    frostDays: s.weeksToFrost === null ? null : 7 * s.weeksToFrost,
+    takeHoldLeft: season.takeHoldLeft,
+    frostDays: season.weeksToFrost === null ? null : 7 * season.weeksToFrost,
     volumeL: 10,
     warmth: { track: continental.warmth, set: s.profile.warmth },
   };

@@ -1,7 +1,7 @@
 import { dayAfterWarmth, type RootWarmthSet, type WarmthTrack } from "../climate/index";
 import { type DayNumber, type IsoDate, toIso } from "../dates/index";
 import type { Purpose } from "../event/index";
-import { crownToMatch, isHot, lossAllowed, type Situation } from "../judgement/index";
+import { crownToMatch, isHot, isLeafless, lossAllowed, type Situation } from "../judgement/index";
 import { weightedQuantiles } from "../math/index";
 import {
   BALL_CORRECTIONS,
@@ -24,9 +24,15 @@ import { type Price, priceOf } from "./price";
 export interface CorrectionWindow {
   open: boolean;
   limiting: Limit;
-  safe: number;
+  /** Share of weather years in which it would end well today; null where nobody worked that out. */
+  safe: number | null;
   opens: IsoDate | null;
   closes: IsoDate | null;
+}
+
+/** The same with how sure the day is. */
+export interface SureWindow extends CorrectionWindow {
+  safe: number;
 }
 
 export interface AdviseInput {
@@ -37,8 +43,6 @@ export interface AdviseInput {
   purpose: Purpose;
   ageYears: number | null;
   daysToBudBreak: number | null;
-  /** Until its root zone is too cold to take hold. */
-  weeksToCold: number;
   windows: Partial<Record<CorrectionName, CorrectionWindow>>;
   /** The paces this tree may have, per °C·d, and their weights. */
   paces: { k: ArrayLike<number>; weight: ArrayLike<number> };
@@ -48,7 +52,7 @@ export interface AdviseInput {
 
 /** Why a correction is refused today. */
 export type Objection =
-  | { code: "window"; limiting: Limit; safe: number }
+  | { code: "window"; limiting: Limit; safe: number | null }
   | { code: "share"; loss: number; most: number }
   | { code: "rule"; finding: Finding }
   | { code: "needless" }
@@ -142,9 +146,6 @@ function rulesFor(input: AdviseInput, plan: RuleSituation["plan"]): Finding[] {
     profile: s.profile,
     phase: s.phase,
     autumn: s.autumn,
-    rootZoneC: s.rootZoneC,
-    weeksToCold: input.weeksToCold,
-    frostPast: s.frostPast,
     purpose: input.purpose,
     grafted: input.grafted,
     ...(input.ageYears === null ? {} : { ageYears: input.ageYears }),
@@ -178,7 +179,7 @@ function optionOf(input: AdviseInput, correction: CorrectionName, sour: boolean)
   const objections: Objection[] = [];
   const window = windows[correction];
   if (sour) objections.push({ code: "sour" });
-  const most = lossAllowed(s);
+  const most = lossAllowed(s, window?.open ?? false);
   if (loss > most + 1e-9 && loss > 0) objections.push({ code: "share", loss, most });
   if (window && !window.open) objections.push({ code: "window", limiting: window.limiting, safe: window.safe });
   const findings = rulesFor(input, {
@@ -189,10 +190,9 @@ function optionOf(input: AdviseInput, correction: CorrectionName, sour: boolean)
     crownCutMm: 0,
     hardCrown: false,
   });
-  // What the window has said already is not said again by a rule.
+  // Of the season its window speaks, no rule.
   for (const finding of findings)
-    if (finding.kind === "refuse" && !(window && !window.open && SEASONAL.has(finding.code)))
-      objections.push({ code: "rule", finding });
+    if (finding.kind === "refuse" && !SEASONAL.has(finding.code)) objections.push({ code: "rule", finding });
   if (s.profile.roots === "tap" && CUTS_ROUND.has(correction)) objections.push({ code: "tap-root" });
   if (s.circling < F.needlessBelow && loss > 0.05 && correction !== "split") objections.push({ code: "needless" });
   return {
@@ -216,7 +216,7 @@ const PASSING = new Set<Objection["code"]>(["window", "share"]);
  * against each other by one price: roots lost, turning left behind, season lost.
  */
 export function adviseCorrection(input: AdviseInput): Advice {
-  const { situation: s, reading } = input;
+  const { situation: s, reading, windows } = input;
   const sour = reading !== null && isSour(reading);
   const live = reading ? liveShareOf(reading) : 1;
   const options = BALL_CORRECTIONS.filter((c) => c !== "split" && c !== "prune-and-return")
@@ -226,7 +226,7 @@ export function adviseCorrection(input: AdviseInput): Advice {
   const free = options
     .filter((o) => o.objections.every((x) => PASSING.has(x.code)) && stands(o, s))
     .sort((a, b) => a.price.total - b.price.total)[0];
-  const most = lossAllowed(s);
+  const most = lossAllowed(s, windows[pick?.correction ?? "shave"]?.open ?? false);
   const loss = pick?.price.loss ?? 0;
   const plan = {
     rootLoss: loss,
@@ -255,7 +255,7 @@ export function adviseCorrection(input: AdviseInput): Advice {
           ? F.shadeDaysMuch
           : loss > F.shadeFromLoss || s.phase === "soft"
             ? F.shadeDays
-            : 7,
+            : F.shadeDaysLittle,
       coreWeeks: F.coreWeeks,
       noFeedWeeks: F.noFeedWeeks,
       lookOn: pick?.hold.p50 ?? null,
@@ -291,8 +291,6 @@ function flareOf({ situation: s, reading }: AdviseInput, most: number): Advice["
   const takeOffMm = loss <= most ? belowMm : Math.max(0, allowed);
   return { belowMm, loss, most, takeOffMm, leaveMm: belowMm - takeOffMm };
 }
-
-const isLeafless = (s: Situation) => s.phase === "dormant" || s.phase === "swelling" || s.phase === "fallen";
 
 function girdlerOf(s: Situation, reading: Reading | null): Advice["girdler"] {
   const seen = reading?.girdlerShare ?? null;

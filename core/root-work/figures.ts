@@ -18,6 +18,7 @@ export const CORRECTING_FIGURES = {
   holdCrossings: 1,
   /** From this share on it is shaded and misted; and for so many days. */
   shadeFromLoss: 0.05,
+  shadeDaysLittle: 7,
   shadeDays: 14,
   shadeDaysMuch: 28,
   /** From this share on the shade stands longer. */

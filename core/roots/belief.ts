@@ -2,6 +2,7 @@ import { logistic, logit, normalCdf, normalPdf } from "../math/index";
 import {
   CIRCLING_MOST,
   clipFill,
+  DUE_CIRCLING,
   effectiveWarmth,
   growCircling,
   growX,
@@ -52,6 +53,8 @@ export interface RootBelief {
   circling: Float64Array;
   circlingVar: Float64Array;
   wallFactor: number;
+  /** Grade of turning from which it is due: what a correction left behind does not count until it has turned on, or a look shows it. */
+  dueCircling: number;
   /** Lag of the last disturbance and the warmth since. */
   lagDegreeDays: number;
   warmthSince: number;
@@ -88,6 +91,7 @@ export function priorBelief(prior: RootPrior): RootBelief {
     circling: new Float64Array(GRID).fill(prior.circling),
     circlingVar: new Float64Array(GRID).fill(prior.circlingSd ** 2),
     wallFactor: prior.wallFactor,
+    dueCircling: DUE_CIRCLING,
     lagDegreeDays: prior.lagDegreeDays,
     warmthSince: 0,
   };
@@ -103,6 +107,18 @@ export function copyBelief(belief: RootBelief): RootBelief {
     circling: belief.circling.slice(),
     circlingVar: belief.circlingVar.slice(),
   };
+}
+
+/** Spread of roots that somebody states outright: of logit fill, and of the grade of turning (L). */
+const STATED_SD = { x: 0.3, circling: 0.3 };
+
+/** Roots as somebody states them, whatever their history had them be. */
+export function stateBelief(b: RootBelief, fill: number, circling: number): void {
+  b.x.fill(logit(clipFill(fill)));
+  b.xVar.fill(STATED_SD.x ** 2);
+  b.circling.fill(Math.min(CIRCLING_MOST, circling));
+  b.circlingVar.fill(STATED_SD.circling ** 2);
+  b.dueCircling = DUE_CIRCLING;
 }
 
 /** Lets so much root-zone warmth pass. */
@@ -134,7 +150,7 @@ export function moveBelief(
     wallFactor: number;
   },
 ): void {
-  const { retained, lagDegreeDays }: Correction = CORRECTIONS[move.correction];
+  const { retained, lagDegreeDays, inPlace }: Correction = CORRECTIONS[move.correction];
   const removed = move.circlingRemoved ?? CORRECTIONS[move.correction].circlingRemoved;
   const kept = (move.retainedShare ?? retained) / move.ratio;
   for (let j = 0; j < GRID; j++) {
@@ -148,9 +164,15 @@ export function moveBelief(
     b.circlingVar[j] *= (1 - removed) ** 2;
   }
   b.wallFactor = move.wallFactor;
+  if (!inPlace) b.dueCircling = Math.max(DUE_CIRCLING, meanOf(b, b.circling) + TURNED_ON);
   b.lagDegreeDays = lagDegreeDays;
   b.warmthSince = 0;
 }
+
+/** Turning left in a ball by the last correction makes it due again once it has turned on by so many grades (L). */
+const TURNED_ON = 1;
+
+const meanOf = ({ weight }: RootBelief, values: Float64Array) => values.reduce((sum, v, j) => sum + weight[j] * v, 0);
 
 /** The same roots in another share of the same mix: nothing is disturbed, growth goes on. */
 export function shareBelief(b: RootBelief, ratio: number): void {
@@ -195,6 +217,7 @@ export function checkBelief(
   eye: Eye = BY_LOOK,
   doubted = false,
 ): number | null {
+  if (circlingGrade !== null) b.dueCircling = DUE_CIRCLING;
   let [total, expected] = [0, 0];
   for (let j = 0; j < GRID; j++) {
     const fill = fillGrade === null ? 1 : observeFill(b, j, fillGrade, eye);
@@ -302,7 +325,7 @@ export function warmthUntilDue(b: RootBelief, points: BeliefPoints): { warmth: F
   const byCircling = new Uint8Array(n);
   const done = effectiveWarmth(b.warmthSince, b.lagDegreeDays);
   for (let i = 0; i < n; i++) {
-    const target = xAtDue(points.circling[i], points.x[i], points.k[i], b.wallFactor);
+    const target = xAtDue(points.circling[i], points.x[i], points.k[i], b.wallFactor, b.dueCircling);
     byCircling[i] = target.byCircling ? 1 : 0;
     const effective = (target.x - points.x[i]) / points.k[i];
     warmth[i] = effective <= 0 ? 0 : Math.max(0, warmthForEffective(done + effective, b.lagDegreeDays) - b.warmthSince);

@@ -142,13 +142,14 @@ export function xAtDue(
   x0: number,
   kPerDegreeDay: number,
   wallFactor: number,
+  dueCircling: number = DUE_CIRCLING,
 ): { x: number; byCircling: boolean } {
-  if (circling >= DUE_CIRCLING) return { x: x0, byCircling: true };
+  if (circling >= dueCircling) return { x: x0, byCircling: true };
   if (x0 >= X_DUE) return { x: x0, byCircling: false };
   // Most trees fill before they turn: then there is no equation to solve.
-  if (turning(x0, X_DUE) < turningUntil(circling, DUE_CIRCLING, kPerDegreeDay, wallFactor))
+  if (turning(x0, X_DUE) < turningUntil(circling, dueCircling, kPerDegreeDay, wallFactor))
     return { x: X_DUE, byCircling: false };
-  return { x: xAtCircling(circling, x0, DUE_CIRCLING, kPerDegreeDay, wallFactor), byCircling: true };
+  return { x: xAtCircling(circling, x0, dueCircling, kPerDegreeDay, wallFactor), byCircling: true };
 }
 
 export interface RootState {

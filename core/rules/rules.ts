@@ -12,6 +12,9 @@ const has = (s: RuleSituation, ...traits: RuleSituation["profile"]["values"]["tr
   traits.some((t) => s.profile.values.traits.includes(t));
 const genus = (s: RuleSituation) => s.profile.scientific?.split(" ")[0] ?? "";
 
+const colder = ({ rootZoneC }: RuleSituation, needC: number) => rootZoneC !== undefined && rootZoneC < needC;
+const soonCold = ({ weeksToCold }: RuleSituation, weeks: number) => weeksToCold !== undefined && weeksToCold < weeks;
+
 function found(rule: RuleId) {
   const list: Finding[] = [];
   const add = (kind: Finding["kind"], code: FindingCode, figures: Record<string, number> = {}) => {
@@ -81,9 +84,9 @@ export const RULES: Record<RuleId, Check> = {
     const { list, add } = found("broadleaf-evergreen");
     const { values } = s.profile;
     if (values.leaf === "deciduous" || has(s, "conifer", "palm", "cane-plant", "whole-ball") || !s.plan) return list;
-    if (s.rootZoneC < values.springRootZoneC) add("refuse", "too-cold-yet", { needC: values.springRootZoneC });
-    if (!s.autumn && !s.frostPast) add("refuse", "frost-ahead");
-    if (s.autumn && s.weeksToCold < F.evergreenStopWeeks) add("refuse", "too-late", { weeks: F.evergreenStopWeeks });
+    if (colder(s, values.springRootZoneC)) add("refuse", "too-cold-yet", { needC: values.springRootZoneC });
+    if (!s.autumn && s.frostPast === false) add("refuse", "frost-ahead");
+    if (s.autumn && soonCold(s, F.evergreenStopWeeks)) add("refuse", "too-late", { weeks: F.evergreenStopWeeks });
     const most = Math.min(F.evergreenLoss, values.rootShare);
     if (s.plan.rootLoss > most) add("limit", "too-much-loss", { most });
     return list;
@@ -94,7 +97,7 @@ export const RULES: Record<RuleId, Check> = {
     if (s.plan.washed && (s.ageYears ?? Infinity) > F.coniferWashYears) add("refuse", "never-wash");
     if (s.plan.oldMixKept < F.coniferOldMix)
       add("limit", "half-a-session", { share: F.coniferOldMix, years: F.coniferYearsApart });
-    if (s.autumn && s.plan.rootLoss > 0 && (s.phase === "soft" || s.weeksToCold < F.coniferWeeksWarm))
+    if (s.autumn && s.plan.rootLoss > 0 && (s.phase === "soft" || soonCold(s, F.coniferWeeksWarm)))
       add("refuse", "too-late", { weeks: F.coniferWeeksWarm });
     if (s.plan.rootLoss > 0) add("watch", "hold-verdict", { months: F.coniferHoldMonths });
     return list;
@@ -105,7 +108,7 @@ export const RULES: Record<RuleId, Check> = {
     if (s.plan.rootLoss > 0) add("refuse", "whole-only");
     // Tree ferns and grass trees of cool countries are moved whole, too, and need no heat for it.
     const needC = has(s, "palm") ? F.palmRootZoneC : s.profile.values.springRootZoneC;
-    if (s.rootZoneC < needC) add("refuse", "too-cold-yet", { needC });
+    if (colder(s, needC)) add("refuse", "too-cold-yet", { needC });
     add("do", "same-depth");
     return list;
   },
@@ -136,7 +139,7 @@ export const RULES: Record<RuleId, Check> = {
   "air-layer": (s) => {
     const { list, add } = found("air-layer");
     if (s.form !== "air-layer") return list;
-    if (s.weeksToCold < F.layerWeeks) add("refuse", "layer-early", { weeks: F.layerWeeks });
+    if (soonCold(s, F.layerWeeks)) add("refuse", "layer-early", { weeks: F.layerWeeks });
     if (s.plan && s.plan.ratio > F.layerPotRatio) add("limit", "step-too-large", { most: F.layerPotRatio });
     add("do", "keep-moss");
     add("do", "stake");
@@ -175,7 +178,7 @@ export const RULES: Record<RuleId, Check> = {
     const { list, add } = found("autumn-averse");
     if (!has(s, "autumn-averse") || !s.plan) return list;
     if (s.plan.rootLoss > F.muchLoss && !(s.phase === "swelling" && !s.autumn)) add("refuse", "swell-only");
-    else if (s.autumn && s.plan.rootLoss <= F.muchLoss && s.weeksToCold < F.slipUpStopWeeks)
+    else if (s.autumn && s.plan.rootLoss <= F.muchLoss && soonCold(s, F.slipUpStopWeeks))
       add("refuse", "too-late", { weeks: F.slipUpStopWeeks });
     return list;
   },
@@ -208,7 +211,7 @@ export const RULES: Record<RuleId, Check> = {
     if (s.profile.values.group !== "vine-like" || !s.plan) return list;
     if (has(s, "warm-vine")) {
       if (s.plan.rootLoss > 0) add("refuse", "whole-only");
-      if (s.rootZoneC < s.profile.values.springRootZoneC)
+      if (colder(s, s.profile.values.springRootZoneC))
         add("refuse", "warm-only", { needC: s.profile.values.springRootZoneC });
     } else {
       const most = s.profile.tolerance === "robust" ? F.grapeLoss : Math.max(F.kiwiLoss, s.profile.values.rootShare);

@@ -9,11 +9,11 @@ export interface RuleSituation {
   phase: WoodPhase;
   /** After midsummer: what follows is autumn, not spring. */
   autumn: boolean;
-  rootZoneC: number;
+  rootZoneC?: number;
   /** Weeks until the root zone is too cold for its roots to take hold. */
-  weeksToCold: number;
+  weeksToCold?: number;
   /** The day after which damaging spring frost is rarer than one year in ten has passed. */
-  frostPast: boolean;
+  frostPast?: boolean;
   purpose?: Purpose;
   form?: ArrivalForm;
   ageYears?: number;

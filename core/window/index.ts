@@ -4,4 +4,5 @@ export { heatSuitability } from "./slice-facts";
 export * from "./judge";
 export * from "./series";
 export * from "./periods";
+export * from "./outline";
 export * from "./half-days";

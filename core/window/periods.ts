@@ -10,6 +10,9 @@ export interface OpenPeriod {
   closedBy: Limit;
 }
 
+/** Closed days inside a stretch that count as part of it. */
+export const MOST_GAP_DAYS = 2;
+
 /** The threshold in the packed unit of the series. */
 const OPEN_AT = 200 * OPEN_FROM;
 
@@ -22,7 +25,7 @@ export function suitabilityOn(
   return { suitability: series.suitability[i] / 200, limiting: LIMITS[series.limiting[i]], safe: series.safe[i] / 100 };
 }
 
-/** Open stretches between two days, gaps of one or two days closed over. */
+/** Open stretches between two days, short gaps closed over. */
 export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber): OpenPeriod[] {
   const periods: OpenPeriod[] = [];
   let start: DayNumber | null = null;
@@ -40,7 +43,7 @@ export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber
     if (series.suitability[day - series.startDay] >= OPEN_AT) {
       start ??= day;
       last = day;
-    } else if (start !== null && day - last > 2) close();
+    } else if (start !== null && day - last > MOST_GAP_DAYS) close();
   }
   close();
   return periods;

@@ -3,7 +3,7 @@
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import type { CorrectionWindow } from "@/core/root-work/index";
+import type { SureWindow } from "@/core/root-work/index";
 import {
   coresPlan,
   IN_PLACE_FIGURES,
@@ -37,7 +37,7 @@ export interface InPlaceFacts {
   potName: string | null;
   evergreen: boolean;
   springRootZoneC: number;
-  windows: Partial<Record<CorrectionName, CorrectionWindow>>;
+  windows: Partial<Record<CorrectionName, SureWindow>>;
   year: number;
   done: { kind: CorrectionName; year: number; part: string; on: string }[];
   hazards: readonly Hazard[];

@@ -10,7 +10,7 @@ import { number } from "@/words/format";
 import { Caution, SelectField } from "@/ui/fields";
 import type { CareBlock } from "@/words/kind-care";
 import { FIELD_WORDS, GROUP_WORDS, HEALTH_NOTE_WORDS, MARK_WORDS } from "@/words/species";
-import { RULE_WORDS } from "@/words/judgement";
+import { RULE_WORDS } from "@/words/rules";
 import { useAsOf } from "@/features/kernel/as-of";
 import { HABIT_WORDS, HAZARD_WORDS } from "@/words/terms";
 import { type FieldRow, ValuesTable } from "./values-table";

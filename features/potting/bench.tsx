@@ -27,7 +27,6 @@ import { day, litres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
-import { windowReason } from "@/words/sentences";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { MIX_REMARK_WORDS } from "@/words/suits";
@@ -60,6 +59,14 @@ const FIELDS = [
   "measured",
 ];
 
+/** What the decision about the tree asks of this bench. */
+export interface Decided {
+  correction: CorrectionName | null;
+  lotId: string | null;
+  /** The decision in a sentence, where it is not for today. */
+  notToday: string | null;
+}
+
 interface Props {
   tree: {
     id: string;
@@ -78,6 +85,7 @@ interface Props {
   /** The flare proud of the mix, as it is usual for a tree of this age, mm. */
   usualCrownMm: number;
   state: TreeState;
+  decided: Decided;
   fits: PotFit[];
   currentLot: LotRecord | null;
   store: StorePot[];
@@ -97,6 +105,7 @@ export function PottingBench({
   now,
   ageYears,
   state,
+  decided,
   fits,
   currentLot,
   store,
@@ -112,10 +121,12 @@ export function PottingBench({
   const { collectionId, today, on, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, beside } = useCommand("record-potting");
-  const best = fits.find((p) => p.misfit === null) ?? null;
+  const best = fits.find((p) => p.lotId === decided.lotId) ?? fits.find((p) => p.misfit === null) ?? null;
   const [lotId, setLotId] = useState<string | null>(best?.lotId ?? null);
   const [mixKey, setMixKey] = useState(usualMix);
-  const [correction, setCorrection] = useState<CorrectionName>(wanted.correction ?? state.correction);
+  const [correction, setCorrection] = useState<CorrectionName>(
+    wanted.correction ?? decided.correction ?? state.correction,
+  );
   const [kept, setKept] = useState(wanted.keptPercent === null ? "" : String(wanted.keptPercent));
   const [crown, setCrown] = useState(String(usualCrownMm));
   const [bottom, setBottom] = useState("0");
@@ -202,9 +213,9 @@ export function PottingBench({
         {tree.count > 1 && ` · ${number(tree.count)} plants: the figures are for one`}
       </p>
       <h1 className="text-2xl">Pot on {tree.tag}</h1>
-      {!state.window.open && (
+      {decided.notToday && (
         <p className="text-warning mt-1 font-semibold" data-testid="closed-window">
-          {windowReason(state, today)} If the pot has broken or the tree cannot wait, it can be recorded all the same.
+          {decided.notToday} If the pot has broken or the tree cannot wait, it can be recorded all the same.
         </p>
       )}
       <div className="mt-3 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">

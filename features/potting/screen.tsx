@@ -1,15 +1,29 @@
 import "server-only";
-import { juvenile, presumedPot } from "@/model/index";
+import { juvenile, presumedPot, type TreeOnDay } from "@/model/index";
 import { mixChoices, usualMix } from "@/core/records/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
+import { headlineSentence } from "@/words/decision";
+import type { Units } from "@/words/format";
 import { mixName } from "@/words/mixes";
-import { PottingBench } from "./bench";
+import { type Decided, PottingBench } from "./bench";
 import { FollowDay } from "@/features/kernel/follow-day";
 import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 
 /** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix. */
 const USUAL_CROWN_MM = 10;
+
+/** What was decided for the ball and its pot, and why not today where it waits. */
+function decidedFor(facts: TreeOnDay, units: Units): Decided {
+  const { decision, state, plants } = facts;
+  const act = decision?.acts.find((a) => a.correction && BALL_CORRECTIONS.includes(a.correction.name));
+  const today = act !== undefined && act.from === decision!.on;
+  return {
+    correction: act?.correction?.name ?? null,
+    lotId: act?.pot?.choice?.lotId ?? null,
+    notToday: decision && !today ? headlineSentence(decision, { fill: state.fill, plants }, units) : null,
+  };
+}
 
 /** The bench for the day everything is seen as of: what it advises is of that day, what is recorded never lies ahead. */
 export async function PottingScreen({
@@ -62,6 +76,7 @@ export async function PottingScreen({
         stands={replayed.pot ? "described" : replayed.bare ? "bare" : "guessed"}
         usualCrownMm={juvenile(facts.events, on) ? 0 : USUAL_CROWN_MM}
         state={state}
+        decided={decidedFor(facts, view.collection.units)}
         fits={facts.fits()}
         currentLot={loaded.lots.find((l) => l.id === replayed.lotId) ?? null}
         store={store}

@@ -24,9 +24,9 @@ export async function RescueScreen(address: TreeAsked) {
   const factsOf = (at: typeof now): RescueFacts => ({
     profile,
     kPerDegreeDay: profile.kPerDegreeDay * now.state.vigour.p50,
-    phase: at.situation?.phase ?? "soft",
-    takeHoldLeft: at.situation?.takeHoldLeft ?? 0,
-    frostDays: at.situation?.weeksToFrost == null ? null : Math.round(7 * at.situation.weeksToFrost),
+    phase: at.season.phase,
+    takeHoldLeft: at.season.takeHoldLeft,
+    frostDays: at.season.weeksToFrost === null ? null : Math.round(7 * at.season.weeksToFrost),
     volumeL: at.roots.volumeL.p50,
     warmth: { track: now.site.warmth, set: profile.warmth },
   });

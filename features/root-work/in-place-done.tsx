@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Advice, CorrectionWindow } from "@/core/root-work/index";
+import type { Advice, SureWindow } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, percent, readNumber } from "@/words/format";
@@ -28,7 +28,7 @@ export function InPlaceDone({
   girdler: Advice["girdler"];
   anchored: boolean;
   anchorHalved: boolean;
-  windows: Partial<Record<CorrectionName, CorrectionWindow>>;
+  windows: Partial<Record<CorrectionName, SureWindow>>;
 }) {
   const { collectionId, today, on } = useAsOf();
   const { tell } = useNotice();

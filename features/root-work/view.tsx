@@ -3,7 +3,7 @@
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { ReactNode } from "react";
-import type { Advice, CorrectionWindow, Option } from "@/core/root-work/index";
+import type { Advice, SureWindow, Option } from "@/core/root-work/index";
 import { toDay, toIso } from "@/core/dates/index";
 import { type CorrectionName, type Reading, STAGE_FILLS } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
@@ -27,8 +27,10 @@ export interface CorrectFacts {
   ball: { widthMm: number; heightMm: number } | null;
   /** null: nobody has said which pot it stands in. */
   advice: Advice | null;
+  /** What was decided, in one sentence. */
+  headline: string | null;
   seen: { on: string; fill: number | null; circling: number | null; reading: Reading | null } | null;
-  windows: Partial<Record<CorrectionName, CorrectionWindow>>;
+  windows: Partial<Record<CorrectionName, SureWindow>>;
   volumeL: number;
   massKg: number | null;
   lift: LiftAdvice | null;
@@ -56,6 +58,7 @@ export function CorrectView({ facts }: { facts: CorrectFacts }) {
         </Link>
       </p>
       <h1 className="text-2xl">Root work on {facts.tag}</h1>
+      {facts.headline && <p className="mt-1 text-lg">{facts.headline}</p>}
       <p className="mt-1" data-testid="seen">
         {seen
           ? `Seen ${seen.on === today ? "today" : `on ${day(seen.on, today)}`}: ${[

@@ -48,7 +48,8 @@ export function stripData(view: CollectionView): StripData {
   const [from, weeks] = woodRange(yard, [...kinds.values()][0]?.kind ?? null);
   const [closing, due, potted] = [weekCounter(today), weekCounter(today), weekCounter(today)];
   for (const state of yard.on(today).states) {
-    if (Number.isFinite(state.pressDays) && Math.abs(state.pressDays) <= 400) closing.add(today + state.pressDays);
+    const { to = null } = yard.on(today).tree(state.treeId)?.decision?.headline ?? {};
+    if (to !== null && Math.abs(toDay(to) - today) <= MARKED_DAYS) closing.add(toDay(to));
     if (!("none" in state.due) && state.due.p50 !== null && !state.isDue) due.add(toDay(state.due.p50));
   }
   for (const event of loaded.indexed.records.events)

@@ -17,7 +17,8 @@ import type { FrostWords } from "@/words/climate";
 import { NoteForm } from "@/features/notes/note-form";
 import { PastPottingForm } from "@/features/potting/past-form";
 import { RootCheck } from "@/features/roots/root-check";
-import { verdictSentence, wantedPot, windowReason } from "@/words/sentences";
+import { headlineSentence } from "@/words/decision";
+import { wantedPot, windowReason } from "@/words/sentences";
 import type { StripWood } from "@/features/kernel/strip-wood";
 import { useAsOf, useReplayed, useStripSubject } from "@/features/kernel/as-of";
 import {
@@ -32,6 +33,7 @@ import {
   WALL_WORDS,
   WOOD_WORD,
 } from "@/words/terms";
+import { DecisionPanel } from "./decision-panel";
 import { History, type HistoryItem, type TreeChoice } from "./history";
 import { Narrowest } from "./narrowest";
 import { TimePicture } from "./time-picture";
@@ -112,7 +114,10 @@ export function TreeView({
   const band = (e: Estimate) => `${fullness(e.p10)} – ${fullness(e.p90)}`;
   const dueText =
     "none" in state.due ? "—" : state.due.p50 === null ? "not for years" : state.isDue ? "now" : day(state.due.p50, on);
-  const doPot = state.verdict.code === "move-now" || state.verdict.code === "overdue" || state.verdict.code === "hold";
+  const { decision } = picture;
+  const code = decision?.headline.code;
+  const doPot = code === "do-now" || code === "do-by";
+  const potNames = new Map(facts.lots.map((l) => [l.id, l.name]));
 
   return (
     <article>
@@ -154,27 +159,33 @@ export function TreeView({
               }
             >
               <span className="text-xl" data-testid="verdict">
-                {verdictSentence(state, on)}
+                {decision
+                  ? headlineSentence(decision, { fill: state.fill, plants: facts.plants }, units)
+                  : "Only its roots are known so far back."}
               </span>
             </Why>
           )}
           {!facts.left && <Narrowest facts={facts} />}
         </div>
         <div className="flex flex-wrap gap-2">
-          {facts.left ? null : state.verdict.code === "unknown" ? (
+          {facts.left ? null : code === "check-first" ? (
             <Link href={treeAt(collectionId, facts.id, "roots")} className="btn btn-primary">
               Read its roots
             </Link>
-          ) : state.verdict.code === "no-pot" ? (
-            <Link href={pageAt(collectionId, "stores", `?tree=${facts.id}`)} className="btn btn-primary">
-              Put a pot in store
+          ) : code === "rescue" ? (
+            <Link href={treeAt(collectionId, facts.id, "rescue")} className="btn btn-primary">
+              The rescue
+            </Link>
+          ) : code === "in-place" ? (
+            <Link href={treeAt(collectionId, facts.id, "in-place")} className="btn btn-primary">
+              Renew it in place
             </Link>
           ) : (
             <Link href={treeAt(collectionId, facts.id, "pot")} className={`btn ${doPot ? "btn-primary" : ""}`}>
               Pot on
             </Link>
           )}
-          {!facts.left && state.verdict.code !== "unknown" && (
+          {!facts.left && code !== "check-first" && (
             <Link prefetch={false} href={treeAt(collectionId, facts.id, "roots")} className="btn">
               Read its roots
             </Link>
@@ -402,6 +413,7 @@ export function TreeView({
           )}
         </p>
       )}
+      {!facts.left && decision && <DecisionPanel decision={decision} potNames={potNames} guessedKind={!facts.listed} />}
       {children}
       <div className="mt-6 grid gap-6 lg:grid-cols-2">
         {facts.left ? (

@@ -1,14 +1,11 @@
 import "server-only";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
-import { crownToMatch, judgeTree } from "@/core/judgement/index";
 import { partnersOf } from "@/core/species/index";
 import { anchoredShare, openTogether, type TreeOnDay, type YardTree } from "@/model/index";
 import { treeKgOn } from "@/core/mass/index";
-import { CORRECTIONS } from "@/core/roots/index";
 import { bestHalfDays, type HalfDay, halfDays, OPERATION_NEEDS } from "@/core/window/index";
 import type { CollectionView } from "../collection/load";
 import { Company, type CompanyFacts } from "./company";
-import { WhatToDo } from "./what-to-do";
 import { type WindowsData, WindowsPanel } from "./windows-panel";
 
 /** What may be done with one tree, when, in what order, and in whose company: worked out for the day and the place asked. */
@@ -27,7 +24,7 @@ export function TreeWindowsSection({
   const asked = loaded.places.find((p) => p.id === stand);
   const facts = yard.tree(treeId)?.on(on);
   if (!facts) return null;
-  const { record: tree, profile, state, situation, placeId: here } = facts;
+  const { record: tree, profile, placeId: here } = facts;
   const site = asked ? facts.siteAt(asked.id) : facts.site;
   const standing = asked?.id ?? here;
   const nights = site.nights.filter((n) => n.day >= on);
@@ -51,16 +48,8 @@ export function TreeWindowsSection({
     warmClimate: profile.warmClimate,
     guessed: yard.guessedWeather || profile.basis === "guess",
   };
-  const rootLoss = 1 - CORRECTIONS[state.correction].retained;
   return (
     <div className="mt-6 space-y-6" id="windows">
-      {situation && (
-        <WhatToDo
-          judgement={judgeTree(situation)}
-          basis={profile.basis}
-          crown={{ rootLoss, school: crownToMatch(rootLoss) }}
-        />
-      )}
       <WindowsPanel data={data} key={`${data.asOf}:${stand ?? ""}:${view.collection.revision}`} />
       <Company facts={companyOf(facts)} />
     </div>

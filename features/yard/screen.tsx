@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { movedSince } from "../look/since";
-import { countYard } from "@/words/sentences";
+import { countHeadlines } from "@/words/decision";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
 import { YardNav } from "./yard-nav";
@@ -14,14 +14,14 @@ export async function YardScreen({ collectionId, on }: { collectionId: string; o
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const day = asOfDay(on, view.today);
-  const shown = view.yard.on(day);
+  const { rows } = view.yard.on(day);
   return (
     <>
       <YardNav at="yard" />
       <YardView
-        initial={shown.rows.slice(0, WITH_PAGE)}
+        initial={rows.slice(0, WITH_PAGE)}
         initialOn={day}
-        counts={countYard(shown.states)}
+        counts={countHeadlines(rows, day)}
         places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
         moved={await movedSince(view)}
       />

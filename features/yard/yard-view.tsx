@@ -4,13 +4,14 @@ import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type CSSProperties, memo, useEffect, useMemo, useState } from "react";
+import { type HeadlineCode, isOverdue } from "@/core/decision/index";
 import type { YardRow } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
 import { isPageKey } from "@/ui/keys";
 import { day, fullness, litres, type Units } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
-import { countYard, verdictDate, verdictWord, type YardCounts, yardSentence } from "@/words/sentences";
+import { countHeadlines, countSentence, headlineDate, headlineWord, type HeadlineCounts } from "@/words/decision";
 import { MovedPanel } from "../look/moved-panel";
 import type { MovedSince } from "../look/since";
 import { useAsOf, useReplayed, useDayQuery } from "@/features/kernel/as-of";
@@ -30,7 +31,7 @@ export function YardView({
 }: {
   initial: YardRow[];
   initialOn: string;
-  counts: YardCounts;
+  counts: HeadlineCounts;
   places: { id: string; name: string }[];
   moved: MovedSince;
 }) {
@@ -106,7 +107,7 @@ export function YardView({
     <div>
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <h1 className="text-2xl">Yard</h1>
-        <p className="text-lg">{yardSentence(rows.length < counts.total ? counts : countYard(rows))}</p>
+        <p className="text-lg">{countSentence(rows.length < counts.total ? counts : countHeadlines(rows, shown))}</p>
         <span className="ml-auto flex flex-wrap gap-2">
           {first && (
             <button
@@ -143,7 +144,8 @@ export function YardView({
           <section key={terrace.id ?? "none"} aria-label={terrace.name ?? "Yard"} className="mb-6">
             {terrace.name !== null && (
               <h2 className="mb-2 text-lg">
-                {terrace.name} <span className="text-base font-normal">· {yardSentence(countYard(terrace.rows))}</span>
+                {terrace.name}{" "}
+                <span className="text-base font-normal">· {countSentence(countHeadlines(terrace.rows, shown))}</span>
               </h2>
             )}
             <Ground
@@ -158,7 +160,7 @@ export function YardView({
           </section>
         ))
       )}
-      {!plain && <Legend overdue={rows.some((r) => r.verdict.code === "overdue")} />}
+      {!plain && <Legend overdue={rows.some(isOverdueRow)} />}
     </div>
   );
 }
@@ -204,7 +206,7 @@ const Ground = memo(function Ground({
   collectionId,
   label,
 }: ListProps & { scale: number; label: string | null }) {
-  const overdue = rows.filter((r) => r.verdict.code === "overdue").length;
+  const overdue = rows.filter(isOverdueRow).length;
   return (
     <ol
       data-on={shown}
@@ -268,19 +270,28 @@ const sameRow = (a: TreeProps, b: TreeProps) =>
   a.row.ripe === b.row.ripe &&
   a.row.count === b.row.count &&
   a.row.tag === b.row.tag &&
-  verdictWord(a.row.verdict) === verdictWord(b.row.verdict) &&
-  verdictDate(a.row.verdict, a.shown) === verdictDate(b.row.verdict, b.shown);
+  wordOf(a.row) === wordOf(b.row) &&
+  dateOf(a.row, a.shown) === dateOf(b.row, b.shown);
 
-const TONE: Record<string, string> = {
-  overdue: "text-error",
-  "move-now": "text-primary",
-  "no-pot": "text-warning",
-  unknown: "text-info",
+const TONE: Partial<Record<HeadlineCode, string>> = {
+  rescue: "text-error",
+  "do-now": "text-error",
+  "do-by": "text-primary",
+  "in-place": "text-primary",
+  "check-first": "text-info",
 };
 
+const isOverdueRow = ({ headline }: YardRow) => headline !== null && isOverdue({ headline });
+const wordOf = ({ headline }: YardRow) => (headline ? headlineWord(headline) : "");
+const dateOf = ({ headline }: YardRow, shown: string) => (headline ? headlineDate(headline, shown) : "");
+/** What holds it back today, where its headline waits for a later day. */
+const heldBy = ({ headline }: YardRow, shown: string) =>
+  headline && headline.from !== null && headline.from > shown && headline.limiting !== "none"
+    ? LIMIT_WORD[headline.limiting]
+    : "";
+
 const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }: TreeProps) {
-  const { verdict } = row;
-  const date = verdictDate(verdict, shown);
+  const date = dateOf(row, shown);
   return (
     <li
       style={{ "--pot": `${row.vessel ? yardPotWidth(row.vessel, scale) : 40}px` } as CSSProperties}
@@ -290,7 +301,7 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
         prefetch={false}
         href={href}
         className="hover:bg-base-200 focus-visible:bg-base-200 yard-tree h-full"
-        aria-label={`${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${fullness(row.fill)} full: ${verdictWord(verdict)} ${date}`}
+        aria-label={`${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${fullness(row.fill)} full: ${wordOf(row)} ${date}`}
       >
         {row.vessel ? (
           <YardPot
@@ -310,13 +321,13 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
             <b className="md:block">{row.tag}</b>
             <span className="text-sm md:line-clamp-2 md:h-[2.9em]">{row.name}</span>
           </span>
-          <span className={`font-semibold md:block ${TONE[verdict.code] ?? ""}`}>{verdictWord(verdict)}</span>
+          <span className={`font-semibold md:block ${(row.headline && TONE[row.headline.code]) ?? ""}`}>
+            {wordOf(row)}
+          </span>
           <span className="text-sm md:block">
             <span className="md:hidden"> · </span>
             {date}
-            {(verdict.code === "wait" || (verdict.code === "overdue" && !verdict.open)) && (
-              <span className="md:hidden"> – {LIMIT_WORD[verdict.limiting]}</span>
-            )}
+            {heldBy(row, shown) && <span className="md:hidden"> – {heldBy(row, shown)}</span>}
           </span>
         </span>
       </Link>
@@ -337,7 +348,7 @@ function PlainList({
       <table className="table-sm table">
         <thead>
           <tr>
-            {["Tag", "Kind", "Place", "Mix", "Full", "Due", "Verdict", "Held by"].map((h) => (
+            {["Tag", "Kind", "Place", "Mix", "Full", "Due", "Status", "Blocked by"].map((h) => (
               <th key={h} scope="col">
                 {h}
               </th>
@@ -362,10 +373,10 @@ function PlainList({
               <td>{fullness(row.fill)}</td>
               <td>{row.dueOn === null ? "later" : row.dueOn <= shown ? "now" : day(row.dueOn, shown)}</td>
               <td>
-                {verdictWord(row.verdict)}
-                {verdictDate(row.verdict, shown) && ` · ${verdictDate(row.verdict, shown)}`}
+                {wordOf(row)}
+                {dateOf(row, shown) && ` · ${dateOf(row, shown)}`}
               </td>
-              <td>{row.verdict.open ? "" : LIMIT_WORD[row.verdict.limiting]}</td>
+              <td>{heldBy(row, shown)}</td>
             </tr>
           ))}
         </tbody>

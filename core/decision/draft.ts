@@ -1,0 +1,200 @@
+import { type DayNumber, growingSeason, type IsoDate, toIso } from "../dates/index";
+import { lossAllowed } from "../judgement/index";
+import { workMinutes } from "../ladder/index";
+import { SETTLE_FRACTION } from "../mix/index";
+import { type CorrectionName, CORRECTIONS } from "../roots/index";
+import { type Operation, OPERATIONS, type OutlinePeriod } from "../window/index";
+import { aftercareOf } from "./aftercare";
+import type { DecisionWork, Exception, HeadlineCode, Reason, RefusedFor } from "./codes";
+import type { ActPot, Decision, DecisionAct, Headline, PotChoice } from "./decision";
+import type { DecisionFacts, PottedFacts } from "./facts";
+import { DECISION_FIGURES as F } from "./figures";
+import { type Litres, nextLitres, type StepWay } from "./litres";
+
+/** What an act is made of; what is not said is taken from the work itself. */
+export interface ActInput {
+  work: DecisionWork;
+  from?: DayNumber | null;
+  to?: DayNumber | null;
+  correction?: CorrectionName;
+  /** Of a shave, a side; and share of the roots that goes, where it is not the work's usual one. */
+  depthMm?: number | null;
+  lossShare?: number;
+  mostShare?: number;
+  excepted?: Exception;
+  pot?: ActPot | null;
+  massKg?: number | null;
+  minutes?: number | null;
+  because?: Reason[];
+  figures?: Record<string, number>;
+}
+
+const iso = (day: DayNumber | null | undefined): IsoDate | null => (day == null ? null : toIso(day));
+
+/** A decision in the making: acts in order, refusals once each. */
+export class Draft {
+  readonly acts: DecisionAct[] = [];
+  private readonly refused: Decision["refused"] = [];
+  private readonly asked: Decision["questions"] = [];
+
+  constructor(
+    readonly facts: DecisionFacts,
+    private readonly latitudeDeg: number,
+  ) {}
+
+  get on(): DayNumber {
+    return this.facts.on;
+  }
+
+  isOpen(work: Operation): boolean {
+    return this.facts.windows[work].open;
+  }
+
+  /** The first open stretch of a work that reaches a day, begun no sooner than that; null within two years. */
+  next(work: Operation, from: DayNumber = this.on): OutlinePeriod | null {
+    const found = this.facts.windows[work].periods.find((p) => p.to >= from);
+    return found ? { ...found, from: Math.max(found.from, from) } : null;
+  }
+
+  act(input: ActInput): DecisionAct {
+    const { work, correction = null } = input;
+    const from = input.from === undefined ? this.on : input.from;
+    const period = isOperation(work) && from !== null && !input.excepted ? this.next(work, from) : null;
+    const to = input.to === undefined ? endOf(period) : input.to;
+    const closes = period?.closes ?? null;
+    const act: DecisionAct = {
+      id: `${work}${correction ? `:${correction}` : ""}:${from === null ? "due" : growingSeason(from, this.latitudeDeg)}`,
+      work,
+      correction: correction && {
+        name: correction,
+        depthMm: input.depthMm ?? null,
+        lossShare: input.lossShare ?? 1 - CORRECTIONS[correction].retained,
+        mostShare: input.mostShare ?? this.mostShare(from),
+      },
+      from: iso(from),
+      to: iso(to),
+      lastSafe: closes && { p10: toIso(closes[0]), p50: toIso(closes[1]), p90: toIso(closes[2]) },
+      excepted: input.excepted ?? null,
+      pot: input.pot ?? null,
+      massKg: input.massKg ?? null,
+      minutes: input.minutes ?? null,
+      because: input.because ?? [],
+      figures: input.figures ?? {},
+      aftercare: correction && from !== null ? aftercareOf(this.facts, correction, from, input.pot ?? null) : [],
+    };
+    this.acts.push(act);
+    return act;
+  }
+
+  /** Share of roots that may go on a day: today as things are, later what the kind stands in its season. */
+  private mostShare(from: DayNumber | null): number {
+    const { potted, profile } = this.facts;
+    return potted && from !== null && from <= this.on ? lossAllowed(potted.situation, true) : profile.values.rootShare;
+  }
+
+  /** A work of the season that is closed today: what holds it back, and when it opens. */
+  refuseClosed(work: Operation): void {
+    if (this.isOpen(work)) return;
+    const { limiting, periods } = this.facts.windows[work];
+    this.refuse(work, "window", {}, limiting, periods[0]?.from ?? null);
+  }
+
+  refuse(
+    work: DecisionWork,
+    why: RefusedFor,
+    figures: Record<string, number> = {},
+    limiting: Decision["refused"][number]["limiting"] = "none",
+    opens: DayNumber | null = null,
+  ): void {
+    if (this.refused.some((r) => r.work === work && r.for === why)) return;
+    this.refused.push({ work, for: why, limiting, opens: iso(opens), figures });
+  }
+
+  ask(code: Decision["questions"][number]["code"], worth: number): void {
+    if (!this.asked.some((q) => q.code === code)) this.asked.push({ code, worth });
+  }
+
+  headline(
+    code: HeadlineCode,
+    more: Partial<Omit<Headline, "code" | "from" | "to">> & { from?: DayNumber | null; to?: DayNumber | null } = {},
+  ): Headline {
+    return {
+      code,
+      work: more.work ?? null,
+      from: iso(more.from),
+      to: iso(more.to),
+      limiting: more.limiting ?? "none",
+      because: more.because ?? [],
+      step: more.step ?? null,
+    };
+  }
+
+  /** The pot of a step: of those in store the best within the litres, else one to be bought; null where no step is left. */
+  pot(potted: PottedFacts, way: StepWay, correction: CorrectionName): (ActPot & { jump: boolean }) | null {
+    const litres = nextLitres({ ...this.facts, potted }, way, correction);
+    if (!litres) return null;
+    return { ...choose(potted, litres, correction), jump: litres.jump };
+  }
+
+  done(headline: Headline): Decision {
+    const { facts, acts } = this;
+    const offered = new Set(acts.filter((a) => a.from === toIso(facts.on)).map((a) => a.work));
+    const { potted } = facts;
+    if (potted && potted.fill.p90 - potted.fill.p10 > F.asksFromBand)
+      for (const { code, worth } of facts.narrowing()) this.ask(code, worth);
+    return {
+      on: toIso(facts.on),
+      headline,
+      acts,
+      aftercare: facts.aftercare,
+      questions: this.asked,
+      refused: this.refused.filter((r) => !(offered.has(r.work) && r.for === "window")),
+      confidence: {
+        basis: potted?.fill.basis ?? "guess",
+        fillLow: potted?.fill.p10 ?? 0,
+        fillHigh: potted?.fill.p90 ?? 0,
+      },
+    };
+  }
+}
+
+const isOperation = (work: DecisionWork): work is Operation => (OPERATIONS as readonly string[]).includes(work);
+
+/** Last day of a stretch; null where nothing closes it as far as one can see. */
+export const endOf = (period: OutlinePeriod | null): DayNumber | null =>
+  period && period.closedBy !== "none" ? period.to : null;
+
+/** A pot of the shelf serves where its litres lie this near the range. */
+const NEAR = 1.05;
+
+function choose(potted: PottedFacts, { lowL, highL }: Litres, correction: CorrectionName): ActPot {
+  const found = potted
+    .fits(correction)
+    .find((p) => p.misfit === null && p.mixL * NEAR >= lowL && p.mixL <= NEAR * highL);
+  return { lowL, highL, choice: found ? choiceOf(found) : null, same: false };
+}
+
+export const choiceOf = ({ lotId, mixL, fillAtSeasonEnd }: PotChoice): PotChoice => ({ lotId, mixL, fillAtSeasonEnd });
+
+/** Minutes for a work on so many plants, by the litres they stand in afterwards: many alike are done on one bench. */
+export function minutesFor(
+  action: Parameters<typeof workMinutes>[0],
+  volumeL: number,
+  { plants }: Pick<DecisionFacts, "plants">,
+): number {
+  const one = workMinutes(action, volumeL);
+  if (plants === 1) return one;
+  const each = Math.max(F.batchEachMinutes, one - F.batchSetUpMinutes + F.batchEachMinutes);
+  return F.batchSetUpMinutes + plants * each;
+}
+
+/** What many alike come to: plants, and litres of loose mix for their pots beside the balls they bring. */
+export function batchFigures(
+  { plants }: Pick<DecisionFacts, "plants">,
+  pot: ActPot,
+  fromL: number,
+): Record<string, number> {
+  if (plants === 1) return {};
+  const each = Math.max(0, (pot.choice?.mixL ?? pot.highL) - fromL) / (1 - SETTLE_FRACTION);
+  return { plants, looseMixL: plants * each };
+}

@@ -1,0 +1,327 @@
+import { isEvergreen, JUDGEMENT_FIGURES as J, lossAllowed } from "../judgement/index";
+import type { Option } from "../root-work/index";
+import { BOUND_CIRCLING, BOUND_FILL, CORRECTIONS } from "../roots/index";
+import { type Operation, operationOf } from "../window/index";
+import type { Exception, Reason } from "./codes";
+import { bestInSeason } from "./correction";
+import type { ActPot, Headline } from "./decision";
+import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
+import type { PottedFacts } from "./facts";
+import { DECISION_FIGURES as F } from "./figures";
+import { provenJump, type StepWay } from "./litres";
+import { feedAndQuarters, inGoal, refuseJump } from "./waiting";
+
+/** It has used up its pot, or something else asks for work on its roots now. */
+export function dueTree(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted) return null;
+  const because = reasonsOf(potted);
+  if (potted.anchored) sever(draft, potted);
+  if (potted.ballKg > F.liftOutMostKg && !potted.situation.broken) return inPlace(draft, potted, because);
+  if (potted.situation.broken) return intoAnother(draft, potted, "broken", "broken", ["broken"]);
+  // What goes whole into a narrow ring is the same in its last pot: there its roots are renewed.
+  return inGoal(potted) ? renew(draft, potted, because) : step(draft, potted, because);
+}
+
+function reasonsOf({ fill, dueBy, driesWithinDay, isDue }: PottedFacts): Reason[] {
+  const list: Reason[] = [];
+  if (isDue) list.push(dueBy === "circling" && fill.p50 < BOUND_FILL ? "turning" : "full");
+  if (driesWithinDay) list.push("dries-within-day");
+  return list;
+}
+
+/** Held by roots in the ground: severed at rest, or half now and half weeks later. */
+function sever(draft: Draft, { situation: s }: PottedFacts): void {
+  const season = draft.next("trim-outside");
+  draft.act({
+    work: "trim-outside",
+    correction: "trim-outside",
+    from: season?.from ?? null,
+    because: ["anchored"],
+    figures: { halves: s.phase === "dormant" ? 1 : 2 },
+  });
+}
+
+/** Nobody lifts it: renewed where it stands, in the season for it. */
+function inPlace(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
+  const { situation: s } = potted;
+  const because: Reason[] = [...why, "too-heavy"];
+  // A slumped ball that turns is sliced on one side; else cores renew its outer half.
+  const correction = s.slumped && potted.circling.p50 >= J.teaseFromCircling ? "slice-in-place" : "core-in-place";
+  const season = draft.next(correction);
+  const from = season?.from ?? null;
+  draft.act({
+    work: "replace-top",
+    correction: "replace-top",
+    from,
+    because,
+    minutes: minutesFor("replace-top", s.volumeL, draft.facts),
+    figures: { mm: J.bigTopLowMm, toMm: J.bigTopHighMm },
+  });
+  draft.act({
+    work: correction,
+    correction,
+    from,
+    lossShare: correction === "slice-in-place" ? J.sliceShare : undefined,
+    mostShare: lossAllowed(s, true),
+    pot: { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true },
+    minutes: minutesFor("core-in-place", s.volumeL, draft.facts),
+    because,
+    figures: {
+      rootZoneC: s.profile.values.springRootZoneC,
+      stopAtRootMm: J.stopRootMm,
+      ...(correction === "slice-in-place" ? { depthMm: J.sliceShare * s.ball.widthMm } : {}),
+    },
+  });
+  draft.refuse("up-pot", "weight", { kg: s.massKg });
+  draft.refuse(correction, "feed", {});
+  draft.refuseClosed(correction);
+  feedAndQuarters(draft, potted);
+  return draft.headline("in-place", {
+    work: correction,
+    from,
+    to: endOf(season),
+    limiting: draft.isOpen(correction) ? "none" : draft.facts.windows[correction].limiting,
+    because,
+  });
+}
+
+/** Into a pot a little larger, whole, whatever the season: its own is no pot any more. */
+function intoAnother(
+  draft: Draft,
+  potted: PottedFacts,
+  way: StepWay,
+  excepted: Exception,
+  because: Reason[],
+): Headline {
+  const { situation: s } = potted;
+  const closed = !draft.isOpen("slip-up");
+  const to = draft.on + F.withinDays;
+  const pot = draft.pot(potted, way, "none") ?? sameSize(s.volumeL);
+  draft.act({
+    work: "slip-up",
+    correction: "none",
+    to,
+    mostShare: lossAllowed(s, !closed),
+    pot: asPot(pot),
+    massKg: potted.ballKg,
+    minutes: minutesFor("up-pot", pot.highL, draft.facts),
+    because,
+    ...(closed ? { excepted } : {}),
+    figures: { rootZoneC: s.profile.values.takeHoldBaseC + J.brokenAboveBaseC },
+  });
+  return draft.headline("do-now", { work: "slip-up", from: draft.on, to, because });
+}
+
+/** In its last pot: roots and part of the mix renewed, in the season for it; a new top until then. */
+function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
+  const { situation: s } = potted;
+  const because: Reason[] = [...why, "final-pot"];
+  const touchy = CORRECTIONS["prune-and-return"].retained < 1 - s.profile.values.rootShare - 1e-9;
+  const correction = touchy ? bestInSeason(potted).correction : "prune-and-return";
+  const work = operationOf(correction);
+  const season = draft.next(work);
+  const open = draft.isOpen(work);
+  if (!open && draft.isOpen("replace-top") && potted.yearsInPot >= F.topAfterYears)
+    draft.act({
+      work: "replace-top",
+      correction: "replace-top",
+      because: ["worn-mix"],
+      minutes: minutesFor("replace-top", s.volumeL, draft.facts),
+      figures: { mm: J.topMm },
+    });
+  draft.act({
+    work,
+    correction,
+    from: season?.from ?? null,
+    lossShare: Math.min(1 - CORRECTIONS[correction].retained, s.profile.values.rootShare),
+    mostShare: s.profile.values.rootShare,
+    pot: { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true },
+    massKg: potted.ballKg,
+    minutes: minutesFor("root-prune", s.volumeL, draft.facts),
+    because,
+    figures: { rootZoneC: s.profile.values.springRootZoneC },
+  });
+  refuseToday(draft, potted, work);
+  feedAndQuarters(draft, potted);
+  if (!season) return draft.headline("wait", { work, limiting: draft.facts.windows[work].limiting, because });
+  if (open)
+    return draft.headline(bound(potted) ? "do-now" : "do-by", { work, from: draft.on, to: endOf(season), because });
+  return draft.headline("wait", {
+    work,
+    from: season.from,
+    to: endOf(season),
+    limiting: draft.facts.windows[work].limiting,
+    because,
+  });
+}
+
+/** Up into the next pot: with its whole correction in the season for that, whole and now where it cannot wait. */
+function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
+  const { situation: s } = potted;
+  const best = bestInSeason(potted);
+  const work = operationOf(best.correction);
+  const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
+  const pot = draft.pot(potted, "season", best.correction);
+  if (!pot) return renew(draft, potted, because);
+  if (mayToday) return stepNow(draft, potted, best, pot, because);
+  const slips = draft.isOpen("slip-up") && work !== "slip-up";
+  const soon = (draft.next(work)?.from ?? Infinity) <= draft.on + F.soonDays;
+  if (potted.driesWithinDay || (slips && pressing(potted) && !soon))
+    return slipNow(draft, potted, best, draft.isOpen("slip-up"), because);
+  return waitFor(draft, potted, best, pot, because);
+}
+
+/** It loses by waiting: bound, or past a window that has closed. */
+const pressing = (p: PottedFacts) => bound(p) || p.missed;
+const bound = ({ fill, circling }: PottedFacts) => fill.p50 >= BOUND_FILL || circling.p50 >= BOUND_CIRCLING;
+
+function stepNow(
+  draft: Draft,
+  potted: PottedFacts,
+  best: Option,
+  pot: ActPot & { jump: boolean },
+  because: Reason[],
+): Headline {
+  const { situation: s } = potted;
+  const work = operationOf(best.correction);
+  const season = draft.next(work);
+  draft.act({
+    work,
+    correction: best.correction,
+    depthMm: best.depthMm,
+    lossShare: best.price.loss,
+    mostShare: lossAllowed(s, true),
+    to: endOf(season),
+    pot: asPot(pot),
+    massKg: potted.ballKg,
+    minutes: minutesFor("up-pot", pot.highL, draft.facts),
+    because,
+    figures: {
+      ...fullMass(pot),
+      ...batchFigures(draft.facts, pot, s.volumeL),
+      rootZoneC: s.profile.values.springRootZoneC,
+    },
+  });
+  if (!pot.jump) refuseJump(draft, potted, s.growthLeft);
+  refuseCarry(draft, potted, best);
+  refuseToday(draft, potted, work);
+  const press = bound(potted) || potted.missed;
+  return draft.headline(press ? "do-now" : "do-by", { work, from: draft.on, to: endOf(season), because });
+}
+
+/** Whole and now; what must be cut waits for its season. */
+function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean, because: Reason[]): Headline {
+  const { situation: s } = potted;
+  const pot = draft.pot(potted, "in-leaf", "none") ?? { ...sameSize(s.volumeL), jump: false };
+  const end = endOf(draft.next("slip-up"));
+  const to = Math.min(draft.on + F.withinDays, end ?? Infinity);
+  draft.act({
+    work: "slip-up",
+    correction: "none",
+    lossShare: Math.min(lossAllowed(s, open), J.littleLoss),
+    mostShare: lossAllowed(s, open),
+    to: open ? to : draft.on + F.withinDays,
+    ...(open ? {} : { excepted: "dries-within-day" as const }),
+    pot: asPot(pot),
+    massKg: potted.ballKg,
+    minutes: minutesFor("up-pot", pot.highL, draft.facts),
+    because,
+    figures: fullMass(pot),
+  });
+  const work = operationOf(best.correction);
+  const season = draft.next(work, draft.on + F.withinDays);
+  if (best.price.loss > J.littleLoss && season)
+    draft.act({
+      work,
+      correction: best.correction,
+      depthMm: best.depthMm,
+      lossShare: Math.min(best.price.loss, s.profile.values.rootShare),
+      mostShare: s.profile.values.rootShare,
+      from: season.from,
+      pot: { lowL: s.volumeL, highL: J.afterShaveHigh * s.volumeL, choice: null, same: false },
+      massKg: potted.ballKg,
+      minutes: minutesFor("root-prune", s.volumeL, draft.facts),
+      because: ["left-behind"],
+      figures: { circling: potted.circling.p50 },
+    });
+  refuseToday(draft, potted, work);
+  refuseJump(draft, potted, s.growthLeft, true);
+  draft.refuse("slip-up", "feed", {});
+  return draft.headline("do-now", {
+    work: "slip-up",
+    from: draft.on,
+    to: open ? to : draft.on + F.withinDays,
+    because,
+  });
+}
+
+function waitFor(
+  draft: Draft,
+  potted: PottedFacts,
+  best: Option,
+  pot: ActPot & { jump: boolean },
+  because: Reason[],
+): Headline {
+  const { situation: s } = potted;
+  const work = operationOf(best.correction);
+  const season = draft.next(work, draft.isOpen(work) ? draft.on + 1 : draft.on);
+  const { limiting } = draft.facts.windows[work];
+  if (season)
+    draft.act({
+      work,
+      correction: best.correction,
+      depthMm: best.depthMm,
+      lossShare: best.price.loss,
+      mostShare: s.profile.values.rootShare,
+      from: season.from,
+      pot: asPot(pot),
+      massKg: potted.ballKg,
+      minutes: minutesFor("up-pot", pot.highL, draft.facts),
+      because,
+      figures: { ...fullMass(pot), rootZoneC: s.profile.values.springRootZoneC },
+    });
+  refuseToday(draft, potted, work);
+  refuseJump(draft, potted, s.growthLeft);
+  refuseCarry(draft, potted, best);
+  if (s.autumn && isEvergreen(s) && draft.isOpen("replace-top") && potted.yearsInPot >= F.topAfterYears)
+    draft.act({ work: "replace-top", correction: "replace-top", because: ["worn-mix"], figures: { mm: J.topMm } });
+  feedAndQuarters(draft, potted);
+  return draft.headline("wait", {
+    work,
+    from: season?.from ?? null,
+    to: endOf(season),
+    limiting: limiting === "none" ? "share" : limiting,
+    because,
+  });
+}
+
+/** What a grower might think of today and is told not to: the usual work, washing, a potting at all. */
+function refuseToday(draft: Draft, potted: PottedFacts, work: Operation): void {
+  draft.refuseClosed(work);
+  draft.refuseClosed("slip-up");
+  if (!bound(potted)) return;
+  draft.refuseClosed("bare-root");
+  draft.refuseClosed("shave");
+}
+
+/** What must be carried in for the winter stays within what may be lifted. */
+function refuseCarry(draft: Draft, potted: PottedFacts, best: Option): void {
+  const { situation: s } = potted;
+  if (s.carriedKg === null || s.offeredL === null || J.allKgPerL * s.offeredL <= s.carriedKg) return;
+  if (!provenJump({ potted }, best.correction)) return;
+  draft.refuse("up-pot", "weight", {
+    toL: s.offeredL,
+    lowKg: J.wetLow * s.offeredL,
+    highKg: J.wetHigh * s.offeredL,
+    capL: s.carriedKg / J.allKgPerL,
+  });
+}
+
+const sameSize = (volumeL: number): ActPot => ({ lowL: volumeL, highL: volumeL, choice: null, same: true });
+const asPot = ({ lowL, highL, choice, same }: ActPot): ActPot => ({ lowL, highL, choice, same });
+/** The full pot afterwards, wet. */
+const fullMass = (pot: ActPot) => {
+  const litres = pot.choice?.mixL ?? pot.highL;
+  return { lowKg: J.wetLow * litres, highKg: J.allKgPerL * litres };
+};

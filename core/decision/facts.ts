@@ -1,0 +1,75 @@
+import type { DayNumber, IsoDate } from "../dates/index";
+import type { Estimate } from "../estimate/index";
+import type { ArrivalForm, HealthState, Purpose, RescueStep } from "../event/index";
+import type { Situation } from "../judgement/index";
+import type { PotFit } from "../ladder/index";
+import type { Advice, Option } from "../root-work/index";
+import type { CorrectionName, Reading } from "../roots/index";
+import type { Profile } from "../species/index";
+import type { Operation, WorkWindow } from "../window/index";
+import type { DecisionQuestion } from "./codes";
+import type { Aftercare } from "./decision";
+
+/** All that a decision about one tree on one day rests on. Dates are days; volumes are litres of mix in place, its share of a shared pot. */
+export interface DecisionFacts {
+  on: DayNumber;
+  profile: Profile;
+  purpose: Purpose;
+  /** Plants of the record. */
+  plants: number;
+  /** Seedling, liner, cutting, or no older than two years. */
+  young: boolean;
+  /** Null while it has no pot. */
+  potted: PottedFacts | null;
+  /** Of a tree without a pot. */
+  unpotted: {
+    form: ArrivalForm;
+    arrivedOn: DayNumber;
+    leafless: boolean;
+    budBreakOn: DayNumber | null;
+    spreadMm: number | null;
+    /** Free pots, the nearest to a usual first one first. */
+    fits: () => (PotFit & { mixL: number })[];
+  } | null;
+  health: { state: HealthState; on: DayNumber | null };
+  /** A rescue goes on: its next checkpoint. */
+  rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | null;
+  windows: Record<Operation, WorkWindow>;
+  /** What follows the last work done. */
+  aftercare: Aftercare[];
+  /** Looks and answers that would narrow what is known of it, best first. */
+  narrowing: () => { code: DecisionQuestion; worth: number }[];
+}
+
+/** A tree that stands in a pot. */
+export interface PottedFacts {
+  situation: Situation;
+  fill: Estimate;
+  circling: Estimate;
+  /** Day it falls due, by fill or by turning; null beyond what can be seen. */
+  due: { p10: IsoDate | null; p50: IsoDate | null; p90: IsoDate | null };
+  isDue: boolean;
+  dueBy: "fill" | "circling";
+  /** Somebody looked lately, and it fits. */
+  lookedLately: boolean;
+  /** The last look does not fit its history. */
+  surprise: boolean;
+  /** A window has closed since it fell due. */
+  missed: boolean;
+  yearsInPot: number;
+  reading: Reading | null;
+  advice: Advice;
+  /** The last work on its ball, as long as its roots do not hold yet. */
+  settling: { on: DayNumber; holds: DayNumber | null } | null;
+  /** Rooted into the ground. */
+  anchored: boolean;
+  driesWithinDay: boolean;
+  /** Litres it is to end in, at most; null: nobody said, and its kind sets none. */
+  goal: { mostL: number; said: boolean } | null;
+  /** Of the ball as it would be lifted out. */
+  ballKg: number;
+  /** What a pot of a shelf is to it, the best first. Asked only where a pot is wanted. */
+  fits: (correction: CorrectionName) => (PotFit & { mixL: number })[];
+  /** The day its roots would hold after a work on a day. */
+  holdsOn: (option: Pick<Option, "correction">, day: DayNumber) => DayNumber | null;
+}

@@ -1,0 +1,84 @@
+import { toDay } from "../dates/index";
+import { isSour, liveShareOf } from "../roots/index";
+import type { ActPot, Headline } from "./decision";
+import { choiceOf, type Draft, minutesFor } from "./draft";
+import { DECISION_FIGURES as F } from "./figures";
+
+/** Litres of mix a pot of a width holds, of usual proportions. */
+const litresOfWidth = (mm: number) => (Math.PI / 4) * mm ** 2 * (F.bareDepthOfWidth * mm) * 1e-6;
+
+/** A rescue goes on: its checkpoints are the headline until it is over. */
+export function rescued(draft: Draft): Headline | null {
+  const { rescue } = draft.facts;
+  if (!rescue) return null;
+  const [from, to] = [toDay(rescue.from), toDay(rescue.to)];
+  draft.act({ work: "checkpoint", from, to, because: ["rescue"] });
+  return draft.headline("rescue", { work: "checkpoint", from, to, because: ["rescue"], step: rescue.step });
+}
+
+/** No pot yet: roots wrapped and cool keep for days while they sleep; in leaf they are potted at once. */
+export function withoutPot(draft: Draft): Headline | null {
+  const { unpotted, profile } = draft.facts;
+  if (!unpotted) return null;
+  const { arrivedOn, leafless, budBreakOn, spreadMm, fits } = unpotted;
+  const keeps = arrivedOn + (leafless ? F.bareKeepsDays : F.bareKeepsInLeafDays) - 1;
+  const to = Math.max(draft.on, Math.min(keeps, budBreakOn ?? keeps));
+  const because = ["no-pot" as const];
+  const warm = profile.values.traits.includes("warm-when-bare");
+  draft.act({ work: "keep-moist", to, because, figures: warm ? { lowC: 15, highC: 20 } : { lowC: 1, highC: 4 } });
+  const spread = spreadMm ?? F.bareSpreadMm;
+  const [lowL, highL] = [litresOfWidth(F.bareWidthLow * spread), litresOfWidth(F.bareWidthHigh * spread)];
+  const found = fits().find((p) => p.misfit === null && p.mixL >= lowL && p.mixL <= highL);
+  const pot: ActPot = { lowL, highL, choice: found ? choiceOf(found) : null, same: false };
+  draft.act({
+    work: "first-potting",
+    correction: "none",
+    to,
+    pot,
+    minutes: minutesFor("up-pot", pot.highL, draft.facts),
+    because,
+    figures: { mostWidthMm: F.bareWidthHigh * spread },
+  });
+  if (spreadMm === null) draft.ask("spread", 1);
+  return draft.headline(to > draft.on ? "do-by" : "do-now", { work: "first-potting", from: draft.on, to, because });
+}
+
+/** Sour or rotten roots, or pests in them: no window waits, and no larger pot. */
+export function goesToPieces(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted?.reading) return null;
+  const { reading, situation: s } = potted;
+  const sour = isSour(reading);
+  const pests = reading.signs.some((sign) => sign === "grubs" || sign === "aphids" || sign === "galls");
+  if (!sour && !pests) return null;
+  const live = liveShareOf(reading);
+  const mostL = F.potDown * live * s.volumeL;
+  const because = [sour ? ("sour" as const) : ("pests" as const)];
+  const pot: ActPot = sour
+    ? { lowL: live * s.volumeL, highL: mostL, choice: null, same: false }
+    : { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true };
+  draft.act({
+    work: sour ? "pot-down" : "discard-mix",
+    correction: sour ? "none" : "wash-bare",
+    lossShare: sour ? 1 - live : 0,
+    mostShare: 1,
+    excepted: because[0],
+    pot,
+    massKg: potted.ballKg,
+    minutes: minutesFor("root-prune", pot.highL, draft.facts),
+    because,
+    figures: { live },
+  });
+  draft.refuse("up-pot", "step", { mostL });
+  return draft.headline("do-now", { work: sour ? "pot-down" : "discard-mix", from: draft.on, because });
+}
+
+/** Apart from the others: looked at again before anything is done to its roots. */
+export function quarantined(draft: Draft): Headline | null {
+  const { health } = draft.facts;
+  if (health.state !== "quarantine" && health.state !== "sick") return null;
+  const from = Math.max(draft.on, (health.on ?? draft.on) + F.lookAgainDays);
+  draft.act({ work: "look-again", from, to: null, because: ["ill"] });
+  draft.refuseClosed("up-pot");
+  return draft.headline("check-first", { work: "look-again", from, limiting: "health", because: ["ill"] });
+}

@@ -1,0 +1,7 @@
+export * from "./codes";
+export * from "./decision";
+export * from "./facts";
+export * from "./figures";
+export * from "./decide";
+export { shadeDays } from "./aftercare";
+export * from "./press";

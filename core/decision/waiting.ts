@@ -1,0 +1,139 @@
+import { toDay } from "../dates/index";
+import { isEvergreen, JUDGEMENT_FIGURES as J } from "../judgement/index";
+import { HALF_ROOTED, stepRule } from "../ladder/index";
+import { operationOf, usualOperation } from "../window/index";
+import { bestInSeason } from "./correction";
+import type { Headline } from "./decision";
+import { type Draft, endOf, minutesFor } from "./draft";
+import type { PottedFacts } from "./facts";
+import { DECISION_FIGURES as F } from "./figures";
+import { jumpFill } from "./litres";
+
+/** Turning left in a ball from this grade on is named for its season. */
+const LEFT_BEHIND = 1;
+/** The season for root work after a potting is not the one it was potted in, days. */
+const ANOTHER_SEASON_DAYS = 90;
+
+/** Just potted: nothing is asked of its roots until they hold; what still turns is named for the kind's next season of root work. */
+export function settling(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted?.settling || potted.situation.broken || potted.driesWithinDay) return null;
+  const { on, holds } = potted.settling;
+  if (potted.circling.p50 >= LEFT_BEHIND) {
+    const later = bestInSeason(potted);
+    const work = operationOf(later.correction);
+    const season = draft.next(work, Math.max(draft.on, on + ANOTHER_SEASON_DAYS));
+    if (later.price.loss > J.littleLoss && season)
+      draft.act({
+        work,
+        correction: later.correction,
+        depthMm: later.depthMm,
+        lossShare: later.price.loss,
+        mostShare: potted.situation.profile.values.rootShare,
+        from: season.from,
+        because: ["left-behind"],
+        figures: { circling: potted.circling.p50 },
+      });
+  }
+  return draft.headline("settle", { from: on, to: holds });
+}
+
+/** Nobody knows how full it is: a look before anything else. */
+export function unknownRoots(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted) return null;
+  const { fill, due } = potted;
+  const urgent = potted.driesWithinDay || potted.situation.broken;
+  const wide = fill.p90 - fill.p10 > F.tooWide;
+  if (urgent || potted.anchored || !(wide || potted.surprise) || (potted.lookedLately && !potted.surprise)) return null;
+  const from = due.p10 === null ? null : Math.max(draft.on, toDay(due.p10));
+  const because = [potted.surprise ? ("surprise" as const) : ("unknown" as const)];
+  draft.act({ work: "check-roots", from, to: null, because, minutes: null });
+  draft.ask("roots", fill.p90 - fill.p10);
+  return draft.headline("check-first", { work: "check-roots", from, because });
+}
+
+/** Room left: nothing but the top, and the step when the pot has been used up. */
+export function notDue(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted || potted.isDue || potted.situation.broken || potted.driesWithinDay) return null;
+  const { situation: s, due } = potted;
+  renewTop(draft, potted);
+  const last = inGoal(potted);
+  const best = bestInSeason(potted);
+  const work = operationOf(last ? "prune-and-return" : best.correction);
+  const day = due.p50 === null ? null : Math.max(draft.on, toDay(due.p50));
+  // Whole balls move in the kind's own season for its roots, too, which may end a little before the pot is used up.
+  const inSeason = last ? work : usualOperation(s.profile.values.rootShare);
+  const season = day === null ? null : draft.next(inSeason, Math.max(draft.on, day - F.earlyDays));
+  const pot = last ? null : draft.pot(potted, "season", best.correction);
+  // Beyond two years only the year can be told.
+  const from = season?.from ?? day;
+  if (from !== null && (last || pot))
+    draft.act({
+      work,
+      correction: last ? "prune-and-return" : best.correction,
+      from,
+      to: endOf(season),
+      lossShare: last ? undefined : Math.min(best.price.loss, J.littleLoss),
+      mostShare: s.profile.values.rootShare,
+      pot: pot && { lowL: pot.lowL, highL: pot.highL, choice: pot.choice, same: false },
+      massKg: potted.ballKg,
+      minutes: minutesFor(last ? "root-prune" : "up-pot", pot?.highL ?? s.volumeL, draft.facts),
+      because: last ? ["final-pot"] : [potted.dueBy === "circling" ? "turning" : "full"],
+      figures: { rootZoneC: s.profile.values.springRootZoneC },
+    });
+  if (s.fill >= F.tooWide) draft.refuseClosed("up-pot");
+  refuseJump(draft, potted, s.growthOfSeason);
+  feedAndQuarters(draft, potted);
+  return draft.headline(last ? "hold" : "not-due", { work, from: day, because: last ? ["final-pot"] : [] });
+}
+
+/** Whether it stands in as large a pot as it is to have. */
+export function inGoal({ goal, situation }: PottedFacts): boolean {
+  return goal !== null && situation.volumeL >= F.goalReached * goal.mostL;
+}
+
+/** Sunken or used-up mix: the top at bud swell, in the season's own time for it. */
+function renewTop(draft: Draft, { situation: s, yearsInPot }: PottedFacts): void {
+  if (!s.slumped && (s.fill < J.topRenewedFromFill || yearsInPot < F.topAfterYears)) return;
+  const spring = draft.next(isEvergreen(s) ? "up-pot" : "shave");
+  const season = draft.next("replace-top", spring?.from ?? draft.on);
+  if (!season) return;
+  draft.act({
+    work: "replace-top",
+    correction: "replace-top",
+    from: season.from,
+    minutes: minutesFor("replace-top", s.volumeL, draft.facts),
+    because: ["worn-mix"],
+    figures: { mm: J.topMm },
+  });
+}
+
+/** A pot in mind that would stay empty, or a long jump in leaf, is refused with the figure that says so. */
+export function refuseJump(draft: Draft, potted: PottedFacts, growth: number, inLeaf = false): void {
+  const { situation: s } = potted;
+  if (s.offeredL === null) return;
+  const { largest } = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
+  if (s.offeredL <= largest * s.volumeL) return;
+  const fill = jumpFill({ potted: { ...potted, situation: { ...s, growthLeft: growth } } }, "none");
+  if (!inLeaf && fill >= HALF_ROOTED && s.profile.values.largestStep === null) return;
+  draft.refuse("slip-up", "step", { toL: s.offeredL, fill });
+}
+
+/** Evergreens that are carried in: fed little while it is warm, in before the nights they fear, bright and cool, watered by weight. */
+export function feedAndQuarters(draft: Draft, { situation: s }: PottedFacts): void {
+  const { values } = s.profile;
+  if (!isEvergreen(s) || !s.autumn || values.leafC === null || values.leafC <= J.staysOutBelowC) return;
+  const because = ["winter-near" as const];
+  const nightC = values.bringInNightC ?? Math.max(2, values.leafC + J.inAboveLeafC);
+  draft.act({
+    work: "feed-little",
+    to: null,
+    because,
+    figures: { low: J.feedLow, high: J.feedHigh, untilC: values.takeHoldBaseC },
+  });
+  draft.act({ work: "bring-in", to: null, because, figures: { nightC } });
+  draft.act({ work: "keep-bright", to: null, because, figures: { lowC: values.winterC[0], highC: values.winterC[1] } });
+  draft.act({ work: "water-by-weight", to: null, because });
+}

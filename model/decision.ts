@@ -1,0 +1,172 @@
+import { dayAfterWarmth } from "@/core/climate/index";
+import { type DayNumber, toDay } from "@/core/dates/index";
+import type { Aftercare, DecisionFacts, DecisionQuestion, PottedFacts } from "@/core/decision/index";
+import { shadeDays } from "@/core/decision/index";
+import { newestRescue, rescueProtocol, rescueState } from "@/core/rescue/index";
+import { CORRECTING_FIGURES } from "@/core/root-work/index";
+import { CORRECTIONS, type CorrectionName, crossingDegreeDays } from "@/core/roots/index";
+import { presumedPot } from "./replayed";
+import { juvenile } from "./juvenile";
+import type { Question } from "./narrow";
+import { missedWindow } from "./overdue";
+import { ageYears, daysToBudBreak, treeAdvice } from "./tree-advice";
+import type { TreeOnDay } from "./tree-on-day";
+import { recoveredOn } from "./tree-windows";
+import { toIso } from "@/core/dates/index";
+import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
+import { DECISION_FIGURES } from "@/core/decision/index";
+import { likelyPotMassKg, vesselOf } from "@/core/vessel/index";
+
+/** A plant this old or younger goes by stage, not by the step of a grown tree. */
+const YOUNG_YEARS = 2;
+/** Who has just looked is not sent to look again, unless what was seen does not fit. */
+const FRESH_CHECK_DAYS = 45;
+/** What is asked of the grower, by what narrows the belief. */
+const QUESTION_OF: Record<Question, DecisionQuestion> = {
+  look: "roots",
+  feel: "roots",
+  "measure-pot": "pot",
+  "potting-date": "potted-on",
+};
+
+/** All that the decision about a tree on a day rests on; null where works were not outlined that far back. */
+export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
+  const { works, record, profile, condition, events, roots } = day;
+  if (!works) return null;
+  const on = day.day;
+  const age = ageYears(day);
+  return {
+    on,
+    profile,
+    purpose: record.purpose,
+    plants: day.plants,
+    young: juvenile(events, on) || (age !== null && age <= YOUNG_YEARS),
+    potted: roots.bare ? null : pottedFacts(day, works),
+    unpotted: roots.bare ? unpottedFacts(day) : null,
+    health: { state: condition.health, on: condition.healthOn },
+    rescue: rescueOf(day),
+    windows: works,
+    aftercare: aftercareOfLast(day),
+    narrowing: () =>
+      day.narrowing.slice(0, 2).map((n) => ({ code: QUESTION_OF[n.question], worth: n.before - n.after })),
+  };
+}
+
+function unpottedFacts(day: TreeOnDay): DecisionFacts["unpotted"] {
+  const left = daysToBudBreak(day);
+  const arrival = day.events.find((e) => e.payload.kind === "arrived");
+  return {
+    form: arrival?.payload.kind === "arrived" ? arrival.payload.form : "bare-root",
+    arrivedOn: day.roots.arrivedOn,
+    leafless: left !== null || day.wood.stage === "dormant",
+    budBreakOn: left === null ? null : day.day + left,
+    spreadMm: null,
+    fits: () => day.fits().map((fit) => ({ ...fit, mixL: fit.ratio * day.roots.volumeL.p50 })),
+  };
+}
+
+function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFacts | null {
+  const asked = treeAdvice(day, works);
+  if (!asked) return null;
+  const { record, state, roots, condition, profile, tracks } = day;
+  const { situation, seen, advice } = asked;
+  const on = day.day;
+  const due = "none" in state.due ? { p10: null, p50: null, p90: null } : state.due;
+  const kPerDegreeDay = situation.kPerDegreeDay;
+  const dry = condition.health === "dry";
+  const crop = record.purpose === "crop" ? profile.values.cropVolumeL : null;
+  return {
+    situation,
+    fill: state.fill,
+    circling: state.circling,
+    due,
+    isDue: state.isDue,
+    dueBy: state.dueBy,
+    lookedLately: roots.lastCheckOn !== null && on - roots.lastCheckOn < FRESH_CHECK_DAYS && !roots.doubted,
+    surprise: state.surprise !== null,
+    missed: missedWindow(day) !== null,
+    yearsInPot: day.yearsInPot,
+    reading: seen?.reading ?? null,
+    advice,
+    settling: settlingOf(day),
+    anchored: condition.anchoredOn !== null,
+    driesWithinDay: dry && state.isDue,
+    goal:
+      record.finalVolumeL !== null
+        ? { mostL: record.finalVolumeL, said: true }
+        : crop && { mostL: crop[1], said: false },
+    ballKg: ballKg(day, situation.massKg),
+    fits: (correction) =>
+      day.fits(undefined, correction).map((fit) => ({ ...fit, mixL: fit.ratio * roots.volumeL.p50 })),
+    holdsOn: ({ correction }, from) => holdsOn(correction, kPerDegreeDay, from),
+  };
+
+  function holdsOn(correction: CorrectionName, k: number, from: DayNumber): DayNumber | null {
+    const need = CORRECTIONS[correction].lagDegreeDays + CORRECTING_FIGURES.holdCrossings * crossingDegreeDays(k);
+    return dayAfterWarmth(tracks.warmth, profile.warmth, from, need);
+  }
+}
+
+/** What is lifted out of a pot that stays where it is. */
+function ballKg({ roots }: TreeOnDay, massKg: number): number {
+  const pot = presumedPot(roots);
+  return pot ? Math.max(0, massKg - likelyPotMassKg(vesselOf(pot).vessel).massKg) : massKg;
+}
+
+/** The last work on its roots, as long as they have not taken hold since: of a potting by its new roots, else by the warmth it asks for. */
+function settlingOf(day: TreeOnDay): PottedFacts["settling"] {
+  const { roots, rerooting, tracks } = day;
+  const on = day.day;
+  if (roots.disturbedOn === null || roots.disturbedOn > on) return null;
+  if (roots.pottedOn === roots.disturbedOn && rerooting) {
+    const holds = rerooting.hold.p50 === null ? null : toDay(rerooting.hold.p50);
+    const seen = rerooting.stake === "off" || (rerooting.seen !== null && rerooting.lookOn === null);
+    return seen || (holds !== null && holds <= on) ? null : { on: roots.disturbedOn, holds };
+  }
+  const recovered = recoveredOn(day, tracks.warmth);
+  return recovered > on && Number.isFinite(recovered) ? { on: roots.disturbedOn, holds: recovered } : null;
+}
+
+const DAY_SOAKED = 1;
+
+/** What follows the last potting and still lies ahead. */
+function aftercareOfLast(day: TreeOnDay): Aftercare[] {
+  const { rerooting, events, wood } = day;
+  if (!rerooting) return [];
+  const on = day.day;
+  const potted = toDay(rerooting.pottedOn);
+  const last = events.findLast((e) => e.payload.kind === "potted" && toDay(e.on.best) === potted);
+  const correction = last?.payload.kind === "potted" ? last.payload.correction : "none";
+  const loss = 1 - CORRECTIONS[correction].retained;
+  const list: Aftercare[] = [];
+  const until = (code: Aftercare["code"], to: DayNumber) => {
+    if (to >= on) list.push({ code, on: toIso(to) });
+  };
+  until("second-soak", potted + DAY_SOAKED);
+  if (wood.stage !== "dormant") until("shade-until", potted + shadeDays(loss, false));
+  until("water-old-ball-until", potted + 7 * JUDGEMENT_FIGURES.coreWeeks);
+  until("headspace-check", potted + DECISION_FIGURES.headspaceDays);
+  if (rerooting.lookOn !== null) list.push({ code: "look-for-roots", on: rerooting.lookOn });
+  if (rerooting.stake === "off") list.push({ code: "stake-off", on: toIso(on) });
+  if (rerooting.feedFrom !== null) until("first-feed", toDay(rerooting.feedFrom));
+  return list;
+}
+
+/** The next checkpoint of a rescue that goes on. */
+function rescueOf(day: TreeOnDay): DecisionFacts["rescue"] {
+  const { events, tree, profile, state, tracks } = day;
+  const begun = newestRescue(events, day.day);
+  if (!begun) return null;
+  const started = tree.on(begun.start.on) ?? day;
+  const plan = rescueProtocol(begun.start, {
+    profile,
+    kPerDegreeDay: profile.kPerDegreeDay * state.vigour.p50,
+    phase: started.situation?.phase ?? "soft",
+    takeHoldLeft: 0,
+    frostDays: null,
+    volumeL: started.roots.volumeL.p50,
+    warmth: { track: tracks.warmth, set: profile.warmth },
+  });
+  const { ended, next } = rescueState(events, begun, plan.steps, day.day);
+  return ended || !next ? null : { step: next.step, from: next.due.p10, to: next.due.p90 };
+}
