@@ -130,8 +130,13 @@ export class TreeOnDay {
 
   /** The weather it has had and, if it goes on as it stands and as its winter is planned, will have. */
   get site(): Site {
+    return this.yard.places.forStays(this.staysAhead);
+  }
+
+  /** Where it stood, and where it goes by what is planned for its winter. */
+  get staysAhead(): readonly Stay[] {
     const { places } = this.yard;
-    return places.forStays(places.staysAhead(this.stays, staysOf(this.events), this.yard.winterAhead(this.record)));
+    return places.staysAhead(this.stays, staysOf(this.events), this.yard.winterAhead(this.record));
   }
 
   /** The same if it were carried there a fortnight before the day. */
@@ -195,7 +200,7 @@ export class TreeOnDay {
     const operations = question.operations ?? OPERATIONS;
     const { placeId } = question;
     const elsewhere = placeId !== undefined && placeId !== this.placeId;
-    const stays = elsewhere ? this.staysAt(placeId) : this.stays;
+    const stays = elsewhere ? this.staysAt(placeId) : this.staysAhead;
     return treeWindows(this, {
       site: this.yard.places.forStays(stays),
       series: seriesFor(this.yard, this.tracks.profile, stays, operations, this.day),

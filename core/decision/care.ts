@@ -1,5 +1,6 @@
 import { isEvergreen, isHot, JUDGEMENT_FIGURES as J } from "../judgement/index";
 import { type Draft, endOf } from "./draft";
+import type { PottedFacts } from "./facts";
 
 /** What cannot wait for any window: thirst, heat, a buried flare, a girdling root. */
 export function urgentCare(draft: Draft): void {
@@ -32,4 +33,21 @@ function girdler(draft: Draft, share: number | null): void {
     // One that serves more than a third of the girth goes over two seasons.
     figures: { share, seasons: small ? 1 : 2 },
   });
+}
+
+/** Evergreens that are carried in: fed little while it is warm, in before the nights they fear, bright and cool, watered by weight. */
+export function feedAndQuarters(draft: Draft, { situation: s }: PottedFacts): void {
+  const { values } = s.profile;
+  if (!isEvergreen(s) || !s.autumn || values.leafC === null || values.leafC <= J.staysOutBelowC) return;
+  const because = ["winter-near" as const];
+  const nightC = values.bringInNightC ?? Math.max(2, values.leafC + J.inAboveLeafC);
+  draft.act({
+    work: "feed-little",
+    to: null,
+    because,
+    figures: { low: J.feedLow, high: J.feedHigh, untilC: values.takeHoldBaseC },
+  });
+  draft.act({ work: "bring-in", to: null, because, figures: { nightC } });
+  draft.act({ work: "keep-bright", to: null, because, figures: { lowC: values.winterC[0], highC: values.winterC[1] } });
+  draft.act({ work: "water-by-weight", to: null, because });
 }

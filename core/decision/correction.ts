@@ -1,7 +1,9 @@
 import { isEvergreen } from "../judgement/index";
-import { DUE_CIRCLING } from "../roots/index";
+import { BOUND_CIRCLING, BOUND_FILL, type CorrectionName, CORRECTIONS, DUE_CIRCLING } from "../roots/index";
+import { type Operation, operationOf } from "../window/index";
 import type { Objection, Option } from "../root-work/index";
 import type { PottedFacts } from "./facts";
+import { DECISION_FIGURES as F } from "./figures";
 
 /** What a later day lifts. */
 const PASSING = new Set<Objection["code"]>(["window", "share"]);
@@ -28,4 +30,14 @@ export function bestInSeason(potted: PottedFacts): Option {
 /** Slipped up whole: what every kind stands. */
 function whole(potted: PottedFacts): Option {
   return potted.advice.options.find((o) => o.correction === "none")!;
+}
+
+/** So full, or so circled, that it loses by waiting. */
+export const bound = ({ fill, circling }: PottedFacts) => fill.p50 >= BOUND_FILL || circling.p50 >= BOUND_CIRCLING;
+
+/** What renews a tree in its last pot: its roots pruned by what the kind stands; the top alone where it stands next to nothing. */
+export function renewal({ situation: s }: PottedFacts): { correction: CorrectionName; work: Operation; loss: number } {
+  const { rootShare } = s.profile.values;
+  const correction = rootShare < F.pruneFromShare ? "replace-top" : "prune-and-return";
+  return { correction, work: operationOf(correction), loss: Math.min(1 - CORRECTIONS[correction].retained, rootShare) };
 }

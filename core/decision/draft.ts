@@ -3,7 +3,7 @@ import { lossAllowed } from "../judgement/index";
 import { workMinutes } from "../ladder/index";
 import { SETTLE_FRACTION } from "../mix/index";
 import { type CorrectionName, CORRECTIONS } from "../roots/index";
-import { type Operation, OPERATIONS, type OutlinePeriod } from "../window/index";
+import { type Limit, type Operation, OPERATIONS, type OutlinePeriod } from "../window/index";
 import { aftercareOf } from "./aftercare";
 import type { DecisionWork, Exception, HeadlineCode, Reason, RefusedFor } from "./codes";
 import type { ActPot, Decision, DecisionAct, Headline, PotChoice } from "./decision";
@@ -54,6 +54,18 @@ export class Draft {
   next(work: Operation, from: DayNumber = this.on): OutlinePeriod | null {
     const found = this.facts.windows[work].periods.find((p) => p.to >= from);
     return found ? { ...found, from: Math.max(found.from, from) } : null;
+  }
+
+  /** When a work that is not for today comes next: of a stretch open today, where only the share of roots forbids it, the next one. */
+  later(work: Operation): OutlinePeriod | null {
+    if (!this.isOpen(work)) return this.next(work);
+    return this.facts.windows[work].periods.find((p) => p.from > this.on) ?? null;
+  }
+
+  /** What holds a work back today: its window, or the share of roots that may go. */
+  heldBy(work: Operation): Limit {
+    const { limiting } = this.facts.windows[work];
+    return this.isOpen(work) || limiting === "none" ? "share" : limiting;
   }
 
   act(input: ActInput): DecisionAct {

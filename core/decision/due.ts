@@ -1,15 +1,16 @@
-import { isEvergreen, JUDGEMENT_FIGURES as J, lossAllowed } from "../judgement/index";
+import { isEvergreen, isLeafless, JUDGEMENT_FIGURES as J, lossAllowed } from "../judgement/index";
 import type { Option } from "../root-work/index";
-import { BOUND_CIRCLING, BOUND_FILL, CORRECTIONS } from "../roots/index";
-import { type Operation, operationOf } from "../window/index";
+import { BOUND_FILL, CORRECTIONS } from "../roots/index";
+import { operationOf } from "../window/index";
 import type { Exception, Reason } from "./codes";
-import { bestInSeason } from "./correction";
+import { feedAndQuarters } from "./care";
+import { bestInSeason, bound, renewal } from "./correction";
 import type { ActPot, Headline } from "./decision";
 import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
-import { provenJump, type StepWay } from "./litres";
-import { feedAndQuarters, inGoal, refuseJump } from "./waiting";
+import { inGoal, type StepWay } from "./litres";
+import { refuseCarry, refuseJump, refuseToday } from "./refusals";
 
 /** It has used up its pot, or something else asks for work on its roots now. */
 export function dueTree(draft: Draft): Headline | null {
@@ -48,12 +49,15 @@ function inPlace(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const because: Reason[] = [...why, "too-heavy"];
   // A slumped ball that turns is sliced on one side; else cores renew its outer half.
   const correction = s.slumped && potted.circling.p50 >= J.teaseFromCircling ? "slice-in-place" : "core-in-place";
-  const season = draft.next(correction);
+  const loss = correction === "slice-in-place" ? J.sliceShare : 1 - CORRECTIONS[correction].retained;
+  const open = draft.isOpen(correction) && loss <= lossAllowed(s, true) + 1e-9;
+  const season = open ? draft.next(correction) : draft.later(correction);
   const from = season?.from ?? null;
+  const top = draft.next("replace-top", from ?? draft.on);
   draft.act({
     work: "replace-top",
     correction: "replace-top",
-    from,
+    from: top?.from ?? null,
     because,
     minutes: minutesFor("replace-top", s.volumeL, draft.facts),
     figures: { mm: J.bigTopLowMm, toMm: J.bigTopHighMm },
@@ -62,9 +66,8 @@ function inPlace(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
     work: correction,
     correction,
     from,
-    lossShare: correction === "slice-in-place" ? J.sliceShare : undefined,
-    mostShare: lossAllowed(s, true),
-    pot: { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true },
+    lossShare: loss,
+    pot: sameSize(s.volumeL),
     minutes: minutesFor("core-in-place", s.volumeL, draft.facts),
     because,
     figures: {
@@ -81,7 +84,7 @@ function inPlace(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
     work: correction,
     from,
     to: endOf(season),
-    limiting: draft.isOpen(correction) ? "none" : draft.facts.windows[correction].limiting,
+    limiting: open ? "none" : draft.heldBy(correction),
     because,
   });
 }
@@ -117,12 +120,10 @@ function intoAnother(
 function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const { situation: s } = potted;
   const because: Reason[] = [...why, "final-pot"];
-  const touchy = CORRECTIONS["prune-and-return"].retained < 1 - s.profile.values.rootShare - 1e-9;
-  const correction = touchy ? bestInSeason(potted).correction : "prune-and-return";
-  const work = operationOf(correction);
+  const { correction, work, loss } = renewal(potted);
   const season = draft.next(work);
-  const open = draft.isOpen(work);
-  if (!open && draft.isOpen("replace-top") && potted.yearsInPot >= F.topAfterYears)
+  const open = draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
+  if (!open && work !== "replace-top" && draft.isOpen("replace-top") && potted.yearsInPot >= F.topAfterYears)
     draft.act({
       work: "replace-top",
       correction: "replace-top",
@@ -130,28 +131,27 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
       minutes: minutesFor("replace-top", s.volumeL, draft.facts),
       figures: { mm: J.topMm },
     });
+  const later = open ? season : draft.later(work);
   draft.act({
     work,
     correction,
-    from: season?.from ?? null,
-    lossShare: Math.min(1 - CORRECTIONS[correction].retained, s.profile.values.rootShare),
-    mostShare: s.profile.values.rootShare,
-    pot: { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true },
-    massKg: potted.ballKg,
-    minutes: minutesFor("root-prune", s.volumeL, draft.facts),
+    from: (open ? draft.on : later?.from) ?? null,
+    lossShare: loss,
+    pot: sameSize(s.volumeL),
+    massKg: work === "replace-top" ? null : potted.ballKg,
+    minutes: minutesFor(work === "replace-top" ? "replace-top" : "root-prune", s.volumeL, draft.facts),
     because,
-    figures: { rootZoneC: s.profile.values.springRootZoneC },
+    figures: work === "replace-top" ? { mm: J.topMm } : { rootZoneC: s.profile.values.springRootZoneC },
   });
   refuseToday(draft, potted, work);
   feedAndQuarters(draft, potted);
-  if (!season) return draft.headline("wait", { work, limiting: draft.facts.windows[work].limiting, because });
   if (open)
     return draft.headline(bound(potted) ? "do-now" : "do-by", { work, from: draft.on, to: endOf(season), because });
   return draft.headline("wait", {
     work,
-    from: season.from,
-    to: endOf(season),
-    limiting: draft.facts.windows[work].limiting,
+    from: later?.from ?? null,
+    to: endOf(later),
+    limiting: draft.heldBy(work),
     because,
   });
 }
@@ -166,15 +166,15 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   if (!pot) return renew(draft, potted, because);
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
-  const soon = (draft.next(work)?.from ?? Infinity) <= draft.on + F.soonDays;
-  if (potted.driesWithinDay || (slips && pressing(potted) && !soon))
+  // At rest nothing is lost by waiting, and little where the whole correction is near.
+  const waits = isLeafless(s) || (draft.next(work)?.from ?? Infinity) <= draft.on + F.soonDays;
+  if (potted.driesWithinDay || (slips && pressing(potted) && !waits))
     return slipNow(draft, potted, best, draft.isOpen("slip-up"), because);
   return waitFor(draft, potted, best, pot, because);
 }
 
 /** It loses by waiting: bound, or past a window that has closed. */
 const pressing = (p: PottedFacts) => bound(p) || p.missed;
-const bound = ({ fill, circling }: PottedFacts) => fill.p50 >= BOUND_FILL || circling.p50 >= BOUND_CIRCLING;
 
 function stepNow(
   draft: Draft,
@@ -219,8 +219,8 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
   draft.act({
     work: "slip-up",
     correction: "none",
-    lossShare: Math.min(lossAllowed(s, open), J.littleLoss),
-    mostShare: lossAllowed(s, open),
+    lossShare: Math.min(lossAllowed(s, draft.isOpen("up-pot")), J.littleLoss),
+    mostShare: lossAllowed(s, draft.isOpen("up-pot")),
     to: open ? to : draft.on + F.withinDays,
     ...(open ? {} : { excepted: "dries-within-day" as const }),
     pot: asPot(pot),
@@ -265,8 +265,7 @@ function waitFor(
 ): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
-  const season = draft.next(work, draft.isOpen(work) ? draft.on + 1 : draft.on);
-  const { limiting } = draft.facts.windows[work];
+  const season = draft.later(work);
   if (season)
     draft.act({
       work,
@@ -291,30 +290,8 @@ function waitFor(
     work,
     from: season?.from ?? null,
     to: endOf(season),
-    limiting: limiting === "none" ? "share" : limiting,
+    limiting: draft.heldBy(work),
     because,
-  });
-}
-
-/** What a grower might think of today and is told not to: the usual work, washing, a potting at all. */
-function refuseToday(draft: Draft, potted: PottedFacts, work: Operation): void {
-  draft.refuseClosed(work);
-  draft.refuseClosed("slip-up");
-  if (!bound(potted)) return;
-  draft.refuseClosed("bare-root");
-  draft.refuseClosed("shave");
-}
-
-/** What must be carried in for the winter stays within what may be lifted. */
-function refuseCarry(draft: Draft, potted: PottedFacts, best: Option): void {
-  const { situation: s } = potted;
-  if (s.carriedKg === null || s.offeredL === null || J.allKgPerL * s.offeredL <= s.carriedKg) return;
-  if (!provenJump({ potted }, best.correction)) return;
-  draft.refuse("up-pot", "weight", {
-    toL: s.offeredL,
-    lowKg: J.wetLow * s.offeredL,
-    highKg: J.wetHigh * s.offeredL,
-    capL: s.carriedKg / J.allKgPerL,
   });
 }
 

@@ -20,6 +20,8 @@ export const DECISION_FIGURES = {
   /** A sour ball goes into at most so many times its live part. */
   potDown: 1.2,
   lookAgainDays: 14,
+  /** Kinds that stand less are not root-pruned in their last pot: their top is renewed. */
+  pruneFromShare: 0.15,
   /** A full correction that opens this soon is worth waiting for, even by a bound tree. */
   soonDays: 45,
   /** A step may be taken in a season that ends so long before the tree is due. */

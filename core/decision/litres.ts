@@ -81,3 +81,8 @@ export function nextLitres(
     jump: range.jump && highL === range.highL,
   };
 }
+
+/** Whether it stands in as large a pot as it is to have. */
+export function inGoal({ goal, situation }: PottedFacts): boolean {
+  return goal !== null && situation.volumeL >= F.goalReached * goal.mostL;
+}

@@ -1,13 +1,14 @@
 import { toDay } from "../dates/index";
 import { isEvergreen, JUDGEMENT_FIGURES as J } from "../judgement/index";
-import { HALF_ROOTED, stepRule } from "../ladder/index";
 import { operationOf, usualOperation } from "../window/index";
-import { bestInSeason } from "./correction";
+import { feedAndQuarters } from "./care";
+import { bestInSeason, renewal } from "./correction";
 import type { Headline } from "./decision";
 import { type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
-import { jumpFill } from "./litres";
+import { inGoal } from "./litres";
+import { refuseJump } from "./refusals";
 
 /** Turning left in a ball from this grade on is named for its season. */
 const LEFT_BEHIND = 1;
@@ -58,10 +59,11 @@ export function notDue(draft: Draft): Headline | null {
   const { potted } = draft.facts;
   if (!potted || potted.isDue || potted.situation.broken || potted.driesWithinDay) return null;
   const { situation: s, due } = potted;
-  renewTop(draft, potted);
   const last = inGoal(potted);
   const best = bestInSeason(potted);
-  const work = operationOf(last ? "prune-and-return" : best.correction);
+  const renewed = last ? renewal(potted) : null;
+  if (renewed?.work !== "replace-top") renewTop(draft, potted);
+  const work = renewed?.work ?? operationOf(best.correction);
   const day = due.p50 === null ? null : Math.max(draft.on, toDay(due.p50));
   // Whole balls move in the kind's own season for its roots, too, which may end a little before the pot is used up.
   const inSeason = last ? work : usualOperation(s.profile.values.rootShare);
@@ -72,26 +74,23 @@ export function notDue(draft: Draft): Headline | null {
   if (from !== null && (last || pot))
     draft.act({
       work,
-      correction: last ? "prune-and-return" : best.correction,
+      correction: renewed?.correction ?? best.correction,
       from,
       to: endOf(season),
-      lossShare: last ? undefined : Math.min(best.price.loss, J.littleLoss),
+      lossShare: renewed?.loss ?? Math.min(best.price.loss, J.littleLoss),
       mostShare: s.profile.values.rootShare,
-      pot: pot && { lowL: pot.lowL, highL: pot.highL, choice: pot.choice, same: false },
+      pot: pot
+        ? { lowL: pot.lowL, highL: pot.highL, choice: pot.choice, same: false }
+        : { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true },
       massKg: potted.ballKg,
       minutes: minutesFor(last ? "root-prune" : "up-pot", pot?.highL ?? s.volumeL, draft.facts),
       because: last ? ["final-pot"] : [potted.dueBy === "circling" ? "turning" : "full"],
-      figures: { rootZoneC: s.profile.values.springRootZoneC },
+      figures: { rootZoneC: s.profile.values.springRootZoneC, ...(work === "replace-top" ? { mm: J.topMm } : {}) },
     });
   if (s.fill >= F.tooWide) draft.refuseClosed("up-pot");
   refuseJump(draft, potted, s.growthOfSeason);
   feedAndQuarters(draft, potted);
   return draft.headline(last ? "hold" : "not-due", { work, from: day, because: last ? ["final-pot"] : [] });
-}
-
-/** Whether it stands in as large a pot as it is to have. */
-export function inGoal({ goal, situation }: PottedFacts): boolean {
-  return goal !== null && situation.volumeL >= F.goalReached * goal.mostL;
 }
 
 /** Sunken or used-up mix: the top at bud swell, in the season's own time for it. */
@@ -108,32 +107,4 @@ function renewTop(draft: Draft, { situation: s, yearsInPot }: PottedFacts): void
     because: ["worn-mix"],
     figures: { mm: J.topMm },
   });
-}
-
-/** A pot in mind that would stay empty, or a long jump in leaf, is refused with the figure that says so. */
-export function refuseJump(draft: Draft, potted: PottedFacts, growth: number, inLeaf = false): void {
-  const { situation: s } = potted;
-  if (s.offeredL === null) return;
-  const { largest } = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
-  if (s.offeredL <= largest * s.volumeL) return;
-  const fill = jumpFill({ potted: { ...potted, situation: { ...s, growthLeft: growth } } }, "none");
-  if (!inLeaf && fill >= HALF_ROOTED && s.profile.values.largestStep === null) return;
-  draft.refuse("slip-up", "step", { toL: s.offeredL, fill });
-}
-
-/** Evergreens that are carried in: fed little while it is warm, in before the nights they fear, bright and cool, watered by weight. */
-export function feedAndQuarters(draft: Draft, { situation: s }: PottedFacts): void {
-  const { values } = s.profile;
-  if (!isEvergreen(s) || !s.autumn || values.leafC === null || values.leafC <= J.staysOutBelowC) return;
-  const because = ["winter-near" as const];
-  const nightC = values.bringInNightC ?? Math.max(2, values.leafC + J.inAboveLeafC);
-  draft.act({
-    work: "feed-little",
-    to: null,
-    because,
-    figures: { low: J.feedLow, high: J.feedHigh, untilC: values.takeHoldBaseC },
-  });
-  draft.act({ work: "bring-in", to: null, because, figures: { nightC } });
-  draft.act({ work: "keep-bright", to: null, because, figures: { lowC: values.winterC[0], highC: values.winterC[1] } });
-  draft.act({ work: "water-by-weight", to: null, because });
 }

@@ -11,14 +11,16 @@ export const isHot = (s: Situation) =>
 
 /**
  * Share of roots that may go at once, on this day: what the kind stands while it sleeps, and evergreens in the season of the work; half
- * of it in hard leaf; next to nothing in soft growth, heat, drought and weakness.
- * @param inSeason the window of the work is open
+ * of it in hard leaf; next to nothing in soft growth, in heat, drought and weakness.
+ * @param inSeason the window of work that costs roots is open
  */
 export function lossAllowed(s: Situation, inSeason: boolean): number {
   const { rootShare } = s.profile.values;
   const little = Math.min(F.littleLoss, rootShare);
-  if (isHot(s) || s.dry || !s.healthy || s.phase === "soft") return little;
+  if (isHot(s) || s.dry || !s.healthy) return little;
   if (isEvergreen(s)) return inSeason ? rootShare : little;
+  if (s.phase === "soft") return little;
+  if (isLeafless(s) && inSeason) return rootShare;
   if (isLeafless(s)) return s.phase === "swelling" || !s.profile.autumnAverse ? rootShare : 0;
   return F.leafShare * rootShare;
 }

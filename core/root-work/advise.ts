@@ -226,7 +226,7 @@ export function adviseCorrection(input: AdviseInput): Advice {
   const free = options
     .filter((o) => o.objections.every((x) => PASSING.has(x.code)) && stands(o, s))
     .sort((a, b) => a.price.total - b.price.total)[0];
-  const most = lossAllowed(s, windows[pick?.correction ?? "shave"]?.open ?? false);
+  const most = lossAllowed(s, windows["tease-and-clip"]?.open ?? false);
   const loss = pick?.price.loss ?? 0;
   const plan = {
     rootLoss: loss,

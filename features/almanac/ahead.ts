@@ -84,11 +84,11 @@ export function atRisk(view: CollectionView, nights: readonly NightAhead[]): AtR
   for (const tree of today.living) {
     const day = today.tree(tree.id);
     if (!day) continue;
-    const { profile, placeId, plants, stays } = day;
+    const { profile, placeId, plants, staysAhead } = day;
     const own = ownEvidence(day);
     // Trees that were looked at, fed or worked on late have wood of their own, and those that moved have that of where they stood.
     const evidence = own === null ? "" : JSON.stringify(own);
-    const wood = `${profile.key}:${yard.places.keyOf(stays)}:${evidence}`;
+    const wood = `${profile.key}:${yard.places.keyOf(staysAhead)}:${evidence}`;
     let hardy = series.get(wood);
     if (!hardy)
       series.set(
