@@ -15,6 +15,7 @@ import { recoveredOn } from "./tree-windows";
 import { toIso } from "@/core/dates/index";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
 import { DECISION_FIGURES } from "@/core/decision/index";
+import { mixOfPot, WET_MIX_KG_PER_L } from "@/core/ladder/index";
 import { likelyPotMassKg, vesselOf } from "@/core/vessel/index";
 
 /** A plant this old or younger goes by stage, not by the step of a grown tree. */
@@ -46,7 +47,7 @@ export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
     health: { state: condition.health, on: condition.healthOn },
     rescue: rescueOf(day),
     windows: works,
-    aftercare: aftercareOfLast(day),
+    aftercare: () => aftercareOfLast(day),
     narrowing: () =>
       day.narrowing.slice(0, 2).map((n) => ({ code: QUESTION_OF[n.question], worth: n.before - n.after })),
   };
@@ -95,9 +96,12 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
       record.finalVolumeL !== null
         ? { mostL: record.finalVolumeL, said: true }
         : crop && { mostL: crop[1], said: false },
-    ballKg: ballKg(day, situation.massKg),
-    fits: (correction) =>
-      day.fits(undefined, correction).map((fit) => ({ ...fit, mixL: fit.ratio * roots.volumeL.p50 })),
+    ballKg: () => ballKg(day),
+    tooHeavy: mayBeHeavy(day) && ballKg(day) > DECISION_FIGURES.liftOutMostKg,
+    fits: (correction, lowL, highL) => {
+      const shelf = day.yard.on(on).free.filter((p) => mixOfPot(p.pot) >= lowL && mixOfPot(p.pot) <= highL);
+      return day.fits(shelf, correction).map((fit) => ({ ...fit, mixL: fit.ratio * roots.volumeL.p50 }));
+    },
     holdsOn: ({ correction }, from) => holdsOn(correction, kPerDegreeDay, from),
   };
 
@@ -108,10 +112,17 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
 }
 
 /** What is lifted out of a pot that stays where it is. */
-function ballKg({ roots }: TreeOnDay, massKg: number): number {
+function ballKg({ roots, state, mass }: TreeOnDay): number {
   const pot = presumedPot(roots);
-  return pot ? Math.max(0, massKg - likelyPotMassKg(vesselOf(pot).vessel).massKg) : massKg;
+  const massKg = mass?.wetKg ?? WET_MIX_KG_PER_L * (state.volumeL.p50 / state.share);
+  return pot && mass ? Math.max(0, massKg - likelyPotMassKg(vesselOf(pot).vessel).massKg) : massKg;
 }
+
+/** No wet mix with its tree weighs more than this, kg a litre. */
+const HEAVIEST_KG_PER_L = 2;
+/** Whether it is worth weighing at all. */
+const mayBeHeavy = ({ state, record }: TreeOnDay) =>
+  (record.trunkMm ?? 0) > 60 || HEAVIEST_KG_PER_L * (state.volumeL.p50 / state.share) > DECISION_FIGURES.liftOutMostKg;
 
 /** The last work on its roots, as long as they have not taken hold since: of a potting by its new roots, else by the warmth it asks for. */
 function settlingOf(day: TreeOnDay): PottedFacts["settling"] {

@@ -10,6 +10,7 @@ import { PHASE } from "@/core/wood/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import type { Replayed } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
+import { situationOf } from "./tree-situation";
 import type { OperationWindow } from "./tree-windows";
 
 /** Works whose windows the advice asks for. */
@@ -75,17 +76,28 @@ export function windowsByCorrection(rows: readonly OperationWindow[]): Partial<R
   );
 }
 
-/** The windows of corrections, as far as tracks tell them: how sure the day is, only the weather years can say. */
-function windowsOfWorks(windows: Record<Operation, WorkWindow>): Partial<Record<CorrectionName, CorrectionWindow>> {
-  const iso = (day: DayNumber | undefined) => (day === undefined ? null : toIso(day));
-  return Object.fromEntries(
-    [...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS].map((name) => {
-      const { open, limiting, periods } = windows[operationOf(name)];
-      const opens = open ? null : iso(periods[0]?.from);
-      return [name, { open, limiting, safe: null, opens, closes: iso(periods[0]?.to) }];
-    }),
-  );
+/** The window of a correction, as far as tracks tell it: how sure the day is, only the weather years can say. */
+class TrackWindow implements CorrectionWindow {
+  readonly safe = null;
+  constructor(private readonly window: WorkWindow) {}
+  get open() {
+    return this.window.open;
+  }
+  get limiting() {
+    return this.window.limiting;
+  }
+  get opens() {
+    return this.open ? null : isoOf(this.window.periods[0]?.from);
+  }
+  get closes() {
+    return isoOf(this.window.periods[0]?.to);
+  }
 }
+const isoOf = (day: DayNumber | undefined) => (day === undefined ? null : toIso(day));
+
+const CORRECTED = [...BALL_CORRECTIONS, ...IN_PLACE_CORRECTIONS];
+const windowsOfWorks = (windows: Record<Operation, WorkWindow>): Partial<Record<CorrectionName, CorrectionWindow>> =>
+  Object.fromEntries(CORRECTED.map((name) => [name, new TrackWindow(windows[operationOf(name)])]));
 
 /**
  * What to do with the ball as it was seen, or as it is believed to be where nobody has looked lately; null while it stands in no pot.
@@ -101,17 +113,19 @@ export function treeAdvice(
   if (!known) return null;
   const seen = freshReading(events, on);
   const { profile } = known;
-  const situation: Situation = {
-    ...known,
-    // What the eyes said of this ball goes before what was believed of it.
+  const situation = situationOf(day, {
     fill: seen?.fill === null || seen === null ? known.fill : FILL_OF_GRADE[seen.fill],
     circling: seen?.circling ?? known.circling,
     girdler: seen?.reading?.girdlerShare != null ? { shareOfGirth: seen.reading.girdlerShare || null } : known.girdler,
-  };
-  const safe = windowsByCorrection(rows);
+  })!;
   const byWork = windowsOfWorks(windows);
-  for (const name of Object.keys(byWork) as CorrectionName[])
-    byWork[name] = { ...byWork[name]!, safe: safe[name]?.safe ?? null };
+  if (rows.length > 0) {
+    const safe = windowsByCorrection(rows);
+    for (const name of CORRECTED) {
+      const { open, limiting, opens, closes } = byWork[name]!;
+      byWork[name] = { open, limiting, opens, closes, safe: safe[name]?.safe ?? null };
+    }
+  }
   const advice = adviseCorrection({
     situation,
     reading: seen?.reading ?? null,

@@ -3,6 +3,7 @@ import { type DayNumber, growingSeason, midwinterOf, toDay } from "@/core/dates/
 import { DECISION_FIGURES } from "@/core/decision/index";
 import type { LoggedEvent } from "@/core/event/index";
 import type { Situation } from "@/core/judgement/index";
+import { lazily } from "@/core/math/index";
 import { WET_MIX_KG_PER_L } from "@/core/ladder/index";
 import { TREE_SHARE, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
 import { clamp } from "@/core/math/index";
@@ -17,16 +18,19 @@ import type { TreeOnDay } from "./tree-on-day";
 /** Days of forecast that count as "now" for heat. */
 const HOT_DAYS = 3;
 
-/** What a decision needs to know of one tree on one day, from its tracks alone; null while it stands in no pot. */
-export function situationOf(day: TreeOnDay): Situation | null {
+/**
+ * What a decision needs to know of one tree on one day, from its tracks alone; null while it stands in no pot.
+ * @param seen what the eyes said of it, which goes before what was believed
+ */
+export function situationOf(day: TreeOnDay, seen: Partial<Situation> = {}): Situation | null {
   const { record: tree, state, roots: replayed, profile, condition, events, tracks } = day;
   const on = day.day;
   const pot = presumedPot(replayed);
   const ball = pot && currentBall({ ...replayed, pot }, day.yearsInPot)?.ball;
   if (!ball) return null;
   const life = replayed.mix ? mixLife(replayed.mix) : null;
-  const massKg = day.mass?.wetKg ?? WET_MIX_KG_PER_L * (state.volumeL.p50 / state.share);
-  return {
+  const massKg = () => day.mass?.wetKg ?? WET_MIX_KG_PER_L * (state.volumeL.p50 / state.share);
+  const situation = {
     profile,
     kPerDegreeDay: profile.kPerDegreeDay * state.vigour.p50,
     ...seasonOfTracks(tracks, day.yard.latitudeDeg, on),
@@ -42,12 +46,13 @@ export function situationOf(day: TreeOnDay): Situation | null {
     slumped: life !== null && life.by !== "long" && (state.mixAgeYears ?? 0) >= life.years,
     offeredL: tree.finalVolumeL,
     carriedKg: carriedIn(day) ? mostLiftedKg(day.yard.calendar) : null,
-    massKg,
-    immovable: massKg > DECISION_FIGURES.liftOutMostKg,
     finalPot: tree.finalVolumeL !== null && state.volumeL.p50 >= DECISION_FIGURES.goalReached * tree.finalVolumeL,
     trunkMm: tree.trunkMm,
     healthy: condition.health === "well",
+    ...seen,
   };
+  // Weighing takes longer than all else here.
+  return lazily(situation, "massKg", massKg);
 }
 
 /** Where the year stands for a kind, by its tracks. */

@@ -7,6 +7,8 @@ import {
   mainLimit,
   OPEN_FROM,
   openPeriods,
+  outlinedOn,
+  type OutlinePeriod,
   type Operation,
   OPERATION_NEEDS,
   spanAt,
@@ -14,6 +16,7 @@ import {
   suitabilityOn,
   usualOperation,
   windowFrom,
+  type WindowOutline,
   windowsOf,
   type WindowSeries,
   withoutStretches,
@@ -172,23 +175,41 @@ function holdOn(tree: TreeOnDay, operation: Operation, recovered: DayNumber, ope
   return { from: Math.max(ailing ? on + LOOK_AGAIN_DAYS : on, waits ? recovered : on), closed, heldBy };
 }
 
+/** The window of a work as decisions are made on it: its stretches ahead are looked for when they are asked for. */
+class TrackedWindow implements WorkWindow {
+  readonly open: boolean;
+  readonly limiting: Limit;
+  private found: OutlinePeriod[] | null = null;
+
+  constructor(
+    private readonly outline: WindowOutline,
+    private readonly on: DayNumber,
+    private readonly hold: Hold,
+    season: Pick<WorkWindow, "open" | "limiting">,
+  ) {
+    const { heldBy } = hold;
+    this.open = season.open && heldBy === null;
+    this.limiting = heldBy ? heldBy.by : season.limiting;
+  }
+
+  get periods(): OutlinePeriod[] {
+    const { from, closed } = this.hold;
+    return (this.found ??= windowFrom(this.outline, this.on, this.on + LOOK_AHEAD_DAYS, from, closed)!.periods);
+  }
+}
+
 /** The windows of all works as decisions are made on them, from its tracks alone; null before these begin. */
 export function workWindows(tree: TreeOnDay): Record<Operation, WorkWindow> | null {
   const { tracks, day: on } = tree;
   const recovered = recoveredOn(tree, tracks.warmth);
-  const found: [Operation, WorkWindow][] = [];
+  const works: Partial<Record<Operation, WorkWindow>> = {};
   for (const operation of OPERATIONS) {
     const outline = tracks.outlines[operation];
-    const season = windowFrom(outline, on, on);
+    const season = outlinedOn(outline, on);
     if (!season) return null;
-    const { from, closed, heldBy } = holdOn(tree, operation, recovered, season.open);
-    const { periods } = windowFrom(outline, on, on + LOOK_AHEAD_DAYS, from, closed)!;
-    found.push([
-      operation,
-      { open: season.open && heldBy === null, limiting: heldBy ? heldBy.by : season.limiting, periods },
-    ]);
+    works[operation] = new TrackedWindow(outline, on, holdOn(tree, operation, recovered, season.open), season);
   }
-  return Object.fromEntries(found) as Record<Operation, WorkWindow>;
+  return works as Record<Operation, WorkWindow>;
 }
 
 function windowOf(

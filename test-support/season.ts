@@ -64,7 +64,6 @@ export function situation(site: Site, kindId: string, on: DayNumber, more: Parti
     offeredL: null,
     carriedKg: null,
     massKg: 12,
-    immovable: false,
     finalPot: false,
     trunkMm: null,
     healthy: true,

@@ -1,6 +1,7 @@
 import { type DayNumber, growingSeason, type IsoDate, toIso } from "../dates/index";
 import { lossAllowed } from "../judgement/index";
 import { workMinutes } from "../ladder/index";
+import { lazily } from "../math/index";
 import { SETTLE_FRACTION } from "../mix/index";
 import { type CorrectionName, CORRECTIONS } from "../roots/index";
 import { type Limit, type Operation, OPERATIONS, type OutlinePeriod } from "../window/index";
@@ -23,7 +24,7 @@ export interface ActInput {
   mostShare?: number;
   excepted?: Exception;
   pot?: ActPot | null;
-  massKg?: number | null;
+  massKg?: (() => number) | null;
   minutes?: number | null;
   because?: Reason[];
   figures?: Record<string, number>;
@@ -74,7 +75,7 @@ export class Draft {
     const period = isOperation(work) && from !== null && !input.excepted ? this.next(work, from) : null;
     const to = input.to === undefined ? endOf(period) : input.to;
     const closes = period?.closes ?? null;
-    const act: DecisionAct = {
+    const act: Omit<DecisionAct, "massKg" | "aftercare"> = {
       id: `${work}${correction ? `:${correction}` : ""}:${from === null ? "due" : growingSeason(from, this.latitudeDeg)}`,
       work,
       correction: correction && {
@@ -88,14 +89,19 @@ export class Draft {
       lastSafe: closes && { p10: toIso(closes[0]), p50: toIso(closes[1]), p90: toIso(closes[2]) },
       excepted: input.excepted ?? null,
       pot: input.pot ?? null,
-      massKg: input.massKg ?? null,
       minutes: input.minutes ?? null,
       because: input.because ?? [],
       figures: input.figures ?? {},
-      aftercare: correction && from !== null ? aftercareOf(this.facts, correction, from, input.pot ?? null) : [],
     };
-    this.acts.push(act);
-    return act;
+    // What only a page of the tree shows is worked out when it is read: lists ask for the headline of hundreds.
+    const { massKg, pot = null } = input;
+    const full = lazily(
+      lazily(act, "massKg", () => massKg?.() ?? null),
+      "aftercare",
+      () => (correction && from !== null ? aftercareOf(this.facts, correction, from, pot) : []),
+    );
+    this.acts.push(full);
+    return full;
   }
 
   /** Share of roots that may go on a day: today as things are, later what the kind stands in its season. */
@@ -145,21 +151,22 @@ export class Draft {
   pot(potted: PottedFacts, way: StepWay, correction: CorrectionName): (ActPot & { jump: boolean }) | null {
     const litres = nextLitres({ ...this.facts, potted }, way, correction);
     if (!litres) return null;
-    return { ...choose(potted, litres, correction), jump: litres.jump };
+    return Object.assign(choose(potted, litres, correction), { jump: litres.jump });
   }
 
   done(headline: Headline): Decision {
     const { facts, acts } = this;
     const offered = new Set(acts.filter((a) => a.from === toIso(facts.on)).map((a) => a.work));
     const { potted } = facts;
-    if (potted && potted.fill.p90 - potted.fill.p10 > F.asksFromBand)
-      for (const { code, worth } of facts.narrowing()) this.ask(code, worth);
-    return {
+    const questions = () => {
+      if (potted && potted.fill.p90 - potted.fill.p10 > F.asksFromBand)
+        for (const { code, worth } of facts.narrowing()) this.ask(code, worth);
+      return this.asked;
+    };
+    const decision = {
       on: toIso(facts.on),
       headline,
       acts,
-      aftercare: facts.aftercare,
-      questions: this.asked,
       refused: this.refused.filter((r) => !(offered.has(r.work) && r.for === "window")),
       confidence: {
         basis: potted?.fill.basis ?? "guess",
@@ -167,6 +174,7 @@ export class Draft {
         fillHigh: potted?.fill.p90 ?? 0,
       },
     };
+    return lazily(lazily(decision, "questions", questions), "aftercare", facts.aftercare);
   }
 }
 
@@ -180,10 +188,10 @@ export const endOf = (period: OutlinePeriod | null): DayNumber | null =>
 const NEAR = 1.05;
 
 function choose(potted: PottedFacts, { lowL, highL }: Litres, correction: CorrectionName): ActPot {
-  const found = potted
-    .fits(correction)
-    .find((p) => p.misfit === null && p.mixL * NEAR >= lowL && p.mixL <= NEAR * highL);
-  return { lowL, highL, choice: found ? choiceOf(found) : null, same: false };
+  return lazily({ lowL, highL, same: false }, "choice", () => {
+    const found = potted.fits(correction, lowL / NEAR, NEAR * highL).find((p) => p.misfit === null);
+    return found ? choiceOf(found) : null;
+  });
 }
 
 export const choiceOf = ({ lotId, mixL, fillAtSeasonEnd }: PotChoice): PotChoice => ({ lotId, mixL, fillAtSeasonEnd });

@@ -18,7 +18,7 @@ export function dueTree(draft: Draft): Headline | null {
   if (!potted) return null;
   const because = reasonsOf(potted);
   if (potted.anchored) sever(draft, potted);
-  if (potted.ballKg > F.liftOutMostKg && !potted.situation.broken) return inPlace(draft, potted, because);
+  if (potted.tooHeavy && !potted.situation.broken) return inPlace(draft, potted, because);
   if (potted.situation.broken) return intoAnother(draft, potted, "broken", "broken", ["broken"]);
   // What goes whole into a narrow ring is the same in its last pot: there its roots are renewed.
   return inGoal(potted) ? renew(draft, potted, because) : step(draft, potted, because);

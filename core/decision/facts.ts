@@ -36,7 +36,7 @@ export interface DecisionFacts {
   rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | null;
   windows: Record<Operation, WorkWindow>;
   /** What follows the last work done. */
-  aftercare: Aftercare[];
+  aftercare: () => Aftercare[];
   /** Looks and answers that would narrow what is known of it, best first. */
   narrowing: () => { code: DecisionQuestion; worth: number }[];
 }
@@ -67,9 +67,11 @@ export interface PottedFacts {
   /** Litres it is to end in, at most; null: nobody said, and its kind sets none. */
   goal: { mostL: number; said: boolean } | null;
   /** Of the ball as it would be lifted out. */
-  ballKg: number;
-  /** What a pot of a shelf is to it, the best first. Asked only where a pot is wanted. */
-  fits: (correction: CorrectionName) => (PotFit & { mixL: number })[];
+  ballKg: () => number;
+  /** Nobody lifts that out of its pot by hand. */
+  tooHeavy: boolean;
+  /** What the pots of the store within so many litres are to it, the best first. */
+  fits: (correction: CorrectionName, lowL: number, highL: number) => (PotFit & { mixL: number })[];
   /** The day its roots would hold after a work on a day. */
   holdsOn: (option: Pick<Option, "correction">, day: DayNumber) => DayNumber | null;
 }

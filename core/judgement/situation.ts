@@ -31,9 +31,8 @@ export interface Situation {
   offeredL: number | null;
   /** Carried in for the winter, and what may be lifted then, kg; null: it stays where it is. */
   carriedKg: number | null;
-  /** Wet mass as it stands, kg, and whether hands can move it at all. */
+  /** Wet mass as it stands, kg. */
   massKg: number;
-  immovable: boolean;
   /** Stands in the pot it is to stay in. */
   finalPot: boolean;
   trunkMm: number | null;

@@ -81,6 +81,9 @@ function prepare(pot: Pot): Prepared {
   return known;
 }
 
+/** Litres of mix a pot takes, filled as usual. */
+export const mixOfPot = (pot: Pot): number => prepare(pot).mixL;
+
 export function fitPots(input: {
   fromMixL: number;
   fill: number;

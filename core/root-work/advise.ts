@@ -2,7 +2,7 @@ import { dayAfterWarmth, type RootWarmthSet, type WarmthTrack } from "../climate
 import { type DayNumber, type IsoDate, toIso } from "../dates/index";
 import type { Purpose } from "../event/index";
 import { crownToMatch, isHot, isLeafless, lossAllowed, type Situation } from "../judgement/index";
-import { weightedQuantiles } from "../math/index";
+import { lazily, weightedQuantiles } from "../math/index";
 import {
   BALL_CORRECTIONS,
   CORRECTIONS,
@@ -10,6 +10,7 @@ import {
   crossingDegreeDays,
   isSour,
   liveShareOf,
+  MUCH_ROOT_LOSS,
   type Reading,
   retainedAfterShave,
   SEASON_SD,
@@ -182,29 +183,54 @@ function optionOf(input: AdviseInput, correction: CorrectionName, sour: boolean)
   const most = lossAllowed(s, window?.open ?? false);
   if (loss > most + 1e-9 && loss > 0) objections.push({ code: "share", loss, most });
   if (window && !window.open) objections.push({ code: "window", limiting: window.limiting, safe: window.safe });
-  const findings = rulesFor(input, {
-    rootLoss: loss,
-    washed: correction === "wash-bare",
-    oldMixKept: OLD_MIX[correction] ?? 1,
-    ratio: 1,
-    crownCutMm: 0,
-    hardCrown: false,
-  });
-  // Of the season its window speaks, no rule.
-  for (const finding of findings)
-    if (finding.kind === "refuse" && !SEASONAL.has(finding.code)) objections.push({ code: "rule", finding });
+  for (const finding of refusals(input, correction, loss)) objections.push({ code: "rule", finding });
   if (s.profile.roots === "tap" && CUTS_ROUND.has(correction)) objections.push({ code: "tap-root" });
   if (s.circling < F.needlessBelow && loss > 0.05 && correction !== "split") objections.push({ code: "needless" });
-  return {
+  const option = {
     correction,
     depthMm,
     price,
-    hold: holdDates(price.lagDegreeDays, input),
     objections,
-    rightFrom: window && !window.open ? window.opens : null,
     leavesRings: s.circling >= 4 && CORRECTIONS[correction].circlingRemoved < 0.5,
   };
+  // Days of holding take longer than all else, and only a page of root work shows them.
+  return lazily(
+    lazily(option, "hold", () => holdDates(price.lagDegreeDays, input)),
+    "rightFrom",
+    () => (window && !window.open ? window.opens : null),
+  );
 }
+
+/** Refusals of a kind's rules that no day lifts: of the season its window speaks. Trees of a kind that nobody looked at share them. */
+function refusals(input: AdviseInput, correction: CorrectionName, loss: number): Finding[] {
+  const find = () =>
+    rulesFor(input, {
+      rootLoss: loss,
+      washed: correction === "wash-bare",
+      oldMixKept: OLD_MIX[correction] ?? 1,
+      ratio: 1,
+      crownCutMm: 0,
+      hardCrown: false,
+    }).filter((f) => f.kind === "refuse" && !SEASONAL.has(f.code));
+  if (input.reading) return find();
+  const { situation: s } = input;
+  let known = refused.get(s.profile.values);
+  if (!known) refused.set(s.profile.values, (known = new Map<string, Finding[]>()));
+  const key = [
+    correction,
+    s.phase,
+    s.autumn,
+    input.purpose,
+    input.grafted,
+    Math.floor(input.ageYears ?? 99),
+    loss > MUCH_ROOT_LOSS,
+  ].join();
+  const found = known.get(key) ?? find();
+  known.set(key, found);
+  return found;
+}
+const refused = new WeakMap<Situation["profile"]["values"], Map<string, Finding[]>>();
+
 /** Cuts sides and base: a tap root would go with them. */
 const CUTS_ROUND = new Set<CorrectionName>(["shave", "rake-and-thin", "prune-and-return"]);
 const SEASONAL = new Set<Finding["code"]>(["too-cold-yet", "frost-ahead", "too-late", "swell-only", "warm-only"]);
@@ -236,34 +262,34 @@ export function adviseCorrection(input: AdviseInput): Advice {
     crownCutMm: 0,
     hardCrown: false,
   };
-  const findings = [
+  const findings = () => [
     ...rulesFor(input, plan).filter((f) => f.kind !== "refuse" || f.rule === "grafted"),
     ...rulesFor(input, { ...plan, crownCutMm: CROWN_CUT_MM }).filter((f) => f.rule === "bleeder"),
   ];
-  return {
+  const care = (): Advice["care"] => ({
+    shadeDays:
+      sour || loss > F.longShadeFromLoss
+        ? F.shadeDaysMuch
+        : loss > F.shadeFromLoss || s.phase === "soft"
+          ? F.shadeDays
+          : F.shadeDaysLittle,
+    coreWeeks: F.coreWeeks,
+    noFeedWeeks: F.noFeedWeeks,
+    lookOn: pick?.hold.p50 ?? null,
+    leafless: s.profile.values.leaf === "deciduous" && isLeafless(s),
+    crownBySchool: crownToMatch(sour ? 1 - live : loss),
+  });
+  const advice = {
     sour: sour ? { liveShare: live, mostL: F.potDown * live * s.volumeL } : null,
     pick: sour ? null : pick,
     later: sour || !free || free.correction === pick?.correction ? null : free,
     options,
-    findings,
     flare: flareOf(input, flareMost(input, most)),
     girdler: girdlerOf(s, reading),
     anchored: reading?.anchored === true ? { halves: !isLeafless(s), weeks: F.severWeeks } : null,
-    care: {
-      shadeDays:
-        sour || loss > F.longShadeFromLoss
-          ? F.shadeDaysMuch
-          : loss > F.shadeFromLoss || s.phase === "soft"
-            ? F.shadeDays
-            : F.shadeDaysLittle,
-      coreWeeks: F.coreWeeks,
-      noFeedWeeks: F.noFeedWeeks,
-      lookOn: pick?.hold.p50 ?? null,
-      leafless: s.profile.values.leaf === "deciduous" && isLeafless(s),
-      crownBySchool: crownToMatch(sour ? 1 - live : loss),
-    },
     lossAllowed: most,
   };
+  return lazily(lazily(advice, "findings", findings), "care", care);
 }
 
 /** A cut worth calling one: what bleeders and stone fruit are asked about. */

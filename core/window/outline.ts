@@ -67,6 +67,12 @@ function runAt({ runs, startDay, endDay }: WindowOutline, day: DayNumber): Windo
   return runs[low];
 }
 
+/** Whether a day is open, and what limits it; null outside the days known. */
+export function outlinedOn(outline: WindowOutline, day: DayNumber): Pick<WorkWindow, "open" | "limiting"> | null {
+  const run = runAt(outline, day);
+  return run && { open: run[2] === 1, limiting: LIMITS[run[1]] };
+}
+
 /** Open stretches between two days, as `openPeriods` finds them day by day. */
 function stretches(outline: WindowOutline, from: DayNumber, to: DayNumber): OpenPeriod[] {
   const end = Math.min(to, outline.endDay);
@@ -96,7 +102,7 @@ export function windowFrom(
   notBefore: DayNumber = on,
   closed: readonly (readonly [DayNumber, DayNumber])[] = [],
 ): WorkWindow | null {
-  const today = runAt(outline, on);
+  const today = outlinedOn(outline, on);
   if (!today) return null;
   const periods = stretches(outline, Math.max(on, notBefore), until)
     .flatMap((p) => withoutStretches(p, closed))
@@ -106,5 +112,5 @@ export function windowFrom(
       const span = outline.spans.find((s) => s.from <= middle && middle <= s.to);
       return { ...p, closes: span && !cut ? span.closes : null };
     });
-  return { open: today[2] === 1, limiting: LIMITS[today[1]], periods };
+  return { ...today, periods };
 }

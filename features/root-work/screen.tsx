@@ -51,7 +51,7 @@ export async function CorrectScreen(address: TreeAsked) {
           volumeL: replayed.volumeL.p50,
           massKg: mass?.wetKg ?? null,
           lift: mass ? liftAdvice(mass.wetKg) : null,
-          immovable: situation?.immovable ?? false,
+          immovable: decision?.headline.code === "in-place",
           anchorShare: anchoredShare(treeKg?.measured ? treeKg.kg : null, (mass?.wetKg ?? 0) - (treeKg?.kg ?? 0)),
           anchorHalved: events.some(
             (e) =>
