@@ -296,11 +296,11 @@ test("worked examples 1, 3 and 5 as the tree's page tells them, each in its seas
   await w.roots(serviceberry, "2026-05-14", 4, 3);
   await visit(page, w.url(`tree/${serviceberry}`));
   const acts = page.getByTestId("acts");
-  await expect(acts).toContainText(/Within a week.*Slip it up whole into .* L of mix/);
-  await expect(acts).toContainText(/Uncoil the base only: [0-5]\s*%/);
-  await expect(acts).toContainText(/Water the old ball by hand for 6 weeks/);
-  await expect(acts).toContainText(/At the next bud swell.*Shave sides and base by 1\d mm/);
-  await expect(page.getByTestId("refused")).toContainText(/Washing its roots bare in leaf/);
+  await expect(page.getByTestId("verdict")).toContainText(/Overdue: .*Pot it up undisturbed into .* L by 2\d May/);
+  await expect(acts).toContainText(/Pot it up undisturbed into .* L of mix/);
+  await expect(acts).toContainText(/water the old ball by hand until 2\d Jun/);
+  await expect(acts).toContainText(/ 2027 to .*Shave 1\d mm off sides and base/);
+  await expect(page.getByTestId("refused")).toContainText(/Wash its roots bare.*: the shoots are soft/);
   await expect(page.getByTestId("refused")).toContainText(/Feed before it grows again/);
 
   // Frost is past before it flushes.
@@ -314,10 +314,10 @@ test("worked examples 1, 3 and 5 as the tree's page tells them, each in its seas
   });
   await early.roots(bay, "2026-03-01", 4, 3);
   const april = Array.from({ length: 10 }, (_, k) => `2026-04-${10 + 2 * k}`);
-  await dayThatSays(early, bay, april, /NowTake 40 mm to 60 mm off/);
-  await expect(acts).toContainText(/Slice that side away, 90 mm at full depth: 12\s*% of the ball/);
-  await expect(acts).toContainText(/Next year.*only if this year’s shoots reached 70\s*%/);
-  await expect(page.getByTestId("refused")).toContainText("All four sides at once.");
+  await dayThatSays(early, bay, april, /Renew the top 40 mm to 60 mm of its mix/);
+  await expect(page.getByTestId("verdict")).toContainText(/Drill out cores of the root ball.* too heavy to lift/);
+  await expect(acts).toContainText(/outer half of the root ball.*The mix at 10 °C or more.*About 10 % of its roots/);
+  await expect(page.getByTestId("refused")).toContainText("Lifting it by hand");
 
   const warm = await world(request, {
     ...NORTH,
@@ -335,10 +335,10 @@ test("worked examples 1, 3 and 5 as the tree's page tells them, each in its seas
   });
   await warm.roots(fig, "2026-02-01", 4, 2);
   const days = ["02-14", "02-21", "02-28", "03-07", "03-14", "03-21", "03-28"].map((d) => `2026-${d}`);
-  await dayThatSays(warm, fig, days, /Comb it out/);
-  await expect(acts).toContainText(/Comb it out, fine roots only: 30\s*% to 40\s*%/);
-  await expect(acts).toContainText(/Step into 55 L of mix.*4\d kg to 4\d kg of wet mix/);
-  await expect(acts).toContainText(/Water the old ball by hand for 4 weeks/);
+  await dayThatSays(warm, fig, days, /^Now.*Pot it up with its roots teased out into 55 L/);
+  await expect(acts).toContainText(/About 10 % of its roots, at most 50 %/);
+  await expect(acts).toContainText(/The full pot weighs 40 kg to \d\d kg/);
+  await expect(acts).toContainText(/water the old ball by hand until/);
 });
 
 test("a photograph of a face stands beside the next one of the same face", async ({ page, request }) => {

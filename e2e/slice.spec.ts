@@ -45,7 +45,8 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await page.getByRole("button", { name: "Potted" }).click();
 
   await expect(page.getByRole("status")).toContainText("Q-1 is potted");
-  await expect(page.getByTestId("verdict")).toContainText("Not due");
+  await expect(page.getByTestId("verdict")).toContainText("Just potted. Second soak");
+  await expect(page.getByTestId("aftercare")).toContainText(/look for new roots on \d+ \w+/);
   await expect(page.getByTestId("fill")).not.toHaveText(filledBefore!);
   await expect(page.getByText(/Potted into Black 30 cm, Fine aged bark.*85 % of roots kept/)).toBeVisible();
   await visit(page, w.url("stores"));
@@ -59,7 +60,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expect(page.getByTestId("fill")).toHaveText(filledBefore!);
   // The same button brings it back.
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByTestId("verdict")).toContainText("Not due");
+  await expect(page.getByTestId("verdict")).toContainText("Just potted");
   await expect(page.getByRole("status")).toContainText("Brought back");
   expect(errors).toEqual([]);
 });
@@ -97,7 +98,7 @@ test("the Yard by keyboard: arrows walk, Enter opens, l shows the plain list", a
   await page.keyboard.press("l");
   await page.getByRole("link", { name: /^K-2/ }).focus();
   await page.keyboard.press("Enter");
-  await expect(page.getByTestId("verdict")).toContainText("Nobody knows how full this pot is");
+  await expect(page.getByTestId("verdict")).toContainText("nobody knows how full its pot is");
   await expect(page.getByRole("link", { name: "Read its roots", exact: true })).toBeVisible();
 });
 
