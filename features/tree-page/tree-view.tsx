@@ -7,7 +7,7 @@ import { type ReactNode, useState } from "react";
 import type { Hazard } from "@/core/species/index";
 import type { Estimate } from "@/core/estimate/index";
 import type { Purpose } from "@/core/event/index";
-import type { StorePot } from "@/core/ladder/index";
+import type { ActPot } from "@/core/decision/index";
 import type { Narrowing, TreePicture } from "@/model/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { day, fullness, litres, number, percent } from "@/words/format";
@@ -22,7 +22,6 @@ import { wantedPot, windowReason } from "@/words/sentences";
 import type { StripWood } from "@/features/kernel/strip-wood";
 import { useAsOf, useReplayed, useStripSubject } from "@/features/kernel/as-of";
 import {
-  CORRECTION_WORDS,
   HABIT_WORDS,
   HAZARD_WORDS,
   LIMIT_WORD,
@@ -108,13 +107,14 @@ export function TreeView({
   const { value: picture, on } = useReplayed(initial, initialOn, (api, asked) => api.tree(facts.id, asked));
   const { state, standing, fits } = picture;
   const lot = facts.lots.find((l) => l.id === state.lotId);
-  const next = fits.find((p) => p.misfit === null);
-  const nextLot = next ? facts.lots.find((l) => l.id === next.lotId) : undefined;
+  const { decision } = picture;
+  // The one pot the decision names: another that fits, too, is told with its reason.
+  const nextPot = decision?.acts.find((a) => a.pot && !a.pot.same)?.pot ?? null;
+  const nextLot = facts.lots.find((l) => l.id === nextPot?.choice?.lotId);
   const ghost = nextLot ? vesselOf(nextLot.pot).vessel : undefined;
   const band = (e: Estimate) => `${fullness(e.p10)} – ${fullness(e.p90)}`;
   const dueText =
     "none" in state.due ? "—" : state.due.p50 === null ? "not for years" : state.isDue ? "now" : day(state.due.p50, on);
-  const { decision } = picture;
   const code = decision?.headline.code;
   const doPot = code === "do-now" || code === "do-by";
   const potNames = new Map(facts.lots.map((l) => [l.id, l.name]));
@@ -391,7 +391,7 @@ export function TreeView({
           <b>Frost here</b> {facts.frost.guess && <span className="badge badge-sm badge-warning">guess</span>} spring:{" "}
           {facts.frost.last} Autumn: {facts.frost.first}
         </Why>
-        <NextPot facts={facts} state={state} fits={fits} nextLot={nextLot} />
+        <NextPot facts={facts} nextPot={nextPot} fits={fits} nextLot={nextLot} />
       </section>
       {(facts.note !== null || facts.hazards.length > 0) && (
         <p className="mt-4 text-sm" data-why="">
@@ -456,42 +456,36 @@ function Folded({ id, title, children }: { id: string; title: string; children: 
 
 function NextPot({
   facts,
-  state,
+  nextPot,
   fits,
   nextLot,
 }: {
   facts: TreeFacts;
-  state: TreePicture["state"];
+  nextPot: ActPot | null;
   fits: TreePicture["fits"];
   nextLot?: { id: string; name: string; pot: Pot };
 }) {
   const { units } = useAsOf();
-  const next = fits.find((p) => p.misfit === null);
-  const from = state.volumeL.p50;
-  const wanted = wantedPot(from * 1.15, from * facts.step.largest, units);
-  const others = fits.filter((p) => p.lotId !== next?.lotId);
+  if (!nextPot) return null;
+  const wanted = wantedPot(nextPot.lowL, nextPot.highL, units);
+  const others = fits.filter((p) => p.lotId !== nextLot?.id);
   return (
     <Why
       reason={
         <>
-          {next && nextLot ? (
-            <p>
-              A step of {number(next.ratio, 1)} times the mix; about {number(facts.step.ideal, 1)} suits its pace,{" "}
-              {number(facts.step.largest, 1)} at most unless the pot is half rooted by the season’s end (here{" "}
-              {percent(next.fillAtSeasonEnd)} expected). Ball: {CORRECTION_WORDS[state.correction].name.toLowerCase()},{" "}
-              {CORRECTION_WORDS[state.correction].what}.
-            </p>
-          ) : (
-            <p>Wanted: {wanted}.</p>
-          )}
+          <p>
+            Wanted: {wanted}. About {number(facts.step.ideal, 1)} times the mix suits its pace,{" "}
+            {number(facts.step.largest, 1)} at most unless the pot is half rooted by the season’s end
+            {nextPot.choice ? ` (here ${percent(nextPot.choice.fillAtSeasonEnd)} expected)` : ""}; within its goal and
+            what may be carried.
+          </p>
           <ul className="mt-1 list-disc pl-5">
             {others.map((p) => {
-              const lot = facts.lots.find((l) => l.id === p.lotId) as
-                StorePot | (typeof facts.lots)[number] | undefined;
+              const lot = facts.lots.find((l) => l.id === p.lotId);
               return (
                 <li key={p.lotId}>
                   {lot?.name ?? "a pot"}:{" "}
-                  {p.misfit ? MISFIT_WORDS[p.misfit] : `fits too, ${number(p.ratio, 1)} times the mix`}
+                  {p.misfit ? MISFIT_WORDS[p.misfit] : `fits, ${number(p.ratio, 1)} times the mix`}
                 </li>
               );
             })}
@@ -500,7 +494,9 @@ function NextPot({
       }
     >
       <b>Next pot</b>{" "}
-      {nextLot ? nextLot.name : !facts.anyInStore ? "the store is empty" : `nothing in store fits; look for ${wanted}`}
+      {nextLot
+        ? nextLot.name
+        : `${facts.anyInStore ? "nothing in store fits" : "the store is empty"}; look for ${wanted}`}
     </Why>
   );
 }

@@ -1,0 +1,169 @@
+import { situation, continental, dayWhen } from "@/test-support/season";
+import { toDay, toIso } from "../dates/index";
+import { lossAllowed, type Situation } from "../judgement/index";
+import type { Decision, Headline } from "./decision";
+import type { DecisionFacts, PottedFacts } from "./facts";
+import { DECISION_FIGURES } from "./figures";
+import { inGoal, nextLitres } from "./litres";
+import { isOverdue, pressDays } from "./press";
+import { shadeDays } from "./aftercare";
+
+const ON = toDay("2026-05-15");
+const decision = (headline: Partial<Headline>): Decision => ({
+  on: toIso(ON),
+  headline: {
+    code: "not-due",
+    work: null,
+    from: null,
+    to: null,
+    limiting: "none",
+    because: [],
+    step: null,
+    ...headline,
+  },
+  acts: [],
+  aftercare: [],
+  questions: [],
+  refused: [],
+  confidence: { basis: "derived", fillLow: 0, fillHigh: 1 },
+});
+
+test("the order of lists: rescues, what should have been done, then days to the last day named", () => {
+  const press = (h: Partial<Headline>) => pressDays(decision(h), ON);
+  expect(press({ code: "rescue", to: "2026-05-10" })).toBe(-1005);
+  expect(press({ code: "rescue", to: "2026-06-10" })).toBe(-1000);
+  expect(press({ code: "do-now", to: "2026-05-22" })).toBe(-493);
+  expect(press({ code: "do-now" })).toBe(-320);
+  expect(press({ code: "do-by", to: "2026-06-14" })).toBe(30);
+  expect(press({ code: "do-by" })).toBe(180);
+  expect(press({ code: "wait", from: "2026-06-04", to: "2026-06-14" })).toBe(30);
+  expect(press({ code: "wait", from: "2026-06-04" })).toBe(20);
+  expect(press({ code: "in-place", from: "2026-06-04", to: "2026-06-09" })).toBe(25);
+  expect(press({ code: "check-first", from: "2026-05-15" })).toBe(60);
+  expect(press({ code: "check-first", from: "2026-08-23" })).toBe(100);
+  expect(press({ code: "not-due", from: "2026-05-25" })).toBe(190);
+  expect(press({ code: "not-due" })).toBe(Infinity);
+  expect(press({ code: "settle", to: "2026-06-01" })).toBe(Infinity);
+  expect([isOverdue(decision({ code: "do-now" })), isOverdue(decision({ code: "do-by" }))]).toEqual([true, false]);
+});
+
+/** A tree of 10 L whose kind stands so much. */
+const apple = situation(continental, "apple", dayWhen(continental, "apple", "dormant"), {});
+const lemon = situation(
+  continental,
+  "lemon",
+  dayWhen(continental, "lemon", "hardening", (f) => f.autumn),
+  {},
+);
+
+test("share of roots that may go, by phase, season, heat and health", () => {
+  const share = apple.profile.values.rootShare;
+  const at = (s: Partial<Situation>, inSeason: boolean, base = apple) => lossAllowed({ ...base, ...s }, inSeason);
+  expect([at({ phase: "dormant" }, true), at({ phase: "dormant" }, false), at({ phase: "swelling" }, false)]).toEqual([
+    share,
+    share,
+    share,
+  ]);
+  expect([at({ phase: "hardening" }, true), at({ phase: "hardening" }, false)]).toEqual([share / 2, share / 2]);
+  expect([at({ phase: "soft" }, true), at({ phase: "soft" }, false)]).toEqual([0.05, 0.05]);
+  for (const weak of [{ dry: true }, { healthy: false }, { hottestC: 30.1 }]) expect(at(weak, true)).toBe(0.05);
+  expect(at({ hottestC: 30 }, true)).toBe(share);
+  expect([at({}, true, lemon), at({}, false, lemon)]).toEqual([lemon.profile.values.rootShare, 0.05]);
+  expect([at({ hottestC: 35 }, true, lemon), at({ hottestC: 35.1 }, true, lemon)]).toEqual([
+    lemon.profile.values.rootShare,
+    0.05,
+  ]);
+});
+
+/** Litres of a tree's next pot, where only what is given matters. */
+function litres(
+  way: Parameters<typeof nextLitres>[1],
+  s: Partial<Situation>,
+  more: { young?: boolean; goal?: PottedFacts["goal"] } = {},
+) {
+  const potted = { situation: { ...apple, ...s }, goal: more.goal ?? null } as PottedFacts;
+  const facts = { profile: apple.profile, young: more.young ?? false, potted } as DecisionFacts & {
+    potted: PottedFacts;
+  };
+  const found = nextLitres(facts, way, "none");
+  return found && [Number(found.lowL.toFixed(3)), Number(found.highL.toFixed(3)), found.jump];
+}
+const moderate = { kPerDegreeDay: 0.00075, volumeL: 10 };
+
+test("litres of the next pot, by way, goal and what is carried", () => {
+  expect(litres("season", moderate)).toEqual([19, 25, false]);
+  expect(litres("season", { ...moderate, kPerDegreeDay: 0.0004 })).toEqual([14.167, 17, false]);
+  expect(litres("season", { ...moderate, kPerDegreeDay: 0.0014 })).toEqual([23, 35, false]);
+  expect(litres("season", { ...moderate, kPerDegreeDay: 0.0031 })).toEqual([50, 60, false]);
+  expect(litres("in-leaf", { ...moderate, autumn: false })).toEqual([14, 16, false]);
+  expect(litres("in-leaf", { ...moderate, autumn: true })).toEqual([20, 25, false]);
+  expect(litres("after-shave", moderate)).toEqual([10, 13, false]);
+  expect(litres("broken", moderate)).toEqual([11, 12, false]);
+  // A goal caps the step; a step of less than 1.15 times is none.
+  expect(litres("season", moderate, { goal: { mostL: 20, said: true } })).toEqual([19, 20, false]);
+  expect(litres("season", moderate, { goal: { mostL: 11.5, said: true } })).toEqual([11.5, 11.5, false]);
+  expect(litres("season", moderate, { goal: { mostL: 11.4, said: true } })).toBeNull();
+  // 25 kg carried at 1.2 kg a litre.
+  expect(litres("season", { ...moderate, carriedKg: 25 })).toEqual([19, 20.833, false]);
+  expect(litres("season", { ...moderate, carriedKg: 10 })).toBeNull();
+  // A pot in mind that fills by half within the season is a proven jump; one that does not is none.
+  const quick = { kPerDegreeDay: 0.0031, volumeL: 3, fill: 0.97, circling: 0 };
+  expect(litres("season", { ...quick, offeredL: 55, growthLeft: 1600 })).toEqual([55, 55, true]);
+  expect(litres("season", { ...quick, offeredL: 55, growthLeft: 700 })).toEqual([15, 18, false]);
+});
+
+test("young plants go by stage, not by the step of a grown tree", () => {
+  const young = (s: Partial<Situation>) => litres("season", { ...moderate, ...s }, { young: true });
+  expect(young({ volumeL: 0.1 })).toEqual([0.5, 1.5, false]);
+  expect(young({ volumeL: 0.3 })).toEqual([0.5, 1.5, false]);
+  expect(young({ volumeL: 0.31 })).toEqual([2, 4, false]);
+  expect(young({ volumeL: 1.2 })).toEqual([2, 4, false]);
+  expect(young({ volumeL: 1.3 })).toEqual([2.47, 3.25, false]);
+});
+
+test("a pot of 85 % of its goal is the last one", () => {
+  const at = (volumeL: number, goal: PottedFacts["goal"]) =>
+    inGoal({ goal, situation: { ...apple, volumeL } } as PottedFacts);
+  expect([at(16.9, { mostL: 20, said: true }), at(17, { mostL: 20, said: true }), at(500, null)]).toEqual([
+    false,
+    true,
+    false,
+  ]);
+});
+
+test("days of shade by what went, and every figure once", () => {
+  expect([0, 0.05, 0.06, 0.25, 0.26].map((loss) => shadeDays(loss, false))).toEqual([7, 7, 14, 14, 28]);
+  expect(shadeDays(0, true)).toBe(14);
+  expect(DECISION_FIGURES).toEqual({
+    liftOutMostKg: 100,
+    tooWide: 0.5,
+    asksFromBand: 0.25,
+    withinDays: 7,
+    bareKeepsDays: 4,
+    bareKeepsInLeafDays: 1,
+    bareWidthLow: 1.1,
+    bareWidthHigh: 1.5,
+    bareDepthOfWidth: 0.9,
+    bareSpreadMm: 200,
+    potDown: 1.2,
+    lookAgainDays: 14,
+    pruneFromShare: 0.15,
+    soonDays: 45,
+    earlyDays: 90,
+    batchEachMinutes: 0.5,
+    batchSetUpMinutes: 8,
+    topAfterYears: 1,
+    goalReached: 0.85,
+    headspaceDays: 21,
+    oppositeSideDays: 365,
+    youngSteps: [
+      [0.3, 0.5, 1.5],
+      [1.2, 2, 4],
+    ],
+    yearlingMostL: 3.5,
+    yearlingPace: 0.0021,
+    yearlingGrowth: 1200,
+    yearlingLongL: [20, 30],
+    yearlingShortL: [10, 15],
+  });
+});
