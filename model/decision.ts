@@ -9,13 +9,14 @@ import { presumedPot } from "./replayed";
 import { juvenile } from "./juvenile";
 import type { Question } from "./narrow";
 import { missedWindow } from "./overdue";
+import { potFor } from "./promises";
 import { ageYears, daysToBudBreak, treeAdvice } from "./tree-advice";
 import type { TreeOnDay } from "./tree-on-day";
 import { recoveredOn } from "./tree-windows";
 import { toIso } from "@/core/dates/index";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
 import { DECISION_FIGURES } from "@/core/decision/index";
-import { mixOfPot, WET_MIX_KG_PER_L } from "@/core/ladder/index";
+import { WET_MIX_KG_PER_L } from "@/core/ladder/index";
 import { likelyPotMassKg, vesselOf } from "@/core/vessel/index";
 
 /** A plant this old or younger goes by stage, not by the step of a grown tree. */
@@ -62,7 +63,7 @@ function unpottedFacts(day: TreeOnDay): DecisionFacts["unpotted"] {
     leafless: left !== null || day.wood.stage === "dormant",
     budBreakOn: left === null ? null : day.day + left,
     spreadMm: null,
-    fits: () => day.fits().map((fit) => ({ ...fit, mixL: fit.ratio * day.roots.volumeL.p50 })),
+    choose: (...wanted) => potFor(day, wanted),
   };
 }
 
@@ -98,10 +99,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
         : crop && { mostL: crop[1], said: false },
     ballKg: () => ballKg(day),
     tooHeavy: mayBeHeavy(day) && ballKg(day) > DECISION_FIGURES.liftOutMostKg,
-    fits: (correction, lowL, highL) => {
-      const shelf = day.yard.on(on).free.filter((p) => mixOfPot(p.pot) >= lowL && mixOfPot(p.pot) <= highL);
-      return day.fits(shelf, correction).map((fit) => ({ ...fit, mixL: fit.ratio * roots.volumeL.p50 }));
-    },
+    choose: (...wanted) => potFor(day, wanted),
     holdsOn: ({ correction }, from) => holdsOn(correction, kPerDegreeDay, from),
   };
 

@@ -242,6 +242,27 @@ test("nothing in store that fits is said", () => {
   expect(pots.every((pot) => pot.choice === null)).toBe(true);
 });
 
+test("a pot of the store is promised to one tree, the most urgent first; many alike ask for as many", () => {
+  const events = (...others: string[]) => [
+    stocked("small", 1 + others.length),
+    stocked("mid", 1),
+    arrived("bound", "2020-04-01", "small"),
+    roots("bound", "2026-05-10", 4, 3),
+    ...others.flatMap((id) => [arrived(id, "2021-04-01", "small"), roots(id, "2026-05-10", 4, 2)]),
+  ];
+  const potOf = (yard: ReturnType<typeof worldOf>["yard"], id: string) => {
+    const { acts } = yard.tree(id)!.on(today)!.decision!;
+    return acts.find((a) => a.pot && !a.pot.same)?.pot?.choice?.lotId ?? null;
+  };
+  const alone = worldOf([tree("due")], events("due").slice(0, 2).concat(events("due").slice(4)));
+  expect(potOf(alone.yard, "due")).toBe("mid");
+  const both = worldOf([tree("bound"), tree("due")], events("due"));
+  expect(both.yard.on(today).tree("bound")!.pressDays).toBeLessThanOrEqual(both.yard.on(today).tree("due")!.pressDays);
+  expect([potOf(both.yard, "bound"), potOf(both.yard, "due")]).toEqual(["mid", null]);
+  const many = worldOf([tree("due", { count: 3 })], events("due").slice(0, 2).concat(events("due").slice(4)));
+  expect(potOf(many.yard, "due")).toBeNull();
+});
+
 test("the store counts what is owned less what trees stand in; a pot left comes back", () => {
   const { indexed } = plain();
   const free = (day: string) => Object.fromEntries(storeAt(indexed, toDay(day)).map((p) => [p.lotId, p.free]));

@@ -6,6 +6,7 @@ import type { Profile } from "@/core/species/index";
 import type { Operation, WindowSeries } from "@/core/window/index";
 import type { Yard } from "./open-yard";
 import { EVER } from "./stays";
+import { Promises } from "./promises";
 import { seriesFor } from "./window-series";
 import type { TreeState } from "./state";
 import type { TreeOnDay } from "./tree-on-day";
@@ -19,7 +20,13 @@ const byPress = (a: number, b: number) => (a === b ? 0 : a - b);
 /** A whole yard on one day. */
 export class YardOnDay {
   private readonly trees = new Map<string, TreeOnDay | null>();
-  private kept: { states?: TreeState[]; store?: StorePot[]; free?: StorePot[]; works?: WorkYear[] } = {};
+  private kept: {
+    states?: TreeState[];
+    store?: StorePot[];
+    free?: StorePot[];
+    works?: WorkYear[];
+    promises?: Promises;
+  } = {};
 
   constructor(
     readonly yard: Yard,
@@ -64,6 +71,11 @@ export class YardOnDay {
         byPress(press.get(a.treeId)!, press.get(b.treeId)!) || tags.get(a.treeId)!.localeCompare(tags.get(b.treeId)!),
     );
     return (this.kept.states = states);
+  }
+
+  /** Which tree each pot of the store is promised to. */
+  get promises(): Promises {
+    return (this.kept.promises ??= new Promises(this));
   }
 
   /** What a list of all trees draws. */

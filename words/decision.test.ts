@@ -64,7 +64,7 @@ const decision = (h: Partial<Headline>, more: Partial<Decision> = {}): Decision 
 const FILL = { fill: { p10: 0.2, p90: 0.9 }, plants: 1 };
 const say = (h: Partial<Headline>, more: Partial<Decision> = {}, units: "metric" | "us" = "metric") =>
   headlineSentence(decision(h, more), FILL, units);
-const pot = { lowL: 15, highL: 18, choice: null, same: false };
+const pot = { lowL: 15, highL: 18, choice: null, buy: true, same: false };
 
 test.each([
   [{ code: "not-due", from: "2027-06-01" }, "Not due: it will have filled its pot about 1 Jun 2027."],

@@ -91,7 +91,7 @@ export const MIX_WORDS: Record<ReadyMixName, string> = {
 
 export const CORRECTION_WORDS: Record<CorrectionName, { name: string; what: string }> = {
   none: { name: "Leave whole", what: "slip it up intact" },
-  loosen: { name: "Loosen", what: "free the outer 10–20 mm with the fingers, uncoil the base" },
+  loosen: { name: "Loosen", what: "free the outer finger’s breadth by hand, uncoil the base" },
   score: { name: "Score", what: "three to six vertical cuts, a cross at the base" },
   "tease-and-clip": { name: "Tease and clip", what: "comb out, cut what keeps its curve" },
   shave: { name: "Shave", what: "slice sides and base" },
@@ -423,7 +423,7 @@ export const PRUNING_WORDS: Record<PruningPurpose, string> = {
 /** Work by the name growers use, and what it is. */
 export const OPERATION_WORDS: Record<Operation, { name: string; what: string }> = {
   "slip-up": { name: "Slip up whole", what: "into the next pot, ball untouched" },
-  loosen: { name: "Slip up, loosened", what: "outer 10–20 mm freed with the fingers" },
+  loosen: { name: "Slip up, loosened", what: "outer finger’s breadth freed by hand" },
   score: { name: "Pot on, scored", what: "three to six cuts down the ball" },
   "up-pot": { name: "Pot on, teased", what: "combed out, what keeps its curve is cut" },
   shave: { name: "Shave the ball", what: "sides and base sliced off" },

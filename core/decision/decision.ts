@@ -73,8 +73,10 @@ export interface ActCorrection {
 export interface ActPot {
   lowL: number;
   highL: number;
-  /** Of those in store; null where none fits, so that one is bought. */
+  /** Of those in store; null where none fits, or none is asked for. */
   choice: PotChoice | null;
+  /** The store was asked and has none left that fits: one is bought. */
+  buy: boolean;
   /** It stays in, or goes back into, the pot it stands in. */
   same: boolean;
 }

@@ -27,7 +27,8 @@ export interface ActInput {
   massKg?: (() => number) | null;
   minutes?: number | null;
   because?: Reason[];
-  figures?: Record<string, number>;
+  /** Those that rest on the pot chosen are worked out when they are read. */
+  figures?: Record<string, number> | (() => Record<string, number>);
 }
 
 const iso = (day: DayNumber | null | undefined): IsoDate | null => (day == null ? null : toIso(day));
@@ -75,7 +76,7 @@ export class Draft {
     const period = isOperation(work) && from !== null && !input.excepted ? this.next(work, from) : null;
     const to = input.to === undefined ? endOf(period) : input.to;
     const closes = period?.closes ?? null;
-    const act: Omit<DecisionAct, "massKg" | "aftercare"> = {
+    const act: Omit<DecisionAct, "figures" | "massKg" | "aftercare"> = {
       id: `${work}${correction ? `:${correction}` : ""}:${from === null ? "due" : growingSeason(from, this.latitudeDeg)}`,
       work,
       correction: correction && {
@@ -91,14 +92,13 @@ export class Draft {
       pot: input.pot ?? null,
       minutes: input.minutes ?? null,
       because: input.because ?? [],
-      figures: input.figures ?? {},
     };
     // What only a page of the tree shows is worked out when it is read: lists ask for the headline of hundreds.
-    const { massKg, pot = null } = input;
-    const full = lazily(
-      lazily(act, "massKg", () => massKg?.() ?? null),
-      "aftercare",
-      () => (correction && from !== null ? aftercareOf(this.facts, correction, from, pot) : []),
+    const { massKg, pot = null, figures = {} } = input;
+    const dated = () => (correction && from !== null ? aftercareOf(this.facts, correction, from, pot) : []);
+    const weighed = lazily(act, "massKg", () => massKg?.() ?? null);
+    const full = lazily(lazily(weighed, "aftercare", dated), "figures", () =>
+      typeof figures === "function" ? figures() : figures,
     );
     this.acts.push(full);
     return full;
@@ -148,10 +148,9 @@ export class Draft {
   }
 
   /** The pot of a step: of those in store the best within the litres, else one to be bought; null where no step is left. */
-  pot(potted: PottedFacts, way: StepWay, correction: CorrectionName): (ActPot & { jump: boolean }) | null {
+  pot(potted: PottedFacts, way: StepWay, correction: CorrectionName): ActPot | null {
     const litres = nextLitres({ ...this.facts, potted }, way, correction);
-    if (!litres) return null;
-    return Object.assign(choose(potted, litres, correction), { jump: litres.jump });
+    return litres && choose(potted, litres, correction);
   }
 
   done(headline: Headline): Decision {
@@ -184,17 +183,15 @@ const isOperation = (work: DecisionWork): work is Operation => (OPERATIONS as re
 export const endOf = (period: OutlinePeriod | null): DayNumber | null =>
   period && period.closedBy !== "none" ? period.to : null;
 
-/** A pot of the shelf serves where its litres lie this near the range. */
-const NEAR = 1.05;
-
 function choose(potted: PottedFacts, { lowL, highL }: Litres, correction: CorrectionName): ActPot {
-  return lazily({ lowL, highL, same: false }, "choice", () => {
-    const found = potted.fits(correction, lowL / NEAR, NEAR * highL).find((p) => p.misfit === null);
-    return found ? choiceOf(found) : null;
-  });
+  return chosenPot(lowL, highL, () => potted.choose(correction, lowL, highL));
 }
 
-export const choiceOf = ({ lotId, mixL, fillAtSeasonEnd }: PotChoice): PotChoice => ({ lotId, mixL, fillAtSeasonEnd });
+/** A pot of so many litres out of the store, or to be bought; looked for when it is read. */
+export function chosenPot(lowL: number, highL: number, choose: () => PotChoice | null): ActPot {
+  const pot = lazily({ lowL, highL, same: false }, "choice", choose);
+  return lazily(pot, "buy", () => pot.choice === null);
+}
 
 /** Minutes for a work on so many plants, by the litres they stand in afterwards: many alike are done on one bench. */
 export function minutesFor(

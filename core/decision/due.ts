@@ -106,7 +106,7 @@ function intoAnother(
     correction: "none",
     to,
     mostShare: lossAllowed(s, !closed),
-    pot: asPot(pot),
+    pot,
     massKg: potted.ballKg,
     minutes: minutesFor("up-pot", pot.highL, draft.facts),
     because,
@@ -167,7 +167,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
   // At rest nothing is lost by waiting, and little where the whole correction is near.
-  const waits = isLeafless(s) || (draft.next(work)?.from ?? Infinity) <= draft.on + F.soonDays;
+  const waits = isLeafless(s) || (draft.later(work)?.from ?? Infinity) <= draft.on + F.soonDays;
   if (potted.driesWithinDay || (slips && pressing(potted) && !waits))
     return slipNow(draft, potted, best, draft.isOpen("slip-up"), because);
   return waitFor(draft, potted, best, pot, because);
@@ -176,13 +176,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
 /** It loses by waiting: bound, or past a window that has closed. */
 const pressing = (p: PottedFacts) => bound(p) || p.missed;
 
-function stepNow(
-  draft: Draft,
-  potted: PottedFacts,
-  best: Option,
-  pot: ActPot & { jump: boolean },
-  because: Reason[],
-): Headline {
+function stepNow(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, because: Reason[]): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
   const season = draft.next(work);
@@ -193,17 +187,17 @@ function stepNow(
     lossShare: best.price.loss,
     mostShare: lossAllowed(s, true),
     to: endOf(season),
-    pot: asPot(pot),
+    pot,
     massKg: potted.ballKg,
     minutes: minutesFor("up-pot", pot.highL, draft.facts),
     because,
-    figures: {
+    figures: () => ({
       ...fullMass(pot),
       ...batchFigures(draft.facts, pot, s.volumeL),
       rootZoneC: s.profile.values.springRootZoneC,
-    },
+    }),
   });
-  if (!pot.jump) refuseJump(draft, potted, s.growthLeft);
+  refuseJump(draft, potted, s.growthLeft);
   refuseCarry(draft, potted, best);
   refuseToday(draft, potted, work);
   const press = bound(potted) || potted.missed;
@@ -223,14 +217,14 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
     mostShare: lossAllowed(s, draft.isOpen("up-pot")),
     to: open ? to : draft.on + F.withinDays,
     ...(open ? {} : { excepted: "dries-within-day" as const }),
-    pot: asPot(pot),
+    pot,
     massKg: potted.ballKg,
     minutes: minutesFor("up-pot", pot.highL, draft.facts),
     because,
     figures: fullMass(pot),
   });
   const work = operationOf(best.correction);
-  const season = draft.next(work, draft.on + F.withinDays);
+  const season = draft.later(work);
   if (best.price.loss > J.littleLoss && season)
     draft.act({
       work,
@@ -239,7 +233,7 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
       lossShare: Math.min(best.price.loss, s.profile.values.rootShare),
       mostShare: s.profile.values.rootShare,
       from: season.from,
-      pot: { lowL: s.volumeL, highL: J.afterShaveHigh * s.volumeL, choice: null, same: false },
+      pot: { lowL: s.volumeL, highL: J.afterShaveHigh * s.volumeL, choice: null, buy: false, same: false },
       massKg: potted.ballKg,
       minutes: minutesFor("root-prune", s.volumeL, draft.facts),
       because: ["left-behind"],
@@ -256,13 +250,7 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
   });
 }
 
-function waitFor(
-  draft: Draft,
-  potted: PottedFacts,
-  best: Option,
-  pot: ActPot & { jump: boolean },
-  because: Reason[],
-): Headline {
+function waitFor(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, because: Reason[]): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
   const season = draft.later(work);
@@ -274,7 +262,7 @@ function waitFor(
       lossShare: best.price.loss,
       mostShare: s.profile.values.rootShare,
       from: season.from,
-      pot: asPot(pot),
+      pot,
       massKg: potted.ballKg,
       minutes: minutesFor("up-pot", pot.highL, draft.facts),
       because,
@@ -295,10 +283,6 @@ function waitFor(
   });
 }
 
-const sameSize = (volumeL: number): ActPot => ({ lowL: volumeL, highL: volumeL, choice: null, same: true });
-const asPot = ({ lowL, highL, choice, same }: ActPot): ActPot => ({ lowL, highL, choice, same });
+const sameSize = (volumeL: number): ActPot => ({ lowL: volumeL, highL: volumeL, choice: null, buy: false, same: true });
 /** The full pot afterwards, wet. */
-const fullMass = (pot: ActPot) => {
-  const litres = pot.choice?.mixL ?? pot.highL;
-  return { lowKg: J.wetLow * litres, highKg: J.allKgPerL * litres };
-};
+const fullMass = (pot: ActPot) => ({ lowKg: J.wetLow * pot.lowL, highKg: J.allKgPerL * pot.highL });

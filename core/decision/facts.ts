@@ -2,13 +2,12 @@ import type { DayNumber, IsoDate } from "../dates/index";
 import type { Estimate } from "../estimate/index";
 import type { ArrivalForm, HealthState, Purpose, RescueStep } from "../event/index";
 import type { Situation } from "../judgement/index";
-import type { PotFit } from "../ladder/index";
 import type { Advice, Option } from "../root-work/index";
 import type { CorrectionName, Reading } from "../roots/index";
 import type { Profile } from "../species/index";
 import type { Operation, WorkWindow } from "../window/index";
 import type { DecisionQuestion } from "./codes";
-import type { Aftercare } from "./decision";
+import type { Aftercare, PotChoice } from "./decision";
 
 /** All that a decision about one tree on one day rests on. Dates are days; volumes are litres of mix in place, its share of a shared pot. */
 export interface DecisionFacts {
@@ -28,8 +27,7 @@ export interface DecisionFacts {
     leafless: boolean;
     budBreakOn: DayNumber | null;
     spreadMm: number | null;
-    /** Free pots, the nearest to a usual first one first. */
-    fits: () => (PotFit & { mixL: number })[];
+    choose: ChoosePot;
   } | null;
   health: { state: HealthState; on: DayNumber | null };
   /** A rescue goes on: its next checkpoint. */
@@ -40,6 +38,9 @@ export interface DecisionFacts {
   /** Looks and answers that would narrow what is known of it, best first. */
   narrowing: () => { code: DecisionQuestion; worth: number }[];
 }
+
+/** The pot of the store a tree is given for a work, within so many litres. */
+export type ChoosePot = (correction: CorrectionName, lowL: number, highL: number) => PotChoice | null;
 
 /** A tree that stands in a pot. */
 export interface PottedFacts {
@@ -70,8 +71,8 @@ export interface PottedFacts {
   ballKg: () => number;
   /** Nobody lifts that out of its pot by hand. */
   tooHeavy: boolean;
-  /** What the pots of the store within so many litres are to it, the best first. */
-  fits: (correction: CorrectionName, lowL: number, highL: number) => (PotFit & { mixL: number })[];
+  /** The pot of the store that is its own within so many litres; null where none is left that fits. */
+  choose: ChoosePot;
   /** The day its roots would hold after a work on a day. */
   holdsOn: (option: Pick<Option, "correction">, day: DayNumber) => DayNumber | null;
 }

@@ -1,7 +1,7 @@
 import { toDay } from "../dates/index";
 import { isSour, liveShareOf } from "../roots/index";
 import type { ActPot, Headline } from "./decision";
-import { choiceOf, type Draft, minutesFor } from "./draft";
+import { chosenPot, type Draft, minutesFor } from "./draft";
 import { DECISION_FIGURES as F } from "./figures";
 
 /** Litres of mix a pot of a width holds, of usual proportions. */
@@ -20,7 +20,7 @@ export function rescued(draft: Draft): Headline | null {
 export function withoutPot(draft: Draft): Headline | null {
   const { unpotted, profile } = draft.facts;
   if (!unpotted) return null;
-  const { arrivedOn, leafless, budBreakOn, spreadMm, fits } = unpotted;
+  const { arrivedOn, leafless, budBreakOn, spreadMm, choose } = unpotted;
   const keeps = arrivedOn + (leafless ? F.bareKeepsDays : F.bareKeepsInLeafDays) - 1;
   const to = Math.max(draft.on, Math.min(keeps, budBreakOn ?? keeps));
   const because = ["no-pot" as const];
@@ -28,8 +28,7 @@ export function withoutPot(draft: Draft): Headline | null {
   draft.act({ work: "keep-moist", to, because, figures: warm ? { lowC: 15, highC: 20 } : { lowC: 1, highC: 4 } });
   const spread = spreadMm ?? F.bareSpreadMm;
   const [lowL, highL] = [litresOfWidth(F.bareWidthLow * spread), litresOfWidth(F.bareWidthHigh * spread)];
-  const found = fits().find((p) => p.misfit === null && p.mixL >= lowL && p.mixL <= highL);
-  const pot: ActPot = { lowL, highL, choice: found ? choiceOf(found) : null, same: false };
+  const pot: ActPot = chosenPot(lowL, highL, () => choose("none", lowL, highL));
   draft.act({
     work: "first-potting",
     correction: "none",
@@ -55,8 +54,8 @@ export function goesToPieces(draft: Draft): Headline | null {
   const mostL = F.potDown * live * s.volumeL;
   const because = [sour ? ("sour" as const) : ("pests" as const)];
   const pot: ActPot = sour
-    ? { lowL: live * s.volumeL, highL: mostL, choice: null, same: false }
-    : { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true };
+    ? { lowL: live * s.volumeL, highL: mostL, choice: null, buy: false, same: false }
+    : { lowL: s.volumeL, highL: s.volumeL, choice: null, buy: false, same: true };
   draft.act({
     work: sour ? "pot-down" : "discard-mix",
     correction: sour ? "none" : "wash-bare",

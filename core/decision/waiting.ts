@@ -79,9 +79,7 @@ export function notDue(draft: Draft): Headline | null {
       to: endOf(season),
       lossShare: renewed?.loss ?? Math.min(best.price.loss, J.littleLoss),
       mostShare: s.profile.values.rootShare,
-      pot: pot
-        ? { lowL: pot.lowL, highL: pot.highL, choice: pot.choice, same: false }
-        : { lowL: s.volumeL, highL: s.volumeL, choice: null, same: true },
+      pot: pot ?? { lowL: s.volumeL, highL: s.volumeL, choice: null, buy: false, same: true },
       massKg: potted.ballKg,
       minutes: minutesFor(last ? "root-prune" : "up-pot", pot?.highL ?? s.volumeL, draft.facts),
       because: last ? ["final-pot"] : [potted.dueBy === "circling" ? "turning" : "full"],

@@ -1,0 +1,62 @@
+import type { ChoosePot, PotChoice } from "@/core/decision/index";
+import { mixOfPot } from "@/core/ladder/index";
+import type { TreeOnDay } from "./tree-on-day";
+import type { YardOnDay } from "./yard-on-day";
+
+/** What a pot is wanted for: a work, and from and to so many litres. */
+type Wanted = Parameters<ChoosePot>;
+
+/** A pot of the shelf serves where its litres lie this near the range. */
+const NEAR = 1.05;
+
+/** Pots of the day's store that fit a tree for a work, the best first, with how many of each are free. */
+function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoice[] {
+  const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
+  const shelf = day.yard.on(day.day).free.filter((p) => near(mixOfPot(p.pot)));
+  return day
+    .fits(shelf, correction)
+    .filter((fit) => fit.misfit === null)
+    .map(({ lotId, ratio, fillAtSeasonEnd }) => ({ lotId, mixL: ratio * day.roots.volumeL.p50, fillAtSeasonEnd }));
+}
+
+/** The first pot that a tree's decision asks the store for. */
+function wantedBy(day: TreeOnDay): Wanted | null {
+  const act = day.decision?.acts.find((a) => a.pot && !a.pot.same && a.correction);
+  return act ? [act.correction!.name, act.pot!.lowL, act.pot!.highL] : null;
+}
+
+/** Pots of the store as they are promised on a day: each to one tree, the most urgent first; many alike ask for as many. */
+export class Promises {
+  private readonly byTree = new Map<string, PotChoice | null>();
+  private readonly left: Map<string, number>;
+
+  constructor(yardOnDay: YardOnDay) {
+    this.left = new Map(yardOnDay.free.map((p) => [p.lotId, p.free]));
+    for (const { treeId } of yardOnDay.states) {
+      const day = yardOnDay.tree(treeId)!;
+      const wanted = wantedBy(day);
+      if (!wanted) continue;
+      const found = this.unpromised(day, wanted);
+      this.byTree.set(treeId, found);
+      if (found) this.left.set(found.lotId, this.left.get(found.lotId)! - day.plants);
+    }
+  }
+
+  /** The pot promised to a tree; for another work than its first, one nobody is promised. */
+  for(day: TreeOnDay, wanted: Wanted): PotChoice | null {
+    const first = wantedBy(day);
+    const own = first?.every((part, i) => part === wanted[i]) ? this.byTree.get(day.record.id) : undefined;
+    return own === undefined ? this.unpromised(day, wanted) : own;
+  }
+
+  private unpromised(day: TreeOnDay, wanted: Wanted): PotChoice | null {
+    return candidates(day, wanted).find((c) => (this.left.get(c.lotId) ?? 0) >= day.plants) ?? null;
+  }
+}
+
+/** The pot a tree is given: the one promised to it today; on any other day whatever would be free then. */
+export function potFor(day: TreeOnDay, wanted: Wanted): PotChoice | null {
+  const { yard } = day;
+  if (day.day === yard.today) return yard.on(day.day).promises.for(day, wanted);
+  return candidates(day, wanted)[0] ?? null;
+}
