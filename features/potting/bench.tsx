@@ -63,6 +63,8 @@ const FIELDS = [
 export interface Decided {
   correction: CorrectionName | null;
   lotId: string | null;
+  /** The litres it is to have. */
+  wanted: string | null;
   /** The decision in a sentence, where it is not for today. */
   notToday: string | null;
 }
@@ -232,6 +234,7 @@ export function PottingBench({
           {plan && <Numbers plan={plan} range={range} />}
           {misfit && <FormFaults faults={[{ message: faultWords(faultOfMisfit(misfit), units) }]} />}
           <div className="no-print space-y-5">
+            {decided.wanted && <p data-testid="wanted">It is to have {decided.wanted}.</p>}
             <PotChoice
               stands={stands}
               store={store}

@@ -5,6 +5,7 @@ import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
 import { headlineSentence } from "@/words/decision";
 import type { Units } from "@/words/format";
+import { wantedPot } from "@/words/sentences";
 import { mixName } from "@/words/mixes";
 import { type Decided, PottingBench } from "./bench";
 import { FollowDay } from "@/features/kernel/follow-day";
@@ -21,6 +22,7 @@ function decidedFor(facts: TreeOnDay, units: Units): Decided {
   return {
     correction: act?.correction?.name ?? null,
     lotId: act?.pot?.choice?.lotId ?? null,
+    wanted: act?.pot ? wantedPot(act.pot.lowL, act.pot.highL, units) : null,
     notToday: decision && !today ? headlineSentence(decision, { fill: state.fill, plants }, units) : null,
   };
 }
