@@ -209,7 +209,7 @@ test("a tree nobody knows anything of asks to be looked at; a look answers", () 
   expect(seen.fill.p90 - seen.fill.p10).toBeLessThan(0.5);
 });
 
-test("a bound tree is overdue; in its final pot it is to be renewed instead", () => {
+test("a bound tree is overdue as it grows, at rest it has until it wakes; in its final pot it is to be renewed instead", () => {
   const events = [
     stocked("mid", 1),
     stocked("large", 1),
@@ -217,9 +217,11 @@ test("a bound tree is overdue; in its final pot it is to be renewed instead", ()
     roots("a", "2025-09-01", 4, 3),
   ];
   const on = "2026-03-25";
-  const overdue = worldOf([tree("a")], events)
-    .yard.tree("a")!
-    .on(on)!;
+  const own = worldOf([tree("a")], events).yard.tree("a")!;
+  expect(own.on(on)!.situation!.phase).toBe("dormant");
+  expect(own.on(on)!.decision!.headline.code).toBe("do-by");
+  const overdue = own.on("2026-05-05")!;
+  expect(overdue.situation!.phase).toBe("swelling");
   expect(overdue.decision!.headline.code).toBe("do-now");
   expect(overdue.pressDays).toBeLessThan(0);
   const last = worldOf([tree("a", { finalVolumeL: 10 })], events)

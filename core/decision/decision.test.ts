@@ -150,6 +150,7 @@ test("days of shade by what went, and every figure once", () => {
     pruneFromShare: 0.15,
     soonDays: 45,
     earlyDays: 90,
+    awayDays: 16,
     batchEachMinutes: 0.5,
     batchSetUpMinutes: 8,
     topAfterYears: 1,

@@ -54,14 +54,24 @@ export class Draft {
 
   /** The first open stretch of a work that reaches a day, begun no sooner than that; null within two years. */
   next(work: Operation, from: DayNumber = this.on): OutlinePeriod | null {
-    const found = this.facts.windows[work].periods.find((p) => p.to >= from);
-    return found ? { ...found, from: Math.max(found.from, from) } : null;
+    return this.chance(work, (p) => p.to >= from, from);
+  }
+
+  /** A stretch with those that follow it after a few days without hands: these do not end a chance. */
+  private chance(work: Operation, which: (p: OutlinePeriod) => boolean, from: DayNumber): OutlinePeriod | null {
+    const { periods } = this.facts.windows[work];
+    let i = periods.findIndex(which);
+    if (i < 0) return null;
+    let found = { ...periods[i], from: Math.max(periods[i].from, from) };
+    while (found.closedBy === "grower" && (periods.at(i + 1)?.from ?? Infinity) - found.to <= F.awayDays)
+      found = { ...periods[++i], from: found.from };
+    return found;
   }
 
   /** When a work that is not for today comes next: of a stretch open today, where only the share of roots forbids it, the next one. */
   later(work: Operation): OutlinePeriod | null {
     if (!this.isOpen(work)) return this.next(work);
-    return this.facts.windows[work].periods.find((p) => p.from > this.on) ?? null;
+    return this.chance(work, (p) => p.from > this.on, this.on);
   }
 
   /** What holds a work back today: its window, or the share of roots that may go. */

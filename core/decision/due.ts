@@ -1,4 +1,4 @@
-import { isEvergreen, isLeafless, JUDGEMENT_FIGURES as J, lossAllowed } from "../judgement/index";
+import { isAtRest, isEvergreen, isLeafless, JUDGEMENT_FIGURES as J, lossAllowed } from "../judgement/index";
 import type { Option } from "../root-work/index";
 import { BOUND_FILL, CORRECTIONS } from "../roots/index";
 import { operationOf } from "../window/index";
@@ -146,7 +146,12 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   refuseToday(draft, potted, work);
   feedAndQuarters(draft, potted);
   if (open)
-    return draft.headline(bound(potted) ? "do-now" : "do-by", { work, from: draft.on, to: endOf(season), because });
+    return draft.headline(bound(potted) && !isAtRest(s) ? "do-now" : "do-by", {
+      work,
+      from: draft.on,
+      to: endOf(season),
+      because,
+    });
   return draft.headline("wait", {
     work,
     from: later?.from ?? null,
@@ -200,7 +205,8 @@ function stepNow(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, b
   refuseJump(draft, potted, s.growthLeft);
   refuseCarry(draft, potted, best);
   refuseToday(draft, potted, work);
-  const press = bound(potted) || potted.missed;
+  // At rest nothing is lost until it wakes.
+  const press = !isAtRest(s) && (bound(potted) || potted.missed);
   return draft.headline(press ? "do-now" : "do-by", { work, from: draft.on, to: endOf(season), because });
 }
 

@@ -26,6 +26,8 @@ export const DECISION_FIGURES = {
   soonDays: 45,
   /** A step may be taken in a season that ends so long before the tree is due. */
   earlyDays: 90,
+  /** So many days without hands do not end a chance. */
+  awayDays: 16,
   /** Of many alike each takes so much on top of filling, minutes; tools and bench are fetched once. */
   batchEachMinutes: 0.5,
   batchSetUpMinutes: 8,

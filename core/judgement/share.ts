@@ -3,6 +3,8 @@ import type { Situation } from "./situation";
 
 export const isLeafless = ({ phase }: Pick<Situation, "phase">) =>
   phase === "dormant" || phase === "swelling" || phase === "fallen";
+/** Neither growing nor about to: nothing is lost by waiting. */
+export const isAtRest = ({ phase }: Pick<Situation, "phase">) => phase === "dormant" || phase === "fallen";
 export const isEvergreen = ({ profile }: Pick<Situation, "profile">) => profile.parameters[0].leaf === "evergreen";
 
 /** Too hot for work on its roots. */
