@@ -295,7 +295,7 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
   return (
     <li
       style={{ "--pot": `${row.vessel ? yardPotWidth(row.vessel, scale) : 40}px` } as CSSProperties}
-      className={`[contain-intrinsic-size:auto_200px] [content-visibility:auto] yard-place ${post ? "border-ochre border-t-4 md:border-t-0 md:border-l-4" : "border-base-300 border-t md:border-t-0"}`}
+      className={`[contain-intrinsic-size:auto_222px] [content-visibility:auto] yard-place ${post ? "border-ochre border-t-4 md:border-t-0 md:border-l-4" : "border-base-300 border-t md:border-t-0"}`}
     >
       <Link
         prefetch={false}
@@ -316,7 +316,7 @@ const YardTree = memo(function YardTree({ row, href, shown, scale, units, post }
         ) : (
           <span />
         )}
-        <span className="md:border-base-content/70 block leading-tight md:h-[7.2rem] md:border-t-2 md:px-1 md:pt-1">
+        <span className="md:border-base-content/70 block leading-tight md:h-[8.6rem] md:border-t-2 md:px-1 md:pt-1">
           <span className="flex items-baseline gap-2 md:block">
             <b className="md:block">{row.tag}</b>
             <span className="text-sm md:line-clamp-2 md:h-[2.9em]">{row.name}</span>
