@@ -86,6 +86,19 @@ interface SeasonsResult {
   firstAnswersMs: number;
 }
 
+interface DecisionsResult {
+  trees: number;
+  tracks: number;
+  tracksMs: number;
+  restartMs: number;
+  warmMs: number;
+  nextDayMs: number;
+  entryMs: number;
+  bundleMb: number;
+  dragP50Ms: number;
+  dragP95Ms: number;
+}
+
 interface LadderResult {
   seasons: number;
   pots: number;
@@ -102,7 +115,7 @@ interface LadderResult {
 
 /** Bundled as the application is: running it through tsx would measure tsx. */
 async function benchBundled<T>(
-  name: "core" | "almanac" | "windows" | "seasons" | "calibration" | "ladder" | "shelter",
+  name: "core" | "almanac" | "windows" | "seasons" | "decisions" | "calibration" | "ladder" | "shelter",
 ): Promise<T> {
   const outfile = path.join(dir, `${name}.mjs`);
   await build({
@@ -291,6 +304,7 @@ async function main(): Promise<void> {
   const almanac = await benchBundled<AlmanacResult>("almanac");
   const windows = await benchBundled<WindowsResult>("windows");
   const seasons = await benchBundled<SeasonsResult>("seasons");
+  const decisions = await benchBundled<DecisionsResult>("decisions");
   console.log("how often the bands of roots hold …");
   console.log("ladders …");
   const ladder = await benchBundled<LadderResult>("ladder");
@@ -409,12 +423,23 @@ async function main(): Promise<void> {
         "4 s",
       ],
       [
+        `decisions of ${decisions.trees} unlike trees on ${decisions.tracks} tracks: after a restart with the tracks kept; asked again; another day; the tracks themselves, one thread, nothing known`,
+        `${ms(decisions.restartMs)}; ${ms(decisions.warmMs)}; ${ms(decisions.nextDayMs)}; ${ms(decisions.tracksMs)}`,
+        "3 s; 60 ms",
+      ],
+      ["one tree's decision after a new entry", ms(decisions.entryMs), "30 ms"],
+      [
+        `the list of all ${decisions.trees} in a browser for another day of the strip; what travels to it`,
+        `p50 ${ms(decisions.dragP50Ms)}, p95 ${ms(decisions.dragP95Ms)}; ${decisions.bundleMb.toFixed(1)} MB`,
+        "—",
+      ],
+      [
         "a site's months from five answers: the first, and later ones",
         `${ms(seasons.firstAnswersMs)}; ${ms(seasons.answersMs)}`,
         "300 ms",
       ],
       [
-        "their places, wood and verdict windows through eight seasons, once a weather revision",
+        "their places, wood and windows of the usual work through eight seasons, all works in outline through five, once a weather revision",
         ms(windows.readyMs),
         "—",
       ],

@@ -114,6 +114,8 @@ for (let d = 1; d <= 30; d++) drags.push(clock(() => browser.on(toIso(today + 3 
 drags.sort((a, b) => a - b);
 console.log(
   JSON.stringify({
+    trees: TREES,
+    tracks: YARD_KINDS * PLACE_KINDS.length,
     tracksMs,
     restartMs,
     warmMs,
