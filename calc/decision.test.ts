@@ -215,6 +215,33 @@ describe("first pots and young plants", () => {
   });
 });
 
+test("480 liners and as many pots: the old surface is the line, and the mix of all of them is counted", () => {
+  const vessel = { shape: "round" as const, topWidthMm: 140, baseWidthMm: 110, heightMm: 130 };
+  const d = decided("continental", {
+    on: TODAY,
+    tree: { kind: "quince", form: "liner", count: 480 },
+    pot: { vessel: { shape: "round", topWidthMm: 80, baseWidthMm: 60, heightMm: 80 } },
+    roots: { fill: 0.9, circling: 0 },
+    store: [{ id: "bags", vessel, free: 500 }],
+  });
+  const act = actOf(d, "slip-up");
+  const { setting, mixL } = act.pot!.choice!;
+  expect([act.pot!.choice!.lotId, setting!.crownMm, setting!.trimMm]).toEqual(["bags", 0, 0]);
+  // Mix to the fill line less the ball, settled by 12 %.
+  const ballL = (Math.PI / 12) * 72 * (78 ** 2 + 78 * 60 + 60 ** 2) * 1e-6;
+  expect(setting!.looseMixL).toBeCloseTo((mixL - ballL) / 0.88, 1);
+  expect(act.figures.looseMixL).toBeCloseTo(480 * setting!.looseMixL, 6);
+  // Too few of them: they are to be bought.
+  const few = decided("continental", {
+    on: TODAY,
+    tree: { kind: "quince", form: "liner", count: 480 },
+    pot: { aboutL: 0.3 },
+    roots: { fill: 0.9, circling: 0 },
+    store: [{ id: "bags", vessel, free: 479 }],
+  });
+  expect(actOf(few, "slip-up").pot).toMatchObject({ choice: null, buy: true });
+});
+
 test("just potted: nothing is asked of it, and what follows has its days", () => {
   const d = decided("continental", {
     on: "2027-05-10",

@@ -26,7 +26,7 @@ export { openTogether } from "./tree-windows";
 export { anchoredShare, mostLiftedKg } from "./tree-situation";
 export { ADVISED_OPERATIONS, ballFromAbove, freshReading, treeAdvice, windowsByCorrection } from "./tree-advice";
 export { presumedPot } from "./replayed";
-export { juvenile } from "./juvenile";
+export { juvenile, usualCrownMm } from "./juvenile";
 export { type LadderSetting, type LadderShelf, ladderTermsOf, type OffLadder, PLANNED_SEASONS } from "./ladder-problem";
 export { plannedKey, shelterPlanOf } from "./winter-plan";
 export { CROWN_ROOM, HAND_M, type WinterStandings } from "./winter-standings";

@@ -15,3 +15,10 @@ export function juvenile(events: readonly LoggedEvent[], on: DayNumber): boolean
       on - toDay(e.on.best) <= JUVENILE_YEARS * DAYS_PER_YEAR,
   );
 }
+
+/** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix, mm (L). */
+const GROWN_CROWN_MM = 10;
+
+/** How far proud of the mix a tree is set, mm; a young plant's old surface is the line. */
+export const usualCrownMm = (events: readonly LoggedEvent[], on: DayNumber): number =>
+  juvenile(events, on) ? 0 : GROWN_CROWN_MM;

@@ -1,5 +1,11 @@
-import type { ChoosePot, PotChoice } from "@/core/decision/index";
+import type { ChoosePot, PotChoice, PotSetting } from "@/core/decision/index";
 import { mixOfPot } from "@/core/ladder/index";
+import { lazily } from "@/core/math/index";
+import { correctBall, currentBall, usualFillHeightMm } from "@/core/potting/index";
+import { settingPlan } from "@/core/setting/index";
+import { brimHeightMm, type Pot, vesselOf } from "@/core/vessel/index";
+import { usualCrownMm } from "./juvenile";
+import { presumedPot } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
 import type { YardOnDay } from "./yard-on-day";
 
@@ -13,10 +19,34 @@ const NEAR = 1.05;
 function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoice[] {
   const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
   const shelf = day.yard.on(day.day).free.filter((p) => near(mixOfPot(p.pot)));
+  const pots = new Map(shelf.map((p) => [p.lotId, p.pot]));
   return day
-    .fits(shelf, correction)
+    .fitsSized(shelf, correction)
     .filter((fit) => fit.misfit === null)
-    .map(({ lotId, ratio, fillAtSeasonEnd }) => ({ lotId, mixL: ratio * day.roots.volumeL.p50, fillAtSeasonEnd }));
+    .map(({ lotId, ratio, fillAtSeasonEnd }) =>
+      lazily({ lotId, mixL: ratio * day.roots.volumeL.p50, fillAtSeasonEnd }, "setting", () =>
+        settingIn(day, pots.get(lotId)!, correction),
+      ),
+    );
+}
+
+/** How a tree's ball, corrected, is set in a pot. */
+function settingIn(day: TreeOnDay, pot: Pot, correction: Wanted[0]): PotSetting | null {
+  const stands = presumedPot(day.roots);
+  const ball = stands && currentBall({ ...day.roots, pot: stands }, day.yearsInPot)?.ball;
+  if (!ball) return null;
+  const { vessel } = vesselOf(pot);
+  const fillHeightMm = usualFillHeightMm(vessel);
+  const crownMm = usualCrownMm(day.events, day.day);
+  const plan = settingPlan({ vessel, ball: correctBall(ball, correction).ball, fillHeightMm, crownMm });
+  return {
+    freeboardMm: brimHeightMm(vessel) - fillHeightMm,
+    baseLayerMm: plan.looseBaseLayerMm,
+    sideGapMm: plan.sideGapTopMm,
+    trimMm: plan.trimMm,
+    crownMm,
+    looseMixL: plan.looseMixL,
+  };
 }
 
 /** The first pot that a tree's decision asks the store for. */

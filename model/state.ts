@@ -183,10 +183,11 @@ export function potsFor(
   state: TreeState,
   shelf: readonly StorePot[],
   correction: CorrectionName = state.correction,
+  sized = false,
 ): PotFit[] {
   const { fill, circling, vigour } = state;
   const kPerDegreeDay = vigour.p50 * input.profile.kPerDegreeDay;
-  return fitsOf(input, { fill: fill.p50, circling: circling.p50, kPerDegreeDay, correction }, shelf);
+  return fitsOf(input, { fill: fill.p50, circling: circling.p50, kPerDegreeDay, correction }, shelf, sized);
 }
 
 function mixFacts(replayed: Replayed): TreeState["mix"] {
@@ -201,7 +202,7 @@ function mixFacts(replayed: Replayed): TreeState["mix"] {
   };
 }
 
-function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[]): PotFit[] {
+function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[], sized: boolean): PotFit[] {
   const { tree, replayed, yard, kind, on } = input;
   // A pot nobody described is guessed with its ball; bare roots have none, and are fitted by a usual first pot.
   const pot = presumedPot(replayed);
@@ -224,6 +225,7 @@ function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[])
     finalVolumeL: tree.finalVolumeL,
     largestStep: kind.profile.values.largestStep,
     store: shelf.filter((pot) => pot.lotId !== replayed.lotId),
+    sized,
   });
 }
 

@@ -89,8 +89,13 @@ export class TreeOnDay {
   }
 
   /** How it fits each pot of a shelf, the best first; the free ones of the day where none is given. */
-  fits(shelf: readonly StorePot[] = this.yard.on(this.day).free, correction?: CorrectionName): PotFit[] {
-    return potsFor(this.stateInput, this.state, shelf, correction);
+  fits(shelf: readonly StorePot[] = this.yard.on(this.day).free): PotFit[] {
+    return potsFor(this.stateInput, this.state, shelf);
+  }
+
+  /** The same of pots whose litres have been decided on, the ball corrected so. */
+  fitsSized(shelf: readonly StorePot[], correction: CorrectionName): PotFit[] {
+    return potsFor(this.stateInput, this.state, shelf, correction, true);
   }
 
   /** What to do with it, by when, how far and why: the one answer; null where works were not outlined that far back. */

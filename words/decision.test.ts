@@ -179,6 +179,21 @@ test("works, reasons, questions and what follows all have words; none shows its 
   expect(aftercareWords({ code: "look-for-roots", on: null }, ON)).toBe("look for new roots when it is warm enough.");
 });
 
+test("a pot of the store brings the numbers of the potting, in either unit", () => {
+  const setting = { freeboardMm: 14, baseLayerMm: 28, sideGapMm: 30, trimMm: 0, crownMm: 0, looseMixL: 1.6 };
+  const choice = { lotId: "bags", mixL: 1.5, fillAtSeasonEnd: 0.7, setting };
+  const chosen = act({ work: "slip-up", pot: { lowL: 0.5, highL: 1.5, choice, buy: false, same: false } });
+  expect(actWords(chosen, "metric", () => "Bags")).toBe(
+    "Pot it up undisturbed into 0.5 L to 1.5 L of mix (Bags). 28 mm of mix under the ball, the old surface level with the new, 14 mm of watering space; 1.6 L of loose mix.",
+  );
+  expect(actWords(chosen, "us", () => "Bags")).toMatch(
+    /1\.1 in of mix under the ball.* 0\.6 in of watering space; 1\.7 qt/,
+  );
+  const grown = { ...setting, trimMm: 12, crownMm: 10 };
+  const trimmed = { ...chosen, pot: { ...chosen.pot!, choice: { ...choice, setting: grown } } };
+  expect(actWords(trimmed, "metric", () => "Bags")).toContain("12 mm off the base of the ball, its flare 10 mm proud");
+});
+
 test("an act says when, and a refusal why and from when", () => {
   expect(actWhen(act({}), ON)).toBe("Now");
   expect(actWhen(act({ to: "2026-06-10" }), ON)).toBe("Now, by 10 Jun");

@@ -7,6 +7,7 @@ import type {
   DecisionWork,
   Headline,
   HeadlineCode,
+  PotSetting,
   Reason,
   RefusedWork,
 } from "@/core/decision/index";
@@ -246,15 +247,28 @@ export function actWords(act: DecisionAct, units: Units, potName: (lotId: string
     case "expose-flare":
       return "Uncover the root flare.";
     default: {
+      const numbers = settingWords(pot?.choice?.setting ?? null, units);
       const heavy =
         f.highKg !== undefined && f.highKg >= 10
           ? ` The full pot weighs ${span(kilograms(f.lowKg, units), kilograms(f.highKg, units))}.`
           : "";
       const many =
         f.looseMixL === undefined ? "" : ` ${litres(f.looseMixL, units)} of loose mix for ${number(f.plants)} pots.`;
-      return `${upper(workWords(work))}${volume ?? ""}${which}.${loss}${lift}${heavy}${many}`;
+      return `${upper(workWords(work))}${volume ?? ""}${which}.${numbers}${loss}${lift}${heavy}${many}`;
     }
   }
+}
+
+/** The numbers of a potting, before the tree is out of its pot. */
+function settingWords(s: PotSetting | null, units: Units): string {
+  if (!s) return "";
+  const base =
+    s.trimMm > 0
+      ? `${millimetres(s.trimMm, units)} off the base of the ball`
+      : `${millimetres(s.baseLayerMm, units)} of mix under the ball`;
+  const surface =
+    s.crownMm === 0 ? "the old surface level with the new" : `its flare ${millimetres(s.crownMm, units)} proud`;
+  return ` ${upper(base)}, ${surface}, ${millimetres(s.freeboardMm, units)} of watering space; ${litres(s.looseMixL, units)} of loose mix.`;
 }
 
 /** When an act is due. */

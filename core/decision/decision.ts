@@ -85,6 +85,22 @@ export interface PotChoice {
   lotId: string;
   mixL: number;
   fillAtSeasonEnd: number;
+  /** How the ball is set in it; null for bare roots. */
+  setting: PotSetting | null;
+}
+
+/** The numbers of a potting, mm and litres of loose mix. */
+export interface PotSetting {
+  /** From the brim to the mix. */
+  freeboardMm: number;
+  /** Under the ball, filled loosely. */
+  baseLayerMm: number;
+  sideGapMm: number;
+  /** What must come off the base for the ball to fit. */
+  trimMm: number;
+  /** The flare so much proud of the mix; 0: the old surface is the line. */
+  crownMm: number;
+  looseMixL: number;
 }
 
 export interface Aftercare {

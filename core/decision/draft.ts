@@ -222,6 +222,6 @@ export function batchFigures(
   fromL: number,
 ): Record<string, number> {
   if (plants === 1) return {};
-  const each = Math.max(0, (pot.choice?.mixL ?? pot.highL) - fromL) / (1 - SETTLE_FRACTION);
+  const each = pot.choice?.setting?.looseMixL ?? Math.max(0, pot.highL - fromL) / (1 - SETTLE_FRACTION);
   return { plants, looseMixL: plants * each };
 }

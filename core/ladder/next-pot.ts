@@ -97,6 +97,8 @@ export function fitPots(input: {
   ball: Ball | null;
   finalVolumeL: number | null;
   store: StorePot[];
+  /** Its litres have been decided: only whether the ball goes in, and whether the pot is free and sound, is asked. */
+  sized?: boolean;
 }): PotFit[] {
   const rule = stepRule(input.kPerDegreeDay, input.largestStep);
   return input.store
@@ -113,10 +115,15 @@ export function fitPots(input: {
       let misfit: Misfit | null = null;
       if (candidate.free < 1) misfit = "none-free";
       else if (candidate.condition === "cracked" || candidate.condition === "brittle") misfit = "unsound";
-      else if (input.ball && ratio < LEAST_RATIO) misfit = "too-small";
-      else if (input.ball && ratio > rule.largest && (fillAtSeasonEnd < HALF_ROOTED || input.largestStep))
+      else if (!input.sized && input.ball && ratio < LEAST_RATIO) misfit = "too-small";
+      else if (
+        !input.sized &&
+        input.ball &&
+        ratio > rule.largest &&
+        (fillAtSeasonEnd < HALF_ROOTED || input.largestStep)
+      )
         misfit = "too-large";
-      else if (input.finalVolumeL !== null && mixL > input.finalVolumeL * 1.1) misfit = "too-large";
+      else if (!input.sized && input.finalVolumeL !== null && mixL > input.finalVolumeL * 1.1) misfit = "too-large";
       else if (input.ball) {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
         if (plan.smallestGapMm < LEAST_GAP_MM) misfit = "ball-too-wide";

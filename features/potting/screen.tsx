@@ -1,5 +1,5 @@
 import "server-only";
-import { juvenile, presumedPot, type TreeOnDay } from "@/model/index";
+import { presumedPot, type TreeOnDay, usualCrownMm } from "@/model/index";
 import { mixChoices, usualMix } from "@/core/records/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
@@ -10,9 +10,6 @@ import { mixName } from "@/words/mixes";
 import { type Decided, PottingBench } from "./bench";
 import { FollowDay } from "@/features/kernel/follow-day";
 import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
-
-/** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix. */
-const USUAL_CROWN_MM = 10;
 
 /** What was decided for the ball and its pot, and why not today where it waits. */
 function decidedFor(facts: TreeOnDay, units: Units): Decided {
@@ -76,7 +73,7 @@ export async function PottingScreen({
         }}
         ageYears={facts.yearsInPot}
         stands={replayed.pot ? "described" : replayed.bare ? "bare" : "guessed"}
-        usualCrownMm={juvenile(facts.events, on) ? 0 : USUAL_CROWN_MM}
+        usualCrownMm={usualCrownMm(facts.events, on)}
         state={state}
         decided={decidedFor(facts, view.collection.units)}
         fits={facts.fits()}

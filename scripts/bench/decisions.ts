@@ -108,7 +108,7 @@ const after = open([entry]);
 const [entryMs] = clock(() => after.tree("t7")!.on(TODAY)!.decision);
 const bundle = packBundle(restarted, 1);
 const browser = openBundle(bundle).yard;
-browser.on(TODAY).rows.length;
+clock(() => browser.on(TODAY).rows);
 const drags: number[] = [];
 for (let d = 1; d <= 30; d++) drags.push(clock(() => browser.on(toIso(today + 3 * d)).rows)[0]);
 drags.sort((a, b) => a - b);
