@@ -40,6 +40,7 @@ import { WoodView } from "./wood/wood-view";
  */
 const PAGES_A_DAY = 2;
 const STEP_DAYS = 14;
+const DECISIONS_IN_TURN = 5;
 /** Days before a horizon in which an open stretch may be cut too short to count. */
 const CUT_DAYS = 30;
 
@@ -85,7 +86,7 @@ test(
         const rows = there.rows;
         expect(browser.on(on).rows).toEqual(rows);
         expect(rows.map((r) => r.id)).toEqual(there.states.map((s) => s.treeId));
-        for (const row of rows) {
+        for (const [i, row] of rows.entries()) {
           const day = there.tree(row.id)!;
           const { state } = day;
           expect([row.fill, row.volumeL]).toEqual([round(state.fill.p50, 2), round(state.volumeL.p50, 1)]);
@@ -94,7 +95,8 @@ test(
           expect(row.count).toBe(day.plants);
           const same = browser.on(on).tree(row.id)!;
           expect(essence(same.state)).toEqual(essence(state));
-          expect(same.decision).toEqual(day.decision);
+          // The whole decision of some trees a day, in turn; the headline of all of them stands in the rows.
+          if ((i + n) % DECISIONS_IN_TURN === 0) expect(same.decision).toEqual(day.decision);
         }
         for (const day of inTurn(view, on, n)) {
           const picture = day.tree.picture(on)!;

@@ -31,7 +31,7 @@ const KINDS = [
   "jacaranda",
   "bay",
 ];
-const RUNS = 800;
+const RUNS = 700;
 
 const situation = fc.record({
   kind: fc.constantFrom(...KINDS),

@@ -4,14 +4,14 @@ import { datesToday, movedSince } from "./since";
 
 afterAll(() => closePools());
 
-/** Potted this spring into much mix: due in two years, whatever the weather of this yard's own seed; a look that finds it full moves that. */
+/** Potted this spring into fresh mix: due in the midst of the next season, whatever the weather of this yard's own seed; a look that finds it fuller moves that to this one. */
 const FRESH = {
   kindId: "apple",
   arrivedOn: "2024-03-01",
   lastPotted: { best: "2026-03-01", from: "2026-03-01", to: "2026-03-01" },
-  pot: { known: "measured", vessel: { shape: "cylinder", topWidthMm: 400, heightMm: 400 } },
+  pot: { known: "measured", vessel: { shape: "cylinder", topWidthMm: 270, heightMm: 270 } },
 };
-const FULL = { on: "2026-05-10", fillGrade: 3, circlingGrade: 1 };
+const FULLER = { on: "2026-05-10", fillGrade: 2, circlingGrade: 0 };
 
 const moved = async (yard: TestYard) => movedSince(await yard.view());
 
@@ -31,7 +31,7 @@ test("a look at the roots that moves a date is named as the cause, on that tree 
   // Of another kind: trees of one kind learn from each other.
   await yard.tree("L-3", { ...FRESH, kindId: "pear" });
   await yard.ok("mark-seen", {});
-  await yard.ok("record-roots", { treeId, ...FULL });
+  await yard.ok("record-roots", { treeId, ...FULLER });
   const { moves } = await moved(yard);
   expect(moves.length).toBeGreaterThan(0);
   expect(new Set(moves.map((m) => m.tag))).toEqual(new Set(["L-2"]));
@@ -45,7 +45,7 @@ test("what is taken back moves a date as a correction does", async () => {
   const yard = new TestYard();
   await yard.found();
   const treeId = await yard.tree("L-4", FRESH);
-  const looked = await yard.ok("record-roots", { treeId, ...FULL });
+  const looked = await yard.ok("record-roots", { treeId, ...FULLER });
   await yard.ok("mark-seen", {});
   await yard.ok("undo-entry", { entryId: looked.entryId });
   const { moves } = await moved(yard);
