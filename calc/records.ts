@@ -8,11 +8,11 @@ import { vesselSchema } from "@/core/vessel/index";
 import { HABITS } from "@/core/wood/index";
 import { calcSiteSchema } from "./site";
 import { wallName } from "./walls";
-import { type IsoDate, toDay, toIso } from "@/core/dates/index";
+import { DAYS_PER_YEAR, type IsoDate, toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { USUAL_TERMS } from "@/core/ladder/index";
 import type { CollectionRecords, TreeRecord } from "@/core/records/index";
-import { liveShareOf, NOTHING_READ, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
+import { FILL_OF_GRADE, liveShareOf, NOTHING_READ, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
 import { kindById, sortNamed } from "@/core/species/index";
 import { MIX_SHARE_OF_BRIM, type Pot, USUAL_WALL, type Vessel, type Wall } from "@/core/vessel/index";
 import type { StatedTree } from "@/model/index";
@@ -87,9 +87,6 @@ const POT = " its own";
 const PLACE = "place";
 /** A tree of which nobody says since when has been there for two years. */
 const USUAL_STAY_DAYS = 730;
-/** Middle of a grade of fill, as a share of the pot. */
-const FILL_OF_GRADE = [0.12, 0.37, 0.65, 0.88, 0.97];
-const DAYS_PER_YEAR = 365.25;
 
 function potOf({ vessel, aboutL, wall }: { vessel?: Vessel; aboutL?: number; wall?: Wall }): Pot {
   if (vessel) return { known: "measured", vessel: { ...vessel, wall: vessel.wall ?? wall ?? USUAL_WALL } };

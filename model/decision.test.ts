@@ -196,17 +196,6 @@ test("what is recorded as advised settles the tree: no demand on its roots, and 
   expect(tried).toBeGreaterThan(20);
 });
 
-test("hands that lift less never bring a wider pot", () => {
-  fc.assert(
-    fc.property(situation, (s) => {
-      const highest = (lift: 12 | 25) =>
-        Math.max(0, ...worlds.hill(asked({ ...s, lift })).decision!.acts.flatMap((a) => a.pot?.highL ?? []));
-      expect(highest(12)).toBeLessThanOrEqual(highest(25) + 1e-9);
-    }),
-    { numRuns: 150 },
-  );
-});
-
 test("every work has its window, every day of two years ahead", () => {
   const day = worlds.hill(
     asked({

@@ -1,26 +1,28 @@
 import { dayAfterWarmth } from "@/core/climate/index";
-import { type DayNumber, toDay } from "@/core/dates/index";
-import type { Aftercare, DecisionFacts, DecisionQuestion, PottedFacts } from "@/core/decision/index";
-import { shadeDays } from "@/core/decision/index";
+import { type DayNumber, toDay, toIso } from "@/core/dates/index";
+import {
+  type Aftercare,
+  DECISION_FIGURES,
+  type DecisionFacts,
+  type DecisionQuestion,
+  type PottedFacts,
+  shadeDays,
+} from "@/core/decision/index";
 import { newestRescue, rescueProtocol, rescueState } from "@/core/rescue/index";
 import { CORRECTING_FIGURES } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName, crossingDegreeDays } from "@/core/roots/index";
 import { presumedPot } from "./replayed";
-import { juvenile } from "./juvenile";
+import { juvenile, JUVENILE_YEARS } from "./juvenile";
 import type { Question } from "./narrow";
 import { missedWindow } from "./overdue";
 import { potFor } from "./promises";
 import { ageYears, daysToBudBreak, treeAdvice } from "./tree-advice";
 import type { TreeOnDay } from "./tree-on-day";
 import { recoveredOn } from "./tree-windows";
-import { toIso } from "@/core/dates/index";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
-import { DECISION_FIGURES } from "@/core/decision/index";
 import { WET_MIX_KG_PER_L } from "@/core/ladder/index";
 import { likelyPotMassKg, vesselOf } from "@/core/vessel/index";
 
-/** A plant this old or younger goes by stage, not by the step of a grown tree. */
-const YOUNG_YEARS = 2;
 /** Who has just looked is not sent to look again, unless what was seen does not fit. */
 const FRESH_CHECK_DAYS = 45;
 /** What is asked of the grower, by what narrows the belief. */
@@ -42,7 +44,7 @@ export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
     profile,
     purpose: record.purpose,
     plants: day.plants,
-    young: juvenile(events, on) || (age !== null && age <= YOUNG_YEARS),
+    young: juvenile(events, on) || (age !== null && age <= JUVENILE_YEARS),
     potted: roots.bare ? null : pottedFacts(day, works),
     unpotted: roots.bare ? unpottedFacts(day) : null,
     health: { state: condition.health, on: condition.healthOn },
@@ -56,9 +58,7 @@ export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
 
 function unpottedFacts(day: TreeOnDay): DecisionFacts["unpotted"] {
   const left = daysToBudBreak(day);
-  const arrival = day.events.find((e) => e.payload.kind === "arrived");
   return {
-    form: arrival?.payload.kind === "arrived" ? arrival.payload.form : "bare-root",
     arrivedOn: day.roots.arrivedOn,
     leafless: left !== null || day.wood.stage === "dormant",
     budBreakOn: left === null ? null : day.day + left,

@@ -15,7 +15,7 @@ type Wanted = Parameters<ChoosePot>;
 /** A pot of the shelf serves where its litres lie this near the range. */
 const NEAR = 1.05;
 
-/** Pots of the day's store that fit a tree for a work, the best first, with how many of each are free. */
+/** Pots of the day's store that fit a tree for a work, the best first. */
 function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoice[] {
   const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
   const shelf = day.yard.on(day.day).free.filter((p) => near(mixOfPot(p.pot)));
@@ -88,5 +88,6 @@ export class Promises {
 export function potFor(day: TreeOnDay, wanted: Wanted): PotChoice | null {
   const { yard } = day;
   if (day.day === yard.today) return yard.on(day.day).promises.for(day, wanted);
-  return candidates(day, wanted)[0] ?? null;
+  const free = new Map(yard.on(day.day).free.map((p) => [p.lotId, p.free]));
+  return candidates(day, wanted).find((c) => free.get(c.lotId)! >= day.plants) ?? null;
 }

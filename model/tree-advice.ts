@@ -3,7 +3,13 @@ import { adviseCorrection, type Advice, type CorrectionWindow, type SureWindow }
 import type { LoggedEvent } from "@/core/event/index";
 import { IN_PLACE_FIGURES, type InPlaceInput } from "@/core/inplace/index";
 import type { Situation } from "@/core/judgement/index";
-import { BALL_CORRECTIONS, type CorrectionName, IN_PLACE_CORRECTIONS, type Reading } from "@/core/roots/index";
+import {
+  BALL_CORRECTIONS,
+  type CorrectionName,
+  FILL_OF_GRADE,
+  IN_PLACE_CORRECTIONS,
+  type Reading,
+} from "@/core/roots/index";
 import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "@/core/vessel/index";
 import { type Operation, operationOf, type WorkWindow } from "@/core/window/index";
 import { PHASE } from "@/core/wood/index";
@@ -49,9 +55,6 @@ export function freshReading(
   }
   return null;
 }
-
-/** Middle of a grade of fill, as the model's share. */
-const FILL_OF_GRADE = [0.12, 0.37, 0.65, 0.88, 0.97];
 
 export function windowsByCorrection(rows: readonly OperationWindow[]): Partial<Record<CorrectionName, SureWindow>> {
   const by = new Map(rows.map((r) => [r.operation, r]));

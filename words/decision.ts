@@ -323,8 +323,6 @@ export function refusedWords(
       return f.kg === undefined
         ? `${litres(f.toL, units)} that must be carried in for winter: ${span(kilograms(f.lowKg, units), kilograms(f.highKg, units))} of wet mix alone. About ${litres(f.capL, units)} is what your hands manage, or put it on wheels.`
         : `Lifting it by hand: about ${kilograms(f.kg, units)}. Hoists and slings are for trained people.`;
-    case "soft":
-      return `${what}: its shoots are soft.`;
     case "feed":
       return work === "slip-up" ? "Feed before it grows again." : "Feed in the refill.";
   }

@@ -90,5 +90,5 @@ export const QUESTIONS = ["roots", "pot", "potted-on", "goal", "girdler", "sprea
 export type DecisionQuestion = (typeof QUESTIONS)[number];
 
 /** What is refused although a grower might think of it today. */
-export const REFUSED_FOR = ["window", "step", "weight", "soft", "feed"] as const;
+export const REFUSED_FOR = ["window", "step", "weight", "feed"] as const;
 export type RefusedFor = (typeof REFUSED_FOR)[number];

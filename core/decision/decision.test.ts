@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { situation, continental, dayWhen } from "@/test-support/season";
 import { toDay, toIso } from "../dates/index";
 import { lossAllowed, type Situation } from "../judgement/index";
@@ -112,6 +113,26 @@ test("litres of the next pot, by way, goal and what is carried", () => {
   expect(litres("season", { ...quick, offeredL: 55, growthLeft: 700 })).toEqual([15, 18, false]);
 });
 
+test("hands that lift less never bring a wider pot, whatever the pot and the pace", () => {
+  const any = fc.record({
+    volumeL: fc.double({ min: 0.2, max: 60, noNaN: true }),
+    kPerDegreeDay: fc.constantFrom(0.0004, 0.00075, 0.0014, 0.0031),
+    low: fc.double({ min: 1, max: 30, noNaN: true }),
+    more: fc.double({ min: 0, max: 30, noNaN: true }),
+    way: fc.constantFrom("season" as const, "in-leaf" as const, "after-shave" as const, "broken" as const),
+  });
+  let cut = 0;
+  fc.assert(
+    fc.property(any, ({ low, more, way, ...s }) => {
+      const highest = (carriedKg: number | null) => Number(litres(way, { ...s, carriedKg })?.[1] ?? 0);
+      if (highest(low) < highest(null)) cut++;
+      expect(highest(low)).toBeLessThanOrEqual(highest(low + more) + 1e-3);
+    }),
+    { numRuns: 500 },
+  );
+  expect(cut).toBeGreaterThan(100);
+});
+
 test("young plants go by stage, not by the step of a grown tree", () => {
   const young = (s: Partial<Situation>) => litres("season", { ...moderate, ...s }, { young: true });
   expect(young({ volumeL: 0.1 })).toEqual([0.5, 1.5, false]);
@@ -145,7 +166,6 @@ test("days of shade by what went, and every figure once", () => {
     bareWidthHigh: 1.5,
     bareDepthOfWidth: 0.9,
     bareSpreadMm: 200,
-    potDown: 1.2,
     lookAgainDays: 14,
     pruneFromShare: 0.15,
     soonDays: 45,

@@ -213,7 +213,7 @@ function stepNow(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, b
 /** Whole and now; what must be cut waits for its season. */
 function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean, because: Reason[]): Headline {
   const { situation: s } = potted;
-  const pot = draft.pot(potted, "in-leaf", "none") ?? { ...sameSize(s.volumeL), jump: false };
+  const pot = draft.pot(potted, "in-leaf", "none") ?? sameSize(s.volumeL);
   const end = endOf(draft.next("slip-up"));
   const to = Math.min(draft.on + F.withinDays, end ?? Infinity);
   draft.act({

@@ -1,6 +1,6 @@
 import type { DayNumber, IsoDate } from "../dates/index";
 import type { Estimate } from "../estimate/index";
-import type { ArrivalForm, HealthState, Purpose, RescueStep } from "../event/index";
+import type { HealthState, Purpose, RescueStep } from "../event/index";
 import type { Situation } from "../judgement/index";
 import type { Advice, Option } from "../root-work/index";
 import type { CorrectionName, Reading } from "../roots/index";
@@ -22,7 +22,6 @@ export interface DecisionFacts {
   potted: PottedFacts | null;
   /** Of a tree without a pot. */
   unpotted: {
-    form: ArrivalForm;
     arrivedOn: DayNumber;
     leafless: boolean;
     budBreakOn: DayNumber | null;

@@ -17,8 +17,6 @@ export const DECISION_FIGURES = {
   bareDepthOfWidth: 0.9,
   /** Spread of roots nobody measured, mm. */
   bareSpreadMm: 200,
-  /** A sour ball goes into at most so many times its live part. */
-  potDown: 1.2,
   lookAgainDays: 14,
   /** Kinds that stand less are not root-pruned in their last pot: their top is renewed. */
   pruneFromShare: 0.15,

@@ -1,4 +1,5 @@
 import { toDay } from "../dates/index";
+import { CORRECTING_FIGURES } from "../root-work/index";
 import { isSour, liveShareOf } from "../roots/index";
 import type { ActPot, Headline } from "./decision";
 import { chosenPot, type Draft, minutesFor } from "./draft";
@@ -51,7 +52,7 @@ export function goesToPieces(draft: Draft): Headline | null {
   const pests = reading.signs.some((sign) => sign === "grubs" || sign === "aphids" || sign === "galls");
   if (!sour && !pests) return null;
   const live = liveShareOf(reading);
-  const mostL = F.potDown * live * s.volumeL;
+  const mostL = CORRECTING_FIGURES.potDown * live * s.volumeL;
   const because = [sour ? ("sour" as const) : ("pests" as const)];
   const pot: ActPot = sour
     ? { lowL: live * s.volumeL, highL: mostL, choice: null, buy: false, same: false }

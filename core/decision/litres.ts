@@ -53,12 +53,12 @@ export function provenJump({ potted }: { potted: PottedFacts }, correction: Corr
   const { situation: s } = potted;
   if (s.offeredL === null || s.profile.values.largestStep !== null) return false;
   if (s.offeredL <= stepRule(s.kPerDegreeDay).largest * s.volumeL) return false;
-  return jumpFill({ potted }, correction) >= HALF_ROOTED;
+  return jumpFill(potted, correction) >= HALF_ROOTED;
 }
 
 /** How full the pot in mind would be by the season's end. */
-export function jumpFill({ potted: { situation: s } }: { potted: PottedFacts }, correction: CorrectionName): number {
-  return fillAfterMove(s, s.offeredL!, correction, s.kPerDegreeDay, s.growthLeft);
+export function jumpFill({ situation: s }: PottedFacts, correction: CorrectionName, growth = s.growthLeft): number {
+  return fillAfterMove(s, s.offeredL!, correction, s.kPerDegreeDay, growth);
 }
 
 /** Litres of the next pot, within the goal and what may be carried; null where no step is left that is worth the handling. */

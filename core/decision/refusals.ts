@@ -13,7 +13,7 @@ export function refuseJump(draft: Draft, potted: PottedFacts, growth: number, in
   if (s.offeredL === null) return;
   const { largest } = stepRule(s.kPerDegreeDay, s.profile.values.largestStep);
   if (s.offeredL <= largest * s.volumeL) return;
-  const fill = jumpFill({ potted: { ...potted, situation: { ...s, growthLeft: growth } } }, "none");
+  const fill = jumpFill(potted, "none", growth);
   if (!inLeaf && fill >= HALF_ROOTED && s.profile.values.largestStep === null) return;
   draft.refuse("slip-up", "step", { toL: s.offeredL, fill });
 }

@@ -7,9 +7,6 @@ export const JUDGEMENT_FIGURES = {
   /** Root loss that soft shoots, heat or weakness allow. */
   littleLoss: 0.05,
   leafShare: 0.5,
-  evergreenLoosen: 0.15,
-  combLow: 0.3,
-  combHigh: 0.4,
   slipLow: 1.4,
   slipHigh: 1.6,
   afterShaveHigh: 1.3,
@@ -27,12 +24,8 @@ export const JUDGEMENT_FIGURES = {
   sliceShare: 0.12,
   stopRootMm: 25,
   shadeWeeks: 3,
-  noNitrogenLow: 4,
   noNitrogenHigh: 6,
   shootsShare: 0.7,
-  beforeFlushLow: 2,
-  beforeFlushHigh: 4,
-  noWorkWeeksBeforeFrost: 8,
   lateRatioLow: 2,
   lateRatioHigh: 3,
   /** A pot of so many litres of wet mix with its tree weighs, kg per L: low and high for mix alone, and all told. */
@@ -42,14 +35,10 @@ export const JUDGEMENT_FIGURES = {
   /** Cold nights tender kinds come in before lie so far above what hurts their leaves, K. */
   inAboveLeafC: 6.5,
   girdlerSoon: 1 / 3,
-  /** Grades of turning from which a ball is teased, and shaved; below the first of these it is left whole. */
-  leaveWholeBelowCircling: 0.7,
+  /** Grade of turning from which a slumped ball is cut on one side. */
   teaseFromCircling: 0.5,
-  shaveFromCircling: 3,
   topRenewedFromFill: 0.5,
-  /** A step suits from and to so much of the largest ordinary one; where the kind stands small ones only it begins lower. */
-  stepLow: 0.85,
-  stepHigh: 1.1,
+  /** A step begins no higher than the largest ordinary one divided by this. */
   lowOfLargest: 1.2,
   /** More than so many times the mix is a long jump. */
   longJump: 3,

@@ -62,6 +62,9 @@ export const NOTHING_READ: Reading = {
   offAxisMm: null,
 };
 
+/** Middle of a grade of fill, as a share of the pot. */
+export const FILL_OF_GRADE = [0.12, 0.37, 0.65, 0.88, 0.97] as const;
+
 /** The two grades of the whole ball: the side tells how full it is, the worst face how much turns; a girdling root is turning of grade 4. */
 export function gradesOf({ faces, girdlerShare }: Pick<Reading, "faces" | "girdlerShare">): {
   fill: number | null;
