@@ -14,7 +14,7 @@ import { CorrectScreen } from "@/features/root-work/screen";
 import { CorrectView } from "@/features/root-work/view";
 import { LadderScreen } from "@/features/tree-plan/screen";
 import { LadderView } from "@/features/tree-plan/view";
-import { ladderShelf } from "@/features/tree-plan/problem";
+
 import { collectionTasks } from "@/features/plan/tasks";
 import { LearningScreen } from "./learning/screen";
 import { LearningView } from "./learning/view";
@@ -192,7 +192,7 @@ test(
     for (const { view } of demos) {
       const collectionId = view.collection.id;
       const winter = winterFacts(view);
-      const { tasks } = await collectionTasks(view, ladderShelf(view));
+      const { tasks } = await collectionTasks(view);
       const { living } = view.yard.on(view.today);
       for (const { id: treeId } of living.filter((_, i) => i % 5 === 0)) {
         const day = view.yard.tree(treeId)!.on(view.today)!;

@@ -5,18 +5,20 @@ import {
   DECISION_FIGURES,
   type DecisionFacts,
   type DecisionQuestion,
+  type PlannedWork,
   type PottedFacts,
   shadeDays,
 } from "@/core/decision/index";
 import { newestRescue, rescueProtocol, rescueState } from "@/core/rescue/index";
 import { CORRECTING_FIGURES } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName, crossingDegreeDays } from "@/core/roots/index";
+import { goalOf } from "./goal";
 import { presumedPot } from "./replayed";
-import { juvenile, JUVENILE_YEARS } from "./juvenile";
+import { isYoung } from "./juvenile";
 import type { Question } from "./narrow";
 import { missedWindow } from "./overdue";
 import { potFor } from "./promises";
-import { ageYears, daysToBudBreak, treeAdvice } from "./tree-advice";
+import { daysToBudBreak, treeAdvice } from "./tree-advice";
 import type { TreeOnDay } from "./tree-on-day";
 import { recoveredOn } from "./tree-windows";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
@@ -38,13 +40,12 @@ export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
   const { works, record, profile, condition, events, roots } = day;
   if (!works) return null;
   const on = day.day;
-  const age = ageYears(day);
   return {
     on,
     profile,
     purpose: record.purpose,
     plants: day.plants,
-    young: juvenile(events, on) || (age !== null && age <= JUVENILE_YEARS),
+    young: isYoung(day),
     potted: roots.bare ? null : pottedFacts(day, works),
     unpotted: roots.bare ? unpottedFacts(day) : null,
     health: { state: condition.health, on: condition.healthOn },
@@ -76,7 +77,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
   const due = "none" in state.due ? { p10: null, p50: null, p90: null } : state.due;
   const kPerDegreeDay = situation.kPerDegreeDay;
   const dry = condition.health === "dry";
-  const crop = record.purpose === "crop" ? profile.values.cropVolumeL : null;
+  const goal = goalOf(day);
   return {
     situation,
     fill: state.fill,
@@ -93,10 +94,9 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
     settling: settlingOf(day),
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
-    goal:
-      record.finalVolumeL !== null
-        ? { mostL: record.finalVolumeL, said: true }
-        : crop && { mostL: crop[1], said: false },
+    goal: { mostL: goal.maxL, said: goal.said, ask: goal.ask },
+    // Young plants go up by stage.
+    planned: isYoung(day) && situation.volumeL <= DECISION_FIGURES.yearlingMostL ? null : plannedOf(day),
     ballKg: () => ballKg(day),
     tooHeavy: mayBeHeavy(day) && ballKg(day) > DECISION_FIGURES.liftOutMostKg,
     choose: (...wanted) => potFor(day, wanted),
@@ -137,6 +137,17 @@ function settlingOf(day: TreeOnDay): PottedFacts["settling"] {
 }
 
 const DAY_SOAKED = 1;
+
+/** What its plan names next, done or not. */
+function plannedOf(day: TreeOnDay): PlannedWork | null {
+  const { plan } = day;
+  // A new top is no work on its roots: it goes with the season for it.
+  const step = plan?.steps.find((s) => s.action !== "replace-top");
+  if (!plan || !step) return null;
+  const { action, season, volumeL } = step;
+  const { firstSeason, planner } = plan;
+  return { action, season, firstSeason, volumeL, planner, said: plan.pinned || day.yard.on(day.day).shelf.terms !== null };
+}
 
 /** What follows the last potting and still lies ahead. */
 function aftercareOfLast(day: TreeOnDay): Aftercare[] {

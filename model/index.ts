@@ -27,7 +27,29 @@ export { anchoredShare, mostLiftedKg } from "./tree-situation";
 export { ADVISED_OPERATIONS, ballFromAbove, freshReading, treeAdvice, windowsByCorrection } from "./tree-advice";
 export { presumedPot } from "./replayed";
 export { juvenile, usualCrownMm } from "./juvenile";
-export { type LadderSetting, type LadderShelf, ladderTermsOf, type OffLadder, PLANNED_SEASONS } from "./ladder-problem";
+export {
+  type ChosenPlan,
+  chosenPlan,
+  type LadderSetting,
+  type LadderShelf,
+  ladderTermsOf,
+  type OffLadder,
+  PLANNED_SEASONS,
+} from "./ladder-problem";
+export {
+  type KeptPlans,
+  planBasis,
+  planNow,
+  planShelfOf,
+  planTaskOf,
+  type PlannedStep,
+  type PlanShelf,
+  pottedOnOf,
+  shelfStands,
+  type TreePlan,
+  treePlanOf,
+} from "./plan";
+export type { TreeGoal } from "./goal";
 export { plannedKey, shelterPlanOf } from "./winter-plan";
 export { CROWN_ROOM, HAND_M, type WinterStandings } from "./winter-standings";
 export {

@@ -1,5 +1,6 @@
 import { DAYS_PER_YEAR, type DayNumber, toDay } from "@/core/dates/index";
 import type { ArrivalForm, LoggedEvent } from "@/core/event/index";
+import type { TreeOnDay } from "./tree-on-day";
 
 /** Forms that a young plant comes in: it has no flare yet, its old surface is the line. */
 const YOUNG_FORMS = new Set<ArrivalForm>(["liner", "cutting", "air-layer"]);
@@ -14,6 +15,18 @@ export function juvenile(events: readonly LoggedEvent[], on: DayNumber): boolean
       YOUNG_FORMS.has(e.payload.form) &&
       on - toDay(e.on.best) <= JUVENILE_YEARS * DAYS_PER_YEAR,
   );
+}
+
+/** Years since it was raised; null where nobody said. */
+export function ageYears({ record, day }: Pick<TreeOnDay, "record" | "day">): number | null {
+  return record.raisedOn ? (day - toDay(record.raisedOn.best)) / DAYS_PER_YEAR : null;
+}
+
+/** Seedling, liner or cutting, or known to be no older than two years. */
+export function isYoung({ events, day, record }: Pick<TreeOnDay, "events" | "day" | "record">): boolean {
+  if (juvenile(events, day)) return true;
+  const age = ageYears({ record, day });
+  return age !== null && age <= JUVENILE_YEARS;
 }
 
 /** Fresh bark and compost sink: the flare of a grown tree is set so much proud of the mix, mm (L). */

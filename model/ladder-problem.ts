@@ -1,13 +1,18 @@
 import { warmthBetween } from "@/core/climate/index";
 import { CORRECTING_FIGURES } from "@/core/root-work/index";
-import { growingSeason, midwinterOf } from "@/core/dates/index";
-import type { LoggedEvent } from "@/core/event/index";
+import { DECISION_FIGURES } from "@/core/decision/index";
+import { type DayNumber, growingSeason, type IsoDate, midwinterOf, toDay } from "@/core/dates/index";
+import type { EventPayload, LoggedEvent } from "@/core/event/index";
 import {
   GUESSED_MIX_PRICE_PER_L,
   type LadderDoubt,
   type LadderPot,
   type LadderProblem,
   type LadderTerms,
+  type LadderWeights,
+  type Planner,
+  stepRule,
+  usualLeastStep,
   potToBuy,
   SCHOOL_WEIGHTS,
   type StorePot,
@@ -17,22 +22,25 @@ import {
   withGoal,
 } from "@/core/ladder/index";
 import { mixLife } from "@/core/mix/index";
-import { SEASON_SD } from "@/core/roots/index";
+import { DUE_FILL, SEASON_SD, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { paceLeftAfterLook } from "./narrow";
 import { MACHINE_LIMIT_KG } from "@/core/mass/index";
-import type { LotRecord, TreeRecord } from "@/core/records/index";
+import type { LotRecord } from "@/core/records/index";
+import { isYoung } from "./juvenile";
+import { goalOf, type TreeGoal } from "./goal";
 import type { TreeOnDay } from "./tree-on-day";
 import { carriedIn, mostLiftedKg } from "./tree-situation";
 
+/** Seedlings and liners go up by stage, not by the step of a grown tree. */
+const YOUNG_MOST_STEP = 14;
+/** From this pace on a kind is very vigorous, per °C·d. */
+const VERY_VIGOROUS = VIGOUR_PER_DEGREE_DAY["very-vigorous"];
 /** Half of the resting season is wet enough to matter (L). */
 const COOL_WET = 0.5;
 /** Mix that keeps its structure longer than plans reach. */
 const LONG_LIFE_YEARS = 10;
 const TAP_DEPTH_MM = 350;
-/** An ornament with no final pot is planned to so many times its present mix, and no further than this. */
-const ORNAMENT_TIMES = 5;
-const ORNAMENT_MOST_L = 100;
 /** Mix of nobody knows what age. */
 const UNKNOWN_AGE_YEARS = 2;
 export const PLANNED_SEASONS = 15;
@@ -40,6 +48,9 @@ export const PLANNED_SEASONS = 15;
 /** A tree's ladder as a problem, with what the screens say beside it. */
 export interface LadderSetting {
   problem: LadderProblem;
+  /** Whose weights it is planned by. */
+  planner: Planner;
+  goal: TreeGoal;
   /** Names of pots by id: those in store and those on offer. */
   potNames: Record<string, string>;
   /** First growing season of the plan. */
@@ -85,8 +96,7 @@ const alike = (a: number, b: number) => Math.abs(Math.log(a / b)) < 0.05;
 
 /** What the planner needs of one tree: its roots, pots in store and to buy, the site, the people. */
 export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting | OffLadder {
-  const { record: tree, profile, roots: replayed, state, site } = day;
-  const on = day.day;
+  const { record: tree, profile, roots: replayed, state, site, day: on } = day;
   if (tree.purpose === "miniature" || tree.purpose === "rescue") return tree.purpose;
   if (!replayed.pot) return "no-pot";
   const now: LadderPot = { ...potOf("now", replayed.pot, 0, true), volumeL: state.volumeL.p50 };
@@ -113,22 +123,33 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   // Past midsummer a season's windows are as good as over: the plan begins with the next.
   const firstSeason = growingSeason(on, site.latitudeDeg) + (on - opening > (nextOpening - opening) / 2 ? 1 : 0);
   const terms = input.terms ?? USUAL_TERMS;
+  const planner = plannerOf(day, input.terms);
+  const young = isYoung(day) && now.volumeL <= DECISION_FIGURES.yearlingMostL;
+  const begin = atOpening(day, firstSeason > growingSeason(on, site.latitudeDeg) ? nextOpening : opening);
+  const kPerDegreeDay = Number((profile.kPerDegreeDay * state.vigour.p50).toPrecision(3));
   const problem: LadderProblem = {
     tree: {
-      kPerDegreeDay: profile.kPerDegreeDay * state.vigour.p50,
+      kPerDegreeDay,
       wind: profile.values.wind,
-      fill: state.fill.p50,
-      circling: state.circling.p50,
+      fill: stepOf(begin.state.fill.p50, 0.02),
+      circling: stepOf(begin.state.circling.p50, 0.1),
       volumeL: now.volumeL,
-      mixAgeYears: Math.max(0, state.mixAgeYears ?? UNKNOWN_AGE_YEARS),
+      mixAgeYears: stepOf(Math.max(0, begin.state.mixAgeYears ?? UNKNOWN_AGE_YEARS), 0.25),
       tapRoot: profile.roots === "tap",
       largestStep: profile.values.largestStep,
+      ...(young
+        ? {}
+        : {
+            leastStep: usualLeastStep(kPerDegreeDay, profile.values.largestStep),
+            ordinaryStep: stepRule(kPerDegreeDay, profile.values.largestStep).largest,
+            dueFill: DUE_FILL,
+          }),
       tolerance: CORRECTING_FIGURES.tolerance[profile.tolerance],
       heightMm: tree.heightM === null ? null : 1000 * tree.heightM,
     },
     pots: [now, ...stored, ...offered, ...usual.map(potToBuy)],
     site: {
-      seasonDegreeDays: Math.max(1, warmthBetween(site.warmth, profile.warmth, opening, nextOpening)),
+      seasonDegreeDays: Math.max(1, stepOf(warmthBetween(site.warmth, profile.warmth, opening, nextOpening), 10)),
       coolWet: COOL_WET,
       liftKg: mostLiftedKg(day.yard.calendar),
       gearKg: MACHINE_LIMIT_KG,
@@ -137,8 +158,8 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,
       mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,
       rootDepthNeedMm: profile.roots === "tap" ? TAP_DEPTH_MM : null,
-      doorMm: terms.doorMm ?? input.wayIn.doorMm,
-      headroomMm: terms.headroomMm ?? input.wayIn.headroomMm,
+      doorMm: input.wayIn.doorMm,
+      headroomMm: input.wayIn.headroomMm,
     },
     goal: {
       minL: 1,
@@ -147,14 +168,15 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       plantOut: tree.plantOutSeason == null ? null : { season: Math.max(0, tree.plantOutSeason - firstSeason) },
     },
     seasons: PLANNED_SEASONS,
-    weights: terms.school === "own" ? (terms.own ?? SCHOOL_WEIGHTS["small-steps"]) : SCHOOL_WEIGHTS[terms.school],
+    weights: young ? { ...weightsOf(planner, terms), maxRatio: YOUNG_MOST_STEP } : weightsOf(planner, terms),
   };
-  const aim = usualGoalL(tree, now.volumeL, cropL);
-  const aimed = withGoal(problem, aim);
-  // A crop is best within a range of volumes: anything in it will do.
-  if (cropL && tree.finalVolumeL === null) aimed.goal.maxL = Math.max(aimed.goal.maxL, cropL[1]);
+  const goal = goalOf(day);
+  const aimed = withGoal(problem, goal.minL);
+  aimed.goal.maxL = Math.max(aimed.goal.maxL, goal.maxL);
   return {
     problem: aimed,
+    planner,
+    goal,
     potNames,
     firstSeason,
     doubt: { vigourSd: Math.log(state.vigour.p90 / state.vigour.p10) / (2 * 1.2816), warmthSd: SEASON_SD },
@@ -163,15 +185,33 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   };
 }
 
-/** Where a tree is to end up, L of mix, unless somebody says otherwise: by its purpose. */
-function usualGoalL(tree: TreeRecord, nowL: number, cropL: readonly [number, number] | null): number {
-  const round = (v: number) => (v < 10 ? Math.round(10 * v) / 10 : Math.round(v));
-  if (tree.finalVolumeL !== null) return round(Math.max(nowL, tree.finalVolumeL));
-  // A stock plant is kept where it is: what is cut from it is wanted, not its size.
-  if (tree.purpose === "stock") return round(nowL);
-  if (cropL) return round(Math.max(nowL, cropL[0]));
-  return Math.max(5, 5 * Math.round(Math.max(nowL, Math.min(ORNAMENT_MOST_L, ORNAMENT_TIMES * nowL)) / 5));
+/** Steps so small change no plan: what is planned on must not move with every day's weather. */
+const stepOf = (value: number, step: number) => Number((Math.round(value / step) * step).toPrecision(6));
+
+/** The tree as it stands when the plan's first season opens, or as the last entry after that left it. */
+function atOpening(day: TreeOnDay, opening: DayNumber): TreeOnDay {
+  const last = day.events.reduce((latest, e) => Math.max(latest, Math.min(day.day, toDay(e.on.best))), -Infinity);
+  const at = Math.max(opening, last);
+  return at === day.day ? day : (day.tree.make(at) ?? day);
 }
+
+export const weightsOf = (planner: Planner, { own }: Pick<LadderTerms, "own">): LadderWeights =>
+  planner === "own" ? (own ?? SCHOOL_WEIGHTS["small-steps"]) : SCHOOL_WEIGHTS[planner];
+
+/** Whose way a tree's pots follow: its own, else its collection's; where nobody said, long jumps for what is very vigorous. */
+export function plannerOf({ events, profile, day }: TreeOnDay, terms: LadderTerms | null): Planner {
+  const chosen = chosenPlan(events, day);
+  if (chosen) return chosen.school;
+  if (terms) return terms.school;
+  return profile.kPerDegreeDay >= VERY_VIGOROUS && profile.values.largestStep === null ? "long-jump" : USUAL_TERMS.school;
+}
+
+/** The plan its grower said is to be followed; null where none is, or it was given up. */
+export function chosenPlan(events: readonly LoggedEvent[], on: DayNumber): ChosenPlan | null {
+  const last = events.findLast((e) => e.payload.kind === "ladder-chosen" && toDay(e.on.best) <= on);
+  return last?.payload.kind === "ladder-chosen" && last.payload.plan ? { on: last.on.best, ...last.payload.plan } : null;
+}
+export type ChosenPlan = NonNullable<Extract<EventPayload, { kind: "ladder-chosen" }>["plan"]> & { on: IsoDate };
 
 /** The newest word on how ladders are planned; null: nobody has said. */
 export function ladderTermsOf(events: readonly LoggedEvent[]): LadderTerms | null {

@@ -11,6 +11,7 @@ import {
 import { type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import { type KindTracks, MODEL_VERSION, type ReplayContext } from "./context";
+import type { KeptPlans } from "./plan";
 import { packTracks, unpackTracks } from "./pack";
 import { airIn, PlaceSites, type WinterAhead } from "./stays";
 import type { StatedTree } from "./replay";
@@ -26,6 +27,8 @@ export interface YardRecords {
   records: CollectionRecords | IndexedRecords;
   /** Share of weather years in which work may end badly, 0–1. */
   risk: number;
+  /** Plans made before; absent: each is made when it is asked for. */
+  plans?: KeptPlans;
   /** Roots stated outright, by tree: of a question, not of a collection. */
   stated?: ReadonlyMap<string, StatedTree>;
 }
@@ -62,6 +65,7 @@ export class Yard {
   readonly risk: number;
   readonly knownAt: string | undefined;
   readonly stated: ReadonlyMap<string, StatedTree>;
+  readonly plans: KeptPlans | null;
   private readonly days = new Map<DayNumber, YardOnDay>();
   private readonly known = new Map<string, YardTree>();
   private kept: {
@@ -75,7 +79,7 @@ export class Yard {
   } = {};
 
   constructor(
-    { records, risk, stated }: YardRecords,
+    { records, risk, stated, plans }: YardRecords,
     private readonly weather: YardWeather | ReadyTracks,
     clock: YardClock,
   ) {
@@ -83,6 +87,7 @@ export class Yard {
     this.today = toDay(clock.today);
     this.risk = risk;
     this.stated = stated ?? new Map();
+    this.plans = plans ?? null;
     this.knownAt = clock.knownAt;
   }
 

@@ -1,4 +1,4 @@
-import { DAYS_PER_YEAR, type DayNumber, toDay, toIso } from "@/core/dates/index";
+import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { adviseCorrection, type Advice, type CorrectionWindow, type SureWindow } from "@/core/root-work/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { IN_PLACE_FIGURES, type InPlaceInput } from "@/core/inplace/index";
@@ -14,6 +14,7 @@ import { brimHeightMm, vesselOf, volumeL, widthAtMm } from "@/core/vessel/index"
 import { type Operation, operationOf, type WorkWindow } from "@/core/window/index";
 import { PHASE } from "@/core/wood/index";
 import { usualFillHeightMm } from "@/core/potting/index";
+import { ageYears } from "./juvenile";
 import type { Replayed } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
 import { situationOf } from "./tree-situation";
@@ -141,11 +142,6 @@ export function treeAdvice(
     warmth: { track: tracks.warmth, set: profile.warmth, on },
   });
   return { advice, seen, situation };
-}
-
-/** Years since it was raised; null where nobody said. */
-export function ageYears({ record, day }: TreeOnDay): number | null {
-  return record.raisedOn ? (day - toDay(record.raisedOn.best)) / DAYS_PER_YEAR : null;
 }
 
 /** Days until its buds break by its tracks, while it sleeps or they swell; null otherwise, and where that lies beyond them. */

@@ -11,7 +11,8 @@ import type { CorrectionName } from "@/core/roots/index";
 import { type Operation, OPERATIONS, type WorkWindow } from "@/core/window/index";
 import { NO_CARE, type OwnWood, PRIOR_SHIFT } from "@/core/wood/index";
 import type { KindTracks, MatePrior } from "./context";
-import { type LadderSetting, ladderSetting, type LadderShelf, type OffLadder } from "./ladder-problem";
+import { type LadderSetting, ladderSetting, type OffLadder } from "./ladder-problem";
+import { keptPlan, planNow, type TreePlan } from "./plan";
 import { decisionFacts } from "./decision";
 import { type Learning, learningOf } from "./learning";
 import { type MassNow, massNow } from "./mass-now";
@@ -56,6 +57,8 @@ export class TreeOnDay {
     decision?: Decision | null;
     season?: SeasonFacts;
     works?: Record<Operation, WorkWindow> | null;
+    ladder?: LadderSetting | OffLadder;
+    plan?: TreePlan | null;
   } = {};
 
   private constructor(
@@ -249,8 +252,15 @@ export class TreeOnDay {
   }
 
   /** Its ladder of pots as a problem to be solved, or why it has none. */
-  ladder(shelf: LadderShelf): LadderSetting | OffLadder {
-    return ladderSetting(this, shelf);
+  ladder(): LadderSetting | OffLadder {
+    return (this.kept.ladder ??= ladderSetting(this, this.yard.on(this.day).shelf));
+  }
+
+  /** What is planned for it over the years; null where it has no ladder, or its plan is being made for the first time. */
+  get plan(): TreePlan | null {
+    if (this.kept.plan !== undefined) return this.kept.plan;
+    const { plans } = this.yard;
+    return (this.kept.plan = plans ? keptPlan(this, plans) : planNow(this));
   }
 
   private staysAt(placeId: string | null): Stay[] {

@@ -6,7 +6,9 @@ import type { Profile } from "@/core/species/index";
 import type { Operation, WindowSeries } from "@/core/window/index";
 import type { Yard } from "./open-yard";
 import { EVER } from "./stays";
+import type { LadderShelf } from "./ladder-problem";
 import { Promises } from "./promises";
+import { shelfOf } from "./shelf";
 import { seriesFor } from "./window-series";
 import type { TreeState } from "./state";
 import type { TreeOnDay } from "./tree-on-day";
@@ -26,6 +28,7 @@ export class YardOnDay {
     free?: StorePot[];
     works?: WorkYear[];
     promises?: Promises;
+    shelf?: LadderShelf;
   } = {};
 
   constructor(
@@ -71,6 +74,11 @@ export class YardOnDay {
         byPress(press.get(a.treeId)!, press.get(b.treeId)!) || tags.get(a.treeId)!.localeCompare(tags.get(b.treeId)!),
     );
     return (this.kept.states = states);
+  }
+
+  /** What the plans of all trees share. */
+  get shelf(): LadderShelf {
+    return (this.kept.shelf ??= shelfOf(this));
   }
 
   /** Which tree each pot of the store is promised to. */

@@ -77,6 +77,8 @@ const REASON_WORDS: Record<Reason, string> = {
   unknown: "nobody knows how full its pot is",
   surprise: "what was seen does not fit its history",
   "winter-near": "cold nights are coming",
+  planned: "its plan names this season, before the pot is full",
+  "planned-later": "its plan keeps it in this pot until then",
   anchored: "it is rooted into the ground",
   ill: "it is not well",
   rescue: "a rescue goes on",
@@ -164,7 +166,9 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
     case "wait":
       return from === null
         ? `Due, since ${why}, but no season for it comes within two years: ${LIMIT_BECAUSE[limiting]}.`
-        : `Wait until ${on(from)}, then ${workWords(work!)}${into}: now ${LIMIT_BECAUSE[limiting]}.`;
+        : because.includes("planned-later")
+          ? `Leave it in its pot until ${on(from)}, then ${workWords(work!)}${into}: so its plan has it.`
+          : `Wait until ${on(from)}, then ${workWords(work!)}${into}: now ${LIMIT_BECAUSE[limiting]}.`;
     case "check-first":
       if (work === "look-again") return `Look at it again on ${on(from!)}: it is not well.`;
       return because.includes("surprise")

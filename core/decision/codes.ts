@@ -64,6 +64,8 @@ export const REASONS = [
   "unknown",
   "surprise",
   "winter-near",
+  "planned",
+  "planned-later",
   "anchored",
   "ill",
   "rescue",

@@ -3,7 +3,7 @@ import { Draft } from "./draft";
 import type { DecisionFacts } from "./facts";
 import { urgentCare } from "./care";
 import { goesToPieces, quarantined, rescued, withoutPot } from "./first";
-import { dueTree } from "./due";
+import { dueTree, plannedNow } from "./due";
 import { notDue, settling, unknownRoots } from "./waiting";
 
 /** Answers a case, or null where it is none of its. */
@@ -17,6 +17,7 @@ const CASES: readonly Case[] = [
   quarantined,
   settling,
   unknownRoots,
+  plannedNow,
   notDue,
   dueTree,
 ];

@@ -3,7 +3,7 @@ import { situation, continental, dayWhen } from "@/test-support/season";
 import { toDay, toIso } from "../dates/index";
 import { lossAllowed, type Situation } from "../judgement/index";
 import type { Decision, Headline } from "./decision";
-import type { DecisionFacts, PottedFacts } from "./facts";
+import type { DecisionFacts, PlannedWork, PottedFacts } from "./facts";
 import { DECISION_FIGURES } from "./figures";
 import { inGoal, nextLitres } from "./litres";
 import { isOverdue, pressDays } from "./press";
@@ -80,9 +80,13 @@ test("share of roots that may go, by phase, season, heat and health", () => {
 function litres(
   way: Parameters<typeof nextLitres>[1],
   s: Partial<Situation>,
-  more: { young?: boolean; goal?: PottedFacts["goal"] } = {},
+  more: { young?: boolean; goal?: PottedFacts["goal"]; planned?: Partial<PlannedWork> } = {},
 ) {
-  const potted = { situation: { ...apple, ...s }, goal: more.goal ?? null } as PottedFacts;
+  const potted = {
+    situation: { ...apple, ...s },
+    goal: more.goal ?? { mostL: 5000, said: false, ask: false },
+    planned: more.planned ?? null,
+  } as PottedFacts;
   const facts = { profile: apple.profile, young: more.young ?? false, potted } as DecisionFacts & {
     potted: PottedFacts;
   };
@@ -101,9 +105,9 @@ test("litres of the next pot, by way, goal and what is carried", () => {
   expect(litres("after-shave", moderate)).toEqual([10, 13, false]);
   expect(litres("broken", moderate)).toEqual([11, 12, false]);
   // A goal caps the step; a step of less than 1.15 times is none.
-  expect(litres("season", moderate, { goal: { mostL: 20, said: true } })).toEqual([19, 20, false]);
-  expect(litres("season", moderate, { goal: { mostL: 11.5, said: true } })).toEqual([11.5, 11.5, false]);
-  expect(litres("season", moderate, { goal: { mostL: 11.4, said: true } })).toBeNull();
+  expect(litres("season", moderate, { goal: { mostL: 20, said: true, ask: false } })).toEqual([19, 20, false]);
+  expect(litres("season", moderate, { goal: { mostL: 11.5, said: true, ask: false } })).toEqual([11.5, 11.5, false]);
+  expect(litres("season", moderate, { goal: { mostL: 11.4, said: true, ask: false } })).toBeNull();
   // 25 kg carried at 1.2 kg a litre.
   expect(litres("season", { ...moderate, carriedKg: 25 })).toEqual([19, 20.833, false]);
   expect(litres("season", { ...moderate, carriedKg: 10 })).toBeNull();
@@ -145,10 +149,9 @@ test("young plants go by stage, not by the step of a grown tree", () => {
 test("a pot of 85 % of its goal is the last one", () => {
   const at = (volumeL: number, goal: PottedFacts["goal"]) =>
     inGoal({ goal, situation: { ...apple, volumeL } } as PottedFacts);
-  expect([at(16.9, { mostL: 20, said: true }), at(17, { mostL: 20, said: true }), at(500, null)]).toEqual([
+  expect([at(16.9, { mostL: 20, said: true, ask: false }), at(17, { mostL: 20, said: true, ask: false })]).toEqual([
     false,
     true,
-    false,
   ]);
 });
 
@@ -174,6 +177,7 @@ test("days of shade by what went, and every figure once", () => {
     batchEachMinutes: 0.5,
     batchSetUpMinutes: 8,
     topAfterYears: 1,
+    plannedNear: 1.1,
     goalReached: 0.85,
     headspaceDays: 21,
     oppositeSideDays: 365,

@@ -31,6 +31,9 @@ export interface ActInput {
   figures?: Record<string, number> | (() => Record<string, number>);
 }
 
+/** What a goal that anything may be meant by is worth asking: more than a narrow doubt about roots. */
+const GOAL_WORTH = 0.3;
+
 const iso = (day: DayNumber | null | undefined): IsoDate | null => (day == null ? null : toIso(day));
 
 /** A decision in the making: acts in order, refusals once each. */
@@ -41,7 +44,7 @@ export class Draft {
 
   constructor(
     readonly facts: DecisionFacts,
-    private readonly latitudeDeg: number,
+    readonly latitudeDeg: number,
   ) {}
 
   get on(): DayNumber {
@@ -167,6 +170,7 @@ export class Draft {
     const { facts, acts } = this;
     const offered = new Set(acts.filter((a) => a.from === toIso(facts.on)).map((a) => a.work));
     const { potted } = facts;
+    if (potted?.goal.ask) this.ask("goal", GOAL_WORTH);
     const questions = () => {
       if (potted && potted.fill.p90 - potted.fill.p10 > F.asksFromBand)
         for (const { code, worth } of facts.narrowing()) this.ask(code, worth);

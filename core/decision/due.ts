@@ -10,6 +10,7 @@ import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 import { inGoal, type StepWay } from "./litres";
+import { isPlannedNow, keptBack, plannedFrom, renewsByPlan } from "./planned";
 import { refuseCarry, refuseJump, refuseToday } from "./refusals";
 
 /** It has used up its pot, or something else asks for work on its roots now. */
@@ -20,8 +21,25 @@ export function dueTree(draft: Draft): Headline | null {
   if (potted.anchored) sever(draft, potted);
   if (potted.tooHeavy && !potted.situation.broken) return inPlace(draft, potted, because);
   if (potted.situation.broken) return intoAnother(draft, potted, "broken", "broken", ["broken"]);
+  return workOf(draft, potted, because);
+}
+
+/** Its plan names this season for work on it, before its pot is used up. */
+export function plannedNow(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted || potted.isDue || potted.tooHeavy || !isPlannedNow(draft, potted)) return null;
+  const best = bestInSeason(potted);
+  const renews = inGoal(potted) || renewsByPlan(potted);
+  const work = renews ? renewal(potted).work : operationOf(best.correction);
+  const loss = renews ? renewal(potted).loss : best.price.loss;
+  if (!draft.isOpen(work) || loss > lossAllowed(potted.situation, true) + 1e-9) return null;
+  return workOf(draft, potted, ["planned"]);
+}
+
+/** Renewed in its last pot, or in this one where its plan has it so; else up into the next. */
+function workOf(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   // What goes whole into a narrow ring is the same in its last pot: there its roots are renewed.
-  return inGoal(potted) ? renew(draft, potted, because) : step(draft, potted, because);
+  return inGoal(potted) || renewsByPlan(potted) ? renew(draft, potted, because) : step(draft, potted, because);
 }
 
 function reasonsOf({ fill, dueBy, driesWithinDay, isDue }: PottedFacts): Reason[] {
@@ -119,10 +137,12 @@ function intoAnother(
 /** In its last pot: roots and part of the mix renewed, in the season for it; a new top until then. */
 function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const { situation: s } = potted;
-  const because: Reason[] = [...why, "final-pot"];
+  const because: Reason[] = inGoal(potted) ? [...why, "final-pot"] : why;
   const { correction, work, loss } = renewal(potted);
+  const kept = keptBack(draft, potted) && !bound(potted);
+  if (kept) because.push("planned-later");
   const season = draft.next(work);
-  const open = draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
+  const open = !kept && draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
   if (!open && work !== "replace-top" && draft.isOpen("replace-top") && potted.yearsInPot >= F.topAfterYears)
     draft.act({
       work: "replace-top",
@@ -131,7 +151,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
       minutes: minutesFor("replace-top", s.volumeL, draft.facts),
       figures: { mm: J.topMm },
     });
-  const later = open ? season : draft.later(work);
+  const later = open ? season : kept ? draft.next(work, plannedFrom(draft, potted)!) : draft.later(work);
   draft.act({
     work,
     correction,
@@ -169,6 +189,8 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
+  if (keptBack(draft, potted) && !pressing(potted) && !potted.driesWithinDay)
+    return waitFor(draft, potted, best, pot, [...because, "planned-later"]);
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
   // At rest nothing is lost by waiting, and little where the whole correction is near.
@@ -259,7 +281,9 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
 function waitFor(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, because: Reason[]): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
-  const season = draft.later(work);
+  const season = because.includes("planned-later")
+    ? draft.next(work, plannedFrom(draft, potted)!)
+    : draft.later(work);
   if (season)
     draft.act({
       work,

@@ -2,6 +2,7 @@ import type { DayNumber, IsoDate } from "../dates/index";
 import type { Estimate } from "../estimate/index";
 import type { HealthState, Purpose, RescueStep } from "../event/index";
 import type { Situation } from "../judgement/index";
+import type { LadderAction, Planner } from "../ladder/index";
 import type { Advice, Option } from "../root-work/index";
 import type { CorrectionName, Reading } from "../roots/index";
 import type { Profile } from "../species/index";
@@ -41,6 +42,18 @@ export interface DecisionFacts {
 /** The pot of the store a tree is given for a work, within so many litres. */
 export type ChoosePot = (correction: CorrectionName, lowL: number, highL: number) => PotChoice | null;
 
+/** What a plan names next: work on its roots, or a pot of so many litres. */
+export interface PlannedWork {
+  action: LadderAction;
+  season: number;
+  /** First season of the plan: a later step is kept back on purpose. */
+  firstSeason: number;
+  volumeL: number;
+  /** By whose school, and whether anybody said so. */
+  planner: Planner;
+  said: boolean;
+}
+
 /** A tree that stands in a pot. */
 export interface PottedFacts {
   situation: Situation;
@@ -64,8 +77,10 @@ export interface PottedFacts {
   /** Rooted into the ground. */
   anchored: boolean;
   driesWithinDay: boolean;
-  /** Litres it is to end in, at most; null: nobody said, and its kind sets none. */
-  goal: { mostL: number; said: boolean } | null;
+  /** Litres it is to end in, at most; worth asking where anything may be meant. */
+  goal: { mostL: number; said: boolean; ask: boolean };
+  /** The next step of its plan, in a growing season by name; null while there is none. */
+  planned: PlannedWork | null;
   /** Of the ball as it would be lifted out. */
   ballKg: () => number;
   /** Nobody lifts that out of its pot by hand. */

@@ -22,6 +22,8 @@ export const DECISION_FIGURES = {
   pruneFromShare: 0.15,
   /** A full correction that opens this soon is worth waiting for, even by a bound tree. */
   soonDays: 45,
+  /** A step is taken to within this factor of the litres its plan names. */
+  plannedNear: 1.1,
   /** A step may be taken in a season that ends so long before the tree is due. */
   earlyDays: 90,
   /** So many days without hands do not end a chance. */

@@ -1,4 +1,4 @@
-import { HALF_ROOTED, LEAST_RATIO, stepRule } from "../ladder/index";
+import { HALF_ROOTED, LEAST_RATIO, type Planner, stepRule, usualLeastStep } from "../ladder/index";
 import { type CorrectionName, fillAfterMove } from "../roots/index";
 import { JUDGEMENT_FIGURES as J } from "../judgement/index";
 import { DECISION_FIGURES as F } from "./figures";
@@ -44,8 +44,25 @@ function wanted(f: DecisionFacts & { potted: PottedFacts }, way: StepWay, correc
   const stage = f.young ? stageOf(f) : null;
   if (stage) return { lowL: stage[0], highL: stage[1], jump: false };
   if (way === "in-leaf") return s.autumn ? times(J.lateRatioLow, J.lateRatioHigh) : times(J.slipLow, J.slipHigh);
-  if (provenJump(f, correction)) return { lowL: s.offeredL!, highL: s.offeredL!, jump: true };
-  return times(Math.min(rule.ideal, rule.largest / J.lowOfLargest), rule.largest);
+  if (jumpsAsSaid(f.potted) && provenJump(f, correction))
+    return { lowL: s.offeredL!, highL: s.offeredL!, jump: true };
+  const usual = times(usualLeastStep(s.kPerDegreeDay, s.profile.values.largestStep), rule.largest);
+  return planned(f.potted, correction, usual) ?? usual;
+}
+
+/** Schools that take no long jump, where somebody said that theirs is followed. */
+const NO_JUMPS: readonly Planner[] = ["small-steps", "hold-and-prune"];
+const jumpsAsSaid = ({ planned }: PottedFacts) => !planned?.said || !NO_JUMPS.includes(planned.planner);
+
+/** The litres its plan names: the usual range where they lie in it, else close to them, within the step rule or a long jump's proof. */
+function planned({ situation: s, planned: step }: PottedFacts, correction: CorrectionName, usual: Litres): Litres | null {
+  if (step?.action !== "up-pot" || step.volumeL < LEAST_RATIO * s.volumeL) return null;
+  const { volumeL: toL } = step;
+  if (toL >= usual.lowL && toL <= usual.highL) return null;
+  const near = { lowL: toL / F.plannedNear, highL: toL * F.plannedNear, jump: false };
+  if (toL < usual.lowL) return { ...near, highL: Math.min(near.highL, usual.highL) };
+  const proven = s.profile.values.largestStep === null && fillIn(s, toL, correction, s.growthLeft) >= HALF_ROOTED;
+  return proven ? { lowL: near.lowL, highL: toL, jump: true } : null;
 }
 
 /** The pot the grower has in mind would be half full of roots by the season's end, of a kind that stands large steps. */
@@ -58,8 +75,11 @@ export function provenJump({ potted }: { potted: PottedFacts }, correction: Corr
 
 /** How full the pot in mind would be by the season's end. */
 export function jumpFill({ situation: s }: PottedFacts, correction: CorrectionName, growth = s.growthLeft): number {
-  return fillAfterMove(s, s.offeredL!, correction, s.kPerDegreeDay, growth);
+  return fillIn(s, s.offeredL!, correction, growth);
 }
+
+const fillIn = (s: PottedFacts["situation"], toL: number, correction: CorrectionName, growth: number) =>
+  fillAfterMove(s, toL, correction, s.kPerDegreeDay, growth);
 
 /** Litres of the next pot, within the goal and what may be carried; null where no step is left that is worth the handling. */
 export function nextLitres(
@@ -70,7 +90,7 @@ export function nextLitres(
   const { situation: s, goal } = f.potted;
   const range = wanted(f, way, correction);
   const carriedL = s.carriedKg === null ? Infinity : s.carriedKg / J.allKgPerL;
-  const mostL = Math.min(goal?.mostL ?? Infinity, Math.max(carriedL, s.volumeL));
+  const mostL = Math.min(goal.mostL, Math.max(carriedL, s.volumeL));
   // Back into its own size after a shave, or out of a broken pot, is no step that must be worth its handling.
   const leastL = (way === "after-shave" ? 1 : way === "broken" ? J.brokenLow : LEAST_RATIO) * s.volumeL;
   const highL = Math.min(range.highL, Math.max(mostL, way === "broken" ? leastL : 0));
@@ -84,5 +104,5 @@ export function nextLitres(
 
 /** Whether it stands in as large a pot as it is to have. */
 export function inGoal({ goal, situation }: PottedFacts): boolean {
-  return goal !== null && situation.volumeL >= F.goalReached * goal.mostL;
+  return situation.volumeL >= F.goalReached * goal.mostL;
 }

@@ -8,6 +8,7 @@ import { type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 import { inGoal } from "./litres";
+import { plannedFrom, renewsByPlan } from "./planned";
 import { refuseJump } from "./refusals";
 
 /** Turning left in a ball from this grade on is named for its season. */
@@ -59,7 +60,7 @@ export function notDue(draft: Draft): Headline | null {
   const { potted } = draft.facts;
   if (!potted || potted.isDue || potted.situation.broken || potted.driesWithinDay) return null;
   const { situation: s, due } = potted;
-  const last = inGoal(potted);
+  const last = inGoal(potted) || renewsByPlan(potted);
   const best = bestInSeason(potted);
   const renewed = last ? renewal(potted) : null;
   if (renewed?.work !== "replace-top") renewTop(draft, potted);
@@ -67,7 +68,8 @@ export function notDue(draft: Draft): Headline | null {
   const day = due.p50 === null ? null : Math.max(draft.on, toDay(due.p50));
   // Whole balls move in the kind's own season for its roots, too, which may end a little before the pot is used up.
   const inSeason = last ? work : usualOperation(s.profile.values.rootShare);
-  const season = day === null ? null : draft.next(inSeason, Math.max(draft.on, day - F.earlyDays));
+  const early = plannedFrom(draft, potted) ?? (day === null ? null : Math.max(draft.on, day - F.earlyDays));
+  const season = early === null ? null : draft.next(inSeason, early);
   const pot = last ? null : draft.pot(potted, "season", best.correction);
   // Beyond two years only the year can be told.
   const from = season?.from ?? day;
@@ -82,13 +84,14 @@ export function notDue(draft: Draft): Headline | null {
       pot: pot ?? { lowL: s.volumeL, highL: s.volumeL, choice: null, buy: false, same: true },
       massKg: potted.ballKg,
       minutes: minutesFor(last ? "root-prune" : "up-pot", pot?.highL ?? s.volumeL, draft.facts),
-      because: last ? ["final-pot"] : [potted.dueBy === "circling" ? "turning" : "full"],
+      because: inGoal(potted) ? ["final-pot"] : [potted.dueBy === "circling" ? "turning" : "full"],
       figures: { rootZoneC: s.profile.values.springRootZoneC, ...(work === "replace-top" ? { mm: J.topMm } : {}) },
     });
   if (s.fill >= F.tooWide) draft.refuseClosed("up-pot");
   refuseJump(draft, potted, s.growthOfSeason);
   feedAndQuarters(draft, potted);
-  return draft.headline(last ? "hold" : "not-due", { work, from: day, because: last ? ["final-pot"] : [] });
+  const there = inGoal(potted);
+  return draft.headline(there ? "hold" : "not-due", { work, from: day, because: there ? ["final-pot"] : [] });
 }
 
 /** Sunken or used-up mix: the top at bud swell, in the season's own time for it. */

@@ -38,8 +38,6 @@ export const JUDGEMENT_FIGURES = {
   /** Grade of turning from which a slumped ball is cut on one side. */
   teaseFromCircling: 0.5,
   topRenewedFromFill: 0.5,
-  /** A step begins no higher than the largest ordinary one divided by this. */
-  lowOfLargest: 1.2,
   /** More than so many times the mix is a long jump. */
   longJump: 3,
   /** Evergreens whose leaves stand more than this are not carried in, °C. */

@@ -5,7 +5,7 @@ import type { LadderPot } from "./model";
  * Pots one can buy in most places, L of mix, and what stands in for prices nobody has entered: our judgement (L), to be replaced
  * by the grower's own Stores.
  */
-export const USUAL_VOLUMES_L = [4.5, 6, 8, 10, 12, 15, 18, 22, 28, 35, 45, 55, 75, 100, 130];
+export const USUAL_VOLUMES_L = [0.5, 1, 2, 3, 4.5, 6, 8, 10, 12, 15, 18, 22, 28, 35, 45, 55, 75, 100, 130];
 const PRICE = (volumeL: number) => 1.5 * volumeL ** 0.7;
 const PLASTIC_KG = (volumeL: number) => 0.1 * volumeL ** 0.66;
 export const GUESSED_MIX_PRICE_PER_L = 0.15;

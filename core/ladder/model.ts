@@ -27,6 +27,12 @@ export interface LadderTree {
   tapRoot: boolean;
   /** Largest step its kind stands, as a factor of the mix; null: as the school has it. */
   largestStep: number | null;
+  /** A smaller step than by this factor is not taken where a larger one may be; absent: as small as gains something. */
+  leastStep?: number;
+  /** A step by more than this factor must be half rooted by its season's end; absent: the school alone says. */
+  ordinaryStep?: number;
+  /** It moves up in a season in which it would else come to be so full; absent: as soon as its ball holds. */
+  dueFill?: number;
   /** How hard a disturbance weighs: 1 usual. */
   tolerance: number;
   /** Height above the mix, where somebody measured it. */

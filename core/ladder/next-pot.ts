@@ -37,6 +37,15 @@ export const LEAST_RATIO = 1.15;
 /** A larger step is fine when the pot is expected to be half rooted by the season's end. */
 export const HALF_ROOTED = 0.5;
 
+/** Smallest step of the usual ones, where the ideal is close to the largest, as a share of that. */
+const LOW_OF_LARGEST = 1 / 1.2;
+
+/** Steps from this factor on are usual for a pace and kind. */
+export function usualLeastStep(kPerDegreeDay: number, kindLargest: number | null = null): number {
+  const { ideal, largest } = stepRule(kPerDegreeDay, kindLargest);
+  return Math.min(ideal, LOW_OF_LARGEST * largest);
+}
+
 /** A kind that stands small steps only is given less than its largest. */
 const IDEAL_OF_LARGEST = 0.9;
 

@@ -2,6 +2,7 @@ import { WALL } from "../vessel/index";
 import {
   CORRECTIONS,
   type CorrectionName,
+  DUE_CIRCLING,
   dryingOf,
   effectiveWarmth,
   FILL_MOST,
@@ -84,6 +85,9 @@ export interface LadderOption {
   belowCircling: number;
   /** Only from a ball that holds. */
   needsRoots: boolean;
+  /** Least logit fill it may be taken from, and from which it may where roots do not turn much yet. */
+  leastX: number;
+  dueX: number;
   /** First season it may be taken. */
   fromSeason: number;
 }
@@ -142,8 +146,8 @@ function optionsOf(problem: LadderProblem, p: number): LadderOption[] {
   const liftable = !site.gearKg || massKg <= site.gearKg;
   if (liftable && !bearsNoPruning(tree)) add("root-prune", "prune-and-return", p);
   if (massKg > site.liftKg) add("core-in-place", "core-in-place", p);
-  for (let q = 1; liftable && q < pots.length; q++) {
-    if (!isStep(problem, p, q)) continue;
+  const worthIt = liftable ? stepsFrom(problem, p) : [];
+  for (const q of worthIt) {
     add("up-pot", "none", q, [0, TEASE_FROM]);
     add("up-pot", "tease-and-clip", q, [TEASE_FROM, Infinity]);
     if (!tree.tapRoot) add("up-pot", "shave", q, [SHAVE_FROM, Infinity]);
@@ -155,12 +159,27 @@ function optionsOf(problem: LadderProblem, p: number): LadderOption[] {
   return options;
 }
 
+/** Pots it may go up into: none by a smaller step than is usual, where one by a usual step may be carried. */
+function stepsFrom(problem: LadderProblem, p: number): number[] {
+  const { tree, pots, site } = problem;
+  const steps = pots.flatMap((_, q) => (q > 0 && isStep(problem, p, q) ? [q] : []));
+  const { leastStep, ordinaryStep = Infinity } = tree;
+  if (!leastStep) return steps;
+  const ratio = (q: number) => pots[q].volumeL / pots[p].volumeL;
+  const carried = (q: number) =>
+    !site.movedForWinter || pots[q].volumeL * site.mixKgPerL + pots[q].massKg <= site.liftKg;
+  const usual = steps.some((q) => ratio(q) >= leastStep && ratio(q) <= ordinaryStep && carried(q));
+  return usual ? steps.filter((q) => ratio(q) >= leastStep) : steps;
+}
+
 /** Whether an option is open in a state. */
 export function isOpen(o: LadderOption, x: number, circling: number, season: number): boolean {
   return (
     circling >= o.fromCircling &&
     circling < o.belowCircling &&
     !(o.needsRoots && x <= X_LEAST_TO_MOVE) &&
+    x >= o.leastX &&
+    (x >= o.dueX || circling >= DUE_CIRCLING) &&
     season >= o.fromSeason
   );
 }
@@ -190,6 +209,7 @@ function optionOf(
   }[action];
   const minutes = workMinutes(action, v);
   const handled = action === "up-pot" || action === "root-prune" || out;
+  const rise = tree.kPerDegreeDay * effectiveWarmth(site.seasonDegreeDays, work?.lagDegreeDays ?? 0);
   const fixed = {
     pot: action === "up-pot" && !pots[move.pot].owned ? w.pot * pots[move.pot].price : 0,
     mix: w.mix * site.mixPricePerL * plus(litres),
@@ -207,14 +227,22 @@ function optionOf(
     fixedTotal: fixed.pot + fixed.mix + fixed.labour + fixed.handling + fixed.shock,
     retained: (retained * a) / v,
     circlingKept: work ? 1 - work.circlingRemoved : 1,
-    rise: tree.kPerDegreeDay * effectiveWarmth(site.seasonDegreeDays, work?.lagDegreeDays ?? 0),
+    rise,
     ageKept,
     handled,
     fromCircling,
     belowCircling,
     needsRoots: action === "up-pot" || out,
+    leastX: action === "up-pot" && v > (tree.ordinaryStep ?? Infinity) * a ? halfRootedFromX((retained * a) / v, rise) : -Infinity,
+    dueX: action === "up-pot" && tree.dueFill ? logitOf(tree.dueFill) - tree.kPerDegreeDay * site.seasonDegreeDays : -Infinity,
     fromSeason: out && goal.plantOut ? goal.plantOut.season : 0,
   };
+}
+
+/** Logit fill from which a pot is half rooted by the season's end; infinite where no ball is full enough. */
+function halfRootedFromX(retained: number, rise: number): number {
+  const fill = 1 / (1 + Math.exp(rise)) / retained;
+  return fill > FILL_MOST ? Infinity : logitOf(fill);
 }
 
 /** Out of the pots nothing is asked of a plan any more. */

@@ -26,7 +26,6 @@ import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";
 import { viewCollection } from "@/features/collection/load";
 import { changedInputs } from "@/features/tree-plan/changed";
-import { ladderShelf } from "@/features/tree-plan/problem";
 import { operationOfStep } from "@/features/tree-plan/windows";
 import type { CollectionPlan, PlannedTree } from "./plan";
 import { type CollectionTask, collectionTasks } from "./tasks";
@@ -44,8 +43,8 @@ export const planLadders: JobHandler = async (job, beat) => {
   const from = performance.now();
   const view = await viewCollection(job.collectionId);
   if (!view) throw new Error("no such collection");
-  const shelf = ladderShelf(view);
-  const { tasks, off } = await collectionTasks(view, shelf);
+  const { shelf } = view.yard.on(view.today);
+  const { tasks, off } = await collectionTasks(view);
   const { calendar } = view.loaded;
   const total = tasks.length + 1;
   await beat(0, total);

@@ -6,7 +6,7 @@ import { newestJob } from "@/data/jobs";
 import { run } from "@/data/db";
 import { closePools, pool } from "@/server/pool";
 import { viewCollection } from "@/features/collection/load";
-import { ladderShelf } from "@/features/tree-plan/problem";
+
 import type { CollectionPlan } from "./plan";
 import { PLAN_JOB } from "./commands";
 import { collectionTasks } from "./tasks";
@@ -30,7 +30,7 @@ onDatabase("ladders of a collection on a real database", () => {
     await yard.ok("set-ladder-terms", { terms: { school: "long-jump", doorMm: 700, summerM2: 2 } });
     await yard.ok("describe-tree", { treeId: a, changes: { plantOutSeason: 2030 } });
     const view = (await viewCollection(yard.id))!;
-    const { tasks, off } = await collectionTasks(view, ladderShelf(view));
+    const { tasks, off } = await collectionTasks(view);
     expect(off).toEqual({ miniature: 1, rescue: 1 });
     expect(tasks.map((t) => t.tag)).toEqual(["A", "B"]);
     const [first, second] = tasks;
@@ -54,7 +54,7 @@ onDatabase("ladders of a collection on a real database", () => {
     await yard.ok("set-ladder-terms", { terms: { winterM2: 3 } });
     await yard.ok("set-ladder-terms", { terms: { budget: 80 } });
     const view = (await viewCollection(yard.id))!;
-    expect(ladderShelf(view).terms).toEqual({ ...USUAL_TERMS, winterM2: 3, budget: 80 });
+    expect(view.yard.on(view.today).shelf.terms).toEqual({ ...USUAL_TERMS, winterM2: 3, budget: 80 });
   });
 
   test("one planning at a time; agreeing takes the plan as it was computed, and can be undone", async () => {
@@ -68,7 +68,7 @@ onDatabase("ladders of a collection on a real database", () => {
     expect(await yard.fault("choose-ladders", { jobId: result.jobId, treeIds: [treeId] }, "jobId")).toBe("plan-gone");
 
     const view = (await viewCollection(yard.id))!;
-    const { tasks } = await collectionTasks(view, ladderShelf(view));
+    const { tasks } = await collectionTasks(view);
     const plan: CollectionPlan = {
       today: view.today,
       revision: view.collection.revision,
@@ -129,7 +129,7 @@ onDatabase("ladders of a collection on a real database", () => {
     const agreed = await yard.ok("choose-ladders", { jobId: result.jobId, treeIds: [treeId] });
     const after = async () => {
       const now = (await viewCollection(yard.id))!;
-      return (await collectionTasks(now, ladderShelf(now))).tasks[0].task.agreed;
+      return (await collectionTasks(now)).tasks[0].task.agreed;
     };
     const steps = await after();
     expect(steps).toHaveLength(10);

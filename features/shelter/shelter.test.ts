@@ -8,7 +8,7 @@ import { closePools, pool } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { eventWords } from "@/words/events";
-import { ladderShelf } from "@/features/tree-plan/problem";
+
 import { SHELTER_JOB } from "./commands";
 import { winterFacts } from "./facts";
 import { movesFacts } from "./moves-data";
@@ -20,6 +20,11 @@ const round = (d: number) => ({
   known: "measured",
   vessel: { shape: "round", topWidthMm: d, baseWidthMm: 0.8 * d, heightMm: d, wall: "terracotta" },
 });
+
+async function wayIn(yard: TestYard) {
+  const { yard: model, today } = await yard.view();
+  return model.on(today).shelf.wayIn;
+}
 
 async function placed(yard: TestYard, kind = "unheated") {
   const placeId = randomUUID();
@@ -43,10 +48,10 @@ onDatabase("the Shelter on a real database", () => {
       "heated-and-aired",
     );
     expect(await yard.fault("build-place", { placeId: randomUUID(), build: BUILD }, "placeId")).toBe("place-gone");
-    expect(ladderShelf(await yard.view()).wayIn).toEqual({ doorMm: 800, headroomMm: 2100 });
+    expect(await wayIn(yard)).toEqual({ doorMm: 800, headroomMm: 2100 });
     // Another way in that nobody has measured may be as wide as it likes.
     await placed(yard, "frost-free");
-    expect(ladderShelf(await yard.view()).wayIn).toEqual({ doorMm: null, headroomMm: null });
+    expect(await wayIn(yard)).toEqual({ doorMm: null, headroomMm: null });
   });
 
   test("protection adds up and is taken off; water and the grower's word are kept; all can be undone", async () => {

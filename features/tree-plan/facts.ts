@@ -1,8 +1,8 @@
 import type { LadderDoubt, LadderProblem, LadderRow, LadderWeights, Planner } from "@/core/ladder/index";
-import type { EventPayload } from "@/core/event/index";
+import type { ChosenPlan } from "@/model/index";
 import type { UsualWindows } from "./windows";
 
-export type Chosen = NonNullable<Extract<EventPayload, { kind: "ladder-chosen" }>["plan"]> & { on: string };
+export type Chosen = ChosenPlan;
 
 /** What one tree's ladders are shown from. */
 export interface LadderFacts {

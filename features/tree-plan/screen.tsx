@@ -4,9 +4,9 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
 import { ladderRow, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons } from "@/core/ladder/index";
-import { PLANNED_SEASONS } from "@/model/index";
+import { chosenPlan, PLANNED_SEASONS } from "@/model/index";
 import { collectionView } from "@/features/kernel/views";
-import { digestOf, ladderShelf } from "./problem";
+import { digestOf } from "./problem";
 import { LadderView } from "./view";
 import { LADDER_OPERATIONS, usualWindows } from "./windows";
 import { OFF_LADDER_WORDS } from "@/words/ladder";
@@ -18,8 +18,8 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
   const facts = view.yard.tree(treeId)?.on(toDay(view.today));
   if (!facts) notFound();
   const { record: tree, events, profile } = facts;
-  const shelf = ladderShelf(view);
-  const setting = facts.ladder(shelf);
+  const { shelf } = view.yard.on(view.today);
+  const setting = facts.ladder();
   const page = treeAt(collectionId, treeId);
   if (typeof setting === "string")
     return (
@@ -33,7 +33,6 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
         </p>
       </article>
     );
-  const chosen = [...events].reverse().find((e) => e.payload.kind === "ladder-chosen");
   const own = shelf.terms?.own ?? null;
   return (
     <LadderView
@@ -47,7 +46,7 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
         digest: digestOf(setting.problem),
         rows: SCHOOLS.map((school) => ladderRow({ ...setting.problem, weights: SCHOOL_WEIGHTS[school] }, school)),
         own,
-        school: shelf.terms?.school ?? "small-steps",
+        school: setting.planner,
         potNames: setting.potNames,
         firstSeason: setting.firstSeason,
         southern: view.yard.site.latitudeDeg < 0,
@@ -65,10 +64,7 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
         mixPriced: shelf.mixPricePerL !== null,
         set: tree.set ?? null,
         plantOutSeason: tree.plantOutSeason ?? null,
-        chosen:
-          chosen?.payload.kind === "ladder-chosen" && chosen.payload.plan
-            ? { on: chosen.on.best, ...chosen.payload.plan }
-            : null,
+        chosen: chosenPlan(events, facts.day),
       }}
     />
   );

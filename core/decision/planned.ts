@@ -1,0 +1,23 @@
+import { growingSeason, midwinterOf, type DayNumber } from "../dates/index";
+import type { Draft } from "./draft";
+import type { PottedFacts } from "./facts";
+
+/** The first day on which what a plan names next may be done; null without a plan. */
+export function plannedFrom({ latitudeDeg, on }: Draft, { planned }: PottedFacts): DayNumber | null {
+  return planned && Math.max(on, midwinterOf(planned.season, latitudeDeg));
+}
+
+/** Its plan names this season for it. */
+export function isPlannedNow({ latitudeDeg, on }: Draft, { planned }: PottedFacts): boolean {
+  return planned !== null && planned.season <= growingSeason(on, latitudeDeg);
+}
+
+/** Its plan keeps it in its pot although it is full: the step is put off on purpose, not for want of a season. */
+export function keptBack({ latitudeDeg, on }: Draft, { planned }: PottedFacts): boolean {
+  return planned !== null && planned.season > planned.firstSeason && planned.season > growingSeason(on, latitudeDeg);
+}
+
+/** Its plan renews it in the pot it stands in, short of its goal. */
+export function renewsByPlan({ planned }: PottedFacts): boolean {
+  return planned !== null && planned.action !== "up-pot" && planned.action !== "plant-out";
+}
