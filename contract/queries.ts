@@ -62,6 +62,12 @@ export interface PastDays {
   file: { name: string; csv: string; elevationM: number } | null;
 }
 
+/** Which state the plans of all trees are in, and whether newer ones are being made. */
+export interface PlansNow {
+  version: number;
+  making: boolean;
+}
+
 const numeric = z.coerce.number();
 const frostDay = z.string().regex(/^(\d{2}-\d{2}|never)$/);
 /** In an address everything is text: numbers are read, "never" stands for a year without frost. */
@@ -80,6 +86,7 @@ const sitePreviewInput = z.object({
 export const QUERIES = {
   search: answering<{ found: FoundTree[] }>()(z.object({ q: z.string() })),
   kinds: answering<{ found: FoundKind[] }>()(z.object({ q: z.string().max(120) })),
+  plans: answering<PlansNow>()(z.object({})),
   "weather/past": answering<PastDays>()(z.object({})),
   "arrival/season": answering<ArrivalContext>()(z.object({ kind: z.string(), on: z.string().optional() })),
 } as const;

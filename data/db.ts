@@ -123,7 +123,7 @@ export async function run(db: Db, sql: string, params: unknown[] = []): Promise<
 /** Inserts rows in batches, so that long imports stay below the packet size. */
 export async function insertMany(
   db: Db,
-  table: "event" | "place_hour" | "pot_lot" | "town" | "tree" | "weather_day",
+  table: "derived_plan" | "event" | "place_hour" | "pot_lot" | "town" | "tree" | "weather_day",
   columns: readonly string[],
   rows: readonly unknown[][],
   batch = 1000,

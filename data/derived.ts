@@ -1,4 +1,7 @@
-import { type Db, maybeOne, run, type Scope } from "./db";
+import { type Db, insertMany, many, maybeOne, run, type Scope } from "./db";
+
+/** Tables of what is computed and kept: never backed up, emptied by a restore. */
+export const DERIVED_TABLES = ["derived_tracks", "derived_plan"] as const;
 
 /**
  * Computed arrays kept between starts. Everything here may be deleted at any time and is computed again. The table has no link to the
@@ -21,4 +24,37 @@ export async function keepTracks(db: Db, scope: Scope, cacheKey: string, packed:
     cacheKey,
     packed,
   ]);
+}
+
+/** Each tree's plan as it was last kept, made by these models. */
+export async function findPlans(
+  db: Db,
+  { collectionId }: Scope,
+  model: string,
+): Promise<{ treeId: string; packed: string }[]> {
+  return many(
+    db,
+    "SELECT tree_id AS treeId, packed FROM derived_plan WHERE collection_id = ? AND model = ? ORDER BY tree_id",
+    [collectionId, model],
+  );
+}
+
+/** In the place of those kept before; only inside a transaction. */
+export async function keepPlans(
+  db: Db,
+  { collectionId }: Scope,
+  model: string,
+  plans: readonly { treeId: string; packed: string }[],
+): Promise<void> {
+  if (plans.length === 0) return;
+  await run(db, "DELETE FROM derived_plan WHERE collection_id = ? AND tree_id IN (?)", [
+    collectionId,
+    plans.map((p) => p.treeId),
+  ]);
+  await insertMany(
+    db,
+    "derived_plan",
+    ["collection_id", "tree_id", "model", "packed"],
+    plans.map((p) => [collectionId, p.treeId, model, p.packed]),
+  );
 }

@@ -72,6 +72,7 @@ export const APP_GRANTS: Record<string, string> = {
   photo: "SELECT, INSERT",
   look: "SELECT, INSERT, UPDATE",
   derived_tracks: "SELECT, INSERT, DELETE",
+  derived_plan: "SELECT, INSERT, DELETE",
   weather_source: "SELECT, INSERT",
   weather_day: "SELECT, INSERT",
   place_hour: "SELECT, INSERT",

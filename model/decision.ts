@@ -37,7 +37,7 @@ const QUESTION_OF: Record<Question, DecisionQuestion> = {
 
 /** All that the decision about a tree on a day rests on; null where works were not outlined that far back. */
 export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
-  const { works, record, profile, condition, events, roots } = day;
+  const { works, record, profile, condition, roots } = day;
   if (!works) return null;
   const on = day.day;
   return {
@@ -71,7 +71,7 @@ function unpottedFacts(day: TreeOnDay): DecisionFacts["unpotted"] {
 function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFacts | null {
   const asked = treeAdvice(day, works);
   if (!asked) return null;
-  const { record, state, roots, condition, profile, tracks } = day;
+  const { state, roots, condition, profile, tracks } = day;
   const { situation, seen, advice } = asked;
   const on = day.day;
   const due = "none" in state.due ? { p10: null, p50: null, p90: null } : state.due;
@@ -146,7 +146,14 @@ function plannedOf(day: TreeOnDay): PlannedWork | null {
   if (!plan || !step) return null;
   const { action, season, volumeL } = step;
   const { firstSeason, planner } = plan;
-  return { action, season, firstSeason, volumeL, planner, said: plan.pinned || day.yard.on(day.day).shelf.terms !== null };
+  return {
+    action,
+    season,
+    firstSeason,
+    volumeL,
+    planner,
+    said: plan.pinned || day.yard.on(day.day).shelf.terms !== null,
+  };
 }
 
 /** What follows the last potting and still lies ahead. */

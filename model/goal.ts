@@ -29,7 +29,8 @@ export function goalOf({ record, profile, roots }: Pick<TreeOnDay, "record" | "p
   if (purpose === "miniature") return single(round(nowL), false, false);
   const cropL = purpose === "crop" ? profile.values.cropVolumeL : null;
   // A crop is best within a range of volumes: anything in it will do.
-  if (cropL) return { minL: round(Math.max(nowL, cropL[0])), maxL: round(Math.max(nowL, cropL[1])), said: false, ask: false };
+  if (cropL)
+    return { minL: round(Math.max(nowL, cropL[0])), maxL: round(Math.max(nowL, cropL[1])), said: false, ask: false };
   if (purpose === "stock" || purpose === "grow-on")
     return single(round(Math.max(nowL, Math.min(ASKED_MOST_L, ASKED_TIMES * nowL))), false, true);
   const mostL = Math.max(nowL, Math.min(ORNAMENT_MOST_L, ORNAMENT_TIMES * nowL));

@@ -31,7 +31,6 @@ export {
   type ChosenPlan,
   chosenPlan,
   type LadderSetting,
-  type LadderShelf,
   ladderTermsOf,
   type OffLadder,
   PLANNED_SEASONS,
@@ -39,17 +38,14 @@ export {
 export {
   type KeptPlans,
   planBasis,
-  planNow,
   planShelfOf,
   planTaskOf,
-  type PlannedStep,
   type PlanShelf,
   pottedOnOf,
   shelfStands,
   type TreePlan,
   treePlanOf,
 } from "./plan";
-export type { TreeGoal } from "./goal";
 export { plannedKey, shelterPlanOf } from "./winter-plan";
 export { CROWN_ROOM, HAND_M, type WinterStandings } from "./winter-standings";
 export {

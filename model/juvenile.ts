@@ -5,7 +5,7 @@ import type { TreeOnDay } from "./tree-on-day";
 /** Forms that a young plant comes in: it has no flare yet, its old surface is the line. */
 const YOUNG_FORMS = new Set<ArrivalForm>(["liner", "cutting", "air-layer"]);
 /** Years after which a plant that came young is one no more: our judgement (L). */
-export const JUVENILE_YEARS = 2;
+const JUVENILE_YEARS = 2;
 
 /** Whether a tree is still a seedling, liner or cutting on a day. */
 export function juvenile(events: readonly LoggedEvent[], on: DayNumber): boolean {

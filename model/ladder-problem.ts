@@ -195,21 +195,25 @@ function atOpening(day: TreeOnDay, opening: DayNumber): TreeOnDay {
   return at === day.day ? day : (day.tree.make(at) ?? day);
 }
 
-export const weightsOf = (planner: Planner, { own }: Pick<LadderTerms, "own">): LadderWeights =>
+const weightsOf = (planner: Planner, { own }: Pick<LadderTerms, "own">): LadderWeights =>
   planner === "own" ? (own ?? SCHOOL_WEIGHTS["small-steps"]) : SCHOOL_WEIGHTS[planner];
 
 /** Whose way a tree's pots follow: its own, else its collection's; where nobody said, long jumps for what is very vigorous. */
-export function plannerOf({ events, profile, day }: TreeOnDay, terms: LadderTerms | null): Planner {
+function plannerOf({ events, profile, day }: TreeOnDay, terms: LadderTerms | null): Planner {
   const chosen = chosenPlan(events, day);
   if (chosen) return chosen.school;
   if (terms) return terms.school;
-  return profile.kPerDegreeDay >= VERY_VIGOROUS && profile.values.largestStep === null ? "long-jump" : USUAL_TERMS.school;
+  return profile.kPerDegreeDay >= VERY_VIGOROUS && profile.values.largestStep === null
+    ? "long-jump"
+    : USUAL_TERMS.school;
 }
 
 /** The plan its grower said is to be followed; null where none is, or it was given up. */
 export function chosenPlan(events: readonly LoggedEvent[], on: DayNumber): ChosenPlan | null {
   const last = events.findLast((e) => e.payload.kind === "ladder-chosen" && toDay(e.on.best) <= on);
-  return last?.payload.kind === "ladder-chosen" && last.payload.plan ? { on: last.on.best, ...last.payload.plan } : null;
+  return last?.payload.kind === "ladder-chosen" && last.payload.plan
+    ? { on: last.on.best, ...last.payload.plan }
+    : null;
 }
 export type ChosenPlan = NonNullable<Extract<EventPayload, { kind: "ladder-chosen" }>["plan"]> & { on: IsoDate };
 

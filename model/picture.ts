@@ -6,6 +6,7 @@ import { type Vessel, vesselOf } from "@/core/vessel/index";
 import { openPeriods } from "@/core/window/index";
 import { type WoodStage } from "@/core/wood/index";
 import { usualFillHeightMm } from "@/core/potting/index";
+import type { TreePlan } from "./plan";
 import { project, type ProjectionPoint, type TreeState, woodOn } from "./state";
 import type { YardTree } from "./yard-tree";
 
@@ -21,6 +22,9 @@ export interface TreePicture {
   state: TreeState;
   /** What to do with it; null on days long before today, of which only its roots are told. */
   decision: Decision | null;
+  /** What is planned for it over the years, and whether that is being made anew. */
+  plan: TreePlan | null;
+  planMaking: boolean;
   /** How it fits the free pots of the day, the best first. */
   fits: PotFit[];
   standing: Standing | null;
@@ -68,6 +72,8 @@ export function treePicture(tree: YardTree, on: DayNumber): TreePicture | null {
   return {
     state,
     decision: day.decision,
+    plan: day.plan,
+    planMaking: tree.yard.plans?.making.has(tree.id) ?? false,
     fits: day.fits(),
     standing: shape
       ? {

@@ -17,7 +17,7 @@ import { chosenPlan, type LadderSetting, type OffLadder } from "./ladder-problem
 import type { TreeOnDay } from "./tree-on-day";
 
 /** A step of a plan, in a growing season by name. */
-export type PlannedStep = Omit<LadderStep, "pot" | "growth" | "circling" | "mixAgeYears" | "cost">;
+type PlannedStep = Omit<LadderStep, "pot" | "growth" | "circling" | "mixAgeYears" | "cost">;
 
 /** What is planned for a tree over the years, as far as it is shown. */
 export interface TreePlan {
@@ -112,7 +112,8 @@ export function planBasis({ problem, agreed, firstSeason, planner, set }: PlanTa
   return JSON.stringify([rest, pots.filter((p) => !p.owned || p.id === "now"), agreed, firstSeason, planner, set]);
 }
 
-const storedPots = ({ pots }: LadderProblem) => pots.filter((p) => p.owned && p.id !== "now").map((p) => `${p.id}:${p.volumeL.toPrecision(4)}`);
+const storedPots = ({ pots }: LadderProblem) =>
+  pots.filter((p) => p.owned && p.id !== "now").map((p) => `${p.id}:${p.volumeL.toPrecision(4)}`);
 
 /** Pots of the store as a plan was made on them: all it could choose from, and those it uses. */
 export interface PlanShelf {
@@ -131,4 +132,3 @@ export function shelfStands({ problem }: Pick<PlanTask, "problem">, { could, use
   const now = storedPots(problem);
   return uses.every((key) => now.includes(key)) && now.every((key) => could.includes(key));
 }
-

@@ -6,6 +6,7 @@ import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import { type CollectionRecords, storeAt, type TreeRecord } from "@/core/records/index";
 import { liftAdvice, treeMassKg } from "@/core/mass/index";
 import { openBundle, packBundle } from "./bundle";
+import type { KeptPlans } from "./plan";
 import { openYard } from "./open-yard";
 import { planPotting, pottingFault } from "@/core/potting/index";
 import { READY_MIXES } from "@/core/mix/index";
@@ -97,17 +98,17 @@ const lots: CollectionRecords["lots"] = [
   },
 ];
 
-function worldOf(trees: TreeRecord[], events: ReadableEvent[]) {
+function worldOf(trees: TreeRecord[], events: ReadableEvent[], plans?: KeptPlans) {
   const ordered = [...events].sort((a, b) => a.on.best.localeCompare(b.on.best) || a.seq - b.seq);
   const records = { trees, lots, events: ordered };
-  const open = (knownAt?: string) => openYard({ records, risk: 0.1 }, weather, { today: toIso(today), knownAt });
+  const open = (knownAt?: string) => openYard({ records, risk: 0.1, plans }, weather, { today: toIso(today), knownAt });
   const yard = open();
   const at = (id: string, day: string, knownAt?: string) =>
     (knownAt === undefined ? yard : open(knownAt)).tree(id)!.on(day)?.state ?? null;
   return { yard, indexed: yard.indexed, at };
 }
 
-const plain = () =>
+const plain = (plans?: KeptPlans) =>
   worldOf(
     [tree("a")],
     [
@@ -117,6 +118,7 @@ const plain = () =>
       arrived("a", "2022-04-01", "small"),
       potted("a", "2023-04-10", "mid", 9.5),
     ],
+    plans,
   );
 
 test("before its arrival a tree has no state", () => {
@@ -299,7 +301,10 @@ test("overdue trees stand first, then the order of what is lost by waiting", () 
 });
 
 test("the bundle carries everything: the browser's replay equals the server's", () => {
-  const { yard } = plain();
+  const made = plain();
+  const plan = made.yard.tree("a")!.on("2026-05-15")!.plan!;
+  expect(plan.steps.length).toBeGreaterThan(0);
+  const { yard } = plain({ of: new Map([["a", plan]]), making: new Set() });
   const bundle = openBundle(packBundle(yard, 3));
   expect(bundle.revision).toBe(3);
   for (const day of ["2023-06-01", "2026-05-15", "2027-03-01"]) {

@@ -281,9 +281,7 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
 function waitFor(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, because: Reason[]): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
-  const season = because.includes("planned-later")
-    ? draft.next(work, plannedFrom(draft, potted)!)
-    : draft.later(work);
+  const season = because.includes("planned-later") ? draft.next(work, plannedFrom(draft, potted)!) : draft.later(work);
   if (season)
     draft.act({
       work,

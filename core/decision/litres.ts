@@ -44,8 +44,7 @@ function wanted(f: DecisionFacts & { potted: PottedFacts }, way: StepWay, correc
   const stage = f.young ? stageOf(f) : null;
   if (stage) return { lowL: stage[0], highL: stage[1], jump: false };
   if (way === "in-leaf") return s.autumn ? times(J.lateRatioLow, J.lateRatioHigh) : times(J.slipLow, J.slipHigh);
-  if (jumpsAsSaid(f.potted) && provenJump(f, correction))
-    return { lowL: s.offeredL!, highL: s.offeredL!, jump: true };
+  if (jumpsAsSaid(f.potted) && provenJump(f, correction)) return { lowL: s.offeredL!, highL: s.offeredL!, jump: true };
   const usual = times(usualLeastStep(s.kPerDegreeDay, s.profile.values.largestStep), rule.largest);
   return planned(f.potted, correction, usual) ?? usual;
 }
@@ -55,7 +54,11 @@ const NO_JUMPS: readonly Planner[] = ["small-steps", "hold-and-prune"];
 const jumpsAsSaid = ({ planned }: PottedFacts) => !planned?.said || !NO_JUMPS.includes(planned.planner);
 
 /** The litres its plan names: the usual range where they lie in it, else close to them, within the step rule or a long jump's proof. */
-function planned({ situation: s, planned: step }: PottedFacts, correction: CorrectionName, usual: Litres): Litres | null {
+function planned(
+  { situation: s, planned: step }: PottedFacts,
+  correction: CorrectionName,
+  usual: Litres,
+): Litres | null {
   if (step?.action !== "up-pot" || step.volumeL < LEAST_RATIO * s.volumeL) return null;
   const { volumeL: toL } = step;
   if (toL >= usual.lowL && toL <= usual.highL) return null;

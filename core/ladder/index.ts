@@ -20,3 +20,5 @@ export * from "./keep";
 export * from "./collection";
 export * from "./names";
 export * from "./minutes";
+export * from "./changed";
+export * from "./space";

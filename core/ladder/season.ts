@@ -233,8 +233,14 @@ function optionOf(
     fromCircling,
     belowCircling,
     needsRoots: action === "up-pot" || out,
-    leastX: action === "up-pot" && v > (tree.ordinaryStep ?? Infinity) * a ? halfRootedFromX((retained * a) / v, rise) : -Infinity,
-    dueX: action === "up-pot" && tree.dueFill ? logitOf(tree.dueFill) - tree.kPerDegreeDay * site.seasonDegreeDays : -Infinity,
+    leastX:
+      action === "up-pot" && v > (tree.ordinaryStep ?? Infinity) * a
+        ? halfRootedFromX((retained * a) / v, rise)
+        : -Infinity,
+    dueX:
+      action === "up-pot" && tree.dueFill
+        ? logitOf(tree.dueFill) - tree.kPerDegreeDay * site.seasonDegreeDays
+        : -Infinity,
     fromSeason: out && goal.plantOut ? goal.plantOut.season : 0,
   };
 }

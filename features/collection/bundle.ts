@@ -18,7 +18,7 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
     const { collection, today, yard } = view;
     // The site's key names the weather and the forecast behind the tracks.
     const weather = createHash("sha256").update(view.weather.key).digest("hex").slice(0, 12);
-    const etag = `"${stateKey(collection)}-${collection.revision}-${today}-${weather}"`;
+    const etag = `"${stateKey(collection)}-${collection.revision}-${view.plansVersion}-${today}-${weather}"`;
     // Squeezed by ourselves and opened by the worker: the server passes no content coding of ours on.
     const headers = { etag, "cache-control": "private, no-cache", "content-type": "application/gzip" };
     if (known === etag) return new Response(null, { status: 304, headers });

@@ -41,6 +41,7 @@ import { todayAt } from "@/server/clock";
 import { forecastSource } from "@/server/forecast/configured";
 import { log } from "@/server/log";
 import { pool } from "@/server/pool";
+import { keptPlans, type Plans, plansOf } from "./plans";
 
 /** All of a collection at one revision: what counts, and the log it was read from. */
 export interface LoadedRecords {
@@ -290,8 +291,8 @@ export async function sourceRecords(db: Db, collection: Collection, loaded: Load
 }
 
 /** Names a yard: its weather (and with it the day), its records, its keeper's risk. */
-const yardKey = (collection: Collection, weather: SiteWeather) =>
-  `${weather.key}:${collection.revision}:${collection.risk}`;
+const yardKey = (collection: Collection, weather: SiteWeather, plans: Plans) =>
+  `${weather.key}:${collection.revision}:${collection.risk}:${plans.version}`;
 
 const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
 
@@ -303,10 +304,12 @@ async function loadYard(
   weather: SiteWeather,
   today: string,
 ): Promise<Yard> {
-  const key = yardKey(collection, weather);
+  const plans = await plansOf(db, stateKey(collection), collection);
+  const key = yardKey(collection, weather, plans);
   const found = yards.get(stateKey(collection));
   if (found?.key === key) return found.yard;
-  const yard = openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
+  const records = { records: loaded.indexed, risk: collection.risk, plans: keptPlans(plans) };
+  const yard = openYard(records, weather, { today });
   if (!yard.hasTracks) {
     const scope = { collectionId: collection.id };
     const kept = await findTracks(db, scope, keptKey(yard.tracksKey));
@@ -348,6 +351,8 @@ export interface CollectionView {
   /** The model, opened on these records and this weather: all that is said of a tree on a day is asked of it. */
   yard: Yard;
   weather: SiteWeather;
+  /** Which state of the trees' plans the yard was opened with. */
+  plansVersion: number;
 }
 
 /** The records alone, for what needs no weather. */
@@ -376,10 +381,11 @@ export async function yardOf(context: {
   const { db, collection, loaded, today } = context;
   const weather = await loadWeather(db, collection, loaded, today);
   const known = yards.get(stateKey(collection));
+  const plans = await plansOf(db, stateKey(collection), collection);
   // The same records on the same weather: yesterday's yard knows another today, an older forecast other days ahead.
-  return known?.key === yardKey(collection, weather) && known.yard.indexed === loaded.indexed
+  return known?.key === yardKey(collection, weather, plans) && known.yard.indexed === loaded.indexed
     ? known.yard
-    : openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
+    : openYard({ records: loaded.indexed, risk: collection.risk, plans: keptPlans(plans) }, weather, { today });
 }
 
 /** The same of a collection in hand: inside a transaction on its own connection. */
@@ -387,5 +393,13 @@ export async function viewOf(db: Db, collection: Collection): Promise<Collection
   const today = todayAt(collection.zone);
   const loaded = await loadRecords(db, collection);
   const weather = await loadWeather(db, collection, loaded, today);
-  return { collection, today, loaded, weather, yard: await loadYard(db, collection, loaded, weather, today) };
+  const { version } = await plansOf(db, stateKey(collection), collection);
+  return {
+    collection,
+    today,
+    loaded,
+    weather,
+    yard: await loadYard(db, collection, loaded, weather, today),
+    plansVersion: version,
+  };
 }

@@ -54,6 +54,7 @@ export const STREAMS = [
   "import-file",
   "kinds",
   "photo-upload",
+  "plans",
   "replay-bundle",
   "search",
   "weather-file",

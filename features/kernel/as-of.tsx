@@ -55,6 +55,7 @@ export function useAsOf(): AsOf {
 export function AsOfProvider({
   collectionId,
   revision,
+  plans,
   today,
   initialOn,
   units,
@@ -65,6 +66,8 @@ export function AsOfProvider({
 }: {
   collectionId: string;
   revision: number;
+  /** Which state of the trees' plans. */
+  plans: number;
   today: string;
   initialOn: string;
   units: Units;
@@ -76,7 +79,7 @@ export function AsOfProvider({
   const [on, setDay] = useState(initialOn);
   const [subject, setSubject] = useState<StripSubject | null>(null);
   const [settledOn, setSettled] = useState(initialOn);
-  const opened = useRef<{ revision: number; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
+  const opened = useRef<{ state: string; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
   const address = useCallback((day: string) => writeDay(day, today), [today]);
   const setOn = useCallback(
@@ -95,7 +98,8 @@ export function AsOfProvider({
   });
 
   const replay = useCallback(() => {
-    if (opened.current?.revision !== revision) {
+    const state = `${revision}:${plans}`;
+    if (opened.current?.state !== state) {
       const before = opened.current;
       const open = async () => {
         const remote =
@@ -106,11 +110,11 @@ export function AsOfProvider({
         await remote.open(streamAt(collectionId, "replay-bundle"));
         return remote;
       };
-      opened.current = { revision, api: open() };
+      opened.current = { state, api: open() };
       opened.current.api.catch(() => (opened.current = null));
     }
     return opened.current.api;
-  }, [collectionId, revision]);
+  }, [collectionId, revision, plans]);
 
   const value = useMemo(
     () => ({

@@ -3,17 +3,16 @@ import { addYears, growingSeason, midwinterOf, toDay, toIso } from "@/core/dates
 import {
   areasOf,
   busiestWeek,
+  changedInputs,
   easedDays,
   easingOf,
-  groundM2,
   HANDLINGS,
   ladderInputsOf,
-  lotsOf,
   type LadderStep,
   monthLoads,
   type PlannedLadder,
-  type PlanTask,
   potToBuy,
+  potWidthMm,
   potsToBuy,
   shownSeasons,
   type YearStep,
@@ -25,13 +24,11 @@ import type { JobHandler } from "@/server/job-runner";
 import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";
 import { viewCollection } from "@/features/collection/load";
-import { changedInputs } from "@/features/tree-plan/changed";
+import { makePlans } from "@/features/collection/planning";
 import { operationOfStep } from "@/features/tree-plan/windows";
 import type { CollectionPlan, PlannedTree } from "./plan";
 import { type CollectionTask, collectionTasks } from "./tasks";
 
-/** Trees a thread takes at once: small enough that a cancel is felt. */
-const LOT = 20;
 /** Seasons whose weeks are eased one by one; later ones stand at the middle of their windows. */
 const EASED_SEASONS = 3;
 const EASE_LIMITS = { timeLimitS: 4, gap: 0.01 };
@@ -46,40 +43,11 @@ export const planLadders: JobHandler = async (job, beat) => {
   const { shelf } = view.yard.on(view.today);
   const { tasks, off } = await collectionTasks(view);
   const { calendar } = view.loaded;
+  const plans = await makePlans(view, { progress: beat });
   const total = tasks.length + 1;
-  await beat(0, total);
-  const byId = new Map(tasks.map((t) => [t.task.treeId, t]));
-
-  const ladders = new Map<string, PlannedLadder>();
-  const planAll = async (wanted: readonly PlanTask[], done: (many: number) => Promise<void>) => {
-    const stop = new AbortController();
-    try {
-      await Promise.all(
-        lotsOf(wanted, LOT).map(async (trees) => {
-          const task: ThreadTask = { kind: "plan", trees };
-          for (const planned of (await threads().run(task, { signal: stop.signal })) as PlannedLadder[])
-            ladders.set(planned.treeId, planned);
-          await done(trees.length);
-        }),
-      );
-    } catch (error) {
-      stop.abort();
-      throw error;
-    }
-  };
-  let planned = 0;
-  await planAll(
-    tasks.map((t) => t.task),
-    async (many) => {
-      planned += many;
-      await beat(planned, total);
-    },
-  );
-  const held = heldBySpace(tasks, ladders, shelf.terms);
-  await planAll(
-    [...held].map(([treeId, { season }]) => ({ ...byId.get(treeId)!.task, hold: season })),
-    () => beat(planned, total),
-  );
+  await beat(tasks.length, total);
+  const ladders = new Map([...plans.rows].map(([treeId, row]) => [treeId, row.held?.ladder ?? row.free]));
+  const held = new Map([...plans.rows].flatMap(([treeId, row]) => (row.held ? [[treeId, row.held] as const] : [])));
 
   const shown = shownSeasons(PLANNED_SEASONS);
   const { latitudeDeg } = view.yard.site;
@@ -139,17 +107,12 @@ export const planLadders: JobHandler = async (job, beat) => {
   return JSON.stringify(plan);
 };
 
-const widthOf = (t: CollectionTask, potIndex: number): number | null => {
-  const pot = t.setting.problem.pots.at(potIndex);
-  return pot ? (pot.widthMm ?? pot.heightMm) : null;
-};
-
 /** Width of its pot by season of the collection's plan; null once it is in the ground. */
 function widthsOf(t: CollectionTask, ladder: PlannedLadder, shown: number, firstSeason: number): (number | null)[] {
   const late = t.task.firstSeason - firstSeason;
   return Array.from({ length: shown }, (_, i) => {
     const step = ladder.plan.steps.at(Math.max(0, i - late));
-    return i < late ? widthOf(t, 0) : step ? widthOf(t, step.pot) : null;
+    return i < late ? potWidthMm(t.setting.problem, 0) : step ? potWidthMm(t.setting.problem, step.pot) : null;
   });
 }
 
@@ -211,46 +174,6 @@ function yearSteps(t: CollectionTask, ladder: PlannedLadder, shown: number, lati
       },
     ];
   });
-}
-
-/** Trees that must wait a season for want of room: those for which waiting costs least for the room it gives. */
-function heldBySpace(
-  tasks: readonly CollectionTask[],
-  ladders: ReadonlyMap<string, PlannedLadder>,
-  terms: { summerM2: number | null; winterM2: number | null } | null,
-): Map<string, { season: number; cost: number }> {
-  const held = new Map<string, { season: number; cost: number }>();
-  if (!terms) return held;
-  for (const [most, counts] of [
-    [terms.summerM2, () => true],
-    [terms.winterM2, (t: CollectionTask) => t.setting.problem.site.movedForWinter],
-  ] as const) {
-    if (most === null) continue;
-    const of = tasks.filter(counts);
-    const area = (t: CollectionTask, i: number) => t.plants * groundM2(widthOf(t, i) ?? 0);
-    const at = (t: CollectionTask) => {
-      const ladder = ladders.get(t.task.treeId)!;
-      const waits = held.get(t.task.treeId)?.season === 0;
-      return waits ? 0 : (ladder.plan.steps[0]?.pot ?? 0);
-    };
-    let used = of.reduce((sum, t) => sum + area(t, at(t)), 0);
-    const may = of
-      .flatMap((t) => {
-        const { nextStep, holdCost } = ladders.get(t.task.treeId)!;
-        const gain = area(t, at(t)) - area(t, 0);
-        // What was agreed to is not taken back for want of room.
-        return t.task.agreed.length === 0 && nextStep === 0 && holdCost !== null && gain > 0 && !held.has(t.task.treeId)
-          ? [{ treeId: t.task.treeId, cost: holdCost, gain }]
-          : [];
-      })
-      .sort((a, b) => a.cost / a.gain - b.cost / b.gain);
-    for (const m of may) {
-      if (used <= most) break;
-      held.set(m.treeId, { season: 0, cost: m.cost });
-      used -= m.gain;
-    }
-  }
-  return held;
 }
 
 /** Shifts the steps of the coming seasons inside their windows so that no week asks for more than it must. */

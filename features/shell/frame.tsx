@@ -2,6 +2,7 @@
 
 import { usePathname, useSearchParams } from "next/navigation";
 import { type ReactNode, useMemo, useState } from "react";
+import type { PlansNow } from "@/contract/queries";
 import type { Units } from "@/words/format";
 import { SeenProvider } from "@/features/kernel/seen";
 import { AsOfProvider } from "@/features/kernel/as-of";
@@ -9,6 +10,7 @@ import type { StripData } from "./strip-data";
 import { Nav } from "./nav";
 import { asOfDay } from "@/features/kernel/page-props";
 import { NoticeProvider } from "@/features/kernel/notice";
+import { PlanWatch } from "./plan-watch";
 import { SeasonStrip } from "./season-strip";
 
 export function Frame({
@@ -23,6 +25,7 @@ export function Frame({
   strip,
   simulatedForecast,
   warning,
+  plans,
   children,
 }: {
   collectionId: string;
@@ -38,6 +41,8 @@ export function Frame({
   simulatedForecast: boolean;
   /** Why nothing can be saved just now. */
   warning: string | null;
+  /** Which state of the trees' plans the page shows, and whether newer ones are being made. */
+  plans: PlansNow;
   children: ReactNode;
 }) {
   const path = usePathname();
@@ -52,6 +57,7 @@ export function Frame({
       <AsOfProvider
         collectionId={collectionId}
         revision={revision}
+        plans={plans.version}
         today={today}
         initialOn={initialOn}
         units={units}
@@ -61,6 +67,7 @@ export function Frame({
       >
         <NoticeProvider collectionId={collectionId} atTop={onWalk}>
           <Nav name={name} />
+          {plans.making && <PlanWatch collectionId={collectionId} version={plans.version} />}
           {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
           {warning !== null && (
             <p role="alert" className="bg-warning text-warning-content px-4 py-2" data-testid="read-only">

@@ -3,9 +3,11 @@ import { notFound } from "next/navigation";
 import { after } from "next/server";
 import type { ReactNode } from "react";
 import { isDatabaseGone } from "@/data/db";
+import type { PlansNow } from "@/contract/queries";
 import { diskFault } from "@/server/disk";
 import { log } from "@/server/log";
 import { faultWords } from "@/words/faults";
+import { plansAreDue, wakePlans } from "@/features/collection/planning";
 import { refreshForecast } from "../weather/forecast";
 import { collectionView, recordsView } from "@/features/kernel/views";
 import { stripData, type StripData } from "./strip-data";
@@ -19,6 +21,7 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
   const strip = await stripOf(collectionId);
   const full = await diskFault();
   // The page never waits for the weather service: it is asked once the answer is on its way.
+  const plans = await plansOfPage(collectionId);
   after(() => refreshForecast(collectionId).catch((err: unknown) => log().error({ err }, "forecast")));
   return (
     <Frame
@@ -32,11 +35,27 @@ export async function Shell({ collectionId, children }: { collectionId: string; 
       name={collection.name}
       strip={strip}
       simulatedForecast={strip?.simulatedForecast ?? false}
+      plans={plans}
       warning={full && faultWords(full, collection.units)}
     >
       {children}
     </Frame>
   );
+}
+
+/** Which plans the page shows; newer ones are begun once it is on its way. */
+async function plansOfPage(collectionId: string): Promise<PlansNow> {
+  try {
+    const view = await collectionView(collectionId);
+    if (!view) return { version: 0, making: false };
+    const making = plansAreDue(view);
+    if (making) after(() => wakePlans(view));
+    return { version: view.plansVersion, making };
+  } catch (err) {
+    if (isDatabaseGone(err)) throw err;
+    log().error({ err }, "plans");
+    return { version: 0, making: false };
+  }
 }
 
 /** The strip rests on the weather; a page that needs none, such as the history with its undo, is shown without it. */

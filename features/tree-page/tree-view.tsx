@@ -33,6 +33,7 @@ import {
   WOOD_WORD,
 } from "@/words/terms";
 import { DecisionPanel } from "./decision-panel";
+import { PlanPanel } from "./plan-panel";
 import { History, type HistoryItem, type TreeChoice } from "./history";
 import { Narrowest } from "./narrowest";
 import { TimePicture } from "./time-picture";
@@ -414,6 +415,7 @@ export function TreeView({
         </p>
       )}
       {!facts.left && decision && <DecisionPanel decision={decision} potNames={potNames} guessedKind={!facts.listed} />}
+      {!facts.left && <PlanPanel treeId={facts.id} plan={picture.plan} making={picture.planMaking} on={on} />}
       {children}
       <div className="mt-6 grid gap-6 lg:grid-cols-2">
         {facts.left ? (

@@ -1,6 +1,5 @@
-import { ladderRow, planAround } from "@/core/ladder/index";
+import { changedInputs, ladderRow, planAround } from "@/core/ladder/index";
 import { problem } from "@/test-support/ladder";
-import { changedInputs } from "./changed";
 import { movedStep, otherPot } from "./fixes";
 import { operationOfStep, usualWindows } from "./windows";
 

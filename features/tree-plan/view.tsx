@@ -5,6 +5,7 @@ import Link from "next/link";
 import { useMemo, useState } from "react";
 import {
   type FixedStep,
+  changedInputs,
   ladderInputsOf,
   type LadderRow,
   type LadderWeights,
@@ -16,7 +17,6 @@ import { day, kilograms, litres, number } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { changedInputs } from "./changed";
 import { Detail } from "./detail";
 import type { Chosen, LadderFacts } from "./facts";
 import { OwnWeights } from "./own-weights";

@@ -7,6 +7,7 @@ import { pipeline } from "node:stream/promises";
 import { createGunzip, createGzip } from "node:zlib";
 import type { Pool } from "mysql2/promise";
 import { type DbAddress, many, one, openPool, run } from "@/data/db";
+import { DERIVED_TABLES } from "@/data/derived";
 import { checkTables, differences, type TableChecks } from "./checks";
 import { listBackups, type Manifest, sha256Of } from "./manifest";
 
@@ -130,8 +131,7 @@ async function dumpAndCheck(pool: Pool, owner: DbAddress, part: string) {
         "--hex-blob",
         "--skip-comments",
         "--no-tablespaces",
-        "--ignore-table-data=" + `${owner.database}.derived_tracks`,
-        "--ignore-table-data=" + `${owner.database}.town`,
+        ...[...DERIVED_TABLES, "town"].map((table) => `--ignore-table-data=${owner.database}.${table}`),
         owner.database,
       ],
       { env, stdio: ["ignore", "pipe", "pipe"] },

@@ -1,5 +1,6 @@
 import type { Pool } from "mysql2/promise";
 import { type DbAddress, many, openPool, run } from "@/data/db";
+import { DERIVED_TABLES } from "@/data/derived";
 import { migrate, migrationNames } from "@/data/migrate";
 import { differences } from "./checks";
 import { checksOf, loadDump, withScratch } from "./make";
@@ -60,7 +61,7 @@ async function holdingWrites(owner: DbAddress, work: () => Promise<void>): Promi
 }
 
 /** Rows that stay as they are: which migrations the real database has had, and the hold this very restore keeps. */
-const KEPT = new Set(["migration", "derived_tracks", "town", "write_hold"]);
+const KEPT = new Set<string>(["migration", ...DERIVED_TABLES, "town", "write_hold"]);
 
 async function takeOver(scratch: Pool, owner: DbAddress, from: string): Promise<void> {
   const tables = (
@@ -78,7 +79,7 @@ async function takeOver(scratch: Pool, owner: DbAddress, from: string): Promise<
     await run(connection, "SET SESSION innodb_lock_wait_timeout = 60");
     await run(connection, "SET SESSION foreign_key_checks = 0");
     await connection.beginTransaction();
-    await run(connection, `DELETE FROM \`${owner.database}\`.derived_tracks`);
+    for (const table of DERIVED_TABLES) await run(connection, `DELETE FROM \`${owner.database}\`.${table}`);
     for (const table of tables) {
       const columns = (
         await many<{ name: string }>(

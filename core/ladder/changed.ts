@@ -1,4 +1,4 @@
-import type { LadderInputs } from "@/core/ladder/index";
+import type { LadderInputs } from "./terms";
 
 /** Smaller shifts than these (shares, grades, years, fill) change no plan. */
 const NOTICED: Record<keyof LadderInputs, (before: number, after: number) => boolean> = {

@@ -1,0 +1,6 @@
+import { plansNow } from "@/features/collection/planning";
+import { answerQuery } from "@/server/queries";
+
+export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  return answerQuery("plans", request, params, (id) => plansNow(id));
+}

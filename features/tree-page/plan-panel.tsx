@@ -1,0 +1,59 @@
+"use client";
+
+import Link from "next/link";
+import type { TreePlan } from "@/model/index";
+import { treeAt } from "@/features/kernel/addresses";
+import { useAsOf } from "@/features/kernel/as-of";
+import { Reasoned } from "@/ui/fields";
+import { planChain, planChangeWords, planSentence } from "@/words/plan";
+
+/** What is planned for a tree over the years: the steps, by whose way, what has changed, and the way to the other schools. */
+export function PlanPanel({
+  treeId,
+  plan,
+  making,
+  on,
+}: {
+  treeId: string;
+  plan: TreePlan | null;
+  making: boolean;
+  on: string;
+}) {
+  const { collectionId, units, latitudeDeg } = useAsOf();
+  const southern = latitudeDeg < 0;
+  if (!plan) return null;
+  const changed = planChangeWords(plan, on, units, southern);
+  return (
+    <section aria-labelledby="plan" className="mt-6" data-testid="plan">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 id="plan" className="text-xl">
+          Its plan
+        </h2>
+        {making && <span className="text-sm">being updated</span>}
+        <Link href={treeAt(collectionId, treeId, "ladder")} prefetch={false} className="link ml-auto text-sm">
+          Compare all schools
+        </Link>
+      </div>
+      <Reasoned reason="The cheapest way to its goal over fifteen seasons by the weights of its school: roots grown season by season, pots in store and to buy, what may be lifted and carried in. It is made anew whenever something is recorded; what you choose to follow stays for two seasons.">
+        <ol className="mt-1 flex flex-wrap gap-2">
+          {planChain(plan, units, southern).map((step, i) => (
+            <li
+              key={step.season}
+              className={`rounded-box border-base-300 border px-3 py-1 ${i === 0 ? "bg-base-200 font-medium" : ""}`}
+            >
+              <span className="block text-xs">{step.season}</span>
+              {step.what}
+            </li>
+          ))}
+          {plan.steps.length === 0 && <li>It stays as it is.</li>}
+        </ol>
+        <p className="mt-1 text-sm">{planSentence(plan, units, southern)}</p>
+        {changed && (
+          <p className="text-sm" data-testid="plan-changed">
+            {changed}
+          </p>
+        )}
+      </Reasoned>
+    </section>
+  );
+}
