@@ -2,6 +2,7 @@ import { type IsoDate, toIso } from "@/core/dates/index";
 import {
   type LadderInputs,
   ladderInputsOf,
+  LEAST_RATIO,
   type LadderProblem,
   type LadderStep,
   type PlanChange,
@@ -107,13 +108,24 @@ export function keptPlan(day: TreeOnDay, { of }: KeptPlans): TreePlan | null {
 }
 
 /** What a plan rests on, apart from the pots in store: as text that is the same as long as they are. */
-export function planBasis({ problem, agreed, firstSeason, planner, set }: PlanTask): string {
+export function planBasis({ problem, agreed, firstSeason, planner, set, withHold }: PlanTask): string {
   const { pots, ...rest } = problem;
-  return JSON.stringify([rest, pots.filter((p) => !p.owned || p.id === "now"), agreed, firstSeason, planner, set]);
+  return JSON.stringify([
+    rest,
+    pots.filter((p) => !p.owned || p.id === "now"),
+    agreed,
+    firstSeason,
+    planner,
+    set,
+    withHold,
+  ]);
 }
 
-const storedPots = ({ pots }: LadderProblem) =>
-  pots.filter((p) => p.owned && p.id !== "now").map((p) => `${p.id}:${p.volumeL.toPrecision(4)}`);
+/** Pots of the store a tree might go into on its way: the others are none of its business. */
+const storedPots = ({ pots, tree, goal }: LadderProblem) =>
+  pots
+    .filter((p) => p.owned && p.id !== "now" && p.volumeL >= LEAST_RATIO * tree.volumeL && p.volumeL <= goal.maxL)
+    .map((p) => `${p.id}:${p.volumeL.toPrecision(4)}`);
 
 /** Pots of the store as a plan was made on them: all it could choose from, and those it uses. */
 export interface PlanShelf {

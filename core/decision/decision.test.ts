@@ -117,6 +117,36 @@ test("litres of the next pot, by way, goal and what is carried", () => {
   expect(litres("season", { ...quick, offeredL: 55, growthLeft: 700 })).toEqual([15, 18, false]);
 });
 
+test("litres follow the plan: the usual range where they lie in it, else close to them, a long jump only when proven", () => {
+  const plan = (volumeL: number, more: Partial<PlannedWork> = {}): Partial<PlannedWork> => ({
+    action: "up-pot",
+    volumeL,
+    planner: "long-jump",
+    said: true,
+    ...more,
+  });
+  const to = (planned: Partial<PlannedWork>, s: Partial<Situation> = {}) =>
+    litres("season", { ...moderate, ...s }, { planned });
+  expect(to(plan(19))).toEqual([19, 25, false]);
+  expect(to(plan(25))).toEqual([19, 25, false]);
+  // Smaller than usual, as where weight or goal hold it back; never beyond the usual range.
+  expect(to(plan(15))).toEqual([13.636, 16.5, false]);
+  expect(to(plan(18.5))).toEqual([16.818, 20.35, false]);
+  expect(to(plan(11.4))).toEqual([19, 25, false]);
+  // A long jump of a full ball: half rooted by the season's end, or not.
+  const full = { fill: 0.97, circling: 0, kPerDegreeDay: 0.0014 };
+  expect(to(plan(45), { ...full, growthLeft: 1600 })).toEqual([40.909, 45, true]);
+  expect(to(plan(45), { ...full, growthLeft: 300 })).toEqual([23, 35, false]);
+  expect(to(plan(45, { action: "root-prune" }), { ...full, growthLeft: 1600 })).toEqual([23, 35, false]);
+  // A pot in mind is no jump where a school of small steps is followed, but it is where nobody said so.
+  const quick = { kPerDegreeDay: 0.0031, volumeL: 3, fill: 0.97, circling: 0, offeredL: 55, growthLeft: 1600 };
+  const school = (planner: PlannedWork["planner"], said: boolean) => to(plan(16, { planner, said }), quick)![1];
+  expect([school("small-steps", true), school("hold-and-prune", true), school("fewest-handlings", true)]).toEqual([
+    18, 18, 55,
+  ]);
+  expect(school("small-steps", false)).toBe(55);
+});
+
 test("hands that lift less never bring a wider pot, whatever the pot and the pace", () => {
   const any = fc.record({
     volumeL: fc.double({ min: 0.2, max: 60, noNaN: true }),

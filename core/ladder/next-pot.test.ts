@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { fitPots, LEAST_RATIO, stepRule, type StorePot } from "./index";
+import { fitPots, LEAST_RATIO, stepRule, type StorePot, usualLeastStep } from "./index";
 
 const pot = (lotId: string, widthMm: number, heightMm = widthMm, free = 1): StorePot => ({
   lotId,
@@ -73,4 +73,10 @@ test("steps grow with the pace of growth", () => {
     expect(rules[i].ideal).toBeGreaterThan(rules[i - 1].ideal);
     expect(rules[i].largest).toBeGreaterThan(rules[i - 1].largest);
   }
+});
+
+test("the least of the usual steps: the ideal, or a sixth below the largest", () => {
+  const least = (k: number, kind?: number) => Number(usualLeastStep(k, kind).toFixed(4));
+  expect([least(0.0004), least(0.00075), least(0.0014), least(0.0031)]).toEqual([1.4167, 1.9, 2.3, 5]);
+  expect(least(0.0031, 1.5)).toBe(1.25);
 });

@@ -100,6 +100,17 @@ export function wakePlans(view: CollectionView): void {
 async function makeAll(view: CollectionView, plan: PlanLot, progress: Progress): Promise<Plans> {
   const plans = await plansOf(writers(), stateKey(view.collection), view.collection);
   const before = steps(plans);
+  try {
+    plans.seen = await bringUp(view, plans, plan, progress);
+  } finally {
+    plans.making = new Set();
+    // What pages show of a plan is its steps: made anew on newer grounds they may stay as they were.
+    if (steps(plans) !== before) plans.version++;
+  }
+  return plans;
+}
+
+async function bringUp(view: CollectionView, plans: Plans, plan: PlanLot, progress: Progress): Promise<Plans["seen"]> {
   const { looked, seen, gone } = await lookOver(view, plans);
   for (const id of gone) plans.rows.delete(id);
   const stale = staleOf(looked, plans);
@@ -118,11 +129,7 @@ async function makeAll(view: CollectionView, plan: PlanLot, progress: Progress):
     },
   );
   await makeRoom(view, looked, plans, plan);
-  plans.making = new Set();
-  plans.seen = seen;
-  // What pages show of a plan is its steps: made anew on newer grounds they may stay as they were.
-  if (steps(plans) !== before) plans.version++;
-  return plans;
+  return seen;
 }
 
 const steps = ({ rows }: Plans) =>
@@ -133,16 +140,16 @@ async function inLots(tasks: PlanTask[], plan: PlanLot, take: (planned: PlannedL
   if (tasks.length > 0) await Promise.all(lotsOf(tasks, LOT).map(async (lot) => take(await plan(lot))));
 }
 
+/** Rows in memory, and beside the log for the next start. */
 async function keep(scope: { collectionId: string }, rows: { treeId: string; row: KeptRow }[], plans: Plans) {
   for (const { treeId, row } of rows) plans.rows.set(treeId, row);
-  await tx(writers(), (db) =>
-    keepPlans(
-      db,
-      scope,
-      MODEL_VERSION,
-      rows.map(({ treeId, row }) => ({ treeId, packed: JSON.stringify(row) })),
-    ),
-  );
+  const packed = rows.map(({ treeId, row }) => ({ treeId, packed: JSON.stringify(row) }));
+  try {
+    await tx(writers(), (db) => keepPlans(db, scope, MODEL_VERSION, packed));
+  } catch (err) {
+    // Where they cannot be kept, the next start makes them anew: nothing else is lost.
+    log().warn({ err }, "plans were not kept");
+  }
 }
 
 /** The trees whose plans may have to be made anew: those with new entries, or all where something has changed that all share. */
