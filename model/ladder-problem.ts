@@ -115,7 +115,9 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
     const pot = potOf(`lot-${lot.id}`, lot.pot, 0, false);
     return { ...pot, price: lot.price ?? potToBuy(pot.volumeL).price };
   });
-  const usual = USUAL_VOLUMES_L.filter((v) => ![...offered, ...stored].some((p) => alike(p.volumeL, v)));
+  const usual = USUAL_VOLUMES_L.filter(
+    (v) => v > now.volumeL && ![...offered, ...stored].some((p) => alike(p.volumeL, v)),
+  );
   const life = replayed.mix ? mixLife(replayed.mix) : null;
   const cropL = tree.purpose === "crop" ? profile.values.cropVolumeL : null;
   const opening = midwinterOf(growingSeason(on, site.latitudeDeg), site.latitudeDeg);

@@ -3,6 +3,7 @@ import {
   type LadderInputs,
   ladderInputsOf,
   LEAST_RATIO,
+  type LadderPot,
   type LadderProblem,
   type LadderStep,
   type PlanChange,
@@ -110,21 +111,17 @@ export function keptPlan(day: TreeOnDay, { of }: KeptPlans): TreePlan | null {
 /** What a plan rests on, apart from the pots in store: as text that is the same as long as they are. */
 export function planBasis({ problem, agreed, firstSeason, planner, set, withHold }: PlanTask): string {
   const { pots, ...rest } = problem;
-  return JSON.stringify([
-    rest,
-    pots.filter((p) => !p.owned || p.id === "now"),
-    agreed,
-    firstSeason,
-    planner,
-    set,
-    withHold,
-  ]);
+  const bought = pots.filter((p) => p.id === "now" || (!p.owned && isOnItsWay(problem, p)));
+  return JSON.stringify([rest, bought, agreed, firstSeason, planner, set, withHold]);
 }
 
-/** Pots of the store a tree might go into on its way: the others are none of its business. */
-const storedPots = ({ pots, tree, goal }: LadderProblem) =>
-  pots
-    .filter((p) => p.owned && p.id !== "now" && p.volumeL >= LEAST_RATIO * tree.volumeL && p.volumeL <= goal.maxL)
+/** A pot a tree might go into: smaller ones, and those beyond its goal, are none of its business. */
+const isOnItsWay = ({ tree, goal }: LadderProblem, { volumeL }: LadderPot) =>
+  volumeL >= LEAST_RATIO * tree.volumeL && volumeL <= goal.maxL;
+
+const storedPots = (problem: LadderProblem) =>
+  problem.pots
+    .filter((p) => p.owned && p.id !== "now" && isOnItsWay(problem, p))
     .map((p) => `${p.id}:${p.volumeL.toPrecision(4)}`);
 
 /** Pots of the store as a plan was made on them: all it could choose from, and those it uses. */
