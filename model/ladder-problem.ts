@@ -146,6 +146,7 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
             ordinaryStep: stepRule(kPerDegreeDay, profile.values.largestStep).largest,
             dueFill: DUE_FILL,
           }),
+      wellFed: true,
       tolerance: CORRECTING_FIGURES.tolerance[profile.tolerance],
       heightMm: tree.heightM === null ? null : 1000 * tree.heightM,
     },
@@ -173,8 +174,10 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
     weights: young ? { ...weightsOf(planner, terms), maxRatio: YOUNG_MOST_STEP } : weightsOf(planner, terms),
   };
   const goal = goalOf(day);
-  const aimed = withGoal(problem, goal.minL);
-  aimed.goal.maxL = Math.max(aimed.goal.maxL, goal.maxL);
+  // A pot close to the goal is the goal: no step is left that is worth the handling.
+  const reached = (aimL: number) => now.volumeL >= DECISION_FIGURES.goalReached * aimL;
+  const aimed = withGoal(problem, reached(goal.minL) ? now.volumeL : goal.minL);
+  aimed.goal.maxL = reached(goal.maxL) ? now.volumeL : Math.max(aimed.goal.maxL, goal.maxL);
   return {
     problem: aimed,
     planner,

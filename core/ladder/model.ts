@@ -1,4 +1,4 @@
-import { type CorrectionName, oversize } from "../roots/index";
+import { type CorrectionName, DUE_CIRCLING, oversize } from "../roots/index";
 import type { Wall } from "../vessel/index";
 import { workMinutes } from "./minutes";
 import type { LadderAction } from "./names";
@@ -27,6 +27,8 @@ export interface LadderTree {
   tapRoot: boolean;
   /** Largest step its kind stands, as a factor of the mix; null: as the school has it. */
   largestStep: number | null;
+  /** It is watered and fed well: a full ball whose roots do not turn much costs it little. */
+  wellFed?: boolean;
   /** A smaller step than by this factor is not taken where a larger one may be; absent: as small as gains something. */
   leastStep?: number;
   /** A step by more than this factor must be half rooted by its season's end; absent: the school alone says. */
@@ -127,13 +129,24 @@ export interface LadderProblem {
   budget?: number | null;
 }
 
+/** What a full ball costs in growth, and as bound, where it is watered and fed well and its roots turn less than grade 2 (L). */
+export const WELL_FED = { over: 0.1, bound: 0.1 } as const;
+const USUALLY = { over: 0.55, bound: 1 } as const;
+/** Share of its usual weight a full ball has at a grade of turning: little up to grade 2, all of it at grade 4. */
+export function fullness(wellFed: boolean | undefined, circling: number): { over: number; bound: number } {
+  if (!wellFed) return USUALLY;
+  const turned = Math.min(1, plus(circling - DUE_CIRCLING) / (4 - DUE_CIRCLING));
+  const between = (low: number, high: number) => low + (high - low) * turned;
+  return { over: between(WELL_FED.over, USUALLY.over), bound: between(WELL_FED.bound, USUALLY.bound) };
+}
+
 /**
  * Top growth of a season by how full and how turned the ball is.
  * @example growthFactor(0.5, 0) // 1
  */
-export function growthFactor(fill: number, circling: number): number {
+export function growthFactor(fill: number, circling: number, { over: weight }: { over: number } = USUALLY): number {
   const over = plus((fill - 0.8) / 0.2);
-  const held = 1 - 0.55 * over * Math.sqrt(over) - 0.06 * circling;
+  const held = 1 - weight * over * Math.sqrt(over) - 0.06 * circling;
   return (0.6 + 0.4 * Math.min(1, fill / 0.35)) * Math.max(0.25, held);
 }
 

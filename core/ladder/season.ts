@@ -12,6 +12,7 @@ import {
 } from "../roots/index";
 import { fillAt, softplusAt } from "./curves";
 import {
+  fullness,
   growthFactor,
   isStep,
   type LadderMove,
@@ -327,10 +328,11 @@ export function playSeason(
   const airShort = Math.min(1, Math.max(0, (0.35 - Math.max(0.05, 0.22 - 0.02 * ageBefore)) / 0.25));
   const days = p.wetA / (p.wetB + p.wetC * fillStart);
   const wet = days > 7 ? (1 - fillStart) * (1 - Math.exp((7 - days) / 10)) * airShort * site.coolWet : 0;
-  const g = growthFactor((fillStart + f1) / 2, (c0 + c1) / 2);
+  const full = fullness(tables.problem.tree.wellFed, c1);
+  const g = growthFactor((fillStart + f1) / 2, (c0 + c1) / 2, full);
   const overdue = goal.bySeason !== null && season >= goal.bySeason;
   const oversized = w.oversize * wet;
-  const bound = w.bound * (5 * plus(f1 - 0.9) + plus(c1 - 1) / 3);
+  const bound = w.bound * full.bound * (5 * plus(f1 - 0.9) + plus(c1 - 1) / 3);
   const lift = tail * (m.handled ? p.liftHandled : p.lift);
   const depth = tail * p.depth;
   const growth = tail * w.growth * (1 - g * p.size);

@@ -1,6 +1,15 @@
 import { pot, problem } from "@/test-support/ladder";
 import { fillAfterMove } from "../roots/index";
-import { changedInputs, heldBySpace, ladderInputsOf, planLadder, planTree, potWidthMm } from "./index";
+import {
+  changedInputs,
+  fullness,
+  growthFactor,
+  heldBySpace,
+  ladderInputsOf,
+  planLadder,
+  planTree,
+  potWidthMm,
+} from "./index";
 import { isOpen, tablesOf } from "./season";
 
 const logit = (f: number) => Math.log(f / (1 - f));
@@ -86,4 +95,29 @@ test("what of a plan's grounds has changed is named", () => {
   const inputs = ladderInputsOf(problem("small-steps"));
   expect(changedInputs(inputs, { ...inputs, fill: inputs.fill + 0.11, goalL: 60 })).toEqual(["fill", "goalL"]);
   expect(planLadder(problem("small-steps")).steps.some((s) => s.potId === pot(8).id)).toBe(true);
+});
+
+test("what a full ball costs where it is watered and fed well: a tenth, until its roots turn", () => {
+  expect([fullness(undefined, 0), fullness(true, 2), fullness(true, 3), fullness(true, 4)]).toEqual([
+    { over: 0.55, bound: 1 },
+    { over: 0.1, bound: 0.1 },
+    { over: expect.closeTo(0.325, 9), bound: expect.closeTo(0.55, 9) },
+    { over: expect.closeTo(0.55, 9), bound: expect.closeTo(1, 9) },
+  ]);
+  // Full to the last share: 0.55 of its growth, or a tenth.
+  expect(growthFactor(1, 0)).toBeCloseTo(0.45, 9);
+  expect(growthFactor(1, 0, fullness(true, 1))).toBeCloseTo(0.9, 9);
+  // In its last pot: so many prunings in fifteen years, slow, moderate and vigorous.
+  const prunings = (kPerDegreeDay: number, wellFed: boolean) => {
+    const goal = { minL: 17, maxL: 17, bySeason: null, plantOut: null };
+    const tree = { kPerDegreeDay, fill: 0.9, circling: 1, volumeL: 17, mixAgeYears: 2, wellFed };
+    const { steps } = planLadder(problem("small-steps", tree, { seasons: 15, goal }));
+    return steps.filter((s) => s.action === "root-prune").length;
+  };
+  const paces = [0.0004, 0.00075, 0.0014];
+  expect(paces.map((k) => [prunings(k, true), prunings(k, false)])).toEqual([
+    [3, 5],
+    [6, 8],
+    [10, 15],
+  ]);
 });
