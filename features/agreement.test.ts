@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { toDay, toIso } from "@/core/dates/index";
+import { growingSeason, toDay, toIso } from "@/core/dates/index";
+import { planLot } from "@/core/ladder/index";
 import type { CorrectionName } from "@/core/roots/index";
 import { operationOf, usualOperation } from "@/core/window/index";
 import { loadPedregal } from "@/demo/load-pedregal";
@@ -10,11 +11,11 @@ import { closePools } from "@/server/pool";
 import { todayAt } from "@/server/clock";
 import { propsOf } from "@/test-support/elements";
 import { type CollectionView, viewCollection } from "./collection/load";
+import { makePlans } from "./collection/planning";
 import { CorrectScreen } from "@/features/root-work/screen";
 import { CorrectView } from "@/features/root-work/view";
 import { LadderScreen } from "@/features/tree-plan/screen";
 import { LadderView } from "@/features/tree-plan/view";
-
 import { collectionTasks } from "@/features/plan/tasks";
 import { LearningScreen } from "./learning/screen";
 import { LearningView } from "./learning/view";
@@ -55,6 +56,8 @@ beforeAll(async () => {
   ] as const) {
     const id = randomUUID();
     await load(senderFor(id, todayAt(zone)), () => undefined);
+    // Plans are made here as threads make them on a server.
+    await makePlans((await viewCollection(id))!, { plan: (trees) => Promise.resolve(planLot(trees)) });
     demos.push({ name, view: (await viewCollection(id))! });
   }
 }, LONG_MS);
@@ -98,6 +101,7 @@ test(
           // The whole decision of some trees a day, in turn; the headline of all of them stands in the rows.
           if ((i + n) % DECISIONS_IN_TURN === 0) expect(same.decision).toEqual(day.decision);
         }
+        for (const day of there.living.map(({ id }) => there.tree(id)!)) expect(otherThanPlanned(day)).toBeNull();
         for (const day of inTurn(view, on, n)) {
           const picture = day.tree.picture(on)!;
           expect(browser.tree(day.record.id)!.picture(on)).toEqual(picture);
@@ -138,6 +142,20 @@ test(
   },
   LONG_MS,
 );
+
+/** A pot that the decision names in the season for it and its plan does not, or the other way; null where they agree. */
+function otherThanPlanned(day: TreeOnDay): unknown {
+  const { plan, decision } = day;
+  const step = plan?.steps.find((s) => s.action !== "replace-top");
+  const act = decision?.acts.find((a) => a.pot && !a.pot.same && a.work !== "pot-down" && a.work !== "first-potting");
+  const whole = act?.correction?.name === "none" && decision!.headline.code === "do-now";
+  if (!step || !act || whole) return null;
+  const { lowL, highL } = act.pot!;
+  // A long jump planned for spring is too large late in the season.
+  const late = step.season <= growingSeason(day.day, day.yard.latitudeDeg) && step.volumeL > highL;
+  const agree = step.action === "up-pot" && (late || step.volumeL <= 1.06 * highL) && step.volumeL >= lowL / 1.06;
+  return agree ? null : [day.record.tag, decision!.on, decision!.headline.code, act.work, lowL, highL, step];
+}
 
 /** The trees whose pages are opened on the n-th day. */
 function inTurn(view: CollectionView, on: string, n: number): TreeOnDay[] {
@@ -213,12 +231,17 @@ test(
           ]);
         const task = tasks.find((t) => t.task.treeId === treeId);
         if (!task) continue;
-        expect([task.task.problem.tree.fill, task.task.problem.tree.volumeL]).toEqual([
-          state.fill.p50,
-          state.volumeL.p50,
-        ]);
+        expect(task.task.problem.tree.volumeL).toEqual(state.volumeL.p50);
         const alone = propsOf(await LadderScreen({ collectionId, treeId }), LadderView).facts;
         expect(alone.problem).toEqual(task.setting.problem);
+        // The plan its page shows is the one its school finds on the page of schools.
+        const plan = day.plan!;
+        const row = alone.rows.find((r) => r.planner === plan.planner)!;
+        const shown = row.steps.slice(0, alone.shown).filter((s) => s.action !== "stay");
+        if (!plan.pinned && task.task.set === null)
+          expect(shown.map((s) => [s.season + alone.firstSeason, s.action, s.volumeL])).toEqual(
+            plan.steps.map((s) => [s.season, s.action, s.volumeL]),
+          );
       }
     }
   },

@@ -1,10 +1,11 @@
 import { dayAfterWarmth } from "@/core/climate/index";
-import { type DayNumber, toDay, toIso } from "@/core/dates/index";
+import { type DayNumber, growingSeason, toDay, toIso } from "@/core/dates/index";
 import {
   type Aftercare,
   DECISION_FIGURES,
   type DecisionFacts,
   type DecisionQuestion,
+  goesByStage,
   type PlannedWork,
   type PottedFacts,
   shadeDays,
@@ -95,8 +96,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
     goal: { mostL: goal.maxL, said: goal.said, ask: goal.ask },
-    // Young plants go up by stage.
-    planned: isYoung(day) && situation.volumeL <= DECISION_FIGURES.yearlingMostL ? null : plannedOf(day),
+    planned: isYoung(day) && goesByStage(profile, situation.volumeL) ? null : plannedOf(day),
     ballKg: () => ballKg(day),
     tooHeavy: mayBeHeavy(day) && ballKg(day) > DECISION_FIGURES.liftOutMostKg,
     choose: (...wanted) => potFor(day, wanted),
@@ -146,13 +146,14 @@ function plannedOf(day: TreeOnDay): PlannedWork | null {
   if (!plan || !step) return null;
   const { action, season, volumeL } = step;
   const { firstSeason, planner } = plan;
+  const thisSeason = season <= growingSeason(day.day, day.yard.latitudeDeg);
   return {
     action,
     season,
+    thisSeason,
     firstSeason,
     volumeL,
     planner,
-    said: plan.pinned || day.yard.on(day.day).shelf.terms !== null,
   };
 }
 

@@ -1,6 +1,6 @@
 import { warmthBetween } from "@/core/climate/index";
 import { CORRECTING_FIGURES } from "@/core/root-work/index";
-import { DECISION_FIGURES } from "@/core/decision/index";
+import { DECISION_FIGURES, goesByStage } from "@/core/decision/index";
 import { type DayNumber, growingSeason, type IsoDate, midwinterOf, toDay } from "@/core/dates/index";
 import type { EventPayload, LoggedEvent } from "@/core/event/index";
 import {
@@ -21,6 +21,7 @@ import {
   WET_MIX_KG_PER_L,
   withGoal,
 } from "@/core/ladder/index";
+import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
 import { mixLife } from "@/core/mix/index";
 import { DUE_FILL, SEASON_SD, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
@@ -34,6 +35,8 @@ import { carriedIn, mostLiftedKg } from "./tree-situation";
 
 /** Seedlings and liners go up by stage, not by the step of a grown tree. */
 const YOUNG_MOST_STEP = 14;
+/** A long jump that is half rooted by the season's end may be this large. */
+const PROVEN_STEP = 20;
 /** From this pace on a kind is very vigorous, per °C·d. */
 const VERY_VIGOROUS = VIGOUR_PER_DEGREE_DAY["very-vigorous"];
 /** Half of the resting season is wet enough to matter (L). */
@@ -125,8 +128,9 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   // Past midsummer a season's windows are as good as over: the plan begins with the next.
   const firstSeason = growingSeason(on, site.latitudeDeg) + (on - opening > (nextOpening - opening) / 2 ? 1 : 0);
   const terms = input.terms ?? USUAL_TERMS;
+  const carried = carriedIn(day);
   const planner = plannerOf(day, input.terms);
-  const young = isYoung(day) && now.volumeL <= DECISION_FIGURES.yearlingMostL;
+  const young = isYoung(day) && goesByStage(profile, now.volumeL);
   const begin = atOpening(day, firstSeason > growingSeason(on, site.latitudeDeg) ? nextOpening : opening);
   const kPerDegreeDay = Number((profile.kPerDegreeDay * state.vigour.p50).toPrecision(3));
   const problem: LadderProblem = {
@@ -140,10 +144,11 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       tapRoot: profile.roots === "tap",
       largestStep: profile.values.largestStep,
       ...(young
-        ? {}
+        ? { youngStep: YOUNG_MOST_STEP }
         : {
             leastStep: usualLeastStep(kPerDegreeDay, profile.values.largestStep),
             ordinaryStep: stepRule(kPerDegreeDay, profile.values.largestStep).largest,
+            provenStep: PROVEN_STEP,
             dueFill: DUE_FILL,
           }),
       wellFed: true,
@@ -156,7 +161,8 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       coolWet: COOL_WET,
       liftKg: mostLiftedKg(day.yard.calendar),
       gearKg: MACHINE_LIMIT_KG,
-      movedForWinter: carriedIn(day),
+      movedForWinter: carried,
+      mostCarriedL: carried ? mostLiftedKg(day.yard.calendar) / JUDGEMENT_FIGURES.allKgPerL : null,
       mixKgPerL: WET_MIX_KG_PER_L,
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,
       mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,
@@ -171,7 +177,7 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       plantOut: tree.plantOutSeason == null ? null : { season: Math.max(0, tree.plantOutSeason - firstSeason) },
     },
     seasons: PLANNED_SEASONS,
-    weights: young ? { ...weightsOf(planner, terms), maxRatio: YOUNG_MOST_STEP } : weightsOf(planner, terms),
+    weights: weightsOf(planner, terms),
   };
   const goal = goalOf(day);
   // A pot close to the goal is the goal: no step is left that is worth the handling.

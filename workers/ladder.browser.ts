@@ -10,8 +10,6 @@ import {
   type LadderRow,
   type LadderWeights,
   type Planner,
-  QUICK_SEARCH,
-  USUAL_SEARCH,
   type WhatIf,
 } from "@/core/ladder/index";
 
@@ -22,10 +20,9 @@ const api = {
   open(given: LadderProblem): void {
     problem = given;
   },
-  /** @param quick for a slider that is still moving */
-  row(planner: Planner, weights: LadderWeights, ask: WhatIf, fixed: FixedStep[], quick: boolean): LadderRow | null {
-    const search = quick ? QUICK_SEARCH : USUAL_SEARCH;
-    return problem && ladderRow(askedOf(problem, { ...ask, weights }), planner, fixed, search);
+  /** Found as the server finds it: asked the same, both say the same. */
+  row(planner: Planner, weights: LadderWeights, ask: WhatIf, fixed: FixedStep[]): LadderRow | null {
+    return problem && ladderRow(askedOf(problem, { ...ask, weights }), planner, fixed);
   },
   detail(weights: LadderWeights, ask: WhatIf, row: LadderRow, doubt: LadderDoubt, left: number): LadderDetail | null {
     return problem && ladderDetail(askedOf(problem, { ...ask, weights }), row, doubt, left);

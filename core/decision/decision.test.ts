@@ -5,7 +5,7 @@ import { lossAllowed, type Situation } from "../judgement/index";
 import type { Decision, Headline } from "./decision";
 import type { DecisionFacts, PlannedWork, PottedFacts } from "./facts";
 import { DECISION_FIGURES } from "./figures";
-import { inGoal, nextLitres } from "./litres";
+import { goesByStage, inGoal, nextLitres } from "./litres";
 import { isOverdue, pressDays } from "./press";
 import { shadeDays } from "./aftercare";
 
@@ -122,7 +122,7 @@ test("litres follow the plan: the usual range where they lie in it, else close t
     action: "up-pot",
     volumeL,
     planner: "long-jump",
-    said: true,
+    thisSeason: true,
     ...more,
   });
   const to = (planned: Partial<PlannedWork>, s: Partial<Situation> = {}) =>
@@ -135,16 +135,26 @@ test("litres follow the plan: the usual range where they lie in it, else close t
   expect(to(plan(11.4))).toEqual([19, 25, false]);
   // A long jump of a full ball: half rooted by the season's end, or not.
   const full = { fill: 0.97, circling: 0, kPerDegreeDay: 0.0014 };
-  expect(to(plan(45), { ...full, growthLeft: 1600 })).toEqual([40.909, 45, true]);
+  expect(to(plan(45), { ...full, growthLeft: 1600 })).toEqual([45, 45, true]);
   expect(to(plan(45), { ...full, growthLeft: 300 })).toEqual([23, 35, false]);
+  expect(to(plan(45, { thisSeason: false }), { ...full, growthLeft: 300 })).toEqual([45, 45, true]);
   expect(to(plan(45, { action: "root-prune" }), { ...full, growthLeft: 1600 })).toEqual([23, 35, false]);
-  // A pot in mind is no jump where a school of small steps is followed, but it is where nobody said so.
+  // A pot in mind is a jump only where nothing is planned.
   const quick = { kPerDegreeDay: 0.0031, volumeL: 3, fill: 0.97, circling: 0, offeredL: 55, growthLeft: 1600 };
-  const school = (planner: PlannedWork["planner"], said: boolean) => to(plan(16, { planner, said }), quick)![1];
-  expect([school("small-steps", true), school("hold-and-prune", true), school("fewest-handlings", true)]).toEqual([
-    18, 18, 55,
+  expect(to(plan(16), quick)).toEqual([15, 18, false]);
+  expect(litres("season", { ...moderate, ...quick })).toEqual([55, 55, true]);
+});
+
+test("young plants go by stage up to their size, one-year plants only of very vigorous kinds", () => {
+  const at = (kPerDegreeDay: number, volumeL: number, largestStep: number | null = null) =>
+    goesByStage({ ...apple.profile, kPerDegreeDay, values: { ...apple.profile.values, largestStep } }, volumeL);
+  expect([at(0.0004, 1.2), at(0.0004, 1.3)]).toEqual([true, false]);
+  expect([at(0.0021, 3.5), at(0.0021, 3.6), at(0.00209, 3.5), at(0.0021, 3.5, 1.5)]).toEqual([
+    true,
+    false,
+    false,
+    false,
   ]);
-  expect(school("small-steps", false)).toBe(55);
 });
 
 test("hands that lift less never bring a wider pot, whatever the pot and the pace", () => {

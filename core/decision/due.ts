@@ -27,7 +27,7 @@ export function dueTree(draft: Draft): Headline | null {
 /** Its plan names this season for work on it, before its pot is used up. */
 export function plannedNow(draft: Draft): Headline | null {
   const { potted } = draft.facts;
-  if (!potted || potted.isDue || potted.tooHeavy || !isPlannedNow(draft, potted)) return null;
+  if (!potted || potted.isDue || potted.tooHeavy || !isPlannedNow(potted)) return null;
   const best = bestInSeason(potted);
   const renews = inGoal(potted) || renewsByPlan(potted);
   const work = renews ? renewal(potted).work : operationOf(best.correction);
@@ -139,7 +139,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const { situation: s } = potted;
   const because: Reason[] = inGoal(potted) ? [...why, "final-pot"] : why;
   const { correction, work, loss } = renewal(potted);
-  const kept = keptBack(draft, potted) && !bound(potted);
+  const kept = keptBack(potted) && !bound(potted);
   if (kept) because.push("planned-later");
   const season = draft.next(work);
   const open = !kept && draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
@@ -189,7 +189,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
-  if (keptBack(draft, potted) && !pressing(potted) && !potted.driesWithinDay)
+  if (keptBack(potted) && !pressing(potted) && !potted.driesWithinDay)
     return waitFor(draft, potted, best, pot, [...because, "planned-later"]);
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";

@@ -46,12 +46,13 @@ export type ChoosePot = (correction: CorrectionName, lowL: number, highL: number
 export interface PlannedWork {
   action: LadderAction;
   season: number;
+  /** It may be taken now. */
+  thisSeason: boolean;
   /** First season of the plan: a later step is kept back on purpose. */
   firstSeason: number;
   volumeL: number;
-  /** By whose school, and whether anybody said so. */
+  /** By whose school. */
   planner: Planner;
-  said: boolean;
 }
 
 /** A tree that stands in a pot. */

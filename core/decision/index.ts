@@ -5,3 +5,4 @@ export * from "./figures";
 export * from "./decide";
 export { shadeDays } from "./aftercare";
 export * from "./press";
+export { goesByStage } from "./litres";

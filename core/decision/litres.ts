@@ -1,7 +1,8 @@
-import { HALF_ROOTED, LEAST_RATIO, type Planner, stepRule, usualLeastStep } from "../ladder/index";
+import { HALF_ROOTED, LEAST_RATIO, stepRule, usualLeastStep } from "../ladder/index";
 import { type CorrectionName, fillAfterMove } from "../roots/index";
 import { JUDGEMENT_FIGURES as J } from "../judgement/index";
 import { DECISION_FIGURES as F } from "./figures";
+import type { Profile } from "../species/index";
 import type { DecisionFacts, PottedFacts } from "./facts";
 
 /** How a tree goes into another pot: in the season for work on its roots, whole in leaf, after a shave, or because its pot is broken. */
@@ -17,6 +18,14 @@ export interface Litres {
 const young = ([mostL, low, high]: readonly [number, number, number], volumeL: number) =>
   volumeL <= mostL ? ([low, high] as const) : null;
 
+/** One year old and very vigorous: it goes straight into a large pot. */
+const isYearling = (profile: Profile, volumeL: number) =>
+  volumeL <= F.yearlingMostL && profile.kPerDegreeDay >= F.yearlingPace && profile.values.largestStep === null;
+
+/** Whether a young plant's next size goes by its stage. */
+export const goesByStage = (profile: Profile, volumeL: number) =>
+  F.youngSteps.some(([mostL]) => volumeL <= mostL) || isYearling(profile, volumeL);
+
 /** Next size of a seedling, liner or one-year plant, by stage: not by the step of a grown tree. */
 function stageOf({ potted, profile }: DecisionFacts & { potted: PottedFacts }): readonly [number, number] | null {
   const { volumeL, growthLeft } = potted.situation;
@@ -24,8 +33,7 @@ function stageOf({ potted, profile }: DecisionFacts & { potted: PottedFacts }): 
     const found = young(step, volumeL);
     if (found) return found;
   }
-  if (volumeL > F.yearlingMostL || profile.kPerDegreeDay < F.yearlingPace || profile.values.largestStep !== null)
-    return null;
+  if (!isYearling(profile, volumeL)) return null;
   return growthLeft >= F.yearlingGrowth ? F.yearlingLongL : F.yearlingShortL;
 }
 
@@ -44,14 +52,10 @@ function wanted(f: DecisionFacts & { potted: PottedFacts }, way: StepWay, correc
   const stage = f.young ? stageOf(f) : null;
   if (stage) return { lowL: stage[0], highL: stage[1], jump: false };
   if (way === "in-leaf") return s.autumn ? times(J.lateRatioLow, J.lateRatioHigh) : times(J.slipLow, J.slipHigh);
-  if (jumpsAsSaid(f.potted) && provenJump(f, correction)) return { lowL: s.offeredL!, highL: s.offeredL!, jump: true };
+  if (!f.potted.planned && provenJump(f, correction)) return { lowL: s.offeredL!, highL: s.offeredL!, jump: true };
   const usual = times(usualLeastStep(s.kPerDegreeDay, s.profile.values.largestStep), rule.largest);
   return planned(f.potted, correction, usual) ?? usual;
 }
-
-/** Schools that take no long jump, where somebody said that theirs is followed. */
-const NO_JUMPS: readonly Planner[] = ["small-steps", "hold-and-prune"];
-const jumpsAsSaid = ({ planned }: PottedFacts) => !planned?.said || !NO_JUMPS.includes(planned.planner);
 
 /** The litres its plan names: the usual range where they lie in it, else close to them, within the step rule or a long jump's proof. */
 function planned(
@@ -64,8 +68,10 @@ function planned(
   if (toL >= usual.lowL && toL <= usual.highL) return null;
   const near = { lowL: toL / F.plannedNear, highL: toL * F.plannedNear, jump: false };
   if (toL < usual.lowL) return { ...near, highL: Math.min(near.highL, usual.highL) };
-  const proven = s.profile.values.largestStep === null && fillIn(s, toL, correction, s.growthLeft) >= HALF_ROOTED;
-  return proven ? { lowL: near.lowL, highL: toL, jump: true } : null;
+  // A season ahead it was proven by the plan; in the season itself by what is left of it.
+  const holds = !step.thisSeason || fillIn(s, toL, correction, s.growthLeft) >= HALF_ROOTED;
+  const proven = s.profile.values.largestStep === null && holds;
+  return proven ? { lowL: toL, highL: toL, jump: true } : null;
 }
 
 /** The pot the grower has in mind would be half full of roots by the season's end, of a kind that stands large steps. */

@@ -1,4 +1,4 @@
-import { growingSeason, midwinterOf, type DayNumber } from "../dates/index";
+import { midwinterOf, type DayNumber } from "../dates/index";
 import type { Draft } from "./draft";
 import type { PottedFacts } from "./facts";
 
@@ -8,14 +8,11 @@ export function plannedFrom({ latitudeDeg, on }: Draft, { planned }: PottedFacts
 }
 
 /** Its plan names this season for it. */
-export function isPlannedNow({ latitudeDeg, on }: Draft, { planned }: PottedFacts): boolean {
-  return planned !== null && planned.season <= growingSeason(on, latitudeDeg);
-}
+export const isPlannedNow = ({ planned }: PottedFacts): boolean => planned !== null && planned.thisSeason;
 
 /** Its plan keeps it in its pot although it is full: the step is put off on purpose, not for want of a season. */
-export function keptBack({ latitudeDeg, on }: Draft, { planned }: PottedFacts): boolean {
-  return planned !== null && planned.season > planned.firstSeason && planned.season > growingSeason(on, latitudeDeg);
-}
+export const keptBack = ({ planned }: PottedFacts): boolean =>
+  planned !== null && planned.season > planned.firstSeason && !planned.thisSeason;
 
 /** Its plan renews it in the pot it stands in, short of its goal. */
 export function renewsByPlan({ planned }: PottedFacts): boolean {

@@ -27,6 +27,10 @@ export interface LadderTree {
   tapRoot: boolean;
   /** Largest step its kind stands, as a factor of the mix; null: as the school has it. */
   largestStep: number | null;
+  /** Largest step of schools of long jumps, where each large one must be proven; absent: as the school has it. */
+  provenStep?: number;
+  /** Largest step of a seedling or liner, which goes up by stage whatever the school. */
+  youngStep?: number;
   /** It is watered and fed well: a full ball whose roots do not turn much costs it little. */
   wellFed?: boolean;
   /** A smaller step than by this factor is not taken where a larger one may be; absent: as small as gains something. */
@@ -51,6 +55,8 @@ export interface LadderSite {
   /** What gear and trained people lift at most: above it a ball stays where it is. Null or absent: no such limit. */
   gearKg?: number | null;
   movedForWinter: boolean;
+  /** No larger pot is taken where it must be carried, L; null or absent: what is too heavy only costs. */
+  mostCarriedL?: number | null;
   mixKgPerL: number;
   mixPricePerL: number;
   mixLifeYears: number;
@@ -101,6 +107,8 @@ export interface LadderMove {
   pot: number;
 }
 
+/** Schools whose largest step is this or more take long jumps. */
+const LONG_JUMPS_FROM = 10;
 /** A larger step than this gains something. */
 const LEAST_STEP = 1.15;
 /** Growth a volume allows goes with its power: what trees in pots of many sizes weighed. */
@@ -170,12 +178,13 @@ export function barredBy({ tree, pots, site }: LadderProblem, p: number): "door"
 export function isStep(problem: LadderProblem, from: number, to: number): boolean {
   const { tree, pots, goal, weights } = problem;
   const ratio = pots[to].volumeL / pots[from].volumeL;
-  const most = Math.min(weights.maxRatio, tree.largestStep ?? Infinity);
+  const school = tree.provenStep && weights.maxRatio >= LONG_JUMPS_FROM ? tree.provenStep : weights.maxRatio;
+  const most = Math.min(tree.youngStep ?? school, tree.largestStep ?? Infinity);
   return (
     to !== from &&
     ratio >= LEAST_STEP &&
     ratio <= most &&
-    pots[to].volumeL <= goal.maxL &&
+    pots[to].volumeL <= Math.min(goal.maxL, problem.site.mostCarriedL ?? Infinity) &&
     (pots[to].owned || !problem.onlyOwned) &&
     barredBy(problem, to) === null
   );

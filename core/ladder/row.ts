@@ -1,7 +1,7 @@
 import { type LadderDoubt, type StepBand, stepBands, worthOfLooking, type WorthOfLooking } from "./unknown";
 import type { LadderProblem } from "./model";
 import type { Planner } from "./names";
-import { type LadderPlan, type LadderSearch, planAround, planLadder, USUAL_SEARCH } from "./plan";
+import { type LadderPlan, type LadderSearch, planAround, planLadder, QUICK_SEARCH } from "./plan";
 import { reasonsOf, type SeasonReason } from "./reasons";
 import { relieve, type Relief } from "./relax";
 import type { FixedStep } from "./search";
@@ -23,7 +23,7 @@ export function ladderRow(
   problem: LadderProblem,
   planner: Planner,
   fixed: readonly FixedStep[] = [],
-  search: LadderSearch = USUAL_SEARCH,
+  search: LadderSearch = QUICK_SEARCH,
 ): LadderRow {
   const free = planLadder(problem, search);
   const around = fixed.length === 0 ? free : planAround(problem, fixed, search);

@@ -75,15 +75,15 @@ export function useLadder(
     const run = async () => {
       const remote = await api.current?.rows.remote;
       const others = [...SCHOOLS, "own" as const].filter((p) => p !== focus && (p !== "own" || own !== null));
-      // The one in focus at once and quickly; at last as well as we can.
-      const turns = [[focus, true], ...others.map((p) => [p, false] as const), [focus, false]] as const;
-      for (const [planner, quick] of turns) {
+      for (const planner of [focus, ...others]) {
         const weights = weightsOf(planner);
         if (!remote || !weights || question !== newest.current) return;
-        const row = await remote.row(planner, weights, ask, fixes[planner] ?? [], quick);
+        const row = await remote.row(planner, weights, ask, fixes[planner] ?? []);
         if (row === null || question !== newest.current) return;
-        if (quick) performance.measure("ladder-answer", { start: asked, end: performance.now() });
-        else if (planner === focus) void detailOf(weights, row);
+        if (planner === focus) {
+          performance.measure("ladder-answer", { start: asked, end: performance.now() });
+          void detailOf(weights, row);
+        }
         setRows((now) => [...now.filter((r) => r.planner !== planner), row]);
       }
       setAnswered(question);
