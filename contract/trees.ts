@@ -78,6 +78,8 @@ export const receiveTree = contract(
       dry: z.boolean().default(false),
       pricePaid: money.default(null),
       repairCost: money.default(null),
+      /** Of bare roots: how far they spread. */
+      spreadMm: z.number().positive().max(3000).nullable().default(null),
     })
     .refine(NAMED.test, NAMED.fault),
   z.object({ treeId: z.uuid(), potLotId: z.uuid().nullable() }),

@@ -10,10 +10,12 @@ import {
   type PottedFacts,
   shadeDays,
 } from "@/core/decision/index";
+import type { LoggedEvent } from "@/core/event/index";
 import { newestRescue, rescueProtocol, rescueState } from "@/core/rescue/index";
 import { CORRECTING_FIGURES } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName, crossingDegreeDays } from "@/core/roots/index";
 import { goalOf } from "./goal";
+import type { TreePlan } from "./plan";
 import { presumedPot } from "./replayed";
 import { isYoung } from "./juvenile";
 import type { Question } from "./narrow";
@@ -37,7 +39,7 @@ const QUESTION_OF: Record<Question, DecisionQuestion> = {
 };
 
 /** All that the decision about a tree on a day rests on; null where works were not outlined that far back. */
-export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
+export function decisionFacts(day: TreeOnDay, plan = day.plan): DecisionFacts | null {
   const { works, record, profile, condition, roots } = day;
   if (!works) return null;
   const on = day.day;
@@ -47,7 +49,7 @@ export function decisionFacts(day: TreeOnDay): DecisionFacts | null {
     purpose: record.purpose,
     plants: day.plants,
     young: isYoung(day),
-    potted: roots.bare ? null : pottedFacts(day, works),
+    potted: roots.bare ? null : pottedFacts(day, works, plan),
     unpotted: roots.bare ? unpottedFacts(day) : null,
     health: { state: condition.health, on: condition.healthOn },
     rescue: rescueOf(day),
@@ -64,12 +66,12 @@ function unpottedFacts(day: TreeOnDay): DecisionFacts["unpotted"] {
     arrivedOn: day.roots.arrivedOn,
     leafless: left !== null || day.wood.stage === "dormant",
     budBreakOn: left === null ? null : day.day + left,
-    spreadMm: null,
+    spreadMm: spreadOf(day.events, day.day),
     choose: (...wanted) => potFor(day, wanted),
   };
 }
 
-function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFacts | null {
+function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"], plan: TreePlan | null): PottedFacts | null {
   const asked = treeAdvice(day, works);
   if (!asked) return null;
   const { state, roots, condition, profile, tracks } = day;
@@ -96,7 +98,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"]): PottedFac
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
     goal: { mostL: goal.maxL, said: goal.said, ask: goal.ask },
-    planned: isYoung(day) && goesByStage(profile, situation.volumeL) ? null : plannedOf(day),
+    planned: isYoung(day) && goesByStage(profile, situation.volumeL) ? null : plannedOf(day, plan),
     ballKg: () => ballKg(day),
     tooHeavy: mayBeHeavy(day) && ballKg(day) > DECISION_FIGURES.liftOutMostKg,
     choose: (...wanted) => potFor(day, wanted),
@@ -138,9 +140,14 @@ function settlingOf(day: TreeOnDay): PottedFacts["settling"] {
 
 const DAY_SOAKED = 1;
 
+/** How far bare roots spread, as they were measured when they came; null where nobody did. */
+function spreadOf(events: readonly LoggedEvent[], on: DayNumber): number | null {
+  const seen = events.findLast((e) => e.payload.kind === "inspected" && toDay(e.on.best) <= on);
+  return seen?.payload.kind === "inspected" ? (seen.payload.spreadMm ?? null) : null;
+}
+
 /** What its plan names next, done or not. */
-function plannedOf(day: TreeOnDay): PlannedWork | null {
-  const { plan } = day;
+function plannedOf(day: TreeOnDay, plan: TreePlan | null): PlannedWork | null {
   // A new top is no work on its roots: it goes with the season for it.
   const step = plan?.steps.find((s) => s.action !== "replace-top");
   if (!plan || !step) return null;
@@ -195,6 +202,8 @@ function rescueOf(day: TreeOnDay): DecisionFacts["rescue"] {
     volumeL: started.roots.volumeL.p50,
     warmth: { track: tracks.warmth, set: profile.warmth },
   });
-  const { ended, next } = rescueState(events, begun, plan.steps, day.day);
-  return ended || !next ? null : { step: next.step, from: next.due.p10, to: next.due.p90 };
+  const { ended, next, stop } = rescueState(events, begun, plan.steps, day.day);
+  if (ended) return null;
+  if (stop) return { step: stop, from: null, to: null };
+  return next && { step: next.step, from: next.due.p10, to: next.due.p90 };
 }

@@ -8,8 +8,10 @@ import {
   type LadderStep,
   type PlanChange,
   type PlannedLadder,
+  bySchool,
   type Planner,
   type PlanTask,
+  type School,
   planTree,
   sameVolume,
   shownSeasons,
@@ -93,11 +95,12 @@ export function treePlanOf(
 export const pottedOnOf = ({ roots }: Pick<TreeOnDay, "roots">): IsoDate | null =>
   roots.disturbedOn === null ? null : toIso(roots.disturbedOn);
 
-/** A tree's plan made at once: of a question asked, where none are kept. */
-export function planNow(day: TreeOnDay): TreePlan | null {
+/** A tree's plan made at once: of a question asked, where none are kept; by another school than its own, if asked, and free of what was agreed. */
+export function planNow(day: TreeOnDay, school?: School): TreePlan | null {
   const setting = day.ladder();
-  const task = planTaskOf(day, setting);
-  if (typeof task === "string" || typeof setting === "string") return null;
+  const own = planTaskOf(day, setting);
+  if (typeof own === "string" || typeof setting === "string") return null;
+  const task = school ? bySchool(own, school) : own;
   return treePlanOf(task, planTree(task), { goal: setting.goal, pottedOn: pottedOnOf(day) });
 }
 

@@ -3,7 +3,7 @@ import type { DayNumber } from "@/core/dates/index";
 import { decide, type Decision, pressDays } from "@/core/decision/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { type SeasonFacts, seasonFacts, type Situation } from "@/core/judgement/index";
-import type { PotFit, StorePot } from "@/core/ladder/index";
+import type { PotFit, School, StorePot } from "@/core/ladder/index";
 import { currentBall } from "@/core/potting/index";
 import { type Condition, conditionOn, type LotRecord, type TreeRecord } from "@/core/records/index";
 import { onStock, type Profile } from "@/core/species/index";
@@ -106,6 +106,12 @@ export class TreeOnDay {
     if (this.kept.decision !== undefined) return this.kept.decision;
     const facts = decisionFacts(this);
     return (this.kept.decision = facts && decide(facts, this.yard.latitudeDeg));
+  }
+
+  /** What it would be by another school than its own. */
+  decisionBy(school: School): Decision | null {
+    const facts = decisionFacts(this, planNow(this, school));
+    return facts && decide(facts, this.yard.latitudeDeg);
   }
 
   /** Days until something is lost by waiting: what orders lists. */

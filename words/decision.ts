@@ -37,6 +37,7 @@ const WORK_WORDS: Record<DecisionWork, string> = {
   "prune-hard": "prune it hard",
   rescue: "rescue it",
   "plant-out": "plant it out",
+  "give-up": "give it up, and disinfect its pot before anything else stands in it",
   checkpoint: "look for the next sign",
   bath: "soak the dry ball",
   shade: "shade it",
@@ -190,7 +191,7 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
     case "in-place":
       return `${todo}${from === null ? "" : from <= near ? ` ${to === null ? "now" : `by ${on(to)}`}` : ` from ${on(from)}`}: its root ball is too heavy to lift${from !== null && from > near ? `, and now ${LIMIT_BECAUSE[limiting]}` : ""}.`;
     case "give-up":
-      return "Two signs have failed twice: most growers would stop here.";
+      return `${RESCUE_STEP_WORDS[headline.step!].name.replace("?", "")} failed twice: most growers would give it up here, and disinfect its pot.`;
   }
 }
 

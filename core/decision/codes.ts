@@ -19,6 +19,7 @@ export type HeadlineCode = (typeof HEADLINE_CODES)[number];
 /** Acts that no window of the season rules: care, looks, and what cannot wait. */
 export const CARES = [
   "checkpoint",
+  "give-up",
   "bath",
   "shade",
   "expose-flare",

@@ -2,7 +2,7 @@ import type { Decision, Headline } from "./decision";
 import { Draft } from "./draft";
 import type { DecisionFacts } from "./facts";
 import { urgentCare } from "./care";
-import { goesToPieces, quarantined, rescued, withoutPot } from "./first";
+import { goesToPieces, plantedOut, quarantined, rescued, withoutPot } from "./first";
 import { dueTree, plannedNow } from "./due";
 import { notDue, settling, unknownRoots } from "./waiting";
 
@@ -16,6 +16,7 @@ const CASES: readonly Case[] = [
   goesToPieces,
   quarantined,
   settling,
+  plantedOut,
   unknownRoots,
   plannedNow,
   notDue,

@@ -30,8 +30,8 @@ export interface DecisionFacts {
     choose: ChoosePot;
   } | null;
   health: { state: HealthState; on: DayNumber | null };
-  /** A rescue goes on: its next checkpoint. */
-  rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | null;
+  /** A rescue goes on: its next checkpoint; without days the sign that failed twice. */
+  rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | { step: RescueStep; from: null; to: null } | null;
   windows: Record<Operation, WorkWindow>;
   /** What follows the last work done. */
   aftercare: () => Aftercare[];

@@ -1,8 +1,9 @@
 import { toDay } from "../dates/index";
+import { GROUND_CIRCLING_MOST } from "../ladder/index";
 import { CORRECTING_FIGURES } from "../root-work/index";
 import { isSour, liveShareOf } from "../roots/index";
 import type { ActPot, Headline } from "./decision";
-import { chosenPot, type Draft, minutesFor } from "./draft";
+import { chosenPot, type Draft, endOf, minutesFor } from "./draft";
 import { DECISION_FIGURES as F } from "./figures";
 
 /** Litres of mix a pot of a width holds, of usual proportions. */
@@ -12,9 +13,35 @@ const litresOfWidth = (mm: number) => (Math.PI / 4) * mm ** 2 * (F.bareDepthOfWi
 export function rescued(draft: Draft): Headline | null {
   const { rescue } = draft.facts;
   if (!rescue) return null;
+  if (rescue.from === null) {
+    draft.act({ work: "give-up", because: ["rescue"] });
+    return draft.headline("give-up", { work: "give-up", because: ["rescue"], step: rescue.step });
+  }
   const [from, to] = [toDay(rescue.from), toDay(rescue.to)];
   draft.act({ work: "checkpoint", from, to, because: ["rescue"] });
   return draft.headline("rescue", { work: "checkpoint", from, to, because: ["rescue"], step: rescue.step });
+}
+
+/** Its plan has it out of its pots this season: into the ground, in the window for it. */
+export function plantedOut(draft: Draft): Headline | null {
+  const { potted } = draft.facts;
+  if (!potted || potted.planned?.action !== "plant-out" || !potted.planned.thisSeason || potted.situation.broken)
+    return null;
+  const season = draft.next("plant-out");
+  const from = season?.from ?? null;
+  draft.act({
+    work: "plant-out",
+    correction: potted.circling.p50 >= GROUND_CIRCLING_MOST ? "tease-and-clip" : "none",
+    from,
+    massKg: potted.ballKg,
+    minutes: minutesFor("plant-out", potted.situation.volumeL, draft.facts),
+    because: ["planned"],
+  });
+  if (draft.isOpen("plant-out"))
+    return draft.headline("plant-out", { work: "plant-out", from: draft.on, to: endOf(season), because: ["planned"] });
+  draft.refuseClosed("plant-out");
+  const limiting = draft.heldBy("plant-out");
+  return draft.headline("wait", { work: "plant-out", from, to: endOf(season), limiting, because: ["planned"] });
 }
 
 /** No pot yet: roots wrapped and cool keep for days while they sleep; in leaf they are potted at once. */
@@ -37,7 +64,7 @@ export function withoutPot(draft: Draft): Headline | null {
     pot,
     minutes: minutesFor("up-pot", pot.highL, draft.facts),
     because,
-    figures: { mostWidthMm: F.bareWidthHigh * spread },
+    figures: { mostWidthMm: F.bareWidthHigh * spread, ...(spreadMm === null ? {} : { spreadMm }) },
   });
   if (spreadMm === null) draft.ask("spread", 1);
   return draft.headline(to > draft.on ? "do-by" : "do-now", { work: "first-potting", from: draft.on, to, because });

@@ -169,6 +169,8 @@ export const eventPayload = z.discriminatedUnion("kind", [
     pricePaid: z.number().min(0).max(1_000_000).nullable(),
     /** What putting it right was reckoned to cost. */
     repairCost: z.number().min(0).max(1_000_000).nullable(),
+    /** Of bare roots: how far they spread. */
+    spreadMm: z.number().positive().max(3000).optional(),
   }),
   /** The ladder of pots somebody chose to follow, as it was computed then; null: none any more. */
   z.object({

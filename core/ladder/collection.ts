@@ -1,7 +1,9 @@
 import { type AgreedStep, changesFrom, keptSteps, type PlanChange } from "./keep";
 import { metIn } from "./goal";
 import { type LadderProblem, shownSeasons } from "./model";
-import type { Planner } from "./names";
+import { HANDLINGS } from "./summary";
+import type { Planner, School } from "./names";
+import { SCHOOL_WEIGHTS } from "./schools";
 import type { FixedStep } from "./search";
 import { followMoves, type LadderPlan, planAround, planLadder, QUICK_SEARCH } from "./plan";
 
@@ -96,6 +98,51 @@ function planned(task: PlanTask, plan: LadderPlan, kept: boolean | null): Planne
     nextStep: soon ? next : null,
     holdCost: held ? Math.max(0, held.cost - plan.cost) : null,
   };
+}
+
+/** The same task by a school's weights, free of what was agreed. */
+export function bySchool(task: PlanTask, school: School): PlanTask {
+  return { ...task, planner: school, agreed: [], problem: { ...task.problem, weights: SCHOOL_WEIGHTS[school] } };
+}
+
+/** What a school asks of a collection: work, mix and money of the coming seasons, and how many trees get where they are to. */
+export interface SchoolTotal {
+  school: School;
+  /** Plants worked on, litres, minutes and money in each of the first seasons. */
+  seasons: { plants: number; mixL: number; minutes: number; money: number }[];
+  /** Of all plants, within the seasons shown: those that get to their goal; liftings of a ball. */
+  reached: number;
+  plants: number;
+  handlings: number;
+}
+
+export function schoolTotal(
+  school: School,
+  planned: readonly { ladder: PlannedLadder; plants: number }[],
+  { firstSeason, seasons, shown }: { firstSeason: number; seasons: number; shown: number },
+): SchoolTotal {
+  const total: SchoolTotal = {
+    school,
+    seasons: Array.from({ length: seasons }, () => ({ plants: 0, mixL: 0, minutes: 0, money: 0 })),
+    reached: 0,
+    plants: 0,
+    handlings: 0,
+  };
+  for (const { ladder, plants } of planned) {
+    total.plants += plants;
+    if (ladder.meets !== null) total.reached += plants;
+    for (const step of ladder.plan.steps.slice(0, shown)) {
+      if (step.action === "stay") continue;
+      if (HANDLINGS.has(step.action)) total.handlings += plants;
+      const of = total.seasons.at(ladder.firstSeason + step.season - firstSeason);
+      if (!of || ladder.firstSeason + step.season < firstSeason) continue;
+      of.plants += plants;
+      of.mixL += plants * step.mixL;
+      of.minutes += plants * step.minutes;
+      of.money += plants * step.money;
+    }
+  }
+  return total;
 }
 
 /** Trees in lots of a size, sets kept whole. */

@@ -118,6 +118,9 @@ export const TAIL = 4;
 /** Every lifting shakes a ball so much, in the unit of root loss. */
 export const HANDLED_SHOCK = 0.15;
 
+/** Roots that turn more than this are corrected before they go into the ground. */
+export const GROUND_CIRCLING_MOST = 1;
+
 export const plus = (v: number) => (v > 0 ? v : 0);
 
 /** Pots nearer than this in volume are the same to a plan. */

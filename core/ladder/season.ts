@@ -13,6 +13,7 @@ import {
 import { fillAt, softplusAt } from "./curves";
 import {
   fullness,
+  GROUND_CIRCLING_MOST,
   growthFactor,
   isStep,
   type LadderMove,
@@ -32,8 +33,6 @@ import type { LadderAction } from "./names";
 const X_LEAST_TO_MOVE = Math.log(0.35 / 0.65);
 const TEASE_FROM = 0.5;
 const SHAVE_FROM = 1;
-/** Roots that turn more than this are corrected before they go into the ground. */
-const GROUND_CIRCLING_MOST = 1;
 /** Share of the ball renewed by cores, of the mix by a new top and by root-pruning. */
 const CORE_SHARE = 0.1;
 const TOP_SHARE = 0.12;

@@ -1,14 +1,17 @@
 import { pot, problem } from "@/test-support/ladder";
 import { fillAfterMove } from "../roots/index";
 import {
+  bySchool,
   changedInputs,
   fullness,
   growthFactor,
   heldBySpace,
   ladderInputsOf,
   planLadder,
+  type PlanTask,
   planTree,
   potWidthMm,
+  schoolTotal,
 } from "./index";
 import { isOpen, tablesOf } from "./season";
 
@@ -120,4 +123,36 @@ test("what a full ball costs where it is watered and fed well: a tenth, until it
     [6, 8],
     [10, 15],
   ]);
+});
+
+test("a school's work over the coming seasons counts plants, from the collection's first season on", () => {
+  const task = (treeId: string, firstSeason: number): PlanTask => ({
+    treeId,
+    planner: "small-steps",
+    problem: problem("small-steps", { fill: 0.9 }),
+    firstSeason,
+    agreed: [{ season: firstSeason, action: "stay", correction: null, volumeL: 3 }],
+    set: null,
+    hold: null,
+    withHold: false,
+  });
+  const jump = bySchool(task("a", 2027), "long-jump");
+  expect([jump.agreed, jump.planner, jump.problem.weights.maxRatio]).toEqual([[], "long-jump", 14]);
+  const ladder = planTree(jump);
+  const [first] = ladder.plan.steps;
+  expect(first.action).toBe("up-pot");
+  const total = (plants: number, firstSeason: number) =>
+    schoolTotal("long-jump", [{ ladder, plants }], { firstSeason, seasons: 2, shown: 9 });
+  expect(total(3, 2027).seasons[0]).toEqual({
+    plants: 3,
+    mixL: 3 * first.mixL,
+    minutes: 3 * first.minutes,
+    money: 3 * first.money,
+  });
+  // A tree whose plan begins a season earlier: that season is none of the coming ones.
+  expect(total(3, 2028).seasons[0].plants).toBe(ladder.plan.steps[1].action === "stay" ? 0 : 3);
+  const handled = ladder.plan.steps
+    .slice(0, 9)
+    .filter((s) => s.action === "up-pot" || s.action === "root-prune").length;
+  expect(total(3, 2027)).toMatchObject({ plants: 3, reached: ladder.meets === null ? 0 : 3, handlings: 3 * handled });
 });

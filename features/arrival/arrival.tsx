@@ -118,6 +118,7 @@ export function Arrival({
         dry: inspection.light === true,
         pricePaid: inspection.price,
         repairCost: null,
+        spreadMm: inspection.bare?.spreadMm ?? null,
         note: verdict.found.map((f) => findingText(f.code, f.figures, units)).join(" "),
       },
       wrong,

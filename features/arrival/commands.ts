@@ -18,8 +18,14 @@ export const receiveTree = command("receive-tree", {
     if (lot) context.write(() => insertLots(db, scope, [lot]));
     context.record(...events);
     const about = { treeId: tree.id };
-    const { verdict, findings, pricePaid, repairCost } = v;
-    context.record(happening({ kind: "inspected", verdict, findings, pricePaid, repairCost }, on, about));
+    const { verdict, findings, pricePaid, repairCost, spreadMm } = v;
+    context.record(
+      happening(
+        { kind: "inspected", verdict, findings, pricePaid, repairCost, ...(spreadMm === null ? {} : { spreadMm }) },
+        on,
+        about,
+      ),
+    );
     const grades = v.reading ? gradesOf(v.reading) : { fill: null, circling: null };
     if (v.reading && (grades.fill !== null || grades.circling !== null))
       context.record(

@@ -140,6 +140,13 @@ async function inLots(tasks: PlanTask[], plan: PlanLot, take: (planned: PlannedL
   if (tasks.length > 0) await Promise.all(lotsOf(tasks, LOT).map(async (lot) => take(await plan(lot))));
 }
 
+/** Plans that are only compared, and not kept. */
+export async function planned(tasks: PlanTask[]): Promise<PlannedLadder[]> {
+  const all: PlannedLadder[] = [];
+  await inLots(tasks, inThread, (lot) => Promise.resolve(void all.push(...lot)));
+  return all;
+}
+
 /** Rows in memory, and beside the log for the next start. */
 async function keep(scope: { collectionId: string }, rows: { treeId: string; row: KeptRow }[], plans: Plans) {
   for (const { treeId, row } of rows) plans.rows.set(treeId, row);

@@ -3,6 +3,7 @@ import { addYears, growingSeason, midwinterOf, toDay, toIso } from "@/core/dates
 import {
   areasOf,
   busiestWeek,
+  bySchool,
   changedInputs,
   easedDays,
   easingOf,
@@ -14,6 +15,9 @@ import {
   potToBuy,
   potWidthMm,
   potsToBuy,
+  SCHOOLS,
+  type SchoolTotal,
+  schoolTotal,
   shownSeasons,
   type YearStep,
 } from "@/core/ladder/index";
@@ -24,7 +28,7 @@ import type { JobHandler } from "@/server/job-runner";
 import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";
 import { viewCollection } from "@/features/collection/load";
-import { makePlans } from "@/features/collection/planning";
+import { makePlans, planned } from "@/features/collection/planning";
 import { operationOfStep } from "@/features/tree-plan/windows";
 import type { CollectionPlan, PlannedTree } from "./plan";
 import { type CollectionTask, collectionTasks } from "./tasks";
@@ -102,10 +106,30 @@ export const planLadders: JobHandler = async (job, beat) => {
       shown,
     ),
     liftKg,
+    schools: await bySchools(tasks, firstSeason, shown),
     tookMs: performance.now() - from,
   };
   return JSON.stringify(plan);
 };
+
+/** Seasons of which the schools' work is compared. */
+const COMPARED_SEASONS = 2;
+
+/** The same trees by each of the four schools. */
+async function bySchools(tasks: readonly CollectionTask[], firstSeason: number, shown: number): Promise<SchoolTotal[]> {
+  const plants = new Map(tasks.map((t) => [t.task.treeId, t.plants]));
+  return Promise.all(
+    SCHOOLS.map(async (school) => {
+      const asked = tasks.map(({ task }) => ({ ...bySchool(task, school), withHold: false }));
+      const ladders = await planned(asked);
+      return schoolTotal(
+        school,
+        ladders.map((ladder) => ({ ladder, plants: plants.get(ladder.treeId)! })),
+        { firstSeason, seasons: COMPARED_SEASONS, shown },
+      );
+    }),
+  );
+}
 
 /** Width of its pot by season of the collection's plan; null once it is in the ground. */
 function widthsOf(t: CollectionTask, ladder: PlannedLadder, shown: number, firstSeason: number): (number | null)[] {

@@ -5,6 +5,7 @@ import type {
   PlanChange,
   Planner,
   PotsToBuy,
+  SchoolTotal,
   SeasonArea,
 } from "@/core/ladder/index";
 import type { CorrectionName } from "@/core/roots/index";
@@ -58,6 +59,8 @@ export type PlannedMonth = MonthLoad & { hours: number | null };
 
 /** What the planning of a whole collection comes to: kept with its job. */
 export interface CollectionPlan {
+  /** The same trees by each school; absent in plans kept from before this was asked. */
+  schools?: SchoolTotal[];
   today: string;
   revision: number;
   model: string;

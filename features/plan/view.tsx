@@ -15,6 +15,7 @@ import { ACTION_WORDS, counted, INPUT_WORDS, OFF_LADDER_SHORT, SCHOOL_WORDS, yea
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import type { CollectionPlan, PlannedMonth, PlannedStep, PlannedTree } from "./plan";
+import { Schools } from "./schools";
 import { Shelves } from "./shelves";
 import { TermsForm } from "./terms-form";
 
@@ -199,6 +200,7 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
           </Reasoned>
         </section>
       </div>
+      {plan.schools && <Schools plan={plan} schools={plan.schools} facts={facts} />}
       <PotsTable plan={plan} facts={facts} />
       <Trees plan={plan} planId={planId} facts={facts} />
       <Changed plan={plan} southern={facts.southern} />

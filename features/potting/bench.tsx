@@ -36,7 +36,7 @@ import { faultWords } from "@/words/faults";
 import { MeasuredAfter, type MeasuredDraft, noMeasures, readMeasured } from "./measured-after";
 import { Numbers, PlanDrawing } from "./plan-view";
 import { PotChoice, type Stands } from "./pot-choice";
-import { emptySetDraft, type MeasureField, readSet } from "./set-draft";
+import { emptySetDraft, type MeasureField, readSet, type SetDraft } from "./set-draft";
 import { SetFields } from "./set-fields";
 import { Standing } from "./standing";
 import { useDayWord, useRecordingDay } from "@/features/kernel/recording-day";
@@ -84,6 +84,8 @@ interface Props {
   now: PottedNow;
   ageYears: number;
   stands: Stands;
+  /** Spread of bare roots, where it was measured when they came. */
+  spreadMm: number | null;
   /** The flare proud of the mix, as it is usual for a tree of this age, mm. */
   usualCrownMm: number;
   state: TreeState;
@@ -117,6 +119,7 @@ export function PottingBench({
   asked: wanted,
   windows,
   stands,
+  spreadMm,
   usualCrownMm,
 }: Props) {
   const router = useRouter();
@@ -132,9 +135,11 @@ export function PottingBench({
   const [kept, setKept] = useState(wanted.keptPercent === null ? "" : String(wanted.keptPercent));
   const [crown, setCrown] = useState(String(usualCrownMm));
   const [bottom, setBottom] = useState("0");
-  const [setting, setSetting] = useState({
+  const [setting, setSetting] = useState<SetDraft>({
     ...emptySetDraft,
     as: stands === "bare" ? ("bare-root" as const) : emptySetDraft.as,
+    // Measured when it came: not typed twice.
+    measures: spreadMm === null ? {} : { spreadMm: String(spreadMm) },
   });
   const [after, setAfter] = useState<MeasuredDraft>(noMeasures);
   const { value: doneOn, set: setDoneOn } = useRecordingDay();

@@ -72,6 +72,7 @@ export async function PottingScreen({
           mixStartAgeYears: replayed.mixStartAgeYears,
         }}
         ageYears={facts.yearsInPot}
+        spreadMm={facts.decision?.acts.find((a) => a.work === "first-potting")?.figures.spreadMm ?? null}
         stands={replayed.pot ? "described" : replayed.bare ? "bare" : "guessed"}
         usualCrownMm={usualCrownMm(facts.events, on)}
         state={state}

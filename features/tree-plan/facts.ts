@@ -14,6 +14,8 @@ export interface LadderFacts {
   digest: string;
   /** The ladders as the server found them, before anything is asked otherwise. */
   rows: LadderRow[];
+  /** What each school would have done on the day, in a sentence. */
+  says: Partial<Record<Planner, string>>;
   own: LadderWeights | null;
   /** How the collection plans. */
   school: Planner;

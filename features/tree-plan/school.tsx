@@ -103,6 +103,11 @@ export function SchoolRow({
           {followed ? "Follow it from today" : "Follow this one"}
         </button>
       </div>
+      {facts.says[row.planner] && (
+        <p className="text-sm" data-testid="says">
+          <b>Today:</b> {facts.says[row.planner]}
+        </p>
+      )}
       <LadderDrawing
         steps={row.steps}
         shown={facts.shown}

@@ -3,12 +3,15 @@ import "server-only";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
+import type { Decision } from "@/core/decision/index";
 import { ladderRow, SCHOOL_WEIGHTS, SCHOOLS, shownSeasons } from "@/core/ladder/index";
-import { chosenPlan, PLANNED_SEASONS } from "@/model/index";
+import { chosenPlan, PLANNED_SEASONS, type TreeOnDay } from "@/model/index";
 import { collectionView } from "@/features/kernel/views";
 import { digestOf } from "./problem";
 import { LadderView } from "./view";
 import { LADDER_OPERATIONS, usualWindows } from "./windows";
+import { headlineSentence } from "@/words/decision";
+import type { Units } from "@/words/format";
 import { OFF_LADDER_WORDS } from "@/words/ladder";
 
 /** One tree's ladders side by side, from today. */
@@ -45,6 +48,9 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
         problem: setting.problem,
         digest: digestOf(setting.problem),
         rows: SCHOOLS.map((school) => ladderRow({ ...setting.problem, weights: SCHOOL_WEIGHTS[school] }, school)),
+        says: Object.fromEntries(
+          SCHOOLS.map((school) => [school, said(facts.decisionBy(school), facts, view.collection.units)]),
+        ),
         own,
         school: setting.planner,
         potNames: setting.potNames,
@@ -68,4 +74,9 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
       }}
     />
   );
+}
+
+/** The sentence of a decision; empty where only roots are known. */
+function said(decision: Decision | null, { state, plants }: TreeOnDay, units: Units): string {
+  return decision ? headlineSentence(decision, { fill: state.fill, plants }, units) : "";
 }

@@ -1,0 +1,120 @@
+import { toDay } from "@/core/dates/index";
+import type { ReadableEvent, RescueStep } from "@/core/event/index";
+import { NOTHING_READ } from "@/core/roots/index";
+import type { TreeRecord } from "@/core/records/index";
+import { headlineSentence } from "@/words/decision";
+import { aLot, anEvent, aTree } from "@/test-support/records";
+import { HILL, siteInputOf } from "@/test-support/sites";
+import { openYard, type TreeOnDay } from "./index";
+
+/** States of a tree that only its own records bring about, through the one door. */
+const TODAY = "2027-04-01";
+const weather = { key: "states", input: siteInputOf(HILL, { today: TODAY }) };
+const lot = aLot({
+  known: "measured",
+  vessel: { shape: "cylinder", topWidthMm: 250, heightMm: 250, wall: "smooth-plastic" },
+});
+
+function on(day: string, record: TreeRecord, events: ReadableEvent[]): TreeOnDay {
+  const records = { trees: [record], lots: [lot], places: [], events };
+  return openYard({ records, risk: 0.1 }, weather, { today: TODAY }).tree(record.id)!.on(day)!;
+}
+const arrived = (tree: TreeRecord, day: string, form: "container" | "bare-root" = "container") =>
+  anEvent(
+    day,
+    { kind: "arrived", form, lastPotted: null },
+    {
+      treeId: tree.id,
+      potLotId: form === "bare-root" ? null : lot.id,
+    },
+  );
+const look = (tree: TreeRecord, day: string, fillGrade: number, circlingGrade: number) =>
+  anEvent(
+    day,
+    { kind: "roots-read", fillGrade, circlingGrade, by: "look", reading: NOTHING_READ },
+    { treeId: tree.id },
+  );
+const sentence = (day: TreeOnDay) =>
+  headlineSentence(day.decision!, { fill: day.state.fill, plants: day.plants }, "metric");
+
+test("into the ground in the season its plan names, within the window for it; roots that turn are teased first", () => {
+  const tree = aTree({ purpose: "grow-on", plantOutSeason: 2027, finalVolumeL: 9 });
+  const grown = (circling: number) => [arrived(tree, "2024-04-01"), look(tree, "2027-03-20", 3, circling)];
+  const day = on(TODAY, tree, grown(0));
+  const { headline, acts } = day.decision!;
+  expect([headline.code, headline.work, headline.because]).toEqual(["plant-out", "plant-out", ["planned"]]);
+  expect(acts[0]).toMatchObject({ work: "plant-out", correction: { name: "none" } });
+  expect(acts[0].massKg).toBeGreaterThan(5);
+  expect(sentence(day)).toMatch(/^Plant it out by /);
+  expect(on(TODAY, tree, grown(3)).decision!.acts[0].correction!.name).toBe("tease-and-clip");
+  // A season earlier nothing of the kind is said.
+  expect(on("2026-04-01", tree, grown(0)).decision!.headline.code).not.toBe("plant-out");
+});
+
+test("a rescue: its next sign is the headline; failed twice, most growers would give it up", () => {
+  const tree = aTree({ kindId: "lemon", purpose: "rescue" });
+  const begun = anEvent(
+    "2027-02-01",
+    { kind: "rescue-begun", cause: "dried-out", greenWood: true, liveRoots: 0.4, soakMinutes: 60 },
+    { treeId: tree.id },
+  );
+  const failed = (day: string, step: RescueStep) =>
+    anEvent(day, { kind: "checkpoint", step, sign: "failed", note: "" }, { treeId: tree.id });
+  const base = [arrived(tree, "2024-04-01"), begun];
+  const going = on(TODAY, tree, base).decision!;
+  expect([going.headline.code, going.headline.step === null]).toEqual(["rescue", false]);
+  const step = going.headline.step!;
+  const once = on(TODAY, tree, [...base, failed("2027-03-01", step)]).decision!;
+  expect(once.headline.code).toBe("rescue");
+  const twice = on(TODAY, tree, [...base, failed("2027-03-01", step), failed("2027-03-20", step)]);
+  expect(twice.decision!.headline).toMatchObject({ code: "give-up", work: "give-up", step });
+  expect(sentence(twice)).toContain("failed twice: most growers would give it up here, and disinfect its pot");
+  expect(twice.decision!.acts.map((a) => a.work)).toEqual(["give-up"]);
+});
+
+test("bare roots measured when they came: the first pot is one to one and a half times as wide, and nobody is asked", () => {
+  const tree = aTree({ kindId: "apple" });
+  const base = [arrived(tree, "2027-03-30", "bare-root")];
+  const pot = (events: ReadableEvent[]) => {
+    const { acts, questions } = on("2027-03-31", tree, events).decision!;
+    const act = acts.find((a) => a.work === "first-potting")!;
+    return {
+      asks: questions.map((q) => q.code),
+      spread: act.figures.spreadMm,
+      low: act.pot!.lowL,
+      high: act.pot!.highL,
+    };
+  };
+  const inspected = anEvent(
+    "2027-03-30",
+    { kind: "inspected", verdict: "accept", findings: [], pricePaid: null, repairCost: null, spreadMm: 300 },
+    { treeId: tree.id },
+  );
+  expect(pot(base)).toMatchObject({ asks: ["spread"], spread: undefined });
+  // A cylinder 330 to 450 mm wide, nine tenths as deep.
+  const litres = (mm: number) => (Math.PI / 4) * 0.9 * (mm / 100) ** 3;
+  expect(pot([...base, inspected])).toEqual({
+    asks: [],
+    spread: 300,
+    low: expect.closeTo(litres(330), 6),
+    high: expect.closeTo(litres(450), 6),
+  });
+});
+
+test("goals: as said, by crop and kind, asked where anything may be meant, never silently the present pot", () => {
+  const goal = (more: Partial<TreeRecord>) => {
+    const tree = aTree(more);
+    const day = on(TODAY, tree, [arrived(tree, "2024-04-01")]);
+    const { plan, decision } = day;
+    return [plan && plan.goal.maxL, plan?.goal.said, decision!.questions.some((q) => q.code === "goal")];
+  };
+  expect(goal({ purpose: "ornament", finalVolumeL: 60 })).toEqual([60, true, false]);
+  expect(goal({ purpose: "ornament" })).toEqual([55, false, false]);
+  expect(goal({ purpose: "stock" })).toEqual([30, false, true]);
+  expect(goal({ purpose: "grow-on" })).toEqual([30, false, true]);
+  // Said to end in less than it stands in: it stays, and that is asked.
+  expect(goal({ purpose: "ornament", finalVolumeL: 2 })[2]).toBe(true);
+  expect(goal({ purpose: "miniature" })).toEqual([null, undefined, false]);
+  const [cropL, said] = goal({ purpose: "crop" });
+  expect([Number(cropL) > 20, said]).toEqual([true, false]);
+});
