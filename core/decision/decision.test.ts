@@ -200,7 +200,7 @@ test("days of shade by what went, and every figure once", () => {
   expect(shadeDays(0, true)).toBe(14);
   expect(DECISION_FIGURES).toEqual({
     liftOutMostKg: 100,
-    tooWide: 0.5,
+    tooWide: 0.55,
     asksFromBand: 0.25,
     withinDays: 7,
     bareKeepsDays: 4,

@@ -3,7 +3,7 @@ export const DECISION_FIGURES = {
   /** Nobody lifts a ball heavier than this out of its pot without a hoist: four people at the solo limit, kg. */
   liftOutMostKg: 100,
   /** A band of fill wider than this: nobody knows, look at the roots. */
-  tooWide: 0.5,
+  tooWide: 0.55,
   /** A band of fill narrower than this needs no question. */
   asksFromBand: 0.25,
   /** A slip-up that cannot wait is done within so many days. */

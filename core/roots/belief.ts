@@ -41,6 +41,10 @@ export const BY_LOOK: Eye = { fillNoise: 0.6, circlingNoise: 0.5, lapse: 0.04 };
 export const BY_FEEL: Eye = { fillNoise: 1.2, circlingNoise: 1.2, lapse: 0.1 };
 /** Season warmth as the pot felt it, against the model: 15 % a season, independent between seasons. */
 export const SEASON_SD = 0.15;
+/** What the law of growth itself may be wrong by: noise on the rate of logit fill, a season. Our judgement (L). */
+export const DISCREPANCY_SD = 0.25;
+/** How far somebody's eye reads too full or too empty for good, in logit fill: four tenths of a grade. Our judgement (L). */
+export const EYE_BIAS_SD = 0.5;
 const SEASON_DEGREE_DAYS = 1600;
 const FILL_CUTS = STAGE_FILLS.map((f) => logit(f));
 
@@ -52,6 +56,12 @@ export interface RootBelief {
   xVar: Float64Array;
   circling: Float64Array;
   circlingVar: Float64Array;
+  /** How much too full its looks read it, and how that hangs together with x: what repeated looks by the same eye cannot mend. */
+  bias: Float64Array;
+  biasVar: Float64Array;
+  biasCov: Float64Array;
+  /** Noise on the law of growth, a season. */
+  lawSd: number;
   wallFactor: number;
   /** Grade of turning from which it is due: what a correction left behind does not count until it has turned on, or a look shows it. */
   dueCircling: number;
@@ -70,6 +80,10 @@ export interface RootPrior {
   xSd: number;
   circling: number;
   circlingSd: number;
+  /** What is known of the eye that looks, in logit fill; absent: nothing. */
+  eye?: { mean: number; sd: number };
+  /** Noise on the law of growth; absent: the usual. */
+  lawSd?: number;
   wallFactor: number;
   lagDegreeDays: number;
 }
@@ -90,6 +104,10 @@ export function priorBelief(prior: RootPrior): RootBelief {
     xVar: new Float64Array(GRID).fill(prior.xSd ** 2),
     circling: new Float64Array(GRID).fill(prior.circling),
     circlingVar: new Float64Array(GRID).fill(prior.circlingSd ** 2),
+    bias: new Float64Array(GRID).fill(prior.eye?.mean ?? 0),
+    biasVar: new Float64Array(GRID).fill((prior.eye?.sd ?? EYE_BIAS_SD) ** 2),
+    biasCov: new Float64Array(GRID),
+    lawSd: prior.lawSd ?? DISCREPANCY_SD,
     wallFactor: prior.wallFactor,
     dueCircling: DUE_CIRCLING,
     lagDegreeDays: prior.lagDegreeDays,
@@ -106,6 +124,9 @@ export function copyBelief(belief: RootBelief): RootBelief {
     xVar: belief.xVar.slice(),
     circling: belief.circling.slice(),
     circlingVar: belief.circlingVar.slice(),
+    bias: belief.bias.slice(),
+    biasVar: belief.biasVar.slice(),
+    biasCov: belief.biasCov.slice(),
   };
 }
 
@@ -116,6 +137,7 @@ const STATED_SD = { x: 0.3, circling: 0.3 };
 export function stateBelief(b: RootBelief, fill: number, circling: number): void {
   b.x.fill(logit(clipFill(fill)));
   b.xVar.fill(STATED_SD.x ** 2);
+  b.biasCov.fill(0);
   b.circling.fill(Math.min(CIRCLING_MOST, circling));
   b.circlingVar.fill(STATED_SD.circling ** 2);
   b.dueCircling = DUE_CIRCLING;
@@ -127,8 +149,8 @@ export function growBelief(b: RootBelief, degreeDays: number): void {
   const effective =
     effectiveWarmth(b.warmthSince + degreeDays, b.lagDegreeDays) - effectiveWarmth(b.warmthSince, b.lagDegreeDays);
   b.warmthSince += degreeDays;
-  // Seasons err independently: n seasons' sum errs by sd·total/√n.
-  const relative = SEASON_SD / Math.sqrt(Math.max(1, degreeDays / SEASON_DEGREE_DAYS));
+  // Seasons err independently, and so does the law in each: n seasons' sum errs by sd·total/√n.
+  const relative = Math.hypot(SEASON_SD, b.lawSd) / Math.sqrt(Math.max(1, degreeDays / SEASON_DEGREE_DAYS));
   for (let j = 0; j < GRID; j++) {
     const x1 = growX(b.x[j], b.k[j], effective);
     b.circling[j] = growCircling(b.circling[j], b.x[j], x1, b.k[j], b.wallFactor);
@@ -160,6 +182,7 @@ export function moveBelief(
     const slope = (1 - f) / (1 - after);
     b.x[j] = logit(after);
     b.xVar[j] = b.xVar[j] * slope ** 2 + (move.lnVolumeSd / (1 - after)) ** 2;
+    b.biasCov[j] *= slope;
     b.circling[j] = circlingAfter(b.circling[j], move.correction, removed);
     b.circlingVar[j] *= (1 - removed) ** 2;
   }
@@ -179,8 +202,10 @@ export function shareBelief(b: RootBelief, ratio: number): void {
   for (let j = 0; j < GRID; j++) {
     const f = logistic(b.x[j]);
     const after = clipFill(f / ratio);
+    const slope = (1 - f) / (1 - after);
     b.x[j] = logit(after);
-    b.xVar[j] *= ((1 - f) / (1 - after)) ** 2;
+    b.xVar[j] *= slope ** 2;
+    b.biasCov[j] *= slope;
   }
 }
 
@@ -251,22 +276,33 @@ export function lnFactorOf(b: RootBelief, kPerDegreeDay: number): { mean: number
   return { mean, variance: Math.max(1e-9, square - mean * mean) };
 }
 
-/** Probit of x between the grade's boundaries; the normal at this grid point is matched to the posterior's moments. */
+/**
+ * Probit of x and the eye's bias between the grade's boundaries; the normal at this grid point is matched to the posterior's moments.
+ */
 function observeFill(b: RootBelief, j: number, grade: number, { fillNoise, lapse }: Eye): number {
-  const sd = Math.sqrt(b.xVar[j] + fillNoise ** 2);
-  const low = grade === 0 ? -Infinity : (FILL_CUTS[grade - 1] - b.x[j]) / sd;
-  const high = grade === 4 ? Infinity : (FILL_CUTS[grade] - b.x[j]) / sd;
+  const { xVar, bias, biasVar, biasCov } = b;
+  // What is read is x as the eye has it: the bias is learned with it, and what both share is not taken twice.
+  const [fromX, fromBias] = [xVar[j] + biasCov[j], biasVar[j] + biasCov[j]];
+  const sd = Math.sqrt(fromX + fromBias + fillNoise ** 2);
+  const read = b.x[j] + bias[j];
+  const low = grade === 0 ? -Infinity : (FILL_CUTS[grade - 1] - read) / sd;
+  const high = grade === 4 ? Infinity : (FILL_CUTS[grade] - read) / sd;
   const inside = Math.max(1e-12, normalCdf(high) - normalCdf(low));
   const [pLow, pHigh] = [Number.isFinite(low) ? normalPdf(low) : 0, Number.isFinite(high) ? normalPdf(high) : 0];
   const likelihood = lapse / 5 + (1 - lapse) * inside;
   const seen = ((1 - lapse) * inside) / likelihood;
-  const gain = b.xVar[j] / sd;
-  const shift = (gain * (pLow - pHigh)) / inside;
-  const curve = ((Number.isFinite(low) ? low * pLow : 0) - (Number.isFinite(high) ? high * pHigh : 0)) / inside;
-  const tight = Math.max(1e-6, b.xVar[j] + gain ** 2 * (curve - ((pLow - pHigh) / inside) ** 2));
+  const pull = (pLow - pHigh) / inside;
+  const curve =
+    ((Number.isFinite(low) ? low * pLow : 0) - (Number.isFinite(high) ? high * pHigh : 0)) / inside - pull ** 2;
+  const [gainX, gainBias] = [fromX / sd, fromBias / sd];
   // Mixture of "the grade is right" and "the grade is off".
-  b.xVar[j] = seen * tight + (1 - seen) * b.xVar[j] + seen * (1 - seen) * shift ** 2;
-  b.x[j] += seen * shift;
+  const between = seen * (1 - seen) * pull ** 2;
+  const mixed = (before: number, gains: number) => before + seen * gains * curve + gains * between;
+  b.xVar[j] = Math.max(1e-6, mixed(xVar[j], gainX ** 2));
+  biasVar[j] = Math.max(0, mixed(biasVar[j], gainBias ** 2));
+  biasCov[j] = mixed(biasCov[j], gainX * gainBias);
+  b.x[j] += seen * gainX * pull;
+  bias[j] += seen * gainBias * pull;
   return likelihood;
 }
 

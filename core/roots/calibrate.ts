@@ -38,6 +38,9 @@ export function calibrate(input: CalibrateInput): {
     circlingSd: 0.05,
     wallFactor: input.wallFactor,
     lagDegreeDays: 0,
+    // The question names all that may be unsure: an eye that is right in the mean, and roots that grow by the law.
+    eye: { mean: 0, sd: 0 },
+    lawSd: 0,
   });
   let volumeL = start.volumeL;
   for (const { degreeDays, check, rerootingMm, move } of input.seasons) {

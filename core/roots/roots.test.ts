@@ -1,9 +1,12 @@
 import fc from "fast-check";
 import { logistic, logit } from "../math/index";
 import {
+  CORRECTION_NAMES,
+  DISCREPANCY_SD,
+  EYE_BIAS_SD,
+  VIGOUR_PER_DEGREE_DAY,
   checkBelief,
   copyBelief,
-  CORRECTION_NAMES,
   effectiveWarmth,
   growBelief,
   growCircling,
@@ -13,7 +16,6 @@ import {
   moveRoots,
   pointsOf,
   priorBelief,
-  VIGOUR_PER_DEGREE_DAY,
   warmthForEffective,
   warmthUntilDue,
   xAtCircling,
@@ -172,7 +174,7 @@ test("each check narrows the belief, and weights stay a distribution", () => {
 });
 
 test("the belief's moments after a grade agree with brute force on a fine grid", () => {
-  const b = priorBelief({ ...prior, vigourSd: 1e-9, xSd: 1.2, fill: 0.5 });
+  const b = priorBelief({ ...prior, vigourSd: 1e-9, xSd: 1.2, fill: 0.5, eye: { mean: 0, sd: 0 } });
   checkBelief(b, 3, null);
   const cuts = [-Infinity, logit(0.25), logit(0.5), logit(0.8), logit(0.95), Infinity];
   const cdf = (z: number) => (z === Infinity ? 1 : z === -Infinity ? 0 : 0.5 * (1 + erf(z / Math.SQRT2)));
@@ -186,6 +188,44 @@ test("the belief's moments after a grade agree with brute force on a fine grid",
   const centre = 6;
   expect(b.x[centre]).toBeCloseTo(m, 2);
   expect(b.xVar[centre]).toBeCloseTo(w2 / w0 - m * m, 1);
+});
+
+test("an eye's bias is learned with the roots: by brute force over both, and looks by the same eye never mend it", () => {
+  const eye = { mean: 0.2, sd: 0.5 };
+  const b = priorBelief({ ...prior, vigourSd: 1e-9, xSd: 0.8, fill: 0.5, eye });
+  checkBelief(b, 3, null, { fillNoise: 0.6, circlingNoise: 0.5, lapse: 0 });
+  const cdf = (z: number) => (z === Infinity ? 1 : z === -Infinity ? 0 : 0.5 * (1 + erf(z / Math.SQRT2)));
+  let [w, wx, wb, wxx, wbb, wxb] = [0, 0, 0, 0, 0, 0];
+  for (let x = -5; x <= 5; x += 0.02)
+    for (let e = -2.5; e <= 2.9; e += 0.02) {
+      const like = cdf((logit(0.95) - x - e) / 0.6) - cdf((logit(0.8) - x - e) / 0.6);
+      const p = Math.exp(-0.5 * ((x / 0.8) ** 2 + ((e - 0.2) / 0.5) ** 2)) * like;
+      [w, wx, wb] = [w + p, wx + p * x, wb + p * e];
+      [wxx, wbb, wxb] = [wxx + p * x * x, wbb + p * e * e, wxb + p * x * e];
+    }
+  const [mx, mb] = [wx / w, wb / w];
+  expect(b.x[6]).toBeCloseTo(mx, 3);
+  expect(b.bias[6]).toBeCloseTo(mb, 3);
+  expect(b.xVar[6]).toBeCloseTo(wxx / w - mx ** 2, 3);
+  expect(b.biasVar[6]).toBeCloseTo(wbb / w - mb ** 2, 3);
+  expect(b.biasCov[6]).toBeCloseTo(wxb / w - mx * mb, 3);
+  // Fifty looks alike: what is left is as wide as the eye may be off, against roots nobody knew.
+  for (let i = 0; i < 50; i++) checkBelief(b, 3, null, { fillNoise: 0.6, circlingNoise: 0.5, lapse: 0 });
+  const left = (0.8 ** 2 * 0.5 ** 2) / (0.8 ** 2 + 0.5 ** 2);
+  expect(b.xVar[6]).toBeGreaterThan(0.95 * left);
+  expect(b.xVar[6]).toBeLessThan(1.1 * left + 0.05);
+});
+
+test("a season's own warmth and the law's own error widen the band together", () => {
+  const after = (lawSd: number) => {
+    const b = priorBelief({ ...prior, vigourSd: 1e-9, xSd: 0.1, lawSd, lagDegreeDays: 0 });
+    growBelief(b, 1600);
+    return b.xVar[6] - 0.1 ** 2;
+  };
+  const growth = prior.kPerDegreeDay * 1600;
+  expect(after(0)).toBeCloseTo((0.15 * growth) ** 2, 6);
+  expect(after(DISCREPANCY_SD)).toBeCloseTo((0.15 ** 2 + 0.25 ** 2) * growth ** 2, 6);
+  expect(EYE_BIAS_SD).toBe(0.5);
 });
 
 function erf(x: number): number {

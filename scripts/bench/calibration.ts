@@ -6,7 +6,7 @@ function coverage(trees: number, trueSd: number, seasonSd: number) {
   let [fill, factor] = [0, 0];
   const times: number[] = [];
   for (let i = 0; i < trees; i++) {
-    const kept = syntheticTree(1000 + i, trueSd, seasonSd);
+    const kept = syntheticTree(1000 + i, { trueSd, seasonSd });
     fill += kept.fill ? 1 : 0;
     factor += kept.factor ? 1 : 0;
     times.push(kept.ms);
@@ -25,7 +25,7 @@ const YARD = 800;
 
 if (!isMainThread) {
   const { from, to } = workerData as { from: number; to: number };
-  for (let i = from; i < to; i++) syntheticTree(i, PRIOR_SD, 0.15);
+  for (let i = from; i < to; i++) syntheticTree(i);
   parentPort!.postMessage("done");
 } else {
   coverage(200, PRIOR_SD, 0.15);
@@ -33,7 +33,7 @@ if (!isMainThread) {
   const seasons = coverage(1000, PRIOR_SD, 0.15);
   const wide = coverage(1000, 0.7, 0.15);
   const one = performance.now();
-  for (let i = 0; i < YARD; i++) syntheticTree(i, PRIOR_SD, 0.15);
+  for (let i = 0; i < YARD; i++) syntheticTree(i);
   const aloneMs = performance.now() - one;
   const start = performance.now();
   await Promise.all(
