@@ -14,9 +14,11 @@ import {
   priorBelief,
   shareBelief,
   SURPRISE_BELOW,
+  youngIn,
 } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
 import { brimHeightMm, mixEstimate, type Pot, vesselOf, wallOf, USUAL_WALL, WALL } from "@/core/vessel/index";
+import { isYoungForm, staysYoung } from "./juvenile";
 import { advance, type Replayed, yearsInPot } from "./replayed";
 
 /** What is supposed of roots on arrival, by form, before anyone looks. Wide on purpose (L). */
@@ -79,6 +81,7 @@ export function arrived(payload: PayloadOf<"arrived">, { day, potLotId, pot, pro
     vigourMean: profile.vigourMean,
     wallFactor: WALL[pot ? wallOf(pot) : USUAL_WALL].circling,
     ...start,
+    ...(isYoungForm(payload.form) ? youngIn(volumeL.p50) : {}),
   });
   const pottedOn = potted ? toDay(potted.best) : null;
   const next: Replayed = {
@@ -101,6 +104,7 @@ export function arrived(payload: PayloadOf<"arrived">, { day, potLotId, pot, pro
     fillHeightMm: fillHeightOf(pot, depth),
     bottomLayerMm: 0,
     arrivedOn: day,
+    form: payload.form,
     lastCheckOn: null,
     lastCheckEvidence: null,
     doubted: false,
@@ -130,6 +134,7 @@ const potted: Change<"potted"> = (state, payload, { day, on, potLotId, pot, prof
     correction: payload.correction,
     retainedShare: payload.retainedShare ?? undefined,
     wallFactor: WALL[pot ? wallOf(pot) : USUAL_WALL].circling,
+    ...(staysYoung(state.form, day - state.arrivedOn) ? youngIn(to.p50) : {}),
   });
   blurBelief(state.belief, warmthSdOf(track, profile.warmth, on));
   state.lotId = potLotId;

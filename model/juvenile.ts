@@ -7,14 +7,15 @@ const YOUNG_FORMS = new Set<ArrivalForm>(["liner", "cutting", "air-layer"]);
 /** Years after which a plant that came young is one no more: our judgement (L). */
 const JUVENILE_YEARS = 2;
 
+export const isYoungForm = (form: ArrivalForm): boolean => YOUNG_FORMS.has(form);
+
+/** Whether what came so many days ago in a form is still a seedling, liner or cutting. */
+export const staysYoung = (form: ArrivalForm, days: number): boolean =>
+  isYoungForm(form) && days <= JUVENILE_YEARS * DAYS_PER_YEAR;
+
 /** Whether a tree is still a seedling, liner or cutting on a day. */
 export function juvenile(events: readonly LoggedEvent[], on: DayNumber): boolean {
-  return events.some(
-    (e) =>
-      e.payload.kind === "arrived" &&
-      YOUNG_FORMS.has(e.payload.form) &&
-      on - toDay(e.on.best) <= JUVENILE_YEARS * DAYS_PER_YEAR,
-  );
+  return events.some((e) => e.payload.kind === "arrived" && staysYoung(e.payload.form, on - toDay(e.on.best)));
 }
 
 /** Years since it was raised; null where nobody said. */

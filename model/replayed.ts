@@ -1,6 +1,7 @@
 import { warmthBetween, type WarmthTrack } from "@/core/climate/index";
 import { type DayNumber, DAYS_PER_YEAR } from "@/core/dates/index";
 import { type Estimate } from "@/core/estimate/index";
+import type { ArrivalForm } from "@/core/event/index";
 import { type Mix } from "@/core/mix/index";
 import { growBelief, type RootBelief } from "@/core/roots/index";
 import type { Profile } from "@/core/species/index";
@@ -34,6 +35,8 @@ export interface Replayed {
   fillHeightMm: number | null;
   bottomLayerMm: number;
   arrivedOn: DayNumber;
+  /** The form it came in. */
+  form: ArrivalForm;
   lastCheckOn: DayNumber | null;
   /** Probability, before it was seen, of the last grade of fill: small = surprising. */
   lastCheckEvidence: number | null;

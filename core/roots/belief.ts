@@ -3,6 +3,7 @@ import {
   CIRCLING_MOST,
   clipFill,
   DUE_CIRCLING,
+  DUE_FILL,
   effectiveWarmth,
   growCircling,
   growX,
@@ -65,6 +66,10 @@ export interface RootBelief {
   wallFactor: number;
   /** Grade of turning from which it is due: what a correction left behind does not count until it has turned on, or a look shows it. */
   dueCircling: number;
+  /** Logit fill from which it is due: a young plant as soon as its ball holds. */
+  dueX: number;
+  /** How many times the pace of a grown tree it grows at: a seedling's roots are quick. */
+  pace: number;
   /** Lag of the last disturbance and the warmth since. */
   lagDegreeDays: number;
   warmthSince: number;
@@ -82,6 +87,9 @@ export interface RootPrior {
   circlingSd: number;
   /** What is known of the eye that looks, in logit fill; absent: nothing. */
   eye?: { mean: number; sd: number };
+  /** Of a young plant: fill from which it is due, and how many times the pace of a grown tree it grows at. */
+  dueFill?: number;
+  pace?: number;
   /** Noise on the law of growth; absent: the usual. */
   lawSd?: number;
   wallFactor: number;
@@ -110,6 +118,8 @@ export function priorBelief(prior: RootPrior): RootBelief {
     lawSd: prior.lawSd ?? DISCREPANCY_SD,
     wallFactor: prior.wallFactor,
     dueCircling: DUE_CIRCLING,
+    dueX: logit(prior.dueFill ?? DUE_FILL),
+    pace: prior.pace ?? 1,
     lagDegreeDays: prior.lagDegreeDays,
     warmthSince: 0,
   };
@@ -152,9 +162,10 @@ export function growBelief(b: RootBelief, degreeDays: number): void {
   // Seasons err independently, and so does the law in each: n seasons' sum errs by sd·total/√n.
   const relative = Math.hypot(SEASON_SD, b.lawSd) / Math.sqrt(Math.max(1, degreeDays / SEASON_DEGREE_DAYS));
   for (let j = 0; j < GRID; j++) {
-    const x1 = growX(b.x[j], b.k[j], effective);
-    b.circling[j] = growCircling(b.circling[j], b.x[j], x1, b.k[j], b.wallFactor);
-    b.xVar[j] += (b.k[j] * effective * relative) ** 2;
+    const k = b.pace * b.k[j];
+    const x1 = growX(b.x[j], k, effective);
+    b.circling[j] = growCircling(b.circling[j], b.x[j], x1, k, b.wallFactor);
+    b.xVar[j] += (k * effective * relative) ** 2;
     b.x[j] = x1;
   }
 }
@@ -170,6 +181,9 @@ export function moveBelief(
     /** Share of turning that went, where it is not the work's usual one. */
     circlingRemoved?: number;
     wallFactor: number;
+    /** Of a young plant, in its next pot. */
+    dueFill?: number;
+    pace?: number;
   },
 ): void {
   const { retained, lagDegreeDays, inPlace }: Correction = CORRECTIONS[move.correction];
@@ -187,6 +201,10 @@ export function moveBelief(
     b.circlingVar[j] *= (1 - removed) ** 2;
   }
   b.wallFactor = move.wallFactor;
+  if (!inPlace) {
+    b.dueX = logit(move.dueFill ?? DUE_FILL);
+    b.pace = move.pace ?? 1;
+  }
   if (!inPlace) b.dueCircling = Math.max(DUE_CIRCLING, meanOf(b, b.circling) + TURNED_ON);
   b.lagDegreeDays = lagDegreeDays;
   b.warmthSince = 0;
@@ -211,7 +229,7 @@ export function shareBelief(b: RootBelief, ratio: number): void {
 
 /** Uncertainty of when something happened, as a variance of the warmth since. */
 export function blurBelief(b: RootBelief, warmthSd: number): void {
-  for (let j = 0; j < GRID; j++) b.xVar[j] += (b.k[j] * warmthSd) ** 2;
+  for (let j = 0; j < GRID; j++) b.xVar[j] += (b.pace * b.k[j] * warmthSd) ** 2;
 }
 
 /**
@@ -361,9 +379,10 @@ export function warmthUntilDue(b: RootBelief, points: BeliefPoints): { warmth: F
   const byCircling = new Uint8Array(n);
   const done = effectiveWarmth(b.warmthSince, b.lagDegreeDays);
   for (let i = 0; i < n; i++) {
-    const target = xAtDue(points.circling[i], points.x[i], points.k[i], b.wallFactor, b.dueCircling);
+    const k = b.pace * points.k[i];
+    const target = xAtDue(points.circling[i], points.x[i], k, b.wallFactor, b.dueCircling, b.dueX);
     byCircling[i] = target.byCircling ? 1 : 0;
-    const effective = (target.x - points.x[i]) / points.k[i];
+    const effective = (target.x - points.x[i]) / k;
     warmth[i] = effective <= 0 ? 0 : Math.max(0, warmthForEffective(done + effective, b.lagDegreeDays) - b.warmthSince);
   }
   return { warmth, byCircling };

@@ -143,12 +143,13 @@ export function xAtDue(
   kPerDegreeDay: number,
   wallFactor: number,
   dueCircling: number = DUE_CIRCLING,
+  dueX: number = X_DUE,
 ): { x: number; byCircling: boolean } {
   if (circling >= dueCircling) return { x: x0, byCircling: true };
-  if (x0 >= X_DUE) return { x: x0, byCircling: false };
+  if (x0 >= dueX) return { x: x0, byCircling: false };
   // Most trees fill before they turn: then there is no equation to solve.
-  if (turning(x0, X_DUE) < turningUntil(circling, dueCircling, kPerDegreeDay, wallFactor))
-    return { x: X_DUE, byCircling: false };
+  if (turning(x0, dueX) < turningUntil(circling, dueCircling, kPerDegreeDay, wallFactor))
+    return { x: dueX, byCircling: false };
   return { x: xAtCircling(circling, x0, dueCircling, kPerDegreeDay, wallFactor), byCircling: true };
 }
 

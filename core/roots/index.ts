@@ -8,3 +8,4 @@ export * from "./rerooting";
 export * from "./pooling";
 export * from "./calibrate";
 export * from "./until-due";
+export * from "./young";

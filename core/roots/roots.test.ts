@@ -5,6 +5,8 @@ import {
   DISCREPANCY_SD,
   EYE_BIAS_SD,
   VIGOUR_PER_DEGREE_DAY,
+  YOUNG_DUE_FILL,
+  YOUNG_MOST_L,
   checkBelief,
   copyBelief,
   effectiveWarmth,
@@ -19,6 +21,8 @@ import {
   warmthForEffective,
   warmthUntilDue,
   xAtCircling,
+  youngIn,
+  youngPace,
 } from "./index";
 
 const k = fc.constantFrom(...Object.values(VIGOUR_PER_DEGREE_DAY));
@@ -253,4 +257,32 @@ test("a move with an uncertain volume widens the belief", () => {
   moveBelief(sure, { ratio: 2, lnVolumeSd: 0, correction: "none", wallFactor: 1 });
   moveBelief(unsure, { ratio: 2, lnVolumeSd: 0.25, correction: "none", wallFactor: 1 });
   expect(unsure.xVar[6]).toBeGreaterThan(sure.xVar[6]);
+});
+
+test("a young plant's roots are quick and it is due when its ball holds: less so the larger it is", () => {
+  const pace = (l: number) => Number(youngPace(l).toFixed(4));
+  expect([0.05, 0.1, 0.3, 1, 2, 5, 9].map(pace)).toEqual([5, 5, 4.0458, 3, 2.1386, 1, 1]);
+  expect([youngIn(1.2), youngIn(1.3)]).toEqual([
+    { pace: expect.closeTo(2.7734, 4), dueFill: 0.6 },
+    { pace: expect.closeTo(2.674, 3) },
+  ]);
+  expect([YOUNG_DUE_FILL, YOUNG_MOST_L]).toEqual([0.6, 1.2]);
+  // A cell of a tenth of a litre, moderate: full in six to twelve weeks of thirteen degree-days a day.
+  const b = priorBelief({
+    ...prior,
+    vigourSd: 1e-9,
+    fill: 0.3,
+    xSd: 0.01,
+    circling: 0,
+    lagDegreeDays: 0,
+    ...youngIn(0.1),
+  });
+  const [middle] = [6];
+  const until = warmthUntilDue(b, pointsOf(b)).warmth[5 * middle + 2];
+  expect(until).toBeCloseTo((logit(0.6) - logit(0.3)) / (5 * prior.kPerDegreeDay), 6);
+  const full = (logit(0.95) - logit(0.3)) / (5 * prior.kPerDegreeDay) / 13 / 7;
+  expect([full > 6, full < 12]).toEqual([true, true]);
+  // Moved into a large pot it is a tree like others.
+  moveBelief(b, { ratio: 20, lnVolumeSd: 0, correction: "none", wallFactor: 1 });
+  expect([b.pace, b.dueX]).toEqual([1, logit(0.85)]);
 });

@@ -96,7 +96,7 @@ onDatabase("plans of a collection on a real database", () => {
     const ids = [];
     for (const tag of ["A", "B"]) {
       const id = await yard.tree(tag, { kindId: "quince", pot: round(200), count: 30, finalVolumeL: 60 });
-      await yard.ok("record-roots", { treeId: id, on: "2026-05-01", fillGrade: 3, circlingGrade: 1, by: "look" });
+      await yard.ok("record-roots", { treeId: id, on: "2026-05-01", fillGrade: 4, circlingGrade: 1, by: "look" });
       ids.push(id);
     }
     await replanned(yard);
