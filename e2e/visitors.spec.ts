@@ -67,13 +67,11 @@ test("a citrus nobody lifts: cored where it stands, in spring, whoever asks in J
   const box = {
     known: "measured",
     vessel: {
-      shape: "box",
-      topLengthMm: 600,
+      shape: "square",
       topWidthMm: 600,
-      baseLengthMm: 600,
       baseWidthMm: 600,
       heightMm: 520,
-      wall: "wood",
+      wall: "timber-lined",
     },
   };
   const treeId = await w.tree("C-1", { kindId: "lemon", pot: box, arrivedOn: "2019-05-01", trunkMm: 60, heightM: 2 });

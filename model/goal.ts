@@ -3,8 +3,9 @@ import type { TreeOnDay } from "./tree-on-day";
 /** An ornament with no final pot said is planned to so many times its present mix, and no further than this, L. Our judgement (L). */
 const ORNAMENT_TIMES = 5;
 const ORNAMENT_MOST_L = 100;
-/** A stock plant and one that is grown on are asked; until then so many times, and no further than this, L (L). */
+/** A stock plant and one that is grown on are asked; until then so many times, at least and at most so much, L (L). */
 const ASKED_TIMES = 3;
+const ASKED_LEAST_L = 9;
 const ASKED_MOST_L = 30;
 
 /** Where a tree is to end up, L of mix. */
@@ -32,7 +33,7 @@ export function goalOf({ record, profile, roots }: Pick<TreeOnDay, "record" | "p
   if (cropL)
     return { minL: round(Math.max(nowL, cropL[0])), maxL: round(Math.max(nowL, cropL[1])), said: false, ask: false };
   if (purpose === "stock" || purpose === "grow-on")
-    return single(round(Math.max(nowL, Math.min(ASKED_MOST_L, ASKED_TIMES * nowL))), false, true);
+    return single(round(Math.max(nowL, Math.min(ASKED_MOST_L, Math.max(ASKED_LEAST_L, ASKED_TIMES * nowL)))), false, true);
   const mostL = Math.max(nowL, Math.min(ORNAMENT_MOST_L, ORNAMENT_TIMES * nowL));
   return single(Math.max(5, 5 * Math.round(mostL / 5)), false, mostL <= nowL);
 }

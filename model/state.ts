@@ -61,6 +61,8 @@ export interface TreeState {
   due: DateEstimate;
   dueBy: "fill" | "circling";
   isDue: boolean;
+  /** How full it is when it is due: a young plant as soon as its ball holds. */
+  dueFill: number;
   mixAgeYears: number | null;
   /** What it stands in, until when that feeds it, and when it is worn out; null where nobody said which mix. */
   mix: { name: string; fedUntil: string | null; wornOutOn: string | null } | null;
@@ -157,6 +159,7 @@ export function stateOf(input: StateInput): TreeState {
     due,
     dueBy: byCircling > 0.5 ? "circling" : "fill",
     isDue,
+    dueFill: Number(logistic(replayed.belief.dueX).toFixed(4)),
     mixAgeYears: replayed.pottedOn === null ? null : replayed.mixStartAgeYears + yearsInPot(replayed, on),
     mix: mixFacts(replayed),
     wood,

@@ -20,6 +20,7 @@ const state = (window: Partial<Window> = {}): TreeState => ({
   due: { p10: "2026-08-01", p50: "2026-09-01", p90: "2027-06-01", basis: "derived" },
   dueBy: "fill",
   isDue: false,
+  dueFill: 0.85,
   mixAgeYears: null,
   mix: null,
   wood: { stage: "soft", ripe: band(0, 0.1, 0.2) },

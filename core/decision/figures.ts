@@ -1,3 +1,5 @@
+import { YOUNG_MOST_L } from "../roots/index";
+
 /** Figures of decisions: growers' practice and our judgement (L) throughout, unless a line says otherwise. */
 export const DECISION_FIGURES = {
   /** Nobody lifts a ball heavier than this out of its pot without a hoist: four people at the solo limit, kg. */
@@ -41,7 +43,7 @@ export const DECISION_FIGURES = {
   /** First and second sizes of young plants, litres by what they stand in: up to, from, to. */
   youngSteps: [
     [0.3, 0.5, 1.5],
-    [1.2, 2, 4],
+    [YOUNG_MOST_L, 2, 4],
   ],
   /** One-year plants of very vigorous kinds: from up to so many litres straight into a large pot, where the season is long. */
   yearlingMostL: 3.5,

@@ -142,22 +142,22 @@ export interface LadderProblem {
 
 /** What a full ball costs in growth, and as bound, where it is watered and fed well and its roots turn less than grade 2 (L). */
 export const WELL_FED = { over: 0.1, bound: 0.1 } as const;
-const USUALLY = { over: 0.55, bound: 1 } as const;
+export const USUAL_FULLNESS = { over: 0.55, bound: 1 } as const;
 /** Share of its usual weight a full ball has at a grade of turning: little up to grade 2, all of it at grade 4. */
 export function fullness(wellFed: boolean | undefined, circling: number): { over: number; bound: number } {
-  if (!wellFed) return USUALLY;
+  if (!wellFed) return USUAL_FULLNESS;
   const turned = Math.min(1, plus(circling - DUE_CIRCLING) / (4 - DUE_CIRCLING));
   const between = (low: number, high: number) => low + (high - low) * turned;
-  return { over: between(WELL_FED.over, USUALLY.over), bound: between(WELL_FED.bound, USUALLY.bound) };
+  return { over: between(WELL_FED.over, USUAL_FULLNESS.over), bound: between(WELL_FED.bound, USUAL_FULLNESS.bound) };
 }
 
 /**
  * Top growth of a season by how full and how turned the ball is.
  * @example growthFactor(0.5, 0) // 1
  */
-export function growthFactor(fill: number, circling: number, { over: weight }: { over: number } = USUALLY): number {
+export function growthFactor(fill: number, circling: number, overWeight: number = USUAL_FULLNESS.over): number {
   const over = plus((fill - 0.8) / 0.2);
-  const held = 1 - weight * over * Math.sqrt(over) - 0.06 * circling;
+  const held = 1 - overWeight * over * Math.sqrt(over) - 0.06 * circling;
   return (0.6 + 0.4 * Math.min(1, fill / 0.35)) * Math.max(0.25, held);
 }
 

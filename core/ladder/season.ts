@@ -13,6 +13,7 @@ import {
 import { fillAt, softplusAt } from "./curves";
 import {
   fullness,
+  USUAL_FULLNESS,
   GROUND_CIRCLING_MOST,
   growthFactor,
   isStep,
@@ -95,6 +96,7 @@ export interface LadderOption {
 /** A problem with its tables, ready to be played many times. */
 export interface LadderTables {
   problem: LadderProblem;
+  wellFed: boolean;
   pots: PotTable[];
   /** By the pot a tree stands in; last, the ground. */
   options: LadderOption[][];
@@ -104,6 +106,7 @@ export function tablesOf(problem: LadderProblem): LadderTables {
   const { tree, pots, site, goal, weights: w } = problem;
   return {
     problem,
+    wellFed: tree.wellFed ?? false,
     options: [...pots.map((_, p) => optionsOf(problem, p)), [inGround(problem)]],
     pots: pots.map((pot): PotTable => {
       const v = pot.volumeL;
@@ -327,11 +330,13 @@ export function playSeason(
   const airShort = Math.min(1, Math.max(0, (0.35 - Math.max(0.05, 0.22 - 0.02 * ageBefore)) / 0.25));
   const days = p.wetA / (p.wetB + p.wetC * fillStart);
   const wet = days > 7 ? (1 - fillStart) * (1 - Math.exp((7 - days) / 10)) * airShort * site.coolWet : 0;
-  const full = fullness(tables.problem.tree.wellFed, c1);
-  const g = growthFactor((fillStart + f1) / 2, (c0 + c1) / 2, full);
+  let overWeight: number = USUAL_FULLNESS.over;
+  let boundWeight: number = USUAL_FULLNESS.bound;
+  if (tables.wellFed) ({ over: overWeight, bound: boundWeight } = fullness(true, c1));
+  const g = growthFactor((fillStart + f1) / 2, (c0 + c1) / 2, overWeight);
   const overdue = goal.bySeason !== null && season >= goal.bySeason;
   const oversized = w.oversize * wet;
-  const bound = w.bound * full.bound * (5 * plus(f1 - 0.9) + plus(c1 - 1) / 3);
+  const bound = w.bound * boundWeight * (5 * plus(f1 - 0.9) + plus(c1 - 1) / 3);
   const lift = tail * (m.handled ? p.liftHandled : p.lift);
   const depth = tail * p.depth;
   const growth = tail * w.growth * (1 - g * p.size);

@@ -109,7 +109,7 @@ test("what a full ball costs where it is watered and fed well: a tenth, until it
   ]);
   // Full to the last share: 0.55 of its growth, or a tenth.
   expect(growthFactor(1, 0)).toBeCloseTo(0.45, 9);
-  expect(growthFactor(1, 0, fullness(true, 1))).toBeCloseTo(0.9, 9);
+  expect(growthFactor(1, 0, fullness(true, 1).over)).toBeCloseTo(0.9, 9);
   // In its last pot: so many prunings in fifteen years, slow, moderate and vigorous.
   const prunings = (kPerDegreeDay: number, wellFed: boolean) => {
     const goal = { minL: 17, maxL: 17, bySeason: null, plantOut: null };

@@ -1,6 +1,5 @@
 "use client";
 
-import { DUE_FILL } from "@/core/roots/index";
 import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import { eventIs, type KindThatIs } from "@/core/event/index";
@@ -85,10 +84,10 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           strokeWidth="1.4"
           strokeDasharray="2 4"
         />
-        <path d={`M${LEFT} ${y(DUE_FILL)}H${width - RIGHT}`} stroke={INK} strokeDasharray="7 4" />
+        <path d={`M${LEFT} ${y(picture.state.dueFill)}H${width - RIGHT}`} stroke={INK} strokeDasharray="7 4" />
         <text
           x={LEFT + 5}
-          y={y(DUE_FILL) - 4}
+          y={y(picture.state.dueFill) - 4}
           fontSize="11.5"
           fill={INK}
           stroke="#fffdf6"

@@ -154,8 +154,8 @@ export function TreeView({
               reason={
                 <>
                   Two things decide: whether its roots have used up the pot ({fullness(state.fill.p50)} full, turning
-                  grade {number(state.circling.p50, 1)}; due from 85 % or grade 2), and whether the window for potting
-                  on is open where it stands. {windowReason(state, on)}
+                  grade {number(state.circling.p50, 1)}; due from {percent(state.dueFill)} or grade 2), and whether the
+                  window for potting on is open where it stands. {windowReason(state, on)}
                 </>
               }
             >
@@ -324,7 +324,7 @@ export function TreeView({
         <Why
           reason={
             <>
-              Due is the first of two: roots fill 85 % of the mix, or turning reaches grade 2.{" "}
+              Due is the first of two: roots fill {percent(state.dueFill)} of the mix, or turning reaches grade 2.{" "}
               {state.dueBy === "circling" ? "Turning comes first here." : "Fill comes first here."} Turning today: grade{" "}
               {number(state.circling.p50, 1)} ({number(state.circling.p10, 1)}–{number(state.circling.p90, 1)}).{" "}
               {"none" in state.due

@@ -1,12 +1,12 @@
 // How often the 80 % bands hold, and how fast a posterior is. Prints one line of JSON.
 import { isMainThread, parentPort, Worker, workerData } from "node:worker_threads";
-import { PRIOR_SD, syntheticTree } from "@/test-support/synthetic-tree";
+import { syntheticTree, type Truth } from "@/test-support/synthetic-tree";
 
-function coverage(trees: number, trueSd: number, seasonSd: number) {
+function coverage(trees: number, truth: Truth) {
   let [fill, factor] = [0, 0];
   const times: number[] = [];
   for (let i = 0; i < trees; i++) {
-    const kept = syntheticTree(1000 + i, { trueSd, seasonSd });
+    const kept = syntheticTree(1000 + i, truth);
     fill += kept.fill ? 1 : 0;
     factor += kept.factor ? 1 : 0;
     times.push(kept.ms);
@@ -20,6 +20,14 @@ function coverage(trees: number, trueSd: number, seasonSd: number) {
   };
 }
 
+/** Truths that the model knows nothing of. */
+const FOREIGN: [string, Truth][] = [
+  ["Gompertz", { law: "gompertz" }],
+  ["a linear front", { law: "front" }],
+  ["self-limiting", { law: "self-limiting" }],
+  ["seasons erring by 40 %", { seasonSd: 0.4 }],
+  ["an eye a grade off", { eyeBias: 1 }],
+];
 const THREADS = 2;
 const YARD = 800;
 
@@ -28,10 +36,11 @@ if (!isMainThread) {
   for (let i = from; i < to; i++) syntheticTree(i);
   parentPort!.postMessage("done");
 } else {
-  coverage(200, PRIOR_SD, 0.15);
-  const plain = coverage(1000, PRIOR_SD, 0);
-  const seasons = coverage(1000, PRIOR_SD, 0.15);
-  const wide = coverage(1000, 0.7, 0.15);
+  coverage(200, {});
+  const plain = coverage(1000, { seasonSd: 0 });
+  const seasons = coverage(1000, {});
+  const wide = coverage(1000, { trueSd: 0.7 });
+  const foreign = FOREIGN.map(([what, truth]) => ({ what, fill: coverage(1000, truth).fill }));
   const one = performance.now();
   for (let i = 0; i < YARD; i++) syntheticTree(i);
   const aloneMs = performance.now() - one;
@@ -50,5 +59,5 @@ if (!isMainThread) {
     ),
   );
   const threadsMs = performance.now() - start;
-  console.log(JSON.stringify({ plain, seasons, wide, yard: YARD, aloneMs, threads: THREADS, threadsMs }));
+  console.log(JSON.stringify({ plain, seasons, wide, foreign, yard: YARD, aloneMs, threads: THREADS, threadsMs }));
 }

@@ -12,6 +12,7 @@ import {
 } from "@/core/ladder/index";
 import { mulberry32 } from "@/core/random/index";
 import { VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
+import { seasonSteps } from "./season-step";
 
 const VOLUMES = [4.5, 6, 8, 10, 12, 15, 18, 20, 25, 30, 35, 40, 45, 55, 65, 80, 100, 120, 150];
 const SEASONS = 15;
@@ -150,6 +151,7 @@ if (!isMainThread) {
       memoryMb: process.memoryUsage().rss / 1e6,
       quick: above(QUICK_SEARCH),
       usual: above(USUAL_SEARCH),
+      steps: seasonSteps(),
     }),
   );
 }
