@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, NORTH, SOUTH, TODAY, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, NORTH, plansMade, SOUTH, TODAY, visit, watchErrors, world } from "./support";
 
 test("dragging the strip moves everything shown without a word to the server", async ({ page, request }) => {
   const errors = watchErrors(page);
@@ -7,6 +7,7 @@ test("dragging the strip moves everything shown without a word to the server", a
   const treeId = await w.tree("S-1", { arrivedOn: "2025-04-01", form: "liner" });
   await w.roots(treeId, "2025-09-20", 2, 0);
   await visit(page, w.url("yard"));
+  await plansMade(page, w);
   const strip = page.getByRole("slider", { name: "As-of day of everything shown" });
   const tree = page.getByRole("link", { name: /^S-1/ });
   const before = await tree.getAttribute("aria-label");

@@ -73,6 +73,16 @@ export class World {
   }
 }
 
+/** Waits until the plans that a page set off are made: it reads itself once more when they are. */
+export async function plansMade(page: Page, w: World): Promise<void> {
+  await expect
+    .poll(async () => ((await (await page.request.get(w.url("plans"))).json()) as { making: boolean }).making, {
+      timeout: 30_000,
+    })
+    .toBe(false);
+  await page.reload();
+}
+
 /** A collection of its own for each spec, made through the same door as the screens use. */
 export async function world(request: APIRequestContext, answers: typeof NORTH = NORTH): Promise<World> {
   const w = new World(request);

@@ -33,7 +33,11 @@ export function goalOf({ record, profile, roots }: Pick<TreeOnDay, "record" | "p
   if (cropL)
     return { minL: round(Math.max(nowL, cropL[0])), maxL: round(Math.max(nowL, cropL[1])), said: false, ask: false };
   if (purpose === "stock" || purpose === "grow-on")
-    return single(round(Math.max(nowL, Math.min(ASKED_MOST_L, Math.max(ASKED_LEAST_L, ASKED_TIMES * nowL)))), false, true);
+    return single(
+      round(Math.max(nowL, Math.min(ASKED_MOST_L, Math.max(ASKED_LEAST_L, ASKED_TIMES * nowL)))),
+      false,
+      true,
+    );
   const mostL = Math.max(nowL, Math.min(ORNAMENT_MOST_L, ORNAMENT_TIMES * nowL));
   return single(Math.max(5, 5 * Math.round(mostL / 5)), false, mostL <= nowL);
 }

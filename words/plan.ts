@@ -8,7 +8,7 @@ import { ACTION_WORDS, INPUT_WORDS, SCHOOL_WORDS, yearWords } from "./ladder";
 type Step = { action: TreePlan["steps"][number]["action"]; volumeL: number };
 
 /** What a step does, in a few words. */
-export const stepWords = ({ action, volumeL }: Step, units: Units): string =>
+const stepWords = ({ action, volumeL }: Step, units: Units): string =>
   action === "up-pot" ? `into ${litres(volumeL, units)}` : action === "stay" ? "nothing" : ACTION_WORDS[action].long;
 
 /** The steps of a plan as a chain: season by season, those of one kind in a row counted together. */

@@ -101,11 +101,15 @@ test("what of a plan's grounds has changed is named", () => {
 });
 
 test("what a full ball costs where it is watered and fed well: a tenth, until its roots turn", () => {
-  expect([fullness(undefined, 0), fullness(true, 2), fullness(true, 3), fullness(true, 4)]).toEqual([
-    { over: 0.55, bound: 1 },
-    { over: 0.1, bound: 0.1 },
-    { over: expect.closeTo(0.325, 9), bound: expect.closeTo(0.55, 9) },
-    { over: expect.closeTo(0.55, 9), bound: expect.closeTo(1, 9) },
+  const weights = (wellFed: boolean | undefined, circling: number) => {
+    const { over, bound } = fullness(wellFed, circling);
+    return [over, bound].map((v) => Number(v.toFixed(9)));
+  };
+  expect([weights(undefined, 0), weights(true, 2), weights(true, 3), weights(true, 4)]).toEqual([
+    [0.55, 1],
+    [0.1, 0.1],
+    [0.325, 0.55],
+    [0.55, 1],
   ]);
   // Full to the last share: 0.55 of its growth, or a tenth.
   expect(growthFactor(1, 0)).toBeCloseTo(0.45, 9);

@@ -55,7 +55,8 @@ onDatabase("plans of a collection on a real database", () => {
     expect(plansAreDue(await yard.view())).toBe(true);
     expect(await replanned(yard)).toEqual([a]);
     const after = (await planOf(yard, a))!;
-    expect(after.changed).toMatchObject({ on: yard.today, why: expect.arrayContaining(["kPerDegreeDay"]) });
+    expect(after.changed!.on).toBe(yard.today);
+    expect(after.changed!.why).toContain("kPerDegreeDay");
     expect(after.changed!.changes[0].before.action).toBe(first.steps[0].action);
     expect((await plansNow(yard.id))!.version).toBe(before!.version + 1);
     // What a browser opens knows the same plans, under another tag.

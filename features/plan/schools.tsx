@@ -1,12 +1,11 @@
 "use client";
 
-import type { SchoolTotal } from "@/core/ladder/index";
+import type { LadderTerms, SchoolTotal } from "@/core/ladder/index";
 import { Reasoned, ScrollBox } from "@/ui/fields";
 import { litres, number } from "@/words/format";
 import { counted, SCHOOL_WORDS, yearWords } from "@/words/ladder";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { CollectionPlan } from "./plan";
-import type { LaddersFacts } from "./view";
 
 /** The same trees by each school, side by side. */
 export function Schools({
@@ -16,7 +15,7 @@ export function Schools({
 }: {
   plan: CollectionPlan;
   schools: readonly SchoolTotal[];
-  facts: LaddersFacts;
+  facts: { southern: boolean; currency: string; terms: Pick<LadderTerms, "school"> };
 }) {
   const { units } = useAsOf();
   return (
