@@ -20,6 +20,8 @@ const config = {
   testEnvironment: "node",
   // Tests on a database build whole sites and their seasons.
   testTimeout: 60_000,
+  // Two at once even on two cores: tests on the database wait for it more than they compute.
+  maxWorkers: 2,
   setupFiles: ["<rootDir>/test-support/setup.ts"],
   roots,
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],

@@ -183,6 +183,7 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   // A pot close to the goal is the goal: no step is left that is worth the handling.
   const reached = (aimL: number) => now.volumeL >= DECISION_FIGURES.goalReached * aimL;
   const aimed = withGoal(problem, reached(goal.minL) ? now.volumeL : goal.minL);
+  aimed.goal.near = DECISION_FIGURES.goalReached;
   aimed.goal.maxL = reached(goal.maxL) ? now.volumeL : Math.max(aimed.goal.maxL, goal.maxL);
   return {
     problem: aimed,

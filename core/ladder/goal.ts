@@ -1,12 +1,15 @@
-import { type LadderProblem, shownSeasons } from "./model";
+import { type LadderGoal, type LadderProblem, shownSeasons } from "./model";
 import type { LadderPlan } from "./plan";
+
+/** Whether so many litres are the goal, or close enough to be as good. */
+export const isThere = ({ minL, near = 0.999 }: LadderGoal, volumeL: number): boolean => volumeL >= near * minL;
 
 /** Season in which the goal is met, as its date asks; null: not within the plan. */
 export function metIn({ goal }: LadderProblem, plan: LadderPlan): number | null {
-  const large = plan.steps.findIndex((s) => s.volumeL >= goal.minL * 0.999);
+  const large = plan.steps.findIndex((s) => isThere(goal, s.volumeL));
   if (!goal.plantOut) return large < 0 ? null : large;
   const out = plan.steps.findIndex((s) => s.action === "plant-out");
-  return out < 0 || plan.steps[out].volumeL < goal.minL * 0.999 ? null : out;
+  return out < 0 || !isThere(goal, plan.steps[out].volumeL) ? null : out;
 }
 
 /** Whether a plan meets its goal, in time where a date was given. */

@@ -68,6 +68,8 @@ export interface LadderSite {
 
 export interface LadderGoal {
   minL: number;
+  /** Share of it that is as good; absent: the whole. */
+  near?: number;
   maxL: number;
   /** Season (0 first) by whose end the goal is wanted; null: no date. */
   bySeason: number | null;
