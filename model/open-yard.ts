@@ -11,6 +11,7 @@ import {
 import { type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import { type KindTracks, MODEL_VERSION, type ReplayContext } from "./context";
+import { type Calibration, calibrationOf } from "./calibration";
 import type { KeptPlans } from "./plan";
 import { packTracks, unpackTracks } from "./pack";
 import { airIn, PlaceSites, type WinterAhead } from "./stays";
@@ -70,6 +71,7 @@ export class Yard {
   private readonly known = new Map<string, YardTree>();
   private kept: {
     calendar?: GrowersCalendar;
+    calibration?: Calibration;
     said?: ReturnType<typeof weatherSaid>;
     places?: PlaceSites;
     tracks?: TrackSource;
@@ -140,6 +142,11 @@ export class Yard {
   /** Days on which nobody is there. */
   get away(): DayStretch[] {
     return (this.kept.away ??= awayStretches(this.calendar));
+  }
+
+  /** How well looks at roots were foreseen. */
+  get calibration(): Calibration {
+    return (this.kept.calibration ??= calibrationOf(this));
   }
 
   get said(): ReturnType<typeof weatherSaid> {

@@ -12,6 +12,8 @@ import { ASK } from "@/features/tree-page/ask";
 /** Trees whose band is widest are asked; more than these nobody looks at in a week. */
 const ASKED = 40;
 const SHOWN = 15;
+/** Fewer looks than these say nothing about how well they are foreseen. */
+const LEAST_LOOKS = 5;
 
 interface Look {
   id: string;
@@ -26,6 +28,7 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const { yard, today } = view;
+  const { calibration } = yard;
   const on = toDay(today);
   const widest = [...view.yard.on(today).states]
     .sort((a, b) => b.fill.p90 - b.fill.p10 - (a.fill.p90 - a.fill.p10))
@@ -72,6 +75,17 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
               </li>
             ))}
           </ol>
+        </Reasoned>
+      )}
+      {calibration.looks >= LEAST_LOOKS && (
+        <Reasoned
+          className="mt-6"
+          reason="Each look recorded here was held against what was believed the day before it: inside, where its grade reaches into the middle eight tenths of what was expected, the eye’s own error included. Far fewer than eight of ten: pots, dates or the eye are off; all of them: what is believed is too vague."
+        >
+          <p data-testid="calibration">
+            How well looks were foreseen: {number(calibration.inside)} of {number(calibration.looks)} (
+            {percent(calibration.inside / calibration.looks)}) fell where eight of ten were expected.
+          </p>
         </Reasoned>
       )}
     </article>
