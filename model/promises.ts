@@ -19,13 +19,20 @@ const NEAR = 1.05;
 function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoice[] {
   const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
   const shelf = day.yard.on(day.day).free.filter((p) => near(mixOfPot(p.pot)));
-  const pots = new Map(shelf.map((p) => [p.lotId, p.pot]));
+  const pots = new Map(shelf.map((p) => [p.lotId, p]));
   return day
     .fitsSized(shelf, correction)
     .filter((fit) => fit.misfit === null)
     .map(({ lotId, ratio, fillAtSeasonEnd }) =>
-      lazily({ lotId, mixL: ratio * day.roots.volumeL.p50, fillAtSeasonEnd }, "setting", () =>
-        settingIn(day, pots.get(lotId)!, correction),
+      lazily(
+        {
+          lotId,
+          mixL: ratio * day.roots.volumeL.p50,
+          fillAtSeasonEnd,
+          disinfect: pots.get(lotId)!.unclean ?? false,
+        },
+        "setting",
+        () => settingIn(day, pots.get(lotId)!.pot, correction),
       ),
     );
 }

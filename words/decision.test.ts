@@ -181,13 +181,17 @@ test("works, reasons, questions and what follows all have words; none shows its 
 
 test("a pot of the store brings the numbers of the potting, in either unit", () => {
   const setting = { freeboardMm: 14, baseLayerMm: 28, sideGapMm: 30, trimMm: 0, crownMm: 0, looseMixL: 1.6 };
-  const choice = { lotId: "bags", mixL: 1.5, fillAtSeasonEnd: 0.7, setting };
+  const choice = { lotId: "bags", mixL: 1.5, fillAtSeasonEnd: 0.7, disinfect: false, setting };
   const chosen = act({ work: "slip-up", pot: { lowL: 0.5, highL: 1.5, choice, buy: false, same: false } });
   expect(actWords(chosen, "metric", () => "Bags")).toBe(
     "Pot it up undisturbed into 0.5 L to 1.5 L of mix (Bags). 28 mm of mix under the ball, the old surface level with the new, 14 mm of watering space; 1.6 L of loose mix.",
   );
   expect(actWords(chosen, "us", () => "Bags")).toMatch(
     /1\.1 in of mix under the ball.* 0\.6 in of watering space; 1\.7 qt/,
+  );
+  const unclean = { ...chosen, pot: { ...chosen.pot!, choice: { ...choice, disinfect: true } } };
+  expect(actWords(unclean, "metric", () => "Bags")).toContain(
+    "(Bags; disinfect it first, a tree died in one of these)",
   );
   const grown = { ...setting, trimMm: 12, crownMm: 10 };
   const trimmed = { ...chosen, pot: { ...chosen.pot!, choice: { ...choice, setting: grown } } };

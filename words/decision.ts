@@ -200,7 +200,8 @@ export function actWords(act: DecisionAct, units: Units, potName: (lotId: string
   const { work, correction, pot, figures: f } = act;
   const volume = pot && (pot.same ? "" : ` into ${span(litres(pot.lowL, units), litres(pot.highL, units))} of mix`);
   const chosen = pot?.choice ? potName(pot.choice.lotId) : null;
-  const which = chosen ? ` (${chosen})` : pot?.buy ? " (to buy: nothing in store fits)" : "";
+  const clean = pot?.choice?.disinfect ? "; disinfect it first, a tree died in one of these" : "";
+  const which = chosen ? ` (${chosen}${clean})` : pot?.buy ? " (to buy: nothing in store fits)" : "";
   const loss =
     correction && correction.mostShare > 0 && correction.lossShare > 0.001
       ? ` About ${percent(correction.lossShare)} of its roots, at most ${percent(correction.mostShare)}.`

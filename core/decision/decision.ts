@@ -85,6 +85,8 @@ export interface PotChoice {
   lotId: string;
   mixL: number;
   fillAtSeasonEnd: number;
+  /** A tree died in one of its kind lately: disinfected before anything stands in it. */
+  disinfect: boolean;
   /** How the ball is set in it; null for bare roots. */
   setting: PotSetting | null;
 }

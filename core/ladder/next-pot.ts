@@ -18,6 +18,8 @@ export interface StorePot {
   pot: Pot;
   free: number;
   condition?: PotCondition;
+  /** A tree died in one of them lately, of what another could catch. */
+  unclean?: boolean;
 }
 
 export type Misfit = "too-small" | "too-large" | "ball-too-wide" | "ball-too-tall" | "none-free" | "unsound";

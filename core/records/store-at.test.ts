@@ -1,5 +1,6 @@
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import { toDay } from "../dates/index";
+import type { DeathCause } from "../event/index";
 import { freeOf, indexRecords, storeAt } from "./index";
 
 const pot = { known: "about", litres: 10, wall: "smooth-plastic" } as const;
@@ -39,4 +40,32 @@ test("pots on a day: stocked and thrown away, stood in, shared, sold with their 
   );
   expect(free([halves], "2026-02-02")).toBe(9);
   expect(storeAt(indexRecords({ trees: [], lots: [lot], places: [], events: [] }), toDay("2026-01-01"))).toEqual([]);
+});
+
+test("a pot in which a tree died of what another could catch, or of nobody knows what, is unclean for a year", () => {
+  const lot = aLot({ known: "nominal", system: "container-class", size: "#3", wall: "smooth-plastic" });
+  const tree = aTree({ count: 1 });
+  const at = (how: "died" | "sold", cause: DeathCause | null, on: string, potLeaves = false) => {
+    const events = [
+      anEvent("2025-01-01", { kind: "stocked", count: 3 }, { potLotId: lot.id }),
+      anEvent(
+        "2025-01-02",
+        { kind: "arrived", form: "container", lastPotted: null },
+        { treeId: tree.id, potLotId: lot.id },
+      ),
+      anEvent("2026-01-10", { kind: "ended", how, count: 1, cause, potLeaves, note: "" }, { treeId: tree.id }),
+    ];
+    const [pot] = storeAt(indexRecords({ trees: [tree], lots: [lot], places: [], events }), toDay(on));
+    return pot.unclean ?? false;
+  };
+  const causes = ["unknown", "wet-roots", "pest", "disease", "frost", "drought", "heat", "root-work", "wind", "animal"];
+  expect(causes.filter((c) => at("died", c as DeathCause, "2026-02-01"))).toEqual([
+    "unknown",
+    "wet-roots",
+    "pest",
+    "disease",
+  ]);
+  expect([at("died", null, "2026-02-01"), at("sold", null, "2026-02-01")]).toEqual([true, false]);
+  expect(at("died", "disease", "2026-02-01", true)).toBe(false);
+  expect([at("died", "disease", "2027-01-10"), at("died", "disease", "2027-01-11")]).toEqual([true, false]);
 });
