@@ -94,6 +94,9 @@ export function SchoolRow({
           {words.name}
         </h2>
         <span className="text-sm">{words.what}</span>
+        {(facts.chosen?.school ?? facts.school) === row.planner && (
+          <span className="badge badge-primary badge-outline">{facts.chosen ? "followed" : "its plan"}</span>
+        )}
         <button
           type="button"
           className={`btn no-print ml-auto min-h-11 ${followed ? "" : "btn-primary"}`}
