@@ -1,4 +1,5 @@
 import { toDay, toIso } from "@/core/dates/index";
+import { type School, SCHOOLS } from "@/core/ladder/index";
 import { actOf, type AskedTree, worldOn } from "@/test-support/decide";
 import { CALCULATIONS } from "./registry";
 
@@ -119,6 +120,24 @@ describe("a rooted fig of 3 L and a pot of 55 L in store", () => {
     expect(step.correction).toMatchObject({ name: "tease-and-clip", mostShare: 0.5 });
     expect(step.figures.lowKg).toBeCloseTo(40, 0);
     expect(step.aftercare.find((a) => a.code === "water-old-ball-until")!.on).toBe(toIso(toDay(on) + 28));
+  });
+  test("each school has it another pot, and its own plan: side by side on one tree", () => {
+    const on = firstDay("warm", fig, "2028-01-01", open);
+    const by = (school: School) => {
+      const day = at("warm", { ...fig, on, school });
+      const pot = actOf(day.decision!, "up-pot").pot!;
+      const step = day.plan!.steps.find((x) => x.action === "up-pot")!;
+      expect([day.plan!.planner, step.volumeL >= pot.lowL / 1.05, step.volumeL <= 1.05 * pot.highL]).toEqual([
+        school,
+        true,
+        true,
+      ]);
+      return Math.round(pot.highL);
+    };
+    expect(SCHOOLS.map(by)).toEqual([7, 55, 5, 55]);
+    // The same decided under another school than its own.
+    const own = at("warm", { ...fig, on, school: "small-steps" });
+    expect(Math.round(actOf(own.decisionBy("long-jump")!, "up-pot").pot!.highL)).toBe(55);
   });
   test("after midsummer two to three times the mix, undisturbed; near the frost nothing", () => {
     const summer = decided("continental", { ...fig, on: "2027-07-05" });
