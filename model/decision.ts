@@ -95,6 +95,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"], plan: Tree
     reading: seen?.reading ?? null,
     advice,
     settling: settlingOf(day),
+    mates: state.together.length,
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
     goal: { mostL: goal.maxL, said: goal.said, ask: goal.ask },

@@ -119,3 +119,28 @@ test("goals: as said, by crop and kind, asked where anything may be meant, never
   const [cropL, said] = goal({ purpose: "crop" });
   expect([Number(cropL) > 20, said]).toEqual([true, false]);
 });
+
+test("two in one pot: what is said of one says that both move together, or are parted", () => {
+  const [a, b] = [aTree({ purpose: "ornament" }), aTree({ purpose: "ornament" })];
+  const joined = (tree: TreeRecord) =>
+    anEvent(
+      "2024-05-01",
+      { kind: "joined", share: 0.5, together: [a.id, b.id].filter((id) => id !== tree.id), correction: "none" },
+      { treeId: tree.id, potLotId: lot.id },
+    );
+  const events = [
+    arrived(a, "2024-04-01"),
+    arrived(b, "2024-04-01"),
+    joined(a),
+    joined(b),
+    look(a, "2027-03-20", 4, 1),
+  ];
+  const records = { trees: [a, b], lots: [lot], places: [], events };
+  const day = openYard({ records, risk: 0.1 }, weather, { today: TODAY }).tree(a.id)!.on(TODAY)!;
+  const { headline } = day.decision!;
+  expect(headline.because).toContain("shared");
+  expect(sentence(day)).toContain("all in it move together, or are parted");
+  expect(
+    on(TODAY, a, [arrived(a, "2024-04-01"), look(a, "2027-03-20", 4, 1)]).decision!.headline.because,
+  ).not.toContain("shared");
+});

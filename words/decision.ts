@@ -80,6 +80,7 @@ const REASON_WORDS: Record<Reason, string> = {
   "winter-near": "cold nights are coming",
   planned: "its plan names this season, before the pot is full",
   "planned-later": "its plan keeps it in this pot until then",
+  shared: "it shares its pot: all in it move together, or are parted",
   anchored: "it is rooted into the ground",
   ill: "it is not well",
   rescue: "a rescue goes on",

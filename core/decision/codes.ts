@@ -67,6 +67,7 @@ export const REASONS = [
   "winter-near",
   "planned",
   "planned-later",
+  "shared",
   "anchored",
   "ill",
   "rescue",

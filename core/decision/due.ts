@@ -33,7 +33,7 @@ export function plannedNow(draft: Draft): Headline | null {
   const work = renews ? renewal(potted).work : operationOf(best.correction);
   const loss = renews ? renewal(potted).loss : best.price.loss;
   if (!draft.isOpen(work) || loss > lossAllowed(potted.situation, true) + 1e-9) return null;
-  return workOf(draft, potted, ["planned"]);
+  return workOf(draft, potted, potted.mates > 0 ? ["planned", "shared"] : ["planned"]);
 }
 
 /** Renewed in its last pot, or in this one where its plan has it so; else up into the next. */
@@ -42,10 +42,11 @@ function workOf(draft: Draft, potted: PottedFacts, because: Reason[]): Headline 
   return inGoal(potted) || renewsByPlan(potted) ? renew(draft, potted, because) : step(draft, potted, because);
 }
 
-function reasonsOf({ fill, dueBy, driesWithinDay, isDue }: PottedFacts): Reason[] {
+function reasonsOf({ fill, dueBy, driesWithinDay, isDue, mates }: PottedFacts): Reason[] {
   const list: Reason[] = [];
   if (isDue) list.push(dueBy === "circling" && fill.p50 < BOUND_FILL ? "turning" : "full");
   if (driesWithinDay) list.push("dries-within-day");
+  if (mates > 0) list.push("shared");
   return list;
 }
 

@@ -75,6 +75,8 @@ export interface PottedFacts {
   advice: Advice;
   /** The last work on its ball, as long as its roots do not hold yet. */
   settling: { on: DayNumber; holds: DayNumber | null } | null;
+  /** How many others stand in its pot with it. */
+  mates: number;
   /** Rooted into the ground. */
   anchored: boolean;
   driesWithinDay: boolean;
