@@ -320,3 +320,23 @@ test("decision.tree: the same through the published calculation, and what is wro
   expect(wrong({ roots: { fill: 0.7, circling: 0.5, on: "2020-01-01" } })).toMatchObject({ path: "roots.on" });
   expect(calc.input.safeParse({ ...asked, pot: {} }).success).toBe(false);
 });
+
+test("a plan puts a tap root into the deeper pot of two that hold as much", () => {
+  const pot = (widthMm: number, heightMm: number) => ({
+    vessel: { shape: "cylinder" as const, topWidthMm: widthMm, heightMm, wall: "smooth-plastic" as const },
+  });
+  const chosen = (kind: string) => {
+    const { plan } = at("continental", {
+      on: "2028-03-25",
+      tree: { kind, goalL: 60 },
+      pot: { aboutL: 8 },
+      roots: { fill: 4, circling: 1 },
+      store: [
+        { id: "wide", ...pot(310, 250) },
+        { id: "deep", ...pot(254, 380) },
+      ],
+    });
+    return plan!.steps.find((s) => s.action === "up-pot")!.potId;
+  };
+  expect([chosen("oak"), chosen("hornbeam")]).toEqual(["deep", "wide"]);
+});

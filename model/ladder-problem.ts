@@ -43,7 +43,8 @@ const VERY_VIGOROUS = VIGOUR_PER_DEGREE_DAY["very-vigorous"];
 const COOL_WET = 0.5;
 /** Mix that keeps its structure longer than plans reach. */
 const LONG_LIFE_YEARS = 10;
-const TAP_DEPTH_MM = 350;
+/** Depth of pot a tap root asks for, mm (L). */
+export const TAP_DEPTH_MM = 350;
 /** Mix of nobody knows what age. */
 const UNKNOWN_AGE_YEARS = 2;
 export const PLANNED_SEASONS = 15;
@@ -108,8 +109,10 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   const sound = input.stored.filter((p) => p.free > 0 && p.condition !== "cracked" && p.condition !== "brittle");
   for (const p of [...sound].sort((a, b) => b.free - a.free)) {
     const pot = potOf(p.lotId, p.pot, 0, true);
-    // Of pots as good as equal the one there is most of will do.
-    if (stored.some((other) => other.wall === pot.wall && alike(other.volumeL, pot.volumeL))) continue;
+    // Of pots as good as equal the one there is most of will do; to a tap root a deeper one is another pot.
+    const asDeep = (other: LadderPot) =>
+      profile.roots !== "tap" || other.heightMm >= Math.min(TAP_DEPTH_MM, pot.heightMm);
+    if (stored.some((other) => other.wall === pot.wall && alike(other.volumeL, pot.volumeL) && asDeep(other))) continue;
     potNames[p.lotId] = p.name;
     stored.push(pot);
   }

@@ -1,10 +1,11 @@
 import type { ChoosePot, PotChoice, PotSetting } from "@/core/decision/index";
-import { mixOfPot } from "@/core/ladder/index";
+import { mixOfPot, type PotFit } from "@/core/ladder/index";
 import { lazily } from "@/core/math/index";
 import { correctBall, currentBall, usualFillHeightMm } from "@/core/potting/index";
 import { settingPlan } from "@/core/setting/index";
 import { brimHeightMm, type Pot, vesselOf } from "@/core/vessel/index";
 import { usualCrownMm } from "./juvenile";
+import { TAP_DEPTH_MM } from "./ladder-problem";
 import { presumedPot } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
 import type { YardOnDay } from "./yard-on-day";
@@ -20,9 +21,15 @@ function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoic
   const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
   const shelf = day.yard.on(day.day).free.filter((p) => near(mixOfPot(p.pot)));
   const pots = new Map(shelf.map((p) => [p.lotId, p]));
+  const planned = day.plan?.steps.find((s) => s.action === "up-pot")?.potId;
+  // The pot its plan names comes first; a tap root goes into the deeper ones, whatever their litres.
+  const shallow = (lotId: string) =>
+    day.profile.roots === "tap" && brimHeightMm(vesselOf(pots.get(lotId)!.pot).vessel) < TAP_DEPTH_MM;
+  const rank = ({ lotId }: PotFit) => (lotId === planned ? -2 : 0) + (shallow(lotId) ? 1 : 0);
   return day
     .fitsSized(shelf, correction)
     .filter((fit) => fit.misfit === null)
+    .sort((a, b) => rank(a) - rank(b))
     .map(({ lotId, ratio, fillAtSeasonEnd }) =>
       lazily(
         {
