@@ -52,7 +52,9 @@ test("a tree's own wait and days without hands are cut out of it", () => {
   // Asked for on a closed day inside it, it begins on the next open one.
   expect(windowFrom(outline, 20, 90)!.periods[0].from).toBe(22);
   expect(windowFrom(outline, 5, 90, 15)!.periods[0].from).toBe(15);
-  expect(windowFrom(outline, 5, 90, 39)!.periods).toEqual([]);
+  // Of a stretch that goes on, the last days count, however few.
+  expect(windowFrom(outline, 5, 90, 39)!.periods.map((p) => [p.from, p.to])).toEqual([[39, 40]]);
+  expect(windowFrom(outline, 5, 90, 41)!.periods).toEqual([]);
   expect(windowFrom(outline, 5, 30)!.periods[0]).toMatchObject({ to: 30, closedBy: "none" });
   const away = windowFrom(outline, 5, 90, 5, [[14, 30]])!.periods;
   expect(away.map((p) => [p.from, p.to, p.closedBy, p.closes])).toEqual([

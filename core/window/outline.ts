@@ -85,8 +85,10 @@ function stretches(outline: WindowOutline, from: DayNumber, to: DayNumber): Open
     if (before && first - before.to - 1 <= MOST_GAP_DAYS) before.to = last;
     else found.push({ from: first, to: last });
   });
+  // Of a stretch that began before, its last days count however few.
+  const goesOn = runAt(outline, from - 1)?.[2] === 1;
   return found
-    .filter((p) => p.to - p.from + 1 >= LEAST_OPEN_DAYS)
+    .filter((p) => p.to - p.from + 1 >= LEAST_OPEN_DAYS || (p.from === from && goesOn))
     .map((p) => ({ ...p, closedBy: p.to >= end ? "none" : LIMITS[runAt(outline, p.to + 1)![1]] }));
 }
 

@@ -25,21 +25,23 @@ export function suitabilityOn(
   return { suitability: series.suitability[i] / 200, limiting: LIMITS[series.limiting[i]], safe: series.safe[i] / 100 };
 }
 
-/** Open stretches between two days, short gaps closed over. */
+/** Open stretches between two days, short gaps closed over; of one that began before the first day, its last days count however few. */
 export function openPeriods(series: WindowSeries, from: DayNumber, to: DayNumber): OpenPeriod[] {
   const periods: OpenPeriod[] = [];
   let start: DayNumber | null = null;
   let last = 0;
   const end = Math.min(to, series.startDay + series.suitability.length - 1);
+  const first = Math.max(from, series.startDay);
+  const goesOn = first > series.startDay && series.suitability[first - 1 - series.startDay] >= OPEN_AT;
   const close = () => {
-    if (start !== null && last - start + 1 >= LEAST_OPEN_DAYS) {
+    if (start !== null && (last - start + 1 >= LEAST_OPEN_DAYS || (start === first && goesOn))) {
       // What is still open where one stops looking is closed by nothing.
       const closedBy = last >= end ? "none" : (suitabilityOn(series, last + 1)?.limiting ?? "none");
       periods.push({ from: start, to: last, closedBy });
     }
     start = null;
   };
-  for (let day = Math.max(from, series.startDay); day <= end; day++) {
+  for (let day = first; day <= end; day++) {
     if (series.suitability[day - series.startDay] >= OPEN_AT) {
       start ??= day;
       last = day;
