@@ -98,7 +98,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"], plan: Tree
     mates: state.together.length,
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
-    goal: { mostL: goal.maxL, said: goal.said, ask: goal.ask },
+    goal: { mostL: goal.maxL, ask: goal.ask },
     planned: isYoung(day) && goesByStage(profile, situation.volumeL) ? null : plannedOf(day, plan),
     ballKg: () => ballKg(day),
     tooHeavy: mayBeHeavy(day) && ballKg(day) > DECISION_FIGURES.liftOutMostKg,
@@ -153,7 +153,7 @@ function plannedOf(day: TreeOnDay, plan: TreePlan | null): PlannedWork | null {
   const step = plan?.steps.find((s) => s.action !== "replace-top");
   if (!plan || !step) return null;
   const { action, season, volumeL } = step;
-  const { firstSeason, planner } = plan;
+  const { firstSeason } = plan;
   const thisSeason = season <= growingSeason(day.day, day.yard.latitudeDeg);
   return {
     action,
@@ -161,7 +161,6 @@ function plannedOf(day: TreeOnDay, plan: TreePlan | null): PlannedWork | null {
     thisSeason,
     firstSeason,
     volumeL,
-    planner,
   };
 }
 

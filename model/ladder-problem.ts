@@ -23,7 +23,7 @@ import {
 } from "@/core/ladder/index";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
 import { mixLife } from "@/core/mix/index";
-import { DUE_FILL, SEASON_SD, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
+import { DUE_FILL, SEASON_SD } from "@/core/roots/index";
 import { brimHeightMm, likelyPotMassKg, mixEstimate, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { paceLeftAfterLook } from "./narrow";
 import { MACHINE_LIMIT_KG } from "@/core/mass/index";
@@ -37,8 +37,6 @@ import { carriedIn, mostLiftedKg } from "./tree-situation";
 const YOUNG_MOST_STEP = 14;
 /** A long jump that is half rooted by the season's end may be this large. */
 const PROVEN_STEP = 20;
-/** From this pace on a kind is very vigorous, per °C·d. */
-const VERY_VIGOROUS = VIGOUR_PER_DEGREE_DAY["very-vigorous"];
 /** Half of the resting season is wet enough to matter (L). */
 const COOL_WET = 0.5;
 /** Mix that keeps its structure longer than plans reach. */
@@ -218,7 +216,7 @@ function plannerOf({ events, profile, day }: TreeOnDay, terms: LadderTerms | nul
   const chosen = chosenPlan(events, day);
   if (chosen) return chosen.school;
   if (terms) return terms.school;
-  return profile.kPerDegreeDay >= VERY_VIGOROUS && profile.values.largestStep === null
+  return profile.kPerDegreeDay >= DECISION_FIGURES.yearlingPace && profile.values.largestStep === null
     ? "long-jump"
     : USUAL_TERMS.school;
 }

@@ -16,7 +16,7 @@ import { keptPlan, planNow, type TreePlan } from "./plan";
 import { decisionFacts } from "./decision";
 import { type Learning, learningOf } from "./learning";
 import { type MassNow, massNow } from "./mass-now";
-import { matesOn, profileFor, tracksOf } from "./tracks";
+import { profileFor, tracksOf } from "./tracks";
 import { type Narrowing, whatNarrows } from "./narrow";
 import type { Yard } from "./open-yard";
 import { ownWoodOf, type WoodEvidence, woodEvidence } from "./own-wood";
@@ -230,7 +230,7 @@ export class TreeOnDay {
 
   /** What its mates say of its pace; null where they say nothing. */
   get mates(): MatePrior | null {
-    return matesOn(this.yard.tracks, this.record, this.day);
+    return this.tree.mates(this.day);
   }
 
   /** What its checks have taught of its pace; null before it came. */

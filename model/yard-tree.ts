@@ -2,8 +2,10 @@ import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { endOf, plantsAt, type TreeRecord } from "@/core/records/index";
 import { type Profile, profileOf } from "@/core/species/index";
+import type { MatePrior } from "./context";
 import type { Yard } from "./open-yard";
 import { type TreePicture, treePicture } from "./picture";
+import { matesOn } from "./tracks";
 import { TreeOnDay } from "./tree-on-day";
 
 /** One tree of a yard through all its days. */
@@ -39,6 +41,11 @@ export class YardTree {
   /** Its wood and windows are not simply those of its kind in the open: it stood elsewhere, or was looked at, fed or worked on late. */
   get goesItsOwnWay(): boolean {
     return this.yard.tracks.versionsOf(this.record).length > 0;
+  }
+
+  /** What its mates say of its pace on a day; null where they say nothing. */
+  mates(on: DayNumber): MatePrior | null {
+    return matesOn(this.yard.tracks, this.record, on);
   }
 
   /** Plants of the record on a day; 0 before it came and after it left. */

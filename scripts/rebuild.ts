@@ -1,15 +1,22 @@
 // npm run rebuild: computes everything that is kept beside the log anew, and says whether what was kept was the same.
 import { listCollections } from "@/data/collections";
-import { rebuildTracks } from "@/features/collection/load";
+import { rebuildTracks, viewCollection } from "@/features/collection/load";
+import { rebuildPlans } from "@/features/collection/planning";
 import { closePools, pool } from "@/server/pool";
+
+const words = (same: boolean | null) =>
+  same === null
+    ? "computed, nothing had been kept"
+    : same
+      ? "the same as what was kept"
+      : "DIFFERENT from what was kept; replaced";
 
 let wrong = 0;
 for (const collection of await listCollections(pool())) {
-  const same = await rebuildTracks(pool(), collection);
-  console.log(
-    `  ${collection.name}: ${same === null ? "computed, nothing had been kept" : same ? "the same as what was kept" : "DIFFERENT from what was kept; replaced"}`,
-  );
-  if (same === false) wrong++;
+  const tracks = await rebuildTracks(pool(), collection);
+  const plans = await rebuildPlans((await viewCollection(collection.id))!);
+  console.log(`  ${collection.name}: wood and windows ${words(tracks)}; plans ${words(plans)}`);
+  if (tracks === false || plans === false) wrong++;
 }
 await closePools();
 process.exitCode = wrong > 0 ? 1 : 0;

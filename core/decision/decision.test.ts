@@ -84,7 +84,7 @@ function litres(
 ) {
   const potted = {
     situation: { ...apple, ...s },
-    goal: more.goal ?? { mostL: 5000, said: false, ask: false },
+    goal: more.goal ?? { mostL: 5000, ask: false },
     planned: more.planned ?? null,
   } as PottedFacts;
   const facts = { profile: apple.profile, young: more.young ?? false, potted } as DecisionFacts & {
@@ -105,9 +105,9 @@ test("litres of the next pot, by way, goal and what is carried", () => {
   expect(litres("after-shave", moderate)).toEqual([10, 13, false]);
   expect(litres("broken", moderate)).toEqual([11, 12, false]);
   // A goal caps the step; a step of less than 1.15 times is none.
-  expect(litres("season", moderate, { goal: { mostL: 20, said: true, ask: false } })).toEqual([19, 20, false]);
-  expect(litres("season", moderate, { goal: { mostL: 11.5, said: true, ask: false } })).toEqual([11.5, 11.5, false]);
-  expect(litres("season", moderate, { goal: { mostL: 11.4, said: true, ask: false } })).toBeNull();
+  expect(litres("season", moderate, { goal: { mostL: 20, ask: false } })).toEqual([19, 20, false]);
+  expect(litres("season", moderate, { goal: { mostL: 11.5, ask: false } })).toEqual([11.5, 11.5, false]);
+  expect(litres("season", moderate, { goal: { mostL: 11.4, ask: false } })).toBeNull();
   // 25 kg carried at 1.2 kg a litre.
   expect(litres("season", { ...moderate, carriedKg: 25 })).toEqual([19, 20.833, false]);
   expect(litres("season", { ...moderate, carriedKg: 10 })).toBeNull();
@@ -121,7 +121,6 @@ test("litres follow the plan: the usual range where they lie in it, else close t
   const plan = (volumeL: number, more: Partial<PlannedWork> = {}): Partial<PlannedWork> => ({
     action: "up-pot",
     volumeL,
-    planner: "long-jump",
     thisSeason: true,
     ...more,
   });
@@ -189,10 +188,7 @@ test("young plants go by stage, not by the step of a grown tree", () => {
 test("a pot of 85 % of its goal is the last one", () => {
   const at = (volumeL: number, goal: PottedFacts["goal"]) =>
     inGoal({ goal, situation: { ...apple, volumeL } } as PottedFacts);
-  expect([at(16.9, { mostL: 20, said: true, ask: false }), at(17, { mostL: 20, said: true, ask: false })]).toEqual([
-    false,
-    true,
-  ]);
+  expect([at(16.9, { mostL: 20, ask: false }), at(17, { mostL: 20, ask: false })]).toEqual([false, true]);
 });
 
 test("days of shade by what went, and every figure once", () => {

@@ -138,7 +138,8 @@ function intoAnother(
 /** In its last pot: roots and part of the mix renewed, in the season for it; a new top until then. */
 function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const { situation: s } = potted;
-  const because: Reason[] = inGoal(potted) ? [...why, "final-pot"] : why;
+  const because: Reason[] = [...why];
+  if (inGoal(potted)) because.push("final-pot");
   const { correction, work, loss } = renewal(potted);
   const kept = keptBack(potted) && !bound(potted);
   if (kept) because.push("planned-later");
@@ -191,7 +192,14 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
   if (keptBack(potted) && !pressing(potted) && !potted.driesWithinDay)
-    return waitFor(draft, potted, best, pot, [...because, "planned-later"]);
+    return waitFor(
+      draft,
+      potted,
+      best,
+      pot,
+      [...because, "planned-later"],
+      draft.next(work, plannedFrom(draft, potted)!),
+    );
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
   // At rest nothing is lost by waiting, and little where the whole correction is near.
@@ -279,10 +287,17 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
   });
 }
 
-function waitFor(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, because: Reason[]): Headline {
+/** The step waits for a season: the next one for its work, or the one its plan names. */
+function waitFor(
+  draft: Draft,
+  potted: PottedFacts,
+  best: Option,
+  pot: ActPot,
+  because: Reason[],
+  season = draft.later(operationOf(best.correction)),
+): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
-  const season = because.includes("planned-later") ? draft.next(work, plannedFrom(draft, potted)!) : draft.later(work);
   if (season)
     draft.act({
       work,

@@ -2,7 +2,7 @@ import type { DayNumber, IsoDate } from "../dates/index";
 import type { Estimate } from "../estimate/index";
 import type { HealthState, Purpose, RescueStep } from "../event/index";
 import type { Situation } from "../judgement/index";
-import type { LadderAction, Planner } from "../ladder/index";
+import type { LadderAction } from "../ladder/index";
 import type { Advice, Option } from "../root-work/index";
 import type { CorrectionName, Reading } from "../roots/index";
 import type { Profile } from "../species/index";
@@ -51,8 +51,6 @@ export interface PlannedWork {
   /** First season of the plan: a later step is kept back on purpose. */
   firstSeason: number;
   volumeL: number;
-  /** By whose school. */
-  planner: Planner;
 }
 
 /** A tree that stands in a pot. */
@@ -81,7 +79,7 @@ export interface PottedFacts {
   anchored: boolean;
   driesWithinDay: boolean;
   /** Litres it is to end in, at most; worth asking where anything may be meant. */
-  goal: { mostL: number; said: boolean; ask: boolean };
+  goal: { mostL: number; ask: boolean };
   /** The next step of its plan, in a growing season by name; null while there is none. */
   planned: PlannedWork | null;
   /** Of the ball as it would be lifted out. */

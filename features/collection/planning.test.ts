@@ -2,10 +2,12 @@ import { planLot, type PlanTask } from "@/core/ladder/index";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { findPlans } from "@/data/derived";
-import { MODEL_VERSION } from "@/model/index";
+import { MODEL_VERSION, planTaskOf } from "@/model/index";
 import { closePools, pool } from "@/server/pool";
 import { bundleOf } from "./bundle";
-import { makePlans, plansAreDue, plansNow } from "./planning";
+import { stateKey } from "./load";
+import { makePlans, plansAreDue, plansNow, rebuildPlans } from "./planning";
+import { plansOf } from "./plans";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
 const round = (d: number) => ({
@@ -89,6 +91,38 @@ onDatabase("plans of a collection on a real database", () => {
     expect(row.treeId).toBe(treeId);
     expect(JSON.parse(row.packed)).toMatchObject({ plan: (await planOf(yard, treeId))! });
     expect(await findPlans(pool(), scope, "another")).toEqual([]);
+    // Made anew they are the same; one that was tampered with is found out and replaced.
+    const view = await yard.view();
+    expect(await rebuildPlans(view)).toBe(true);
+    const kept = (await plansOf(pool(), stateKey(view.collection), view.collection)).rows.get(treeId)!;
+    kept.free.plan.steps[0].volumeL += 1;
+    expect([await rebuildPlans(view), await rebuildPlans(view)]).toEqual([false, true]);
+  });
+
+  test("mates of one sort learn from each other: a look at one replans both", async () => {
+    const yard = new TestYard();
+    await yard.found();
+    const lastPotted = { best: "2023-03-20", from: "2023-03-20", to: "2023-03-20" };
+    const of = { kindId: "quince", cultivar: "Grey", pot: round(200), lastPotted };
+    const ids = [await yard.tree("A", of), await yard.tree("B", of)].sort();
+    const other = await yard.tree("C", { kindId: "olive", pot: round(200) });
+    expect(await replanned(yard)).toEqual([...ids, other].sort());
+    await yard.ok("record-roots", {
+      treeId: ids[0],
+      on: yard.today,
+      fillGrade: 0,
+      circlingGrade: 0,
+      by: "look",
+      confirmed: true,
+    });
+    expect(await replanned(yard)).toEqual(ids);
+    // The page of schools asks on the same grounds as the kept plan was made on.
+    for (const id of ids) {
+      const day = (await yard.view()).yard.tree(id)!.on(yard.today)!;
+      const task = planTaskOf(day);
+      const [now] = planLot([task as PlanTask]);
+      expect(day.plan!.steps[0]).toMatchObject({ volumeL: now.plan.steps.find((s) => s.action !== "stay")!.volumeL });
+    }
   });
 
   test("where room is short some wait, and their own decision waits with them", async () => {

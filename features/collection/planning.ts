@@ -7,12 +7,12 @@ import {
   changesFrom,
   heldBySpace,
   lotsOf,
+  planLot,
   type PlannedLadder,
   type PlanTask,
   type RoomTask,
 } from "@/core/ladder/index";
 import {
-  chosenPlan,
   type LadderSetting,
   MODEL_VERSION,
   mostLiftedKg,
@@ -91,6 +91,21 @@ export async function plansNow(collectionId: string): Promise<PlansNow | null> {
   return view && { version: view.plansVersion, making: plansAreDue(view) };
 }
 
+/** Makes all plans anew in this thread and says whether those kept on the same grounds were the same; null when nothing was kept. */
+export async function rebuildPlans(view: CollectionView): Promise<boolean | null> {
+  const plans = await plansOf(writers(), stateKey(view.collection), view.collection);
+  const before = plans.rows;
+  [plans.rows, plans.seen] = [new Map(), null];
+  const { rows } = await makePlans(view, { plan: (trees) => Promise.resolve(planLot(trees)) });
+  const grounds = ({ basis, shelf }: KeptRow) => JSON.stringify([basis, shelf.could]);
+  const found = ({ free }: KeptRow) => JSON.stringify(free.plan.steps);
+  const kept = [...rows].flatMap(([id, row]) => {
+    const old = before.get(id);
+    return old && grounds(old) === grounds(row) ? [found(old) === found(row)] : [];
+  });
+  return kept.length === 0 ? null : kept.every(Boolean);
+}
+
 /** In the background, while pages show what there is; whatever goes wrong is only logged. */
 export function wakePlans(view: CollectionView): void {
   if (running.has(stateKey(view.collection))) return;
@@ -99,21 +114,29 @@ export function wakePlans(view: CollectionView): void {
 
 async function makeAll(view: CollectionView, plan: PlanLot, progress: Progress): Promise<Plans> {
   const plans = await plansOf(writers(), stateKey(view.collection), view.collection);
-  const before = steps(plans);
+  // Pages go on with the last plans until all are made: at one version they never see some of these and some of those.
+  const next: Rows = new Map(plans.rows);
   try {
-    plans.seen = await bringUp(view, plans, plan, progress);
+    plans.seen = await bringUp(view, plans, next, plan, progress);
   } finally {
     plans.making = new Set();
     // What pages show of a plan is its steps: made anew on newer grounds they may stay as they were.
-    if (steps(plans) !== before) plans.version++;
+    if (stepsOf(next) !== stepsOf(plans.rows)) plans.version++;
+    plans.rows = next;
   }
   return plans;
 }
 
-async function bringUp(view: CollectionView, plans: Plans, plan: PlanLot, progress: Progress): Promise<Plans["seen"]> {
+async function bringUp(
+  view: CollectionView,
+  plans: Plans,
+  rows: Rows,
+  plan: PlanLot,
+  progress: Progress,
+): Promise<Plans["seen"]> {
   const { looked, seen, gone } = await lookOver(view, plans);
-  for (const id of gone) plans.rows.delete(id);
-  const stale = staleOf(looked, plans);
+  for (const id of gone) rows.delete(id);
+  const stale = staleOf(looked, rows);
   const scope = { collectionId: view.collection.id };
   let done = 0;
   plans.making = new Set(stale.map((l) => l.task.treeId));
@@ -123,16 +146,18 @@ async function bringUp(view: CollectionView, plans: Plans, plan: PlanLot, progre
     stale.map((l) => l.task),
     plan,
     async (planned) => {
-      const rows = planned.map((p) => ({ treeId: p.treeId, row: rowOf(view, byId.get(p.treeId)!, p, plans) }));
-      await keep(scope, rows, plans);
+      const made = planned.map((p) => ({ treeId: p.treeId, row: rowOf(view, byId.get(p.treeId)!, p, rows) }));
+      await keep(scope, made, rows);
       await progress((done += planned.length), stale.length);
     },
   );
-  await makeRoom(view, looked, plans, plan);
+  await makeRoom(view, looked, rows, plan);
   return seen;
 }
 
-const steps = ({ rows }: Plans) =>
+type Rows = Plans["rows"];
+
+const stepsOf = (rows: Rows) =>
   sha(JSON.stringify([...rows].map(([id, { plan }]) => [id, plan.pottedOn, plan.steps, plan.changed])));
 
 /** Runs lots beside one another; the first failure stops the rest from being kept. */
@@ -148,9 +173,9 @@ export async function planned(tasks: PlanTask[]): Promise<PlannedLadder[]> {
 }
 
 /** Rows in memory, and beside the log for the next start. */
-async function keep(scope: { collectionId: string }, rows: { treeId: string; row: KeptRow }[], plans: Plans) {
-  for (const { treeId, row } of rows) plans.rows.set(treeId, row);
-  const packed = rows.map(({ treeId, row }) => ({ treeId, packed: JSON.stringify(row) }));
+async function keep(scope: { collectionId: string }, made: { treeId: string; row: KeptRow }[], rows: Rows) {
+  for (const { treeId, row } of made) rows.set(treeId, row);
+  const packed = made.map(({ treeId, row }) => ({ treeId, packed: JSON.stringify(row) }));
   try {
     await tx(writers(), (db) => keepPlans(db, scope, MODEL_VERSION, packed));
   } catch (err) {
@@ -166,9 +191,9 @@ async function lookOver(view: CollectionView, { seen, rows }: Plans) {
   const { shared, trees } = seenNow(view);
   const same = seen?.shared === shared ? seen.trees : new Map<string, string>();
   // A set is planned together.
-  const changed = living.filter((t) => !rows.has(t.id) || same.get(t.id) !== trees.get(t.id));
-  const sets = new Set(changed.flatMap((t) => t.set ?? []));
-  const asked = living.filter((t) => changed.includes(t) || (t.set && sets.has(t.set)) || hasRoom(view));
+  const changed = new Set(living.filter((t) => !rows.has(t.id) || same.get(t.id) !== trees.get(t.id)));
+  const sets = new Set([...changed].flatMap((t) => t.set ?? []));
+  const asked = hasRoom(view) ? living : living.filter((t) => changed.has(t) || (t.set && sets.has(t.set)));
   const looked: Looked[] = [];
   let read = 0;
   for (const { id } of asked) {
@@ -179,7 +204,8 @@ async function lookOver(view: CollectionView, { seen, rows }: Plans) {
     if (typeof setting === "string" || typeof task === "string") continue;
     looked.push({ day, setting, task, basis: sha(planBasis(task)) });
   }
-  const off = new Set(asked.map((t) => t.id).filter((id) => !looked.some((l) => l.task.treeId === id)));
+  const planned = new Set(looked.map((l) => l.task.treeId));
+  const off = new Set(asked.map((t) => t.id).filter((id) => !planned.has(id)));
   const gone = [...rows.keys()].filter((id) => off.has(id) || !trees.has(id));
   return { looked, seen: { shared, trees }, gone };
 }
@@ -189,9 +215,11 @@ function seenNow(view: CollectionView): NonNullable<Plans["seen"]> {
   const { yard } = view;
   const today = yard.on(view.today);
   const trees = today.living.map(({ id }): [string, string] => {
-    const { events } = yard.tree(id)!;
-    const newest = events.reduce((latest, e) => Math.max(latest, e.seq), 0);
-    return [id, `${events.length}:${newest}:${today.plants(id)}`];
+    const tree = yard.tree(id)!;
+    const newest = tree.events.reduce((latest, e) => Math.max(latest, e.seq), 0);
+    // A look at one may have taught something of its mates' pace.
+    const pace = tree.mates(today.day)?.mean.toFixed(2) ?? "";
+    return [id, `${tree.events.length}:${newest}:${today.plants(id)}:${pace}`];
   });
   return { shared: sharedKey(view), trees: new Map(trees) };
 }
@@ -221,7 +249,7 @@ function sharedKey({ yard, today, weather }: CollectionView): string {
 
 const sha = (text: string) => createHash("sha256").update(text).digest("hex").slice(0, 32);
 
-function staleOf(looked: readonly Looked[], { rows }: Plans): Looked[] {
+function staleOf(looked: readonly Looked[], rows: Rows): Looked[] {
   const stands = ({ task, basis }: Looked) => {
     const row = rows.get(task.treeId);
     return row?.basis === basis && shelfStands(task, row.shelf);
@@ -231,7 +259,7 @@ function staleOf(looked: readonly Looked[], { rows }: Plans): Looked[] {
   return looked.filter((l) => !fresh.has(l.task.treeId) || (l.task.set !== null && sets.has(l.task.set)));
 }
 
-function rowOf(view: CollectionView, looked: Looked, free: PlannedLadder, { rows }: Plans): KeptRow {
+function rowOf(view: CollectionView, looked: Looked, free: PlannedLadder, rows: Rows): KeptRow {
   const { task, basis, setting, day } = looked;
   const plan = treePlanOf(task, free, { goal: setting.goal, pottedOn: pottedOnOf(day) });
   plan.changed = changedFrom(rows.get(task.treeId)?.plan, plan, view.today, free);
@@ -252,13 +280,13 @@ function changedFrom(
 }
 
 /** Where room for pots is short, some trees wait a season: those for which waiting costs least. */
-async function makeRoom(view: CollectionView, looked: readonly Looked[], plans: Plans, plan: PlanLot): Promise<void> {
+async function makeRoom(view: CollectionView, looked: readonly Looked[], rows: Rows, plan: PlanLot): Promise<void> {
   if (!hasRoom(view)) return;
   const { terms } = view.yard.on(view.today).shelf;
   const byId = new Map(looked.map((l) => [l.task.treeId, l]));
-  const free = new Map([...plans.rows].map(([id, row]) => [id, row.free]));
+  const free = new Map([...rows].map(([id, row]) => [id, row.free]));
   const held = heldBySpace(looked.map(roomTask), free, terms);
-  const stays = [...plans.rows].filter(([id, row]) => row.held && !held.has(id));
+  const stays = [...rows].filter(([id, row]) => row.held && !held.has(id));
   const scope = { collectionId: view.collection.id };
   const of = (l: Looked, row: KeptRow, ladder: PlannedLadder, wait: KeptRow["held"]): KeptRow => ({
     ...row,
@@ -274,9 +302,9 @@ async function makeRoom(view: CollectionView, looked: readonly Looked[], plans: 
       const l = byId.get(treeId);
       return l ? [{ treeId, row: of(l, row, row.free, null) }] : [];
     }),
-    plans,
+    rows,
   );
-  const waiting = [...held].filter(([id, { season }]) => plans.rows.get(id)!.held?.season !== season);
+  const waiting = [...held].filter(([id, { season }]) => rows.get(id)!.held?.season !== season);
   await inLots(
     waiting.map(([id, { season }]) => ({ ...byId.get(id)!.task, hold: season })),
     plan,
@@ -287,10 +315,10 @@ async function makeRoom(view: CollectionView, looked: readonly Looked[], plans: 
           const { treeId } = ladder;
           return {
             treeId,
-            row: of(byId.get(treeId)!, plans.rows.get(treeId)!, ladder, { ...held.get(treeId)!, ladder }),
+            row: of(byId.get(treeId)!, rows.get(treeId)!, ladder, { ...held.get(treeId)!, ladder }),
           };
         }),
-        plans,
+        rows,
       ),
   );
 }
@@ -299,5 +327,5 @@ const roomTask = ({ task, day }: Looked): RoomTask => ({
   treeId: task.treeId,
   problem: task.problem,
   plants: day.plants,
-  agreed: chosenPlan(day.events, day.day)?.steps ?? [],
+  agreed: task.agreed,
 });
