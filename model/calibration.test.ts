@@ -1,5 +1,5 @@
 import { NOTHING_READ } from "@/core/roots/index";
-import { aLot, anEvent, aTree } from "@/test-support/records";
+import { aLot, aPotting, aTree, anEvent } from "@/test-support/records";
 import { HILL, siteInputOf } from "@/test-support/sites";
 import { openYard } from "./index";
 
@@ -14,17 +14,7 @@ const lot = aLot({
 function looked(grade: number | null, on = "2026-05-01") {
   const tree = aTree();
   const about = { treeId: tree.id, potLotId: lot.id };
-  const potted = {
-    kind: "potted" as const,
-    correction: "none" as const,
-    retainedShare: null,
-    mix: null,
-    mixName: "",
-    mixL: null,
-    fillHeightMm: null,
-    bottomLayerMm: 0,
-    wetMassKg: null,
-  };
+  const potted = aPotting();
   const events = [
     anEvent("2022-04-01", { kind: "arrived", form: "container", lastPotted: null }, about),
     anEvent("2024-04-01", potted, about),

@@ -2,7 +2,7 @@ import { toDay } from "@/core/dates/index";
 import type { ReadableEvent } from "@/core/event/index";
 import { pointsOf } from "@/core/roots/index";
 import { onStock, profileOf } from "@/core/species/index";
-import { aLot, anEvent, aTree } from "@/test-support/records";
+import { aLot, aPotting, aTree, anEvent } from "@/test-support/records";
 import type { KindTracks, ReplayContext } from "./context";
 import { openYard } from "./open-yard";
 import type { LotRecord } from "@/core/records/records";
@@ -68,21 +68,7 @@ test("what is known already is not asked: an exact day, a measured pot, a fresh 
 
 test("a rough potting date and a trade size both widen what is known after a potting", () => {
   const pot = (from: string, to: string, lot: LotRecord) =>
-    anEvent(
-      "2025-09-01",
-      {
-        kind: "potted",
-        correction: "none",
-        retainedShare: null,
-        mix: null,
-        mixName: "",
-        mixL: null,
-        fillHeightMm: null,
-        bottomLayerMm: 0,
-        wetMassKg: null,
-      },
-      { treeId: tree.id, potLotId: lot.id, on: { best: "2025-09-01", from, to } },
-    );
+    anEvent("2025-09-01", aPotting(), { treeId: tree.id, potLotId: lot.id, on: { best: "2025-09-01", from, to } });
   const size = 14.5;
   const sure = aLot({
     known: "measured",

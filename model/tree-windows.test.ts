@@ -1,6 +1,6 @@
 import { normalsFromAnswers } from "@/core/atlas/index";
 import { HILL } from "@/test-support/sites";
-import { aLot, anEvent, aTree } from "@/test-support/records";
+import { aLot, aPotting, aTree, anEvent } from "@/test-support/records";
 import { buildSite, generateWeather } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload, ReadableEvent } from "@/core/event/index";
@@ -105,17 +105,7 @@ test("what is not well loses no roots; quarantine is not even lifted; a dry spel
 });
 
 test("after work its roots recover before the next, crowns need not wait, and rescue waits for nothing", () => {
-  const potted: EventPayload = {
-    kind: "potted",
-    correction: "tease-and-clip",
-    retainedShare: null,
-    mix: null,
-    mixName: "",
-    mixL: null,
-    fillHeightMm: null,
-    bottomLayerMm: 0,
-    wetMassKg: null,
-  };
+  const potted: EventPayload = aPotting("tease-and-clip");
   const row = windows([arrived, anEvent("2026-05-10", potted, { treeId: tree.id, potLotId: pot.id })]);
   expect(row("up-pot")).toMatchObject({ open: false, limiting: "recovery" });
   expect(row("prune-light").limiting).not.toBe("recovery");

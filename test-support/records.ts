@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import type { EventPayload, ReadableEvent } from "@/core/event/index";
 import type { LotRecord, TreeRecord } from "@/core/records/index";
+import type { CorrectionName } from "@/core/roots/index";
 
 /** Records for tests, made short: what a test is not about has a plain value. */
 export const aTree = (more: Partial<TreeRecord> = {}): TreeRecord => ({
@@ -19,6 +20,19 @@ export const aTree = (more: Partial<TreeRecord> = {}): TreeRecord => ({
 });
 
 export const aLot = (pot: LotRecord["pot"], name = "Pot"): LotRecord => ({ id: randomUUID(), name, pot });
+
+/** A potting of which nobody measured anything. */
+export const aPotting = (correction: CorrectionName = "none"): EventPayload => ({
+  kind: "potted",
+  correction,
+  retainedShare: null,
+  mix: null,
+  mixName: "",
+  mixL: null,
+  fillHeightMm: null,
+  bottomLayerMm: 0,
+  wetMassKg: null,
+});
 
 let seq = 0;
 /** An event on a day; each is recorded after the one before it. */

@@ -95,7 +95,8 @@ export async function plansNow(collectionId: string): Promise<PlansNow | null> {
 export async function rebuildPlans(view: CollectionView): Promise<boolean | null> {
   const plans = await plansOf(writers(), stateKey(view.collection), view.collection);
   const before = plans.rows;
-  [plans.rows, plans.seen] = [new Map(), null];
+  plans.rows = new Map();
+  plans.seen = null;
   const { rows } = await makePlans(view, { plan: (trees) => Promise.resolve(planLot(trees)) });
   const grounds = ({ basis, shelf }: KeptRow) => JSON.stringify([basis, shelf.could]);
   const found = ({ free }: KeptRow) => JSON.stringify(free.plan.steps);

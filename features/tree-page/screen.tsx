@@ -17,7 +17,8 @@ import { asOfDay } from "@/features/kernel/page-props";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS } from "@/words/terms";
 import { TreeWindowsSection } from "@/features/windows/tree-section";
 import type { HistoryItem } from "./history";
-import { TreeView, type TreeFacts } from "./tree-view";
+import type { TreeFacts } from "./facts";
+import { TreeView } from "./tree-view";
 
 export async function TreeScreen({
   collectionId,

@@ -4,22 +4,18 @@ import { pageAt, kindAt, treeAt } from "@/features/kernel/addresses";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
-import type { Hazard } from "@/core/species/index";
 import type { Estimate } from "@/core/estimate/index";
-import type { Purpose } from "@/core/event/index";
 import type { ActPot } from "@/core/decision/index";
-import type { Narrowing, TreePicture } from "@/model/index";
+import type { TreePicture } from "@/model/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { day, fullness, litres, number, percent } from "@/words/format";
 import { PotSection } from "@/ui/pot-section";
 import { Reasoned, Why } from "@/ui/fields";
-import type { FrostWords } from "@/words/climate";
 import { NoteForm } from "@/features/notes/note-form";
 import { PastPottingForm } from "@/features/potting/past-form";
 import { RootCheck } from "@/features/roots/root-check";
 import { headlineSentence } from "@/words/decision";
 import { wantedPot, windowReason } from "@/words/sentences";
-import type { StripWood } from "@/features/kernel/strip-wood";
 import { useAsOf, useReplayed, useStripSubject } from "@/features/kernel/as-of";
 import {
   HABIT_WORDS,
@@ -33,53 +29,14 @@ import {
   WOOD_WORD,
 } from "@/words/terms";
 import { DecisionPanel } from "./decision-panel";
-import { PlanPanel } from "./plan-panel";
-import { History, type HistoryItem, type TreeChoice } from "./history";
+import type { TreeFacts } from "./facts";
+import { History } from "./history";
 import { Narrowest } from "./narrowest";
+import { PlanPanel } from "./plan-panel";
 import { TimePicture } from "./time-picture";
 
 // Its form is fetched when it is opened: most visits measure nothing.
 const MeasureForm = dynamic(() => import("@/features/measure/measure-form").then((m) => m.MeasureForm), { ssr: false });
-
-export interface TreeFacts {
-  id: string;
-  tag: string;
-  name: string;
-  scientific: string | null;
-  cultivar: string | null;
-  purpose: Purpose;
-  count: number;
-  note: string | null;
-  hazards: readonly Hazard[];
-  listed: boolean;
-  habit: keyof typeof HABIT_WORDS | null;
-  step: { ideal: number; largest: number };
-  kPerDegreeDay: number;
-  frost: FrostWords;
-  lots: { id: string; name: string; pot: Pot }[];
-  /** Whether any pot stands free in store. */
-  anyInStore: boolean;
-  history: HistoryItem[];
-  /** Trees an entry could belong to instead. */
-  others: TreeChoice[];
-  narrowing: Narrowing[];
-  plants: number;
-  arrivedOn: string;
-  rootstock: string | null;
-  /** How and when it left the collection. */
-  left: string | null;
-  place: string | null;
-  /** Where the kept plan has it in the coming winter; null: in its summer place, or nobody has planned. */
-  wintersIn: string | null;
-  origin: string | null;
-  tagLost: boolean;
-  /** Names the kind for the strip. */
-  kindKey: string;
-  /** In the library. */
-  kindId: string | null;
-  ownWood: StripWood | null;
-  tags: Record<string, string>;
-}
 
 /** Why a volume is a range. */
 const RANGE_WHY: Record<Pot["known"] | "none", string> = {

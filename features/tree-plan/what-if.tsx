@@ -75,7 +75,7 @@ export function WhatIfPanel({
           most={2}
           step={0.02}
           value={ask.warmth ?? 1}
-          words={(v) => `${number(v * problem.site.seasonDegreeDays)} °C·d`}
+          words={(v) => (v === 1 ? "as it is" : `${number(v, 2)} times as warm`)}
           onChange={(warmth) => set({ warmth })}
         />
         <MoneyField

@@ -1,7 +1,6 @@
 // Ladders of pots: one tree of fifteen seasons and twenty pots; a thousand unlike trees. Prints one line of JSON.
 import { isMainThread, parentPort, Worker, workerData } from "node:worker_threads";
 import {
-  type LadderPot,
   type LadderProblem,
   type LadderSearch,
   planLadder,
@@ -12,6 +11,7 @@ import {
 } from "@/core/ladder/index";
 import { mulberry32 } from "@/core/random/index";
 import { VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
+import { pot } from "@/test-support/ladder";
 import { seasonSteps } from "./season-step";
 
 const VOLUMES = [4.5, 6, 8, 10, 12, 15, 18, 20, 25, 30, 35, 40, 45, 55, 65, 80, 100, 120, 150];
@@ -20,16 +20,6 @@ const TREES = 1000;
 const THREADS = 2;
 /** Buckets fine enough to stand for the truth. */
 const FINE = { buckets: { x: 0.1, circling: 0.1, age: 0.25 }, trust: 0 };
-
-const pot = (volumeL: number): LadderPot => ({
-  id: `p${volumeL}`,
-  volumeL,
-  heightMm: 108 * Math.cbrt(volumeL),
-  wall: "smooth-plastic",
-  massKg: 0.1 * volumeL ** 0.66,
-  price: 1.5 * volumeL ** 0.7,
-  owned: false,
-});
 
 /** Trees that have nothing in common: pace, roots, size, goal, lift. */
 function unlike(seed: number, school: LadderProblem["weights"]): LadderProblem {
@@ -49,7 +39,7 @@ function unlike(seed: number, school: LadderProblem["weights"]): LadderProblem {
       largestStep: null,
       tolerance: [0.7, 1, 1.6][Math.floor(3 * random())],
     },
-    pots: [{ ...pot(volumeL), id: "now", owned: true }, ...VOLUMES.map(pot)],
+    pots: [{ ...pot(volumeL), id: "now", owned: true }, ...VOLUMES.map((v) => pot(v))],
     site: {
       seasonDegreeDays: between(900, 2200),
       coolWet: 0.5,

@@ -4,56 +4,27 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { type LadderOption, type LadderTables, Played, playSeason, tablesOf } from "@/core/ladder/season";
-import { type LadderPot, type LadderProblem, SCHOOL_WEIGHTS } from "@/core/ladder/index";
+import type { LadderProblem } from "@/core/ladder/index";
 import { mulberry32 } from "@/core/random/index";
-import { CIRCLING_FROM, CIRCLING_MOST, TURNING_FROM_X, VIGOUR_PER_DEGREE_DAY } from "@/core/roots/index";
+import { CIRCLING_FROM, CIRCLING_MOST, TURNING_FROM_X } from "@/core/roots/index";
+import { problem } from "@/test-support/ladder";
 
 const STATES = 2000;
 const ROUNDS = 20;
 /** Lots in turn, ours and theirs, so that a busy moment of the machine meets both; the best of each counts. */
 const LOTS = 5;
 const SEED = 7;
-const VOLUMES = [10, 15, 22, 35, 55, 100];
 
-const pot = (volumeL: number): LadderPot => ({
-  id: `p${volumeL}`,
-  volumeL,
-  heightMm: 108 * Math.cbrt(volumeL),
-  wall: "smooth-plastic",
-  massKg: 0.1 * volumeL ** 0.66,
-  price: 1.5 * volumeL ** 0.7,
-  owned: false,
-});
-
-const problem: LadderProblem = {
-  tree: {
-    kPerDegreeDay: VIGOUR_PER_DEGREE_DAY.moderate,
-    fill: 0.7,
-    circling: 0.5,
-    volumeL: 10,
-    mixAgeYears: 1,
-    tapRoot: false,
-    largestStep: null,
-    tolerance: 1,
-  },
-  pots: VOLUMES.map(pot),
-  site: {
-    seasonDegreeDays: 1600,
-    coolWet: 0.5,
-    liftKg: 20,
-    movedForWinter: true,
-    mixKgPerL: 0.8,
-    mixPricePerL: 0.15,
-    mixLifeYears: 4.5,
-    rootDepthNeedMm: 350,
-  },
-  goal: { minL: 55, maxL: 110, bySeason: null, plantOut: null },
-  seasons: 15,
-  weights: SCHOOL_WEIGHTS["long-jump"],
+/** A moderate tree in ten litres, carried in for the winter, all pots on its way to buy. */
+const base = problem("long-jump", { volumeL: 10 });
+const asked: LadderProblem = {
+  ...base,
+  site: { ...base.site, liftKg: 20, movedForWinter: true, rootDepthNeedMm: 350 },
+  goal: { ...base.goal, maxL: 110 },
 };
 
 const linesOf = ({ pots }: LadderTables, options: readonly LadderOption[]): string => {
-  const { weights: w, site } = problem;
+  const { weights: w, site } = asked;
   const head = [ROUNDS, STATES, options.length, site.coolWet, site.mixLifeYears, w.oversize, w.bound, w.growth, w.age];
   const turning = [TURNING_FROM_X, CIRCLING_FROM, CIRCLING_MOST, 0];
   const rows = options.map((o) => {
@@ -96,7 +67,7 @@ function ours(tables: LadderTables, options: readonly LadderOption[]): { ms: num
 
 /** Rows of the report: what, measured, goal. */
 export function seasonSteps(): [string, string, string][] {
-  const tables = tablesOf(problem);
+  const tables = tablesOf(asked);
   const options = tables.options[0];
   const dir = mkdtempSync(path.join(tmpdir(), "ladder-season-"));
   try {
