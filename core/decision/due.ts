@@ -1,7 +1,7 @@
 import { isAtRest, isEvergreen, isLeafless, JUDGEMENT_FIGURES as J, lossAllowed } from "../judgement/index";
 import type { Option } from "../root-work/index";
 import { BOUND_FILL, CORRECTIONS } from "../roots/index";
-import { operationOf } from "../window/index";
+import { operationOf, type OutlinePeriod } from "../window/index";
 import type { Exception, Reason } from "./codes";
 import { feedAndQuarters } from "./care";
 import { bestInSeason, bound, renewal } from "./correction";
@@ -10,7 +10,7 @@ import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 import { inGoal, type StepWay } from "./litres";
-import { isPlannedNow, keptBack, plannedFrom, renewsByPlan } from "./planned";
+import { isPlannedNow, keptBack, plannedSeason, renewsByPlan } from "./planned";
 import { refuseCarry, refuseJump, refuseToday } from "./refusals";
 
 /** It has used up its pot, or something else asks for work on its roots now. */
@@ -153,7 +153,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
       minutes: minutesFor("replace-top", s.volumeL, draft.facts),
       figures: { mm: J.topMm },
     });
-  const later = open ? season : kept ? draft.next(work, plannedFrom(draft, potted)!) : draft.later(work);
+  const later = open ? season : kept ? plannedSeason(draft, potted, work) : draft.later(work);
   draft.act({
     work,
     correction,
@@ -178,7 +178,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
     work,
     from: later?.from ?? null,
     to: endOf(later),
-    limiting: draft.heldBy(work),
+    limiting: kept ? "none" : draft.heldBy(work),
     because,
   });
 }
@@ -191,15 +191,8 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
-  if (keptBack(potted) && !pressing(potted) && !potted.driesWithinDay)
-    return waitFor(
-      draft,
-      potted,
-      best,
-      pot,
-      [...because, "planned-later"],
-      draft.next(work, plannedFrom(draft, potted)!),
-    );
+  if (keptBack(potted) && !bound(potted) && !potted.driesWithinDay)
+    return waitFor(draft, potted, best, pot, [...because, "planned-later"], plannedSeason(draft, potted, work));
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
   // At rest nothing is lost by waiting, and little where the whole correction is near.
@@ -287,17 +280,18 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
   });
 }
 
-/** The step waits for a season: the next one for its work, or the one its plan names. */
+/** The step waits for a season: the one its plan puts it off to, or the next one for its work. */
 function waitFor(
   draft: Draft,
   potted: PottedFacts,
   best: Option,
   pot: ActPot,
   because: Reason[],
-  season = draft.later(operationOf(best.correction)),
+  putOff: OutlinePeriod | null = null,
 ): Headline {
   const { situation: s } = potted;
   const work = operationOf(best.correction);
+  const season = putOff ?? draft.later(work);
   if (season)
     draft.act({
       work,
@@ -322,7 +316,7 @@ function waitFor(
     work,
     from: season?.from ?? null,
     to: endOf(season),
-    limiting: draft.heldBy(work),
+    limiting: putOff ? "none" : draft.heldBy(work),
     because,
   });
 }

@@ -1,4 +1,5 @@
 import { midwinterOf, type DayNumber } from "../dates/index";
+import type { Operation, OutlinePeriod } from "../window/index";
 import type { Draft } from "./draft";
 import type { PottedFacts } from "./facts";
 
@@ -17,4 +18,10 @@ export const keptBack = ({ planned }: PottedFacts): boolean =>
 /** Its plan renews it in the pot it stands in, short of its goal. */
 export function renewsByPlan({ planned }: PottedFacts): boolean {
   return planned !== null && planned.action !== "up-pot" && planned.action !== "plant-out";
+}
+
+/** When the work comes that a plan puts off; beyond what is known of windows only its season can be told. */
+export function plannedSeason(draft: Draft, potted: PottedFacts, work: Operation): OutlinePeriod {
+  const from = plannedFrom(draft, potted)!;
+  return draft.next(work, from) ?? { from, to: from, closedBy: "none", closes: null };
 }
