@@ -7,6 +7,7 @@ import {
   outlineOf,
   usualOperation,
   type WindowOptions,
+  seriesAfter,
   type WindowOutline,
   windowSeries,
   type WindowSeries,
@@ -85,13 +86,17 @@ function seasonsOf(site: Pick<Site, "today" | "latitudeDeg">): readonly [number,
 
 export function kindTracks(site: Site, profile: Profile, options: WindowOptions): KindTracks {
   const [from, to] = seasonsOf(site);
+  const outlined = outlinedFrom(site);
+  const usual = usualOperation(profile.values.rootShare);
+  // The seasons of both are judged once.
+  const works = windowsOf(site, profile, OPERATIONS, outlined, to, options);
   return {
     profile,
     warmth: site.warmth,
     // Of several possible habits the first stands for the drawing of wood; windows weigh all of them.
     wood: woodSeries(site, profile.parameters[0], from, to),
-    window: windowSeries(site, profile, usualOperation(profile.values.rootShare), from, to, options),
-    outlines: outlinesOf(windowsOf(site, profile, OPERATIONS, outlinedFrom(site), to, options)),
+    window: seriesAfter(windowSeries(site, profile, usual, from, outlined - 1, options), works[usual]),
+    outlines: outlinesOf(works),
     heat: site.nights.map(({ day, tmaxC }) => ({ day, tmaxC })),
   };
 }

@@ -12,6 +12,9 @@ const STEP_VARIANCE = 0.03;
 
 const speaksOfPace = ({ payload }: LoggedEvent) => payload.kind === "roots-read" || payload.kind === "rerooting-read";
 
+/** What a replay for a tree's pace needs of its tracks: no wood, no windows. */
+export type PaceTracks = Pick<KindTracks, "profile" | "warmth">;
+
 interface Voice {
   tree: TreeRecord;
   sort: string | null;
@@ -38,7 +41,7 @@ function voiceOf(tree: TreeRecord, indexed: IndexedRecords, tracksOn: TracksOn, 
 const evidenceAt = (voice: Voice, on: DayNumber): Normal | null =>
   voice.checks.filter((s) => s.on <= on).at(-1)?.evidence ?? null;
 
-type TracksOn = (tree: TreeRecord, on: DayNumber) => KindTracks;
+type TracksOn = (tree: TreeRecord, on: DayNumber) => PaceTracks;
 
 /** By tree of one kind, what its mates let one expect of its pace, step by step as they were looked at. */
 export function matePriorsAmong(

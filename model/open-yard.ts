@@ -207,6 +207,11 @@ export class Yard {
     this.lazyTracks.take(unpackTracks(packed));
   }
 
+  /** Makes what tracks are missing, a step at a time. */
+  fillTracks(): Generator<void> {
+    return this.lazyTracks.fill();
+  }
+
   packedTracks(): string {
     return packTracks(this.lazyTracks.whole());
   }

@@ -190,7 +190,7 @@ export function ownTracksOn(
   day: DayNumber,
   options: WindowOptions,
   ahead: WinterAhead,
-): { kind: KindTracks; key: string } {
+): KindTracks {
   const stays = sites.staysAhead(staysOf(events, day), staysOf(events), ahead);
   const site = sites.forStays(stays);
   let under: { kind: KindTracks; key: string } = { kind: base, key: sites.keyOf(stays) };
@@ -198,5 +198,5 @@ export function ownTracksOn(
     const evidence = woodEvidence(events, season, sites.site.latitudeDeg, day);
     if (evidence) under = withSeason(site, under.kind, options, season, evidence, under.key);
   }
-  return under;
+  return under.kind;
 }

@@ -3,7 +3,7 @@ import type { IndexedRecords, TreeRecord } from "@/core/records/index";
 import { onStock, type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import { type KindTracks, kindTracks, type MatePrior, type ReplayContext, type TrackVersion } from "./context";
-import { matePriorsAmong } from "./mates";
+import { matePriorsAmong, type PaceTracks } from "./mates";
 import { ownTracksOn, ownWoodFrom } from "./own-wood";
 import { EVER, type PlaceSites, type Stay, staysOf, type WinterAhead } from "./stays";
 import { sharedOf, type YardWeather } from "./weather";
@@ -74,6 +74,8 @@ export function readyTracks(context: ReplayContext): TrackSource {
 /** Tracks worked out tree by tree as they are asked for; those of kinds and places are shared by all yards on one weather. */
 export class LazyTracks implements TrackSource {
   private readonly versions = new Map<string, TrackVersion[]>();
+  /** Tracks of trees whose own wood was looked at: each is made when it is asked for. */
+  private readonly ownBy = new Map<string, () => KindTracks>();
   private readonly own = new Map<string, KindTracks>();
   /** What the keys of places stand for. */
   private readonly placedBy = new Map<string, { profile: Profile; stays: readonly Stay[] }>();
@@ -95,8 +97,11 @@ export class LazyTracks implements TrackSource {
   }
 
   named(key: string): KindTracks | null {
-    const own = this.own.get(key);
-    if (own) return own;
+    const own = this.own.get(key) ?? this.ownBy.get(key)?.();
+    if (own) {
+      this.own.set(key, own);
+      return own;
+    }
     const placed = this.placedBy.get(key);
     return placed
       ? this.shared(key, () => kindTracks(this.sites.forStays(placed.stays), placed.profile, this.options))
@@ -112,10 +117,20 @@ export class LazyTracks implements TrackSource {
     let priors = this.mates.get(tree.kindId);
     if (!priors) {
       const group = this.indexed.records.trees.filter((t) => t.kindId === tree.kindId);
-      priors = matePriorsAmong(group, this.indexed, (t, on) => tracksOf(this, t, on), this.today);
+      priors = matePriorsAmong(group, this.indexed, (t, on) => this.paceTracks(t, on), this.today);
       this.mates.set(tree.kindId, priors);
     }
     return priors[tree.id] ?? [];
+  }
+
+  /** Warmth alone: what was seen of its own wood does not change it, and windows take long to judge. */
+  private paceTracks(tree: TreeRecord, on: DayNumber): PaceTracks {
+    const key = this.placedVersions(tree).findLast((v) => v.from <= on)?.key;
+    const placed = key === undefined ? undefined : this.placedBy.get(key);
+    return {
+      profile: profileOf(tree),
+      warmth: (placed ? this.sites.forStays(placed.stays) : this.sites.site).warmth,
+    };
   }
 
   /** The keys of all tracks that the records ask for, apart from those of single trees. */
@@ -129,6 +144,17 @@ export class LazyTracks implements TrackSource {
   get complete(): boolean {
     const known = sharedOf(this.weather).tracks;
     return this.keys.every((key) => known.has(this.sharedKey(key)));
+  }
+
+  /** Makes what is missing of them, one at a time: between two the asker may do something else. */
+  *fill(): Generator<void> {
+    const profiles = new Map(this.indexed.records.trees.map((t) => [profileOf(t).key, profileOf(t)]));
+    for (const key of this.keys) {
+      if (sharedOf(this.weather).tracks.has(this.sharedKey(key))) continue;
+      const kind = profiles.get(key);
+      void (kind ? this.ofKind(kind) : this.named(key));
+      yield;
+    }
   }
 
   /** All tracks of kinds in the open and in places, computed where they are not at hand. */
@@ -151,7 +177,8 @@ export class LazyTracks implements TrackSource {
       const steps = this.matesOf(tree);
       if (steps.length > 0) mates[tree.id] = [...steps];
     }
-    return { ...this.whole(), own: Object.fromEntries(this.own), versions, mates };
+    const own = Object.fromEntries([...this.ownBy.keys()].map((key) => [key, this.named(key)!]));
+    return { ...this.whole(), own, versions, mates };
   }
 
   /** Takes tracks that were kept from an earlier start. */
@@ -189,10 +216,10 @@ export class LazyTracks implements TrackSource {
     const list = placed.filter((v) => v.from <= days[0]);
     for (const from of days) {
       const under = placed.findLast((v) => v.from <= from)?.key;
-      const base = (under === undefined ? null : this.named(under)) ?? this.ofKind(profileOf(tree));
-      const made = ownTracksOn(this.sites, base, events, from, this.options, this.ahead(tree));
-      this.own.set(made.key, made.kind);
-      list.push({ from, key: made.key });
+      const base = () => (under === undefined ? null : this.named(under)) ?? this.ofKind(profileOf(tree));
+      const key = `${tree.id}>${from}`;
+      this.ownBy.set(key, () => ownTracksOn(this.sites, base(), events, from, this.options, this.ahead(tree)));
+      list.push({ from, key });
     }
     return list;
   }

@@ -84,12 +84,28 @@ export interface SeasonCourses {
   /** More than half of the courses are leafless. */
   leafless: Uint8Array;
   /** What holds of each course on each day, as bits. */
-  flags: Uint8Array[];
+  flags: Uint16Array[];
+  /** Days from each day to the bud break it waits for, of each course. */
+  untilBudBreak: Int16Array[];
   /** Means over the courses. */
   means: Record<SharedFactor, Float32Array>;
 }
 
-export const FLAG = { mild: 1, warm: 2, cool: 4, quiet: 8, timely: 16, soft: 32, whole: 64, thawed: 128 } as const;
+export const FLAG = {
+  mild: 1,
+  warm: 2,
+  cool: 4,
+  quiet: 8,
+  timely: 16,
+  soft: 32,
+  whole: 64,
+  thawed: 128,
+  /** Bared roots stay above what kills young ones for the re-rooting time, and until they can grow again in spring. */
+  staysWarm: 256,
+  staysWarmToSpring: 512,
+  /** In the days between swelling and bud break. */
+  swelling: 1024,
+} as const;
 type SharedFactor =
   | "mild"
   | "warm"
@@ -244,6 +260,18 @@ function evergreenStands(c: Course, i: number, crownC: number): boolean {
   return c.coldNight[i] > (soft ? c.h.flushFrostC : Math.min(c.h.flushFrostC, crownC + CROWN_MARGIN_C));
 }
 
+/** Where no bud break is on the course, rest is taken to go on so long. */
+const TIMING_UNKNOWN_DAYS = 120;
+
+/** Of the winter before a season's own spring or the one after it: both wake as the course does. */
+function untilBudBreakOf({ wood: { budBreak, leafOut } }: Course, days: number): Int16Array {
+  return Int16Array.from({ length: days }, (_, d) => {
+    const i = SEASON_LEAD_DAYS + d;
+    if (budBreak < 0) return TIMING_UNKNOWN_DAYS;
+    return budBreak - i + (i <= Math.max(budBreak, leafOut) ? 0 : 365);
+  });
+}
+
 function summed(profile: Profile, courses: Course[], days: number): SeasonCourses {
   const zero = () => new Float32Array(days);
   const means = {
@@ -264,14 +292,18 @@ function summed(profile: Profile, courses: Course[], days: number): SeasonCourse
   const { crownC } = profile.values;
   const hardy = crownC <= HARDY_CROWN_C && profile.values.springRootZoneC <= COOL_KIND_C;
   const gentleC = hardy ? COOL_MIX_C : Infinity;
-  const flags = courses.map((c) => {
-    const bits = new Uint8Array(days);
+  const untilBudBreak = courses.map((c) => untilBudBreakOf(c, days));
+  const flags = courses.map((c, m) => {
+    const bits = new Uint16Array(days);
+    const until = untilBudBreak[m];
+    const lastDaysOfRest = c.wood.swell < 0 ? -Infinity : c.wood.budBreak - c.wood.swell;
     const evergreen = c.h.leaf === "evergreen";
     for (let d = 0; d < days; d++) {
       const i = SEASON_LEAD_DAYS + d;
       const spring = i < MIDSUMMER;
       const soft = c.phase[i] === PHASE.soft;
-      const mild = evergreen ? evergreenStands(c, i, crownC) && c.coldRoots[i] > killC : c.coldRoots[i] > killC;
+      const staysWarm = c.coldRoots[i] > killC;
+      const mild = staysWarm && (!evergreen || evergreenStands(c, i, crownC));
       const asked = spring || evergreen || c.wood.leafFall < 0 ? c.h.springRootZoneC : 0;
       const warm = c.week[i] >= asked;
       const thawed = c.week[i] >= Math.min(asked, gentleC);
@@ -294,7 +326,10 @@ function summed(profile: Profile, courses: Course[], days: number): SeasonCourse
         (c.bloom[i] === 0 ? FLAG.quiet : 0) |
         (c.timely[i] >= OPEN_FROM ? FLAG.timely : 0) |
         (soft ? FLAG.soft : 0) |
-        (c.hardCuts[i] >= OPEN_FROM ? FLAG.whole : 0);
+        (c.hardCuts[i] >= OPEN_FROM ? FLAG.whole : 0) |
+        (staysWarm ? FLAG.staysWarm : 0) |
+        (c.coldToSpring[i] > killC ? FLAG.staysWarmToSpring : 0) |
+        (until[d] <= lastDaysOfRest ? FLAG.swelling : 0);
     }
     return bits;
   });
@@ -308,6 +343,7 @@ function summed(profile: Profile, courses: Course[], days: number): SeasonCourse
     evergreenShare: most((c) => c.h.leaf === "evergreen"),
     kept: most((c) => c.h.leaf === "evergreen" && Math.min(...c.slice.tminC) < crownC) > 0.5,
     flags,
+    untilBudBreak,
     means,
     leafless: Uint8Array.from(dormant, (v) => (2 * v > n ? 1 : 0)),
   };

@@ -68,16 +68,18 @@ export function judgeSeason(season: SeasonCourses, operation: Operation, options
     spans: [],
   };
   const open = courses.map(() => new Uint8Array(days));
-  const rest = restOf(season.profile, needs);
-  const counts = countCourses(season, needs, options, open);
+  const growing = countCourses(season, needs, options, open);
+  const dormant = sumDormant(season, needs, restOf(season.profile, needs), options, open);
+  const worst = new Worst();
   for (let d = 0; d < days; d++) {
-    const day =
+    worst.clear();
+    const safe =
       season.leafless[d] === 1
-        ? judgeDormant(season, needs, rest, SEASON_LEAD_DAYS + d, d, options, open)
-        : judgeGrowing(season, needs, counts, d, options);
-    out.suitability[d] = day.suitability;
-    out.limiting[d] = LIMIT_AT[day.limiting];
-    out.safe[d] = day.safe;
+        ? judgeDormant(season, needs, dormant, d, options, worst)
+        : judgeGrowing(season, needs, growing, d, options, worst);
+    out.suitability[d] = needs.urgent ? urgent(worst) : worst.value;
+    out.limiting[d] = LIMIT_AT[worst.value > UNLIMITED_FROM ? "none" : worst.limit];
+    out.safe[d] = safe;
   }
   out.spans = spansOf(out.suitability, open);
   return out;
@@ -130,6 +132,7 @@ function countCourses(
   const killC = profile.rootKillYoungC + ROOT_KILL_MARGIN_C;
   for (let m = 0; m < courses.length; m++) {
     const c = courses[m];
+    const { warmthSoon } = c;
     const evergreen = c.h.leaf === "evergreen";
     const need = c.h.rootNeedDegreeDays * needs.work;
     const ripe = ripeAfter(c, needs.flush);
@@ -137,17 +140,18 @@ function countCourses(
     const opens = open[m];
     const softBlocks = (evergreen ? inEvergreenFlush(needs) : needs.inSoftGrowth) < OPEN_FROM;
     const shareAllows = evergreen || spared;
+    const shut = softBlocks ? FLAG.soft : 0;
     for (let d = 0; d < days; d++) {
       if (leafless[d] === 1) continue;
       const i = SEASON_LEAD_DAYS + d;
-      const roots = needs.work === 0 || c.warmthSoon[i] >= need || (mayWait && waits(c, i, needs, need, killC));
+      const roots = needs.work === 0 || warmthSoon[i] >= need || (mayWait && waits(c, i, needs, need, killC));
       const wood = ripe[i] === 1;
-      const bit = bits[d];
       if (roots) counts.rooted[d]++;
       if (wood) counts.ripened[d]++;
       if (!roots || !wood) continue;
+      const bit = bits[d];
       if ((asked & FLAG.mild) === 0 || (bit & FLAG.mild) !== 0) counts.safe[d]++;
-      if ((bit & asked) === asked && shareAllows && !(softBlocks && (bit & FLAG.soft) !== 0)) opens[d] = 1;
+      if ((bit & asked) === asked && shareAllows && (bit & shut) === 0) opens[d] = 1;
     }
   }
   return counts;
@@ -169,110 +173,134 @@ function waits(c: Course, i: number, needs: OperationNeeds, need: number, killC:
   return inGround || c.settling[i] > SETTLE_C || c.warming[i] === 1;
 }
 
-interface Judged {
-  suitability: number;
-  limiting: Limit;
-  safe: number;
+/** From this suitability on nothing is said to hold a day back. */
+const UNLIMITED_FROM = 0.95;
+
+/** The least of several factors, and heat apart, which urgent work stops at. */
+class Worst {
+  limit: Limit = "none";
+  value = 1;
+  heat = 1;
+
+  clear(): void {
+    this.limit = "none";
+    this.value = 1;
+    this.heat = 1;
+  }
+
+  weigh(limit: Limit, value: number): void {
+    if (limit === "heat") this.heat = value;
+    if (value < this.value - 1e-9) [this.limit, this.value] = [limit, value];
+  }
 }
 
-/** The least of several factors; "none" when nothing holds the day back. */
-function least(values: readonly (readonly [Limit, number])[], safe: number): Judged {
-  let [limiting, suitability]: readonly [Limit, number] = ["none", 1];
-  for (const [limit, value] of values) if (value < suitability - 1e-9) [limiting, suitability] = [limit, value];
-  return { suitability, limiting: suitability > 0.95 ? "none" : limiting, safe };
+/** What must be done is done: open on any day that is not too hot, the risk it runs stands beside it. */
+function urgent({ value, heat }: Worst): number {
+  return Math.max(Math.min(value, 1), heat >= OPEN_FROM ? OPEN_FROM : heat);
 }
 
+/** A day in leaf, or of an evergreen; returns the share of courses in which the work ends well. */
 function judgeGrowing(
   season: SeasonCourses,
   needs: OperationNeeds,
   counts: Counts,
   d: number,
   options: WindowOptions,
-): Judged {
+  worst: Worst,
+): number {
   const { courses, profile, means, evergreenShare } = season;
   const n = courses.length;
   const much = needs.rootLoss >= MUCH_ROOT_LOSS;
   const inBloom = needs.rootLoss === 0 ? 1 : much ? IN_BLOOM.much : IN_BLOOM.little;
   const hard = needs.flush >= HARD_CUT_FLUSH;
-  const cuts = hard ? means.hardCuts[d] : means.lightCuts[d];
   const share = evergreenShare + (1 - evergreenShare) * inLeafSuitability(profile, needs);
   const flush =
     1 -
     means.softLeafy[d] * (1 - needs.inSoftGrowth) -
     means.softEvergreen[d] * (1 - inEvergreenFlush(needs)) -
     means.fallen[d] * (1 - AFTER_LEAF_FALL);
-  const factors: [Limit, number][] = [
-    ["root-warmth", byRisk(counts.rooted[d] / n, options.risk)],
-    ["soil-cold", needs.work === 0 ? 1 : needs.toGround ? means.thawed[d] : means.warm[d]],
-    ["wood", byRisk(counts.ripened[d] / n, options.risk)],
-    ["cold-after", options.sheltered || (needs.crown && season.kept) ? 1 : byRisk(means.mild[d], options.risk)],
-    ["flush", flush],
-    ["heat", means.heat[d]],
-    ["bloom", 1 - means.bloom[d] * (1 - inBloom)],
-    ["season", much ? means.timely[d] : 1],
-    ["sap", needs.crown ? cuts : 1],
-    ["share", Math.min(share, shareSuitability(profile, needs))],
-  ];
-  const safe = counts.safe[d] / n;
-  return needs.urgent ? urgent(factors, safe) : least(factors, safe);
+  const sparesCold = options.sheltered || (needs.crown && season.kept);
+  worst.weigh("root-warmth", byRisk(counts.rooted[d] / n, options.risk));
+  if (needs.work > 0) worst.weigh("soil-cold", needs.toGround ? means.thawed[d] : means.warm[d]);
+  worst.weigh("wood", byRisk(counts.ripened[d] / n, options.risk));
+  if (!sparesCold) worst.weigh("cold-after", byRisk(means.mild[d], options.risk));
+  worst.weigh("flush", flush);
+  worst.weigh("heat", means.heat[d]);
+  worst.weigh("bloom", 1 - means.bloom[d] * (1 - inBloom));
+  if (much) worst.weigh("season", means.timely[d]);
+  if (needs.crown) worst.weigh("sap", hard ? means.hardCuts[d] : means.lightCuts[d]);
+  worst.weigh("share", Math.min(share, shareSuitability(profile, needs)));
+  return counts.safe[d] / n;
 }
 
 function inEvergreenFlush(needs: OperationNeeds): number {
   return Math.min(1, needs.inSoftGrowth + EVERGREEN_FLUSH);
 }
 
-/** Cuts of the crown on a day; light ones forgive more. */
-function cutSuitability(c: Course, needs: OperationNeeds, i: number): number {
-  return (needs.flush >= HARD_CUT_FLUSH ? c.hardCuts : c.lightCuts)[i];
+/** Sums over the courses, by day; of leafless days alone. */
+interface DormantSums {
+  workable: Float64Array;
+  unhurt: Float64Array;
+  timing: Float64Array;
+  sap: Float64Array;
 }
 
-/** What must be done is done: open on any day that is not too hot, the risk it runs stands beside it. */
-function urgent(factors: [Limit, number][], safe: number): Judged {
-  const judged = least(factors, safe);
-  const heat = factors.find(([limit]) => limit === "heat")?.[1] ?? 1;
-  return { ...judged, suitability: Math.max(Math.min(judged.suitability, 1), heat >= OPEN_FROM ? OPEN_FROM : heat) };
-}
-
-/** Leaf fall to bud break: no root warmth asked, but roots must be safe from cold and the mix workable. */
-function judgeDormant(
+/** Leaf fall to bud break, course by course: no root warmth asked, but roots must be safe from cold and the mix workable. */
+function sumDormant(
   season: SeasonCourses,
   needs: OperationNeeds,
   rest: Rest,
-  i: number,
-  d: number,
   options: WindowOptions,
   open: Uint8Array[],
-): Judged {
-  const { courses, profile } = season;
-  const n = courses.length;
-  let [workable, unhurt, timing, sap] = [0, 0, 0, 0];
-  for (let m = 0; m < n; m++) {
+): DormantSums {
+  const { courses, days, flags, leafless, untilBudBreak } = season;
+  const zero = () => new Float64Array(days);
+  const sums: DormantSums = { workable: zero(), unhurt: zero(), timing: zero(), sap: zero() };
+  const staysWarm = rest.much ? FLAG.staysWarmToSpring : FLAG.staysWarm;
+  const unhurt = options.sheltered || needs.crown;
+  const hard = needs.flush >= HARD_CUT_FLUSH;
+  for (let m = 0; m < courses.length; m++) {
     const c = courses[m];
-    const safe = options.sheltered || needs.crown || rootsStay(c, profile, needs, i);
-    const time = dormantTiming(c, rest, i);
-    const cut = needs.crown ? cutSuitability(c, needs, i) : 1;
-    workable += (needs.crown ? c.workable.crown : c.workable.roots)[i];
-    unhurt += safe ? 1 : 0;
-    timing += time;
-    sap += cut;
-    // Any workable day of the week will do, so frost on this one closes nothing.
-    open[m][d] = safe && time >= OPEN_FROM && cut >= OPEN_FROM ? 1 : 0;
+    const bits = flags[m];
+    const until = untilBudBreak[m];
+    const opens = open[m];
+    const workable = needs.crown ? c.workable.crown : c.workable.roots;
+    const cuts = hard ? c.hardCuts : c.lightCuts;
+    for (let d = 0; d < days; d++) {
+      if (leafless[d] === 0) continue;
+      const i = SEASON_LEAD_DAYS + d;
+      const safe = unhurt || (bits[d] & staysWarm) !== 0;
+      const time = dormantTiming(rest, bits[d], until[d]);
+      const cut = needs.crown ? cuts[i] : 1;
+      sums.workable[d] += workable[i];
+      sums.unhurt[d] += safe ? 1 : 0;
+      sums.timing[d] += time;
+      sums.sap[d] += cut;
+      // Any workable day of the week will do, so frost on this one closes nothing.
+      opens[d] = safe && time >= OPEN_FROM && cut >= OPEN_FROM ? 1 : 0;
+    }
   }
-  const factors: [Limit, number][] = [
-    // Half of the days being workable is enough: one waits for the next.
-    [needs.crown ? "cold-after" : "soil-cold", workable / n],
-    ["cold-after", byRisk(unhurt / n, options.risk)],
-    ["season", timing / n],
-    ["sap", sap / n],
-    ["share", shareSuitability(profile, needs)],
-  ];
-  return needs.urgent ? urgent(factors, unhurt / n) : least(factors, unhurt / n);
+  return sums;
 }
 
-/** Roots stay above what kills young ones for the re-rooting time; where many were cut, until they can grow again in spring. */
-function rootsStay(c: Course, profile: Profile, needs: OperationNeeds, i: number): boolean {
-  const coldest = needs.rootLoss >= MUCH_ROOT_LOSS ? c.coldToSpring[i] : c.coldRoots[i];
-  return coldest > profile.rootKillYoungC + ROOT_KILL_MARGIN_C;
+/** A leafless day; returns the share of courses in which the work ends well. */
+function judgeDormant(
+  { courses, profile }: SeasonCourses,
+  needs: OperationNeeds,
+  sums: DormantSums,
+  d: number,
+  options: WindowOptions,
+  worst: Worst,
+): number {
+  const n = courses.length;
+  const unhurt = sums.unhurt[d] / n;
+  // Half of the days being workable is enough: one waits for the next.
+  worst.weigh(needs.crown ? "cold-after" : "soil-cold", sums.workable[d] / n);
+  worst.weigh("cold-after", byRisk(unhurt, options.risk));
+  worst.weigh("season", sums.timing[d] / n);
+  worst.weigh("sap", sums.sap[d] / n);
+  worst.weigh("share", shareSuitability(profile, needs));
+  return unhurt;
 }
 
 function shareSuitability(profile: Profile, needs: OperationNeeds): number {
@@ -296,11 +324,12 @@ const TIMING = { best: 0.9, late: 0.6, shut: 0.2, shutAfterDays: 50 } as const;
 /** From best in the last weeks, in a straight line to just open at `openDays`, and on to shut. */
 function timingOf(until: number, openDays: number): number {
   if (until <= BEST_BEFORE_BUD_BREAK) return TIMING.best;
-  const fall = (from: number, to: number, share: number) => from + (to - from) * Math.min(1, share);
   if (until <= openDays)
-    return fall(TIMING.best, OPEN_FROM, (until - BEST_BEFORE_BUD_BREAK) / (openDays - BEST_BEFORE_BUD_BREAK));
-  return fall(OPEN_FROM, TIMING.shut, (until - openDays) / TIMING.shutAfterDays);
+    return between(TIMING.best, OPEN_FROM, (until - BEST_BEFORE_BUD_BREAK) / (openDays - BEST_BEFORE_BUD_BREAK));
+  return between(OPEN_FROM, TIMING.shut, (until - openDays) / TIMING.shutAfterDays);
 }
+
+const between = (from: number, to: number, share: number) => from + (to - from) * Math.min(1, share);
 
 /** What of a kind and a work the time of their rest asks for: looked up once for a season. */
 interface Rest {
@@ -326,17 +355,13 @@ function restOf({ values, tolerance, autumnAverse }: Profile, needs: OperationNe
 }
 
 /** How well the day lies before bud break. */
-function dormantTiming(c: Course, rest: Rest, i: number): number {
+function dormantTiming(rest: Rest, bits: number, until: number): number {
   if (rest.crown) return TIMING.best;
-  if (rest.bloomWaits && c.bloom[i] === 1) return 0.4;
-  const { budBreak, swell, leafOut } = c.wood;
-  // Of the winter before a season's own spring or the one after it: both wake as the course does.
-  const until =
-    budBreak < 0 ? TIMING_UNKNOWN_DAYS : i <= Math.max(budBreak, leafOut) ? budBreak - i : budBreak + 365 - i;
-  if (swell >= 0 && until <= budBreak - swell) return rest.much && !rest.atSwell ? TIMING.late : 1;
+  if (rest.bloomWaits && (bits & FLAG.quiet) === 0) return IN_BLOOM_AT_REST;
+  if ((bits & FLAG.swelling) !== 0) return rest.much && !rest.atSwell ? TIMING.late : 1;
   return timingOf(until, rest.openDays);
 }
-const TIMING_UNKNOWN_DAYS = 120;
+const IN_BLOOM_AT_REST = 0.4;
 
 const GAP_DAYS = 2;
 /** A window shorter than this is a chance of weather, not a plan. */

@@ -101,6 +101,23 @@ export function windowSeries(
   return windowsOf(site, profile, [operation], fromSeason, toSeason, options, own)[operation];
 }
 
+/** Two series of one work, the second beginning where the first ends, as one. */
+export function seriesAfter(first: WindowSeries, second: WindowSeries): WindowSeries {
+  const joined = (a: Uint8Array, b: Uint8Array) => {
+    const out = new Uint8Array(a.length + b.length);
+    out.set(a);
+    out.set(b, a.length);
+    return out;
+  };
+  return {
+    startDay: first.startDay,
+    suitability: joined(first.suitability, second.suitability),
+    limiting: joined(first.limiting, second.limiting),
+    safe: joined(first.safe, second.safe),
+    spans: [...first.spans, ...second.spans],
+  };
+}
+
 /** The open stretch of the weather years a day lies in. */
 export function spanAt(series: WindowSeries, day: DayNumber): WindowSpan | null {
   return series.spans.find((s) => s.from <= day && day <= s.to) ?? null;

@@ -5,7 +5,9 @@ import { gzip } from "node:zlib";
 import { z } from "zod";
 import { packBundle } from "@/model/index";
 import { isDatabaseGone } from "@/data/db";
+import { writers } from "@/server/pool";
 import { stateKey, viewCollection } from "./load";
+import { finishTracks } from "./tracks";
 
 const squeeze = promisify(gzip);
 
@@ -22,6 +24,7 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
     // Squeezed by ourselves and opened by the worker: the server passes no content coding of ours on.
     const headers = { etag, "cache-control": "private, no-cache", "content-type": "application/gzip" };
     if (known === etag) return new Response(null, { status: 304, headers });
+    await finishTracks(writers(), { collectionId: collection.id }, yard);
     const text = packBundle(yard, collection.revision);
     return new Response(new Uint8Array(await squeeze(text, { level: 3 })), { headers });
   } catch (error) {

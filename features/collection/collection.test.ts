@@ -3,7 +3,9 @@ import { findCollection } from "@/data/collections";
 import { closePools, pool } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
 import { bundleOf } from "./bundle";
+import { openYard } from "@/model/index";
 import { loadRecords, loadWithout, rebuildTracks, viewCollection } from "./load";
+import { finishTracks, takeKeptTracks, tracksAreKept } from "./tracks";
 
 afterAll(() => closePools());
 
@@ -49,6 +51,26 @@ test("kept tracks are those that would be computed anew", async () => {
   await yard.view();
   await rebuildTracks(pool(), await collection());
   expect(await rebuildTracks(pool(), await collection())).toBe(true);
+});
+
+test("tracks are made when they are asked for; what is left is made later, and all are kept for the next start", async () => {
+  const { yard: opened, weather, loaded, today } = await yard.view();
+  const scope = { collectionId: yard.id };
+  // A weather that nothing has been computed of, as after a start.
+  const anew = () => openYard({ records: loaded.indexed, risk: 0.07 }, { ...weather }, { today });
+  const [first, second, third] = [anew(), anew(), anew()];
+  expect([first.hasTracks, tracksAreKept(scope, first)]).toEqual([false, false]);
+  void first.on(today).states;
+  expect(tracksAreKept(scope, first)).toBe(false);
+  await Promise.all([finishTracks(pool(), scope, first), finishTracks(pool(), scope, first)]);
+  expect([first.hasTracks, tracksAreKept(scope, first)]).toEqual([true, true]);
+  await takeKeptTracks(pool(), scope, second);
+  expect(second.hasTracks).toBe(true);
+  expect(second.on(today).states).toEqual(first.on(today).states);
+  // Without what was kept it says the same.
+  expect(third.hasTracks).toBe(false);
+  expect(third.on(today).states).toEqual(first.on(today).states);
+  expect(opened.hasTracks).toBe(true);
 });
 
 test("the browser's bundle: whole once, nothing while unchanged, whole again after a write", async () => {

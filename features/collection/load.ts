@@ -1,6 +1,5 @@
 import { normalsFromAnswers } from "@/core/atlas/index";
 import "server-only";
-import { createHash } from "node:crypto";
 import {
   answersWithSaid,
   type Forecast,
@@ -29,8 +28,7 @@ import { awayStretches, calendarOf, type DayStretch, type GrowersCalendar } from
 import { openYard, type Yard, type YardWeather } from "@/model/index";
 import type { PlaceClimateSaid } from "@/core/winter/index";
 import { type Collection, findCollection } from "@/data/collections";
-import type { Db, Scope } from "@/data/db";
-import { findTracks, keepTracks } from "@/data/derived";
+import type { Db } from "@/data/db";
 import { type ForecastRun, newestForecasts } from "@/data/forecasts";
 import { type Entry, listEntries, listEvents } from "@/data/log";
 import { listPlaces, type StoredPlace } from "@/data/places";
@@ -39,9 +37,9 @@ import { listTrees, type StoredTree } from "@/data/trees";
 import { listWeatherSources, loadSourceRecords, type WeatherSource } from "@/data/weather";
 import { todayAt } from "@/server/clock";
 import { forecastSource } from "@/server/forecast/configured";
-import { log } from "@/server/log";
 import { pool } from "@/server/pool";
 import { keptPlans, type Plans, plansOf } from "./plans";
+import { rebuiltTracks, takeKeptTracks } from "./tracks";
 
 /** All of a collection at one revision: what counts, and the log it was read from. */
 export interface LoadedRecords {
@@ -294,9 +292,7 @@ export async function sourceRecords(db: Db, collection: Collection, loaded: Load
 const yardKey = (collection: Collection, weather: SiteWeather, plans: Plans) =>
   `${weather.key}:${collection.revision}:${collection.risk}:${plans.version}`;
 
-const keptKey = (key: string) => createHash("sha256").update(key).digest("hex");
-
-/** A yard at this revision on this weather, its tracks from memory, from what an earlier start kept, or computed now and kept. */
+/** A yard at this revision on this weather, its tracks from memory or from what an earlier start kept; others are made when they are asked for. */
 async function loadYard(
   db: Db,
   collection: Collection,
@@ -310,23 +306,8 @@ async function loadYard(
   if (found?.key === key) return found.yard;
   const records = { records: loaded.indexed, risk: collection.risk, plans: keptPlans(plans) };
   const yard = openYard(records, weather, { today });
-  if (!yard.hasTracks) {
-    const scope = { collectionId: collection.id };
-    const kept = await findTracks(db, scope, keptKey(yard.tracksKey));
-    if (kept === null) await keepQuietly(db, scope, yard);
-    else yard.takeTracks(kept);
-  }
+  await takeKeptTracks(db, { collectionId: collection.id }, yard);
   return remember(yards, stateKey(collection), { key, yard }).yard;
-}
-
-/** Kept so that the next start need not compute it anew: where it cannot be kept, nothing is lost but that. */
-async function keepQuietly(db: Db, scope: Scope, yard: Yard): Promise<void> {
-  const packed = yard.packedTracks();
-  try {
-    await keepTracks(db, scope, keptKey(yard.tracksKey), packed);
-  } catch (err) {
-    log().warn({ err }, "tracks were not kept");
-  }
 }
 
 /** Computes the kept tracks of a collection anew and says whether what was kept was the same; null when nothing was kept. */
@@ -335,13 +316,11 @@ export async function rebuildTracks(db: Db, collection: Collection): Promise<boo
   const loaded = await loadRecords(db, collection);
   // A weather of its own: what is computed of one is shared by all that are opened on it.
   const weather = { ...(await loadWeather(db, collection, loaded, today)) };
-  const yard = openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
-  const key = keptKey(yard.tracksKey);
-  const scope = { collectionId: collection.id };
-  const kept = await findTracks(db, scope, key);
-  const fresh = yard.packedTracks();
-  await keepTracks(db, scope, key, fresh);
-  return kept === null ? null : kept === fresh;
+  return rebuiltTracks(
+    db,
+    collection,
+    openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today }),
+  );
 }
 
 export interface CollectionView {

@@ -33,6 +33,7 @@ import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";
 import { type CollectionView, stateKey, viewCollection } from "./load";
 import { type KeptRow, knownPlans, type Plans, plansOf } from "./plans";
+import { finishTracks } from "./tracks";
 
 /** Trees a thread takes at once: small enough that a cancel is felt. */
 const LOT = 20;
@@ -110,7 +111,9 @@ export async function rebuildPlans(view: CollectionView): Promise<boolean | null
 /** In the background, while pages show what there is; whatever goes wrong is only logged. */
 export function wakePlans(view: CollectionView): void {
   if (running.has(stateKey(view.collection))) return;
-  makePlans(view).catch((err: unknown) => log().error({ err }, "plans were not made"));
+  makePlans(view)
+    .then(() => finishTracks(writers(), { collectionId: view.collection.id }, view.yard))
+    .catch((err: unknown) => log().error({ err }, "plans were not made"));
 }
 
 async function makeAll(view: CollectionView, plan: PlanLot, progress: Progress): Promise<Plans> {

@@ -8,6 +8,7 @@ import { diskFault } from "@/server/disk";
 import { log } from "@/server/log";
 import { faultWords } from "@/words/faults";
 import { plansAreDue, wakePlans } from "@/features/collection/planning";
+import { tracksAreKept } from "@/features/collection/tracks";
 import { refreshForecast } from "../weather/forecast";
 import { collectionView, recordsView } from "@/features/kernel/views";
 import { stripData, type StripData } from "./strip-data";
@@ -49,7 +50,7 @@ async function plansOfPage(collectionId: string): Promise<PlansNow> {
     const view = await collectionView(collectionId);
     if (!view) return { version: 0, making: false };
     const making = plansAreDue(view);
-    if (making) after(() => wakePlans(view));
+    if (making || !tracksAreKept({ collectionId }, view.yard)) after(() => wakePlans(view));
     return { version: view.plansVersion, making };
   } catch (err) {
     if (isDatabaseGone(err)) throw err;
