@@ -41,9 +41,9 @@ const calibration = (made: ReturnType<typeof looked>[]) =>
   ).calibration;
 
 test("looks are held against what was believed before them: a full ball after two years is foreseen, an empty one is not", () => {
-  expect(calibration([looked(null)])).toEqual({ looks: 0, inside: 0 });
-  expect(calibration([looked(3)])).toEqual({ looks: 1, inside: 1 });
-  expect(calibration([looked(0)])).toEqual({ looks: 1, inside: 0 });
+  expect(calibration([looked(null)])).toEqual({ looks: 0, inside: 0, eyeOff: null });
+  expect(calibration([looked(3)])).toEqual({ looks: 1, inside: 1, eyeOff: null });
+  expect(calibration([looked(0)])).toEqual({ looks: 1, inside: 0, eyeOff: null });
   // A look of a day to come is none yet.
-  expect(calibration([looked(3, "2026-06-01")])).toEqual({ looks: 0, inside: 0 });
+  expect(calibration([looked(3, "2026-06-01")])).toEqual({ looks: 0, inside: 0, eyeOff: null });
 });

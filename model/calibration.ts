@@ -1,5 +1,5 @@
 import { toDay } from "@/core/dates/index";
-import { BY_FEEL, BY_LOOK, gradeProbability } from "@/core/roots/index";
+import { BY_FEEL, BY_LOOK, gradeProbability, gradesOff } from "@/core/roots/index";
 import { profileFor, tracksOf } from "./tracks";
 import { replay } from "./replay";
 import type { Yard } from "./open-yard";
@@ -8,6 +8,8 @@ import type { Yard } from "./open-yard";
 export interface Calibration {
   looks: number;
   inside: number;
+  /** Grades by which the eye that looked reads too full, or too empty below nought; null where nobody can say. */
+  eyeOff: number | null;
 }
 
 /** Tails beyond which a grade was not expected. */
@@ -20,7 +22,8 @@ const TAIL = 0.1;
  */
 export function calibrationOf(yard: Yard): Calibration {
   const { tracks: source, indexed, today } = yard;
-  const found: Calibration = { looks: 0, inside: 0 };
+  const eye = source.eyes.all.at(-1);
+  const found: Calibration = { looks: 0, inside: 0, eyeOff: eye ? gradesOff(eye) : null };
   for (const tree of yard.trees) {
     const { events } = tree;
     for (const [i, event] of events.entries()) {

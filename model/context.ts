@@ -17,7 +17,7 @@ import { type WoodSeries, woodSeries } from "@/core/wood/index";
 import type { DayStretch } from "@/core/people/index";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-n";
+export const MODEL_VERSION = "2026-11-o";
 
 /** Seasons before and after today's that wood and windows are computed for. */
 const SEASONS_BACK = 4;
@@ -48,6 +48,19 @@ export interface MatePrior {
   mates: number;
 }
 
+/** What is known of the eye that looks at roots, from a day on: how much too full it reads, in logit fill. */
+export interface EyePrior {
+  from: DayNumber;
+  mean: number;
+  sd: number;
+}
+
+/** The same from all looks, and for each tree that was looked at without its own word. */
+export interface Eyes {
+  all: EyePrior[];
+  of: Record<string, EyePrior[]>;
+}
+
 /** Which tracks are a tree's from a day on. */
 export interface TrackVersion {
   from: DayNumber;
@@ -72,6 +85,8 @@ export interface ReplayContext {
   own?: Record<string, KindTracks>;
   /** What mates of kind and sort say of a tree's pace, by tree; the last step that has begun counts. */
   mates?: Record<string, MatePrior[]>;
+  /** What all looks say of the eye that looked. */
+  eyes?: Eyes;
   /** The site's weather is guessed from answers or from monthly normals. */
   guessedWeather: boolean;
   /** Days on which nobody is there to work. */

@@ -9,10 +9,12 @@ import {
   BY_LOOK,
   checkBelief,
   checkRerooting,
+  expectedGrade,
   gradeProbability,
   moveBelief,
   priorBelief,
   shareBelief,
+  STRAYED,
   SURPRISE_BELOW,
   youngIn,
 } from "@/core/roots/index";
@@ -79,6 +81,7 @@ export function arrived(payload: PayloadOf<"arrived">, { day, potLotId, pot, pro
     kPerDegreeDay: profile.kPerDegreeDay,
     vigourSd: profile.vigourSd,
     vigourMean: profile.vigourMean,
+    eye: profile.eye,
     wallFactor: WALL[pot ? wallOf(pot) : USUAL_WALL].circling,
     ...start,
     ...(isYoungForm(payload.form) ? youngIn(volumeL.p50) : {}),
@@ -108,6 +111,7 @@ export function arrived(payload: PayloadOf<"arrived">, { day, potLotId, pot, pro
     lastCheckOn: null,
     lastCheckEvidence: null,
     doubted: false,
+    strayed: 0,
     rerooted: null,
   };
   if (potted) {
@@ -180,16 +184,25 @@ const rerootingRead: Change<"rerooting-read"> = (state, payload, { day }) => {
   state.rerooted = { on: day, lengthMm: payload.lengthMm, firm: payload.firm, probability };
 };
 
+/** Looks in a row off to one side, with this one. */
+function strayedAfter({ belief, strayed }: Replayed, fillGrade: number | null): number {
+  if (fillGrade === null) return strayed;
+  const off = fillGrade - expectedGrade(belief);
+  if (Math.abs(off) <= STRAYED.grades) return 0;
+  return Math.sign(off) * (Math.sign(off) === Math.sign(strayed) ? Math.abs(strayed) + 1 : 1);
+}
+
 /** A look at the ball, or a feel of it. */
 const rootsRead: Change<"roots-read"> = (state, payload, { day }) => {
   const looked = payload.by !== "feel";
   const eye = looked ? BY_LOOK : BY_FEEL;
+  if (looked) state.strayed = payload.confirmed === true ? 0 : strayedAfter(state, payload.fillGrade);
   // What does not fit asks first whether pot or date are wrong: until then the tree's own pace does not bend to it.
   const doubted =
     looked &&
     payload.confirmed !== true &&
     payload.fillGrade !== null &&
-    gradeProbability(state.belief, payload.fillGrade) < SURPRISE_BELOW;
+    (gradeProbability(state.belief, payload.fillGrade) < SURPRISE_BELOW || Math.abs(state.strayed) >= STRAYED.looks);
   const evidence = checkBelief(state.belief, payload.fillGrade, payload.circlingGrade, eye, doubted);
   if (!looked) return;
   state.doubted = doubted;

@@ -4,6 +4,7 @@ import { buildSite } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { EventPayload } from "@/core/event/index";
 import { profileOf } from "@/core/species/index";
+import { EYE_BIAS_SD, STRAYED, SURPRISE_BELOW } from "@/core/roots/index";
 import { conditionOn } from "@/core/records/index";
 import { freshReading } from "./tree-advice";
 import { learningOf } from "./learning";
@@ -144,6 +145,41 @@ test("mates speak from the day they were looked at, for their own sort most, and
   expect(on("b").state.vigour.p50).toBeGreaterThan(alone.tree("b")!.on(today)!.state.vigour.p50);
 });
 
+test("an eye that reads too full everywhere is known from the other trees, from the day they were looked at", () => {
+  const trees = Array.from({ length: 12 }, (_, i) =>
+    aTree({ id: `e${i}`, tag: `e${i}`, cultivar: `Sort ${i}`, kindId: ["quince", "pear", "plum", "fig"][i % 4] }),
+  );
+  const ids = trees.map((t) => t.id);
+  // Potted anew each spring and read as full by autumn: quick roots do not explain it for so many.
+  const story = (id: string) => [arrived(id), potted(id, "2025-04-01", large), look(id, "2025-09-01", 2, 0)];
+  const records = { trees, lots: [lot, large], places: [], events: ids.flatMap(story) };
+  const yard = openYard({ records, risk: 0.1 }, { key: "hill", input }, { today: toIso(today) });
+  const eye = (id: string, day: string) => yard.tree(id)!.eye(toDay(day));
+  expect(eye("e0", "2025-08-31")).toBeNull();
+  const known = eye("e0", "2025-09-01")!;
+  expect(known.mean).toBeGreaterThan(0.3);
+  expect(known.sd).toBeLessThan(EYE_BIAS_SD);
+  // What it says itself is not among it: with another grade there nothing of it changes.
+  const other = {
+    ...records,
+    events: records.events.map((e) =>
+      e.treeId === "e0" && e.payload.kind === "roots-read" ? { ...e, payload: { ...e.payload, fillGrade: 0 } } : e,
+    ),
+  };
+  const again = openYard({ records: other, risk: 0.1 }, { key: "hill", input }, { today: toIso(today) });
+  expect(again.tree("e0")!.eye(today)!.mean).toBeCloseTo(known.mean, 10);
+  expect(again.tree("e1")!.eye(today)!.mean).toBeLessThan(eye("e1", toIso(today))!.mean);
+  // The grower is told, and its ball is believed emptier than the look alone has it.
+  expect(yard.calibration.eyeOff).toBeGreaterThan(0.2);
+  const alone = openYard(
+    { records, risk: 0.1 },
+    { tracks: { ...yard.context, eyes: undefined } },
+    { today: toIso(today) },
+  );
+  const fill = (y: typeof yard) => y.tree("e0")!.on("2025-09-01")!.state.fill.p50;
+  expect(fill(yard)).toBeLessThan(fill(alone));
+});
+
 test("a look speaks for the ball until it is worked on or grows old", () => {
   const events = [arrived("t"), look("t", "2026-05-01", 3, 2)];
   expect(freshReading(events, today)).toMatchObject({ on: "2026-05-01", fill: 3, circling: 2 });
@@ -159,4 +195,20 @@ test("a look speaks for the ball until it is worked on or grows old", () => {
   };
   expect(freshReading([...events, anEvent("2026-05-12", worked, { treeId: "t" })], today)).toBeNull();
   expect(toIso(today)).toBe("2026-05-15");
+});
+
+test("three looks in a row off by more than a grade ask whether the history is wrong, though none alone does", () => {
+  const grades = [2, 3, 2, 0, 0, 0];
+  const story = grades.flatMap((grade, i) => [
+    potted("t", `${2019 + i}-04-02`),
+    look("t", `${2019 + i}-09-01`, grade, 0),
+  ]);
+  const last = () => learn([arrived("t", "2018-04-01"), ...story]).steps.at(-1)!;
+  expect(last().probability!).toBeGreaterThan(SURPRISE_BELOW);
+  expect(last().doubted).toBe(true);
+  expect(STRAYED).toEqual({ grades: 1, looks: 3 });
+  // Somebody said that the second of them is right: the row begins anew.
+  const second = story.at(-3)!;
+  story.splice(-3, 1, { ...second, payload: { ...second.payload, confirmed: true } as EventPayload });
+  expect(last().doubted).toBe(false);
 });

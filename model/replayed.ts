@@ -42,6 +42,8 @@ export interface Replayed {
   lastCheckEvidence: number | null;
   /** The last grade was so improbable that the history is in doubt, and nobody has said that it is right. */
   doubted: boolean;
+  /** Looks in a row that were off by more than a grade: above nought too full, below too empty. */
+  strayed: number;
   /** The last look for new roots since the last potting. */
   rerooted: { on: DayNumber; lengthMm: number; firm: boolean | null; probability: number } | null;
 }

@@ -2,7 +2,15 @@ import type { DayNumber } from "@/core/dates/index";
 import type { IndexedRecords, TreeRecord } from "@/core/records/index";
 import { onStock, type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
-import { type KindTracks, kindTracks, type MatePrior, type ReplayContext, type TrackVersion } from "./context";
+import {
+  type Eyes,
+  type KindTracks,
+  kindTracks,
+  type MatePrior,
+  type ReplayContext,
+  type TrackVersion,
+} from "./context";
+import { eyeOn, eyesAmong } from "./eyes";
 import { matePriorsAmong, type PaceTracks } from "./mates";
 import { ownTracksOn, ownWoodFrom } from "./own-wood";
 import { EVER, type PlaceSites, type Stay, staysOf, type WinterAhead } from "./stays";
@@ -20,6 +28,8 @@ export interface TrackSource {
   /** A kind in the open. */
   ofKind(profile: Profile): KindTracks | null;
   matesOf(tree: TreeRecord): readonly MatePrior[];
+  /** What is known of the eye that looks, from all trees. */
+  readonly eyes: Eyes;
 }
 
 /** Tracks of a tree as known on a day: its own where something told of it by then, else those of its kind where it stands. */
@@ -38,16 +48,21 @@ export function matesOn(source: TrackSource, tree: TreeRecord, on: DayNumber): M
   return best;
 }
 
-/** The kind's profile as this tree's stock and its mates' roots change it: what its replay starts from. */
+/** The kind's profile as this tree's stock, its mates' roots and the eye that looks change it: what its replay starts from. */
 export function profileFor(
   source: TrackSource,
   tree: TreeRecord,
   kind: Pick<KindTracks, "profile">,
   on: DayNumber,
 ): Profile {
-  const profile = onStock(kind.profile, tree.stockPace);
   const prior = matesOn(source, tree, on);
+  const profile = underEye(source, tree, onStock(kind.profile, tree.stockPace), on);
   return prior ? { ...profile, vigourMean: prior.mean, vigourSd: Math.sqrt(prior.variance) } : profile;
+}
+
+function underEye(source: Pick<TrackSource, "eyes">, tree: TreeRecord, profile: Profile, on: DayNumber): Profile {
+  const eye = eyeOn(source.eyes, tree.id, on);
+  return eye ? { ...profile, eye } : profile;
 }
 
 /** Trees of unlisted kinds share the tracks of their habit, but each has its own name. */
@@ -61,6 +76,8 @@ function underName(tracks: KindTracks, name: string): KindTracks {
 }
 const namesakes = new WeakMap<KindTracks, Map<string, KindTracks>>();
 
+const NOBODY_LOOKED: Eyes = { all: [], of: {} };
+
 /** Tracks that were computed elsewhere and came whole. */
 export function readyTracks(context: ReplayContext): TrackSource {
   return {
@@ -68,6 +85,7 @@ export function readyTracks(context: ReplayContext): TrackSource {
     named: (key) => context.own?.[key] ?? context.placed?.[key] ?? context.kinds[key] ?? null,
     ofKind: (profile) => context.kinds[profile.key] ?? null,
     matesOf: (tree) => context.mates?.[tree.id] ?? [],
+    eyes: context.eyes ?? NOBODY_LOOKED,
   };
 }
 
@@ -80,6 +98,7 @@ export class LazyTracks implements TrackSource {
   /** What the keys of places stand for. */
   private readonly placedBy = new Map<string, { profile: Profile; stays: readonly Stay[] }>();
   private readonly mates = new Map<string, Record<string, MatePrior[]>>();
+  private looked: Eyes | null = null;
 
   constructor(
     private readonly weather: YardWeather,
@@ -112,12 +131,24 @@ export class LazyTracks implements TrackSource {
     return this.shared(profile.key, () => kindTracks(this.sites.site, profile, this.options));
   }
 
+  get eyes(): Eyes {
+    return (this.looked ??= eyesAmong(this.indexed, (t, on) => this.paceTracks(t, on), this.today));
+  }
+
   matesOf(tree: TreeRecord): readonly MatePrior[] {
     if (tree.kindId === null) return [];
     let priors = this.mates.get(tree.kindId);
     if (!priors) {
       const group = this.indexed.records.trees.filter((t) => t.kindId === tree.kindId);
-      priors = matePriorsAmong(group, this.indexed, (t, on) => this.paceTracks(t, on), this.today);
+      priors = matePriorsAmong(
+        group,
+        this.indexed,
+        (t, on) => {
+          const tracks = this.paceTracks(t, on);
+          return { ...tracks, profile: underEye(this, t, tracks.profile, on) };
+        },
+        this.today,
+      );
       this.mates.set(tree.kindId, priors);
     }
     return priors[tree.id] ?? [];
@@ -168,7 +199,7 @@ export class LazyTracks implements TrackSource {
   }
 
   /** The same with all of single trees. */
-  everything(): Pick<ReplayContext, "kinds" | "placed" | "own" | "versions" | "mates"> {
+  everything(): Pick<ReplayContext, "kinds" | "placed" | "own" | "versions" | "mates" | "eyes"> {
     const versions: Record<string, TrackVersion[]> = {};
     const mates: Record<string, MatePrior[]> = {};
     for (const tree of this.indexed.records.trees) {
@@ -178,7 +209,7 @@ export class LazyTracks implements TrackSource {
       if (steps.length > 0) mates[tree.id] = [...steps];
     }
     const own = Object.fromEntries([...this.ownBy.keys()].map((key) => [key, this.named(key)!]));
-    return { ...this.whole(), own, versions, mates };
+    return { ...this.whole(), own, versions, mates, eyes: this.eyes };
   }
 
   /** Takes tracks that were kept from an earlier start. */

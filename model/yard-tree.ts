@@ -2,7 +2,8 @@ import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { endOf, plantsAt, type TreeRecord } from "@/core/records/index";
 import { type Profile, profileOf } from "@/core/species/index";
-import type { MatePrior } from "./context";
+import type { EyePrior, MatePrior } from "./context";
+import { eyeOn } from "./eyes";
 import type { Yard } from "./open-yard";
 import { type TreePicture, treePicture } from "./picture";
 import { matesOn } from "./tracks";
@@ -46,6 +47,11 @@ export class YardTree {
   /** What its mates say of its pace on a day; null where they say nothing. */
   mates(on: DayNumber): MatePrior | null {
     return matesOn(this.yard.tracks, this.record, on);
+  }
+
+  /** What other trees say of the eye that looked at this one; null where they say nothing. */
+  eye(on: DayNumber): EyePrior | null {
+    return eyeOn(this.yard.tracks.eyes, this.id, on);
   }
 
   /** Plants of the record on a day; 0 before it came and after it left. */

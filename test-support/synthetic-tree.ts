@@ -3,6 +3,8 @@ import { logistic, logit, weightedQuantiles } from "@/core/math/index";
 import { normalSource, subStream } from "@/core/random/index";
 import {
   checkBelief,
+  EyePool,
+  type EyeWord,
   growBelief,
   growCircling,
   growX,
@@ -14,6 +16,7 @@ import {
   SURPRISE_BELOW,
   VIGOUR_PER_DEGREE_DAY,
   vigourFactors,
+  wordOfEye,
 } from "@/core/roots/index";
 
 export const PRIOR_SD = 0.55;
@@ -73,21 +76,50 @@ export interface Kept {
   ms: number;
 }
 
+type Belief = ReturnType<typeof priorBelief>;
+
+/** What happened to a tree, as a belief is told it, and how its roots really are at the end. */
+interface Grown {
+  /** Answers how probable a grade was, where one was seen. */
+  story: ((b: Belief) => number | null)[];
+  x: number;
+  k: number;
+}
+
+const START = { fill: 0.3, xSd: 0.6, circling: 0.3, circlingSd: 0.4, wallFactor: 1, lagDegreeDays: 100 };
+
 /** One tree: potted, grown for some seasons, moved when it is full, looked at each autumn; then asked a season later. */
-export function syntheticTree(
-  seed: number,
-  { law = "logistic", trueSd = PRIOR_SD, seasonSd = 0.15, eyeBias = 0 }: Truth = {},
-): Kept {
+export function syntheticTree(seed: number, truth: Truth = {}): Kept {
+  return judged(grown(seed, truth));
+}
+
+/** So many trees of one grower, of a few kinds: the same eye looked at all of them. */
+export function syntheticYard(seed: number, truth: Truth, trees: number): Kept[] {
+  const all = Array.from({ length: trees }, (_, i) => grown(seed + i, truth));
+  const words = all.map((tree, i): EyeWord[] => {
+    const word = wordOfEye(told(tree));
+    return word ? [{ ...word, kind: `kind ${i % KINDS}` }] : [];
+  });
+  const pool = new EyePool(words.flat());
+  return all.map((tree, i) => judged(tree, pool.without(words[i])));
+}
+const KINDS = 4;
+
+function told({ story }: Grown, eye?: { mean: number; sd: number }): Belief {
+  const belief = priorBelief({ kPerDegreeDay: K, vigourSd: PRIOR_SD, ...START, eye });
+  for (const tell of story) tell(belief);
+  return belief;
+}
+
+function grown(seed: number, { law = "logistic", trueSd = PRIOR_SD, seasonSd = 0.15, eyeBias = 0 }: Truth): Grown {
   const normal = normalSource(subStream(seed, "tree"));
   const uniform = subStream(seed, "eye");
   const k = K * Math.exp(trueSd * normal());
-  const prior = { fill: 0.3, xSd: 0.6, circling: 0.3, circlingSd: 0.4, wallFactor: 1, lagDegreeDays: 100 };
-  let x = logit(prior.fill) + prior.xSd * normal();
-  let c = Math.min(3.9, Math.max(0, prior.circling + prior.circlingSd * normal()));
+  let x = logit(START.fill) + START.xSd * normal();
+  let c = Math.min(3.9, Math.max(0, START.circling + START.circlingSd * normal()));
   let volumeL = 10;
-  let noticed = false;
-  let [lag, since] = [prior.lagDegreeDays, 0];
-  const story: ((b: ReturnType<typeof priorBelief>) => void)[] = [];
+  let [lag, since] = [START.lagDegreeDays, 0];
+  const story: Grown["story"] = [];
   const effective = (t: number) => t - lag * (1 - Math.exp(-t / lag));
   const season = () => {
     const warmth = SEASON_WARMTH * Math.max(0.3, 1 + seasonSd * normal());
@@ -95,7 +127,10 @@ export function syntheticTree(
     const x1 = growBy(law, x, k, eff);
     c = growCircling(c, x, x1, k, 1);
     [x, since] = [x1, since + warmth];
-    story.push((b) => growBelief(b, SEASON_WARMTH));
+    story.push((b) => {
+      growBelief(b, SEASON_WARMTH);
+      return null;
+    });
   };
   const looks = 1 + Math.floor(3 * uniform());
   for (let s = 0; s < looks; s++) {
@@ -107,21 +142,29 @@ export function syntheticTree(
     const off = Math.floor(eyeBias) + (uniform() < eyeBias - Math.floor(eyeBias) ? 1 : 0);
     const grade = lapse ? Math.floor(5 * uniform()) : Math.min(4, Math.max(0, read + off));
     const turn = Math.round(Math.min(4, Math.max(0, c + 0.5 * normal())));
-    story.push((b) => {
-      const expected = checkBelief(b, grade, turn);
-      if (expected !== null && expected < SURPRISE_BELOW) noticed = true;
-    });
+    story.push((b) => checkBelief(b, grade, turn));
     if (logistic(x) > 0.85) {
       const toL = volumeL * 2;
       const moved = moveRoots(logistic(x), c, volumeL, toL, "tease-and-clip");
       [x, c, lag, since, volumeL] = [logit(moved.fill), moved.circling, moved.lagDegreeDays, 0, toL];
-      story.push((b) => moveBelief(b, { ratio: 2, lnVolumeSd: 0, correction: "tease-and-clip", wallFactor: 1 }));
+      story.push((b) => {
+        moveBelief(b, { ratio: 2, lnVolumeSd: 0, correction: "tease-and-clip", wallFactor: 1 });
+        return null;
+      });
     }
   }
   season();
+  return { story, x, k };
+}
+
+function judged({ story, x, k }: Grown, eye?: { mean: number; sd: number }): Kept {
   const from = performance.now();
-  const belief = priorBelief({ kPerDegreeDay: K, vigourSd: PRIOR_SD, ...prior });
-  for (const tell of story) tell(belief);
+  const belief = priorBelief({ kPerDegreeDay: K, vigourSd: PRIOR_SD, ...START, eye });
+  let noticed = false;
+  for (const tell of story) {
+    const expected = tell(belief);
+    if (expected !== null && expected < SURPRISE_BELOW) noticed = true;
+  }
   const points = pointsOf(belief);
   const [low, high] = weightedQuantiles(points.x, points.weight, [0.1, 0.9]);
   const factors = vigourFactors(belief, K);

@@ -69,3 +69,9 @@ export function readingWords(r: Reading, units: Units): string {
     .filter(Boolean)
     .join(", ");
 }
+
+/** What many looks say of the eye that looked; `grades` too full, below nought too empty. */
+export function eyeWords(grades: number): string {
+  const by = Math.abs(grades) < 0.75 ? "about half a grade" : "about a grade";
+  return `Balls are read ${by} too ${grades > 0 ? "full" : "empty"} here: every look is corrected by that.`;
+}

@@ -242,6 +242,16 @@ export function gradeProbability(b: RootBelief, fillGrade: number, eye: Eye = BY
   return expected;
 }
 
+/** The grade of fill that is expected of a look, between the whole ones. */
+export function expectedGrade(b: RootBelief, eye: Eye = BY_LOOK): number {
+  let expected = 0;
+  for (let grade = 1; grade <= FILL_CUTS.length; grade++) expected += grade * gradeProbability(b, grade, eye);
+  return expected;
+}
+
+/** So many looks in a row that are off by more than so many grades ask the same, however probable each was. Our judgement (L). */
+export const STRAYED = { grades: 1, looks: 3 };
+
 /** A grade less probable than this, before it was seen, asks whether pot or date are wrong. */
 export const SURPRISE_BELOW = 0.05;
 

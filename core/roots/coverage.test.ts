@@ -1,4 +1,4 @@
-import { PRIOR_SD, syntheticTree, type Truth } from "@/test-support/synthetic-tree";
+import { PRIOR_SD, syntheticTree, syntheticYard, type Truth } from "@/test-support/synthetic-tree";
 
 /** The bench asks a thousand trees; these two hundred only catch a band that has gone far astray. */
 const TREES = 200;
@@ -16,6 +16,13 @@ test("bands hold under laws of growth, seasons and eyes the model knows nothing 
     [{ eyeBias: 1 }, 0.55],
   ];
   for (const [truth, share] of least) expect([truth, held(truth) > share]).toEqual([truth, true]);
+});
+
+test("a grower whose eye is a grade off is found out over the trees of a yard", () => {
+  const yards = (truth: Truth) => Array.from({ length: 9 }, (_, i) => syntheticYard(70_000 + 24 * i, truth, 24)).flat();
+  const held = (truth: Truth) => yards(truth).filter((k) => k.fill).length / (9 * 24);
+  for (const truth of [{ eyeBias: 1 }, {}, { law: "front" }, { seasonSd: 0.4 }] satisfies Truth[])
+    expect([truth, held(truth) > 0.73, held(truth) < 0.93]).toEqual([truth, true, true]);
 });
 
 test.each([

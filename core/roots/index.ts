@@ -9,3 +9,4 @@ export * from "./pooling";
 export * from "./calibrate";
 export * from "./until-due";
 export * from "./young";
+export * from "./eye";

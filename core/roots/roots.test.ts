@@ -4,6 +4,12 @@ import {
   CORRECTION_NAMES,
   DISCREPANCY_SD,
   EYE_BIAS_SD,
+  EYE_KIND_SD,
+  EYE_LEAST_SD,
+  EYE_WORD_SD,
+  EyePool,
+  gradesOff,
+  wordOfEye,
   VIGOUR_PER_DEGREE_DAY,
   YOUNG_DUE_FILL,
   YOUNG_MOST_L,
@@ -230,6 +236,39 @@ test("a season's own warmth and the law's own error widen the band together", ()
   expect(after(0)).toBeCloseTo((0.15 * growth) ** 2, 6);
   expect(after(DISCREPANCY_SD)).toBeCloseTo((0.15 ** 2 + 0.25 ** 2) * growth ** 2, 6);
   expect(EYE_BIAS_SD).toBe(0.5);
+});
+
+test("an eye is known from all trees it looked at, each word weighed by how sure it is, but for its own", () => {
+  expect([EYE_WORD_SD, EYE_KIND_SD, EYE_LEAST_SD]).toEqual([0.35, 0.3, 0.15]);
+  const word = (mean: number, variance: number, kind: string) => ({ mean, variance: variance - 0.35 ** 2, kind });
+  // Words err by .35 of their own, kinds by .3: two of .25 and one of .91, each with its kind's .09; the prior's variance is .25.
+  const [a, b, c] = [word(0.8, 0.5, "plum"), word(0.4, 0.5, "plum"), word(-0.2, 0.91, "fig")];
+  const pool = new EyePool([a, b, c]);
+  const all = pool.without([]);
+  const [plum, fig] = [1 / (0.25 + 0.09), 1 / (0.91 + 0.09)];
+  expect(all.mean).toBeCloseTo((0.6 * plum - 0.2 * fig) / (4 + plum + fig), 10);
+  expect(all.sd).toBeCloseTo(Math.sqrt(1 / (4 + plum + fig)), 10);
+  const one = 1 / (0.5 + 0.09);
+  expect(pool.without([b]).mean).toBeCloseTo((0.8 * one - 0.2 * fig) / (4 + one + fig), 10);
+  expect(pool.without([a, b, c])).toEqual({ mean: 0, sd: 0.5 });
+  const many = Array.from({ length: 500 }, (_, i) => word(0.8, 0.2, `kind ${i}`));
+  expect(new EyePool(many).without([]).sd).toBe(0.15);
+});
+
+test("a tree's word about the eye is what its looks say beyond what was known before: none without looks", () => {
+  const b = priorBelief(prior);
+  expect(wordOfEye(b)).toBeNull();
+  growBelief(b, 200);
+  // Hardly grown, and read as full: the eye or the roots, in the shares of their spreads.
+  for (let j = 0; j < b.weight.length; j++) [b.bias[j], b.biasVar[j]] = [0.3, 0.16];
+  // Precision 1/.16 − 1/.25 = 2.25; mean .3/.16 / 2.25.
+  expect(wordOfEye(b)!.variance).toBeCloseTo(1 / 2.25, 6);
+  expect(wordOfEye(b)!.mean).toBeCloseTo(0.3 / 0.16 / 2.25, 6);
+});
+
+test("an eye is called off when it surely is: a grade is 1.35 in logit fill", () => {
+  expect(gradesOff({ mean: 0.3, sd: 0.25 })).toBeNull();
+  expect(gradesOff({ mean: -0.674, sd: 0.25 })).toBeCloseTo(-0.5, 3);
 });
 
 function erf(x: number): number {

@@ -35,6 +35,8 @@ export interface Profile {
   vigourSd: number;
   /** Mean of the same, where mates of its kind have been looked at; 0 where not said. */
   vigourMean?: number;
+  /** What other trees say of the eye that looks at its roots: how much too full it reads, in logit fill. */
+  eye?: { mean: number; sd: number };
   warmth: RootWarmthSet;
   warmClimate: boolean;
   tolerance: KindValues["tolerance"];

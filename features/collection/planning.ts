@@ -221,9 +221,10 @@ function seenNow(view: CollectionView): NonNullable<Plans["seen"]> {
   const trees = today.living.map(({ id }): [string, string] => {
     const tree = yard.tree(id)!;
     const newest = tree.events.reduce((latest, e) => Math.max(latest, e.seq), 0);
-    // A look at one may have taught something of its mates' pace.
+    // A look at one may have taught something of its mates' pace, and of the eye that looked at all.
     const pace = tree.mates(today.day)?.mean.toFixed(2) ?? "";
-    return [id, `${tree.events.length}:${newest}:${today.plants(id)}:${pace}`];
+    const eye = tree.eye(today.day)?.mean.toFixed(1) ?? "";
+    return [id, `${tree.events.length}:${newest}:${today.plants(id)}:${pace}:${eye}`];
   });
   return { shared: sharedKey(view), trees: new Map(trees) };
 }

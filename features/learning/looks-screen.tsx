@@ -6,6 +6,7 @@ import { toDay } from "@/core/dates/index";
 import type { Narrowing } from "@/model/index";
 import { Reasoned } from "@/ui/fields";
 import { number, percent } from "@/words/format";
+import { eyeWords } from "@/words/root-check";
 import { collectionView } from "@/features/kernel/views";
 import { ASK } from "@/features/tree-page/ask";
 
@@ -85,6 +86,7 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
           <p data-testid="calibration">
             How well looks were foreseen: {number(calibration.inside)} of {number(calibration.looks)} (
             {percent(calibration.inside / calibration.looks)}) fell where eight of ten were expected.
+            {calibration.eyeOff !== null && ` ${eyeWords(calibration.eyeOff)}`}
           </p>
         </Reasoned>
       )}
