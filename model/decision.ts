@@ -1,6 +1,7 @@
 import { dayAfterWarmth } from "@/core/climate/index";
 import { type DayNumber, growingSeason, toDay, toIso } from "@/core/dates/index";
 import {
+  afterCut,
   type Aftercare,
   DECISION_FIGURES,
   type DecisionFacts,
@@ -54,10 +55,18 @@ export function decisionFacts(day: TreeOnDay, plan = day.plan): DecisionFacts | 
     health: { state: condition.health, on: condition.healthOn },
     rescue: rescueOf(day),
     windows: works,
+    crown: { cutOn: lastOf(day, "pruned") },
+    woodCheckedOn: lastOf(day, "wood-read"),
     aftercare: () => aftercareOfLast(day),
     narrowing: () =>
       day.narrowing.slice(0, 2).map((n) => ({ code: QUESTION_OF[n.question], worth: n.before - n.after })),
   };
+}
+
+/** The last day a thing was done or seen; null where it never was. */
+function lastOf({ events, day }: TreeOnDay, kind: LoggedEvent["payload"]["kind"]): DayNumber | null {
+  const last = events.findLast((e) => e.payload.kind === kind && toDay(e.on.best) <= day);
+  return last ? toDay(last.on.best) : null;
 }
 
 function unpottedFacts(day: TreeOnDay): DecisionFacts["unpotted"] {
@@ -96,6 +105,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"], plan: Tree
     advice,
     settling: settlingOf(day),
     mates: state.together.length,
+    share: state.share,
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
     goal: { mostL: goal.maxL, ask: goal.ask },
@@ -164,8 +174,14 @@ function plannedOf(day: TreeOnDay, plan: TreePlan | null): PlannedWork | null {
   };
 }
 
-/** What follows the last potting and still lies ahead. */
+/** What follows the last work on its crown and the last potting, and still lies ahead. */
 function aftercareOfLast(day: TreeOnDay): Aftercare[] {
+  const cutOn = lastOf(day, "pruned");
+  const ofCut = cutOn === null ? [] : afterCut(cutOn).filter((a) => a.on === null || toDay(a.on) >= day.day);
+  return [...aftercareOfPotting(day), ...ofCut];
+}
+
+function aftercareOfPotting(day: TreeOnDay): Aftercare[] {
   const { rerooting, events, wood } = day;
   if (!rerooting) return [];
   const on = day.day;

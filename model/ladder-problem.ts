@@ -99,14 +99,23 @@ const alike = (a: number, b: number) => Math.abs(Math.log(a / b)) < 0.05;
 /** What the planner needs of one tree: its roots, pots in store and to buy, the site, the people. */
 export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting | OffLadder {
   const { record: tree, profile, roots: replayed, state, site, day: on } = day;
+  // Of a pot it shares its part alone is planned: litres, kilograms and money by its share.
+  const { share } = state;
+  const part = (pot: LadderPot): LadderPot => ({
+    ...pot,
+    volumeL: share * pot.volumeL,
+    massKg: share * pot.massKg,
+    price: share * pot.price,
+  });
+  const heaviestKg = share * mostLiftedKg(day.yard.calendar);
   if (tree.purpose === "miniature" || tree.purpose === "rescue") return tree.purpose;
   if (!replayed.pot) return "no-pot";
-  const now: LadderPot = { ...potOf("now", replayed.pot, 0, true), volumeL: state.volumeL.p50 };
+  const now: LadderPot = { ...part(potOf("now", replayed.pot, 0, true)), volumeL: state.volumeL.p50 };
   const potNames: Record<string, string> = {};
   const stored: LadderPot[] = [];
   const sound = input.stored.filter((p) => p.free > 0 && p.condition !== "cracked" && p.condition !== "brittle");
   for (const p of [...sound].sort((a, b) => b.free - a.free)) {
-    const pot = potOf(p.lotId, p.pot, 0, true);
+    const pot = part(potOf(p.lotId, p.pot, 0, true));
     // Of pots as good as equal the one there is most of will do; to a tap root a deeper one is another pot.
     const asDeep = (other: LadderPot) =>
       profile.roots !== "tap" || other.heightMm >= Math.min(TAP_DEPTH_MM, pot.heightMm);
@@ -117,10 +126,10 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
   const offered = input.onOffer.map((lot) => {
     potNames[`lot-${lot.id}`] = lot.name;
     const pot = potOf(`lot-${lot.id}`, lot.pot, 0, false);
-    return { ...pot, price: lot.price ?? potToBuy(pot.volumeL).price };
+    return part({ ...pot, price: lot.price ?? potToBuy(pot.volumeL).price });
   });
-  const usual = USUAL_VOLUMES_L.filter(
-    (v) => v > now.volumeL && ![...offered, ...stored].some((p) => alike(p.volumeL, v)),
+  const usual = USUAL_VOLUMES_L.map((v) => part(potToBuy(v))).filter(
+    (pot) => pot.volumeL > now.volumeL && ![...offered, ...stored].some((p) => alike(p.volumeL, pot.volumeL)),
   );
   const life = replayed.mix ? mixLife(replayed.mix) : null;
   const cropL = tree.purpose === "crop" ? profile.values.cropVolumeL : null;
@@ -156,14 +165,14 @@ export function ladderSetting(day: TreeOnDay, input: LadderShelf): LadderSetting
       tolerance: CORRECTING_FIGURES.tolerance[profile.tolerance],
       heightMm: tree.heightM === null ? null : 1000 * tree.heightM,
     },
-    pots: [now, ...stored, ...offered, ...usual.map(potToBuy)],
+    pots: [now, ...stored, ...offered, ...usual],
     site: {
       seasonDegreeDays: Math.max(1, stepOf(warmthBetween(site.warmth, profile.warmth, opening, nextOpening), 10)),
       coolWet: COOL_WET,
-      liftKg: mostLiftedKg(day.yard.calendar),
-      gearKg: MACHINE_LIMIT_KG,
+      liftKg: heaviestKg,
+      gearKg: share * MACHINE_LIMIT_KG,
       movedForWinter: carried,
-      mostCarriedL: carried ? mostLiftedKg(day.yard.calendar) / JUDGEMENT_FIGURES.allKgPerL : null,
+      mostCarriedL: carried ? heaviestKg / JUDGEMENT_FIGURES.allKgPerL : null,
       mixKgPerL: WET_MIX_KG_PER_L,
       mixPricePerL: input.mixPricePerL ?? GUESSED_MIX_PRICE_PER_L,
       mixLifeYears: life === null || life.by === "long" ? LONG_LIFE_YEARS : life.years,

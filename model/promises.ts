@@ -19,7 +19,8 @@ const NEAR = 1.05;
 /** Pots of the day's store that fit a tree for a work, the best first. */
 function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoice[] {
   const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
-  const shelf = day.yard.on(day.day).free.filter((p) => near(mixOfPot(p.pot)));
+  // What shares its pot moves with the others: of a pot its share is asked.
+  const shelf = day.yard.on(day.day).free.filter((p) => near(day.state.share * mixOfPot(p.pot)));
   const pots = new Map(shelf.map((p) => [p.lotId, p]));
   const planned = day.plan?.steps.find((s) => s.action === "up-pot")?.potId;
   // The pot its plan names comes first; a tap root goes into the deeper ones, whatever their litres.
@@ -80,9 +81,11 @@ export class Promises {
       const day = yardOnDay.tree(treeId)!;
       const wanted = wantedBy(day);
       if (!wanted) continue;
-      const found = this.unpromised(day, wanted);
+      // One pot for all that stand in one.
+      const mates = day.state.together.flatMap((id) => this.byTree.get(id) ?? []);
+      const found = mates[0] ?? this.unpromised(day, wanted);
       this.byTree.set(treeId, found);
-      if (found) this.left.set(found.lotId, this.left.get(found.lotId)! - day.plants);
+      if (found && mates.length === 0) this.left.set(found.lotId, this.left.get(found.lotId)! - day.plants);
     }
   }
 

@@ -221,7 +221,8 @@ function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[],
     );
   const end = seasonEndAfter(yard, on);
   return fitPots({
-    fromMixL: replayed.volumeL.p50,
+    // Pots are whole: what shares one moves together.
+    fromMixL: replayed.volumeL.p50 / replayed.share,
     ...roots,
     warmthToSeasonEnd: warmthBetween(kind.warmth, kind.profile.warmth, on, end),
     ball,

@@ -1,7 +1,7 @@
 import type { ReadableEvent, RescueStep } from "@/core/event/index";
 import { NOTHING_READ } from "@/core/roots/index";
 import type { TreeRecord } from "@/core/records/index";
-import { headlineSentence } from "@/words/decision";
+import { actWords, headlineSentence } from "@/words/decision";
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import { HILL, siteInputOf } from "@/test-support/sites";
 import { openYard, type TreeOnDay } from "./index";
@@ -140,7 +140,98 @@ test("two in one pot: what is said of one says that both move together, or are p
   const { headline } = day.decision!;
   expect(headline.because).toContain("shared");
   expect(sentence(day)).toContain("all in it move together, or are parted");
+  // Half of the mix is its own: a step for its half is said as the pot for both.
+  const act = day.decision!.acts.find((x) => x.pot && !x.pot.same)!;
+  expect([act.figures.allLowL, act.figures.allHighL]).toEqual([2 * act.pot!.lowL, 2 * act.pot!.highL]);
+  expect(sentence(day)).toMatch(/into .* for all of them/);
   expect(
     on(TODAY, a, [arrived(a, "2024-04-01"), look(a, "2027-03-20", 4, 1)]).decision!.headline.because,
   ).not.toContain("shared");
+});
+
+const crownOf = (day: TreeOnDay) => day.decision!.acts.filter((a) => a.work === "prune-light");
+
+test("in its last pot the crown is kept to its size once a year, and not in a season in which its roots are cut", () => {
+  const tree = aTree({ purpose: "ornament", finalVolumeL: 11 });
+  const base = [arrived(tree, "2022-04-01"), look(tree, "2027-03-20", 1, 0)];
+  const [cut, ...others] = crownOf(on(TODAY, tree, base));
+  expect(others).toEqual([]);
+  // Its kind is of moderate pace: 15 %; 4 minutes and 2 for each root of its litres.
+  expect(cut).toMatchObject({ from: TODAY, because: ["size"], figures: { share: 0.15 }, correction: null });
+  const litres = on(TODAY, tree, base).state.volumeL.p50;
+  expect(cut.minutes).toBeCloseTo(4 + 2 * Math.sqrt(litres), 6);
+  expect(cut.aftercare).toEqual([
+    { code: "water-less", on: "2027-05-13" },
+    { code: "look-at-shoots", on: "2027-05-31" },
+  ]);
+  expect(actWords(cut, "metric", () => null)).toContain("Take about 15 % of its crown back to side shoots");
+  // Cut lately, it is let grow for 300 days; what follows the cut is said.
+  const pruned = anEvent("2027-03-25", { kind: "pruned", how: "light" }, { treeId: tree.id });
+  const after = on(TODAY, tree, [...base, pruned]);
+  expect(crownOf(after).every((a) => a.from! >= "2028-01-19")).toBe(true);
+  expect(after.decision!.aftercare).toEqual([
+    { code: "water-less", on: "2027-05-06" },
+    { code: "look-at-shoots", on: "2027-05-24" },
+  ]);
+  // Full and in its last pot, its roots are pruned this spring: its crown is left for the next season.
+  const full = on("2027-03-22", tree, [arrived(tree, "2022-04-01"), look(tree, "2027-03-20", 4, 2)]);
+  const roots = full.decision!.acts.find((a) => a.work === "root-prune")!;
+  expect([roots.from, crownOf(full).every((a) => a.from! >= "2027-12-21")]).toEqual(["2027-03-22", true]);
+  // With room to grow into a larger pot nobody holds it back.
+  const growing = aTree({ purpose: "ornament", finalVolumeL: 60 });
+  expect(crownOf(on(TODAY, growing, [arrived(growing, "2022-04-01")]))).toEqual([]);
+});
+
+test("a sick tree is cut back to sound wood; where half of its roots go in leaf, its crown goes with them", () => {
+  const tree = aTree();
+  const sick = [
+    arrived(tree, "2022-04-01"),
+    anEvent("2027-03-20", { kind: "health", state: "sick" }, { treeId: tree.id }),
+  ];
+  const [cut] = crownOf(on(TODAY, tree, sick));
+  expect(cut).toMatchObject({ because: ["sick-wood"], figures: { share: 0.2 } });
+  expect(actWords(cut, "metric", () => null)).toContain("down to sound wood, at most 20 % of its crown");
+  const sour = (day: string) => [
+    arrived(tree, "2022-04-01"),
+    anEvent(
+      day,
+      {
+        kind: "roots-read",
+        fillGrade: 2,
+        circlingGrade: 0,
+        by: "look",
+        reading: { ...NOTHING_READ, smell: "sour", liveShare: 0.4 },
+      },
+      { treeId: tree.id },
+    ),
+  ];
+  const summer = on("2026-07-01", tree, sour("2026-07-01"));
+  expect(summer.decision!.acts[0]).toMatchObject({ work: "pot-down", correction: { lossShare: 0.6 } });
+  // (.6 − .2) × 1.25.
+  expect(crownOf(summer)).toMatchObject([
+    {
+      from: "2026-07-01",
+      excepted: "sour",
+      because: ["root-loss"],
+      figures: { share: expect.closeTo(0.5, 10) as number },
+    },
+  ]);
+  // Leafless there is nothing to balance.
+  expect(crownOf(on("2027-01-15", tree, sour("2027-01-15")))).toEqual([]);
+});
+
+test("a potting that waits for ripe wood asks for a look at the shoots, once a fortnight", () => {
+  const tree = aTree({ kindId: "peach", purpose: "ornament" });
+  const day = "2026-08-09";
+  const base = [arrived(tree, "2022-04-01"), look(tree, day, 3, 2)];
+  const asked = on(day, tree, base).decision!;
+  expect(asked.headline).toMatchObject({ code: "wait", limiting: "wood" });
+  expect(asked.acts.find((a) => a.work === "check-wood")).toMatchObject({ from: day, because: ["wood-unsure"] });
+  expect(asked.questions.map((q) => q.code)).toContain("wood");
+  const seen = anEvent(
+    "2026-08-05",
+    { kind: "wood-read", woodyShare: 0.3, bend: "soft", terminalBud: false, leafFall: null, bbch: null },
+    { treeId: tree.id },
+  );
+  expect(on(day, tree, [...base, seen]).decision!.acts.some((a) => a.work === "check-wood")).toBe(false);
 });

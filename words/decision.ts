@@ -49,6 +49,7 @@ const WORK_WORDS: Record<DecisionWork, string> = {
   "look-again": "look at it again",
   "check-roots": "check its roots",
   "look-for-girdler": "look for a girdling root at the flare",
+  "check-wood": "look whether its wood is ripe",
   "feed-little": "feed it little",
   "bring-in": "bring it in",
   "keep-bright": "keep it bright and cool",
@@ -84,6 +85,10 @@ const REASON_WORDS: Record<Reason, string> = {
   anchored: "it is rooted into the ground",
   ill: "it is not well",
   rescue: "a rescue goes on",
+  "root-loss": "fewer roots must feed it",
+  size: "its pot feeds no larger crown",
+  "sick-wood": "it is sick",
+  "wood-unsure": "its work waits for ripe wood",
 };
 export const reasonWords = (because: readonly Reason[]): string => because.map((r) => REASON_WORDS[r]).join("; ");
 
@@ -148,8 +153,7 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
   const why = reasonWords(because);
   const todo = work === null ? "" : upper(workWords(work));
   const act = acts.find((a) => a.work === work);
-  const into =
-    act?.pot && !act.pot.same ? ` into ${span(litres(act.pot.lowL, units), litres(act.pot.highL, units))}` : "";
+  const into = act?.pot && !act.pot.same ? ` into ${potWords(act, units)}` : "";
   const batch =
     plants > 1 && act?.figures.looseMixL
       ? ` ${litres(act.figures.looseMixL, units)} of loose mix for ${number(plants)} pots.`
@@ -196,10 +200,16 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
   }
 }
 
+/** Litres of the pot of an act: of the whole pot where several move together. */
+function potWords({ pot, figures: f }: DecisionAct, units: Units): string {
+  const [low, high] = [f.allLowL ?? pot!.lowL, f.allHighL ?? pot!.highL];
+  return `${span(litres(low, units), litres(high, units))}${f.allLowL === undefined ? "" : " for all of them"}`;
+}
+
 /** One act with its figures: what a helper needs to do it without asking. */
 export function actWords(act: DecisionAct, units: Units, potName: (lotId: string) => string | null): string {
   const { work, correction, pot, figures: f } = act;
-  const volume = pot && (pot.same ? "" : ` into ${span(litres(pot.lowL, units), litres(pot.highL, units))} of mix`);
+  const volume = pot && (pot.same ? "" : ` into ${potWords(act, units)} of mix`);
   const chosen = pot?.choice ? potName(pot.choice.lotId) : null;
   const clean = pot?.choice?.disinfect ? "; disinfect it first, a tree died in one of these" : "";
   const which = chosen ? ` (${chosen}${clean})` : pot?.buy ? " (to buy: nothing in store fits)" : "";
@@ -245,6 +255,10 @@ export function actWords(act: DecisionAct, units: Units, potName: (lotId: string
       return f.halves > 1
         ? "Cut half of the roots that hold it in the ground now, the other half six weeks later."
         : "Cut the roots that hold it in the ground.";
+    case "prune-light":
+      return cutWords(act);
+    case "check-wood":
+      return "Look at its shoots: tip buds set, bark brown and firm, a bent tip springs back? Record what you see, and its days are worked out anew.";
     case "check-roots":
       return "Knock it out of its pot and look at the roots, or feel for them through the holes.";
     case "look-again":
@@ -264,6 +278,16 @@ export function actWords(act: DecisionAct, units: Units, potName: (lotId: string
       return `${upper(workWords(work))}${volume ?? ""}${which}.${numbers}${loss}${lift}${heavy}${many}`;
     }
   }
+}
+
+/** Cuts into the crown, with what they are for. */
+function cutWords({ because, figures: f }: DecisionAct): string {
+  const safe = `Cut away from the body, in gloves${f.sap ? "; its sap burns skin and eyes" : ""}.`;
+  if (because.includes("sick-wood"))
+    return `Cut out what is dead or sick, down to sound wood, at most ${percent(f.share)} of its crown; disinfect the blade after each cut. ${safe}`;
+  if (because.includes("root-loss"))
+    return `Take about ${percent(f.share)} of its leaves, whole twigs from the inside first: the roots that are left cannot serve all of them. ${safe}`;
+  return `Take about ${percent(f.share)} of its crown back to side shoots: whole twigs, no stubs. A weak tree less, or nothing. ${safe}`;
 }
 
 /** The numbers of a potting, before the tree is out of its pot. */
@@ -296,10 +320,18 @@ const AFTERCARE_WORDS: Record<AftercareCode, (on: string) => string> = {
   "first-feed": (on) => `feed it for the first time ${on}`,
   "no-nitrogen-until": (on) => `no nitrogen until ${on}`,
   guy: (on) => `guy it against the wind ${on}`,
+  "water-less": (on) => `less water and feed until ${on}, its crown is thinner`,
+  "look-at-shoots": (on) => `look at its shoots ${on}: few and short means too much was taken`,
   "opposite-side": (on) => `the opposite side about ${on}, if its shoots reached 70 % of last year’s`,
 };
 
-const UNTIL = new Set<AftercareCode>(["shade-until", "water-old-ball-until", "no-nitrogen-until", "opposite-side"]);
+const UNTIL = new Set<AftercareCode>([
+  "water-less",
+  "shade-until",
+  "water-old-ball-until",
+  "no-nitrogen-until",
+  "opposite-side",
+]);
 
 export function aftercareWords({ code, on }: Aftercare, near: string): string {
   const when =
@@ -342,6 +374,7 @@ export const QUESTION_WORDS: Record<DecisionQuestion, string> = {
   goal: "How large may it get?",
   girdler: "Is there a girdling root at the flare?",
   spread: "How wide do its roots spread?",
+  wood: "Is its wood ripe?",
 };
 
 /** How many trees wait for what: the collection in one sentence. */

@@ -1,6 +1,9 @@
+import { toDay } from "../dates/index";
 import { isEvergreen, isHot, JUDGEMENT_FIGURES as J } from "../judgement/index";
+import type { Headline } from "./decision";
 import { type Draft, endOf } from "./draft";
 import type { PottedFacts } from "./facts";
+import { DECISION_FIGURES as F } from "./figures";
 
 /** What cannot wait for any window: thirst, heat, a buried flare, a girdling root. */
 export function urgentCare(draft: Draft): void {
@@ -33,6 +36,16 @@ function girdler(draft: Draft, share: number | null): void {
     // One that serves more than a third of the girth goes over two seasons.
     figures: { share, seasons: small ? 1 : 2 },
   });
+}
+
+/** A work waits for its wood to ripen: a look at the shoots may open it sooner, or show that it does well to wait. */
+export function woodCheck(draft: Draft, { code, work, limiting, from }: Headline): void {
+  const { woodCheckedOn } = draft.facts;
+  if (code !== "wait" || work === null || limiting !== "wood") return;
+  if (from !== null && toDay(from) > draft.on + F.woodCheckDays) return;
+  if (woodCheckedOn !== null && woodCheckedOn > draft.on - F.woodCheckedDays) return;
+  draft.act({ work: "check-wood", to: null, because: ["wood-unsure"] });
+  draft.ask("wood", F.woodWorth);
 }
 
 /** Evergreens that are carried in: fed little while it is warm, in before the nights they fear, bright and cool, watered by weight. */

@@ -30,6 +30,7 @@ export const CARES = [
   "look-again",
   "check-roots",
   "look-for-girdler",
+  "check-wood",
   "feed-little",
   "bring-in",
   "keep-bright",
@@ -71,6 +72,10 @@ export const REASONS = [
   "anchored",
   "ill",
   "rescue",
+  "root-loss",
+  "size",
+  "sick-wood",
+  "wood-unsure",
 ] as const;
 export type Reason = (typeof REASONS)[number];
 
@@ -86,11 +91,13 @@ export const AFTERCARES = [
   "no-nitrogen-until",
   "guy",
   "opposite-side",
+  "water-less",
+  "look-at-shoots",
 ] as const;
 export type AftercareCode = (typeof AFTERCARES)[number];
 
 /** What the grower could tell or look at that would change the answer most. */
-export const QUESTIONS = ["roots", "pot", "potted-on", "goal", "girdler", "spread"] as const;
+export const QUESTIONS = ["roots", "pot", "potted-on", "goal", "girdler", "spread", "wood"] as const;
 export type DecisionQuestion = (typeof QUESTIONS)[number];
 
 /** What is refused although a grower might think of it today. */

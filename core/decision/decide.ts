@@ -1,7 +1,8 @@
 import type { Decision, Headline } from "./decision";
 import { Draft } from "./draft";
 import type { DecisionFacts } from "./facts";
-import { urgentCare } from "./care";
+import { urgentCare, woodCheck } from "./care";
+import { crownWork } from "./crown";
 import { goesToPieces, plantedOut, quarantined, rescued, withoutPot } from "./first";
 import { dueTree, plannedNow } from "./due";
 import { notDue, settling, unknownRoots } from "./waiting";
@@ -32,7 +33,10 @@ export function decide(facts: DecisionFacts, latitudeDeg: number): Decision {
   urgentCare(draft);
   for (const answer of CASES) {
     const headline = answer(draft);
-    if (headline) return draft.done(headline);
+    if (!headline) continue;
+    crownWork(draft, headline);
+    woodCheck(draft, headline);
+    return draft.done(headline);
   }
   return draft.done(draft.headline("not-due"));
 }

@@ -86,6 +86,7 @@ function litres(
     situation: { ...apple, ...s },
     goal: more.goal ?? { mostL: 5000, ask: false },
     planned: more.planned ?? null,
+    share: 1,
   } as PottedFacts;
   const facts = { profile: apple.profile, young: more.young ?? false, potted } as DecisionFacts & {
     potted: PottedFacts;
@@ -195,6 +196,18 @@ test("days of shade by what went, and every figure once", () => {
   expect([0, 0.05, 0.06, 0.25, 0.26].map((loss) => shadeDays(loss, false))).toEqual([7, 7, 14, 14, 28]);
   expect(shadeDays(0, true)).toBe(14);
   expect(DECISION_FIGURES).toEqual({
+    balanceFromLoss: 0.3,
+    insultLoss: 0.15,
+    crownEveryDays: 300,
+    sizeShare: { "very-slow": 0.05, slow: 0.1, moderate: 0.15, vigorous: 0.2, "very-vigorous": 0.25 },
+    sickMostShare: 0.2,
+    crownSetUpMinutes: 4,
+    crownMinutesPerRootL: 2,
+    waterLessDays: 42,
+    shootsDays: 60,
+    woodCheckDays: 75,
+    woodCheckedDays: 14,
+    woodWorth: 0.3,
     liftOutMostKg: 100,
     tooWide: 0.55,
     asksFromBand: 0.25,

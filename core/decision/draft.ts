@@ -29,6 +29,8 @@ export interface ActInput {
   because?: Reason[];
   /** Those that rest on the pot chosen are worked out when they are read. */
   figures?: Record<string, number> | (() => Record<string, number>);
+  /** Absent: what follows its correction. */
+  aftercare?: Decision["aftercare"];
 }
 
 /** What a goal that anything may be meant by is worth asking: more than a narrow doubt about roots. */
@@ -108,13 +110,21 @@ export class Draft {
     };
     // What only a page of the tree shows is worked out when it is read: lists ask for the headline of hundreds.
     const { massKg, pot = null, figures = {} } = input;
-    const dated = () => (correction && from !== null ? aftercareOf(this.facts, correction, from, pot) : []);
+    const dated = () =>
+      input.aftercare ?? (correction && from !== null ? aftercareOf(this.facts, correction, from, pot) : []);
     const weighed = lazily(act, "massKg", () => massKg?.() ?? null);
-    const full = lazily(lazily(weighed, "aftercare", dated), "figures", () =>
-      typeof figures === "function" ? figures() : figures,
-    );
+    const full = lazily(lazily(weighed, "aftercare", dated), "figures", () => ({
+      ...(typeof figures === "function" ? figures() : figures),
+      ...this.forAll(pot),
+    }));
     this.acts.push(full);
     return full;
+  }
+
+  /** Litres of mix of the whole pot, where several stand in it: all move together. */
+  private forAll(pot: ActPot | null): Record<string, number> {
+    const share = this.facts.potted?.share ?? 1;
+    return pot === null || pot.same || share >= 1 ? {} : { allLowL: pot.lowL / share, allHighL: pot.highL / share };
   }
 
   /** Share of roots that may go on a day: today as things are, later what the kind stands in its season. */

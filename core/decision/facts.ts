@@ -33,6 +33,10 @@ export interface DecisionFacts {
   /** A rescue goes on: its next checkpoint; without days the sign that failed twice. */
   rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | { step: RescueStep; from: null; to: null } | null;
   windows: Record<Operation, WorkWindow>;
+  /** When its crown was last cut. */
+  crown: { cutOn: DayNumber | null };
+  /** When somebody last looked whether its wood is ripe. */
+  woodCheckedOn: DayNumber | null;
   /** What follows the last work done. */
   aftercare: () => Aftercare[];
   /** Looks and answers that would narrow what is known of it, best first. */
@@ -75,6 +79,8 @@ export interface PottedFacts {
   settling: { on: DayNumber; holds: DayNumber | null } | null;
   /** How many others stand in its pot with it. */
   mates: number;
+  /** Its share of the pot's mix. */
+  share: number;
   /** Rooted into the ground. */
   anchored: boolean;
   driesWithinDay: boolean;

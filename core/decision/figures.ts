@@ -40,6 +40,26 @@ export const DECISION_FIGURES = {
   /** Headspace is looked at when the mix has settled. */
   headspaceDays: 21,
   oppositeSideDays: 365,
+  /** In leaf the crown is cut back with the roots where more of these go than this. */
+  balanceFromLoss: 0.3,
+  /** More root loss than this is insult enough for a season. */
+  insultLoss: 0.15,
+  /** A crown is kept to its size so often, days, and by so much: what such kinds add in a year that a pot need not feed. */
+  crownEveryDays: 300,
+  sizeShare: { "very-slow": 0.05, slow: 0.1, moderate: 0.15, vigorous: 0.2, "very-vigorous": 0.25 },
+  /** Of a sick crown at most so much goes at once. */
+  sickMostShare: 0.2,
+  /** Cutting takes so long, and so much more by the root of the litres it stands in. */
+  crownSetUpMinutes: 4,
+  crownMinutesPerRootL: 2,
+  /** A thinner crown drinks less for so long, until it has grown again; its shoots are judged a little later. */
+  waterLessDays: 42,
+  shootsDays: 60,
+  /** A wood check is worth making when the work it holds up is no further than this, days. */
+  woodCheckDays: 75,
+  woodCheckedDays: 14,
+  /** What such a check is worth asking among other questions. */
+  woodWorth: 0.3,
   /** First and second sizes of young plants, litres by what they stand in: up to, from, to. */
   youngSteps: [
     [0.3, 0.5, 1.5],

@@ -6,3 +6,4 @@ export * from "./decide";
 export { shadeDays } from "./aftercare";
 export * from "./press";
 export { goesByStage } from "./litres";
+export { afterCut } from "./crown";

@@ -60,7 +60,7 @@ export function DecisionPanel({
               </li>
             ))}
             {acts.length === 0 && <li>Nothing: leave it alone.</li>}
-            {rootLoss > 0.05 && (
+            {rootLoss > 0.05 && !acts.some((a) => a.because.includes("root-loss")) && (
               <li>
                 <b>Its crown</b>
                 <p>
@@ -75,7 +75,7 @@ export function DecisionPanel({
           <div className="space-y-4">
             {aftercare.length > 0 && (
               <div data-testid="aftercare">
-                <h3 className="font-medium">After the last potting</h3>
+                <h3 className="font-medium">After the last work</h3>
                 <ul className="list-disc pl-5">
                   {aftercare.map((a) => (
                     <li key={a.code}>{aftercareWords(a, on)}</li>
