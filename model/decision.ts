@@ -7,6 +7,7 @@ import {
   type DecisionFacts,
   type DecisionQuestion,
   goesByStage,
+  keptBack,
   type PlannedWork,
   type PottedFacts,
   shadeDays,
@@ -106,6 +107,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"], plan: Tree
     settling: settlingOf(day),
     mates: state.together.length,
     share: state.share,
+    set: setOf(day),
     anchored: condition.anchoredOn !== null,
     driesWithinDay: dry && state.isDue,
     goal: { mostL: goal.maxL, ask: goal.ask },
@@ -134,6 +136,24 @@ const HEAVIEST_KG_PER_L = 2;
 /** Whether it is worth weighing at all. */
 const mayBeHeavy = ({ state, record }: TreeOnDay) =>
   (record.trunkMm ?? 0) > 60 || HEAVIEST_KG_PER_L * (state.volumeL.p50 / state.share) > DECISION_FIGURES.liftOutMostKg;
+
+/** The others of its set; null where nobody keeps it alike with any. */
+function setOf({ record, yard, day }: TreeOnDay): PottedFacts["set"] {
+  if (!record.set) return null;
+  const mates = yard.trees.filter((t) => t.record.set === record.set && t.id !== record.id);
+  const moves = (mate: TreeOnDay) => {
+    if (!mate.state.isDue) return false;
+    const planned = plannedOf(mate, mate.plan);
+    return planned === null || !keptBack({ planned });
+  };
+  return {
+    mateMoves: () =>
+      mates.some((t) => {
+        const mate = t.on(day);
+        return mate !== null && moves(mate);
+      }),
+  };
+}
 
 /** The last work on its roots, as long as they have not taken hold since: of a potting by its new roots, else by the warmth it asks for. */
 function settlingOf(day: TreeOnDay): PottedFacts["settling"] {

@@ -235,3 +235,29 @@ test("a potting that waits for ripe wood asks for a look at the shoots, once a f
   );
   expect(on(day, tree, [...base, seen]).decision!.acts.some((a) => a.work === "check-wood")).toBe(false);
 });
+
+test("of a set that is kept alike one full pot moves both, in the window of each", () => {
+  const [a, b] = [aTree({ purpose: "ornament", set: "gate" }), aTree({ purpose: "ornament", set: "gate" })];
+  const events = (fillOfB: number) => [
+    arrived(a, "2024-04-01"),
+    arrived(b, "2026-10-01"),
+    look(a, "2027-03-20", 3, 2),
+    look(b, "2027-03-20", fillOfB, 0),
+  ];
+  const of = (tree: TreeRecord, fillOfB: number, records = [a, b]) =>
+    openYard({ records: { trees: records, lots: [lot], places: [], events: events(fillOfB) }, risk: 0.1 }, weather, {
+      today: TODAY,
+    })
+      .tree(tree.id)!
+      .on(TODAY)!;
+  const [first, second] = [of(a, 1), of(b, 1)];
+  expect([first.state.isDue, second.state.isDue]).toEqual([true, false]);
+  expect(first.decision!.headline).toMatchObject({ code: "do-by", work: "up-pot" });
+  expect(first.decision!.headline.because).toContain("matched");
+  expect(second.decision!.headline).toMatchObject({ code: "do-by", because: ["matched"] });
+  expect(sentence(second)).toContain("its set moves together");
+  // Apart it would not be due.
+  const alone = aTree({ ...b, id: "alone", set: null });
+  const own = on(TODAY, alone, [arrived(alone, "2026-10-01"), look(alone, "2027-03-20", 1, 0)]);
+  expect(own.decision!.headline.code).toBe("not-due");
+});

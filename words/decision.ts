@@ -11,6 +11,7 @@ import type {
   Reason,
   RefusedWork,
 } from "@/core/decision/index";
+import { wholePot } from "@/core/decision/index";
 import { celsius, day, kilograms, litres, millimetres, number, percent, type Units } from "./format";
 import { LIMIT_BECAUSE, RESCUE_STEP_WORDS } from "./terms";
 
@@ -82,6 +83,7 @@ const REASON_WORDS: Record<Reason, string> = {
   planned: "its plan names this season, before the pot is full",
   "planned-later": "its plan keeps it in this pot until then",
   shared: "it shares its pot: all in it move together, or are parted",
+  matched: "its set moves together",
   anchored: "it is rooted into the ground",
   ill: "it is not well",
   rescue: "a rescue goes on",
@@ -201,9 +203,9 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
 }
 
 /** Litres of the pot of an act: of the whole pot where several move together. */
-function potWords({ pot, figures: f }: DecisionAct, units: Units): string {
-  const [low, high] = [f.allLowL ?? pot!.lowL, f.allHighL ?? pot!.highL];
-  return `${span(litres(low, units), litres(high, units))}${f.allLowL === undefined ? "" : " for all of them"}`;
+function potWords(act: DecisionAct, units: Units): string {
+  const { lowL, highL, forAll } = wholePot(act)!;
+  return `${span(litres(lowL, units), litres(highL, units))}${forAll ? " for all of them" : ""}`;
 }
 
 /** One act with its figures: what a helper needs to do it without asking. */

@@ -69,6 +69,7 @@ export const REASONS = [
   "planned",
   "planned-later",
   "shared",
+  "matched",
   "anchored",
   "ill",
   "rescue",

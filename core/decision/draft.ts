@@ -217,6 +217,11 @@ export function chosenPot(lowL: number, highL: number, choose: () => PotChoice |
   return lazily(pot, "buy", () => pot.choice === null);
 }
 
+/** Litres of mix of the pot an act asks for, the whole of it where several stand in it; null where it asks for none. */
+export function wholePot({ pot, figures: f }: Pick<DecisionAct, "pot" | "figures">) {
+  return pot && { lowL: f.allLowL ?? pot.lowL, highL: f.allHighL ?? pot.highL, forAll: f.allLowL !== undefined };
+}
+
 /** Minutes for a work on so many plants, by the litres they stand in afterwards: many alike are done on one bench. */
 export function minutesFor(
   action: Parameters<typeof workMinutes>[0],

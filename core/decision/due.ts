@@ -24,16 +24,22 @@ export function dueTree(draft: Draft): Headline | null {
   return workOf(draft, potted, because);
 }
 
-/** Its plan names this season for work on it, before its pot is used up. */
+/** Its plan names this season for work on it, before its pot is used up; or one of its set has used up its own. */
 export function plannedNow(draft: Draft): Headline | null {
   const { potted } = draft.facts;
-  if (!potted || potted.isDue || potted.tooHeavy || !isPlannedNow(potted)) return null;
+  if (!potted || potted.isDue || potted.tooHeavy) return null;
+  const bySet = potted.set?.mateMoves() === true;
+  if (!isPlannedNow(potted) && !bySet) return null;
   const best = bestInSeason(potted);
   const renews = inGoal(potted) || renewsByPlan(potted);
   const work = renews ? renewal(potted).work : operationOf(best.correction);
   const loss = renews ? renewal(potted).loss : best.price.loss;
   if (!draft.isOpen(work) || loss > lossAllowed(potted.situation, true) + 1e-9) return null;
-  return workOf(draft, potted, potted.mates > 0 ? ["planned", "shared"] : ["planned"]);
+  const because: Reason[] = [];
+  if (isPlannedNow(potted)) because.push("planned");
+  if (bySet) because.push("matched");
+  if (potted.mates > 0) because.push("shared");
+  return workOf(draft, potted, because);
 }
 
 /** Renewed in its last pot, or in this one where its plan has it so; else up into the next. */
@@ -42,11 +48,12 @@ function workOf(draft: Draft, potted: PottedFacts, because: Reason[]): Headline 
   return inGoal(potted) || renewsByPlan(potted) ? renew(draft, potted, because) : step(draft, potted, because);
 }
 
-function reasonsOf({ fill, dueBy, driesWithinDay, isDue, mates }: PottedFacts): Reason[] {
+function reasonsOf({ fill, dueBy, driesWithinDay, isDue, mates, set }: PottedFacts): Reason[] {
   const list: Reason[] = [];
   if (isDue) list.push(dueBy === "circling" && fill.p50 < BOUND_FILL ? "turning" : "full");
   if (driesWithinDay) list.push("dries-within-day");
   if (mates > 0) list.push("shared");
+  if (set) list.push("matched");
   return list;
 }
 
@@ -141,7 +148,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const because: Reason[] = [...why];
   if (inGoal(potted)) because.push("final-pot");
   const { correction, work, loss } = renewal(potted);
-  const kept = keptBack(potted) && !bound(potted);
+  const kept = putOff(potted);
   if (kept) because.push("planned-later");
   const season = draft.next(work);
   const open = !kept && draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
@@ -191,7 +198,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
-  if (keptBack(potted) && !bound(potted) && !potted.driesWithinDay)
+  if (putOff(potted) && !potted.driesWithinDay)
     return waitFor(draft, potted, best, pot, [...because, "planned-later"], plannedSeason(draft, potted, work));
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
@@ -201,6 +208,9 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
     return slipNow(draft, potted, best, draft.isOpen("slip-up"), because);
   return waitFor(draft, potted, best, pot, because);
 }
+
+/** Its plan keeps it back, and neither its roots nor its set say otherwise. */
+const putOff = (p: PottedFacts) => keptBack(p) && !bound(p) && p.set?.mateMoves() !== true;
 
 /** It loses by waiting: bound, or past a window that has closed. */
 const pressing = (p: PottedFacts) => bound(p) || p.missed;

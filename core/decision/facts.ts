@@ -81,6 +81,8 @@ export interface PottedFacts {
   mates: number;
   /** Its share of the pot's mix. */
   share: number;
+  /** Of a set that is kept alike: whether another of it has used up its pot and is not kept back; null where it is in none. */
+  set: { mateMoves: () => boolean } | null;
   /** Rooted into the ground. */
   anchored: boolean;
   driesWithinDay: boolean;

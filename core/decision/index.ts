@@ -7,3 +7,5 @@ export { shadeDays } from "./aftercare";
 export * from "./press";
 export { goesByStage } from "./litres";
 export { afterCut } from "./crown";
+export { wholePot } from "./draft";
+export { keptBack } from "./planned";

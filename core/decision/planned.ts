@@ -12,7 +12,7 @@ export function plannedFrom({ latitudeDeg, on }: Draft, { planned }: PottedFacts
 export const isPlannedNow = ({ planned }: PottedFacts): boolean => planned !== null && planned.thisSeason;
 
 /** Its plan keeps it in its pot although it is full: the step is put off on purpose, not for want of a season. */
-export const keptBack = ({ planned }: PottedFacts): boolean =>
+export const keptBack = ({ planned }: Pick<PottedFacts, "planned">): boolean =>
   planned !== null && planned.season > planned.firstSeason && !planned.thisSeason;
 
 /** Its plan renews it in the pot it stands in, short of its goal. */

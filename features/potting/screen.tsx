@@ -1,6 +1,7 @@
 import "server-only";
 import { presumedPot, type TreeOnDay, usualCrownMm } from "@/model/index";
 import { mixChoices, usualMix } from "@/core/records/index";
+import { wholePot } from "@/core/decision/index";
 import { BALL_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { operationOf } from "@/core/window/index";
 import { headlineSentence } from "@/words/decision";
@@ -15,11 +16,12 @@ import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 function decidedFor(facts: TreeOnDay, units: Units): Decided {
   const { decision, state, plants } = facts;
   const act = decision?.acts.find((a) => a.correction && BALL_CORRECTIONS.includes(a.correction.name));
+  const pot = act ? wholePot(act) : null;
   const today = act !== undefined && act.from === decision!.on;
   return {
     correction: act?.correction?.name ?? null,
     lotId: act?.pot?.choice?.lotId ?? null,
-    wanted: act?.pot ? wantedPot(act.pot.lowL, act.pot.highL, units) : null,
+    wanted: pot ? wantedPot(pot.lowL, pot.highL, units) : null,
     notToday: decision && !today ? headlineSentence(decision, { fill: state.fill, plants }, units) : null,
   };
 }

@@ -5,7 +5,7 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
 import type { Estimate } from "@/core/estimate/index";
-import type { ActPot } from "@/core/decision/index";
+import { type DecisionAct, wholePot } from "@/core/decision/index";
 import type { TreePicture } from "@/model/index";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { day, fullness, litres, number, percent } from "@/words/format";
@@ -67,8 +67,8 @@ export function TreeView({
   const lot = facts.lots.find((l) => l.id === state.lotId);
   const { decision } = picture;
   // The one pot the decision names: another that fits, too, is told with its reason.
-  const nextPot = decision?.acts.find((a) => a.pot && !a.pot.same)?.pot ?? null;
-  const nextLot = facts.lots.find((l) => l.id === nextPot?.choice?.lotId);
+  const nextPot = decision?.acts.find((a) => a.pot && !a.pot.same) ?? null;
+  const nextLot = facts.lots.find((l) => l.id === nextPot?.pot?.choice?.lotId);
   const ghost = nextLot ? vesselOf(nextLot.pot).vessel : undefined;
   const band = (e: Estimate) => `${fullness(e.p10)} – ${fullness(e.p90)}`;
   const dueText =
@@ -420,13 +420,15 @@ function NextPot({
   nextLot,
 }: {
   facts: TreeFacts;
-  nextPot: ActPot | null;
+  nextPot: DecisionAct | null;
   fits: TreePicture["fits"];
   nextLot?: { id: string; name: string; pot: Pot };
 }) {
   const { units } = useAsOf();
-  if (!nextPot) return null;
-  const wanted = wantedPot(nextPot.lowL, nextPot.highL, units);
+  const whole = nextPot && wholePot(nextPot);
+  if (!whole) return null;
+  const wanted = wantedPot(whole.lowL, whole.highL, units);
+  const choice = nextPot.pot?.choice;
   const others = fits.filter((p) => p.lotId !== nextLot?.id);
   return (
     <Why
@@ -435,8 +437,8 @@ function NextPot({
           <p>
             Wanted: {wanted}. About {number(facts.step.ideal, 1)} times the mix suits its pace,{" "}
             {number(facts.step.largest, 1)} at most unless the pot is half rooted by the season’s end
-            {nextPot.choice ? ` (here ${percent(nextPot.choice.fillAtSeasonEnd)} expected)` : ""}; within its goal and
-            what may be carried.
+            {choice ? ` (here ${percent(choice.fillAtSeasonEnd)} expected)` : ""}; within its goal and what may be
+            carried.
           </p>
           <ul className="mt-1 list-disc pl-5">
             {others.map((p) => {
