@@ -23,7 +23,6 @@ interface OwnFaults {
   "too-far-ahead": { years: number };
   "not-arrived-yet": { tag: string | null };
   "left-by-then": undefined;
-  "last-before-first": undefined;
   "away-too-long": undefined;
   "not-a-day-of-the-year": undefined;
   "wrong-half-of-year": undefined;

@@ -29,6 +29,7 @@ import { recoveredOn } from "./tree-windows";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
 import { WET_MIX_KG_PER_L } from "@/core/ladder/index";
 import { likelyPotMassKg, vesselOf } from "@/core/vessel/index";
+import { emptyAfter } from "@/core/winter/index";
 
 /** Who has just looked is not sent to look again, unless what was seen does not fit. */
 const FRESH_CHECK_DAYS = 45;
@@ -56,12 +57,20 @@ export function decisionFacts(day: TreeOnDay, plan = day.plan): DecisionFacts | 
     health: { state: condition.health, on: condition.healthOn },
     rescue: rescueOf(day),
     windows: works,
+    mustLeave: mustLeave(day),
     crown: { cutOn: lastOf(day, "pruned") },
     woodCheckedOn: lastOf(day, "wood-read"),
     aftercare: () => aftercareOfLast(day),
     narrowing: () =>
       day.narrowing.slice(0, 2).map((n) => ({ code: QUESTION_OF[n.question], worth: n.before - n.after })),
   };
+}
+
+/** When its place must be empty; null where it may stay, and where nobody has said. */
+function mustLeave(day: TreeOnDay): DecisionFacts["mustLeave"] {
+  const build = (day.yard.indexed.records.places ?? []).find((p) => p.id === day.placeId)?.build;
+  const stretch = build ? emptyAfter(build, day.day) : null;
+  return stretch && { ...stretch, massKg: () => day.mass?.wetKg ?? null };
 }
 
 /** The last day a thing was done or seen; null where it never was. */
@@ -191,6 +200,7 @@ function plannedOf(day: TreeOnDay, plan: TreePlan | null): PlannedWork | null {
     thisSeason,
     firstSeason,
     volumeL,
+    forRoom: plan.forRoom,
   };
 }
 

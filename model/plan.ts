@@ -38,6 +38,8 @@ export interface TreePlan {
   /** Season in which the goal is met; null: not within those shown. */
   meets: number | null;
   heldByLift: boolean;
+  /** It waits a season, since room is short and others lose more by waiting. */
+  forRoom: boolean;
   inputs: LadderInputs;
   /** How it differs from the one before, since when, and what of its grounds has changed; null: as before. */
   changed: { on: IsoDate; changes: PlanChange[]; why: (keyof LadderInputs)[] } | null;
@@ -70,7 +72,7 @@ export function planTaskOf(day: TreeOnDay, setting: LadderSetting | OffLadder = 
 export function treePlanOf(
   { problem, agreed }: Pick<PlanTask, "problem" | "agreed">,
   { planner, firstSeason, plan, meets, heldByLift }: PlannedLadder,
-  { goal, pottedOn }: Pick<TreePlan, "goal" | "pottedOn">,
+  { goal, pottedOn, forRoom = false }: Pick<TreePlan, "goal" | "pottedOn"> & { forRoom?: boolean },
 ): TreePlan {
   return {
     planner,
@@ -86,6 +88,7 @@ export function treePlanOf(
     }),
     meets: meets === null ? null : firstSeason + meets,
     heldByLift,
+    forRoom,
     inputs: ladderInputsOf(problem),
     changed: null,
   };

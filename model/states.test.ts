@@ -4,6 +4,7 @@ import type { TreeRecord } from "@/core/records/index";
 import { actWords, headlineSentence } from "@/words/decision";
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import { HILL, siteInputOf } from "@/test-support/sites";
+import { UNKNOWN_BUILD } from "@/core/winter/index";
 import { openYard, type TreeOnDay } from "./index";
 
 /** States of a tree that only its own records bring about, through the one door. */
@@ -260,4 +261,33 @@ test("of a set that is kept alike one full pot moves both, in the window of each
   const alone = aTree({ ...b, id: "alone", set: null });
   const own = on(TODAY, alone, [arrived(alone, "2026-10-01"), look(alone, "2027-03-20", 1, 0)]);
   expect(own.decision!.headline.code).toBe("not-due");
+});
+
+test("a place that must be empty: who stands there is told to leave in time, with what is carried", () => {
+  const tree = aTree();
+  const place = { id: "drive", name: "Drive", kind: "open" as const };
+  const build = { ...UNKNOWN_BUILD, empty: { from: "2027-05-01", to: "2027-05-10", yearly: false } };
+  const events = [
+    arrived(tree, "2024-04-01"),
+    anEvent("2024-04-01", { kind: "placed" }, { treeId: tree.id, placeId: place.id }),
+  ];
+  const act = (day: string, empty: typeof build.empty | null = build.empty) => {
+    const records = { trees: [tree], lots: [lot], places: [{ ...place, build: { ...build, empty } }], events };
+    const decision = openYard({ records, risk: 0.1 }, weather, { today: TODAY }).tree(tree.id)!.on(day)!.decision!;
+    return decision.acts.find((a) => a.work === "clear-place");
+  };
+  const told = act(TODAY)!;
+  expect(told).toMatchObject({ from: TODAY, to: "2027-04-30", because: ["place-empties"] });
+  expect(told.massKg).toBeGreaterThan(5);
+  const words = actWords(told, "metric", () => null);
+  expect(words).toContain("Carry it elsewhere: its place must be empty from 1 May 2027 to 10 May 2027.");
+  expect(words).toMatch(/It weighs about \d+ kg with its pot/);
+  // In the days themselves at once; sixty days ahead for the first time.
+  expect(act("2027-05-05")).toMatchObject({ from: "2027-05-05", to: "2027-05-05" });
+  expect([act("2027-03-02")?.to, act("2027-03-01"), act("2027-05-11"), act(TODAY, null)]).toEqual([
+    "2027-04-30",
+    undefined,
+    undefined,
+    undefined,
+  ]);
 });

@@ -11,6 +11,7 @@ import type {
   Reason,
   RefusedWork,
 } from "@/core/decision/index";
+import { toIso } from "@/core/dates/index";
 import { wholePot } from "@/core/decision/index";
 import { celsius, day, kilograms, litres, millimetres, number, percent, type Units } from "./format";
 import { LIMIT_BECAUSE, RESCUE_STEP_WORDS } from "./terms";
@@ -51,6 +52,7 @@ const WORK_WORDS: Record<DecisionWork, string> = {
   "check-roots": "check its roots",
   "look-for-girdler": "look for a girdling root at the flare",
   "check-wood": "look whether its wood is ripe",
+  "clear-place": "carry it elsewhere",
   "feed-little": "feed it little",
   "bring-in": "bring it in",
   "keep-bright": "keep it bright and cool",
@@ -91,6 +93,8 @@ const REASON_WORDS: Record<Reason, string> = {
   size: "its pot feeds no larger crown",
   "sick-wood": "it is sick",
   "wood-unsure": "its work waits for ripe wood",
+  "place-empties": "its place must be empty",
+  "no-room": "room is short, and others lose more by waiting",
 };
 export const reasonWords = (because: readonly Reason[]): string => because.map((r) => REASON_WORDS[r]).join("; ");
 
@@ -175,7 +179,7 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
       return from === null
         ? `Due, since ${why}, but no season for it comes within two years: ${LIMIT_BECAUSE[limiting]}.`
         : because.includes("planned-later")
-          ? `Leave it in its pot until ${on(from)}, then ${workWords(work!)}${into}: so its plan has it.`
+          ? `Leave it in its pot until ${on(from)}, then ${workWords(work!)}${into}: ${because.includes("no-room") ? REASON_WORDS["no-room"] : "so its plan has it"}.`
           : `Wait until ${on(from)}, then ${workWords(work!)}${into}: now ${LIMIT_BECAUSE[limiting]}.`;
     case "check-first":
       if (work === "look-again") return `Look at it again on ${on(from!)}: it is not well.`;
@@ -259,6 +263,8 @@ export function actWords(act: DecisionAct, units: Units, potName: (lotId: string
         : "Cut the roots that hold it in the ground.";
     case "prune-light":
       return cutWords(act);
+    case "clear-place":
+      return `Carry it elsewhere: its place must be empty from ${day(toIso(f.from))} to ${day(toIso(f.to))}.${act.massKg ? ` It weighs about ${kilograms(act.massKg, units)} with its pot.` : ""}`;
     case "check-wood":
       return "Look at its shoots: tip buds set, bark brown and firm, a bent tip springs back? Record what you see, and its days are worked out anew.";
     case "check-roots":

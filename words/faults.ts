@@ -60,6 +60,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "too-far-ahead": (f) => `This lies more than ${f.years} years ahead: is the year right?`,
   "not-arrived-yet": (f) => `${f.tag ?? "The tree"} had not arrived on this day.`,
   "left-by-then": () => "The tree had left the collection by this day.",
+  "never-free": () => "Every year for so long: nothing could ever stand there.",
   "last-before-first": () => "The last day lies before the first.",
   "away-too-long": () => `More than ${MOST_DAYS_AWAY} days: enter it in parts.`,
   "not-a-day-of-the-year": () => "A day of the year, such as 10 May.",

@@ -35,6 +35,7 @@ const plan = (more: Partial<TreePlan> = {}): TreePlan => ({
   steps: [],
   meets: 2032,
   heldByLift: false,
+  forRoom: false,
   inputs,
   changed: null,
   ...more,

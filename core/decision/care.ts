@@ -5,8 +5,22 @@ import { type Draft, endOf } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 
-/** What cannot wait for any window: thirst, heat, a buried flare, a girdling root. */
+/** Where it stands must be empty: carried elsewhere before the day, or now where that has passed. */
+function clearPlace(draft: Draft): void {
+  const { mustLeave } = draft.facts;
+  if (!mustLeave || mustLeave.from > draft.on + F.clearAheadDays) return;
+  draft.act({
+    work: "clear-place",
+    to: Math.max(draft.on, mustLeave.from - 1),
+    because: ["place-empties"],
+    massKg: () => mustLeave.massKg() ?? 0,
+    figures: { from: mustLeave.from, to: mustLeave.to },
+  });
+}
+
+/** What cannot wait for any window: a place to be cleared, thirst, heat, a buried flare, a girdling root. */
 export function urgentCare(draft: Draft): void {
+  clearPlace(draft);
   const { potted } = draft.facts;
   if (!potted) return;
   const { situation: s } = potted;

@@ -31,6 +31,7 @@ export const CARES = [
   "check-roots",
   "look-for-girdler",
   "check-wood",
+  "clear-place",
   "feed-little",
   "bring-in",
   "keep-bright",
@@ -77,6 +78,8 @@ export const REASONS = [
   "size",
   "sick-wood",
   "wood-unsure",
+  "place-empties",
+  "no-room",
 ] as const;
 export type Reason = (typeof REASONS)[number];
 

@@ -6,6 +6,7 @@ import type { Decision, Headline } from "./decision";
 import type { DecisionFacts, PlannedWork, PottedFacts } from "./facts";
 import { DECISION_FIGURES } from "./figures";
 import { goesByStage, inGoal, nextLitres } from "./litres";
+import { putOffBy } from "./planned";
 import { isOverdue, pressDays } from "./press";
 import { shadeDays } from "./aftercare";
 
@@ -192,10 +193,16 @@ test("a pot of 85 % of its goal is the last one", () => {
   expect([at(16.9, { mostL: 20, ask: false }), at(17, { mostL: 20, ask: false })]).toEqual([false, true]);
 });
 
+test("why a plan keeps a tree back: its own reasons, or room that others need more", () => {
+  const by = (forRoom: boolean) => putOffBy({ planned: { forRoom } as PlannedWork });
+  expect([by(false), by(true)]).toEqual([["planned-later"], ["planned-later", "no-room"]]);
+});
+
 test("days of shade by what went, and every figure once", () => {
   expect([0, 0.05, 0.06, 0.25, 0.26].map((loss) => shadeDays(loss, false))).toEqual([7, 7, 14, 14, 28]);
   expect(shadeDays(0, true)).toBe(14);
   expect(DECISION_FIGURES).toEqual({
+    clearAheadDays: 60,
     balanceFromLoss: 0.3,
     insultLoss: 0.15,
     crownEveryDays: 300,

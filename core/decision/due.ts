@@ -10,7 +10,7 @@ import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 import { inGoal, type StepWay } from "./litres";
-import { isPlannedNow, keptBack, plannedSeason, renewsByPlan } from "./planned";
+import { isPlannedNow, keptBack, plannedSeason, putOffBy, renewsByPlan } from "./planned";
 import { refuseCarry, refuseJump, refuseToday } from "./refusals";
 
 /** It has used up its pot, or something else asks for work on its roots now. */
@@ -149,7 +149,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   if (inGoal(potted)) because.push("final-pot");
   const { correction, work, loss } = renewal(potted);
   const kept = putOff(potted);
-  if (kept) because.push("planned-later");
+  if (kept) because.push(...putOffBy(potted));
   const season = draft.next(work);
   const open = !kept && draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
   if (!open && work !== "replace-top" && draft.isOpen("replace-top") && potted.yearsInPot >= F.topAfterYears)
@@ -199,7 +199,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
   if (putOff(potted) && !potted.driesWithinDay)
-    return waitFor(draft, potted, best, pot, [...because, "planned-later"], plannedSeason(draft, potted, work));
+    return waitFor(draft, potted, best, pot, [...because, ...putOffBy(potted)], plannedSeason(draft, potted, work));
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
   // At rest nothing is lost by waiting, and little where the whole correction is near.

@@ -33,6 +33,8 @@ export interface DecisionFacts {
   /** A rescue goes on: its next checkpoint; without days the sign that failed twice. */
   rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | { step: RescueStep; from: null; to: null } | null;
   windows: Record<Operation, WorkWindow>;
+  /** Where it stands must be empty soon or now, and what is carried; null where it may stay. */
+  mustLeave: { from: DayNumber; to: DayNumber; massKg: () => number | null } | null;
   /** When its crown was last cut. */
   crown: { cutOn: DayNumber | null };
   /** When somebody last looked whether its wood is ripe. */
@@ -55,6 +57,8 @@ export interface PlannedWork {
   /** First season of the plan: a later step is kept back on purpose. */
   firstSeason: number;
   volumeL: number;
+  /** It waits since there is no room for a larger pot. */
+  forRoom: boolean;
 }
 
 /** A tree that stands in a pot. */

@@ -40,6 +40,8 @@ export const DECISION_FIGURES = {
   /** Headspace is looked at when the mix has settled. */
   headspaceDays: 21,
   oppositeSideDays: 365,
+  /** A place that must be empty is named so long before, days. */
+  clearAheadDays: 60,
   /** In leaf the crown is cut back with the roots where more of these go than this. */
   balanceFromLoss: 0.3,
   /** More root loss than this is insult enough for a season. */

@@ -1,5 +1,6 @@
 import { midwinterOf, type DayNumber } from "../dates/index";
 import type { Operation, OutlinePeriod } from "../window/index";
+import type { Reason } from "./codes";
 import type { Draft } from "./draft";
 import type { PottedFacts } from "./facts";
 
@@ -14,6 +15,10 @@ export const isPlannedNow = ({ planned }: PottedFacts): boolean => planned !== n
 /** Its plan keeps it in its pot although it is full: the step is put off on purpose, not for want of a season. */
 export const keptBack = ({ planned }: Pick<PottedFacts, "planned">): boolean =>
   planned !== null && planned.season > planned.firstSeason && !planned.thisSeason;
+
+/** Why its plan keeps it back. */
+export const putOffBy = ({ planned }: Pick<PottedFacts, "planned">): Reason[] =>
+  planned?.forRoom ? ["planned-later", "no-room"] : ["planned-later"];
 
 /** Its plan renews it in the pot it stands in, short of its goal. */
 export function renewsByPlan({ planned }: PottedFacts): boolean {

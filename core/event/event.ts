@@ -1,7 +1,6 @@
 import { wrong } from "../fault/index";
 import { z } from "zod";
 import { extremesSaidSchema, normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
-import { parseIso } from "../dates/index";
 import { learnedAirSchema } from "../place/index";
 import { POT_CONDITIONS, potSchema } from "../vessel/index";
 import {
@@ -19,6 +18,7 @@ import {
 import { kindReasonsSchema, looksSchema, kindValuesSchema, STOCK_PACES } from "../species/index";
 import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
+import { isoDate } from "../fault/day";
 import { placeBuildSchema, WRAPS } from "../winter/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {
@@ -29,13 +29,6 @@ import {
   READY_MIX_NAMES,
   reclaimedSchema,
 } from "../mix/index";
-
-/** A calendar day as text; the message speaks to the person who typed it. */
-export const isoDate = z
-  .string()
-  .refine((text) => parseIso(text) !== null, wrong("no-such-day"))
-  // Marked, so that a test can find every field that takes a day. How far back it may lie depends on today: the commands' door looks.
-  .meta({ calendarDay: true });
 
 /** When something happened: a best day, and the range it may lie in when the day is rough. */
 export const happened = z

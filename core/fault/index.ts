@@ -18,6 +18,8 @@ export const INPUT_FAULTS = [
   "lower-first",
   "slower-first",
   "root-loss-above-any-tree",
+  "last-before-first",
+  "never-free",
 ] as const;
 export type InputFault = (typeof INPUT_FAULTS)[number];
 

@@ -6,3 +6,4 @@ export * from "./root-kill";
 export * from "./freezing";
 export * from "./pot-winter";
 export * from "./summer";
+export * from "./empty";

@@ -1,5 +1,8 @@
 import { z } from "zod";
 import type { PlaceClimate, PlaceKind } from "../climate/index";
+import { toDay } from "../dates/index";
+import { isoDate } from "../fault/day";
+import { wrong } from "../fault/index";
 import { WRAPS } from "./figures";
 import {
   airAsRead,
@@ -13,6 +16,9 @@ import {
 } from "../place/index";
 
 const metres = (least: number, most: number) => z.number().min(least).max(most);
+
+/** Longest stretch of every year in which a place may be said to stand empty, days. */
+const MOST_EMPTY_DAYS = 360;
 
 /** How a place is built: what goes in, what it weighs, how cold reaches it. What nobody has said is null. */
 export const placeBuildSchema = z.object({
@@ -38,6 +44,14 @@ export const placeBuildSchema = z.object({
   /** What every pot there is wrapped in, and straw on the mix. */
   wrap: z.enum(WRAPS).nullable(),
   mulched: z.boolean(),
+  /** Nothing may stand there from one day to the other: a drive that is cleared, a terrace for a feast. Absent: never. */
+  empty: z
+    .object({ from: isoDate, to: isoDate, yearly: z.boolean() })
+    .refine((e) => e.from <= e.to, { path: ["to"], ...wrong("last-before-first") })
+    // What comes every year leaves the place free for some of it.
+    .refine((e) => !e.yearly || toDay(e.to) - toDay(e.from) < MOST_EMPTY_DAYS, { path: ["to"], ...wrong("never-free") })
+    .nullable()
+    .optional(),
 });
 export type PlaceBuild = z.infer<typeof placeBuildSchema>;
 

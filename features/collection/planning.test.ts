@@ -140,8 +140,10 @@ onDatabase("plans of a collection on a real database", () => {
     await replanned(yard);
     const held = await planOf(yard, ids[0]);
     expect(held!.steps[0].season).toBeGreaterThan(free!.steps[0].season);
+    expect([free!.forRoom, held!.forRoom]).toEqual([false, true]);
     await yard.ok("set-ladder-terms", { terms: { summerM2: null } });
     await replanned(yard);
-    expect((await planOf(yard, ids[0]))!.steps[0].season).toBe(free!.steps[0].season);
+    const again = (await planOf(yard, ids[0]))!;
+    expect([again.steps[0].season, again.forRoom]).toEqual([free!.steps[0].season, false]);
   });
 });

@@ -297,7 +297,11 @@ async function makeRoom(view: CollectionView, looked: readonly Looked[], rows: R
     ...row,
     held: wait,
     plan: {
-      ...treePlanOf(l.task, ladder, { goal: l.setting.goal, pottedOn: pottedOnOf(l.day) }),
+      ...treePlanOf(l.task, ladder, {
+        goal: l.setting.goal,
+        pottedOn: pottedOnOf(l.day),
+        forRoom: wait !== null,
+      }),
       changed: row.plan.changed,
     },
   });

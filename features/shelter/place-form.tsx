@@ -28,6 +28,8 @@ const NUMBERS: readonly [NumberKey, string, string, string][] = [
   ["heaterC", "Heater keeps it above", "°C", "empty: as its kind of shelter"],
   ["ventC", "Aired above", "°C", "empty: as its kind of shelter"],
 ];
+/** When a place must stand empty. */
+type Emptied = "never" | "yearly" | "once";
 const kindOf = (key: NumberKey) =>
   key === "heaterC" || key === "ventC"
     ? ("celsius" as const)
@@ -61,6 +63,9 @@ export function PlaceForm({
   const [raised, setRaised] = useState(build.raised ? "yes" : "no");
   const [wrap, setWrap] = useState<Wrap | "none">(build.wrap ?? "none");
   const [mulched, setMulched] = useState(build.mulched ? "yes" : "no");
+  const [emptied, setEmptied] = useState<Emptied>(build.empty ? (build.empty.yearly ? "yearly" : "once") : "never");
+  const [emptyFrom, setEmptyFrom] = useState(build.empty?.from ?? "");
+  const [emptyTo, setEmptyTo] = useState(build.empty?.to ?? "");
   const [faults, setFaults] = useState<Partial<Record<NumberKey, string>>>({});
   const save = async () => {
     const next: PlaceBuild = {
@@ -70,6 +75,7 @@ export function PlaceForm({
       raised: raised === "yes",
       wrap: wrap === "none" ? null : wrap,
       mulched: mulched === "yes",
+      empty: emptied === "never" ? null : { from: emptyFrom, to: emptyTo, yearly: emptied === "yearly" },
     };
     const wrong: Partial<Record<NumberKey, string>> = {};
     for (const [key] of NUMBERS) {
@@ -162,12 +168,38 @@ export function PlaceForm({
               ["yes", "straw, 10 cm"],
             ]}
           />
+          <SelectField
+            label="It must stand empty"
+            value={emptied}
+            onChange={setEmptied}
+            options={[
+              ["never", "never"],
+              ["yearly", "from one day to another, every year"],
+              ["once", "from one day to another, once"],
+            ]}
+            hint="a drive that is cleared, a terrace for a feast: trees there are told to leave in time"
+          />
+          {emptied !== "never" && (
+            <>
+              <TextField
+                label="Empty from"
+                type="date"
+                value={emptyFrom}
+                onChange={setEmptyFrom}
+                fault={at("build.empty.from")}
+              />
+              <TextField
+                label="Empty until"
+                type="date"
+                value={emptyTo}
+                onChange={setEmptyTo}
+                fault={at("build.empty.to")}
+              />
+            </>
+          )}
         </div>
         <FormFaults
-          faults={unplaced(
-            failure,
-            NUMBERS.map(([key]) => `build.${key}`),
-          )}
+          faults={unplaced(failure, [...NUMBERS.map(([key]) => `build.${key}`), "build.empty.from", "build.empty.to"])}
         />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="btn btn-primary min-h-11" disabled={busy}>
