@@ -1,7 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { expect, test } from "@playwright/test";
 import { PLAIN_TREE } from "../test-support/inputs";
-import { expectNoSeriousFindings, round, TODAY, visit, watchErrors, world } from "./support";
+import { UNKNOWN_BUILD } from "../core/winter/index";
+import { expectNoSeriousFindings, round, SOUTH, TODAY, visit, watchErrors, world } from "./support";
 
 /** Each begins with an empty collection and comes to the one sentence about their tree. */
 
@@ -155,4 +156,57 @@ test("its plan: always there, made without asking, by the school one chooses", a
   await expect(plan).toContainText("You follow long jump", { timeout: 20_000 });
   expect(await steps()).not.toEqual(before);
   expect(errors).toEqual([]);
+});
+
+test("a drive that is cleared for a feast: typed once at the place, said at every tree on it", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  const placeId = randomUUID();
+  await w.send("add-place", { placeId, name: "Drive", kind: "open" });
+  const treeId = await w.tree("BY-1", { kindId: "bay", purpose: "ornament" });
+  await w.send("place-trees", { treeIds: [treeId], placeId, on: "2026-04-01" });
+  const errors = watchErrors(page);
+  await visit(page, w.url("shelter"));
+  await page.getByRole("button", { name: "Drive" }).click();
+  const form = page.getByRole("form", { name: "Measures of Drive" });
+  await form.getByLabel("It must stand empty").selectOption({ label: "from one day to another, once" });
+  await form.getByLabel("Empty from").fill("2026-06-10");
+  await form.getByLabel("Empty until").fill("2026-06-01");
+  await form.getByRole("button", { name: "Keep these measures" }).click();
+  await expect(form).toContainText("The last day lies before the first.");
+  await form.getByLabel("Empty until").fill("2026-06-14");
+  await form.getByRole("button", { name: "Keep these measures" }).click();
+  await expect(page.getByText("Drive is measured.")).toBeVisible();
+  await visit(page, w.url(`tree/${treeId}`));
+  const act = page.getByTestId("acts").locator("li", { hasText: "Carry it elsewhere" });
+  await expect(act).toContainText("its place must be empty from 10 Jun to 14 Jun");
+  await expect(act).toContainText("Now, by 9 Jun");
+  await expectNoSeriousFindings(page);
+  // Carried away, nothing more is said of it.
+  const garden = randomUUID();
+  await w.send("add-place", { placeId: garden, name: "Garden", kind: "open" });
+  await w.send("place-trees", { treeIds: [treeId], placeId: garden, on: TODAY });
+  await page.reload();
+  await expect(page.getByTestId("acts")).not.toContainText("Carry it elsewhere");
+  expect(errors).toEqual([]);
+});
+
+test("six figs in a southern autumn: by when they are in, and how many are carried", async ({ page, request }) => {
+  const w = await world(request, { ...SOUTH, coldestNightC: -15, firstAutumnFrost: "04-15" });
+  const [terrace, porch] = [randomUUID(), randomUUID()];
+  await w.send("add-place", { placeId: terrace, name: "Terrace", kind: "open" });
+  await w.send("add-place", { placeId: porch, name: "Shed", kind: "frost-free" });
+  await w.send("build-place", { placeId: porch, build: { ...UNKNOWN_BUILD, lengthM: 4, widthM: 3, heightM: 2.2 } });
+  const figs = [];
+  for (let i = 1; i <= 6; i++) figs.push(await w.tree(`F-${i}`, { kindId: "fig", pot: round(300, 240, 270) }));
+  await w.send("place-trees", { treeIds: figs, placeId: terrace, on: "2025-11-15" });
+  await visit(page, w.url("shelter"));
+  await page.getByRole("button", { name: "Place them all" }).click();
+  await expect(page.getByTestId("proof")).toContainText(/points\. At most/, { timeout: 60_000 });
+  await page.getByRole("button", { name: "Keep this plan" }).click();
+  await expect(page.getByTestId("shelter-words")).toContainText("As planned");
+  await visit(page, w.url("shelter/moves"));
+  await expect(page.getByTestId("moves-words")).toContainText(/Next: in (today|on \d+ \w+).*, 6 pots, \d+ kg/);
 });
