@@ -179,8 +179,8 @@ export function headlineSentence(decision: Decision, { fill, plants }: SaidOf, u
       return from === null
         ? `Due, since ${why}, but no season for it comes within two years: ${LIMIT_BECAUSE[limiting]}.`
         : because.includes("planned-later")
-          ? `Leave it in its pot until ${on(from)}, then ${workWords(work!)}${into}: ${because.includes("no-room") ? REASON_WORDS["no-room"] : "so its plan has it"}.`
-          : `Wait until ${on(from)}, then ${workWords(work!)}${into}: now ${LIMIT_BECAUSE[limiting]}.`;
+          ? `Leave it in its pot until ${on(from)}, then ${workWords(work!)}${into}: ${because.includes("no-room") ? REASON_WORDS["no-room"] : "so its plan has it"}.${batch}`
+          : `Wait until ${on(from)}, then ${workWords(work!)}${into}: now ${LIMIT_BECAUSE[limiting]}.${batch}`;
     case "check-first":
       if (work === "look-again") return `Look at it again on ${on(from!)}: it is not well.`;
       return because.includes("surprise")

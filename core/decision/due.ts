@@ -261,7 +261,7 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
     massKg: potted.ballKg,
     minutes: minutesFor("up-pot", pot.highL, draft.facts),
     because,
-    figures: fullMass(pot),
+    figures: () => ({ ...fullMass(pot), ...batchFigures(draft.facts, pot, s.volumeL) }),
   });
   const work = operationOf(best.correction);
   const season = draft.later(work);
@@ -314,7 +314,11 @@ function waitFor(
       massKg: potted.ballKg,
       minutes: minutesFor("up-pot", pot.highL, draft.facts),
       because,
-      figures: { ...fullMass(pot), rootZoneC: s.profile.values.springRootZoneC },
+      figures: () => ({
+        ...fullMass(pot),
+        ...batchFigures(draft.facts, pot, s.volumeL),
+        rootZoneC: s.profile.values.springRootZoneC,
+      }),
     });
   refuseToday(draft, potted, work);
   refuseJump(draft, potted, s.growthLeft);

@@ -26,6 +26,20 @@ const PEG_WORD: Record<KindThatIs<"pegged">, string> = {
   noted: "note",
 };
 
+/** Room a word under a peg takes. */
+const WORD_WIDTH = 64;
+
+/** Words under pegs stand in the upper row, or in the lower where the last one there is too near. */
+function rowsOf(xs: readonly (number | null)[]): number[] {
+  let upper = -Infinity;
+  return xs.map((x) => {
+    if (x === null) return 0;
+    if (x - upper < WORD_WIDTH) return 1;
+    upper = x;
+    return 0;
+  });
+}
+
 /** Fill with its band, turning roots, windows as gaps in a hedge, wood as a tone, events as pegs: one picture of past and future. */
 export function TimePicture({ picture, today }: { picture: TreePicture; today: string }) {
   const box = useRef<HTMLDivElement>(null);
@@ -50,6 +64,8 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
     .reverse()
     .map((p) => `L${at(p.on).toFixed(1)} ${y(p.fill[0]).toFixed(1)}`)
     .join("")}Z`;
+
+  const rows = rowsOf(picture.events.map((e) => (eventIs(e.kind, "pegged") ? at(e.on) : null)));
 
   return (
     <div ref={box}>
@@ -127,7 +143,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           <g key={e.id} transform={`translate(${at(e.on).toFixed(1)} 0)`}>
             <path d={`M0 ${PEGS_Y - 8}V${PEGS_Y + 6}`} stroke="#6b4a2f" strokeWidth="4" strokeLinecap="round" />
             <text
-              y={PEGS_Y + 20 + (i % 2) * 13}
+              y={PEGS_Y + 20 + rows[i] * 13}
               // Near the edge the word hangs to the right, clear of the row's name.
               textAnchor={at(e.on) < LEFT + 30 ? "start" : "middle"}
               fontSize="11"

@@ -85,30 +85,37 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
           keeps them.
         </p>
       )}
-      <WhatIfPanel ask={ask} problem={facts.problem} units={units} currency={facts.currency} onAsk={setAsk} />
-      <OwnWeights own={own} focus={settled} onOwn={setOwn} />
-      <div className="mt-3 sm:hidden">
-        <SelectField<Planner>
-          label="School"
-          value={settled}
-          onChange={setFocus}
-          options={rows.map((r) => [r.planner, SCHOOL_WORDS[r.planner].name] as const)}
-        />
-      </div>
-      <div className="mt-3 space-y-5">
-        {rows.map((row) => (
-          <SchoolRow
-            key={row.planner}
-            row={row}
-            facts={facts}
-            problem={problem}
-            fixes={fixes[row.planner] ?? NO_FIXES}
-            largestL={largestL}
-            inFocus={row.planner === settled}
-            onFocus={() => setFocus(row.planner)}
-            onFix={(next) => setFixes((now) => ({ ...now, [row.planner]: next }))}
-          />
-        ))}
+      <div className="flex flex-col">
+        {/* On a phone the answers come first. */}
+        <div className="max-sm:order-2 max-sm:mt-4">
+          <WhatIfPanel ask={ask} problem={facts.problem} units={units} currency={facts.currency} onAsk={setAsk} />
+          <OwnWeights own={own} focus={settled} onOwn={setOwn} />
+        </div>
+        <div>
+          <div className="mt-3 sm:hidden">
+            <SelectField<Planner>
+              label="School"
+              value={settled}
+              onChange={setFocus}
+              options={rows.map((r) => [r.planner, SCHOOL_WORDS[r.planner].name] as const)}
+            />
+          </div>
+          <div className="mt-3 space-y-5">
+            {rows.map((row) => (
+              <SchoolRow
+                key={row.planner}
+                row={row}
+                facts={facts}
+                problem={problem}
+                fixes={fixes[row.planner] ?? NO_FIXES}
+                largestL={largestL}
+                inFocus={row.planner === settled}
+                onFocus={() => setFocus(row.planner)}
+                onFix={(next) => setFixes((now) => ({ ...now, [row.planner]: next }))}
+              />
+            ))}
+          </div>
+        </div>
       </div>
       {inFocus && (
         <Detail row={inFocus} detail={detail?.of === inFocus ? detail.detail : null} facts={facts} problem={problem} />
