@@ -35,6 +35,10 @@ function whole(potted: PottedFacts): Option {
 /** So full, or so circled, that it loses by waiting. */
 export const bound = ({ fill, circling }: PottedFacts) => fill.p50 >= BOUND_FILL || circling.p50 >= BOUND_CIRCLING;
 
+/** In its last pot a full ball is no hurry while it is watered and fed well: its roots must turn as well. */
+export const boundInLast = ({ fill, circling }: PottedFacts) =>
+  circling.p50 >= BOUND_CIRCLING || (fill.p50 >= BOUND_FILL && circling.p50 >= DUE_CIRCLING);
+
 /** What renews a tree in its last pot: its roots pruned by what the kind stands; the top alone where it stands next to nothing. */
 export function renewal({ situation: s }: PottedFacts): { correction: CorrectionName; work: Operation; loss: number } {
   const { rootShare } = s.profile.values;

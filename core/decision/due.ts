@@ -4,7 +4,7 @@ import { BOUND_FILL, CORRECTIONS } from "../roots/index";
 import { operationOf, type OutlinePeriod } from "../window/index";
 import type { Exception, Reason } from "./codes";
 import { feedAndQuarters } from "./care";
-import { bestInSeason, bound, renewal } from "./correction";
+import { bestInSeason, bound, boundInLast, renewal } from "./correction";
 import type { ActPot, Headline } from "./decision";
 import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
 import type { PottedFacts } from "./facts";
@@ -148,7 +148,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   const because: Reason[] = [...why];
   if (inGoal(potted)) because.push("final-pot");
   const { correction, work, loss } = renewal(potted);
-  const kept = putOff(potted);
+  const kept = putOff(potted, boundInLast(potted));
   if (kept) because.push(...putOffBy(potted));
   const season = draft.next(work);
   const open = !kept && draft.isOpen(work) && loss <= lossAllowed(s, true) + 1e-9;
@@ -175,7 +175,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
   refuseToday(draft, potted, work);
   feedAndQuarters(draft, potted);
   if (open)
-    return draft.headline(bound(potted) && !isAtRest(s) ? "do-now" : "do-by", {
+    return draft.headline(boundInLast(potted) && !isAtRest(s) ? "do-now" : "do-by", {
       work,
       from: draft.on,
       to: endOf(season),
@@ -198,7 +198,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
   const pot = draft.pot(potted, "season", best.correction);
   if (!pot) return renew(draft, potted, because);
-  if (putOff(potted) && !potted.driesWithinDay)
+  if (putOff(potted, bound(potted)) && !potted.driesWithinDay)
     return waitFor(draft, potted, best, pot, [...because, ...putOffBy(potted)], plannedSeason(draft, potted, work));
   if (mayToday) return stepNow(draft, potted, best, pot, because);
   const slips = draft.isOpen("slip-up") && work !== "slip-up";
@@ -210,7 +210,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
 }
 
 /** Its plan keeps it back, and neither its roots nor its set say otherwise. */
-const putOff = (p: PottedFacts) => keptBack(p) && !bound(p) && p.set?.mateMoves() !== true;
+const putOff = (p: PottedFacts, loses: boolean) => keptBack(p) && !loses && p.set?.mateMoves() !== true;
 
 /** It loses by waiting: bound, or past a window that has closed. */
 const pressing = (p: PottedFacts) => bound(p) || p.missed;

@@ -142,14 +142,23 @@ export interface LadderProblem {
   budget?: number | null;
 }
 
-/** What a full ball costs in growth, and as bound, where it is watered and fed well and its roots turn less than grade 2 (L). */
-export const WELL_FED = { over: 0.1, bound: 0.1 } as const;
+/**
+ * What a full ball costs in growth, and as bound, where it is watered and fed well, its roots turn less than grade 2 and its mix is no
+ * older than so many years; by so many more the packed ball has all of its usual weight (L).
+ */
+export const WELL_FED = { over: 0.1, bound: 0.1, keepsYears: 4, tiresYears: 10 } as const;
 export const USUAL_FULLNESS = { over: 0.55, bound: 1 } as const;
-/** Share of its usual weight a full ball has at a grade of turning: little up to grade 2, all of it at grade 4. */
-export function fullness(wellFed: boolean | undefined, circling: number): { over: number; bound: number } {
+/** Share of its usual weight a full ball has: little up to a grade of turning of 2 in fresh mix, all of it at grade 4 or in old mix. */
+export function fullness(
+  wellFed: boolean | undefined,
+  circling: number,
+  mixAgeYears: number,
+): { over: number; bound: number } {
   if (!wellFed) return USUAL_FULLNESS;
-  const turned = Math.min(1, plus(circling - DUE_CIRCLING) / (4 - DUE_CIRCLING));
-  const between = (low: number, high: number) => low + (high - low) * turned;
+  const turned = plus(circling - DUE_CIRCLING) / (4 - DUE_CIRCLING);
+  const tired = plus(mixAgeYears - WELL_FED.keepsYears) / WELL_FED.tiresYears;
+  const share = Math.min(1, Math.max(turned, tired));
+  const between = (low: number, high: number) => low + (high - low) * share;
   return { over: between(WELL_FED.over, USUAL_FULLNESS.over), bound: between(WELL_FED.bound, USUAL_FULLNESS.bound) };
 }
 

@@ -257,7 +257,7 @@ function describe(tables: LadderTables, options: readonly LadderOption[]): Ladde
       growth: growthFactor(
         (Math.min(FILL_MOST, option.retained * logistic(before.x)) + logistic(state.x)) / 2,
         (option.circlingKept * before.circling + state.circling) / 2,
-        fullness(problem.tree.wellFed, state.circling).over,
+        fullness(problem.tree.wellFed, state.circling, state.age).over,
       ),
       mixAgeYears: state.age,
       massKg: pot ? pot.volumeL * problem.site.mixKgPerL + pot.massKg : 0,

@@ -332,7 +332,7 @@ export function playSeason(
   const wet = days > 7 ? (1 - fillStart) * (1 - Math.exp((7 - days) / 10)) * airShort * site.coolWet : 0;
   let overWeight: number = USUAL_FULLNESS.over;
   let boundWeight: number = USUAL_FULLNESS.bound;
-  if (tables.wellFed) ({ over: overWeight, bound: boundWeight } = fullness(true, c1));
+  if (tables.wellFed) ({ over: overWeight, bound: boundWeight } = fullness(true, c1, age));
   const g = growthFactor((fillStart + f1) / 2, (c0 + c1) / 2, overWeight);
   const overdue = goal.bySeason !== null && season >= goal.bySeason;
   const oversized = w.oversize * wet;

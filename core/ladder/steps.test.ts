@@ -101,8 +101,8 @@ test("what of a plan's grounds has changed is named", () => {
 });
 
 test("what a full ball costs where it is watered and fed well: a tenth, until its roots turn", () => {
-  const weights = (wellFed: boolean | undefined, circling: number) => {
-    const { over, bound } = fullness(wellFed, circling);
+  const weights = (wellFed: boolean | undefined, circling: number, mixAgeYears = 4) => {
+    const { over, bound } = fullness(wellFed, circling, mixAgeYears);
     return [over, bound].map((v) => Number(v.toFixed(9)));
   };
   expect([weights(undefined, 0), weights(true, 2), weights(true, 3), weights(true, 4)]).toEqual([
@@ -111,9 +111,16 @@ test("what a full ball costs where it is watered and fed well: a tenth, until it
     [0.325, 0.55],
     [0.55, 1],
   ]);
+  // In old mix it tires: by half after nine years, whatever it turns.
+  expect([weights(true, 0, 9), weights(true, 3, 9), weights(true, 0, 14), weights(undefined, 0, 1)]).toEqual([
+    [0.325, 0.55],
+    [0.325, 0.55],
+    [0.55, 1],
+    [0.55, 1],
+  ]);
   // Full to the last share: 0.55 of its growth, or a tenth.
   expect(growthFactor(1, 0)).toBeCloseTo(0.45, 9);
-  expect(growthFactor(1, 0, fullness(true, 1).over)).toBeCloseTo(0.9, 9);
+  expect(growthFactor(1, 0, fullness(true, 1, 0).over)).toBeCloseTo(0.9, 9);
   // In its last pot: so many prunings in fifteen years, slow, moderate and vigorous.
   const prunings = (kPerDegreeDay: number, wellFed: boolean) => {
     const goal = { minL: 17, maxL: 17, bySeason: null, plantOut: null };
@@ -123,8 +130,8 @@ test("what a full ball costs where it is watered and fed well: a tenth, until it
   };
   const paces = [0.0004, 0.00075, 0.0014];
   expect(paces.map((k) => [prunings(k, true), prunings(k, false)])).toEqual([
-    [3, 5],
-    [6, 8],
+    [4, 5],
+    [7, 8],
     [10, 15],
   ]);
 });

@@ -1,11 +1,14 @@
 "use client";
 
 import { crownToMatch } from "@/core/judgement/index";
+import { toDay, toIso } from "@/core/dates/index";
 import type { Decision } from "@/core/decision/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Reasoned } from "@/ui/fields";
 import { actWhen, actWords, aftercareWords, QUESTION_WORDS, reasonWords, refusedWords } from "@/words/decision";
 import { day, percent } from "@/words/format";
+
+const NEAR_DAYS = 60;
 
 /** What to do with it, in order, what follows, and what would be wrong today. */
 export function DecisionPanel({
@@ -19,7 +22,10 @@ export function DecisionPanel({
 }) {
   const { units } = useAsOf();
   const { on, acts, aftercare, refused, questions } = decision;
-  const rootLoss = Math.max(0, ...acts.map((a) => a.correction?.lossShare ?? 0));
+  // What of its crown goes with root work in the next weeks; of what lies further ahead nobody asks today.
+  const near = toIso(toDay(on) + NEAR_DAYS);
+  const soon = acts.filter((a) => a.from !== null && a.from <= near);
+  const rootLoss = Math.max(0, ...soon.map((a) => a.correction?.lossShare ?? 0));
   const school = crownToMatch(rootLoss);
   return (
     <section aria-labelledby="todo" className="mt-6">
@@ -42,7 +48,7 @@ export function DecisionPanel({
                 <b>{actWhen(act, on)}</b>
                 {act.because.length > 0 && <span className="text-sm"> · {reasonWords(act.because)}</span>}
                 <p>{actWords(act, units, (id) => potNames.get(id) ?? null)}</p>
-                {act.lastSafe && act.from !== null && act.from <= on && (
+                {act.lastSafe && act.correction && act.from !== null && act.from <= on && (
                   <p className="text-sm">
                     Last good day: {day(act.lastSafe.p50, on)}, in one year of ten already {day(act.lastSafe.p10, on)}.
                   </p>
@@ -60,7 +66,7 @@ export function DecisionPanel({
               </li>
             ))}
             {acts.length === 0 && <li>Nothing: leave it alone.</li>}
-            {rootLoss > 0.05 && !acts.some((a) => a.because.includes("root-loss")) && (
+            {rootLoss > 0.05 && !soon.some((a) => a.work === "prune-light") && (
               <li>
                 <b>Its crown</b>
                 <p>
