@@ -102,6 +102,7 @@ function pottedFacts(day: TreeOnDay, works: DecisionFacts["windows"], plan: Tree
   const goal = goalOf(day);
   return {
     situation,
+    sized: roots.pot !== null,
     fill: state.fill,
     circling: state.circling,
     due,

@@ -1,7 +1,7 @@
 import type { ReadableEvent, RescueStep } from "@/core/event/index";
 import { NOTHING_READ } from "@/core/roots/index";
-import type { TreeRecord } from "@/core/records/index";
-import { actWords, headlineSentence } from "@/words/decision";
+import { type CollectionRecords, resolveRecords, type TreeRecord } from "@/core/records/index";
+import { actWords, headlineSentence, refusedWords } from "@/words/decision";
 import { aLot, anEvent, aTree } from "@/test-support/records";
 import { HILL, siteInputOf } from "@/test-support/sites";
 import { UNKNOWN_BUILD } from "@/core/winter/index";
@@ -290,4 +290,53 @@ test("a place that must be empty: who stands there is told to leave in time, wit
     undefined,
     undefined,
   ]);
+});
+
+test("odd records get an answer or a question in words: no size, looks that differ, another kind, many in a pot, no lift", () => {
+  const said = (record: TreeRecord, events: ReadableEvent[], more: Partial<CollectionRecords> = {}) => {
+    const records = resolveRecords({ trees: [record], lots: [lot], places: [], events, ...more });
+    const day = openYard({ records, risk: 0.1 }, weather, { today: TODAY }).tree(record.id)!.on(TODAY)!;
+    const words = [
+      sentence(day),
+      ...day.decision!.acts.map((a) => actWords(a, "metric", () => null)),
+      ...day.decision!.refused.map((r) => refusedWords(r, TODAY, "metric")),
+    ];
+    expect(words.join(" ")).not.toMatch(/undefined|NaN|null|Infinity/);
+    return day;
+  };
+  const tree = aTree({ purpose: "ornament" });
+  // A pot nobody described is asked for.
+  const nameless = { ...arrived(tree, "2024-04-01"), potLotId: null };
+  const unknown = said(tree, [nameless]);
+  expect(unknown.decision!.questions.map((q) => q.code)).toEqual(expect.arrayContaining(["pot"]));
+  // Of two looks on one day the later recorded one stands last, and what it said is what is believed more.
+  const both = (first: number, second: number) =>
+    said(tree, [arrived(tree, "2024-04-01"), look(tree, "2027-03-20", first, 0), look(tree, "2027-03-20", second, 0)]);
+  expect(both(1, 4).state.fill.p50).toBeGreaterThan(both(1, 1).state.fill.p50);
+  expect(both(4, 1).state.fill.p50).toBeLessThan(both(4, 4).state.fill.p50);
+  // What was called a quince was a lemon all along: its evergreen rules hold.
+  const renamed = anEvent(
+    "2027-03-25",
+    { kind: "described", changes: { kindId: "lemon", typedName: null } },
+    { treeId: tree.id },
+  );
+  expect(said(tree, [arrived(tree, "2022-04-01"), renamed]).profile.kindId).toBe("lemon");
+  // A hundred in one pot: minutes and mix of each act are finite, and the pot is told whole.
+  const crowd = aTree({ purpose: "ornament", count: 100 });
+  expect(said(crowd, [arrived(crowd, "2024-04-01"), look(crowd, "2027-03-20", 4, 1)]).plants).toBe(100);
+  // Nobody lifts more than a kilogram: it is carried by nobody, and no pot is heavier for it.
+  const weak = anEvent("2026-01-01", {
+    kind: "person",
+    personId: "p",
+    name: "K",
+    self: true,
+    liftKg: 1,
+    hoursPerWeek: null,
+    weekdays: [],
+    gone: false,
+  });
+  const full = [arrived(tree, "2024-04-01"), look(tree, "2027-03-20", 4, 1)];
+  const most = (events: ReadableEvent[]) =>
+    Math.max(...said(tree, events).decision!.acts.map((a) => (a.pot && !a.pot.same ? a.pot.highL : 0)));
+  expect(most([...full, weak])).toBeLessThanOrEqual(most(full));
 });

@@ -36,6 +36,9 @@ export interface ActInput {
 /** What a goal that anything may be meant by is worth asking: more than a narrow doubt about roots. */
 const GOAL_WORTH = 0.3;
 
+/** And a pot that nobody has described more than that: all litres rest on it. */
+const POT_WORTH = 0.5;
+
 const iso = (day: DayNumber | null | undefined): IsoDate | null => (day == null ? null : toIso(day));
 
 /** A decision in the making: acts in order, refusals once each. */
@@ -181,6 +184,7 @@ export class Draft {
     const offered = new Set(acts.filter((a) => a.from === toIso(facts.on)).map((a) => a.work));
     const { potted } = facts;
     if (potted?.goal.ask) this.ask("goal", GOAL_WORTH);
+    if (potted && !potted.sized) this.ask("pot", POT_WORTH);
     const questions = () => {
       if (potted && potted.fill.p90 - potted.fill.p10 > F.asksFromBand)
         for (const { code, worth } of facts.narrowing()) this.ask(code, worth);

@@ -64,6 +64,8 @@ export interface PlannedWork {
 /** A tree that stands in a pot. */
 export interface PottedFacts {
   situation: Situation;
+  /** Somebody has said what it stands in. */
+  sized: boolean;
   fill: Estimate;
   circling: Estimate;
   /** Day it falls due, by fill or by turning; null beyond what can be seen. */
