@@ -34,6 +34,8 @@ export const recordPotting = contract(
     facing: z.string().trim().max(60).default(""),
     flareDepthMm: z.number().min(0).max(600).default(0),
     takenOffMm: z.number().min(0).max(600).default(0),
+    /** Off each side of the ball, so that a narrow deep pot takes it. */
+    trimSideMm: z.number().min(0).max(300).default(0),
     unionMm: z.number().min(0).max(2000).nullable().default(null),
     /** It rocked and was staked. */
     staked: z.boolean().default(false),

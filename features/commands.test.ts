@@ -1,3 +1,4 @@
+import { currentBall } from "@/core/potting/index";
 import { PLAIN_TREE } from "@/test-support/inputs";
 import { randomUUID } from "node:crypto";
 import { hasTestDatabase } from "@/test-support/database";
@@ -167,6 +168,25 @@ onDatabase("commands on a real database", () => {
     const tiny = randomUUID();
     ok(await send("stock-pots", { lotId: tiny, name: "Tiny", pot: cylinder(120), count: 1, price: null }));
     expect(faultAt(await send("record-potting", potInput(first.treeId, tiny)), "potLotId")).toBe("ball-too-wide");
+  });
+
+  test("what came off the sides of a ball for its pot is recorded as roots lost", async () => {
+    const kept = async (trimSideMm: number) => {
+      const done = ok(await send("record-potting", potInput(first.treeId, lotId, { trimSideMm })));
+      const events = await listEvents(pool(), { collectionId });
+      const found = events.find((e) => e.entryId === done.entryId && e.payload.kind === "potted")!.payload;
+      ok(await send("undo-entry", { entryId: done.entryId }));
+      return found.kind === "potted" ? found.retainedShare : undefined;
+    };
+    expect(await kept(0)).toBeNull();
+    // 1.3 × the share of volume: of the ball its pot gives back, as wide as that pot at its fill line.
+    const { yard } = (await viewCollection(collectionId))!;
+    const { roots, yearsInPot } = yard.tree(first.treeId)!.on("2026-03-20")!;
+    const widthMm = currentBall(roots, yearsInPot)!.ball.topWidthMm;
+    expect(await kept(10)).toBeCloseTo(1 - 1.3 * (1 - (1 - 20 / widthMm) ** 2), 9);
+    expect(
+      faultAt(await send("record-potting", potInput(first.treeId, lotId, { trimSideMm: 301 })), "trimSideMm"),
+    ).toBe("too-big");
   });
 
   test("a batch needs as many pots as it has plants", async () => {

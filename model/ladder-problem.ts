@@ -12,6 +12,7 @@ import {
   type LadderWeights,
   type Planner,
   stepRule,
+  TAP_DEPTH_MM,
   usualLeastStep,
   potToBuy,
   SCHOOL_WEIGHTS,
@@ -41,8 +42,6 @@ const PROVEN_STEP = 20;
 const COOL_WET = 0.5;
 /** Mix that keeps its structure longer than plans reach. */
 const LONG_LIFE_YEARS = 10;
-/** Depth of pot a tap root asks for, mm (L). */
-export const TAP_DEPTH_MM = 350;
 /** Mix of nobody knows what age. */
 const UNKNOWN_AGE_YEARS = 2;
 export const PLANNED_SEASONS = 15;

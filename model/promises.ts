@@ -1,23 +1,22 @@
 import type { ChoosePot, PotChoice, PotSetting } from "@/core/decision/index";
-import { mixOfPot, type PotFit } from "@/core/ladder/index";
+import { mixOfPot, type PotFit, TAP_DEPTH_MM } from "@/core/ladder/index";
 import { lazily } from "@/core/math/index";
 import { correctBall, currentBall, usualFillHeightMm } from "@/core/potting/index";
-import { settingPlan } from "@/core/setting/index";
+import { settingPlan, shavedBall } from "@/core/setting/index";
 import { brimHeightMm, type Pot, vesselOf } from "@/core/vessel/index";
 import { usualCrownMm } from "./juvenile";
-import { TAP_DEPTH_MM } from "./ladder-problem";
 import { presumedPot } from "./replayed";
 import type { TreeOnDay } from "./tree-on-day";
 import type { YardOnDay } from "./yard-on-day";
 
-/** What a pot is wanted for: a work, and from and to so many litres. */
+/** What a pot is wanted for: a work, from and to so many litres, and what may come off the sides of a tap root's ball for it. */
 type Wanted = Parameters<ChoosePot>;
 
 /** A pot of the shelf serves where its litres lie this near the range. */
 const NEAR = 1.05;
 
 /** Pots of the day's store that fit a tree for a work, the best first. */
-function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoice[] {
+function candidates(day: TreeOnDay, [correction, lowL, highL, mostTrim]: Wanted): PotChoice[] {
   const near = (mixL: number) => mixL * NEAR >= lowL && mixL <= NEAR * highL;
   // What shares its pot moves with the others: of a pot its share is asked.
   const shelf = day.yard.on(day.day).free.filter((p) => near(day.state.share * mixOfPot(p.pot)));
@@ -28,37 +27,44 @@ function candidates(day: TreeOnDay, [correction, lowL, highL]: Wanted): PotChoic
     day.profile.roots === "tap" && brimHeightMm(vesselOf(pots.get(lotId)!.pot).vessel) < TAP_DEPTH_MM;
   const rank = ({ lotId }: PotFit) => (lotId === planned ? -2 : 0) + (shallow(lotId) ? 1 : 0);
   return day
-    .fitsSized(shelf, correction)
+    .fitsSized(shelf, correction, mostTrim)
     .filter((fit) => fit.misfit === null)
     .sort((a, b) => rank(a) - rank(b))
-    .map(({ lotId, ratio, fillAtSeasonEnd }) =>
+    .map(({ lotId, ratio, fillAtSeasonEnd, trim }) =>
       lazily(
         {
           lotId,
           mixL: ratio * day.roots.volumeL.p50,
           fillAtSeasonEnd,
           disinfect: pots.get(lotId)!.unclean ?? false,
+          trim,
         },
         "setting",
-        () => settingIn(day, pots.get(lotId)!.pot, correction),
+        () => settingIn(day, pots.get(lotId)!.pot, correction, trim.sideMm),
       ),
     );
 }
 
 /** How a tree's ball, corrected, is set in a pot. */
-function settingIn(day: TreeOnDay, pot: Pot, correction: Wanted[0]): PotSetting | null {
+function settingIn(day: TreeOnDay, pot: Pot, correction: Wanted[0], sideMm: number): PotSetting | null {
   const stands = presumedPot(day.roots);
   const ball = stands && currentBall({ ...day.roots, pot: stands }, day.yearsInPot)?.ball;
   if (!ball) return null;
   const { vessel } = vesselOf(pot);
   const fillHeightMm = usualFillHeightMm(vessel);
   const crownMm = usualCrownMm(day.events, day.day);
-  const plan = settingPlan({ vessel, ball: correctBall(ball, correction).ball, fillHeightMm, crownMm });
+  const plan = settingPlan({
+    vessel,
+    ball: shavedBall(correctBall(ball, correction).ball, sideMm, 0),
+    fillHeightMm,
+    crownMm,
+  });
   return {
     freeboardMm: brimHeightMm(vessel) - fillHeightMm,
     baseLayerMm: plan.looseBaseLayerMm,
     sideGapMm: plan.sideGapTopMm,
     trimMm: plan.trimMm,
+    trimSideMm: sideMm,
     crownMm,
     looseMixL: plan.looseMixL,
   };
@@ -67,7 +73,7 @@ function settingIn(day: TreeOnDay, pot: Pot, correction: Wanted[0]): PotSetting 
 /** The first pot that a tree's decision asks the store for. */
 function wantedBy(day: TreeOnDay): Wanted | null {
   const act = day.decision?.acts.find((a) => a.pot && !a.pot.same && a.correction);
-  return act ? [act.correction!.name, act.pot!.lowL, act.pot!.highL] : null;
+  return act ? [act.correction!.name, act.pot!.lowL, act.pot!.highL, act.pot!.mostTrim] : null;
 }
 
 /** Pots of the store as they are promised on a day: each to one tree, the most urgent first; many alike ask for as many. */

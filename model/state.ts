@@ -187,10 +187,11 @@ export function potsFor(
   shelf: readonly StorePot[],
   correction: CorrectionName = state.correction,
   sized = false,
+  mostTrim = 0,
 ): PotFit[] {
   const { fill, circling, vigour } = state;
   const kPerDegreeDay = vigour.p50 * input.profile.kPerDegreeDay;
-  return fitsOf(input, { fill: fill.p50, circling: circling.p50, kPerDegreeDay, correction }, shelf, sized);
+  return fitsOf(input, { fill: fill.p50, circling: circling.p50, kPerDegreeDay, correction }, shelf, sized, mostTrim);
 }
 
 function mixFacts(replayed: Replayed): TreeState["mix"] {
@@ -205,7 +206,13 @@ function mixFacts(replayed: Replayed): TreeState["mix"] {
   };
 }
 
-function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[], sized: boolean): PotFit[] {
+function fitsOf(
+  input: StateInput,
+  roots: BallState,
+  shelf: readonly StorePot[],
+  sized: boolean,
+  mostTrim: number,
+): PotFit[] {
   const { tree, replayed, yard, kind, on } = input;
   // A pot nobody described is guessed with its ball; bare roots have none, and are fitted by a usual first pot.
   const pot = presumedPot(replayed);
@@ -230,6 +237,7 @@ function fitsOf(input: StateInput, roots: BallState, shelf: readonly StorePot[],
     largestStep: kind.profile.values.largestStep,
     store: shelf.filter((pot) => pot.lotId !== replayed.lotId),
     sized,
+    mostTrim: kind.profile.roots === "tap" ? mostTrim : 0,
   });
 }
 

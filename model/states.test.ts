@@ -1,5 +1,6 @@
 import type { ReadableEvent, RescueStep } from "@/core/event/index";
-import { NOTHING_READ } from "@/core/roots/index";
+import { CORRECTIONS, NOTHING_READ } from "@/core/roots/index";
+import { profileOf } from "@/core/species/index";
 import { type CollectionRecords, resolveRecords, type TreeRecord } from "@/core/records/index";
 import { actWords, headlineSentence, refusedWords } from "@/words/decision";
 import { aLot, anEvent, aTree } from "@/test-support/records";
@@ -339,4 +340,28 @@ test("odd records get an answer or a question in words: no size, looks that diff
   const most = (events: ReadableEvent[]) =>
     Math.max(...said(tree, events).decision!.acts.map((a) => (a.pot && !a.pot.same ? a.pot.highL : 0)));
   expect(most([...full, weak])).toBeLessThanOrEqual(most(full));
+});
+
+test("a tap root: depth first, a little off the sides of its ball for it, and what goes of the roots is said with the rest", () => {
+  const tree = aTree({ kindId: "holm-oak", purpose: "ornament" });
+  const kind = profileOf(tree);
+  expect([kind.roots, kind.values.rootShare > 0.05]).toEqual(["tap", true]);
+  // The cylinder it stands in gives a ball 250 mm wide; straight walls 262 apart leave 6 mm a side.
+  const vessel = (topWidthMm: number, heightMm: number) =>
+    aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm, heightMm, wall: "smooth-plastic" } });
+  const deep = vessel(262, 420);
+  const stocked = anEvent("2026-01-01", { kind: "stocked", count: 1 }, { potLotId: deep.id });
+  const records = {
+    trees: [tree],
+    lots: [lot, deep],
+    places: [],
+    events: [stocked, arrived(tree, "2022-04-01"), look(tree, "2027-03-20", 4, 1)],
+  };
+  const day = openYard({ records, risk: 0.1 }, weather, { today: TODAY }).tree(tree.id)!.on(TODAY)!;
+  const act = day.decision!.acts.find((a) => a.pot && !a.pot.same)!;
+  expect(act.pot!.choice).toMatchObject({ lotId: deep.id, trim: { sideMm: 2 } });
+  const off = 1.3 * (1 - (246 / 250) ** 2);
+  expect(act.correction!.lossShare).toBeCloseTo(1 - CORRECTIONS[act.correction!.name].retained + off, 3);
+  expect(act.correction!.lossShare).toBeLessThanOrEqual(act.correction!.mostShare);
+  expect(actWords(act, "metric", () => null)).toContain("2 mm off each side of it");
 });

@@ -97,8 +97,8 @@ export class TreeOnDay {
   }
 
   /** The same of pots whose litres have been decided on, the ball corrected so. */
-  fitsSized(shelf: readonly StorePot[], correction: CorrectionName): PotFit[] {
-    return potsFor(this.stateInput, this.state, shelf, correction, true);
+  fitsSized(shelf: readonly StorePot[], correction: CorrectionName, mostTrim: number): PotFit[] {
+    return potsFor(this.stateInput, this.state, shelf, correction, true, mostTrim);
   }
 
   /** What to do with it, by when, how far and why: the one answer; null where works were not outlined that far back. */

@@ -64,7 +64,7 @@ const decision = (h: Partial<Headline>, more: Partial<Decision> = {}): Decision 
 const FILL = { fill: { p10: 0.2, p90: 0.9 }, plants: 1 };
 const say = (h: Partial<Headline>, more: Partial<Decision> = {}, units: "metric" | "us" = "metric") =>
   headlineSentence(decision(h, more), FILL, units);
-const pot = { lowL: 15, highL: 18, choice: null, buy: true, same: false };
+const pot = { lowL: 15, highL: 18, choice: null, buy: true, same: false, mostTrim: 0 };
 
 test.each([
   [{ code: "not-due", from: "2027-06-01" }, "Not due: it will have filled its pot about 1 Jun 2027."],
@@ -182,16 +182,34 @@ test("works, reasons, questions and what follows all have words; none shows its 
 });
 
 test("a pot of the store brings the numbers of the potting, in either unit", () => {
-  const setting = { freeboardMm: 14, baseLayerMm: 28, sideGapMm: 30, trimMm: 0, crownMm: 0, looseMixL: 1.6 };
-  const choice = { lotId: "bags", mixL: 1.5, fillAtSeasonEnd: 0.7, disinfect: false, setting };
-  const chosen = act({ work: "slip-up", pot: { lowL: 0.5, highL: 1.5, choice, buy: false, same: false } });
+  const setting = {
+    freeboardMm: 14,
+    baseLayerMm: 28,
+    sideGapMm: 30,
+    trimMm: 0,
+    trimSideMm: 0,
+    crownMm: 0,
+    looseMixL: 1.6,
+  };
+  const choice = {
+    lotId: "bags",
+    mixL: 1.5,
+    fillAtSeasonEnd: 0.7,
+    disinfect: false,
+    trim: { sideMm: 0, share: 0 },
+    setting,
+  };
+  const chosen = act({ work: "slip-up", pot: { lowL: 0.5, highL: 1.5, choice, buy: false, same: false, mostTrim: 0 } });
   expect(actWords(chosen, "metric", () => "Bags")).toBe(
     "Pot it up undisturbed into 0.5 L to 1.5 L of mix (Bags). 28 mm of mix under the ball, the old surface level with the new, 14 mm of watering space; 1.6 L of loose mix.",
   );
   expect(actWords(chosen, "us", () => "Bags")).toMatch(
     /1\.1 in of mix under the ball.* 0\.6 in of watering space; 1\.7 qt/,
   );
-  const unclean = { ...chosen, pot: { ...chosen.pot!, choice: { ...choice, disinfect: true } } };
+  const unclean = {
+    ...chosen,
+    pot: { ...chosen.pot!, choice: { ...choice, disinfect: true, trim: { sideMm: 0, share: 0 } } },
+  };
   expect(actWords(unclean, "metric", () => "Bags")).toContain(
     "(Bags; disinfect it first, a tree died in one of these)",
   );

@@ -305,9 +305,10 @@ function settingWords(s: PotSetting | null, units: Units): string {
     s.trimMm > 0
       ? `${millimetres(s.trimMm, units)} off the base of the ball`
       : `${millimetres(s.baseLayerMm, units)} of mix under the ball`;
+  const sides = s.trimSideMm > 0 ? `${millimetres(s.trimSideMm, units)} off each side of it, ` : "";
   const surface =
     s.crownMm === 0 ? "the old surface level with the new" : `its flare ${millimetres(s.crownMm, units)} proud`;
-  return ` ${upper(base)}, ${surface}, ${millimetres(s.freeboardMm, units)} of watering space; ${litres(s.looseMixL, units)} of loose mix.`;
+  return ` ${upper(base)}, ${sides}${surface}, ${millimetres(s.freeboardMm, units)} of watering space; ${litres(s.looseMixL, units)} of loose mix.`;
 }
 
 /** When an act is due. */

@@ -79,6 +79,8 @@ export interface ActPot {
   buy: boolean;
   /** It stays in, or goes back into, the pot it stands in. */
   same: boolean;
+  /** Share of its roots that may come off the sides of a tap root's ball, for a pot that is deep enough. */
+  mostTrim: number;
 }
 
 export interface PotChoice {
@@ -87,6 +89,8 @@ export interface PotChoice {
   fillAtSeasonEnd: number;
   /** A tree died in one of its kind lately: disinfected before anything stands in it. */
   disinfect: boolean;
+  /** What comes off each side of the ball so that it takes it, and the share of roots that goes with it. */
+  trim: { sideMm: number; share: number };
   /** How the ball is set in it; null for bare roots. */
   setting: PotSetting | null;
 }
@@ -100,6 +104,8 @@ export interface PotSetting {
   sideGapMm: number;
   /** What must come off the base for the ball to fit. */
   trimMm: number;
+  /** And off each side. */
+  trimSideMm: number;
   /** The flare so much proud of the mix; 0: the old surface is the line. */
   crownMm: number;
   looseMixL: number;

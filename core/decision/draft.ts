@@ -4,7 +4,7 @@ import { workMinutes } from "../ladder/index";
 import { lazily } from "../math/index";
 import { SETTLE_FRACTION } from "../mix/index";
 import { type CorrectionName, CORRECTIONS } from "../roots/index";
-import { type Limit, type Operation, OPERATIONS, type OutlinePeriod } from "../window/index";
+import { type Limit, type Operation, operationOf, OPERATIONS, type OutlinePeriod } from "../window/index";
 import { aftercareOf } from "./aftercare";
 import type { DecisionWork, Exception, HeadlineCode, Reason, RefusedFor } from "./codes";
 import type { ActPot, Decision, DecisionAct, Headline, PotChoice } from "./decision";
@@ -94,15 +94,19 @@ export class Draft {
     const period = isOperation(work) && from !== null && !input.excepted ? this.next(work, from) : null;
     const to = input.to === undefined ? endOf(period) : input.to;
     const closes = period?.closes ?? null;
+    // What comes off for the pot goes with what its correction takes.
+    const asked = input.lossShare ?? (correction ? 1 - CORRECTIONS[correction].retained : 0);
+    const lost = () => asked + (input.pot && input.pot.mostTrim > 0 ? (input.pot.choice?.trim.share ?? 0) : 0);
     const act: Omit<DecisionAct, "figures" | "massKg" | "aftercare"> = {
       id: `${work}${correction ? `:${correction}` : ""}:${from === null ? "due" : growingSeason(from, this.latitudeDeg)}`,
       work,
-      correction: correction && {
-        name: correction,
-        depthMm: input.depthMm ?? null,
-        lossShare: input.lossShare ?? 1 - CORRECTIONS[correction].retained,
-        mostShare: input.mostShare ?? this.mostShare(from),
-      },
+      correction:
+        correction &&
+        lazily(
+          { name: correction, depthMm: input.depthMm ?? null, mostShare: input.mostShare ?? this.mostShare(from) },
+          "lossShare",
+          lost,
+        ),
       from: iso(from),
       to: iso(to),
       lastSafe: closes && { p10: toIso(closes[0]), p50: toIso(closes[1]), p90: toIso(closes[2]) },
@@ -176,7 +180,13 @@ export class Draft {
   /** The pot of a step: of those in store the best within the litres, else one to be bought; null where no step is left. */
   pot(potted: PottedFacts, way: StepWay, correction: CorrectionName): ActPot | null {
     const litres = nextLitres({ ...this.facts, potted }, way, correction);
-    return litres && choose(potted, litres, correction);
+    return litres && choose(potted, litres, correction, this.mostTrim(potted, correction));
+  }
+
+  /** What of a tap root's ball may come off the sides beside its correction: today by what may go today, else by what its kind stands. */
+  private mostTrim({ situation: s }: PottedFacts, correction: CorrectionName): number {
+    const most = this.isOpen(operationOf(correction)) ? lossAllowed(s, true) : s.profile.values.rootShare;
+    return s.profile.roots === "tap" ? Math.max(0, most - (1 - CORRECTIONS[correction].retained)) : 0;
   }
 
   done(headline: Headline): Decision {
@@ -211,13 +221,23 @@ const isOperation = (work: DecisionWork): work is Operation => (OPERATIONS as re
 export const endOf = (period: OutlinePeriod | null): DayNumber | null =>
   period && period.closedBy !== "none" ? period.to : null;
 
-function choose(potted: PottedFacts, { lowL, highL }: Litres, correction: CorrectionName): ActPot {
-  return chosenPot(lowL, highL, () => potted.choose(correction, lowL, highL));
+function choose(potted: PottedFacts, { lowL, highL }: Litres, correction: CorrectionName, mostTrim: number): ActPot {
+  return chosenPot(lowL, highL, mostTrim, () => potted.choose(correction, lowL, highL, mostTrim));
 }
 
+/** It stays in its pot, or goes back into it. */
+export const samePot = (volumeL: number): ActPot => ({
+  lowL: volumeL,
+  highL: volumeL,
+  choice: null,
+  buy: false,
+  same: true,
+  mostTrim: 0,
+});
+
 /** A pot of so many litres out of the store, or to be bought; looked for when it is read. */
-export function chosenPot(lowL: number, highL: number, choose: () => PotChoice | null): ActPot {
-  const pot = lazily({ lowL, highL, same: false }, "choice", choose);
+export function chosenPot(lowL: number, highL: number, mostTrim: number, choose: () => PotChoice | null): ActPot {
+  const pot = lazily({ lowL, highL, same: false, mostTrim }, "choice", choose);
   return lazily(pot, "buy", () => pot.choice === null);
 }
 

@@ -6,7 +6,7 @@ import type { Exception, Reason } from "./codes";
 import { feedAndQuarters } from "./care";
 import { bestInSeason, bound, boundInLast, renewal } from "./correction";
 import type { ActPot, Headline } from "./decision";
-import { batchFigures, type Draft, endOf, minutesFor } from "./draft";
+import { batchFigures, type Draft, endOf, minutesFor, samePot } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 import { inGoal, type StepWay } from "./litres";
@@ -93,7 +93,7 @@ function inPlace(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
     correction,
     from,
     lossShare: loss,
-    pot: sameSize(s.volumeL),
+    pot: samePot(s.volumeL),
     minutes: minutesFor("core-in-place", s.volumeL, draft.facts),
     because,
     figures: {
@@ -126,7 +126,7 @@ function intoAnother(
   const { situation: s } = potted;
   const closed = !draft.isOpen("slip-up");
   const to = draft.on + F.withinDays;
-  const pot = draft.pot(potted, way, "none") ?? sameSize(s.volumeL);
+  const pot = draft.pot(potted, way, "none") ?? samePot(s.volumeL);
   draft.act({
     work: "slip-up",
     correction: "none",
@@ -166,7 +166,7 @@ function renew(draft: Draft, potted: PottedFacts, why: Reason[]): Headline {
     correction,
     from: (open ? draft.on : later?.from) ?? null,
     lossShare: loss,
-    pot: sameSize(s.volumeL),
+    pot: samePot(s.volumeL),
     massKg: work === "replace-top" ? null : potted.ballKg,
     minutes: minutesFor(work === "replace-top" ? "replace-top" : "root-prune", s.volumeL, draft.facts),
     because,
@@ -247,7 +247,7 @@ function stepNow(draft: Draft, potted: PottedFacts, best: Option, pot: ActPot, b
 /** Whole and now; what must be cut waits for its season. */
 function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean, because: Reason[]): Headline {
   const { situation: s } = potted;
-  const pot = draft.pot(potted, "in-leaf", "none") ?? sameSize(s.volumeL);
+  const pot = draft.pot(potted, "in-leaf", "none") ?? samePot(s.volumeL);
   const end = endOf(draft.next("slip-up"));
   const to = Math.min(draft.on + F.withinDays, end ?? Infinity);
   draft.act({
@@ -273,7 +273,7 @@ function slipNow(draft: Draft, potted: PottedFacts, best: Option, open: boolean,
       lossShare: Math.min(best.price.loss, s.profile.values.rootShare),
       mostShare: s.profile.values.rootShare,
       from: season.from,
-      pot: { lowL: s.volumeL, highL: J.afterShaveHigh * s.volumeL, choice: null, buy: false, same: false },
+      pot: { lowL: s.volumeL, highL: J.afterShaveHigh * s.volumeL, choice: null, buy: false, same: false, mostTrim: 0 },
       massKg: potted.ballKg,
       minutes: minutesFor("root-prune", s.volumeL, draft.facts),
       because: ["left-behind"],
@@ -335,6 +335,5 @@ function waitFor(
   });
 }
 
-const sameSize = (volumeL: number): ActPot => ({ lowL: volumeL, highL: volumeL, choice: null, buy: false, same: true });
 /** The full pot afterwards, wet. */
 const fullMass = (pot: ActPot) => ({ lowKg: J.wetLow * pot.lowL, highKg: J.allKgPerL * pot.highL });

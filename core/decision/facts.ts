@@ -45,8 +45,8 @@ export interface DecisionFacts {
   narrowing: () => { code: DecisionQuestion; worth: number }[];
 }
 
-/** The pot of the store a tree is given for a work, within so many litres. */
-export type ChoosePot = (correction: CorrectionName, lowL: number, highL: number) => PotChoice | null;
+/** The pot of the store a tree is given for a work, within so many litres; of a tap root so much may come off the sides for it. */
+export type ChoosePot = (correction: CorrectionName, lowL: number, highL: number, mostTrim: number) => PotChoice | null;
 
 /** What a plan names next: work on its roots, or a pot of so many litres. */
 export interface PlannedWork {

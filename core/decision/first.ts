@@ -3,7 +3,7 @@ import { GROUND_CIRCLING_MOST } from "../ladder/index";
 import { CORRECTING_FIGURES } from "../root-work/index";
 import { isSour, liveShareOf } from "../roots/index";
 import type { ActPot, Headline } from "./decision";
-import { chosenPot, type Draft, endOf, minutesFor } from "./draft";
+import { chosenPot, samePot, type Draft, endOf, minutesFor } from "./draft";
 import { DECISION_FIGURES as F } from "./figures";
 
 /** Litres of mix a pot of a width holds, of usual proportions. */
@@ -56,7 +56,7 @@ export function withoutPot(draft: Draft): Headline | null {
   draft.act({ work: "keep-moist", to, because, figures: warm ? { lowC: 15, highC: 20 } : { lowC: 1, highC: 4 } });
   const spread = spreadMm ?? F.bareSpreadMm;
   const [lowL, highL] = [litresOfWidth(F.bareWidthLow * spread), litresOfWidth(F.bareWidthHigh * spread)];
-  const pot: ActPot = chosenPot(lowL, highL, () => choose("none", lowL, highL));
+  const pot: ActPot = chosenPot(lowL, highL, 0, () => choose("none", lowL, highL, 0));
   draft.act({
     work: "first-potting",
     correction: "none",
@@ -82,8 +82,8 @@ export function goesToPieces(draft: Draft): Headline | null {
   const mostL = CORRECTING_FIGURES.potDown * live * s.volumeL;
   const because = [sour ? ("sour" as const) : ("pests" as const)];
   const pot: ActPot = sour
-    ? { lowL: live * s.volumeL, highL: mostL, choice: null, buy: false, same: false }
-    : { lowL: s.volumeL, highL: s.volumeL, choice: null, buy: false, same: true };
+    ? { lowL: live * s.volumeL, highL: mostL, choice: null, buy: false, same: false, mostTrim: 0 }
+    : samePot(s.volumeL);
   draft.act({
     work: sour ? "pot-down" : "discard-mix",
     correction: sour ? "none" : "wash-bare",

@@ -4,7 +4,7 @@ import { operationOf, usualOperation } from "../window/index";
 import { feedAndQuarters } from "./care";
 import { bestInSeason, renewal } from "./correction";
 import type { Headline } from "./decision";
-import { type Draft, endOf, minutesFor } from "./draft";
+import { type Draft, endOf, minutesFor, samePot } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
 import { inGoal } from "./litres";
@@ -81,7 +81,7 @@ export function notDue(draft: Draft): Headline | null {
       to: endOf(season),
       lossShare: renewed?.loss ?? Math.min(best.price.loss, J.littleLoss),
       mostShare: s.profile.values.rootShare,
-      pot: pot ?? { lowL: s.volumeL, highL: s.volumeL, choice: null, buy: false, same: true },
+      pot: pot ?? samePot(s.volumeL),
       massKg: potted.ballKg,
       minutes: minutesFor(last ? "root-prune" : "up-pot", pot?.highL ?? s.volumeL, draft.facts),
       because: inGoal(potted) ? ["final-pot"] : [potted.dueBy === "circling" ? "turning" : "full"],

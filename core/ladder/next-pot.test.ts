@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { fitPots, LEAST_RATIO, stepRule, type StorePot, usualLeastStep } from "./index";
+import { sideLoss } from "../roots/index";
+import { fitPots, LEAST_RATIO, stepRule, type StorePot, TAP_DEPTH_MM, usualLeastStep } from "./index";
 
 const pot = (lotId: string, widthMm: number, heightMm = widthMm, free = 1): StorePot => ({
   lotId,
@@ -45,6 +46,23 @@ test("a fast tree with a long season may jump where a slow one may not", () => {
   expect(misfits(far)).toEqual({ far: "too-large" });
   expect(misfits(far, { kPerDegreeDay: 0.0031, warmthToSeasonEnd: 1800 })).toEqual({ far: null });
   expect(misfits(far, { kPerDegreeDay: 0.0031, warmthToSeasonEnd: 100 })).toEqual({ far: "too-large" });
+});
+
+test("a tap root's ball goes into a narrow pot that is deep enough, a little off its sides: as far as its roots may go", () => {
+  const wide = { ...input, ball: { topWidthMm: 300, baseWidthMm: 300, heightMm: 300 } };
+  // Straight walls 306 mm apart leave 3 mm a side: 5 more are taken off.
+  const store = [pot("deep", 306, 420), pot("shallow", 306, 330)];
+  const fits = (mostTrim?: number) =>
+    Object.fromEntries(
+      fitPots({ ...wide, sized: true, store, mostTrim }).map((f) => [f.lotId, [f.misfit, f.trim.sideMm]]),
+    );
+  expect(fits()).toEqual({ deep: ["ball-too-wide", 0], shallow: ["ball-too-wide", 0] });
+  expect(fits(0.1)).toEqual({ deep: [null, 5], shallow: ["ball-too-wide", 0] });
+  // 1.3 × (1 − (290/300)²) of its roots.
+  const [{ trim }] = fitPots({ ...wide, sized: true, store, mostTrim: 0.1 });
+  expect(trim.share).toBeCloseTo(1.3 * (1 - (290 / 300) ** 2), 10);
+  expect(fits(0.085)).toEqual({ deep: ["ball-too-wide", 0], shallow: ["ball-too-wide", 0] });
+  expect([TAP_DEPTH_MM, sideLoss(300, 15)]).toEqual([350, expect.closeTo(0.247, 3)]);
 });
 
 test("the final pot is not exceeded", () => {

@@ -1,4 +1,5 @@
 import {
+  brimHeightMm,
   freeboard,
   leastFreeboardMm,
   mixEstimate,
@@ -8,7 +9,7 @@ import {
   vesselOf,
   USUAL_DOSE_PER_MIX_L,
 } from "../vessel/index";
-import { type CorrectionName, fillAfterMove } from "../roots/index";
+import { type CorrectionName, fillAfterMove, sideLoss } from "../roots/index";
 import { type Ball, LEAST_GAP_MM, MOST_TRIM_SHARE, settingPlan } from "../setting/index";
 
 /** A pot that stands in store, with how many of it are free. */
@@ -32,7 +33,13 @@ export interface PotFit {
   misfit: Misfit | null;
   /** Distance from the ideal step, |ln|: smaller is better. */
   distance: number;
+  /** What comes off each side of the ball so that the pot takes it, mm, and the share of roots that goes with it. */
+  trim: { sideMm: number; share: number };
 }
+
+/** A tap root needs this depth of mix, mm (L). */
+export const TAP_DEPTH_MM = 350;
+const NO_TRIM = { sideMm: 0, share: 0 };
 
 /** Least step worth the handling. */
 export const LEAST_RATIO = 1.15;
@@ -67,6 +74,12 @@ function byPace(kPerDegreeDay: number): { ideal: number; largest: number } {
   if (kPerDegreeDay < 0.00105) return { ideal: 1.9, largest: 2.5 };
   if (kPerDegreeDay < 0.0021) return { ideal: 2.3, largest: 3.5 };
   return { ideal: 5, largest: 6 };
+}
+
+/** So much off each side, in whole millimetres, and the share of roots that goes with it. */
+function trimFor({ topWidthMm }: Ball, sideMm: number): PotFit["trim"] {
+  const side = Math.ceil(sideMm);
+  return { sideMm: side, share: sideLoss(topWidthMm, side) };
 }
 
 interface Prepared {
@@ -108,6 +121,8 @@ export function fitPots(input: {
   ball: Ball | null;
   finalVolumeL: number | null;
   store: StorePot[];
+  /** Of a tap root: so large a share of its roots may come off the sides for a pot that is deep enough. */
+  mostTrim?: number;
   /** Its litres have been decided: only whether the ball goes in, and whether the pot is free and sound, is asked. */
   sized?: boolean;
 }): PotFit[] {
@@ -124,6 +139,7 @@ export function fitPots(input: {
         input.warmthToSeasonEnd,
       );
       let misfit: Misfit | null = null;
+      let trim = NO_TRIM;
       if (candidate.free < 1) misfit = "none-free";
       else if (candidate.condition === "cracked" || candidate.condition === "brittle") misfit = "unsound";
       else if (!input.sized && input.ball && ratio < LEAST_RATIO) misfit = "too-small";
@@ -137,8 +153,12 @@ export function fitPots(input: {
       else if (!input.sized && input.finalVolumeL !== null && mixL > input.finalVolumeL * 1.1) misfit = "too-large";
       else if (input.ball) {
         const plan = settingPlan({ vessel, ball: input.ball, fillHeightMm });
-        if (plan.smallestGapMm < LEAST_GAP_MM) misfit = "ball-too-wide";
-        else if (plan.trimMm > MOST_TRIM_SHARE * input.ball.heightMm) misfit = "ball-too-tall";
+        if (plan.smallestGapMm < LEAST_GAP_MM) {
+          const deep = brimHeightMm(vessel) >= TAP_DEPTH_MM;
+          trim = trimFor(input.ball, LEAST_GAP_MM - plan.smallestGapMm);
+          if (!deep || trim.share > (input.mostTrim ?? 0)) [misfit, trim] = ["ball-too-wide", NO_TRIM];
+        }
+        if (misfit === null && plan.trimMm > MOST_TRIM_SHARE * input.ball.heightMm) misfit = "ball-too-tall";
       }
       return {
         lotId: candidate.lotId,
@@ -146,6 +166,7 @@ export function fitPots(input: {
         fillAtSeasonEnd,
         misfit,
         distance: Math.abs(Math.log(ratio / (input.ball ? rule.ideal : 1))),
+        trim,
       };
     })
     .sort((a, b) => Number(a.misfit !== null) - Number(b.misfit !== null) || a.distance - b.distance);

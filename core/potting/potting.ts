@@ -7,7 +7,7 @@ import {
   TRIGGER_SUCTION_CM,
   waterContent,
 } from "../mix/index";
-import type { CorrectionName } from "../roots/index";
+import { type CorrectionName, sideLoss } from "../roots/index";
 import {
   type Ball,
   type BareRoot,
@@ -57,6 +57,8 @@ export interface PottingChoice {
   crownMm: number;
   bottomLayerMm: number;
   set?: WhatIsSet;
+  /** Off each side of the ball besides its correction, so that a narrow deep pot takes it, mm. */
+  trimSideMm?: number;
   /** How far the stem stands off the axis of its ball, mm. */
   offAxisMm?: number;
   tiltDeg?: number;
@@ -155,8 +157,19 @@ function ballToSet(current: CurrentBall, bottomLayerMm: number, choice: PottingC
   const lowered = takenOff > 0 ? { ...found, heightMm: found.heightMm - takenOff } : found;
   const corrected = whole
     ? { ball: lowered, retainedShare: 1, depthMm: null }
-    : correctBall(lowered, choice.correction);
+    : trimmedSides(correctBall(lowered, choice.correction), choice.trimSideMm ?? 0);
   return { ...corrected, takenOff, rimAboveMm: whole ? whole.rimAboveMm + takenOff : undefined };
+}
+
+/** A corrected ball with so much more off each side. */
+function trimmedSides(corrected: ReturnType<typeof correctBall>, sideMm: number): ReturnType<typeof correctBall> {
+  if (sideMm <= 0) return corrected;
+  const { ball, retainedShare } = corrected;
+  return {
+    ...corrected,
+    ball: shavedBall(ball, sideMm, 0),
+    retainedShare: Math.max(0.05, retainedShare - sideLoss(ball.topWidthMm, sideMm)),
+  };
 }
 
 /** Everything the bench needs to know before the tree is out of its pot. */

@@ -55,6 +55,7 @@ const FIELDS = [
   "facing",
   "flareDepthMm",
   "takenOffMm",
+  "trimSideMm",
   "unionMm",
   "measured",
 ];
@@ -63,6 +64,8 @@ const FIELDS = [
 export interface Decided {
   correction: CorrectionName | null;
   lotId: string | null;
+  /** Off each side of the ball, for that pot. */
+  trimSideMm: number;
   /** The litres it is to have. */
   wanted: string | null;
   /** The decision in a sentence, where it is not for today. */
@@ -135,6 +138,7 @@ export function PottingBench({
   const [kept, setKept] = useState(wanted.keptPercent === null ? "" : String(wanted.keptPercent));
   const [crown, setCrown] = useState(String(usualCrownMm));
   const [bottom, setBottom] = useState("0");
+  const [trim, setTrim] = useState(String(decided.trimSideMm));
   const [setting, setSetting] = useState<SetDraft>({
     ...emptySetDraft,
     as: stands === "bare" ? ("bare-root" as const) : emptySetDraft.as,
@@ -158,10 +162,11 @@ export function PottingBench({
   const mix = mixes.find((m) => m.key === mixKey) ?? mixes[0];
   const crownMm = readNumber(crown, "mm");
   const bottomLayerMm = readNumber(bottom, "mm");
+  const trimSideMm = readNumber(trim, "mm");
   const keptPercent = kept.trim() === "" ? null : readNumber(kept);
   const set = useMemo(() => readSet(setting), [setting]);
   const choice = useMemo((): PottingChoice | null => {
-    if (!chosen || !set.read || !(crownMm >= 0) || !(bottomLayerMm >= 0)) return null;
+    if (!chosen || !set.read || !(crownMm >= 0) || !(bottomLayerMm >= 0) || !(trimSideMm >= 0)) return null;
     if (bottomLayerMm > brimHeightMmOf(chosen) / 2) return null;
     return {
       pot: chosen.pot,
@@ -171,9 +176,10 @@ export function PottingBench({
       retainedShare: keptPercent === null || !(keptPercent > 0) ? null : keptPercent / 100,
       crownMm,
       bottomLayerMm,
+      trimSideMm,
       ...set.read,
     };
-  }, [chosen, mix, correction, keptPercent, crownMm, bottomLayerMm, set]);
+  }, [chosen, mix, correction, keptPercent, crownMm, bottomLayerMm, trimSideMm, set]);
   const plan = useMemo(() => choice && planPotting(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const range = useMemo(() => choice && pottingRange(now, ageYears, tree, choice), [now, ageYears, tree, choice]);
   const misfit = plan ? pottingFault(plan) : null;
@@ -198,6 +204,7 @@ export function PottingBench({
         retainedShare: keptPercent === null ? null : keptPercent / 100,
         crownMm,
         bottomLayerMm,
+        trimSideMm,
         ...set.read,
         measured: measured.values,
         staked,
@@ -310,6 +317,17 @@ export function PottingBench({
                     : "none: only cover the hole"
                 }
               />
+              {tree.values.roots === "tap" && (
+                <TextField
+                  label="Off each side of the ball"
+                  numeric
+                  suffix="mm"
+                  value={trim}
+                  onChange={setTrim}
+                  fault={fault("trimSideMm")}
+                  hint="depth first: a little off the sides where a deep pot is narrow"
+                />
+              )}
               <TextField
                 label="Done on"
                 type="date"

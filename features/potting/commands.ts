@@ -67,6 +67,7 @@ export const recordPotting = command("record-potting", {
       tiltDeg: v.tiltDeg,
       flareDepthMm: v.flareDepthMm,
       takenOffMm: v.takenOffMm,
+      trimSideMm: v.trimSideMm,
       unionMm: v.unionMm,
     });
     if (!plan) refuse("set", "bare-roots-unmeasured");
@@ -93,7 +94,8 @@ export const recordPotting = command("record-potting", {
         {
           kind: "potted",
           correction,
-          retainedShare: v.retainedShare ?? (plan.shaveDepthMm === null ? null : plan.retainedShare),
+          retainedShare:
+            v.retainedShare ?? (plan.shaveDepthMm === null && v.trimSideMm === 0 ? null : plan.retainedShare),
           mix: choice.ready ?? choice.mix,
           mixName: mixName(choice),
           // In a pot nobody measured the plan's litres are a guess: its range must travel on.

@@ -21,6 +21,7 @@ function decidedFor(facts: TreeOnDay, units: Units): Decided {
   return {
     correction: act?.correction?.name ?? null,
     lotId: act?.pot?.choice?.lotId ?? null,
+    trimSideMm: act?.pot?.choice?.trim.sideMm ?? 0,
     wanted: pot ? wantedPot(pot.lowL, pot.highL, units) : null,
     notToday: decision && !today ? headlineSentence(decision, { fill: state.fill, plants }, units) : null,
   };
