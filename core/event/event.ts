@@ -1,4 +1,4 @@
-import { wrong } from "../fault/index";
+import { isoDate, wrong } from "../fault/index";
 import { z } from "zod";
 import { extremesSaidSchema, normalsSaidSchema, PLACE_KINDS, placeClimateSchema } from "../climate/index";
 import { learnedAirSchema } from "../place/index";
@@ -18,7 +18,6 @@ import {
 import { kindReasonsSchema, looksSchema, kindValuesSchema, STOCK_PACES } from "../species/index";
 import { LADDER_ACTIONS, ladderInputsSchema, ladderTermsSchema, PLANNERS } from "../ladder/index";
 import { CORRECTION_NAMES, FACES, IN_PLACE_CORRECTIONS, readingSchema } from "../roots/index";
-import { isoDate } from "../fault/day";
 import { placeBuildSchema, WRAPS } from "../winter/index";
 import { BENDS, FEED_FORMS, HABITS, LEAF_FALLS } from "../wood/index";
 import {

@@ -4,4 +4,4 @@ export * from "./counting";
 export * from "./subjects";
 export * from "./versions";
 export * from "./traits";
-export { isoDate } from "../fault/day";
+export { isoDate } from "../fault/index";

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { parseIso } from "../dates/index";
-import { wrong } from "./index";
+import { wrong } from "./codes";
 
 /** A calendar day as text; the message speaks to the person who typed it. */
 export const isoDate = z

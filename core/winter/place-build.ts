@@ -1,8 +1,7 @@
 import { z } from "zod";
 import type { PlaceClimate, PlaceKind } from "../climate/index";
 import { toDay } from "../dates/index";
-import { isoDate } from "../fault/day";
-import { wrong } from "../fault/index";
+import { isoDate, wrong } from "../fault/index";
 import { WRAPS } from "./figures";
 import {
   airAsRead,
