@@ -179,6 +179,15 @@ test("in its last pot the crown is kept to its size once a year, and not in a se
   const full = on("2027-03-22", tree, [arrived(tree, "2022-04-01"), look(tree, "2027-03-20", 4, 2)]);
   const roots = full.decision!.acts.find((a) => a.work === "root-prune")!;
   expect([roots.from, crownOf(full).every((a) => a.from! >= "2027-12-21")]).toEqual(["2027-03-22", true]);
+  // A palm has one bud and is left alone; a conifer stays bare where it is cut bare; sap that burns is named.
+  const inLast = (kindId: string) => {
+    const kind = aTree({ kindId, purpose: "ornament", finalVolumeL: 11 });
+    const [act] = crownOf(on(TODAY, kind, [arrived(kind, "2022-04-01"), look(kind, "2027-03-20", 1, 0)]));
+    return act ? actWords(act, "metric", () => null) : null;
+  };
+  expect(inLast("fan-palm")).toBeNull();
+  expect(inLast("juniper")).toContain("never into bare wood");
+  expect(inLast("fig")).toContain("its sap burns skin and eyes");
   // With room to grow into a larger pot nobody holds it back.
   const growing = aTree({ purpose: "ornament", finalVolumeL: 60 });
   expect(crownOf(on(TODAY, growing, [arrived(growing, "2022-04-01")]))).toEqual([]);

@@ -295,7 +295,8 @@ function cutWords({ because, figures: f }: DecisionAct): string {
     return `Cut out what is dead or sick, down to sound wood, at most ${percent(f.share)} of its crown; disinfect the blade after each cut. ${safe}`;
   if (because.includes("root-loss"))
     return `Take about ${percent(f.share)} of its leaves, whole twigs from the inside first: the roots that are left cannot serve all of them. ${safe}`;
-  return `Take about ${percent(f.share)} of its crown back to side shoots: whole twigs, no stubs. A weak tree less, or nothing. ${safe}`;
+  const where = f.bare ? "never into bare wood, it stays bare" : "whole twigs, no stubs";
+  return `Take about ${percent(f.share)} of its crown back to side shoots: ${where}. A weak tree less, or nothing. ${safe}`;
 }
 
 /** The numbers of a potting, before the tree is out of its pot. */

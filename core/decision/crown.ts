@@ -2,6 +2,7 @@ import { growingSeason, midwinterOf, type DayNumber, toDay, toIso } from "../dat
 import { crownToMatch, isLeafless } from "../judgement/index";
 import type { Aftercare, DecisionAct, Headline } from "./decision";
 import type { Reason } from "./codes";
+import type { Profile } from "../species/index";
 import { type Draft, endOf } from "./draft";
 import type { PottedFacts } from "./facts";
 import { DECISION_FIGURES as F } from "./figures";
@@ -42,6 +43,8 @@ function balance(draft: Draft, { situation }: PottedFacts): boolean {
 function size(draft: Draft, potted: PottedFacts): void {
   const { crown } = draft.facts;
   const { profile } = potted.situation;
+  // A palm has one bud: what is cut of it does not branch.
+  if (profile.values.group === "palm-like") return;
   const [low, high] = profile.values.vigour;
   const share = Math.max(F.sizeShare[low], F.sizeShare[high]);
   const after = crown.cutOn === null ? draft.on : Math.max(draft.on, crown.cutOn + F.crownEveryDays);
@@ -79,16 +82,19 @@ function cut(
     from,
     to,
     because: [because],
-    figures: {
-      share,
-      ...(situation.profile.hazards.includes("sap-irritates") || situation.profile.hazards.includes("sap-burns")
-        ? { sap: 1 }
-        : {}),
-    },
+    figures: { share, ...remarksOn(situation.profile) },
     minutes: draft.facts.plants * (F.crownSetUpMinutes + F.crownMinutesPerRootL * Math.sqrt(situation.volumeL)),
     aftercare: afterCut(from),
     ...(excepted ? { excepted } : {}),
   });
+}
+
+/** What is said beside a cut: sap that burns, and needles that do not come again from bare wood. */
+function remarksOn({ hazards, values }: Profile): Record<string, number> {
+  return {
+    ...(hazards.includes("sap-irritates") || hazards.includes("sap-burns") ? { sap: 1 } : {}),
+    ...(values.group === "conifer" ? { bare: 1 } : {}),
+  };
 }
 
 /** A thinner crown drinks and eats less at once; its shoots tell how strong it is. */
