@@ -32,10 +32,16 @@ function sickness(draft: Draft): void {
 /** In leaf, so many roots gone that what is left cannot serve the crown: with the work itself, whatever the season of cuts. */
 function balance(draft: Draft, { situation }: PottedFacts): boolean {
   if (isLeafless(situation)) return false;
-  const act = draft.acts.find((a) => a.from === toIso(draft.on) && lossOf(a) > F.balanceFromLoss);
+  const act = draft.acts.find((a) => a.from === toIso(draft.on) && draft.lossOf(a) > F.balanceFromLoss);
   if (!act || !(act.excepted !== null || draft.isOpen("prune-light"))) return false;
   const to = act.to === null ? null : toDay(act.to);
-  cut(draft, { from: draft.on, to, share: crownToMatch(lossOf(act)), because: "root-loss", excepted: act.excepted });
+  cut(draft, {
+    from: draft.on,
+    to,
+    share: crownToMatch(draft.lossOf(act)),
+    because: "root-loss",
+    excepted: act.excepted,
+  });
   return true;
 }
 
@@ -53,17 +59,16 @@ function size(draft: Draft, potted: PottedFacts): void {
 }
 
 /** The first day from one on that lies in no growing season in which many of its roots go. */
-function besideRoots({ acts, latitudeDeg }: Draft, from: DayNumber): DayNumber {
+function besideRoots(draft: Draft, from: DayNumber): DayNumber {
+  const { acts, latitudeDeg } = draft;
   const taken = new Set(
     acts.flatMap((a) =>
-      a.from !== null && lossOf(a) > F.insultLoss ? [growingSeason(toDay(a.from), latitudeDeg)] : [],
+      a.from !== null && draft.lossOf(a) > F.insultLoss ? [growingSeason(toDay(a.from), latitudeDeg)] : [],
     ),
   );
   const season = growingSeason(from, latitudeDeg);
   return taken.has(season) ? midwinterOf(season + 1, latitudeDeg) : from;
 }
-
-const lossOf = ({ correction }: DecisionAct) => correction?.lossShare ?? 0;
 
 function cut(
   draft: Draft,

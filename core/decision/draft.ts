@@ -46,6 +46,8 @@ export class Draft {
   readonly acts: DecisionAct[] = [];
   private readonly refused: Decision["refused"] = [];
   private readonly asked: Decision["questions"] = [];
+  /** Share of roots each act's correction takes; what comes off for a pot besides rests on the pots of all, which wait for all decisions. */
+  private readonly losses = new Map<DecisionAct, number>();
 
   constructor(
     readonly facts: DecisionFacts,
@@ -125,7 +127,13 @@ export class Draft {
       ...this.forAll(pot),
     }));
     this.acts.push(full);
+    this.losses.set(full, correction ? asked : 0);
     return full;
+  }
+
+  /** Share of roots an act takes, as far as it is known before the pots are given out. */
+  lossOf(act: DecisionAct): number {
+    return this.losses.get(act) ?? 0;
   }
 
   /** Litres of mix of the whole pot, where several stand in it: all move together. */
@@ -178,15 +186,20 @@ export class Draft {
   }
 
   /** The pot of a step: of those in store the best within the litres, else one to be bought; null where no step is left. */
-  pot(potted: PottedFacts, way: StepWay, correction: CorrectionName): ActPot | null {
+  pot(
+    potted: PottedFacts,
+    way: StepWay,
+    correction: CorrectionName,
+    loss = 1 - CORRECTIONS[correction].retained,
+  ): ActPot | null {
     const litres = nextLitres({ ...this.facts, potted }, way, correction);
-    return litres && choose(potted, litres, correction, this.mostTrim(potted, correction));
+    return litres && choose(potted, litres, correction, this.mostTrim(potted, correction, loss));
   }
 
   /** What of a tap root's ball may come off the sides beside its correction: today by what may go today, else by what its kind stands. */
-  private mostTrim({ situation: s }: PottedFacts, correction: CorrectionName): number {
+  private mostTrim({ situation: s }: PottedFacts, correction: CorrectionName, loss: number): number {
     const most = this.isOpen(operationOf(correction)) ? lossAllowed(s, true) : s.profile.values.rootShare;
-    return s.profile.roots === "tap" ? Math.max(0, most - (1 - CORRECTIONS[correction].retained)) : 0;
+    return s.profile.roots === "tap" ? Math.max(0, most - loss) : 0;
   }
 
   done(headline: Headline): Decision {

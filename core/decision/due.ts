@@ -196,7 +196,7 @@ function step(draft: Draft, potted: PottedFacts, because: Reason[]): Headline {
   const best = bestInSeason(potted);
   const work = operationOf(best.correction);
   const mayToday = draft.isOpen(work) && best.price.loss <= lossAllowed(s, true) + 1e-9;
-  const pot = draft.pot(potted, "season", best.correction);
+  const pot = draft.pot(potted, "season", best.correction, best.price.loss);
   if (!pot) return renew(draft, potted, because);
   if (putOff(potted, bound(potted)) && !potted.driesWithinDay)
     return waitFor(draft, potted, best, pot, [...because, ...putOffBy(potted)], plannedSeason(draft, potted, work));

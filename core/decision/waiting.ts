@@ -70,7 +70,7 @@ export function notDue(draft: Draft): Headline | null {
   const inSeason = last ? work : usualOperation(s.profile.values.rootShare);
   const early = plannedFrom(draft, potted) ?? (day === null ? null : Math.max(draft.on, day - F.earlyDays));
   const season = early === null ? null : draft.next(inSeason, early);
-  const pot = last ? null : draft.pot(potted, "season", best.correction);
+  const pot = last ? null : draft.pot(potted, "season", best.correction, best.price.loss);
   // Beyond two years only the year can be told.
   const from = season?.from ?? day;
   if (from !== null && (last || pot))
