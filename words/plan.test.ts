@@ -1,5 +1,5 @@
 import type { TreePlan } from "@/model/index";
-import { planChain, planChangeWords, planSentence } from "./plan";
+import { planChain, planChangeWords, planSentence, shareWords } from "./plan";
 
 type Step = TreePlan["steps"][number];
 const step = (season: number, action: Step["action"], volumeL: number): Step => ({
@@ -87,4 +87,9 @@ test("what a new plan does otherwise and why, for two months", () => {
   expect(words("2026-11-30", { why: [] })).toContain("because pots, prices or the years ahead have changed.");
   expect([words("2027-01-02") === null, words("2027-01-03")]).toEqual([false, null]);
   expect(planChangeWords(plan(), "2026-11-30", "metric", false)).toBeNull();
+});
+
+test("of a shared pot a plan says that it counts its part alone", () => {
+  expect(shareWords(1)).toBeNull();
+  expect(shareWords(0.5)).toBe("Litres are its share of the pot it stands in with others, 50 % of it.");
 });

@@ -1,6 +1,6 @@
 import { toDay } from "@/core/dates/index";
 import type { TreePlan } from "@/model/index";
-import { day, litres, type Units } from "./format";
+import { day, litres, percent, type Units } from "./format";
 import { ACTION_WORDS, INPUT_WORDS, SCHOOL_WORDS, yearWords } from "./ladder";
 
 /** Sentences for plans over the years: codes in, words out. */
@@ -63,3 +63,7 @@ export function planChangeWords({ changed }: TreePlan, on: string, units: Units,
       : "pots, prices or the years ahead have changed";
   return `Changed on ${day(changed.on, on)}: ${said.join("; ")}, because ${why}.`;
 }
+
+/** Of a pot shared with others a plan counts its part alone; null where it has the pot to itself. */
+export const shareWords = (share: number): string | null =>
+  share < 1 ? `Litres are its share of the pot it stands in with others, ${percent(share)} of it.` : null;

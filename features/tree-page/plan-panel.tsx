@@ -5,7 +5,7 @@ import type { TreePlan } from "@/model/index";
 import { treeAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Reasoned } from "@/ui/fields";
-import { planChain, planChangeWords, planSentence } from "@/words/plan";
+import { planChain, planChangeWords, planSentence, shareWords } from "@/words/plan";
 
 /** What is planned for a tree over the years: the steps, by whose way, what has changed, and the way to the other schools. */
 export function PlanPanel({
@@ -13,11 +13,14 @@ export function PlanPanel({
   plan,
   making,
   on,
+  share,
 }: {
   treeId: string;
   plan: TreePlan | null;
   making: boolean;
   on: string;
+  /** Its share of the pot's mix. */
+  share: number;
 }) {
   const { collectionId, units, latitudeDeg } = useAsOf();
   const southern = latitudeDeg < 0;
@@ -47,7 +50,9 @@ export function PlanPanel({
           ))}
           {plan.steps.length === 0 && <li>It stays as it is.</li>}
         </ol>
-        <p className="mt-1 text-sm">{planSentence(plan, units, southern)}</p>
+        <p className="mt-1 text-sm">
+          {planSentence(plan, units, southern)} {shareWords(share)}
+        </p>
         {changed && (
           <p className="text-sm" data-testid="plan-changed">
             {changed}

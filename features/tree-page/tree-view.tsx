@@ -372,7 +372,9 @@ export function TreeView({
         </p>
       )}
       {!facts.left && decision && <DecisionPanel decision={decision} potNames={potNames} guessedKind={!facts.listed} />}
-      {!facts.left && <PlanPanel treeId={facts.id} plan={picture.plan} making={picture.planMaking} on={on} />}
+      {!facts.left && (
+        <PlanPanel treeId={facts.id} plan={picture.plan} making={picture.planMaking} on={on} share={state.share} />
+      )}
       {children}
       <div className="mt-6 grid gap-6 lg:grid-cols-2">
         {facts.left ? (

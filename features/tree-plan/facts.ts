@@ -25,6 +25,8 @@ export interface LadderFacts {
   shown: number;
   doubt: LadderDoubt;
   leftAfterLook: number;
+  /** Its share of the pot it stands in. */
+  share: number;
   cropL: readonly [number, number] | null;
   rootShare: number;
   windows: UsualWindows;

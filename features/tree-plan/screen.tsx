@@ -69,6 +69,7 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
         currency: view.collection.currency,
         mixPriced: shelf.mixPricePerL !== null,
         set: tree.set ?? null,
+        share: facts.state.share,
         plantOutSeason: tree.plantOutSeason ?? null,
         chosen: chosenPlan(events, facts.day),
       }}

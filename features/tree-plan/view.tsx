@@ -14,6 +14,7 @@ import {
 } from "@/core/ladder/index";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, kilograms, litres, number } from "@/words/format";
+import { shareWords } from "@/words/plan";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -76,6 +77,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
           {difference(rows)}
         </p>
       </Reasoned>
+      {shareWords(facts.share) && <p className="mt-1 text-sm">{shareWords(facts.share)}</p>}
       {facts.set && (
         <p className="mt-1 text-sm">
           One of the set “{facts.set}”: trees of a set move together, as the{" "}
