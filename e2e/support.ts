@@ -81,6 +81,7 @@ export async function plansMade(page: Page, w: World): Promise<void> {
     })
     .toBe(false);
   await page.reload();
+  await listening(page);
 }
 
 /** A collection of its own for each spec, made through the same door as the screens use. */
@@ -117,6 +118,11 @@ export function watchErrors(page: Page): string[] {
 /** Opens a page and waits until its forms and drawings have woken up: what is done to them before is lost. */
 export async function visit(page: Page, url: string): Promise<void> {
   await page.goto(url);
+  await listening(page);
+}
+
+/** Waits until what was loaded listens: before that keys and clicks are lost. */
+async function listening(page: Page): Promise<void> {
   await page.waitForFunction(() =>
     [...document.querySelectorAll("form, input[type=file], [role=slider], ol[data-on], [data-bench]")].every(
       (element) => Object.keys(element).some((key) => key.startsWith("__reactProps")),
