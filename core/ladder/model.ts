@@ -155,11 +155,17 @@ export function fullness(
   mixAgeYears: number,
 ): { over: number; bound: number } {
   if (!wellFed) return USUAL_FULLNESS;
+  const share = packedShare(circling, mixAgeYears);
+  return {
+    over: WELL_FED.over + (USUAL_FULLNESS.over - WELL_FED.over) * share,
+    bound: WELL_FED.bound + (USUAL_FULLNESS.bound - WELL_FED.bound) * share,
+  };
+}
+
+function packedShare(circling: number, mixAgeYears: number): number {
   const turned = plus(circling - DUE_CIRCLING) / (4 - DUE_CIRCLING);
   const tired = plus(mixAgeYears - WELL_FED.keepsYears) / WELL_FED.tiresYears;
-  const share = Math.min(1, Math.max(turned, tired));
-  const between = (low: number, high: number) => low + (high - low) * share;
-  return { over: between(WELL_FED.over, USUAL_FULLNESS.over), bound: between(WELL_FED.bound, USUAL_FULLNESS.bound) };
+  return Math.min(1, Math.max(turned, tired));
 }
 
 /**

