@@ -88,10 +88,12 @@ export class Promises {
       const wanted = wantedBy(day);
       if (!wanted) continue;
       // One pot for all that stand in one.
-      const mates = day.state.together.flatMap((id) => this.byTree.get(id) ?? []);
-      const found = mates[0] ?? this.unpromised(day, wanted);
+      const [mate] = day.state.together.flatMap((id) => this.byTree.get(id) ?? []);
+      const found = mate
+        ? (candidates(day, wanted).find((c) => c.lotId === mate.lotId) ?? null)
+        : this.unpromised(day, wanted);
       this.byTree.set(treeId, found);
-      if (found && mates.length === 0) this.left.set(found.lotId, this.left.get(found.lotId)! - day.plants);
+      if (found && !mate) this.left.set(found.lotId, this.left.get(found.lotId)! - day.plants);
     }
   }
 

@@ -233,11 +233,11 @@ function fitsOf(
     ...roots,
     warmthToSeasonEnd: warmthBetween(kind.warmth, kind.profile.warmth, on, end),
     ball,
-    finalVolumeL: tree.finalVolumeL,
+    finalVolumeL: tree.finalVolumeL === null ? null : tree.finalVolumeL / replayed.share,
     largestStep: kind.profile.values.largestStep,
     store: shelf.filter((pot) => pot.lotId !== replayed.lotId),
     sized,
-    mostTrim: kind.profile.roots === "tap" ? mostTrim : 0,
+    mostTrim,
   });
 }
 

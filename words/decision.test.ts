@@ -166,8 +166,8 @@ test("works, reasons, questions and what follows all have words; none shows its 
       rootZoneC: 10,
       depthMm: 90,
       halves: 1,
-      from: 20_600,
-      to: 20_610,
+      fromDay: 20_600,
+      toDay: 20_610,
     };
     for (const units of ["metric", "us"] as const) {
       const words = actWords(act({ work, figures, pot }), units, () => null);

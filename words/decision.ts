@@ -264,7 +264,7 @@ export function actWords(act: DecisionAct, units: Units, potName: (lotId: string
     case "prune-light":
       return cutWords(act);
     case "clear-place":
-      return `Carry it elsewhere: its place must be empty from ${day(toIso(f.from), act.from!)} to ${day(toIso(f.to), act.from!)}.${act.massKg ? ` It weighs about ${kilograms(act.massKg, units)} with its pot.` : ""}`;
+      return `Carry it elsewhere: its place must be empty from ${day(toIso(f.fromDay), act.from!)} to ${day(toIso(f.toDay), act.from!)}.${act.massKg ? ` It weighs about ${kilograms(act.massKg, units)} with its pot.` : ""}`;
     case "check-wood":
       return "Look at its shoots: tip buds set, bark brown and firm, a bent tip springs back? Record what you see, and its days are worked out anew.";
     case "check-roots":

@@ -13,8 +13,8 @@ function clearPlace(draft: Draft): void {
     work: "clear-place",
     to: Math.max(draft.on, mustLeave.from - 1),
     because: ["place-empties"],
-    massKg: () => mustLeave.massKg() ?? 0,
-    figures: { from: mustLeave.from, to: mustLeave.to },
+    massKg: mustLeave.massKg,
+    figures: { fromDay: mustLeave.from, toDay: mustLeave.to },
   });
 }
 

@@ -17,9 +17,9 @@ const LEFT_ALONE = new Set<Headline["code"]>(["rescue", "give-up", "settle", "pl
  */
 export function crownWork(draft: Draft, headline: Headline): void {
   const { potted, health, young } = draft.facts;
-  if (!potted) return;
+  if (!potted || LEFT_ALONE.has(headline.code)) return;
   if (health.state === "sick") return sickness(draft);
-  if (LEFT_ALONE.has(headline.code) || balance(draft, potted)) return;
+  if (balance(draft, potted)) return;
   if (inGoal(potted) && !young && health.state === "well" && !potted.settling) size(draft, potted);
 }
 

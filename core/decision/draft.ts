@@ -24,7 +24,7 @@ export interface ActInput {
   mostShare?: number;
   excepted?: Exception;
   pot?: ActPot | null;
-  massKg?: (() => number) | null;
+  massKg?: (() => number | null) | null;
   minutes?: number | null;
   because?: Reason[];
   /** Those that rest on the pot chosen are worked out when they are read. */
