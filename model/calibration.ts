@@ -22,7 +22,7 @@ const TAIL = 0.1;
  */
 export function calibrationOf(yard: Yard): Calibration {
   const { tracks: source, indexed, today } = yard;
-  const eye = source.eyes.all.at(-1);
+  const eye = source.eyeOfAll.at(-1);
   const found: Calibration = { looks: 0, inside: 0, eyeOff: eye ? gradesOff(eye) : null };
   for (const tree of yard.trees) {
     const { events } = tree;

@@ -1,69 +1,76 @@
 import { type DayNumber, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
-import type { IndexedRecords, TreeRecord } from "@/core/records/index";
+import type { TreeRecord } from "@/core/records/index";
 import { EyePool, type EyeWord, wordOfEye } from "@/core/roots/index";
-import { onStock } from "@/core/species/index";
-import type { EyePrior, Eyes } from "./context";
-import type { PaceTracks } from "./mates";
-import { replay } from "./replay";
+import type { EyePrior } from "./context";
+import { type Ground, hear, type Heard } from "./heard";
 
 /** A change smaller than this is not worth a step of its own, in logit fill. */
 const STEP = 0.04;
 
 const isLook = ({ payload }: LoggedEvent) => payload.kind === "roots-read" && payload.fillGrade !== null;
 
-/** What one tree's own looks say of the eye, from a day on. */
-interface Word {
-  treeId: string;
-  on: DayNumber;
-  says: EyeWord[];
+function wordsOf(tree: TreeRecord, ground: Ground, heard: Heard<EyeWord[]>): (Word & { treeId: string })[] {
+  const words = hear(heard, tree, ground, isLook, ({ belief }, { key }) => {
+    const said = wordOfEye(belief);
+    return said ? [{ ...said, kind: key }] : [];
+  });
+  return words.map(({ on, said }) => ({ treeId: tree.id, on, says: said }));
 }
 
-function wordsOf(
-  tree: TreeRecord,
-  indexed: IndexedRecords,
-  tracksOn: (tree: TreeRecord, on: DayNumber) => PaceTracks,
-  today: DayNumber,
-): Word[] {
-  const events = indexed.eventsByTree.get(tree.id) ?? [];
-  const days = new Set(events.flatMap((e) => (e.treeId === tree.id && isLook(e) ? [toDay(e.on.best)] : [])));
-  return [...days].flatMap((on) => {
-    if (on > today) return [];
-    const kind = tracksOn(tree, on);
-    const state = replay(events, indexed.lots, onStock(kind.profile, tree.stockPace), kind.warmth, on);
-    const said = state && wordOfEye(state.belief);
-    return state ? [{ treeId: tree.id, on, says: said ? [{ ...said, kind: kind.profile.key }] : [] }] : [];
-  });
+/** What one tree's own looks say of the eye, from a day on. */
+interface Word {
+  on: DayNumber;
+  says: EyeWord[];
 }
 
 /**
  * What all trees that were looked at say of the eye that looked, look by look: one grower, one eye. Each tree's own word, and that of the
  * batch it was taken from, is left out of what it starts from, since its replay brings it.
  */
-export function eyesAmong(
-  indexed: IndexedRecords,
-  tracksOn: (tree: TreeRecord, on: DayNumber) => PaceTracks,
-  today: DayNumber,
-): Eyes {
-  const { trees } = indexed.records;
-  const words = trees.flatMap((tree) => wordsOf(tree, indexed, tracksOn, today)).sort((a, b) => a.on - b.on);
-  const heard = new Map<string, string[]>();
-  for (const { id } of trees) {
-    const looks = (indexed.eventsByTree.get(id) ?? []).filter(isLook);
-    const own = [...new Set(looks.flatMap((e) => e.treeId ?? []))];
-    if (own.length > 0) heard.set(id, own);
+export class EyesAmong {
+  /** All words known from a day on. */
+  private readonly known: { on: DayNumber; pool: EyePool }[] = [];
+  private readonly words = new Map<string, Word[]>();
+  private readonly priors = new Map<string, EyePrior[]>();
+
+  constructor(
+    private readonly ground: Ground,
+    heard: Heard<EyeWord[]>,
+  ) {
+    const { trees } = ground.indexed.records;
+    const said = trees.flatMap((tree) => wordsOf(tree, ground, heard)).sort((a, b) => a.on - b.on);
+    let pool = new EyePool([]);
+    for (const [i, { treeId, on, says }] of said.entries()) {
+      const own = this.words.get(treeId) ?? [];
+      pool = pool.after(own.at(-1)?.says ?? [], says);
+      this.words.set(treeId, [...own, { on, says }]);
+      if (said[i + 1]?.on !== on) this.known.push({ on, pool });
+    }
   }
-  const eyes: Eyes = { all: [], of: {} };
-  const known = new Map<string, EyeWord[]>();
-  for (const [i, word] of words.entries()) {
-    known.set(word.treeId, word.says);
-    if (words[i + 1]?.on === word.on) continue;
-    const pool = new EyePool([...known.values()].flat());
-    step(eyes.all, word.on, pool.without([]));
-    for (const [id, own] of heard)
-      step((eyes.of[id] ??= []), word.on, pool.without(own.flatMap((of) => known.get(of) ?? [])));
+
+  /** From all looks. */
+  get all(): EyePrior[] {
+    return this.without([]);
   }
-  return eyes;
+
+  /** From the looks at all other trees; nothing for a tree that nobody looked at. */
+  of(treeId: string): EyePrior[] {
+    let priors = this.priors.get(treeId);
+    if (!priors) {
+      const looks = (this.ground.indexed.eventsByTree.get(treeId) ?? []).filter(isLook);
+      const own = [...new Set(looks.flatMap((e) => e.treeId ?? []))];
+      this.priors.set(treeId, (priors = own.length > 0 ? this.without(own) : []));
+    }
+    return priors;
+  }
+
+  private without(trees: readonly string[]): EyePrior[] {
+    const steps: EyePrior[] = [];
+    const saidBy = (id: string, on: DayNumber) => this.words.get(id)?.findLast((word) => word.on <= on)?.says ?? [];
+    for (const { on, pool } of this.known) step(steps, on, pool.without(trees.flatMap((id) => saidBy(id, on))));
+    return steps;
+  }
 }
 
 function step(steps: EyePrior[], from: DayNumber, eye: { mean: number; sd: number }): void {
@@ -72,7 +79,7 @@ function step(steps: EyePrior[], from: DayNumber, eye: { mean: number; sd: numbe
   steps.push({ from, ...eye });
 }
 
-/** What is known of the eye on a day, apart from what a tree's own looks say of it; null before anything is, and where nobody looked. */
-export function eyeOn({ of }: Eyes, treeId: string, on: DayNumber): EyePrior | null {
-  return of[treeId]?.findLast((s) => s.from <= on) ?? null;
+/** The last of them that has begun: null before anything is known. */
+export function eyeOn(steps: readonly EyePrior[], on: DayNumber): EyePrior | null {
+  return steps.findLast((s) => s.from <= on) ?? null;
 }

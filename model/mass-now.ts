@@ -1,4 +1,4 @@
-import { mixInPot } from "@/core/mix/index";
+import { mixInPot, ROUGH_SLICES } from "@/core/mix/index";
 import { GRAVEL_KG_PER_L, likelyPotMassKg, vesselOf, volumeL } from "@/core/vessel/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { type Replayed, yearsInPot } from "./replayed";
@@ -21,7 +21,7 @@ export function massNow(replayed: Replayed, tree: TreeMeasures, on: number): Mas
   const age = replayed.mix ? replayed.mixStartAgeYears + yearsInPot(replayed, on) : 0;
   // Its share of a shared pot is its own mix; who carries it carries all of it.
   const mixL = replayed.volumeL.p50 / replayed.share;
-  const wetPerL = mixInPot(mix, vessel, fill, replayed.bottomLayerMm, age).wetKgPerL;
+  const wetPerL = mixInPot(mix, vessel, fill, replayed.bottomLayerMm, age, 0, ROUGH_SLICES).wetKgPerL;
   const pot = likelyPotMassKg(vessel);
   const above = treeKgOn(tree, mixL * wetPerL);
   const computed = mixL * wetPerL + pot.massKg + above.kg + volumeL(vessel, replayed.bottomLayerMm) * GRAVEL_KG_PER_L;

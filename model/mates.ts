@@ -1,10 +1,10 @@
-import { type DayNumber, toDay } from "@/core/dates/index";
+import type { DayNumber } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { evidenceOf, lnFactorOf, type Normal, type PaceEvidence, poolOf, priorFrom } from "@/core/roots/index";
-import { onStock, profileOf } from "@/core/species/index";
-import type { IndexedRecords, TreeRecord } from "@/core/records/index";
-import type { KindTracks, MatePrior } from "./context";
-import { replay } from "./replay";
+import { profileOf } from "@/core/species/index";
+import type { TreeRecord } from "@/core/records/index";
+import type { MatePrior } from "./context";
+import { type Ground, hear, type Heard } from "./heard";
 
 /** A change smaller than this is not worth a step of its own. */
 const STEP_MEAN = 0.02;
@@ -12,47 +12,33 @@ const STEP_VARIANCE = 0.03;
 
 const speaksOfPace = ({ payload }: LoggedEvent) => payload.kind === "roots-read" || payload.kind === "rerooting-read";
 
-/** What a replay for a tree's pace needs of its tracks: no wood, no windows. */
-export type PaceTracks = Pick<KindTracks, "profile" | "warmth">;
-
 interface Voice {
   tree: TreeRecord;
   sort: string | null;
-  checks: { on: DayNumber; evidence: Normal | null }[];
+  checks: { on: DayNumber; said: Normal | null }[];
 }
 
-/** What a tree's own checks said of its pace, check by check. Inherited checks of a batch are the batch's word. */
-function voiceOf(tree: TreeRecord, indexed: IndexedRecords, tracksOn: TracksOn, today: DayNumber): Voice {
-  const events = indexed.eventsByTree.get(tree.id) ?? [];
-  const days = new Set(events.flatMap((e) => (e.treeId === tree.id && speaksOfPace(e) ? [toDay(e.on.best)] : [])));
-  const checks = [...days].flatMap((on) => {
-    if (on > today) return [];
-    const kind = tracksOn(tree, on);
-    const profile = onStock(kind.profile, tree.stockPace);
-    const state = replay(events, indexed.lots, profile, kind.warmth, on);
-    if (!state) return [];
-    const prior = { mean: 0, variance: profile.vigourSd ** 2 };
-    return [{ on, evidence: evidenceOf(prior, lnFactorOf(state.belief, profile.kPerDegreeDay)) }];
-  });
+/** What a tree's own checks said of its pace, check by check. */
+function voiceOf(tree: TreeRecord, ground: Ground, heard: Heard<Normal | null>): Voice {
+  const checks = hear(heard, tree, ground, speaksOfPace, (state, profile) =>
+    evidenceOf({ mean: 0, variance: profile.vigourSd ** 2 }, lnFactorOf(state.belief, profile.kPerDegreeDay)),
+  );
   const sort = tree.cultivar?.trim().toLocaleLowerCase() ?? "";
   return { tree, sort: sort === "" ? null : sort, checks };
 }
 
 const evidenceAt = (voice: Voice, on: DayNumber): Normal | null =>
-  voice.checks.filter((s) => s.on <= on).at(-1)?.evidence ?? null;
-
-type TracksOn = (tree: TreeRecord, on: DayNumber) => PaceTracks;
+  voice.checks.filter((s) => s.on <= on).at(-1)?.said ?? null;
 
 /** By tree of one kind, what its mates let one expect of its pace, step by step as they were looked at. */
 export function matePriorsAmong(
   trees: readonly TreeRecord[],
-  indexed: IndexedRecords,
-  tracksOn: TracksOn,
-  today: DayNumber,
+  ground: Ground,
+  heard: Heard<Normal | null>,
 ): Record<string, MatePrior[]> {
   const priors: Record<string, MatePrior[]> = {};
   if (trees.length < 2) return priors;
-  const voices = trees.map((tree) => voiceOf(tree, indexed, tracksOn, today));
+  const voices = trees.map((tree) => voiceOf(tree, ground, heard));
   const days = [...new Set(voices.flatMap((v) => v.checks.map((s) => s.on)))].sort((a, b) => a - b);
   const total = profileOf(trees[0]).vigourSd ** 2;
   for (const on of days) {

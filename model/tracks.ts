@@ -3,6 +3,7 @@ import type { IndexedRecords, TreeRecord } from "@/core/records/index";
 import { onStock, type Profile, profileOf } from "@/core/species/index";
 import type { WindowOptions } from "@/core/window/index";
 import {
+  type EyePrior,
   type Eyes,
   type KindTracks,
   kindTracks,
@@ -10,8 +11,9 @@ import {
   type ReplayContext,
   type TrackVersion,
 } from "./context";
-import { eyeOn, eyesAmong } from "./eyes";
-import { matePriorsAmong, type PaceTracks } from "./mates";
+import { EyesAmong, eyeOn } from "./eyes";
+import type { Ground, PaceTracks } from "./heard";
+import { matePriorsAmong } from "./mates";
 import { ownTracksOn, ownWoodFrom } from "./own-wood";
 import { EVER, type PlaceSites, type Stay, staysOf, type WinterAhead } from "./stays";
 import { sharedOf, type YardWeather } from "./weather";
@@ -28,8 +30,10 @@ export interface TrackSource {
   /** A kind in the open. */
   ofKind(profile: Profile): KindTracks | null;
   matesOf(tree: TreeRecord): readonly MatePrior[];
-  /** What is known of the eye that looks, from all trees. */
-  readonly eyes: Eyes;
+  /** What is known of the eye that looks, step by step, from the looks at all trees but this one. */
+  eyeOf(treeId: string): readonly EyePrior[];
+  /** The same from all looks. */
+  readonly eyeOfAll: readonly EyePrior[];
 }
 
 /** Tracks of a tree as known on a day: its own where something told of it by then, else those of its kind where it stands. */
@@ -60,8 +64,8 @@ export function profileFor(
   return prior ? { ...profile, vigourMean: prior.mean, vigourSd: Math.sqrt(prior.variance) } : profile;
 }
 
-function underEye(source: Pick<TrackSource, "eyes">, tree: TreeRecord, profile: Profile, on: DayNumber): Profile {
-  const eye = eyeOn(source.eyes, tree.id, on);
+function underEye(source: Pick<TrackSource, "eyeOf">, tree: TreeRecord, profile: Profile, on: DayNumber): Profile {
+  const eye = eyeOn(source.eyeOf(tree.id), on);
   return eye ? { ...profile, eye } : profile;
 }
 
@@ -76,8 +80,6 @@ function underName(tracks: KindTracks, name: string): KindTracks {
 }
 const namesakes = new WeakMap<KindTracks, Map<string, KindTracks>>();
 
-const NOBODY_LOOKED: Eyes = { all: [], of: {} };
-
 /** Tracks that were computed elsewhere and came whole. */
 export function readyTracks(context: ReplayContext): TrackSource {
   return {
@@ -85,7 +87,8 @@ export function readyTracks(context: ReplayContext): TrackSource {
     named: (key) => context.own?.[key] ?? context.placed?.[key] ?? context.kinds[key] ?? null,
     ofKind: (profile) => context.kinds[profile.key] ?? null,
     matesOf: (tree) => context.mates?.[tree.id] ?? [],
-    eyes: context.eyes ?? NOBODY_LOOKED,
+    eyeOf: (treeId) => context.eyes?.of[treeId] ?? [],
+    eyeOfAll: context.eyes?.all ?? [],
   };
 }
 
@@ -98,7 +101,7 @@ export class LazyTracks implements TrackSource {
   /** What the keys of places stand for. */
   private readonly placedBy = new Map<string, { profile: Profile; stays: readonly Stay[] }>();
   private readonly mates = new Map<string, Record<string, MatePrior[]>>();
-  private looked: Eyes | null = null;
+  private looked: EyesAmong | null = null;
 
   constructor(
     private readonly weather: YardWeather,
@@ -131,8 +134,12 @@ export class LazyTracks implements TrackSource {
     return this.shared(profile.key, () => kindTracks(this.sites.site, profile, this.options));
   }
 
-  get eyes(): Eyes {
-    return (this.looked ??= eyesAmong(this.indexed, (t, on) => this.paceTracks(t, on), this.today));
+  eyeOf(treeId: string): readonly EyePrior[] {
+    return this.eyes.of(treeId);
+  }
+
+  get eyeOfAll(): readonly EyePrior[] {
+    return this.eyes.all;
   }
 
   matesOf(tree: TreeRecord): readonly MatePrior[] {
@@ -140,18 +147,25 @@ export class LazyTracks implements TrackSource {
     let priors = this.mates.get(tree.kindId);
     if (!priors) {
       const group = this.indexed.records.trees.filter((t) => t.kindId === tree.kindId);
-      priors = matePriorsAmong(
-        group,
-        this.indexed,
-        (t, on) => {
-          const tracks = this.paceTracks(t, on);
-          return { ...tracks, profile: underEye(this, t, tracks.profile, on) };
-        },
-        this.today,
-      );
+      const ground = this.groundOf((t, on) => {
+        const tracks = this.paceTracks(t, on);
+        return { ...tracks, profile: underEye(this, t, tracks.profile, on) };
+      });
+      priors = matePriorsAmong(group, ground, sharedOf(this.weather).paceHeard);
       this.mates.set(tree.kindId, priors);
     }
     return priors[tree.id] ?? [];
+  }
+
+  private get eyes(): EyesAmong {
+    return (this.looked ??= new EyesAmong(
+      this.groundOf((t, on) => this.paceTracks(t, on)),
+      sharedOf(this.weather).eyeHeard,
+    ));
+  }
+
+  private groundOf(tracksOn: Ground["tracksOn"]): Ground {
+    return { indexed: this.indexed, tracksOn, today: this.today };
   }
 
   /** Warmth alone: what was seen of its own wood does not change it, and windows take long to judge. */
@@ -159,6 +173,7 @@ export class LazyTracks implements TrackSource {
     const key = this.placedVersions(tree).findLast((v) => v.from <= on)?.key;
     const placed = key === undefined ? undefined : this.placedBy.get(key);
     return {
+      key: (placed && key) ?? "",
       profile: profileOf(tree),
       warmth: (placed ? this.sites.forStays(placed.stays) : this.sites.site).warmth,
     };
@@ -202,14 +217,17 @@ export class LazyTracks implements TrackSource {
   everything(): Pick<ReplayContext, "kinds" | "placed" | "own" | "versions" | "mates" | "eyes"> {
     const versions: Record<string, TrackVersion[]> = {};
     const mates: Record<string, MatePrior[]> = {};
+    const eyes: Eyes = { all: [...this.eyeOfAll], of: {} };
     for (const tree of this.indexed.records.trees) {
       const list = this.versionsOf(tree);
       if (list.length > 0) versions[tree.id] = [...list];
       const steps = this.matesOf(tree);
       if (steps.length > 0) mates[tree.id] = [...steps];
+      const eye = this.eyeOf(tree.id);
+      if (eye.length > 0) eyes.of[tree.id] = [...eye];
     }
     const own = Object.fromEntries([...this.ownBy.keys()].map((key) => [key, this.named(key)!]));
-    return { ...this.whole(), own, versions, mates, eyes: this.eyes };
+    return { ...this.whole(), own, versions, mates, eyes };
   }
 
   /** Takes tracks that were kept from an earlier start. */

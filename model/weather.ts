@@ -1,5 +1,7 @@
 import { buildSite, type Site, type SiteInput } from "@/core/climate/index";
+import type { EyeWord, Normal } from "@/core/roots/index";
 import type { KindTracks } from "./context";
+import type { Heard } from "./heard";
 import type { PlaceSites } from "./stays";
 import type { SeriesCache } from "./window-series";
 
@@ -19,6 +21,9 @@ interface Shared {
   tracks: Map<string, KindTracks>;
   /** Windows by kind, place and seasons. */
   series: SeriesCache;
+  /** What looks at roots said of the eye that looked and of their tree's pace. */
+  eyeHeard: Heard<EyeWord[]>;
+  paceHeard: Heard<Normal | null>;
 }
 
 const shared = new WeakMap<YardWeather, Shared>();
@@ -26,7 +31,14 @@ const shared = new WeakMap<YardWeather, Shared>();
 export function sharedOf(weather: YardWeather): Shared {
   let found = shared.get(weather);
   if (!found) {
-    found = { site: buildSite(weather.input), places: null, tracks: new Map(), series: new Map() };
+    found = {
+      site: buildSite(weather.input),
+      places: null,
+      tracks: new Map(),
+      series: new Map(),
+      eyeHeard: new Map(),
+      paceHeard: new Map(),
+    };
     shared.set(weather, found);
   }
   return found;

@@ -51,7 +51,7 @@ export class YardTree {
 
   /** What other trees say of the eye that looked at this one; null where they say nothing. */
   eye(on: DayNumber): EyePrior | null {
-    return eyeOn(this.yard.tracks.eyes, this.id, on);
+    return eyeOn(this.yard.tracks.eyeOf(this.id), on);
   }
 
   /** Plants of the record on a day; 0 before it came and after it left. */

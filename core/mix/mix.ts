@@ -53,6 +53,8 @@ export interface MixInPot {
 }
 
 const SLICES = 400;
+/** As fine as whole per cent and tenths of a kilogram ask for. */
+export const ROUGH_SLICES = 60;
 
 /**
  * Water and air of a drained pot: suction at a height equals the height above the lowest draining plane (Bilderback & Fonteno 1987).

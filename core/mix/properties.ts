@@ -1,5 +1,5 @@
 import { areaAtM2, type Vessel, volumeL } from "../vessel/index";
-import { dryKgPerL, mixInPot, type MixInPot, TRIGGER_SUCTION_CM, volumeLeft, waterContent } from "./mix";
+import { dryKgPerL, mixInPot, type MixInPot, ROUGH_SLICES, TRIGGER_SUCTION_CM, volumeLeft, waterContent } from "./mix";
 import type { Mix } from "./schema";
 
 /** What stands at one depth of a drained pot, as shares of the volume there; solids, water and air sum to 1. */
@@ -159,16 +159,13 @@ export interface MixYear {
   waterFraction: number;
 }
 
-/** Shares shown in whole per cent need no finer slices. */
-const YEAR_SLICES = 60;
-
 export function mixYears(input: ColumnInput, years: number): MixYear[] {
   const { mix, vessel, fillHeightMm, bottomLayerMm = 0, planeBelowMm = 0 } = input;
   return Array.from({ length: years + 1 }, (_, i) => {
     const ageYears = (input.ageYears ?? 0) + i;
     const volumeShare = volumeLeft(mix, i);
     const fill = bottomLayerMm + (fillHeightMm - bottomLayerMm) * volumeShare;
-    const pot = mixInPot(mix, vessel, fill, bottomLayerMm, ageYears, planeBelowMm, YEAR_SLICES);
+    const pot = mixInPot(mix, vessel, fill, bottomLayerMm, ageYears, planeBelowMm, ROUGH_SLICES);
     return {
       ageYears,
       volumeShare,

@@ -29,14 +29,24 @@ export interface EyeWord extends Normal {
 
 /** What many trees say of one eye, summed by kind so that any of them can be taken out again: their own replays bring their words. */
 export class EyePool {
-  private readonly kinds = new Map<string, { precision: number; sum: number }>();
+  private readonly kinds: Map<string, { precision: number; sum: number }>;
 
-  constructor(words: readonly EyeWord[]) {
-    for (const word of words) {
-      const { precision, sum } = this.kinds.get(word.kind) ?? NOTHING;
-      const p = precisionOf(word);
-      this.kinds.set(word.kind, { precision: precision + p, sum: sum + p * word.mean });
-    }
+  constructor(words: readonly EyeWord[], before?: EyePool) {
+    this.kinds = new Map(before?.kinds);
+    for (const word of words) this.add(word, 1);
+  }
+
+  /** The same with other words of one tree. */
+  after(was: readonly EyeWord[], is: readonly EyeWord[]): EyePool {
+    const pool = new EyePool(is, this);
+    for (const word of was) pool.add(word, -1);
+    return pool;
+  }
+
+  private add(word: EyeWord, sign: 1 | -1): void {
+    const { precision, sum } = this.kinds.get(word.kind) ?? NOTHING;
+    const p = sign * precisionOf(word);
+    this.kinds.set(word.kind, { precision: precision + p, sum: sum + p * word.mean });
   }
 
   /** Mean and spread of the eye's bias, in logit fill, from all words but these. */
