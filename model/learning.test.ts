@@ -180,6 +180,34 @@ test("an eye that reads too full everywhere is known from the other trees, from 
   expect(fill(yard)).toBeLessThan(fill(alone));
 });
 
+test("what looks said is remembered on one weather, and heard anew where what it was understood from changed", () => {
+  const trees = ["a", "b", "c"].map((id) => aTree({ id, tag: id, kindId: "quince" }));
+  const story = ["a", "b", "c"].flatMap((id) => [arrived(id), look(id, "2024-08-01", 2, 1)]);
+  const weather = { key: "hill", input };
+  const asked = (events: typeof story, pot = lot, on: { key: string; input: typeof input } = weather) => {
+    const yard = openYard({ records: { trees, lots: [pot, large], places: [], events }, risk: 0.1 }, on, {
+      today: toIso(today),
+    });
+    return trees.map(({ id }) => ({ eye: yard.tree(id)!.eye(today), mates: yard.tree(id)!.mates(today) }));
+  };
+  const cold = (events: typeof story, pot = lot) => asked(events, pot, { ...weather });
+  const first = asked(story);
+  expect(first[0].eye!.sd).toBeLessThan(EYE_BIAS_SD);
+  // A second look at one tree, an entry before all looks, a pot described anew: each as on a weather nobody asked yet.
+  const second = [...story, look("b", "2025-08-01", 4, 3)];
+  expect(asked(second)).toEqual(cold(second));
+  const before = [...story.slice(0, 1), potted("a", "2023-04-01"), ...story.slice(1)];
+  expect(asked(before)).toEqual(cold(before));
+  expect(asked(before)).not.toEqual(first);
+  const wider = {
+    ...aLot({ known: "measured", vessel: { shape: "cylinder", topWidthMm: 240, heightMm: 240, wall: "air-pruning" } }),
+    id: lot.id,
+  };
+  expect(asked(story, wider)).toEqual(cold(story, wider));
+  expect(asked(story, wider)).not.toEqual(first);
+  expect(asked(story)).toEqual(first);
+});
+
 test("a look speaks for the ball until it is worked on or grows old", () => {
   const events = [arrived("t"), look("t", "2026-05-01", 3, 2)];
   expect(freshReading(events, today)).toMatchObject({ on: "2026-05-01", fill: 3, circling: 2 });
