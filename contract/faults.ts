@@ -116,6 +116,8 @@ interface OwnFaults {
   "mix-of-sick-tree": undefined;
   "choose-currency": undefined;
   "person-name-needed": undefined;
+  "task-needed": undefined;
+  "not-ahead": undefined;
   "lift-above-limit": undefined;
   "one-keeper": undefined;
   "person-gone": undefined;

@@ -37,6 +37,7 @@ import {
   correctArrival,
   splitBatch,
 } from "./trees";
+import { answerToday, setTask } from "./today";
 import { buildPlace, protectTrees, waterTrees, setWinterWord, planShelter, keepShelter } from "./winter";
 
 /** Every write, by name: the one list both sides read. */
@@ -69,6 +70,8 @@ const ALL = [
   setProduct,
   setReclaimed,
   setPerson,
+  setTask,
+  answerToday,
   recordAbsence,
   addPlace,
   placeTrees,

@@ -6,3 +6,11 @@ export const DATE_FAULTS = {
   "too-old": "This lies too far back: is the year right? A tree may have come 300 years ago, everything else 150.",
   future: "This lies ahead. Only what has happened can be recorded.",
 };
+
+/** The same of a day that lies ahead. */
+export const AHEAD_FAULTS = {
+  "not-understood": "This cannot be read as a day. Write 2027-03-01, 1 March, tomorrow or in two weeks.",
+  "not-a-day": DATE_FAULTS["not-a-day"],
+  past: "This day is over. Choose today or a day that lies ahead.",
+  "too-far": "This lies too far ahead: is the year right?",
+};

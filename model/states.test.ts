@@ -1,4 +1,6 @@
+import { crownBeside, type DecisionAct } from "@/core/decision/index";
 import type { ReadableEvent, RescueStep } from "@/core/event/index";
+import { crownToMatch } from "@/core/judgement/index";
 import { CORRECTIONS, NOTHING_READ } from "@/core/roots/index";
 import { profileOf } from "@/core/species/index";
 import { type CollectionRecords, resolveRecords, type TreeRecord } from "@/core/records/index";
@@ -191,6 +193,18 @@ test("in its last pot the crown is kept to its size once a year, and not in a se
   // With room to grow into a larger pot nobody holds it back.
   const growing = aTree({ purpose: "ornament", finalVolumeL: 60 });
   expect(crownOf(on(TODAY, growing, [arrived(growing, "2022-04-01")]))).toEqual([]);
+});
+
+test("beside root work in the next sixty days its leaves are kept; of later work and of little loss nothing is said", () => {
+  const act = (from: string | null, lossShare: number, work = "up-pot") =>
+    ({ work, from, correction: { name: "shave", depthMm: null, mostShare: 0.3, lossShare } }) as unknown as DecisionAct;
+  const said = (...acts: DecisionAct[]) => crownBeside({ on: "2027-03-01", acts });
+  expect(said(act("2027-04-30", 0.25))?.rootLoss).toBe(0.25);
+  expect(said(act("2027-05-01", 0.25))).toBeNull();
+  expect(said(act(null, 0.25))).toBeNull();
+  expect(said(act("2027-03-01", 0.05))).toBeNull();
+  expect(said(act("2027-03-01", 0.1), act("2027-03-10", 0.3))).toEqual({ rootLoss: 0.3, school: crownToMatch(0.3) });
+  expect(said(act("2027-03-01", 0.3), act("2027-03-01", 0, "prune-light"))).toBeNull();
 });
 
 test("a sick tree is cut back to sound wood; where half of its roots go in leaf, its crown goes with them", () => {

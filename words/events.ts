@@ -16,6 +16,7 @@ import {
   type Units,
 } from "./format";
 import { SCHOOL_WORDS } from "./ladder";
+import { answerWords, repeatWords } from "./today";
 import { WRAP_WORDS } from "./winter";
 import { readingWords } from "./root-check";
 import {
@@ -250,6 +251,10 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
       return `${number(payload.entryIds.length)} entries taken back together`;
     case "person":
       return `${payload.name}: lifts up to ${number(payload.liftKg)} kg`;
+    case "task":
+      return payload.gone ? `Task taken out: ${payload.text}` : `Task: ${payload.text}, ${repeatWords(payload)}`;
+    case "answered":
+      return answerWords(payload);
     case "absence":
       return `Away ${day(payload.from)} to ${day(payload.to)}${payload.note ? `: ${payload.note}` : ""}`;
   }

@@ -21,6 +21,7 @@ const SUBJECT_WORDS: Record<SubjectKind, string> = {
   species: "this species",
   alarm: "this alert",
   "winter-plan": "the plan for this winter",
+  task: "this task",
   collection: "these settings of the collection",
 };
 
@@ -163,6 +164,8 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "component-gone": () => "One of these components is not on record any more.",
   "mix-of-sick-tree": () => "Mix of a sick or dead tree is not kept: it would carry what ailed it. Discard it.",
   "choose-currency": () => "Choose a currency from the list.",
+  "task-needed": () => "What is to be done?",
+  "not-ahead": () => "Choose a day that lies ahead.",
   "person-name-needed": () => "A name or a role, such as caretaker.",
   "lift-above-limit": (_f, u) =>
     `Above ${kilograms(SOLO_LIMIT_KG, u)} nobody lifts alone. A limit may be lowered, not raised.`,

@@ -141,6 +141,20 @@ export function addYears(iso: IsoDate, years: number): IsoDate {
   return toIso(dayOfSlot(yearOf(day) + years, slotOf(day)));
 }
 
+/**
+ * The same day of the month so many months on; where that month is shorter, its last.
+ * @example addMonths("2026-01-31", 1) // "2026-02-28"
+ */
+export function addMonths(iso: IsoDate, months: number): IsoDate {
+  const { year, month, day } = partsOf(toDay(iso));
+  const at = year * 12 + month - 1 + months;
+  const [toYear, toMonth] = [Math.floor(at / 12), (at % 12) + 1];
+  for (let d = day; ; d--) {
+    const found = dayFromParts(toYear, toMonth, d);
+    if (found !== null) return toIso(found);
+  }
+}
+
 /** @example dayOfYear(59) // 60 */
 export function dayOfYear(day: DayNumber): number {
   return day - dayFromParts(yearOf(day), 1, 1)! + 1;

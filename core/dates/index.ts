@@ -1,3 +1,4 @@
 export * from "./dates";
 export * from "./reach";
-export * from "./rough";
+export * from "./ahead";
+export { readRoughDate, writeRoughDate, type DayRange, type RoughDate, type RoughDateSetting } from "./rough";

@@ -180,7 +180,8 @@ function withMonth<T>(word: string, then: (month: number) => T): T | null {
   return month === null ? null : then(month);
 }
 
-function monthOf(word: string): number | null {
+/** @example monthOf("sept") // 9 */
+export function monthOf(word: string): number | null {
   const at = MONTH_NAMES.findIndex((name) => name.startsWith(word));
   return at >= 0 ? at + 1 : null;
 }

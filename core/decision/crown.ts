@@ -1,6 +1,6 @@
 import { growingSeason, midwinterOf, type DayNumber, toDay, toIso } from "../dates/index";
-import { crownToMatch, isLeafless } from "../judgement/index";
-import type { Aftercare, DecisionAct, Headline } from "./decision";
+import { crownToMatch, isLeafless, JUDGEMENT_FIGURES as J } from "../judgement/index";
+import type { Aftercare, Decision, DecisionAct, Headline } from "./decision";
 import type { Reason } from "./codes";
 import type { Profile } from "../species/index";
 import { type Draft, endOf } from "./draft";
@@ -21,6 +21,18 @@ export function crownWork(draft: Draft, headline: Headline): void {
   if (health.state === "sick") return sickness(draft);
   if (balance(draft, potted)) return;
   if (inGoal(potted) && !young && health.state === "well" && !potted.settling) size(draft, potted);
+}
+
+/**
+ * Leaves are kept beside root work in the coming weeks, unless its crown is cut then anyway: null where nothing is to be said of them.
+ * @returns share of roots that goes, and of leaves that the proportional school would take for it
+ */
+export function crownBeside({ on, acts }: Pick<Decision, "on" | "acts">): { rootLoss: number; school: number } | null {
+  const near = toIso(toDay(on) + F.crownNearDays);
+  const soon = acts.filter((a) => a.from !== null && a.from <= near);
+  const rootLoss = Math.max(0, ...soon.map((a) => a.correction?.lossShare ?? 0));
+  if (rootLoss <= J.littleLoss || soon.some((a) => a.work === "prune-light")) return null;
+  return { rootLoss, school: crownToMatch(rootLoss) };
 }
 
 /** Only what is dead or sick, whenever cuts may be made. */

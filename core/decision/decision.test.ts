@@ -205,6 +205,7 @@ test("days of shade by what went, and every figure once", () => {
     clearAheadDays: 60,
     balanceFromLoss: 0.3,
     insultLoss: 0.15,
+    crownNearDays: 60,
     crownEveryDays: 300,
     sizeShare: { "very-slow": 0.05, slow: 0.1, moderate: 0.15, vigorous: 0.2, "very-vigorous": 0.25 },
     sickMostShare: 0.2,

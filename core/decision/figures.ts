@@ -46,6 +46,8 @@ export const DECISION_FIGURES = {
   balanceFromLoss: 0.3,
   /** More root loss than this is insult enough for a season. */
   insultLoss: 0.15,
+  /** Root work so near is what the crown's leaves are spoken of for; of what lies further ahead nobody asks today. */
+  crownNearDays: 60,
   /** A crown is kept to its size so often, days, and by so much: what such kinds add in a year that a pot need not feed. */
   crownEveryDays: 300,
   sizeShare: { "very-slow": 0.05, slow: 0.1, moderate: 0.15, vigorous: 0.2, "very-vigorous": 0.25 },

@@ -6,6 +6,6 @@ export * from "./decide";
 export { shadeDays } from "./aftercare";
 export * from "./press";
 export { goesByStage } from "./litres";
-export { afterCut } from "./crown";
+export { afterCut, crownBeside } from "./crown";
 export { wholePot } from "./draft";
 export { keptBack } from "./planned";

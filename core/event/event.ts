@@ -404,6 +404,26 @@ export const eventPayload = z.discriminatedUnion("kind", [
     weekdays: z.array(z.number().int().min(1).max(7)).max(7),
     gone: z.boolean(),
   }),
+  /** A job of the grower's own, once or every so often. The newest word about it counts. */
+  z.object({
+    kind: z.literal("task"),
+    taskId: id,
+    text: text(200).min(1),
+    first: isoDate,
+    every: z
+      .object({ unit: z.enum(["day", "week", "month", "year"]), count: z.number().int().min(1).max(60) })
+      .nullable(),
+    placeId: id.nullable(),
+    gone: z.boolean(),
+  }),
+  /** What a grower says of something on the day's list, named by its item: done, not before a day, or not at all. */
+  z.object({
+    kind: z.literal("answered"),
+    item: text(200).min(1),
+    answer: z.enum(["done", "later", "refused"]),
+    until: isoDate.nullable(),
+    reason: text(200),
+  }),
   z.object({ kind: z.literal("absence"), personId: id.nullable(), from: isoDate, to: isoDate, note: text(160) }),
 ]);
 export type EventPayload = z.infer<typeof eventPayload>;

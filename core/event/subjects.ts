@@ -15,6 +15,7 @@ export type SubjectKind =
   | "species"
   | "alarm"
   | "winter-plan"
+  | "task"
   | "collection";
 
 /**
@@ -41,6 +42,7 @@ export const subject = {
   /** A species, or one variety of it. */
   species: (kindId: string, cultivar: string | null): Subject => `species:${kindId}/${cultivar ?? ""}`,
   alarm: (id: string): Subject => `alarm:${id}`,
+  task: (id: string): Subject => `task:${id}`,
   winterPlan: (season: number): Subject => `winter-plan:${season}`,
 } as const;
 
@@ -84,6 +86,8 @@ export function subjectsOf({
       return treeId === null ? [...found, subject.species(payload.kindId, payload.cultivar)] : found;
     case "alarm":
       return [...found, subject.alarm(payload.alarmId)];
+    case "task":
+      return [...found, subject.task(payload.taskId)];
     case "shelter-planned":
       return [...found, subject.winterPlan(payload.winter)];
     case "climate-said":

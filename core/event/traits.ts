@@ -72,6 +72,8 @@ const TRAITS = {
   voided: [],
   person: [],
   absence: [],
+  task: [],
+  answered: [],
 } as const satisfies Record<KnownKind, readonly EventTrait[]>;
 
 /** Kinds of events that are something. */

@@ -9,6 +9,8 @@ export const NOT_OF_TREES: ReadonlySet<string> = new Set([
   "discard-pots",
   "set-pot-condition",
   "import-pots",
+  "set-task",
+  "answer-today",
 ]);
 
 /** Names under which commands take days; free text under any other name is never looked at. */
@@ -23,6 +25,8 @@ export const DAY_FIELDS: ReadonlySet<string> = new Set([
   "lastPotted",
   "raisedOn",
   "since",
+  "first",
+  "until",
 ]);
 
 /** Days of an input that can only be a slip of the keys, each at its field. */

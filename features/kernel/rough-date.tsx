@@ -1,7 +1,7 @@
 "use client";
 
-import { readRoughDate } from "@/core/dates/index";
-import { DATE_FAULTS } from "@/formats/date-faults";
+import { latestDay, readDayAhead, readRoughDate } from "@/core/dates/index";
+import { AHEAD_FAULTS, DATE_FAULTS } from "@/formats/date-faults";
 import { DateField, type ReadDate } from "@/ui/form/date-field";
 import { useAsOf } from "./as-of";
 
@@ -41,6 +41,45 @@ export function RoughDateField({
       needed={needed}
       read={useRoughDate()}
       today={today}
+    />
+  );
+}
+
+export function useDayAhead() {
+  const { today } = useAsOf();
+  return (text: string): ReadDate => {
+    const read = readDayAhead(text, today);
+    return read.ok ? { range: { best: read.day, from: read.day, to: read.day } } : { fault: AHEAD_FAULTS[read.fault] };
+  };
+}
+
+/** A day that lies ahead, today among them. */
+export function DayAheadField({
+  label,
+  value,
+  onChange,
+  fault,
+  className,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  fault?: string;
+  className?: string;
+}) {
+  const { today } = useAsOf();
+  return (
+    <DateField
+      label={label}
+      value={value}
+      onChange={onChange}
+      className={className}
+      fault={fault}
+      exact
+      needed
+      read={useDayAhead()}
+      today={today}
+      ahead={latestDay(today)}
     />
   );
 }

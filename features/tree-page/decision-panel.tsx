@@ -1,14 +1,10 @@
 "use client";
 
-import { crownToMatch } from "@/core/judgement/index";
-import { toDay, toIso } from "@/core/dates/index";
-import type { Decision } from "@/core/decision/index";
+import { crownBeside, type Decision } from "@/core/decision/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Reasoned } from "@/ui/fields";
 import { actWhen, actWords, aftercareWords, QUESTION_WORDS, reasonWords, refusedWords } from "@/words/decision";
 import { day, percent } from "@/words/format";
-
-const NEAR_DAYS = 60;
 
 /** What to do with it, in order, what follows, and what would be wrong today. */
 export function DecisionPanel({
@@ -22,11 +18,7 @@ export function DecisionPanel({
 }) {
   const { units } = useAsOf();
   const { on, acts, aftercare, refused, questions } = decision;
-  // What of its crown goes with root work in the next weeks; of what lies further ahead nobody asks today.
-  const near = toIso(toDay(on) + NEAR_DAYS);
-  const soon = acts.filter((a) => a.from !== null && a.from <= near);
-  const rootLoss = Math.max(0, ...soon.map((a) => a.correction?.lossShare ?? 0));
-  const school = crownToMatch(rootLoss);
+  const crown = crownBeside(decision);
   return (
     <section aria-labelledby="todo" className="mt-6">
       <h2 id="todo" className="text-xl">
@@ -66,14 +58,14 @@ export function DecisionPanel({
               </li>
             ))}
             {acts.length === 0 && <li>Nothing: leave it alone.</li>}
-            {rootLoss > 0.05 && !soon.some((a) => a.work === "prune-light") && (
+            {crown && (
               <li>
                 <b>Its crown</b>
                 <p>
                   Leave every leaf: they pay for new roots. Shade, mist and shelter instead; cut only if it still droops
                   at dawn after three days.
-                  {school > 0 &&
-                    ` Growers of the proportional school would take ${percent(school)} of the leaves, in leaf, for ${percent(rootLoss)} of the roots.`}
+                  {crown.school > 0 &&
+                    ` Growers of the proportional school would take ${percent(crown.school)} of the leaves, in leaf, for ${percent(crown.rootLoss)} of the roots.`}
                 </p>
               </li>
             )}

@@ -37,12 +37,14 @@ from = performance.now();
 const kinds = new Set(yard.trees.map(({ kind }) => yard.kindTracks(kind)!)).size;
 const tracksMs = performance.now() - from;
 // The first rounds measure the compiler: a server has them behind it after its first pages.
-for (let i = 0; i < 5; i++) void yard.on(today - 7 * i).states;
+// States alone: what is decided about them, and the plans that takes, are measured on their own.
+const statesOn = (day: number) => yard.trees.flatMap((tree) => tree.on(day)?.state ?? []);
+for (let i = 0; i < 5; i++) void statesOn(today - 7 * i);
 const times: number[] = [];
 for (let i = 0; i < ROUNDS; i++) {
   from = performance.now();
   // Days further back than the warming up, so that none is answered from memory.
-  const { states } = yard.on(today - 3 - i * 20);
+  const states = statesOn(today - 3 - i * 20);
   times.push(performance.now() - from);
   if (states.length < 900) throw new Error("states are missing");
 }

@@ -12,14 +12,17 @@ export default function Calendar({
   value,
   first,
   last,
+  from = last,
   onChoose,
 }: {
   value: string | null;
   first: string;
   last: string;
+  /** The day whose month is shown while none is chosen. */
+  from?: string;
   onChoose: (iso: string) => void;
 }) {
-  const shown = value !== null && parseIso(value) !== null ? value : last;
+  const shown = value !== null && parseIso(value) !== null ? value : from;
   return (
     <DayPicker
       className="react-day-picker"

@@ -23,6 +23,7 @@ export function DateField({
   today,
   exact = false,
   needed = false,
+  ahead = null,
   fault,
   className,
 }: {
@@ -37,6 +38,8 @@ export function DateField({
   exact?: boolean;
   /** "unknown" is no answer here. */
   needed?: boolean;
+  /** Of a day that lies ahead: the last that may be chosen. */
+  ahead?: string | null;
   fault?: string;
   className?: string;
 }) {
@@ -45,14 +48,22 @@ export function DateField({
   const [opened, setOpened] = useState(false);
   const { range } = read(value);
   return (
-    <Field label={label} fault={fault} hint={understood(range, exact, needed)} className={className}>
+    <Field label={label} fault={fault} hint={understood(range, exact, needed, ahead !== null)} className={className}>
       {(aria) => (
         <span className="flex items-center gap-1">
           <input
             {...aria}
             className={`input w-full ${fault ? "input-error" : ""}`}
             value={value}
-            placeholder={exact ? "such as 2026-05-03" : needed ? "such as 2021-05-03 or spring 2022" : "unknown"}
+            placeholder={
+              ahead !== null
+                ? "such as 1 March or in two weeks"
+                : exact
+                  ? "such as 2026-05-03"
+                  : needed
+                    ? "such as 2021-05-03 or spring 2022"
+                    : "unknown"
+            }
             onChange={(e) => onChange(e.target.value)}
           />
           <button
@@ -77,8 +88,9 @@ export function DateField({
               <Suspense fallback={<p className="p-4">…</p>}>
                 <Calendar
                   value={range?.best ?? null}
-                  first={earliestDay(today, "tree")}
-                  last={today}
+                  first={ahead === null ? earliestDay(today, "tree") : today}
+                  last={ahead ?? today}
+                  from={today}
                   onChoose={(iso) => {
                     onChange(iso);
                     popover.current?.hidePopover();
@@ -93,7 +105,8 @@ export function DateField({
   );
 }
 
-function understood(range: DayRange | null | undefined, exact: boolean, needed: boolean): string {
+function understood(range: DayRange | null | undefined, exact: boolean, needed: boolean, ahead: boolean): string {
+  if (ahead) return range ? day(range.best) : "2027-03-01, 1 March, tomorrow, in two weeks …";
   if (range === undefined)
     return exact ? "a day, such as 2026-05-03" : "2021-05-03, May 2021, spring 2022, 2021, before March 2020 …";
   if (range === null)

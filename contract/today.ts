@@ -1,0 +1,39 @@
+import { z } from "zod";
+import { toDay } from "@/core/dates/index";
+import { isoDate } from "@/core/event/index";
+import { ANSWERS, REPEATS } from "@/core/today/index";
+import { contract } from "./contract";
+import { wrong } from "./faults";
+
+/** A job of one's own, once or every so often. */
+export const setTask = contract(
+  "set-task",
+  z.object({
+    taskId: z.uuid(),
+    text: z.string().trim().min(1, wrong("task-needed")).max(200),
+    first: isoDate,
+    every: z.object({ unit: z.enum(REPEATS), count: z.number().int().min(1).max(60) }).nullable(),
+    placeId: z.uuid().nullable(),
+    gone: z.boolean().default(false),
+  }),
+  z.object({ taskId: z.uuid() }),
+);
+
+/** Things on the day's list that are done, put off to a day, or not to be done at all. */
+export const answerToday = contract(
+  "answer-today",
+  z
+    .object({
+      items: z
+        .array(z.object({ item: z.string().min(1).max(200), treeId: z.uuid().nullable() }))
+        .min(1)
+        .max(5000),
+      on: isoDate,
+      answer: z.enum(ANSWERS),
+      until: isoDate.nullable(),
+      reason: z.string().trim().max(200),
+    })
+    .refine((v) => v.answer !== "later" || v.until !== null, { path: ["until"], ...wrong("missing") })
+    .refine((v) => v.until === null || toDay(v.until) > toDay(v.on), { path: ["until"], ...wrong("not-ahead") }),
+  z.object({ items: z.number() }),
+);

@@ -1,0 +1,5 @@
+export * from "./answers";
+export * from "./figures";
+export * from "./item";
+export * from "./rows";
+export * from "./tasks";
