@@ -37,7 +37,7 @@ import {
   correctArrival,
   splitBatch,
 } from "./trees";
-import { answerToday, setTask } from "./today";
+import { answerToday, makeFeed, revokeFeeds, setTask } from "./today";
 import { buildPlace, protectTrees, waterTrees, setWinterWord, planShelter, keepShelter } from "./winter";
 
 /** Every write, by name: the one list both sides read. */
@@ -72,6 +72,8 @@ const ALL = [
   setPerson,
   setTask,
   answerToday,
+  makeFeed,
+  revokeFeeds,
   recordAbsence,
   addPlace,
   placeTrees,

@@ -37,3 +37,9 @@ export const answerToday = contract(
     .refine((v) => v.until === null || toDay(v.until) > toDay(v.on), { path: ["until"], ...wrong("not-ahead") }),
   z.object({ items: z.number() }),
 );
+
+/** A new address for the calendar; those given out before go on. The token is told this once. */
+export const makeFeed = contract("make-feed", z.object({}), z.object({ token: z.string() }));
+
+/** All addresses of the calendar stop working. */
+export const revokeFeeds = contract("revoke-feeds", z.object({}), z.object({}));

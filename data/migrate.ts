@@ -71,6 +71,7 @@ export const APP_GRANTS: Record<string, string> = {
   place: "SELECT, INSERT",
   photo: "SELECT, INSERT",
   look: "SELECT, INSERT, UPDATE",
+  feed_token: "SELECT, INSERT, UPDATE",
   derived_tracks: "SELECT, INSERT, DELETE",
   derived_plan: "SELECT, INSERT, DELETE",
   weather_source: "SELECT, INSERT",

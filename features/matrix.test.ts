@@ -114,6 +114,18 @@ const INPUTS: Inputs = {
   "set-person": () => ({
     ...{ personId: PERSON, name: "Helper", self: false, liftKg: 18, hoursPerWeek: 4, weekdays: [1, 6] },
   }),
+  "set-task": () => ({
+    ...{ taskId: id(), text: "Clean gutters", first: "2026-06-01", every: { unit: "month", count: 3 }, placeId: PLACE },
+  }),
+  "answer-today": () => ({
+    ...{
+      items: [{ item: `${A}:check-roots:2026`, treeId: A }],
+      on: "2026-05-02",
+      answer: "later",
+      until: "2026-06-01",
+    },
+    reason: "too hot",
+  }),
   "record-absence": () => ({ personId: PERSON, from: "2026-07-01", to: "2026-07-08", note: "away" }),
   "import-trees": () => ({
     fileName: "t.csv",

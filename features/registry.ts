@@ -5,7 +5,7 @@ import { markSeen } from "@/features/look/commands";
 import { recordMeasure } from "@/features/measure/commands";
 import { addNote, addPhoto } from "@/features/notes/commands";
 import { recordAbsence, setPerson } from "@/features/people/commands";
-import { answerToday, setTask } from "@/features/today/commands";
+import { answerToday, makeFeed, revokeFeedsCommand, setTask } from "@/features/today/commands";
 import { addPlace, describePlace, placeTrees } from "@/features/places/commands";
 import { matchTrees, recordAnchored, recordHealth } from "@/features/condition/commands";
 import { sayKind } from "@/features/kinds/commands";
@@ -59,6 +59,8 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     createCollection,
     setTask,
     answerToday,
+    makeFeed,
+    revokeFeedsCommand,
     setUnitsCommand,
     setCurrencyCommand,
     addTree,

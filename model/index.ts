@@ -12,6 +12,7 @@ export { openBundle, packBundle } from "./bundle";
 export { type TreeState, woodOn, type WoodState } from "./state";
 export type { TreePicture } from "./picture";
 export type { YardRow } from "./yard-rows";
+export { todayItems } from "./today";
 export type { KindYear, Stretch } from "./kind-year";
 export type { HeldBy, OperationWindow } from "./tree-windows";
 export type { WoodEvidence } from "./own-wood";

@@ -2,6 +2,7 @@ import {
   CalendarDays,
   CloudSun,
   Ellipsis,
+  ListTodo,
   type LucideIcon,
   Package,
   Search,
@@ -11,6 +12,7 @@ import {
 
 /** Which picture stands for which thing: the same one everywhere, always beside its word. */
 const ICONS = {
+  today: ListTodo,
   trees: TreeDeciduous,
   winter: Snowflake,
   pots: Package,

@@ -115,12 +115,12 @@ export const GROUP_TITLES: Record<TodayGroup, string> = {
 
 /** When a row is to be done, seen from a day. */
 export function rowWhen(
-  row: Pick<TodayRow, "group" | "from" | "to" | "overdue" | "excepted" | "items">,
+  row: Pick<TodayRow, "group" | "from" | "to" | "overdue" | "excepted" | "count">,
   on: string,
 ): string {
-  const several = row.items.length > 1;
+  const several = row.count > 1;
   if (row.excepted) return "now, whatever the season";
-  if (row.overdue > 0) return several && row.overdue < row.items.length ? `${number(row.overdue)} overdue` : "overdue";
+  if (row.overdue > 0) return several && row.overdue < row.count ? `${number(row.overdue)} overdue` : "overdue";
   if (row.group === "lasting") return row.to === null ? "" : `until ${day(row.to, on)}`;
   if (row.from <= on) return row.to === null ? "" : `${several ? "the first by" : "by"} ${day(row.to, on)}`;
   return row.to === null || several ? `from ${day(row.from, on)}` : `${day(row.from, on)} to ${day(row.to, on)}`;
@@ -133,7 +133,10 @@ export function durationWords(minutes: number): string {
 }
 
 /** What it takes: time, the heaviest lift, mix. */
-export function effortWords({ minutes, massKg, looseMixL }: TodayRow, units: Units): string {
+export function effortWords(
+  { minutes, massKg, looseMixL }: Pick<TodayRow, "minutes" | "massKg" | "looseMixL">,
+  units: Units,
+): string {
   return [
     minutes === null ? "" : durationWords(minutes),
     massKg === null || massKg < 5 ? "" : `up to ${kilograms(massKg, units)}`,
@@ -164,3 +167,15 @@ export function answerWords({ answer, until, reason }: Extract<EventPayload, { k
   }[answer];
   return `${said}${reason ? `: ${reason}` : ""}`;
 }
+
+export const REPEAT_CHOICES = {
+  once: "once",
+  day: "every day",
+  week: "every week",
+  fortnight: "every two weeks",
+  month: "every month",
+  quarter: "every three months",
+  year: "every year",
+} as const;
+
+export const countWords = (rows: number): string => `${number(rows)} ${rows === 1 ? "thing" : "things"}`;

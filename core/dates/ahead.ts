@@ -13,24 +13,26 @@ const COUNTS: Record<string, number> = { a: 1, an: 1, one: 1, two: 2, three: 3, 
  */
 export function readDayAhead(text: string, today: IsoDate): DayAhead {
   const words = text.trim().toLowerCase().replace(/[,.]/g, " ").replace(/\s+/g, " ");
-  const day = dayOf(words, today);
-  if (day === null) return { ok: false, fault: "not-understood" };
-  if (day === "not-a-day") return { ok: false, fault: "not-a-day" };
+  const found = dayOf(words, today);
+  if (found === null) return { ok: false, fault: "not-understood" };
+  const { day } = found;
+  if (day === null) return { ok: false, fault: "not-a-day" };
   if (day < today) return { ok: false, fault: "past" };
   return day > latestDay(today) ? { ok: false, fault: "too-far" } : { ok: true, day };
 }
 
-function dayOf(words: string, today: IsoDate): IsoDate | "not-a-day" | null {
-  if (words === "today") return today;
-  if (words === "tomorrow") return toIso(toDay(today) + 1);
-  if (/^\d{4}-\d{2}-\d{2}$/.test(words)) return parseIso(words) === null ? "not-a-day" : words;
+/** What the words name: a day, none of the calendar (null within), or nothing that can be read. */
+function dayOf(words: string, today: IsoDate): { day: IsoDate | null } | null {
+  if (words === "today") return { day: today };
+  if (words === "tomorrow") return { day: toIso(toDay(today) + 1) };
+  if (/^\d{4}-\d{2}-\d{2}$/.test(words)) return { day: parseIso(words) === null ? null : words };
   const ahead = /^in (\d{1,3}|[a-z]+) (day|week|month|year)s?$/.exec(words);
   if (ahead) {
     const count = COUNTS[ahead[1]] ?? Number(ahead[1]);
     if (!Number.isFinite(count)) return null;
-    if (ahead[2] === "month") return addMonths(today, count);
-    if (ahead[2] === "year") return addMonths(today, 12 * count);
-    return toIso(toDay(today) + count * (ahead[2] === "week" ? 7 : 1));
+    if (ahead[2] === "month") return { day: addMonths(today, count) };
+    if (ahead[2] === "year") return { day: addMonths(today, 12 * count) };
+    return { day: toIso(toDay(today) + count * (ahead[2] === "week" ? 7 : 1)) };
   }
   const dayFirst = /^(\d{1,2})(?:st|nd|rd|th)? ([a-z]{3,9})(?: (\d{4}))?$/.exec(words);
   const monthFirst = /^([a-z]{3,9}) (\d{1,2})(?:st|nd|rd|th)?(?: (\d{4}))?$/.exec(words);
@@ -41,9 +43,9 @@ function dayOf(words: string, today: IsoDate): IsoDate | "not-a-day" | null {
       : [];
   const month = name === undefined ? null : monthOf(name);
   if (month === null) return null;
-  return year === undefined
-    ? nextOf(month, Number(date), today)
-    : (iso(Number(year), month, Number(date)) ?? "not-a-day");
+  return {
+    day: year === undefined ? nextOf(month, Number(date), today) : iso(Number(year), month, Number(date)),
+  };
 }
 
 const iso = (year: number, month: number, day: number): IsoDate | null => {
@@ -53,11 +55,11 @@ const iso = (year: number, month: number, day: number): IsoDate | null => {
 
 /** A leap day may be four years off, round a full century eight. */
 const MOST_YEARS = 8;
-function nextOf(month: number, date: number, today: IsoDate): IsoDate | "not-a-day" {
+function nextOf(month: number, date: number, today: IsoDate): IsoDate | null {
   const { year } = partsOf(toDay(today));
   for (let y = year; y <= year + MOST_YEARS; y++) {
     const found = iso(y, month, date);
     if (found !== null && found >= today) return found;
   }
-  return "not-a-day";
+  return null;
 }

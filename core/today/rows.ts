@@ -15,6 +15,8 @@ export interface TodayRow {
   what: TodayWhat;
   placeId: string | null;
   items: TodayItem[];
+  /** How many they are, and how many plants stand in them. */
+  count: number;
   plants: number;
   /** The first day of any, and the last day of the one that ends first. */
   from: IsoDate;
@@ -91,7 +93,7 @@ export function todayList(items: readonly TodayItem[], answers: Answers, on: Iso
 function rowOf(id: string, group: TodayGroup, item: TodayItem): TodayRow {
   const { what, placeId, from, to, because, excepted } = item;
   return {
-    ...{ id, group, what, placeId, items: [item], plants: 0, from, to, overdue: 0 },
+    ...{ id, group, what, placeId, items: [item], count: 1, plants: 0, from, to, overdue: 0 },
     ...{ minutes: null, looseMixL: null, massKg: null, because: [...because], excepted },
   };
 }
@@ -107,6 +109,7 @@ function summed(row: TodayRow): TodayRow {
   return {
     ...row,
     items: [...items].sort((a, b) => (a.to ?? "9999").localeCompare(b.to ?? "9999") || a.tag.localeCompare(b.tag)),
+    count: items.length,
     plants: items.reduce((n, item) => n + item.plants, 0),
     from: items.map((item) => item.from).sort()[0],
     to: ends[0] ?? null,

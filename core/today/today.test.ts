@@ -2,7 +2,6 @@ import fc from "fast-check";
 import { anEvent } from "@/test-support/records";
 import { addMonths, toDay, toIso } from "../dates/index";
 import { AFTERCARES, CARES } from "../decision/index";
-import type { EventPayload } from "../event/index";
 import {
   type Answers,
   answersOf,
@@ -112,7 +111,7 @@ test("what presses comes first: what is overdue, then what ends first", () => {
 
 test("done and refused are gone, put off comes back on its day, the newest word counts", () => {
   const said = (name: string, answer: "done" | "later" | "refused", until: string | null = null) =>
-    anEvent("2026-05-14", { kind: "answered", item: name, answer, until, reason: "" } as EventPayload);
+    anEvent("2026-05-14", { kind: "answered", item: name, answer, until, reason: "" });
   const events = [
     said("a", "done"),
     said("b", "refused"),
@@ -193,7 +192,7 @@ test("a repeated job stands open exactly once, on one of its days, the next bein
 
 test("the newest word about a job counts, and what is taken out is gone", () => {
   const said = (seq: number, text: string, gone = false) => ({
-    ...anEvent(ON, { kind: "task", taskId: "t", text, first: ON, every: null, placeId: null, gone } as EventPayload),
+    ...anEvent(ON, { kind: "task", taskId: "t", text, first: ON, every: null, placeId: null, gone }),
     seq,
   });
   expect(tasksOf([said(1, "Order bark"), said(2, "Order bark and grit")]).map((t) => t.text)).toEqual([

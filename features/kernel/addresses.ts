@@ -26,6 +26,7 @@ export const PAGES = [
   "stores/mixes",
   "stores/mixing",
   "stores/products",
+  "today",
   "walk",
   "yard",
   "yard/windows",
@@ -49,6 +50,7 @@ export type TreePart = (typeof TREE_PAGES)[number];
 /** What is read and sent besides pages. */
 export const STREAMS = [
   "arrival/season",
+  "calendar",
   "weather/past",
   "forecast",
   "import-file",
@@ -93,3 +95,6 @@ export const commandAt = (name: string) => `/api/commands/${name}`;
 
 /** What is asked before there is a collection. */
 export const siteQueryAt = (name: "towns" | "site", rest: Rest = "") => `/api/${name}${rest}`;
+
+/** The calendar for programs that read it from outside. */
+export const feedAt = (token: string) => `/feed/${token}`;

@@ -10,6 +10,7 @@ import { Finder } from "../search/finder";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 
 const PLACES = [
+  ["today", "Today", "today"],
   ["yard", "Yard", "trees"],
   ["shelter", "Shelter", "winter"],
   ["stores", "Stores", "pots"],
@@ -17,7 +18,13 @@ const PLACES = [
 ] as const;
 
 /** Keys that lead there. */
-const LETTERS: Record<(typeof PLACES)[number][0], string> = { yard: "y", shelter: "h", stores: "s", almanac: "a" };
+const LETTERS: Record<(typeof PLACES)[number][0], string> = {
+  today: "d",
+  yard: "y",
+  shelter: "h",
+  stores: "s",
+  almanac: "a",
+};
 
 /** Places visited less often, behind one word. */
 const MORE = [
@@ -37,7 +44,7 @@ const KEYS: [string, string][] = [
   ["← →  on the strip", "a day back, a day ahead"],
   ["l  in the Yard", "plain list and back"],
   ["← →  in the Yard", "from tree to tree"],
-  ["y  h  s  a", "Yard, Shelter, Stores, Almanac"],
+  ["d  y  h  s  a", "Today, Yard, Shelter, Stores, Almanac"],
   ["?", "these keys"],
 ];
 

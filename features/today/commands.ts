@@ -1,7 +1,11 @@
+import { randomBytes } from "node:crypto";
 import { subject } from "@/core/event/index";
+import { keepFeedToken, revokeFeeds } from "@/data/feed-tokens";
+import { now } from "@/server/clock";
 import { findTree, happening, refuseFuture } from "@/features/kernel/days";
 import { addsOnly, command, refuse } from "@/features/kernel/define";
 import { day } from "@/words/format";
+import { feedHash } from "./feed";
 
 /** A job of one's own, once or every so often. */
 export const setTask = command("set-task", {
@@ -31,5 +35,27 @@ export const answerToday = command("answer-today", {
     const until = v.answer === "later" && v.until ? ` ${day(v.until)}` : "";
     context.note(`${v.items.length === 1 ? "One thing" : `${v.items.length} things`} ${NOTES[v.answer]}${until}`);
     return Promise.resolve({ items: v.items.length });
+  },
+});
+
+const TOKEN_BYTES = 32;
+
+/** An address of the calendar for programs that read it from outside. */
+export const makeFeed = command("make-feed", {
+  subjects: addsOnly,
+  quiet: true,
+  run: ({ db, scope, actor, write }) => {
+    const token = randomBytes(TOKEN_BYTES).toString("base64url");
+    write(() => keepFeedToken(db, scope, { sha256: feedHash(token), actor, madeAt: now() }));
+    return Promise.resolve({ token });
+  },
+});
+
+export const revokeFeedsCommand = command("revoke-feeds", {
+  subjects: addsOnly,
+  quiet: true,
+  run: ({ db, scope, write }) => {
+    write(() => revokeFeeds(db, scope, now()));
+    return Promise.resolve({});
   },
 });

@@ -26,7 +26,6 @@ function useInput<T>(name: string) {
   };
 }
 
-/** @public for the forms that follow */
 export function TextInput({ name, ...rest }: Input) {
   return <TextField {...rest} {...useInput<string>(name)} />;
 }
@@ -35,7 +34,6 @@ export function QuantityInput({ name, ...rest }: Input & { dimension: Dimension;
   return <QuantityField {...rest} {...useInput<number | null>(name)} />;
 }
 
-/** @public for the forms that follow */
 export function ChoiceInput<T extends string>({
   name,
   ...rest
@@ -47,6 +45,12 @@ export function ChoiceInput<T extends string>({
 export function DateInput({
   name,
   ...rest
-}: Omit<Input, "hint"> & { read: (text: string) => ReadDate; today: string; exact?: boolean; needed?: boolean }) {
+}: Omit<Input, "hint"> & {
+  read: (text: string) => ReadDate;
+  today: string;
+  exact?: boolean;
+  needed?: boolean;
+  ahead?: string | null;
+}) {
   return <DateField {...rest} {...useInput<string>(name)} />;
 }

@@ -1,0 +1,141 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { addMonths, toDay, toIso } from "@/core/dates/index";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
+import { DayAheadField, useDayAhead } from "@/features/kernel/rough-date";
+import { useRecordingDay } from "@/features/kernel/recording-day";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { Form, FormFaults, TextField } from "@/ui/fields";
+import { day } from "@/words/format";
+import type { TodayLine, TodayTree } from "./queries";
+
+type Said = { answer: "done" | "later" | "refused"; until?: string | null; reason?: string };
+
+function useAnswer() {
+  const { collectionId } = useAsOf();
+  const { value: on } = useRecordingDay();
+  const { tell } = useNotice();
+  const command = useCommand("answer-today");
+  const answer = async (
+    trees: readonly TodayTree[],
+    { answer: said, until = null, reason = "" }: Said,
+    text: string,
+  ) => {
+    const items = trees.map(({ item, treeId }) => ({ item, treeId }));
+    const done = await command.send({ collectionId, items, on, answer: said, until, reason });
+    if (done) tell({ text, entryId: done.entryId });
+    return done !== null;
+  };
+  return { ...command, answer };
+}
+
+export function DoneButton({ row, on }: { row: TodayLine; on: string }) {
+  const { today } = useAsOf();
+  const { answer, busy, failure } = useAnswer();
+  // What lies ahead of today cannot be done yet.
+  if (on > today) return null;
+  return (
+    <div>
+      <button
+        type="button"
+        className="btn btn-primary btn-sm min-h-11"
+        disabled={busy}
+        onClick={() => void answer(row.trees, { answer: "done" }, "Done.")}
+      >
+        Done
+      </button>
+      <FormFaults faults={failure?.faults ?? []} />
+    </div>
+  );
+}
+
+export function BringBack({ item, on }: { item: TodayTree; on: string }) {
+  const { answer, busy, failure } = useAnswer();
+  const tomorrow = toIso(toDay(on) + 1);
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-sm min-h-11"
+        disabled={busy}
+        onClick={() => void answer([item], { answer: "later", until: tomorrow }, `Back on the list ${day(tomorrow)}.`)}
+      >
+        Tomorrow
+      </button>
+      <FormFaults faults={failure?.faults ?? []} />
+    </>
+  );
+}
+
+/** Put off to a day, or not to be done at all: with one tap where the usual days will do. */
+export function Answer({ row, on, title }: { row: TodayLine; on: string; title: string }) {
+  const details = useRef<HTMLDetailsElement>(null);
+  const { answer, busy, failure, at } = useAnswer();
+  const [until, setUntil] = useState("");
+  const [reason, setReason] = useState("");
+  const [fault, setFault] = useState<string | undefined>();
+  const read = useDayAhead();
+  const close = () => details.current?.removeAttribute("open");
+  const later = async (iso: string) => {
+    if (await answer(row.trees, { answer: "later", until: iso, reason }, `${title}: not before ${day(iso, on)}.`))
+      close();
+  };
+  const typed = async () => {
+    const { range, fault: wrong } = read(until);
+    setFault(wrong);
+    if (range) await later(range.best);
+  };
+  const usual = [
+    ["In a week", toIso(toDay(on) + 7)],
+    ["In two weeks", toIso(toDay(on) + 14)],
+    ["In a month", addMonths(on, 1)],
+    ["In three months", addMonths(on, 3)],
+  ] as const;
+  return (
+    <details ref={details} className="relative" onKeyDown={(e) => e.key === "Escape" && close()}>
+      <summary className="btn btn-sm min-h-11" aria-label={`Not now: ${title}`}>
+        Not now
+      </summary>
+      <div className="bg-base-100 border-base-300 rounded-box absolute left-0 z-20 mt-1 w-72 border p-3 shadow-lg sm:right-0 sm:left-auto">
+        <p className="font-medium">Not before</p>
+        <div className="grid grid-cols-2 gap-2">
+          {usual.map(([words, iso]) => (
+            <button
+              key={words}
+              type="button"
+              className="btn btn-sm min-h-11"
+              disabled={busy}
+              onClick={() => void later(iso)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+        <Form label={`Not now: ${title}`} className="mt-3 space-y-2" onSubmit={typed}>
+          <DayAheadField label="Another day" value={until} onChange={setUntil} fault={fault ?? at("until")} />
+          <TextField label="Reason, if you like" value={reason} onChange={setReason} fault={at("reason")} />
+          <FormFaults faults={unplaced(failure, ["until", "reason"])} />
+          <div className="flex flex-wrap gap-2">
+            <button type="submit" className="btn btn-sm min-h-11" disabled={busy}>
+              Put off
+            </button>
+            <button
+              type="button"
+              className="btn btn-sm min-h-11"
+              disabled={busy}
+              onClick={() =>
+                void answer(row.trees, { answer: "refused", reason }, `${title}: not to be done.`).then(
+                  (ok) => ok && close(),
+                )
+              }
+            >
+              Do not do it
+            </button>
+          </div>
+        </Form>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+
+import Link from "next/link";
+import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
+import { treeAt } from "@/features/kernel/addresses";
+import { effortWords, rowWhen, todayTitle, whyWords } from "@/words/today";
+import { number } from "@/words/format";
+import { Answer, DoneButton } from "./answer";
+import type { TodayLine, TodayTree } from "./queries";
+import { isTicked, partOf } from "./targets";
+
+/** Labels shown before the rest is folded away. */
+const SHOWN = 8;
+
+export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
+  const { collectionId, units } = useAsOf();
+  const query = useDayQuery();
+  const when = rowWhen(row, on);
+  const why = whyWords(row.because);
+  const effort = effortWords(row, units);
+  const [first] = row.trees;
+  const urgent = row.overdue > 0 || row.excepted !== null;
+  const link = (tree: TodayTree) => tree.treeId && treeAt(collectionId, tree.treeId, "", query);
+  const title = todayTitle(row.what);
+  return (
+    <li className="grid gap-x-4 gap-y-2 py-3 sm:grid-cols-[minmax(0,1fr)_auto]" data-testid="today-row">
+      <div className="min-w-0">
+        <p>
+          <b className="text-lg">{title}</b>
+          {when && <span className={`ml-2 font-semibold ${urgent ? "text-error" : ""}`}>{when}</span>}
+        </p>
+        <Tags trees={row.trees} href={link} />
+        {(why || effort) && <p className="text-sm">{[why, effort].filter(Boolean).join(" · ")}</p>}
+      </div>
+      <div className="no-print flex flex-wrap items-start gap-2">
+        {isTicked(row.what) ? (
+          <DoneButton row={row} on={on} />
+        ) : (
+          first.treeId && (
+            <Link
+              prefetch={false}
+              className="btn btn-primary btn-sm min-h-11"
+              href={treeAt(collectionId, first.treeId, partOf(row.what), query)}
+            >
+              {row.trees.length === 1 ? "Start" : `Start with ${first.tag}`}
+            </Link>
+          )
+        )}
+        <Answer row={row} on={on} title={title} />
+      </div>
+    </li>
+  );
+}
+
+function Tags({ trees, href }: { trees: readonly TodayTree[]; href: (tree: TodayTree) => string | null }) {
+  const named = trees.filter((t) => t.treeId !== null);
+  if (named.length === 0) return null;
+  const links = (list: readonly TodayTree[]) =>
+    list.map((tree) => (
+      <Link key={tree.item} prefetch={false} className="link inline-flex min-h-6 items-center" href={href(tree)!}>
+        {tree.tag}
+      </Link>
+    ));
+  return (
+    <div className="flex flex-wrap gap-x-3">
+      {named.length > 1 && <span className="font-medium">{number(named.length)} trees:</span>}
+      {links(named.slice(0, SHOWN))}
+      {named.length > SHOWN && (
+        <details>
+          <summary className="cursor-pointer">and {number(named.length - SHOWN)} more</summary>
+          <div className="flex flex-wrap gap-x-3">{links(named.slice(SHOWN))}</div>
+        </details>
+      )}
+    </div>
+  );
+}
