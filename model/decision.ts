@@ -24,6 +24,7 @@ import type { Question } from "./narrow";
 import { missedWindow } from "./overdue";
 import { potFor } from "./promises";
 import { daysToBudBreak, treeAdvice } from "./tree-advice";
+import { feedsFrom } from "./state";
 import type { TreeOnDay } from "./tree-on-day";
 import { recoveredOn } from "./tree-windows";
 import { JUDGEMENT_FIGURES } from "@/core/judgement/index";
@@ -57,6 +58,8 @@ export function decisionFacts(day: TreeOnDay, plan = day.plan): DecisionFacts | 
     health: { state: condition.health, on: condition.healthOn },
     rescue: rescueOf(day),
     windows: works,
+    indoors: !day.yard.isOutdoors(day.placeId),
+    feedsFrom: (from) => feedsFrom(day.tracks, from),
     mustLeave: mustLeave(day),
     crown: { cutOn: lastOf(day, "pruned") },
     woodCheckedOn: lastOf(day, "wood-read"),
@@ -230,7 +233,8 @@ function aftercareOfPotting(day: TreeOnDay): Aftercare[] {
   until("headspace-check", potted + DECISION_FIGURES.headspaceDays);
   if (rerooting.lookOn !== null) list.push({ code: "look-for-roots", on: rerooting.lookOn });
   if (rerooting.stake === "off") list.push({ code: "stake-off", on: toIso(on) });
-  if (rerooting.feedFrom !== null) until("first-feed", toDay(rerooting.feedFrom));
+  if (rerooting.feedFrom !== null && !((lastOf(day, "fed") ?? -Infinity) > potted))
+    until("first-feed", toDay(rerooting.feedFrom));
   return list;
 }
 

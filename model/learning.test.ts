@@ -102,7 +102,7 @@ test("after a potting roots are expected to reach on, a look that finds them lon
   const at = (list: typeof events, on: string) => {
     const day = toDay(on);
     const state = replay(list, lots, profile, site.warmth, day)!;
-    return rerootingOf(state, profile, site.warmth, conditionOn(list, day), null, day)!;
+    return rerootingOf(state, profile, site.warmth, conditionOn(list, day), null, (d) => d, day)!;
   };
   const early = at(events, "2026-04-01");
   const later = at(events, "2026-07-01");
@@ -124,7 +124,7 @@ test("a larger pot is never reached sooner", () => {
     const move = potted("t", "2026-03-20", pot);
     const events = [arrived("t"), { ...move, payload: { ...move.payload, mixL } as EventPayload }];
     const state = replay(events, lots, profile, site.warmth, day)!;
-    return rerootingOf(state, profile, site.warmth, conditionOn(events, day), null, day)!.reached.p50;
+    return rerootingOf(state, profile, site.warmth, conditionOn(events, day), null, (d) => d, day)!.reached.p50;
   };
   expect(reached(large, 50)).toBeLessThanOrEqual(reached(large, 20));
 });

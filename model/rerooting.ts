@@ -34,7 +34,7 @@ export interface Rerooting {
   /** Take the stake off: now, as was seen; or look again on this day. */
   stake: "off" | "stays" | "none";
   lookOn: IsoDate | null;
-  /** First feed: when roots hold and the mix's own feed is used up. */
+  /** First feed: when roots hold, the mix's own feed is used up and the tree takes it up. */
   feedFrom: IsoDate | null;
 }
 
@@ -50,6 +50,7 @@ export function rerootingOf(
   track: WarmthTrack,
   condition: Condition,
   fedUntil: IsoDate | null,
+  feedsFrom: (day: DayNumber) => DayNumber | null,
   on: DayNumber,
 ): Rerooting | null {
   const { pottedOn, belief, previousVolumeL } = replayed;
@@ -75,7 +76,8 @@ export function rerootingOf(
   const seen = replayed.rerooted && { ...replayed.rerooted, on: toIso(replayed.rerooted.on) };
   const holds = seen !== null && seen.lengthMm >= HOLDING_MM && seen.firm !== false;
   const staked = condition.stakedOn === null ? null : toIso(condition.stakedOn);
-  const from = hold.p50 ?? null;
+  const from = holds ? seen.on : hold.p50;
+  const feed = from === null ? null : feedsFrom(toDay(later(from, fedUntil)));
   return {
     pottedOn: toIso(pottedOn),
     days: on - pottedOn,
@@ -89,11 +91,8 @@ export function rerootingOf(
     staked,
     stake: staked === null ? "none" : holds ? "off" : "stays",
     lookOn: holds ? null : ends[1] === null ? null : toIso(Math.max(ends[1], on, seen ? toDay(seen.on) + 7 : on)),
-    feedFrom: holds ? later(seen.on, fedUntil) : later(from, fedUntil),
+    feedFrom: iso(feed),
   };
 }
 
-function later(a: IsoDate | null, b: IsoDate | null): IsoDate | null {
-  if (a === null) return null;
-  return b !== null && b > a ? b : a;
-}
+const later = (a: IsoDate, b: IsoDate | null): IsoDate => (b !== null && b > a ? b : a);

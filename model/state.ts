@@ -78,13 +78,27 @@ function estimateOf(values: ArrayLike<number>, weights: ArrayLike<number>, basis
   return { p10, p50, p90, basis };
 }
 
+const stageAt = ({ wood, profile }: KindTracks, i: number): WoodStage =>
+  woodStage(profile.parameters[0].leaf, WOOD_PHASES[wood.phase[i]]);
+
 export function woodOn(kind: KindTracks, day: DayNumber): WoodState {
   const { wood, profile } = kind;
   const i = Math.min(Math.max(day - wood.startDay, 0), wood.phase.length - 1);
   return {
-    stage: woodStage(profile.parameters[0].leaf, WOOD_PHASES[wood.phase[i]]),
+    stage: stageAt(kind, i),
     ripe: { p10: wood.ripe10[i] / 100, p50: wood.ripe50[i] / 100, p90: wood.ripe90[i] / 100, basis: profile.basis },
   };
+}
+
+/** Stages in which a tree takes up feed and may have it: not while it rests, and none that would keep its shoots from hardening. */
+const FED_IN: ReadonlySet<WoodStage> = new Set(["swelling", "soft", "flush", "firm"]);
+
+/** The first day from one on on which it is fed; null beyond what its wood is worked out for. */
+export function feedsFrom(kind: KindTracks, from: DayNumber): DayNumber | null {
+  const { startDay, phase } = kind.wood;
+  for (let i = Math.max(0, from - startDay); i < phase.length; i++)
+    if (FED_IN.has(stageAt(kind, i))) return startDay + i;
+  return null;
 }
 
 /** What one would do to the ball at this grade of circling: a clean ball is left alone. */

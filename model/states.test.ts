@@ -207,6 +207,55 @@ test("beside root work in the next sixty days its leaves are kept; of later work
   expect(said(act("2027-03-01", 0.3), act("2027-03-01", 0, "prune-light"))).toBeNull();
 });
 
+test("who stands under a roof is not to be brought in", () => {
+  const lemon = aTree({ id: "t1", kindId: "lemon" });
+  const room = { id: "room", name: "Stair", kind: "frost-free" as const };
+  const works = (placeId: string | null) => {
+    const events = [
+      arrived(lemon, "2026-05-01"),
+      ...(placeId ? [anEvent("2027-10-01", { kind: "placed" }, { treeId: "t1", placeId })] : []),
+    ];
+    const records = resolveRecords({ trees: [lemon], lots: [lot], places: [room], events });
+    const yard = openYard(
+      { records, risk: 0.1 },
+      { key: "winter", input: siteInputOf(HILL, { today: "2027-11-10" }) },
+      { today: "2027-11-10" },
+    );
+    return yard
+      .tree("t1")!
+      .on("2027-11-10")!
+      .decision!.acts.map((a) => a.work);
+  };
+  expect(works(null)).toEqual(expect.arrayContaining(["bring-in", "keep-bright"]));
+  expect(works("room")).toContain("keep-bright");
+  expect(works("room")).not.toContain("bring-in");
+});
+
+test("what was potted late is fed when it grows again, and not again once it was fed", () => {
+  const quince = aTree({ id: "t1", kindId: "quince" });
+  const potted = anEvent(
+    "2026-09-20",
+    {
+      ...{ kind: "potted", correction: "none", retainedShare: null, mix: "compost-bark", mixName: "mix", mixL: 9 },
+      ...{ fillHeightMm: 220, bottomLayerMm: 0, wetMassKg: null },
+    },
+    { treeId: "t1", potLotId: lot.id },
+  );
+  const fedOn = (day: string, events: ReadableEvent[] = []) =>
+    on(day, quince, [arrived(quince, "2024-04-01"), potted, ...events]).decision!.aftercare.find(
+      (a) => a.code === "first-feed",
+    )?.on;
+  // In autumn and in the dead of winter the same day of spring is named, on which its buds swell.
+  const first = fedOn("2026-11-10")!;
+  expect(first.slice(0, 7) >= "2027-02" && first.slice(0, 7) <= "2027-05").toBe(true);
+  expect(fedOn("2027-01-10")).toBe(first);
+  const fed = anEvent("2027-04-20", { kind: "fed", form: "liquid", strength: 0.5, what: "" }, {
+    treeId: "t1",
+  });
+  expect(fedOn("2027-04-21")).toBeDefined();
+  expect(fedOn("2027-04-21", [fed])).toBeUndefined();
+});
+
 test("a sick tree is cut back to sound wood; where half of its roots go in leaf, its crown goes with them", () => {
   const tree = aTree();
   const sick = [

@@ -23,7 +23,7 @@ import { ownWoodOf, type WoodEvidence, woodEvidence } from "./own-wood";
 import { replay, replayStated } from "./replay";
 import { type Replayed, yearsInPot } from "./replayed";
 import { type Rerooting, rerootingOf } from "./rerooting";
-import { potsFor, type StateInput, stateOf, type TreeState, woodOn, type WoodState } from "./state";
+import { feedsFrom, potsFor, type StateInput, stateOf, type TreeState, woodOn, type WoodState } from "./state";
 import { type Stay, staysOf } from "./stays";
 import { situationOf } from "./tree-situation";
 import { type OperationWindow, treeWindows, usualWindow, workWindows } from "./tree-windows";
@@ -253,6 +253,7 @@ export class TreeOnDay {
       this.tracks.warmth,
       this.condition,
       this.state.mix?.fedUntil ?? null,
+      (from) => feedsFrom(this.tracks, from),
       this.day,
     );
   }

@@ -47,6 +47,7 @@ export function aftercareOf(
   after("headspace-check", F.headspaceDays);
   const holds = potted.holdsOn({ correction }, from);
   list.push({ code: "look-for-roots", on: holds === null ? null : toIso(holds) });
-  if (holds !== null) list.push({ code: "first-feed", on: toIso(Math.max(holds, from + C.noFeedWeeks * WEEK)) });
+  const fed = holds === null ? null : facts.feedsFrom(Math.max(holds, from + C.noFeedWeeks * WEEK));
+  if (fed !== null) list.push({ code: "first-feed", on: toIso(fed) });
   return list;
 }

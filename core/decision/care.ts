@@ -74,7 +74,7 @@ export function feedAndQuarters(draft: Draft, { situation: s }: PottedFacts): vo
     because,
     figures: { low: J.feedLow, high: J.feedHigh, untilC: values.takeHoldBaseC },
   });
-  draft.act({ work: "bring-in", to: null, because, figures: { nightC } });
+  if (!draft.facts.indoors) draft.act({ work: "bring-in", to: null, because, figures: { nightC } });
   draft.act({ work: "keep-bright", to: null, because, figures: { lowC: values.winterC[0], highC: values.winterC[1] } });
   draft.act({ work: "water-by-weight", to: null, because });
 }

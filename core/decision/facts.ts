@@ -33,6 +33,10 @@ export interface DecisionFacts {
   /** A rescue goes on: its next checkpoint; without days the sign that failed twice. */
   rescue: { step: RescueStep; from: IsoDate; to: IsoDate } | { step: RescueStep; from: null; to: null } | null;
   windows: Record<Operation, WorkWindow>;
+  /** It stands under a roof already. */
+  indoors: boolean;
+  /** The first day from one on on which feed is taken up; null where none comes within sight. */
+  feedsFrom: (day: DayNumber) => DayNumber | null;
   /** Where it stands must be empty soon or now, and what is carried; null where it may stay. */
   mustLeave: { from: DayNumber; to: DayNumber; massKg: () => number | null } | null;
   /** When its crown was last cut. */

@@ -45,6 +45,9 @@ export interface TodayTree {
 /** Aftercare that goes on until its day; the rest falls due on it. */
 const LASTS = new Set<AftercareCode>(["shade-until", "water-old-ball-until", "no-nitrogen-until", "water-less"]);
 
+/** Care that goes on until the season turns. */
+const GOES_ON = new Set<DecisionWork>(["keep-bright", "water-by-weight", "feed-little", "keep-moist", "shade"]);
+
 /** What one tree's decision asks for: its acts, and what follows the last work on it. */
 export function itemsOf(decision: Decision, tree: TodayTree): TodayItem[] {
   const overdue = decision.headline.code === "do-now" || decision.headline.code === "rescue";
@@ -59,8 +62,8 @@ export function itemsOf(decision: Decision, tree: TodayTree): TodayItem[] {
             what: { kind: "act", work: act.work, correction: act.correction?.name ?? null },
             from: act.from,
             to: act.to,
-            overdue: overdue && act.work === decision.headline.work,
-            lasts: false,
+            overdue: overdue && act.work === decision.headline.work && act.from <= decision.on,
+            lasts: GOES_ON.has(act.work) && act.from <= decision.on,
             minutes: act.minutes ?? minutesOf(act),
             massKg: act.massKg,
             looseMixL: act.figures.looseMixL ?? act.pot?.choice?.setting?.looseMixL ?? null,

@@ -225,6 +225,21 @@ test("of a decision each act with a day is an item; only what the headline names
   ]);
 });
 
+test("care goes on, and a sign of a rescue that is looked for later is not overdue", () => {
+  const act = (work: "keep-bright" | "checkpoint", from: string) => ({
+    ...{ id: `${work}:2026`, work, correction: null, from, to: null, lastSafe: null, excepted: null, pot: null },
+    ...{ massKg: null, minutes: null, because: [], figures: {}, aftercare: [] },
+  });
+  const headline = { ...decision({}).headline, code: "rescue" as const, work: "checkpoint" as const };
+  const items = itemsOf(decision({ headline, acts: [act("keep-bright", ON), act("checkpoint", "2026-05-18")] }), tree);
+  expect(items.map((i) => [i.lasts, i.overdue])).toEqual([
+    [true, false],
+    [false, false],
+  ]);
+  const [late] = itemsOf(decision({ headline, acts: [act("checkpoint", ON)] }), tree);
+  expect(late.overdue).toBe(true);
+});
+
 test("aftercare belongs to the work it follows; what lasts runs from today until its day", () => {
   const items = itemsOf(
     decision({

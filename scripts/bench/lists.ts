@@ -12,7 +12,8 @@ import { rebuildTracks, viewCollection } from "@/features/collection/load";
 import { runCommand } from "@/features/registry";
 import { type ImportMessage, runImport } from "@/features/imports/run";
 import { writeWeatherCsv } from "@/formats/weather-csv";
-import { closePools, pool } from "@/server/pool";
+import { closePools, pool, writers } from "@/server/pool";
+import { finishTracks } from "@/features/collection/tracks";
 
 const TREES = 2000;
 const POTTINGS = 8000;
@@ -112,6 +113,8 @@ for (const id of [TRAMHALLE_ID, PEDREGAL_ID]) {
   void view.yard.on(toDay(view.today) - 1).states;
   const [ms] = await timed(() => Promise.resolve(view.yard.on(view.today).states));
   replays.push(ms);
+  // Kept tracks are finished behind the page; here nobody else does it.
+  await finishTracks(writers(), { collectionId: id }, view.yard);
   same = same && (await rebuildTracks(pool(), view.collection)) === true;
 }
 console.log(
