@@ -52,8 +52,7 @@ test("the collection is planned with progress, agreed to, planned again, and ask
   });
   const errors = watchErrors(page);
   await visit(page, w.url("yard"));
-  await page.getByText("More", { exact: true }).click();
-  await page.getByRole("link", { name: "Ladders of the collection" }).click();
+  await page.getByRole("link", { name: "Plan", exact: true }).click();
   await page.getByRole("button", { name: "Plan all 5 trees" }).click();
   await expect(page.getByTestId("headline")).toContainText(/43 plants in 4 records/);
   await expect(page.getByText("Off the ladder: 1 kept as miniatures.")).toBeVisible();

@@ -47,7 +47,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   // The three minutes a grower is promised, of which the machine may take only a part.
   expect(Date.now() - from).toBeLessThan(180_000);
 
-  await page.getByRole("link", { name: "Stores" }).click();
+  await page.getByRole("link", { name: "Pots & mixes" }).click();
   await expect(page.getByText("No free pot stands in store.")).toBeVisible();
   await page.getByLabel("Name", { exact: true }).fill("Black 30 cm");
   await page.getByLabel("Inside width at the rim").fill("300");
@@ -57,7 +57,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await page.getByRole("button", { name: "Put in store" }).click();
   await expect(page.getByRole("img", { name: "Black 30 cm: 3 free" })).toBeVisible();
 
-  await page.getByRole("link", { name: "Almanac" }).click();
+  await page.getByRole("link", { name: "Climate" }).click();
   await expect(page.getByText("guess", { exact: true })).toBeVisible();
   await expect(page.getByRole("link", { name: "weather guessed from place and answers" })).toBeVisible();
   await expectNoSeriousFindings(page);

@@ -272,7 +272,7 @@ test("a look that does not fit asks whether the history is wrong before it bends
   await expect(doubt).toBeHidden();
   await expect(page.getByTestId("checks")).toContainText("confirmed");
   await visit(page, w.url("learning"));
-  await expect(page.getByRole("heading", { level: 1 })).toContainText("Where a look is worth most");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Trees to check next");
   await fits(page);
 });
 

@@ -66,7 +66,7 @@ test("all trees are placed, kept, dragged and put by numbers; a narrower door is
   const { w } = await yard(request);
   const errors = watchErrors(page);
   await visit(page, w.url("yard"));
-  await page.getByRole("link", { name: "Shelter" }).click();
+  await page.getByRole("link", { name: "Winter", exact: true }).click();
   const words = page.getByTestId("shelter-words");
   await expect(words).toContainText("As they stand today: 0 of 5 pots in winter quarters");
   await placeAll(page);
@@ -228,7 +228,7 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   await page.reload();
   const cold = page.getByTestId("cold");
   await expect(cold).toContainText(/QN-1 \((roots|crown) \d+ %/);
-  await expect(cold.getByRole("link", { name: "The moves" }).or(cold.getByRole("button")).first()).toBeVisible();
+  await expect(cold.getByRole("link", { name: "Moving plan" }).or(cold.getByRole("button")).first()).toBeVisible();
   await w.send("protect-trees", { treeIds: [ids["QN-1"]], wrap: "straw", mulched: true, on: "2026-05-15" });
   await page.reload();
   await expect(cold).not.toContainText(/QN-1 \(roots [2-9]\d %/);

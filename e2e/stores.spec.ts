@@ -77,7 +77,7 @@ test("a mix is built from parts, stands beside another in the pot, and says why 
   await expect(page.getByRole("button", { name: "Change Brick chips" })).toBeVisible();
   await expectNoSeriousFindings(page);
 
-  await page.getByRole("link", { name: "Mixes in the pot" }).click();
+  await page.getByRole("link", { name: "Compare mixes" }).click();
   const left = page.getByRole("region", { name: "Left" });
   const right = page.getByRole("region", { name: "Right" });
   await expect(left.getByLabel("Mix", { exact: true })).toContainText("House mix");
@@ -203,7 +203,7 @@ test("boxes, sunk pots, drain holes, cans and sources answer as one types", asyn
   await expect(page.getByTestId("drain")).toContainText("Drill 11 more");
   await expectNoSeriousFindings(page);
 
-  await page.getByRole("link", { name: "Cans and caps" }).click();
+  await page.getByRole("link", { name: "Feeds" }).click();
   const form = page.getByRole("form", { name: "Product" });
   await form.getByLabel("Name").fill("Citrus feed");
   await form.getByRole("button", { name: "Keep it" }).click();
@@ -216,7 +216,7 @@ test("boxes, sunk pots, drain holes, cans and sources answer as one types", asyn
   await expect(page.getByTestId("dose-Citrus feed")).toContainText("20 ml = 2.5 caps");
   await expectNoSeriousFindings(page);
 
-  await page.getByRole("link", { name: "Figures and sources" }).click();
+  await page.getByRole("link", { name: "Values & sources" }).click();
   await expect(page.getByRole("row", { name: /container class #7/ })).toContainText("21.91 · 25 · 29.333");
   await expect(page.getByRole("row", { name: /fresh fill settles by/ })).toContainText("our judgement");
   await expectNoSeriousFindings(page);

@@ -139,12 +139,12 @@ test("every page has its title all the way from one to the next, a tree's by its
     });
     untitled.observe(document.head, { childList: true, subtree: true, characterData: true });
   });
-  for (const place of ["Shelter", "Stores", "Almanac", "Yard"]) {
+  for (const place of ["Today", "Plan", "Winter", "Pots & mixes", "Climate", "Trees"]) {
     await page.getByRole("navigation").getByRole("link", { name: place, exact: true }).first().click();
     await expect(page).toHaveTitle(new RegExp(`^${place} ·`));
   }
-  await page.getByRole("link", { name: "The year’s windows" }).click();
-  await expect(page).toHaveTitle(/^The year’s windows ·/);
+  await page.getByRole("link", { name: "Working windows" }).click();
+  await expect(page).toHaveTitle(/^Working windows ·/);
   await expect(page.locator("body")).not.toHaveAttribute("data-untitled");
   await page.goto(w.url(`tree/${treeId}/winter`));
   await expect(page).toHaveTitle(/^TT-1, its winter ·/);

@@ -45,7 +45,7 @@ test("a walk-round of three trees with one thumb: each saved by itself, one left
   await tap("Fig");
   await tap("20");
   await page.getByRole("link", { name: "Later" }).click();
-  await expect(page.getByRole("heading", { name: "Yard" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Trees" })).toBeVisible();
   await page.goto(w.url("walk"));
   await step("How high is the pot?");
   await page.getByLabel("Another height").fill("wide");

@@ -164,7 +164,7 @@ test("the whole yard's year, in the south: what opens, what closes first, by pla
   await w.tree("JA-1", { kindId: "jacaranda", count: 40 });
   await w.send("place-trees", { treeIds: [olive], placeId: row, on: "2024-01-05" });
   await visit(page, w.url("yard"));
-  await page.getByRole("link", { name: "The year’s windows" }).click();
+  await page.getByRole("link", { name: "Working windows" }).click();
   await expect(page.getByTestId("windows-sentence")).toBeVisible();
   const lines = page.getByTestId("chances").getByRole("listitem");
   await expect(lines).toHaveCount(4);

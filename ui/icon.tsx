@@ -1,4 +1,5 @@
 import {
+  CalendarRange,
   CalendarDays,
   CloudSun,
   Ellipsis,
@@ -13,6 +14,7 @@ import {
 /** Which picture stands for which thing: the same one everywhere, always beside its word. */
 const ICONS = {
   today: ListTodo,
+  plan: CalendarRange,
   trees: TreeDeciduous,
   winter: Snowflake,
   pots: Package,

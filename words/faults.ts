@@ -71,7 +71,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "frost-without-cold": () => "You gave frost days, so the coldest night must be 0 °C or below.",
   "cold-without-frost": () => "With a coldest night below 0 °C there are frosts: give their usual days.",
   "hot-below-cold": () => "A hot afternoon is far warmer than the coldest night: one of the two is not right.",
-  "tree-gone": () => "This tree is not in the collection any more. Go back to the Yard.",
+  "tree-gone": () => "This tree is not in the collection any more. Go back to Trees.",
   "tag-needed": () => "Every tree needs a tag: a number or a short name on its label.",
   "tag-taken": (f) =>
     `The tag “${f.tag}” hangs on another living tree already. Add a letter, or use the next free number.`,
@@ -189,7 +189,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "no-good-line": () => "No line of this file can come in as it is. Look at the faults.",
   "entry-gone": () => "There is no such entry.",
   "undone-already": () => "This has been undone already.",
-  "settings-not-undone": () => "Units and currency are only how things are shown: choose them again in the Almanac.",
+  "settings-not-undone": () => "Units and currency are only how things are shown: choose them again under Climate.",
   "start-not-undone": () => "The start of the collection cannot be undone.",
   "later-entries": (f) =>
     `Later entries build on ${f.several ? "these" : "this one"}: ${f.shown.join("; ")}${f.more > 0 ? ` and ${f.more} more` : ""}.`,

@@ -14,6 +14,7 @@ import { Alarms } from "./alarms";
 import type { DrawnNight } from "./nights";
 import { NightsChart } from "./nights-chart";
 import { SimulatedMark } from "@/features/kernel/simulated";
+import { PAGE_WORDS } from "@/words/rooms";
 
 interface Props {
   nights: DrawnNight[];
@@ -39,7 +40,7 @@ export function AheadView(props: Props) {
   return (
     <div className="space-y-6">
       <div className="max-w-4xl">
-        <h1 className="text-2xl">Ten days ahead</h1>
+        <h1 className="text-2xl">{PAGE_WORDS["almanac/ahead"]}</h1>
         <p className="mt-1 text-xl" data-testid="tonight">
           {tonight.basis === "forecast" ? "Next night" : "A usual night now"}: {celsius(tonight.minC, units)}, eight
           times in ten between {celsius(tonight.minC - Z90 * tonight.minErrorC, units)} and{" "}

@@ -2,17 +2,18 @@
 
 import type { Page } from "@/features/kernel/addresses";
 import { SubNav } from "@/features/kernel/sub-nav";
+import { FIRST_PAGE_WORDS, PAGE_WORDS, ROOM_WORDS } from "@/words/rooms";
 
 const PARTS = [
-  ["almanac", "The site’s year"],
-  ["almanac/ahead", "Ten days ahead"],
-  ["almanac/wood", "Wood and hardiness"],
-  ["almanac/kinds", "Kinds"],
-  ["almanac/places", "Places"],
-  ["almanac/records", "Records and climate"],
+  ["almanac", FIRST_PAGE_WORDS.almanac],
+  ["almanac/ahead", PAGE_WORDS["almanac/ahead"]],
+  ["almanac/wood", PAGE_WORDS["almanac/wood"]],
+  ["almanac/kinds", PAGE_WORDS["almanac/kinds"]],
+  ["almanac/places", PAGE_WORDS["almanac/places"]],
+  ["almanac/records", PAGE_WORDS["almanac/records"]],
 ] as const satisfies readonly (readonly [Page, string])[];
 
-/** The rooms of the Almanac. */
+/** The pages of the room. */
 export function AlmanacNav({ at }: { at: (typeof PARTS)[number][0] }) {
-  return <SubNav label="Almanac" parts={PARTS} at={at} />;
+  return <SubNav label={ROOM_WORDS.almanac} parts={PARTS} at={at} />;
 }

@@ -17,6 +17,7 @@ import { DaylengthView, type DaylengthFacts } from "./daylength";
 import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
 import type { FrostWords } from "@/words/climate";
 import { SimulatedMark } from "@/features/kernel/simulated";
+import { FIRST_PAGE_WORDS } from "@/words/rooms";
 
 export interface FrostTable {
   which: string;
@@ -73,7 +74,7 @@ export function AlmanacView(props: Props) {
       <div className="min-w-0 max-w-5xl space-y-6">
         <div>
           <div className="flex flex-wrap items-center gap-3">
-            <h1 className="mr-auto text-2xl">The site’s year</h1>
+            <h1 className="mr-auto text-2xl">{FIRST_PAGE_WORDS.almanac}</h1>
             <Link prefetch={false} className="btn btn-primary min-h-11" href={pageAt(collectionId, "almanac/wood")}>
               Check the wood
             </Link>

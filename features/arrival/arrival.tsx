@@ -35,6 +35,7 @@ import { ask } from "@/features/kernel/ask";
 import type { ArrivalContext } from "@/contract/queries";
 import { arrivalActText, findingText } from "@/words/arrival";
 import { useRecordingDay } from "@/features/kernel/recording-day";
+import { PAGE_WORDS } from "@/words/rooms";
 
 const FIELDS = ["tag", "typedName", "kindId", "cultivar", "pot", "rootstock", "arrivedOn"];
 const GRADES = [0, 1, 2, 3, 4];
@@ -136,7 +137,7 @@ export function Arrival({
     >
       <div className="space-y-5">
         <div>
-          <h1 className="text-2xl">A tree arrives</h1>
+          <h1 className="text-2xl">{PAGE_WORDS.arrival}</h1>
           <p>
             Look it over before you take it.{" "}
             <Link className="link" href={pageAt(collectionId, "add")}>
@@ -382,7 +383,7 @@ export function Arrival({
       </div>
       <a
         href="#verdict"
-        className="bg-base-100 border-base-300 sticky bottom-0 z-10 flex min-h-12 items-center gap-2 border-t-2 px-1 lg:hidden"
+        className="bg-base-100 border-base-300 sticky bottom-14 z-10 flex min-h-12 sm:bottom-0 items-center gap-2 border-t-2 px-1 lg:hidden"
       >
         <b>{ARRIVAL_VERDICT_WORDS[verdict.verdict]}</b>
         <span className="truncate text-sm">

@@ -7,6 +7,7 @@ import { day, number } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { TAKEN_BACK, useNotice } from "@/features/kernel/notice";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export interface JournalEntry {
   id: string;
@@ -44,7 +45,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
   const offer = failure?.offer?.together;
   return (
     <div className="mx-auto max-w-4xl">
-      <h1 className="text-2xl">History</h1>
+      <h1 className="text-2xl">{PAGE_WORDS.history}</h1>
       <p>
         {number(total)} {total === 1 ? "entry" : "entries"}, newest first. Nothing is ever deleted: what is undone stays
         in the list and can be brought back.

@@ -10,6 +10,7 @@ import { useNotice } from "@/features/kernel/notice";
 import type { ImportPreview, UnlistedName } from "./run";
 import { stillNamed, UnlistedNames } from "./unlisted-names";
 import { type ImportChoice, useImport } from "./use-import";
+import { PAGE_WORDS } from "@/words/rooms";
 
 const KIND_WORDS: Record<ImportKind, { name: string; what: string }> = {
   trees: {
@@ -80,7 +81,7 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
 
   return (
     <div className="mx-auto max-w-5xl space-y-6">
-      <h1 className="text-2xl">Lists in and out</h1>
+      <h1 className="text-2xl">{PAGE_WORDS.import}</h1>
       <section aria-label="Read a list in" className="space-y-3">
         <h2 className="text-lg">Read a list in</h2>
         <p>

@@ -39,7 +39,7 @@ export function NoticeProvider({
         role="status"
         aria-live="polite"
         // At the foot it stands in the page, after everything: scrolled to the end it lies over nothing.
-        className={`no-print pointer-events-none inset-x-0 z-20 flex justify-center p-3 ${atTop ? "fixed top-0" : "sticky bottom-0"}`}
+        className={`no-print pointer-events-none inset-x-0 z-20 flex justify-center p-3 ${atTop ? "fixed top-0" : "sticky bottom-14 sm:bottom-0"}`}
       >
         {notice && (
           <div className="rounded-box bg-neutral text-neutral-content pointer-events-auto flex max-w-xl flex-wrap items-center gap-3 px-4 py-3 shadow-lg">

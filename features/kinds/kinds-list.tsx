@@ -9,6 +9,7 @@ import { Reasoned, SelectField } from "@/ui/fields";
 import { DataList, type ListColumn } from "@/ui/list/data-list";
 import { celsius, number } from "@/words/format";
 import { GROUP_WORDS, LIGHT_WORDS, ROOT_WORK_WORDS } from "@/words/species";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export interface KindLine {
   id: string;
@@ -106,7 +107,7 @@ export function KindsList({
   );
   return (
     <div>
-      <h1 className="text-2xl">Kinds</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["almanac/kinds"]}</h1>
       <p className="mt-1">
         {show === "kinds"
           ? `What Aurelian knows of ${number(counts.kinds)} kinds, those you grow first. `

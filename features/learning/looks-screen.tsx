@@ -9,6 +9,7 @@ import { number, percent } from "@/words/format";
 import { eyeWords } from "@/words/root-check";
 import { collectionView } from "@/features/kernel/views";
 import { ASK } from "@/features/tree-page/ask";
+import { PAGE_WORDS } from "@/words/rooms";
 
 /** Trees whose band is widest are asked; more than these nobody looks at in a week. */
 const ASKED = 40;
@@ -46,7 +47,7 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
     .slice(0, SHOWN);
   return (
     <article className="mx-auto max-w-4xl">
-      <h1 className="text-2xl">Where a look is worth most</h1>
+      <h1 className="text-2xl">{PAGE_WORDS.learning}</h1>
       {looks.length === 0 ? (
         <p className="mt-3">
           Every tree is known well enough: no look would move a date by much.{" "}

@@ -45,7 +45,7 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">What the roots of {facts.tag} have taught</h1>
+      <h1 className="text-2xl">Root history of {facts.tag}</h1>
       <Reasoned
         className="mt-1"
         reason="Its own factor of pace, times that of its kind. Each look weighs the paces by how well they explain it, given the warmth since its pottings; the warmth itself is taken to be uncertain by 15 % a season. Spread between trees, noise of the eye and lapses are our judgement; npm run bench counts how often the bands hold."

@@ -10,6 +10,7 @@ import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";
 import { WEEKDAYS } from "@/words/terms";
+import { PAGE_WORDS } from "@/words/rooms";
 
 /** Who carries and pots, what they may lift, and when nobody is there. */
 export function People({
@@ -27,7 +28,7 @@ export function People({
   return (
     <div className="mx-auto max-w-4xl space-y-8">
       <section aria-label="People">
-        <h1 className="text-2xl">People and days</h1>
+        <h1 className="text-2xl">{PAGE_WORDS.people}</h1>
         <p>
           Limits are personal: they may be lowered, never raised above {kilograms(SOLO_LIMIT_KG, units)} alone or above
           local manual-handling rules. They decide what the bench advises for a lift; days on which nobody is there

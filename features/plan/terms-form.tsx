@@ -14,7 +14,7 @@ const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
   [
     "doorMm",
     "Narrowest door on the way in, mm",
-    "pots wider than it are not planned for trees carried in; empty: the widest door of the winter places measured in the Shelter",
+    "pots wider than it are not planned for trees carried in; empty: the widest door of the winter places measured under Winter",
     "mm",
   ],
   [

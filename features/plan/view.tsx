@@ -18,6 +18,7 @@ import type { CollectionPlan, PlannedMonth, PlannedStep, PlannedTree } from "./p
 import { Schools } from "./schools";
 import { Shelves } from "./shelves";
 import { TermsForm } from "./terms-form";
+import { ROOM_WORDS } from "@/words/rooms";
 
 // Charts come when the page stands: they are large, and nothing above them waits.
 
@@ -50,7 +51,7 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
   const { plan } = facts;
   return (
     <article>
-      <h1 className="text-2xl">Ladders of the collection</h1>
+      <h1 className="text-2xl">{ROOM_WORDS.ladders}</h1>
       <p className="max-w-prose">
         Every tree’s ladder planned anew on how it stands today; steps agreed to for the coming two seasons are kept.
       </p>
@@ -188,7 +189,7 @@ function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: string; 
           <h2 id="money" className="text-lg">
             Money for pots and mix
           </h2>
-          <Reasoned reason="Prices of Stores where they are said; otherwise a guess: 1.5 times litres to the power .7 for a pot.">
+          <Reasoned reason="Prices from Pots & mixes where they are recorded; otherwise a guess: 1.5 times litres to the power .7 for a pot.">
             <Chart
               label="Money for pots and mix by season"
               rows={totals.map((y) => ({ season: yearWords(y.season, facts.southern), money: y.money }))}

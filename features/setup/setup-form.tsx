@@ -132,7 +132,7 @@ export function SetupForm() {
               fault={fault("currency")}
             />
           </div>
-          <p className="mt-1 text-sm opacity-80">Both can be changed later, in the Almanac.</p>
+          <p className="mt-1 text-sm opacity-80">Both can be changed later, under Climate.</p>
         </fieldset>
         <FormFaults
           faults={[...unplaced(failure, FIELDS), ...(problems.months ? [{ message: problems.months }] : [])]}

@@ -7,6 +7,7 @@ import type { Units } from "@/words/format";
 import { SeenProvider } from "@/features/kernel/seen";
 import { AsOfProvider } from "@/features/kernel/as-of";
 import type { StripData } from "./strip-data";
+import { FootBar } from "./foot-bar";
 import { Nav } from "./nav";
 import { asOfDay } from "@/features/kernel/page-props";
 import { NoticeProvider } from "@/features/kernel/notice";
@@ -76,6 +77,8 @@ export function Frame({
           )}
           {!onWalk && strip !== null && <SeasonStrip data={strip} />}
           <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
+          {!onWalk && <div className="h-16 sm:hidden" />}
+          {!onWalk && <FootBar />}
         </NoticeProvider>
       </AsOfProvider>
     </SeenProvider>

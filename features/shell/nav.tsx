@@ -8,89 +8,20 @@ import { Icon } from "@/ui/icon";
 import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
-
-const PLACES = [
-  ["today", "Today", "today"],
-  ["yard", "Yard", "trees"],
-  ["shelter", "Shelter", "winter"],
-  ["stores", "Stores", "pots"],
-  ["almanac", "Almanac", "climate"],
-] as const;
-
-/** Keys that lead there. */
-const LETTERS: Record<(typeof PLACES)[number][0], string> = {
-  today: "d",
-  yard: "y",
-  shelter: "h",
-  stores: "s",
-  almanac: "a",
-};
-
-/** Places visited less often, behind one word. */
-const MORE = [
-  ["ladders", "Ladders of the collection"],
-  ["arrival", "A tree arrives"],
-  ["learning", "Where a look is worth most"],
-  ["walk", "Walk-round"],
-  ["import", "Lists in and out"],
-  ["people", "People and days"],
-  ["history", "History"],
-] as const;
+import { ROOM_WORDS } from "@/words/rooms";
+import { More } from "./more";
+import { isIn, ROOMS } from "./rooms";
 
 const KEYS: [string, string][] = [
   ["/", "find a tree"],
   ["[  ]", "a week back, a week ahead"],
   ["t", "back to today"],
   ["← →  on the strip", "a day back, a day ahead"],
-  ["l  in the Yard", "plain list and back"],
-  ["← →  in the Yard", "from tree to tree"],
-  ["d  y  h  s  a", "Today, Yard, Shelter, Stores, Almanac"],
+  ["l  among the trees", "plain list and back"],
+  ["← →  among the trees", "from tree to tree"],
+  [ROOMS.map((r) => r.key).join("  "), ROOMS.map((r) => ROOM_WORDS[r.page]).join(", ")],
   ["?", "these keys"],
 ];
-
-/** Closes again when a place is chosen or the page is touched elsewhere. */
-function More({
-  collectionId,
-  query,
-  path,
-}: {
-  collectionId: string;
-  query: ReturnType<typeof useDayQuery>;
-  path: string;
-}) {
-  const details = useRef<HTMLDetailsElement>(null);
-  useEffect(() => {
-    const close = (event: Event) => {
-      if (!details.current?.contains(event.target as Node)) details.current?.removeAttribute("open");
-    };
-    window.addEventListener("pointerdown", close);
-    return () => window.removeEventListener("pointerdown", close);
-  }, []);
-  return (
-    <details
-      ref={details}
-      className="relative"
-      onKeyDown={(e) => e.key === "Escape" && details.current?.removeAttribute("open")}
-    >
-      <summary className="btn btn-ghost min-h-11 sm:btn-sm sm:min-h-9">More</summary>
-      <ul className="bg-base-100 border-base-300 rounded-box absolute right-0 z-30 mt-1 w-52 border p-1 shadow-lg">
-        {MORE.map(([key, word]) => (
-          <li key={key}>
-            <Link
-              prefetch={false}
-              href={pageAt(collectionId, key, query)}
-              aria-current={path.endsWith(`/${key}`) ? "page" : undefined}
-              className="hover:bg-base-200 rounded-field flex min-h-11 items-center px-3 aria-[current]:font-semibold"
-              onClick={() => details.current?.removeAttribute("open")}
-            >
-              {word}
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </details>
-  );
-}
 
 /** Links keep the as-of day. */
 export function Nav({ name }: { name: string }) {
@@ -109,8 +40,8 @@ export function Nav({ name }: { name: string }) {
         finder.current?.showModal();
         event.preventDefault();
       }
-      const place = PLACES.find(([key]) => LETTERS[key] === event.key);
-      if (place) router.push(pageAt(collectionId, place[0], query));
+      const room = ROOMS.find((r) => r.key === event.key);
+      if (room) router.push(pageAt(collectionId, room.page, query));
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
@@ -119,23 +50,23 @@ export function Nav({ name }: { name: string }) {
   return (
     <header className="bg-base-200 border-base-300 flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-3 py-1 sm:py-2">
       <span className="font-serif text-xl font-semibold tracking-tight">Aurelian</span>
-      <span className="hidden max-w-[14rem] truncate text-sm sm:inline" title={name}>
+      <span className="max-w-[9rem] truncate text-sm lg:max-w-[14rem]" title={name}>
         {name}
       </span>
-      <nav aria-label="Places" className="order-last flex w-full gap-1 sm:order-none sm:w-auto">
-        {PLACES.map(([key, word, icon]) => {
-          const here = path.includes(`/${key}`) || (key === "yard" && /\/(tree|add)(\/|$)/.test(path));
+      <nav aria-label="Rooms" className="hidden gap-1 sm:flex">
+        {ROOMS.map(({ page, icon }) => {
+          const here = isIn(page, path);
           return (
             <Link
-              key={key}
+              key={page}
               // The address changes with every move of the strip: fetching ahead would ask the server each time.
               prefetch={false}
-              href={pageAt(collectionId, key, query)}
+              href={pageAt(collectionId, page, query)}
               aria-current={here ? "page" : undefined}
-              className={`rounded-field flex min-h-11 items-center gap-1.5 px-2 font-medium sm:px-3 sm:min-h-9 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
+              className={`rounded-field flex min-h-9 items-center gap-1.5 px-2 font-medium lg:px-3 ${here ? "bg-primary text-primary-content" : "hover:bg-base-300"}`}
             >
-              <Icon name={icon} className="max-[379px]:hidden" />
-              {word}
+              <Icon name={icon} className="max-lg:hidden" />
+              {ROOM_WORDS[page]}
             </Link>
           );
         })}
@@ -149,7 +80,9 @@ export function Nav({ name }: { name: string }) {
           <Icon name="find" />
           Find <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
         </button>
-        <More collectionId={collectionId} query={query} path={path} />
+        <span className="hidden sm:inline">
+          <More path={path} />
+        </span>
       </span>
       <Finder dialog={finder} />
       <button

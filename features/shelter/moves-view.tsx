@@ -32,7 +32,7 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
   const next = facts.in[0] ?? facts.out[0];
   return (
     <article>
-      <h1 className="text-2xl">The moves, {winterWords(facts.winter, southern)}</h1>
+      <h1 className="text-2xl">Moving plan, {winterWords(facts.winter, southern)}</h1>
       {!facts.planned && (
         <p className="mt-2">
           No plan has been kept for this winter, so nothing is to be carried in.{" "}

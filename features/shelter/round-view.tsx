@@ -58,7 +58,7 @@ export function RoundView({
     <article className="mx-auto max-w-xl">
       <p className="text-sm">
         <Link className="link" href={pageAt(collectionId, "shelter/moves")}>
-          The moves
+          Moving plan
         </Link>
       </p>
       <h1 className="text-2xl">{way === "in" ? "Into winter quarters" : "Out again"}</h1>

@@ -58,7 +58,7 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
   const { today } = useAsOf();
   return (
     <>
-      <h1 className="text-2xl">Who stands where, {winterWords(facts.winter, facts.southern)}</h1>
+      <h1 className="text-2xl">Winter layout, {winterWords(facts.winter, facts.southern)}</h1>
       <Reasoned
         reason={
           <>
@@ -172,7 +172,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       plan.drop();
       tell({
         text: whole
-          ? "The plan is kept. The moves follow from it."
+          ? "The plan is kept. The moving plan follows from it."
           : `${standings[0].tag}: ${nameOf(shown.assignment[standings[0].id])}.`,
         entryId: done.entryId,
       });

@@ -15,6 +15,7 @@ import type { ColdPot, DueWater, WatchedPlace, WatchFacts } from "./watch-data";
 import { tonightWords } from "./watch-words";
 import { lossWords } from "@/words/layout";
 import { SimulatedMark } from "@/features/kernel/simulated";
+import { PAGE_WORDS } from "@/words/rooms";
 
 type Advised = ColdPot["measure"];
 
@@ -39,7 +40,7 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
   const coldest = facts.nights.reduce((a, b) => (b.minC < a.minC ? b : a));
   return (
     <article>
-      <h1 className="text-2xl">Winter watch</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["shelter/watch"]}</h1>
       <Reasoned
         reason={
           <>
@@ -133,7 +134,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
             </p>
             {measure === "in" ? (
               <Link className="btn btn-primary mt-1 min-h-11" href={pageAt(collectionId, "shelter/moves")}>
-                The moves
+                Moving plan
               </Link>
             ) : words.done ? (
               <button

@@ -8,6 +8,7 @@ import { ScrollBox } from "@/ui/fields";
 import { CORRECTION_WORDS, WALL_WORDS } from "@/words/terms";
 import { COMPONENT_WORDS, CONFIDENCE_WORDS, readyName } from "@/words/mixes";
 import { StoresNav } from "./stores-nav";
+import { PAGE_WORDS } from "@/words/rooms";
 
 const GROUP_WORDS: Record<FigureGroup, string> = {
   "trade-sizes": "Trade sizes: names, not volumes",
@@ -47,7 +48,7 @@ export function FiguresScreen(_props: { collectionId: string }) {
   return (
     <div>
       <StoresNav at="stores/figures" />
-      <h1 className="text-2xl">Figures and sources</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["stores/figures"]}</h1>
       <p className="mt-1 max-w-prose">
         What the arithmetic stands on. Where you measure, your measurement takes the place of the figure: inner sizes of
         a pot, litres counted in, roots kept, a component weighed and soaked, the mass on a scale.

@@ -21,6 +21,7 @@ import { useAsOf } from "@/features/kernel/as-of";
 import { FLAG_WORDS, partsWords } from "@/words/mixes";
 import { SliderField } from "./slider-field";
 import { StoresNav } from "./stores-nav";
+import { PAGE_WORDS } from "@/words/rooms";
 
 interface PotOption {
   lotId: string;
@@ -77,7 +78,7 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
   return (
     <div>
       <StoresNav at="stores/mixes" />
-      <h1 className="text-2xl">Mixes in the pot</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["stores/mixes"]}</h1>
       <p className="mt-1 max-w-prose">
         A drained pot is wettest at its floor: the water stands as if it hung on a string as long as the pot is deep.
         Change one thing on one side and look what it does.

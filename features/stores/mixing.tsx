@@ -13,6 +13,7 @@ import { OfferEditor } from "./offers";
 import { type PotToBuy, ShoppingList } from "./shopping-list";
 import { StoresNav } from "./stores-nav";
 import { useFollowDay } from "@/features/kernel/follow-day";
+import { PAGE_WORDS } from "@/words/rooms";
 
 /** Mix a tree takes that is due and can move today. */
 export interface Need {
@@ -86,7 +87,7 @@ export function Mixing({
       <StoresNav at="stores/mixing" />
       <div className="grid gap-8 lg:grid-cols-2">
         <section aria-label="What is wanted" className="no-print min-w-0">
-          <h1 className="text-2xl">Mixing</h1>
+          <h1 className="text-2xl">{PAGE_WORDS["stores/mixing"]}</h1>
           <SelectField
             className="mt-2 max-w-96"
             label="Recipe"

@@ -10,6 +10,7 @@ import { useNotice } from "@/features/kernel/notice";
 import { PRODUCT_WORDS } from "@/words/mixes";
 import { readRate } from "./read-measures";
 import { StoresNav } from "./stores-nav";
+import { PAGE_WORDS } from "@/words/rooms";
 
 type Kept = Product & { id: string };
 const STRENGTHS = [
@@ -28,7 +29,7 @@ export function ProductsView({ products }: { products: Kept[] }) {
   return (
     <div>
       <StoresNav at="stores/products" />
-      <h1 className="text-2xl">Cans and caps</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["stores/products"]}</h1>
       <div className="mt-2 flex flex-wrap gap-4">
         <TextField
           className="w-32"

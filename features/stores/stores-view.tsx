@@ -16,6 +16,7 @@ import { emptyPotDraft, PotFields, readPot, type PotField } from "./pot-fields";
 import { readQuickPots } from "./quick-pots";
 import { Shelf, type ShelfLot, shelfScale } from "./shelf";
 import { StoresNav } from "./stores-nav";
+import { ROOM_WORDS } from "@/words/rooms";
 
 const FIELDS = ["name", "pot", "count", "price", "placeId"];
 
@@ -63,7 +64,7 @@ export function StoresView({
       <StoresNav at="stores" />
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
         <section aria-label="The shelf" className="min-w-0">
-          <h1 className="text-2xl">Stores</h1>
+          <h1 className="text-2xl">{ROOM_WORDS.stores}</h1>
           <p className="text-lg">
             {pots.length === 0
               ? "No free pot stands in store."

@@ -88,7 +88,7 @@ export function TodayView({
           Each line comes from what is decided about its trees on this day; press a tree for the reasons. Windows of the
           whole collection:{" "}
           <Link className="link" href={pageAt(collectionId, "yard/windows")}>
-            the year’s windows
+            working windows
           </Link>
           .
         </p>

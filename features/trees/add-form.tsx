@@ -104,7 +104,7 @@ export function AddTreeForm({ takenTags, suggestedTag }: { takenTags: string[]; 
       wrong,
     );
     if (!done) return;
-    tell({ text: `${tag.trim()} stands in the Yard.`, entryId: done.entryId });
+    tell({ text: `${tag.trim()} is in your collection.`, entryId: done.entryId });
     router.push(treeAt(collectionId, treeId.current));
   };
 

@@ -13,6 +13,7 @@ import { useAddressWith } from "@/features/kernel/day-address";
 import { LIMIT_BECAUSE, LIMIT_WORD, OPERATION_WORDS } from "@/words/terms";
 import { MonthNames } from "./lane";
 import { Skyline } from "./skyline";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export interface WorkSummary {
   operation: PlannedWork;
@@ -73,7 +74,7 @@ export function YardWindows({
   return (
     <div>
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-2xl">The year’s windows</h1>
+        <h1 className="text-2xl">{PAGE_WORDS["yard/windows"]}</h1>
         <div className="no-print flex flex-wrap items-end gap-2">
           <SelectField
             label="Place"

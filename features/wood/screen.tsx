@@ -39,6 +39,7 @@ import { eventWords } from "@/words/events";
 import { minimaAround } from "./frost-around";
 import { LATE_WORKS, type LateWork, type WoodPicture } from "./picture";
 import { WoodView } from "./wood-view";
+import { PAGE_WORDS } from "@/words/rooms";
 
 /** Days of winter shown after the season's year. */
 const TAIL_DAYS = 130;
@@ -94,7 +95,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
     return (
       <div>
         <AlmanacNav at="almanac/wood" />
-        <h1 className="text-2xl">Wood and hardiness</h1>
+        <h1 className="text-2xl">{PAGE_WORDS["almanac/wood"]}</h1>
         <p className="mt-2">No tree is on record yet: wood is worked out for the kinds you grow.</p>
       </div>
     );

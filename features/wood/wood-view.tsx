@@ -13,6 +13,7 @@ import type { LateWork, WoodPicture } from "./picture";
 import { WoodChart } from "./wood-chart";
 import { FeedForm, PruneForm, type StoredFeed, WoodCheckForm } from "./wood-forms";
 import { useFollowDay } from "@/features/kernel/follow-day";
+import { PAGE_WORDS } from "@/words/rooms";
 
 interface Props {
   /** Feeds in store. */
@@ -76,7 +77,7 @@ export function WoodView(props: Props) {
     <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_24rem]">
       <div className="min-w-0 space-y-5">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-          <h1 className="text-2xl">Wood and hardiness</h1>
+          <h1 className="text-2xl">{PAGE_WORDS["almanac/wood"]}</h1>
           <SelectField
             className="w-72 max-w-full"
             label="Of"

@@ -2,13 +2,14 @@
 
 import type { Page } from "@/features/kernel/addresses";
 import { SubNav } from "@/features/kernel/sub-nav";
+import { FIRST_PAGE_WORDS, PAGE_WORDS, ROOM_WORDS } from "@/words/rooms";
 
 const PARTS = [
-  ["yard", "The yard"],
-  ["yard/windows", "The year’s windows"],
+  ["yard", FIRST_PAGE_WORDS.yard],
+  ["yard/windows", PAGE_WORDS["yard/windows"]],
 ] as const satisfies readonly (readonly [Page, string])[];
 
-/** The rooms of the Yard. */
+/** The pages of the room. */
 export function YardNav({ at }: { at: (typeof PARTS)[number][0] }) {
-  return <SubNav label="Yard" parts={PARTS} at={at} />;
+  return <SubNav label={ROOM_WORDS.yard} parts={PARTS} at={at} />;
 }

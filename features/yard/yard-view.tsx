@@ -16,6 +16,7 @@ import { MovedPanel } from "../look/moved-panel";
 import type { MovedSince } from "../look/since";
 import { useAsOf, useReplayed, useDayQuery } from "@/features/kernel/as-of";
 import { LIMIT_WORD } from "@/words/terms";
+import { ROOM_WORDS } from "@/words/rooms";
 
 /** Tallest pot of the yard is drawn this high: one scale for all of them. */
 const TALLEST_PX = 132;
@@ -106,7 +107,7 @@ export function YardView({
   return (
     <div>
       <div className="mb-3 flex flex-wrap items-center gap-3">
-        <h1 className="text-2xl">Yard</h1>
+        <h1 className="text-2xl">{ROOM_WORDS.yard}</h1>
         <p className="text-lg">{countSentence(rows.length < counts.total ? counts : countHeadlines(rows, shown))}</p>
         <span className="ml-auto flex flex-wrap gap-2">
           {first && (
@@ -141,7 +142,7 @@ export function YardView({
         />
       ) : (
         terraces.map((terrace) => (
-          <section key={terrace.id ?? "none"} aria-label={terrace.name ?? "Yard"} className="mb-6">
+          <section key={terrace.id ?? "none"} aria-label={terrace.name ?? ROOM_WORDS.yard} className="mb-6">
             {terrace.name !== null && (
               <h2 className="mb-2 text-lg">
                 {terrace.name}{" "}

@@ -1,5 +1,6 @@
 import { AlmanacScreen, thresholdOf } from "@/features/almanac/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { ROOM_WORDS } from "@/words/rooms";
 
 export default async function AlmanacPage({
   params,
@@ -11,7 +12,7 @@ export default async function AlmanacPage({
   const { frost, place } = await searchParams;
   return (
     <>
-      <PageTitle>Almanac</PageTitle>
+      <PageTitle>{ROOM_WORDS.almanac}</PageTitle>
       <AlmanacScreen collectionId={(await params).id} thresholdC={thresholdOf(frost)} placeId={place ?? null} />
     </>
   );

@@ -1,5 +1,6 @@
 import { HistoryScreen } from "@/features/history/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function HistoryPage({
   params,
@@ -10,7 +11,7 @@ export default async function HistoryPage({
 }) {
   return (
     <>
-      <PageTitle>History</PageTitle>
+      <PageTitle>{PAGE_WORDS.history}</PageTitle>
       <HistoryScreen collectionId={(await params).id} before={(await searchParams).before} />
     </>
   );

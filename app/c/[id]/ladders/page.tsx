@@ -1,10 +1,11 @@
 import { LaddersScreen } from "@/features/plan/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { ROOM_WORDS } from "@/words/rooms";
 
 export default async function LaddersPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Ladders of the collection</PageTitle>
+      <PageTitle>{ROOM_WORDS.ladders}</PageTitle>
       <LaddersScreen collectionId={(await params).id} />
     </>
   );

@@ -1,10 +1,11 @@
 import { LooksScreen } from "@/features/learning/looks-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function LooksPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Where a look is worth most</PageTitle>
+      <PageTitle>{PAGE_WORDS.learning}</PageTitle>
       <LooksScreen collectionId={(await params).id} />
     </>
   );

@@ -1,10 +1,11 @@
 import { ShelterScreen } from "@/features/shelter/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { ROOM_WORDS } from "@/words/rooms";
 
 export default async function ShelterPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Shelter</PageTitle>
+      <PageTitle>{ROOM_WORDS.shelter}</PageTitle>
       <ShelterScreen collectionId={(await params).id} />
     </>
   );

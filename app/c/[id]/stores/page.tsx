@@ -1,5 +1,6 @@
 import { StoresScreen } from "@/features/stores/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { ROOM_WORDS } from "@/words/rooms";
 
 export default async function StoresPage({
   params,
@@ -10,7 +11,7 @@ export default async function StoresPage({
 }) {
   return (
     <>
-      <PageTitle>Stores</PageTitle>
+      <PageTitle>{ROOM_WORDS.stores}</PageTitle>
       <StoresScreen collectionId={(await params).id} treeId={(await searchParams).tree} />
     </>
   );

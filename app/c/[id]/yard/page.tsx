@@ -1,11 +1,12 @@
 import { YardScreen } from "@/features/yard/screen";
 import type { CollectionPageProps } from "@/features/kernel/page-props";
 import { PageTitle } from "@/features/kernel/page-title";
+import { ROOM_WORDS } from "@/words/rooms";
 
 export default async function YardPage({ params, searchParams }: CollectionPageProps) {
   return (
     <>
-      <PageTitle>Yard</PageTitle>
+      <PageTitle>{ROOM_WORDS.yard}</PageTitle>
       <YardScreen collectionId={(await params).id} on={(await searchParams).on} />
     </>
   );

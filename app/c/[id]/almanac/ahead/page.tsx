@@ -1,10 +1,11 @@
 import { AheadScreen } from "@/features/almanac/ahead-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function AheadPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Ten days ahead</PageTitle>
+      <PageTitle>{PAGE_WORDS["almanac/ahead"]}</PageTitle>
       <AheadScreen collectionId={(await params).id} />
     </>
   );

@@ -1,5 +1,6 @@
 import { KindsScreen } from "@/features/kinds/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function KindsPage({
   params,
@@ -10,7 +11,7 @@ export default async function KindsPage({
 }) {
   return (
     <>
-      <PageTitle>Kinds</PageTitle>
+      <PageTitle>{PAGE_WORDS["almanac/kinds"]}</PageTitle>
       <KindsScreen
         collectionId={(await params).id}
         show={(await searchParams).show === "genera" ? "genera" : "kinds"}

@@ -1,10 +1,11 @@
 import { PlacesScreen } from "@/features/almanac/places-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function PlacesPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Places</PageTitle>
+      <PageTitle>{PAGE_WORDS["almanac/places"]}</PageTitle>
       <PlacesScreen collectionId={(await params).id} />
     </>
   );

@@ -1,10 +1,11 @@
 import { RecordsScreen } from "@/features/almanac/records-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function RecordsPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Records and climate</PageTitle>
+      <PageTitle>{PAGE_WORDS["almanac/records"]}</PageTitle>
       <RecordsScreen collectionId={(await params).id} />
     </>
   );

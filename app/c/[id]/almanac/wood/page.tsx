@@ -1,5 +1,6 @@
 import { type WoodQuestion, WoodScreen } from "@/features/wood/screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function WoodPage({
   params,
@@ -10,7 +11,7 @@ export default async function WoodPage({
 }) {
   return (
     <>
-      <PageTitle>Wood and hardiness</PageTitle>
+      <PageTitle>{PAGE_WORDS["almanac/wood"]}</PageTitle>
       <WoodScreen collectionId={(await params).id} asked={await searchParams} />
     </>
   );

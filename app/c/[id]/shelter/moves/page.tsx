@@ -1,10 +1,11 @@
 import { MovesScreen } from "@/features/shelter/moves-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function MovesPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>The moves</PageTitle>
+      <PageTitle>{PAGE_WORDS["shelter/moves"]}</PageTitle>
       <MovesScreen collectionId={(await params).id} />
     </>
   );

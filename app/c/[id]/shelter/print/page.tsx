@@ -1,10 +1,11 @@
 import { PrintScreen } from "@/features/shelter/print-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function PrintPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Winter plan</PageTitle>
+      <PageTitle>{PAGE_WORDS["shelter/print"]}</PageTitle>
       <PrintScreen collectionId={(await params).id} />
     </>
   );

@@ -1,10 +1,11 @@
 import { WatchScreen } from "@/features/shelter/watch-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function WatchPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Winter watch</PageTitle>
+      <PageTitle>{PAGE_WORDS["shelter/watch"]}</PageTitle>
       <WatchScreen collectionId={(await params).id} />
     </>
   );

@@ -1,10 +1,11 @@
 import { BigScreen } from "@/features/stores/big-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function BigPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Big containers</PageTitle>
+      <PageTitle>{PAGE_WORDS["stores/big"]}</PageTitle>
       <BigScreen collectionId={(await params).id} />
     </>
   );

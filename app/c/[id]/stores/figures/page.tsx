@@ -1,10 +1,11 @@
 import { FiguresScreen } from "@/features/stores/figures-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function FiguresPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Figures and sources</PageTitle>
+      <PageTitle>{PAGE_WORDS["stores/figures"]}</PageTitle>
       <FiguresScreen collectionId={(await params).id} />
     </>
   );

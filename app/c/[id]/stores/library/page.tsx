@@ -1,10 +1,11 @@
 import { LibraryScreen } from "@/features/stores/library-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function LibraryPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Recipes and components</PageTitle>
+      <PageTitle>{PAGE_WORDS["stores/library"]}</PageTitle>
       <LibraryScreen collectionId={(await params).id} />
     </>
   );

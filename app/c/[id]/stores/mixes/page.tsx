@@ -1,10 +1,11 @@
 import { MixesScreen } from "@/features/stores/mixes-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function MixesPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Mixes in the pot</PageTitle>
+      <PageTitle>{PAGE_WORDS["stores/mixes"]}</PageTitle>
       <MixesScreen collectionId={(await params).id} />
     </>
   );

@@ -1,5 +1,6 @@
 import { MixingScreen } from "@/features/stores/mixing-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function MixingPage({
   params,
@@ -10,7 +11,7 @@ export default async function MixingPage({
 }) {
   return (
     <>
-      <PageTitle>Mixing</PageTitle>
+      <PageTitle>{PAGE_WORDS["stores/mixing"]}</PageTitle>
       <MixingScreen collectionId={(await params).id} on={(await searchParams).on} />
     </>
   );

@@ -1,10 +1,11 @@
 import { ProductsScreen } from "@/features/stores/products-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function ProductsPage({ params }: { params: Promise<{ id: string }> }) {
   return (
     <>
-      <PageTitle>Cans and caps</PageTitle>
+      <PageTitle>{PAGE_WORDS["stores/products"]}</PageTitle>
       <ProductsScreen collectionId={(await params).id} />
     </>
   );

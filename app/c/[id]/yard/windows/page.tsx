@@ -1,5 +1,6 @@
 import { YardWindowsScreen } from "@/features/windows/yard-screen";
 import { PageTitle } from "@/features/kernel/page-title";
+import { PAGE_WORDS } from "@/words/rooms";
 
 export default async function YardWindowsPage({
   params,
@@ -10,7 +11,7 @@ export default async function YardWindowsPage({
 }) {
   return (
     <>
-      <PageTitle>The year’s windows</PageTitle>
+      <PageTitle>{PAGE_WORDS["yard/windows"]}</PageTitle>
       <YardWindowsScreen collectionId={(await params).id} asked={await searchParams} />
     </>
   );

@@ -1,0 +1,27 @@
+import type { Page } from "@/features/kernel/addresses";
+import type { IconName } from "@/ui/icon";
+import { PAGE_WORDS, type Room } from "@/words/rooms";
+
+/** The rooms in the order of the bar, each with its picture and the key that leads there. */
+export const ROOMS: readonly { page: Room; icon: IconName; key: string }[] = [
+  { page: "today", icon: "today", key: "d" },
+  { page: "yard", icon: "trees", key: "y" },
+  { page: "ladders", icon: "plan", key: "p" },
+  { page: "shelter", icon: "winter", key: "h" },
+  { page: "stores", icon: "pots", key: "s" },
+  { page: "almanac", icon: "climate", key: "a" },
+];
+
+/** At the foot of a phone's screen there is room for so many, and for "More". */
+export const IN_FOOT_BAR = 4;
+
+/** Pages visited less often, behind one word. */
+export const MORE: readonly (readonly [Page, string])[] = (
+  ["arrival", "learning", "walk", "import", "people", "history"] as const
+).map((page) => [page, PAGE_WORDS[page]]);
+
+/** Whether a page lies in a room: a tree's pages lie among the trees. */
+export function isIn(room: Room, path: string): boolean {
+  if (room === "yard") return /\/(yard|tree|add)(\/|$)/.test(path);
+  return path.includes(`/${room}`);
+}
