@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, NORTH, plansMade, SOUTH, TODAY, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, NORTH, openStrip, plansMade, SOUTH, TODAY, visit, watchErrors, world } from "./support";
 
 test("dragging the strip moves everything shown without a word to the server", async ({ page, request }) => {
   const errors = watchErrors(page);
@@ -8,13 +8,14 @@ test("dragging the strip moves everything shown without a word to the server", a
   await w.roots(treeId, "2025-09-20", 2, 0);
   await visit(page, w.url("yard"));
   await plansMade(page, w);
+  await openStrip(page);
   const strip = page.getByRole("slider", { name: "As-of day of everything shown" });
   const tree = page.getByRole("link", { name: /^S-1/ });
   const before = await tree.getAttribute("aria-label");
   // The first move opens the browser's own replay; from then on nothing may be asked of the server.
   const opened = page.waitForResponse((response) => response.url().endsWith("replay-bundle"));
   await page.keyboard.press("]");
-  await expect(page.getByText("Seen as of 22 May 2026")).toBeVisible();
+  await expect(page.getByText("Showing 22 May 2026")).toBeVisible();
   await expect(page).toHaveURL(/on=2026-05-22/);
   await opened;
   await page.waitForLoadState("networkidle");
@@ -31,18 +32,18 @@ test("dragging the strip moves everything shown without a word to the server", a
   expect(asked).toEqual([]);
 
   await page.keyboard.press("t");
-  await expect(page.getByText("Seen as of today")).toBeVisible();
+  await expect(page.getByText("Showing today")).toBeVisible();
   await expect(page).not.toHaveURL(/on=/);
   await expect(tree).toHaveAttribute("aria-label", before!);
   await strip.focus();
   await page.keyboard.press("ArrowLeft");
-  await expect(page.getByText("Seen as of 14 May 2026")).toBeVisible();
+  await expect(page.getByText("Showing 14 May 2026")).toBeVisible();
   await page.keyboard.press("[");
-  await expect(page.getByText("Seen as of 7 May 2026")).toBeVisible();
+  await expect(page.getByText("Showing 7 May 2026")).toBeVisible();
   await page.getByLabel("Day to see everything as of").fill("2026-10-01");
-  await expect(page.getByText("Seen as of 1 Oct 2026")).toBeVisible();
+  await expect(page.getByText("Showing 1 Oct 2026")).toBeVisible();
   await page.getByRole("button", { name: "Back to today" }).click();
-  await expect(page.getByText("Seen as of today")).toBeVisible();
+  await expect(page.getByText("Showing today")).toBeVisible();
   expect(errors).toEqual([]);
 });
 
@@ -56,7 +57,7 @@ test("the day stands in the address: opened again, the server shows what the bro
   await visit(page, w.url(`tree/${treeId}`));
   const today = (await page.getByTestId("fill").textContent())!;
   await page.getByLabel("Day to see everything as of").fill("2026-09-01");
-  await expect(page.getByText("Seen as of 1 Sept 2026")).toBeVisible();
+  await expect(page.getByText("Showing 1 Sept 2026")).toBeVisible();
   const values = async () => [
     await page.getByTestId("fill").textContent(),
     await page.getByTestId("due").textContent(),
@@ -65,7 +66,7 @@ test("the day stands in the address: opened again, the server shows what the bro
   await expect(page.getByTestId("fill")).not.toHaveText(today);
   const browser = await values();
   await page.reload();
-  await expect(page.getByText("Seen as of 1 Sept 2026")).toBeVisible();
+  await expect(page.getByText("Showing 1 Sept 2026")).toBeVisible();
   expect(await values()).toEqual(browser);
 });
 

@@ -137,3 +137,8 @@ export async function pressUntil(page: Page, key: string, shown: Locator): Promi
     await expect(shown).toBeVisible({ timeout: 500 });
   }).toPass();
 }
+
+/** Unfolds the strip of the year on a page that is not about it. */
+export async function openStrip(page: Page): Promise<void> {
+  await page.getByRole("button", { name: "Change the day" }).click();
+}

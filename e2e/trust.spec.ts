@@ -221,7 +221,7 @@ test("the bench and the roots answer for the day that is shown", async ({ page, 
   const treeId = await w.tree("B-1", { kindId: "apple" });
   await w.pots("Next", { known: "measured", vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 300 } });
   await visit(page, `${w.url(`tree/${treeId}/pot`)}?on=2026-11-20`);
-  await expect(page.getByText("Seen as of 20 Nov 2026")).toBeVisible();
+  await expect(page.getByText("Showing 20 Nov 2026")).toBeVisible();
   await expect(page.getByTestId("closed-window").first()).toBeVisible();
   // Ahead of today nothing can be recorded but today.
   await expect(page.getByLabel("Done on")).toHaveValue("2026-05-15");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, openStrip, visit, watchErrors, world } from "./support";
 
 test("a look at the wood moves its pace; late feed and late work say by how much they delay it", async ({
   page,
@@ -66,6 +66,7 @@ test("the strip by drag, keys and numbers moves the day, and shows the wood that
   await w.tree("AP-1", { kindId: "apple" });
   await w.tree("LM-1", { kindId: "lemon" });
   await visit(page, w.url("yard"));
+  await openStrip(page);
   const strip = page.getByRole("slider", { name: "As-of day of everything shown" });
   const box = (await strip.boundingBox())!;
   await page.mouse.move(box.x + 600, box.y + 30);
@@ -86,7 +87,7 @@ test("the strip by drag, keys and numbers moves the day, and shows the wood that
   await page.keyboard.press("Escape");
   await strip.focus();
   await page.keyboard.press("t");
-  await expect(page.getByText("Seen as of today")).toBeVisible();
+  await expect(page.getByText("Showing today")).toBeVisible();
   await expect(page).not.toHaveURL(/on=/);
 });
 

@@ -213,6 +213,7 @@ async function benchSearch(url: string, id: string): Promise<number[]> {
 /** From the pointer's move to the new picture of all trees on the screen. */
 async function benchDrag(page: Page, url: string, id: string): Promise<number[]> {
   await page.goto(`${url}/c/${id}/yard`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Change the day" }).click();
   await page.keyboard.press("]");
   await page.waitForFunction(() => document.querySelector("ol[data-on]")?.getAttribute("data-on") !== null);
   await page.waitForTimeout(1500);

@@ -12,6 +12,7 @@ import { Nav } from "./nav";
 import { asOfDay } from "@/features/kernel/page-props";
 import { NoticeProvider } from "@/features/kernel/notice";
 import { PlanWatch } from "./plan-watch";
+import { isAboutTheYear } from "./rooms";
 import { SeasonStrip } from "./season-strip";
 
 export function Frame({
@@ -75,7 +76,7 @@ export function Frame({
               {warning}
             </p>
           )}
-          {!onWalk && strip !== null && <SeasonStrip data={strip} />}
+          {!onWalk && strip !== null && <SeasonStrip data={strip} folds={!isAboutTheYear(path)} />}
           <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
           {!onWalk && <div className="h-16 sm:hidden" />}
           {!onWalk && <FootBar />}

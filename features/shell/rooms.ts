@@ -25,3 +25,7 @@ export function isIn(room: Room, path: string): boolean {
   if (room === "yard") return /\/(yard|tree|add)(\/|$)/.test(path);
   return path.includes(`/${room}`);
 }
+
+/** Pages on which the strip of the year lies open: a tree's own, the plan, the climate. */
+export const isAboutTheYear = (path: string): boolean =>
+  /\/(tree\/[^/]+|ladders|yard\/windows)$/.test(path) || path.includes("/almanac");

@@ -6,6 +6,7 @@ import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/words/format";
+import { Icon } from "@/ui/icon";
 import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
 import { type StripWood, WEEK, woodWeeks } from "@/features/kernel/strip-wood";
@@ -26,8 +27,13 @@ const GENERATED_WORDS: Record<NonNullable<StripData["generatedFrom"]>, string> =
   "short-record": "weather years generated after a short record",
 };
 
-/** The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys. */
-export function SeasonStrip({ data }: { data: StripData }) {
+/**
+ * The site's year flowing past today: frost from above, the collection's wood beneath, closing windows as notches. Drag it, or use the keys.
+ * Where the page is not about the year it is folded to the line that says which day is shown.
+ */
+export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }) {
+  const [opened, setOpened] = useState(false);
+  const full = opened || !folds;
   const { collectionId, on, today, setOn, subject, setSubject } = useAsOf();
   const woods = useMemo(() => (subject?.own ? [...data.woods, subject.own] : data.woods), [data.woods, subject]);
   const shown = subject?.key || null;
@@ -38,11 +44,11 @@ export function SeasonStrip({ data }: { data: StripData }) {
 
   useEffect(() => {
     const element = box.current;
-    if (!element) return;
+    if (!element || !full) return;
     const observer = new ResizeObserver(([entry]) => setWidth(Math.max(280, Math.round(entry.contentRect.width))));
     observer.observe(element);
     return () => observer.disconnect();
-  }, []);
+  }, [full]);
 
   const phone = width < 640;
   const [height, reach] = phone ? [PHONE_HEIGHT, PHONE_REACH] : [HEIGHT, REACH];
@@ -67,61 +73,63 @@ export function SeasonStrip({ data }: { data: StripData }) {
 
   return (
     <section aria-label="Season strip" className="no-print border-base-300 bg-base-100 border-b">
-      <div
-        ref={box}
-        role="slider"
-        tabIndex={0}
-        aria-labelledby={label}
-        aria-valuemin={now - FURTHEST}
-        aria-valuemax={now + FURTHEST}
-        aria-valuenow={centre}
-        aria-valuetext={dayWord(on)}
-        className="relative cursor-grab touch-pan-y overflow-hidden select-none active:cursor-grabbing"
-        style={{ height }}
-        onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture(e.pointerId);
-          drag.current = { x: e.clientX, day: centre, id: e.pointerId };
-        }}
-        onPointerMove={(e) => {
-          if (!drag.current) return;
-          const next = clampDay(Math.round(drag.current.day - (e.clientX - drag.current.x) / perDay));
-          if (next !== centre) setOn(toIso(next), false);
-        }}
-        onPointerUp={() => {
-          if (drag.current) setOn(on, true);
-          drag.current = null;
-        }}
-        onPointerCancel={() => (drag.current = null)}
-        onKeyDown={(e) => {
-          const steps: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -30, PageUp: 30 };
-          if (steps[e.key] !== undefined) move(steps[e.key]);
-          else if (e.key === "Home") setOn(today, true);
-          else return;
-          e.preventDefault();
-        }}
-      >
-        <StripDrawing
-          data={data}
-          woods={woods}
-          shown={shown}
-          centre={centre}
-          now={now}
-          width={width}
-          height={height}
-          reach={reach}
-        />
-      </div>
-      <div className="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1 text-sm">
+      {full && (
+        <div
+          ref={box}
+          role="slider"
+          tabIndex={0}
+          aria-labelledby={label}
+          aria-valuemin={now - FURTHEST}
+          aria-valuemax={now + FURTHEST}
+          aria-valuenow={centre}
+          aria-valuetext={dayWord(on)}
+          className="relative cursor-grab touch-pan-y overflow-hidden select-none active:cursor-grabbing"
+          style={{ height }}
+          onPointerDown={(e) => {
+            e.currentTarget.setPointerCapture(e.pointerId);
+            drag.current = { x: e.clientX, day: centre, id: e.pointerId };
+          }}
+          onPointerMove={(e) => {
+            if (!drag.current) return;
+            const next = clampDay(Math.round(drag.current.day - (e.clientX - drag.current.x) / perDay));
+            if (next !== centre) setOn(toIso(next), false);
+          }}
+          onPointerUp={() => {
+            if (drag.current) setOn(on, true);
+            drag.current = null;
+          }}
+          onPointerCancel={() => (drag.current = null)}
+          onKeyDown={(e) => {
+            const steps: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, PageDown: -30, PageUp: 30 };
+            if (steps[e.key] !== undefined) move(steps[e.key]);
+            else if (e.key === "Home") setOn(today, true);
+            else return;
+            e.preventDefault();
+          }}
+        >
+          <StripDrawing
+            data={data}
+            woods={woods}
+            shown={shown}
+            centre={centre}
+            now={now}
+            width={width}
+            height={height}
+            reach={reach}
+          />
+        </div>
+      )}
+      <div className="flex min-h-10 flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1 text-sm">
         <span id={label} className="sr-only">
           As-of day of everything shown
         </span>
         {on === today ? (
           <span>
-            Seen as of <b>today, {dayWord(today)}</b>
+            Showing <b>today, {dayWord(today)}</b>
           </span>
         ) : (
           <>
-            <span className="text-accent font-semibold">Seen as of {dayWord(on)}</span>
+            <span className="text-accent font-semibold">Showing {dayWord(on)}</span>
             <button type="button" className="btn btn-xs btn-accent" onClick={() => setOn(today, true)}>
               Back to today
             </button>
@@ -142,8 +150,19 @@ export function SeasonStrip({ data }: { data: StripData }) {
             {GENERATED_WORDS[data.generatedFrom]}
           </Link>
         )}
-        {woods.length > 1 && (
-          <label className="ml-auto hidden items-center gap-2 sm:flex">
+        {folds && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs ml-auto min-h-9"
+            aria-expanded={opened}
+            onClick={() => setOpened(!opened)}
+          >
+            <Icon name="calendar" size={16} />
+            {opened ? "Fold the year" : "Change the day"}
+          </button>
+        )}
+        {full && woods.length > 1 && (
+          <label className="hidden items-center gap-2 sm:flex">
             <span className="hidden md:inline">Wood of</span>
             <select
               className="select select-xs w-32"
@@ -162,24 +181,28 @@ export function SeasonStrip({ data }: { data: StripData }) {
             </select>
           </label>
         )}
-        <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />
-        <label className={`flex items-center gap-2 ${woods.length > 1 ? "max-sm:ml-auto" : "ml-auto"}`}>
-          <span className="hidden sm:inline">Go to</span>
-          <input
-            type="date"
-            aria-label="Day to see everything as of"
-            className="input input-xs w-36"
-            value={on}
-            onChange={(e) => {
-              const wanted = parseIso(e.target.value);
-              if (wanted !== null) setOn(toIso(clampDay(wanted)), true);
-            }}
-          />
-        </label>
-        <span className="hidden text-xs lg:inline">
-          drag, or <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd> a week,{" "}
-          <kbd className="kbd kbd-xs">t</kbd> today
-        </span>
+        {full && <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />}
+        {full && (
+          <label className="flex items-center gap-2 max-sm:ml-auto">
+            <span className="hidden sm:inline">Go to</span>
+            <input
+              type="date"
+              aria-label="Day to see everything as of"
+              className="input input-xs w-36"
+              value={on}
+              onChange={(e) => {
+                const wanted = parseIso(e.target.value);
+                if (wanted !== null) setOn(toIso(clampDay(wanted)), true);
+              }}
+            />
+          </label>
+        )}
+        {full && (
+          <span className="hidden text-xs lg:inline">
+            drag, or <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd> a week,{" "}
+            <kbd className="kbd kbd-xs">t</kbd> today
+          </span>
+        )}
       </div>
     </section>
   );

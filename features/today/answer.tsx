@@ -72,20 +72,40 @@ export function BringBack({ item, on }: { item: TodayTree; on: string }) {
 /** Put off to a day, or not to be done at all: with one tap where the usual days will do. */
 export function Answer({ row, on, title }: { row: TodayLine; on: string; title: string }) {
   const details = useRef<HTMLDetailsElement>(null);
+  const [open, setOpen] = useState(false);
+  const close = () => details.current?.removeAttribute("open");
+  return (
+    <details
+      ref={details}
+      className="relative"
+      onToggle={(e) => setOpen(e.currentTarget.open)}
+      onKeyDown={(e) => e.key === "Escape" && close()}
+    >
+      <summary className="btn btn-sm min-h-11" aria-label={`Not now: ${title}`}>
+        Not now
+      </summary>
+      {open && <AnswerForm row={row} on={on} title={title} close={close} />}
+    </details>
+  );
+}
+
+function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; title: string; close: () => void }) {
   const { answer, busy, failure, at } = useAnswer();
   const [until, setUntil] = useState("");
   const [reason, setReason] = useState("");
   const [fault, setFault] = useState<string | undefined>();
   const read = useDayAhead();
-  const close = () => details.current?.removeAttribute("open");
   const later = async (iso: string) => {
-    if (await answer(row.trees, { answer: "later", until: iso, reason }, `${title}: not before ${day(iso, on)}.`))
-      close();
+    const said = { answer: "later", until: iso, reason } as const;
+    if (await answer(row.trees, said, `${title}: not before ${day(iso, on)}.`)) close();
   };
   const typed = async () => {
     const { range, fault: wrong } = read(until);
     setFault(wrong);
     if (range) await later(range.best);
+  };
+  const never = async () => {
+    if (await answer(row.trees, { answer: "refused", reason }, `${title}: not to be done.`)) close();
   };
   const usual = [
     ["In a week", toIso(toDay(on) + 7)],
@@ -94,48 +114,34 @@ export function Answer({ row, on, title }: { row: TodayLine; on: string; title: 
     ["In three months", addMonths(on, 3)],
   ] as const;
   return (
-    <details ref={details} className="relative" onKeyDown={(e) => e.key === "Escape" && close()}>
-      <summary className="btn btn-sm min-h-11" aria-label={`Not now: ${title}`}>
-        Not now
-      </summary>
-      <div className="bg-base-100 border-base-300 rounded-box absolute left-0 z-20 mt-1 w-72 border p-3 shadow-lg sm:right-0 sm:left-auto">
-        <p className="font-medium">Not before</p>
-        <div className="grid grid-cols-2 gap-2">
-          {usual.map(([words, iso]) => (
-            <button
-              key={words}
-              type="button"
-              className="btn btn-sm min-h-11"
-              disabled={busy}
-              onClick={() => void later(iso)}
-            >
-              {words}
-            </button>
-          ))}
-        </div>
-        <Form label={`Not now: ${title}`} className="mt-3 space-y-2" onSubmit={typed}>
-          <DayAheadField label="Another day" value={until} onChange={setUntil} fault={fault ?? at("until")} />
-          <TextField label="Reason, if you like" value={reason} onChange={setReason} fault={at("reason")} />
-          <FormFaults faults={unplaced(failure, ["until", "reason"])} />
-          <div className="flex flex-wrap gap-2">
-            <button type="submit" className="btn btn-sm min-h-11" disabled={busy}>
-              Put off
-            </button>
-            <button
-              type="button"
-              className="btn btn-sm min-h-11"
-              disabled={busy}
-              onClick={() =>
-                void answer(row.trees, { answer: "refused", reason }, `${title}: not to be done.`).then(
-                  (ok) => ok && close(),
-                )
-              }
-            >
-              Do not do it
-            </button>
-          </div>
-        </Form>
+    <div className="bg-base-100 border-base-300 rounded-box absolute left-0 z-20 mt-1 w-72 border p-3 shadow-lg sm:right-0 sm:left-auto">
+      <p className="font-medium">Not before</p>
+      <div className="grid grid-cols-2 gap-2">
+        {usual.map(([words, iso]) => (
+          <button
+            key={words}
+            type="button"
+            className="btn btn-sm min-h-11"
+            disabled={busy}
+            onClick={() => void later(iso)}
+          >
+            {words}
+          </button>
+        ))}
       </div>
-    </details>
+      <Form label={`Not now: ${title}`} className="mt-3 space-y-2" onSubmit={typed}>
+        <DayAheadField label="Another day" value={until} onChange={setUntil} fault={fault ?? at("until")} />
+        <TextField label="Reason, if you like" value={reason} onChange={setReason} fault={at("reason")} />
+        <FormFaults faults={unplaced(failure, ["until", "reason"])} />
+        <div className="flex flex-wrap gap-2">
+          <button type="submit" className="btn btn-sm min-h-11" disabled={busy}>
+            Put off
+          </button>
+          <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void never()}>
+            Do not do it
+          </button>
+        </div>
+      </Form>
+    </div>
   );
 }
