@@ -37,8 +37,8 @@ for (const place of PLACES)
     ]);
     await expectNoSeriousFindings(page);
     await page.getByRole("button", { name: "Begin" }).click();
-    await page.waitForURL(/\/yard$/);
-    await visit(page, page.url().replace(/yard$/, "almanac"));
+    await page.waitForURL(/\/today$/);
+    await visit(page, page.url().replace(/today$/, "almanac"));
     await expect(page.getByText(/guess from place and answers/).first()).toBeVisible();
     expect(errors).toEqual([]);
   });
@@ -66,7 +66,7 @@ test("a town nobody knows, a month typed over, and a contradiction are each told
   await expect(months.getByLabel("Jan, mean lowest")).toHaveValue("-6");
   await page.getByLabel("Hot afternoon").fill("31");
   await page.getByRole("button", { name: "Begin" }).click();
-  await page.waitForURL(/\/yard$/);
-  await visit(page, page.url().replace(/yard$/, "almanac/records"));
+  await page.waitForURL(/\/today$/);
+  await visit(page, page.url().replace(/today$/, "almanac/records"));
   await expect(page.getByLabel("Jan, mean lowest")).toHaveValue("-6");
 });

@@ -20,7 +20,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await page.getByLabel("4 · The usual first frost in autumn: day").fill("28");
   await page.getByRole("button", { name: "Begin" }).click();
 
-  await expect(page.getByRole("heading", { name: "No tree stands here yet" })).toBeVisible();
+  await expect(page.getByText("Add your first tree: its species and the pot")).toBeVisible();
   await page.getByRole("link", { name: "Add the first tree" }).click();
   await expect(page.getByLabel("Tag")).toHaveValue("T-1");
   await page.getByLabel("Kind").fill("Fig");
@@ -59,7 +59,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
 
   await page.getByRole("link", { name: "Climate" }).click();
   await expect(page.getByText("guess", { exact: true })).toBeVisible();
-  await expect(page.getByRole("link", { name: "weather guessed from place and answers" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "estimated climate" })).toBeVisible();
   await expectNoSeriousFindings(page);
   await page.getByRole("link", { name: "Read in a record" }).click();
   const csv = writeWeatherCsv(generatedRecord(47.4, TRAMHALLE_NORMALS, TODAY, 12, 11)).split("\n");
@@ -75,7 +75,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await page.getByRole("button", { name: /^Read in 4,/ }).click();
   await expect(page.getByText(/complete frost years of your own record/)).toBeVisible();
   await expect(page.getByTestId("moved")).toContainText("Usual last frost in spring");
-  await expect(page.getByRole("link", { name: "weather guessed from place and answers" })).toHaveCount(0);
+  await expect(page.getByRole("link", { name: "estimated climate" })).toHaveCount(0);
   await expect(page.getByText("yard-station.csv", { exact: false }).first()).toBeVisible();
   await expectNoSeriousFindings(page);
   expect(errors).toEqual([]);

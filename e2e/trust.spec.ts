@@ -253,8 +253,8 @@ test("a new site: coordinates as maps give them, feet, Fahrenheit, units and cur
   await page.getByLabel("Units").selectOption("us");
   await page.getByLabel("Currency").selectOption("USD");
   await page.getByRole("button", { name: "Begin" }).click();
-  await page.waitForURL(/\/yard$/);
-  const base = new URL(page.url()).pathname.replace(/\/yard$/, "");
+  await page.waitForURL(/\/today$/);
+  const base = new URL(page.url()).pathname.replace(/\/today$/, "");
   await visit(page, `${base}/almanac`);
   await expect(page.getByText(/52.52° N, 13.4° E, 55 m/)).toBeVisible();
   await expect(page.getByLabel("Currency of prices")).toHaveValue("USD");

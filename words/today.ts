@@ -110,7 +110,7 @@ export const GROUP_TITLES: Record<TodayGroup, string> = {
   week: "This week",
   month: "Next 30 days",
   later: "Later",
-  lasting: "Until further notice",
+  lasting: "Ongoing care",
 };
 
 /** When a row is to be done, seen from a day. */

@@ -9,14 +9,14 @@ import { pool } from "@/server/pool";
 export async function Home() {
   const collections = await listCollections(pool());
   if (collections.length === 0) redirect("/setup");
-  if (collections.length === 1) redirect(pageAt(collections[0].id, "yard"));
+  if (collections.length === 1) redirect(pageAt(collections[0].id, "today"));
   return (
     <main className="mx-auto max-w-xl px-4 py-10">
       <h1 className="text-3xl">Collections</h1>
       <ul className="my-5 space-y-3">
         {collections.map((c) => (
           <li key={c.id}>
-            <Link className="btn btn-lg w-full justify-start" href={pageAt(c.id, "yard")}>
+            <Link className="btn btn-lg w-full justify-start" href={pageAt(c.id, "today")}>
               {c.name}
             </Link>
           </li>

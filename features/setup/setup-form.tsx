@@ -84,7 +84,7 @@ export function SetupForm() {
       currency: shown.currency,
       normals: months ? { ...months, elevationM } : null,
     });
-    if (done) router.push(pageAt(id, "yard"));
+    if (done) router.push(pageAt(id, "today"));
   };
   const fault = beside(problems);
 

@@ -22,9 +22,9 @@ const FURTHEST = 900;
 
 /** Every page says what stands in for a record. */
 const GENERATED_WORDS: Record<NonNullable<StripData["generatedFrom"]>, string> = {
-  answers: "weather guessed from place and answers",
-  table: "weather years generated from monthly normals",
-  "short-record": "weather years generated after a short record",
+  answers: "estimated climate",
+  table: "climate from monthly values",
+  "short-record": "short weather record",
 };
 
 /**
@@ -119,13 +119,13 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
           />
         </div>
       )}
-      <div className="flex min-h-10 flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1 text-sm">
+      <div className={`flex min-h-10 items-center gap-x-3 gap-y-1 px-3 text-sm ${full ? "flex-wrap py-1" : ""}`}>
         <span id={label} className="sr-only">
           As-of day of everything shown
         </span>
         {on === today ? (
           <span>
-            Showing <b>today, {dayWord(today)}</b>
+            Showing <b className="whitespace-nowrap">today, {dayWord(today)}</b>
           </span>
         ) : (
           <>
@@ -139,7 +139,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
           <Link
             href={pageAt(collectionId, "almanac/ahead")}
             prefetch={false}
-            className="badge badge-error badge-sm h-auto min-h-6 py-0.5"
+            className="badge badge-error badge-sm h-auto min-h-6 min-w-0 py-0.5"
             data-testid="alarm"
           >
             {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)} <SimulatedMark />
@@ -153,12 +153,12 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
         {folds && (
           <button
             type="button"
-            className="btn btn-ghost btn-xs ml-auto min-h-9"
+            className="btn btn-ghost btn-xs ml-auto min-h-11 shrink-0"
             aria-expanded={opened}
             onClick={() => setOpened(!opened)}
           >
             <Icon name="calendar" size={16} />
-            {opened ? "Fold the year" : "Change the day"}
+            {opened ? "Fold the year" : <span className="max-sm:sr-only">Change the day</span>}
           </button>
         )}
         {full && woods.length > 1 && (
