@@ -57,7 +57,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await page.getByRole("button", { name: "Put in store" }).click();
   await expect(page.getByRole("img", { name: "Black 30 cm: 3 free" })).toBeVisible();
 
-  await page.getByRole("link", { name: "Climate" }).click();
+  await page.getByRole("link", { name: "Climate", exact: true }).click();
   await expect(page.getByText("guess", { exact: true })).toBeVisible();
   await expect(page.getByRole("link", { name: "estimated climate" })).toBeVisible();
   await expectNoSeriousFindings(page);

@@ -1,5 +1,15 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, NORTH, openStrip, plansMade, SOUTH, TODAY, visit, watchErrors, world } from "./support";
+import {
+  expectNoSeriousFindings,
+  NORTH,
+  openStrip,
+  plansMade,
+  SOUTH,
+  TODAY,
+  visit,
+  watchErrors,
+  world,
+} from "./support";
 
 test("dragging the strip moves everything shown without a word to the server", async ({ page, request }) => {
   const errors = watchErrors(page);

@@ -17,6 +17,7 @@ test("two tabs on one person: the second is told, keeps what was typed, and save
   await visit(other, w.url("people"));
   const lift = async (tab: typeof page, kg: string) => {
     await tab
+      .getByRole("main")
       .getByRole("button", { name: /Change/ })
       .first()
       .click();

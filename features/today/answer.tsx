@@ -77,7 +77,7 @@ export function Answer({ row, on, title }: { row: TodayLine; on: string; title: 
   return (
     <details
       ref={details}
-      className="relative"
+      className={`relative ${open ? "max-sm:basis-full" : ""}`}
       onToggle={(e) => setOpen(e.currentTarget.open)}
       onKeyDown={(e) => e.key === "Escape" && close()}
     >
@@ -114,7 +114,7 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
     ["In three months", addMonths(on, 3)],
   ] as const;
   return (
-    <div className="bg-base-100 border-base-300 rounded-box absolute left-0 z-20 mt-1 w-72 border p-3 shadow-lg sm:right-0 sm:left-auto">
+    <div className="bg-base-100 border-base-300 rounded-box z-20 mt-1 border p-3 sm:absolute sm:right-0 sm:w-72 sm:shadow-lg">
       <p className="font-medium">Not before</p>
       <div className="grid grid-cols-2 gap-2">
         {usual.map(([words, iso]) => (
