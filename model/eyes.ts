@@ -1,4 +1,4 @@
-import { type DayNumber, toDay } from "@/core/dates/index";
+import type { DayNumber } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import type { TreeRecord } from "@/core/records/index";
 import { EyePool, type EyeWord, wordOfEye } from "@/core/roots/index";

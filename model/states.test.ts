@@ -249,9 +249,13 @@ test("what was potted late is fed when it grows again, and not again once it was
   const first = fedOn("2026-11-10")!;
   expect(first.slice(0, 7) >= "2027-02" && first.slice(0, 7) <= "2027-05").toBe(true);
   expect(fedOn("2027-01-10")).toBe(first);
-  const fed = anEvent("2027-04-20", { kind: "fed", form: "quick", strength: 0.5, what: "" }, {
-    treeId: "t1",
-  });
+  const fed = anEvent(
+    "2027-04-20",
+    { kind: "fed", form: "quick", strength: 0.5, what: "" },
+    {
+      treeId: "t1",
+    },
+  );
   expect(fedOn("2027-04-21")).toBeDefined();
   expect(fedOn("2027-04-21", [fed])).toBeUndefined();
 });

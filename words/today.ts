@@ -146,7 +146,7 @@ export function effortWords(
     .join(" · ");
 }
 
-export const REPEAT_WORDS: Record<Repeat["unit"], readonly [one: string, many: string]> = {
+const REPEAT_WORDS: Record<Repeat["unit"], readonly [one: string, many: string]> = {
   day: ["day", "days"],
   week: ["week", "weeks"],
   month: ["month", "months"],

@@ -18,7 +18,7 @@ const NAMED = 4;
 const TOKEN = /^[\w-]{43}$/;
 
 /** The day's list as a calendar: what has begun stands on today, what lasts on its last day. */
-export function calendarOf(view: CollectionView): string {
+function calendarOf(view: CollectionView): string {
   const { collection, today, loaded } = view;
   const { list } = todayOf(view, today);
   const places = new Map(loaded.places.map((p) => [p.id, p.name]));
