@@ -1,5 +1,4 @@
 import { AFTERCARES, CARES, REASONS } from "@/core/decision/index";
-import type { TodayGroup } from "@/core/today/index";
 import { OPERATIONS } from "@/core/window/index";
 import {
   answerWords,
@@ -29,7 +28,7 @@ test("every work, care, aftercare and reason has words of its own, and none of t
 
 test("when a row is to be done", () => {
   const when = (more: Partial<Parameters<typeof rowWhen>[0]>) =>
-    rowWhen({ group: "now" as TodayGroup, from: ON, to: null, overdue: 0, excepted: null, count: 1, ...more }, ON);
+    rowWhen({ group: "now", from: ON, to: null, overdue: 0, excepted: null, count: 1, ...more }, ON);
   expect(when({})).toBe("");
   expect(when({ to: "2026-06-03" })).toBe("by 3 Jun");
   expect(when({ to: "2026-06-03", count: 2 })).toBe("the first by 3 Jun");
