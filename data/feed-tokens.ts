@@ -1,5 +1,8 @@
 import { type Db, maybeOne, run, type Scope } from "./db";
 
+/** Keys to this program as it stands here: no backup carries them, and a restore brings none back that was stopped. */
+export const KEY_TABLES = ["feed_token"] as const;
+
 /** Addresses of calendars: of a token its hash alone is kept, so that nobody who reads the database can use one. */
 export async function keepFeedToken(
   db: Db,

@@ -55,7 +55,7 @@ export function PlacesView({
         <p className="mt-3">
           No place has a name yet. Name one where you say where a tree stands: on its{" "}
           <Link className="link" href={pageAt(collectionId, "yard")}>
-            page in the Yard
+            own page
           </Link>
           , under Details.
         </p>

@@ -52,7 +52,7 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
         <p className="mt-3">
           Every tree is known well enough: no look would move a date by much.{" "}
           <Link className="link" href={pageAt(collectionId, "yard")}>
-            Back to the Yard
+            Back to Trees
           </Link>
         </p>
       ) : (

@@ -34,6 +34,7 @@ import { History } from "./history";
 import { Narrowest } from "./narrowest";
 import { PlanPanel } from "./plan-panel";
 import { TimePicture } from "./time-picture";
+import { ROOM_WORDS } from "@/words/rooms";
 
 // Its form is fetched when it is opened: most visits measure nothing.
 const MeasureForm = dynamic(() => import("@/features/measure/measure-form").then((m) => m.MeasureForm), { ssr: false });
@@ -83,7 +84,7 @@ export function TreeView({
         <div className="min-w-0 flex-1 basis-96">
           <p className="text-sm" data-record="">
             <Link className="link" href={pageAt(collectionId, "yard")}>
-              Yard
+              {ROOM_WORDS.yard}
             </Link>{" "}
             · {PURPOSE_WORDS[facts.purpose]}
             {facts.plants > 1 ? ` · ${number(facts.plants)} plants` : ""}

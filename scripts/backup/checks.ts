@@ -3,6 +3,7 @@ import type { Connection as CoreConnection } from "mysql2";
 import type { PoolConnection } from "mysql2/promise";
 import { many } from "@/data/db";
 import { DERIVED_TABLES } from "@/data/derived";
+import { KEY_TABLES } from "@/data/feed-tokens";
 
 /** What a table holds, to be compared row for row: how many, and a digest over all of them in the order of their key. */
 interface TableCheck {
@@ -11,8 +12,8 @@ interface TableCheck {
 }
 export type TableChecks = Record<string, TableCheck>;
 
-/** Kept results and the packaged gazetteer are not worth comparing: they are made again. `collection.epoch` changes with every restore by design. */
-const LEFT_OUT = new Set<string>([...DERIVED_TABLES, "town", "write_hold"]);
+/** Kept results and the packaged gazetteer are not worth comparing: they are made again; keys stay where they are. `collection.epoch` changes with every restore by design. */
+const LEFT_OUT = new Set<string>([...DERIVED_TABLES, ...KEY_TABLES, "town", "write_hold"]);
 const LEFT_OUT_COLUMNS: Record<string, string[]> = { collection: ["epoch"] };
 
 /** Digests every table of the connection's database, as its transaction sees it. Rows stream: photographs need not fit into memory. */

@@ -8,6 +8,7 @@ import { createGunzip, createGzip } from "node:zlib";
 import type { Pool } from "mysql2/promise";
 import { type DbAddress, many, one, openPool, run } from "@/data/db";
 import { DERIVED_TABLES } from "@/data/derived";
+import { KEY_TABLES } from "@/data/feed-tokens";
 import { checkTables, differences, type TableChecks } from "./checks";
 import { listBackups, type Manifest, sha256Of } from "./manifest";
 
@@ -131,7 +132,7 @@ async function dumpAndCheck(pool: Pool, owner: DbAddress, part: string) {
         "--hex-blob",
         "--skip-comments",
         "--no-tablespaces",
-        ...[...DERIVED_TABLES, "town"].map((table) => `--ignore-table-data=${owner.database}.${table}`),
+        ...[...DERIVED_TABLES, ...KEY_TABLES, "town"].map((table) => `--ignore-table-data=${owner.database}.${table}`),
         owner.database,
       ],
       { env, stdio: ["ignore", "pipe", "pipe"] },

@@ -1,6 +1,7 @@
 import type { Pool } from "mysql2/promise";
 import { type DbAddress, many, openPool, run } from "@/data/db";
 import { DERIVED_TABLES } from "@/data/derived";
+import { KEY_TABLES } from "@/data/feed-tokens";
 import { migrate, migrationNames } from "@/data/migrate";
 import { differences } from "./checks";
 import { checksOf, loadDump, withScratch } from "./make";
@@ -60,8 +61,8 @@ async function holdingWrites(owner: DbAddress, work: () => Promise<void>): Promi
   }
 }
 
-/** Rows that stay as they are: which migrations the real database has had, and the hold this very restore keeps. */
-const KEPT = new Set<string>(["migration", ...DERIVED_TABLES, "town", "write_hold"]);
+/** Rows that stay as they are: which migrations the real database has had, the keys given out here, and the hold this very restore keeps. */
+const KEPT = new Set<string>(["migration", ...DERIVED_TABLES, ...KEY_TABLES, "town", "write_hold"]);
 
 async function takeOver(scratch: Pool, owner: DbAddress, from: string): Promise<void> {
   const tables = (
