@@ -117,6 +117,9 @@ test("every command says what it is about; these only add, or are refused in bet
   expect(adding.sort()).toEqual(
     [
       "add-note",
+      "answer-today",
+      "make-feed",
+      "revoke-feeds",
       "add-photo",
       "add-place",
       "add-tree",

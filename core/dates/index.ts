@@ -1,4 +1,4 @@
 export * from "./dates";
 export * from "./reach";
 export * from "./ahead";
-export { readRoughDate, writeRoughDate, type DayRange, type RoughDate, type RoughDateSetting } from "./rough";
+export { monthOf, readRoughDate, writeRoughDate, type DayRange, type RoughDate, type RoughDateSetting } from "./rough";
