@@ -48,6 +48,10 @@ const LASTS = new Set<AftercareCode>(["shade-until", "water-old-ball-until", "no
 /** Care that goes on until the season turns. */
 const GOES_ON = new Set<DecisionWork>(["keep-bright", "water-by-weight", "feed-little", "keep-moist", "shade"]);
 
+/** Whose item it is: null of the grower's own jobs. */
+export const treeOf = (item: string): string | null =>
+  item.startsWith("task:") ? null : item.slice(0, item.indexOf(":"));
+
 /** What one tree's decision asks for: its acts, and what follows the last work on it. */
 export function itemsOf(decision: Decision, tree: TodayTree): TodayItem[] {
   const overdue = decision.headline.code === "do-now" || decision.headline.code === "rescue";

@@ -19,6 +19,7 @@ import {
   TODAY_GROUPS,
   type TodayItem,
   todayList,
+  treeOf,
 } from "./index";
 
 const ON = "2026-05-15";
@@ -43,6 +44,10 @@ const item = (id: string, more: Partial<TodayItem> = {}): TodayItem => ({
 const none: Answers = new Map();
 const ids = (list: ReturnType<typeof todayList>, group: (typeof TODAY_GROUPS)[number]) =>
   list.groups[group].flatMap((round) => round.rows.map((row) => row.items.map((i) => i.id)));
+
+test("an item tells whose it is", () => {
+  expect([treeOf("t1:up-pot:2026"), treeOf("task:t1:2026-05-15")]).toEqual(["t1", null]);
+});
 
 test("figures", () => {
   expect(TODAY_FIGURES).toEqual({ weekDays: 6, monthDays: 30, mostDays: 400 });

@@ -1,5 +1,5 @@
 import "server-only";
-import { nightsAhead } from "@/core/climate/index";
+import { type NightAhead, nightsAhead } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
 import {
   type Ahead,
@@ -72,6 +72,26 @@ export interface WatchFacts {
   risk: number;
 }
 
+/** Above this, its error twice over, no pot and no wood is harmed by a night, °C: our judgement (L). */
+const HARMLESS_C = 2;
+
+/** What the coming nights threaten: worked out once for a yard, and not at all where they are surely too mild. */
+export function tonightFacts(view: CollectionView): Pick<WatchFacts, "nights" | "cold"> {
+  let found = tonights.get(view.yard);
+  if (!found) {
+    const ahead = nightsAhead(view.yard.site).slice(0, WATCHED_NIGHT_COUNT);
+    const mild = ahead.every((n) => n.minC - 2 * n.minErrorC > HARMLESS_C);
+    const facts = mild ? null : winterFacts(view);
+    found = { nights: nightsTold(ahead), cold: facts === null ? [] : coldPots(view, facts, aheadBy(facts)) };
+    tonights.set(view.yard, found);
+  }
+  return found;
+}
+const tonights = new WeakMap<CollectionView["yard"], Pick<WatchFacts, "nights" | "cold">>();
+
+const nightsTold = (nights: readonly NightAhead[]): WatchFacts["nights"] =>
+  nights.map((n) => ({ day: toIso(n.day), minC: n.minC, forecast: n.basis === "forecast" }));
+
 /** A pot whose water nobody has ever noted is looked at now. */
 const WATCHED_NIGHT_COUNT = 3;
 
@@ -81,9 +101,7 @@ export function watchFacts(view: CollectionView): WatchFacts {
   const ahead = aheadBy(facts);
   const watched = facts.quarters.filter(isQuarter);
   return {
-    nights: nights
-      .slice(0, WATCHED_NIGHT_COUNT)
-      .map((n) => ({ day: toIso(n.day), minC: n.minC, forecast: n.basis === "forecast" })),
+    nights: nightsTold(nights.slice(0, WATCHED_NIGHT_COUNT)),
     cold: coldPots(view, facts, ahead),
     frozen: frozenBalls(facts, ahead),
     places: watched.flatMap((q) => {

@@ -2,6 +2,7 @@
 
 import { useRef, useState } from "react";
 import { addMonths, toDay, toIso } from "@/core/dates/index";
+import { treeOf } from "@/core/today/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { DayAheadField, useDayAhead } from "@/features/kernel/rough-date";
@@ -23,7 +24,7 @@ function useAnswer() {
     { answer: said, until = null, reason = "" }: Said,
     text: string,
   ) => {
-    const items = trees.map(({ item, treeId }) => ({ item, treeId }));
+    const items = trees.map(({ item }) => ({ item, treeId: treeOf(item) }));
     const done = await command.send({ collectionId, items, on, answer: said, until, reason });
     if (done) tell({ text, entryId: done.entryId });
     return done !== null;

@@ -5,8 +5,8 @@ import type { CollectionView } from "@/features/collection/load";
 
 /** What a list draws of a tree in a row. */
 export interface TodayTree {
+  /** Of a tree's item its name begins with the tree's id: hundreds travel together, nothing is said twice. */
   item: string;
-  treeId: string | null;
   tag: string;
 }
 
@@ -41,7 +41,7 @@ export function todayFacts(view: CollectionView, on: string): TodayFacts {
   const places = new Map(view.loaded.places.map((p) => [p.id, p.name]));
   const line = ({ items, ...row }: TodayRow): TodayLine => ({
     ...row,
-    trees: items.map(({ id, treeId, tag }) => ({ item: id, treeId, tag })),
+    trees: items.map(({ id, tag }) => ({ item: id, tag })),
   });
   const groups = Object.fromEntries(
     Object.entries(list.groups).map(([group, rounds]) => [
@@ -57,7 +57,7 @@ export function todayFacts(view: CollectionView, on: string): TodayFacts {
     on,
     groups,
     putOff: list.putOff.map(({ item, until }) => ({
-      tree: { item: item.id, treeId: item.treeId, tag: item.tag },
+      tree: { item: item.id, tag: item.tag },
       what: item.what,
       until,
     })),

@@ -1,6 +1,8 @@
 "use client";
 
 import Link from "next/link";
+import { useState } from "react";
+import { treeOf } from "@/core/today/index";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 import { treeAt } from "@/features/kernel/addresses";
 import { effortWords, rowWhen, todayTitle, whyWords } from "@/words/today";
@@ -20,7 +22,8 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
   const effort = effortWords(row, units);
   const [first] = row.trees;
   const urgent = row.overdue > 0 || row.excepted !== null;
-  const link = (tree: TodayTree) => tree.treeId && treeAt(collectionId, tree.treeId, "", query);
+  const link = (tree: TodayTree) => treeAt(collectionId, treeOf(tree.item)!, "", query);
+  const firstId = treeOf(first.item);
   const title = todayTitle(row.what);
   return (
     <li className="grid gap-x-4 gap-y-2 py-3 sm:grid-cols-[minmax(0,1fr)_auto]" data-testid="today-row">
@@ -36,11 +39,11 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
         {isTicked(row.what) ? (
           <DoneButton row={row} on={on} />
         ) : (
-          first.treeId && (
+          firstId && (
             <Link
               prefetch={false}
               className="btn btn-primary btn-sm min-h-11"
-              href={treeAt(collectionId, first.treeId, partOf(row.what), query)}
+              href={treeAt(collectionId, firstId, partOf(row.what), query)}
             >
               {row.trees.length === 1 ? "Start" : `Start with ${first.tag}`}
             </Link>
@@ -52,12 +55,13 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
   );
 }
 
-function Tags({ trees, href }: { trees: readonly TodayTree[]; href: (tree: TodayTree) => string | null }) {
-  const named = trees.filter((t) => t.treeId !== null);
+function Tags({ trees, href }: { trees: readonly TodayTree[]; href: (tree: TodayTree) => string }) {
+  const named = trees.filter((t) => treeOf(t.item) !== null);
+  const [open, setOpen] = useState(false);
   if (named.length === 0) return null;
   const links = (list: readonly TodayTree[]) =>
     list.map((tree) => (
-      <Link key={tree.item} prefetch={false} className="link inline-flex min-h-6 items-center" href={href(tree)!}>
+      <Link key={tree.item} prefetch={false} className="link inline-flex min-h-6 items-center" href={href(tree)}>
         {tree.tag}
       </Link>
     ));
@@ -66,9 +70,9 @@ function Tags({ trees, href }: { trees: readonly TodayTree[]; href: (tree: Today
       {named.length > 1 && <span className="font-medium">{number(named.length)} trees:</span>}
       {links(named.slice(0, SHOWN))}
       {named.length > SHOWN && (
-        <details>
+        <details onToggle={(e) => setOpen(e.currentTarget.open)}>
           <summary className="cursor-pointer">and {number(named.length - SHOWN)} more</summary>
-          <div className="flex flex-wrap gap-x-3">{links(named.slice(SHOWN))}</div>
+          {open && <div className="flex flex-wrap gap-x-3">{links(named.slice(SHOWN))}</div>}
         </details>
       )}
     </div>

@@ -5,7 +5,7 @@ import { asOfDay } from "@/features/kernel/page-props";
 import { collectionView } from "@/features/kernel/views";
 import { hasFeed } from "@/data/feed-tokens";
 import { pool } from "@/server/pool";
-import { watchFacts } from "../shelter/watch-data";
+import { tonightFacts } from "../shelter/watch-data";
 import { tonightWords } from "../shelter/watch-words";
 import { todayFacts } from "./queries";
 import { TodayView } from "./view";
@@ -15,7 +15,7 @@ export async function TodayScreen({ collectionId, on }: { collectionId: string; 
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const shown = asOfDay(on, view.today);
-  const watch = shown === view.today && view.loaded.trees.length > 0 ? watchFacts(view) : null;
+  const watch = shown === view.today && view.loaded.trees.length > 0 ? tonightFacts(view) : null;
   return (
     <>
       <FollowDay shown={shown} />

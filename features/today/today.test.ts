@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import ICAL from "ical.js";
+import { treeOf } from "@/core/today/index";
 import { closePools, pool } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
@@ -45,7 +46,7 @@ onDatabase("the day's list on a real database", () => {
 
   test("put off it comes back on its day, refused never, and undo brings it back at once", async () => {
     const row = (await rows()).find((r) => r.trees.length === 2)!;
-    const items = row.trees.map(({ item, treeId }) => ({ item, treeId }));
+    const items = row.trees.map(({ item }) => ({ item, treeId: treeOf(item) }));
     const said = { items, on: yard.today, until: null, reason: "" };
     expect(await yard.fault("answer-today", { ...said, answer: "later" }, "until")).toBe("missing");
     expect(await yard.fault("answer-today", { ...said, answer: "later", until: yard.today }, "until")).toBe(
