@@ -1,4 +1,4 @@
-import { day, fullness, kilograms, litres, millimetres, readNumber } from "./format";
+import { celsius, day, fullness, kilograms, litres, millimetres, number, readNumber } from "./format";
 
 test.each([
   ["12", "plain", 12],
@@ -41,4 +41,10 @@ test("dates do not move with the time zone, and name the year when it is far", (
   expect(day("2027-01-02", "2026-12-20")).toBe("2 Jan 2027");
   expect(day("2028-03-01", "2026-05-01")).toBe("1 Mar 2028");
   expect(fullness(0.991)).toBe("97 %+");
+});
+
+test("nothing is less than nought by nothing", () => {
+  expect([number(-0), number(-0.4), number(-0.04, 1), celsius(-0.04, "metric"), number(-1.5, 1)]).toEqual([
+    ...["0", "0", "0", "0 °C", "-1.5"],
+  ]);
 });

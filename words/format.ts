@@ -10,7 +10,11 @@ const cache = new Map<string, Intl.NumberFormat>();
 export function number(value: number, digits = 0): string {
   const key = String(digits);
   let format = cache.get(key);
-  if (!format) cache.set(key, (format = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: digits })));
+  if (!format)
+    cache.set(
+      key,
+      (format = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: digits, signDisplay: "negative" })),
+    );
   return format.format(value);
 }
 

@@ -124,12 +124,12 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
           As-of day of everything shown
         </span>
         {on === today ? (
-          <span>
+          <span className="shrink-0">
             Showing <b className="whitespace-nowrap">today, {dayWord(today)}</b>
           </span>
         ) : (
           <>
-            <span className="text-accent font-semibold">Showing {dayWord(on)}</span>
+            <span className="text-accent shrink-0 font-semibold">Showing {dayWord(on)}</span>
             <button type="button" className="btn btn-xs btn-accent" onClick={() => setOn(today, true)}>
               Back to today
             </button>
@@ -139,10 +139,15 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
           <Link
             href={pageAt(collectionId, "almanac/ahead")}
             prefetch={false}
-            className="badge badge-error badge-sm h-auto min-h-6 min-w-0 py-0.5"
+            className="badge badge-error badge-sm h-auto min-h-6 min-w-0 shrink overflow-hidden py-0.5"
             data-testid="alarm"
           >
-            {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)} <SimulatedMark />
+            <span className={full ? "" : "min-w-0 max-sm:truncate"}>
+              {data.alarm.name}: {dayWord(data.alarm.on, today)}, {percent(data.alarm.chance)}
+            </span>{" "}
+            <span className={full ? "" : "max-sm:sr-only"}>
+              <SimulatedMark />
+            </span>
           </Link>
         )}
         {data.generatedFrom && (
