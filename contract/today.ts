@@ -1,7 +1,6 @@
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
-import { isoDate } from "@/core/event/index";
-import { ANSWERS, REPEATS } from "@/core/today/index";
+import { ANSWERS, isoDate, REPEATS } from "@/core/event/index";
 import { contract } from "./contract";
 import { wrong } from "./faults";
 
@@ -19,15 +18,12 @@ export const setTask = contract(
   z.object({ taskId: z.uuid() }),
 );
 
-/** Things on the day's list that are done, put off to a day, or not to be done at all. */
+/** Things on the day's list that are done, put off to a day, not to be done at all, or back on it. */
 export const answerToday = contract(
   "answer-today",
   z
     .object({
-      items: z
-        .array(z.object({ item: z.string().min(1).max(200), treeId: z.uuid().nullable() }))
-        .min(1)
-        .max(5000),
+      items: z.array(z.string().min(1).max(200)).min(1).max(5000),
       on: isoDate,
       answer: z.enum(ANSWERS),
       until: isoDate.nullable(),

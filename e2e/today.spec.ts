@@ -27,9 +27,9 @@ test("on a phone: what the trees ask for, a root check from the list, work put o
   await both.getByText("Not now").click();
   await page.getByRole("button", { name: "In two weeks" }).click();
   await expect(page.getByRole("status")).toContainText(`${title}: not before 29 May.`);
-  await expect(page.getByText("Put off (2)")).toBeVisible();
+  await expect(page.getByText("Put off or refused (2)")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByText("Put off (2)")).toBeHidden();
+  await expect(page.getByText("Put off or refused (2)")).toBeHidden();
 
   // A day that cannot be read is told at its field and keeps what was typed.
   await page.locator(row).filter({ hasText: "2 trees:" }).first().getByText("Not now").click();

@@ -119,7 +119,7 @@ const INPUTS: Inputs = {
   }),
   "answer-today": () => ({
     ...{
-      items: [{ item: `${A}:check-roots:2026`, treeId: A }],
+      items: [`${A}:check-roots:2026`],
       on: "2026-05-02",
       answer: "later",
       until: "2026-06-01",

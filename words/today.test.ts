@@ -44,11 +44,13 @@ test("when a row is to be done", () => {
 });
 
 test("what it takes, in both systems of units", () => {
-  const row = { minutes: 47, massKg: 12, looseMixL: 20 };
+  const row = { minutes: 47, massKg: 12, looseMixL: 20, plants: 3, count: 3 };
   expect(effortWords(row, "metric")).toBe("45 min · up to 12 kg · 20 L of mix");
   expect(effortWords(row, "us")).toBe("45 min · up to 26 lb · 5.3 gal of mix");
-  expect(effortWords({ minutes: null, massKg: 4.9, looseMixL: null }, "metric")).toBe("");
-  expect(effortWords({ minutes: null, massKg: 5, looseMixL: null }, "metric")).toBe("up to 5 kg");
+  expect(effortWords({ ...row, minutes: null, massKg: 4.9, looseMixL: null }, "metric")).toBe("");
+  expect(effortWords({ ...row, plants: 480, minutes: null, massKg: 5, looseMixL: null }, "metric")).toBe(
+    "480 plants · up to 5 kg",
+  );
   expect([1, 2, 8, 89, 90, 599, 600].map(durationWords)).toEqual([
     ...["5 min", "5 min", "10 min", "90 min", "1.5 h", "10 h", "10 h"],
   ]);
@@ -62,9 +64,10 @@ test("jobs and answers as the log tells them", () => {
     "every 3 months from 15 May 2026",
   ]);
   expect(repeatWords({ first: ON, every: null })).toBe("on 15 May 2026");
-  const said = (answer: "done" | "later" | "refused", until: string | null, reason: string) =>
+  const said = (answer: "done" | "later" | "refused" | "back", until: string | null, reason: string) =>
     answerWords({ kind: "answered", item: "x", answer, until, reason });
   expect(said("done", null, "")).toBe("Done");
+  expect(said("back", null, "")).toBe("Back on the list");
   expect(said("later", "2026-06-20", "too hot")).toBe("Not before 20 Jun 2026: too hot");
   expect(said("refused", null, "sold soon")).toBe("Not to be done: sold soon");
 });

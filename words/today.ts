@@ -134,10 +134,17 @@ export function durationWords(minutes: number): string {
 
 /** What it takes: time, the heaviest lift, mix. */
 export function effortWords(
-  { minutes, massKg, looseMixL }: Pick<TodayRow, "minutes" | "massKg" | "looseMixL">,
+  {
+    minutes,
+    massKg,
+    looseMixL,
+    plants,
+    count,
+  }: Pick<TodayRow, "minutes" | "massKg" | "looseMixL" | "plants" | "count">,
   units: Units,
 ): string {
   return [
+    plants > count ? `${number(plants)} plants` : "",
     minutes === null ? "" : durationWords(minutes),
     massKg === null || massKg < 5 ? "" : `up to ${kilograms(massKg, units)}`,
     looseMixL === null ? "" : `${litres(looseMixL, units)} of mix`,
@@ -164,6 +171,7 @@ export function answerWords({ answer, until, reason }: Extract<EventPayload, { k
     done: "Done",
     later: `Not before ${until === null ? "later" : day(until)}`,
     refused: "Not to be done",
+    back: "Back on the list",
   }[answer];
   return `${said}${reason ? `: ${reason}` : ""}`;
 }

@@ -75,6 +75,11 @@ export const descriptionSchema = z.object({
 export type Description = z.infer<typeof descriptionSchema>;
 
 /** One discriminated union of everything that may have happened. Payloads are versioned in the log (`payload_version`). */
+/** Units in which a job comes again. */
+export const REPEATS = ["day", "week", "month", "year"] as const;
+/** What may be said of something on the day's list. */
+export const ANSWERS = ["done", "later", "refused", "back"] as const;
+
 export const eventPayload = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("arrived"),
@@ -410,17 +415,15 @@ export const eventPayload = z.discriminatedUnion("kind", [
     taskId: id,
     text: text(200).min(1),
     first: isoDate,
-    every: z
-      .object({ unit: z.enum(["day", "week", "month", "year"]), count: z.number().int().min(1).max(60) })
-      .nullable(),
+    every: z.object({ unit: z.enum(REPEATS), count: z.number().int().min(1).max(60) }).nullable(),
     placeId: id.nullable(),
     gone: z.boolean(),
   }),
-  /** What a grower says of something on the day's list, named by its item: done, not before a day, or not at all. */
+  /** What a grower says of something on the day's list, named by its item: done, not before a day, not at all, or back on the list. */
   z.object({
     kind: z.literal("answered"),
     item: text(200).min(1),
-    answer: z.enum(["done", "later", "refused"]),
+    answer: z.enum(ANSWERS),
     until: isoDate.nullable(),
     reason: text(200),
   }),

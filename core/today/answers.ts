@@ -1,7 +1,5 @@
 import type { IsoDate } from "../dates/index";
-import type { LoggedEvent } from "../event/index";
-
-export const ANSWERS = ["done", "later", "refused"] as const;
+import type { ANSWERS, LoggedEvent } from "../event/index";
 
 /** What a grower said of something on the list. */
 export interface Answer {
@@ -11,13 +9,13 @@ export interface Answer {
   reason: string;
 }
 
-/** By item, the newest word. */
+/** By item, the newest word of those said by a day. */
 export type Answers = ReadonlyMap<string, Answer>;
 
-export function answersOf(events: readonly LoggedEvent[]): Answers {
+export function answersOf(events: readonly LoggedEvent[], day: IsoDate): Answers {
   const answers = new Map<string, Answer & { seq: number }>();
-  for (const { payload, seq } of events) {
-    if (payload.kind !== "answered") continue;
+  for (const { payload, seq, on } of events) {
+    if (payload.kind !== "answered" || on.best > day) continue;
     const known = answers.get(payload.item);
     const { answer, until, reason } = payload;
     if (!known || known.seq < seq) answers.set(payload.item, { answer, until, reason, seq });

@@ -1,14 +1,14 @@
 import type { IsoDate } from "../dates/index";
 import type { AftercareCode, Decision, DecisionAct, DecisionWork, Exception, Reason } from "../decision/index";
+import { isOverdue } from "../decision/index";
 import type { CorrectionName } from "../roots/index";
 import { CARE_MINUTES } from "./figures";
 
-/** One thing to be done, at one tree or at none: what rows of the day's list are merged from. */
+/** One thing to be done, at one tree or at none (`treeOf` its id): what rows of the day's list are merged from. */
 export interface TodayItem {
   /** Stays the same while the advice does: what a grower answered is remembered by it. */
   id: string;
   what: TodayWhat;
-  treeId: string | null;
   /** What it is called: its label. */
   tag: string;
   placeId: string | null;
@@ -54,8 +54,8 @@ export const treeOf = (item: string): string | null =>
 
 /** What one tree's decision asks for: its acts, and what follows the last work on it. */
 export function itemsOf(decision: Decision, tree: TodayTree): TodayItem[] {
-  const overdue = decision.headline.code === "do-now" || decision.headline.code === "rescue";
-  const about = { treeId: tree.treeId, tag: tree.tag, placeId: tree.placeId, plants: tree.plants };
+  const overdue = isOverdue(decision);
+  const about = { tag: tree.tag, placeId: tree.placeId, plants: tree.plants };
   const acts = decision.acts.flatMap((act): TodayItem[] =>
     act.from === null
       ? []

@@ -40,8 +40,8 @@ export interface TodayRound {
 
 export interface TodayList {
   groups: Record<TodayGroup, TodayRound[]>;
-  /** What was put off to a later day, with that day. */
-  putOff: { item: TodayItem; until: IsoDate }[];
+  /** What was put off to a later day, or (null) is not to be done, and why. */
+  putOff: { item: TodayItem; until: IsoDate | null; reason: string }[];
 }
 
 function groupOf(item: TodayItem, on: DayNumber): TodayGroup | null {
@@ -70,10 +70,12 @@ export function todayList(items: readonly TodayItem[], answers: Answers, on: Iso
   const rows = new Map<string, TodayRow>();
   const putOff: TodayList["putOff"] = [];
   for (const asked of items) {
+    const said = answers.get(asked.id);
+    if (said?.answer === "refused") putOff.push({ item: asked, until: null, reason: said.reason });
     if (isDone(answers, asked.id)) continue;
     const until = heldUntil(answers, asked.id);
     const item = until !== null && until > asked.from ? { ...asked, from: until } : asked;
-    if (until !== null && until > on) putOff.push({ item, until });
+    if (until !== null && until > on) putOff.push({ item, until, reason: said!.reason });
     const group = groupOf(item, today);
     if (group === null) continue;
     // What lasts ends on a day of its own, what lies far ahead begins in a month of its own.

@@ -1,9 +1,7 @@
 import { addMonths, type IsoDate, toDay, toIso } from "../dates/index";
-import type { LoggedEvent } from "../event/index";
+import type { LoggedEvent, REPEATS } from "../event/index";
 import type { TodayItem } from "./item";
 import { type Answers, isDone } from "./answers";
-
-export const REPEATS = ["day", "week", "month", "year"] as const;
 
 /** Every so many days, weeks, months or years. */
 export interface Repeat {
@@ -79,7 +77,6 @@ export function taskItems(tasks: readonly Task[], answers: Answers, today: IsoDa
           {
             id: taskItemId(task.taskId, on),
             what: { kind: "task", taskId: task.taskId, text: task.text },
-            treeId: null,
             tag: "",
             placeId: task.placeId,
             plants: 0,

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { anEvent } from "@/test-support/records";
 import { addMonths, toDay, toIso } from "../dates/index";
+import { REPEATS } from "../event/index";
 import { AFTERCARES, CARES } from "../decision/index";
 import {
   type Answers,
@@ -9,7 +10,6 @@ import {
   itemsOf,
   nextDay,
   openTime,
-  REPEATS,
   type Task,
   taskItemId,
   taskItems,
@@ -26,7 +26,6 @@ const ON = "2026-05-15";
 const item = (id: string, more: Partial<TodayItem> = {}): TodayItem => ({
   id,
   what: { kind: "act", work: "check-roots", correction: null },
-  treeId: id,
   tag: id,
   placeId: "roof",
   plants: 1,
@@ -115,7 +114,7 @@ test("what presses comes first: what is overdue, then what ends first", () => {
 });
 
 test("done and refused are gone, put off comes back on its day, the newest word counts", () => {
-  const said = (name: string, answer: "done" | "later" | "refused", until: string | null = null) =>
+  const said = (name: string, answer: "done" | "later" | "refused" | "back", until: string | null = null) =>
     anEvent("2026-05-14", { kind: "answered", item: name, answer, until, reason: "" });
   const events = [
     said("a", "done"),
@@ -123,16 +122,23 @@ test("done and refused are gone, put off comes back on its day, the newest word 
     said("c", "later", "2026-05-20"),
     said("d", "done"),
     said("d", "later", "2026-05-15"),
+    said("f", "refused"),
+    said("f", "back"),
   ].map((e, seq) => ({ ...e, seq }));
-  const answers = answersOf(events);
+  const answers = answersOf(events, ON);
   const list = todayList(
-    ["a", "b", "c", "d", "e"].map((id) => item(id)),
+    ["a", "b", "c", "d", "e", "f"].map((id) => item(id)),
     answers,
     ON,
   );
-  expect(ids(list, "now").flat()).toEqual(["d", "e"]);
+  expect(ids(list, "now").flat()).toEqual(["d", "e", "f"]);
   expect(ids(list, "week").flat()).toEqual(["c"]);
-  expect(list.putOff.map((p) => [p.item.id, p.until])).toEqual([["c", "2026-05-20"]]);
+  expect(list.putOff.map((p) => [p.item.id, p.until])).toEqual([
+    ["b", null],
+    ["c", "2026-05-20"],
+  ]);
+  // Seen as of the day before anything was said, all of it is still to be done.
+  expect(answersOf(events, "2026-05-13").size).toBe(0);
   // Not put off to before it may be begun.
   const later = todayList([item("c", { from: "2026-07-01" })], answers, ON);
   expect(ids(later, "later").flat()).toEqual(["c"]);

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { addMonths, toDay, toIso } from "@/core/dates/index";
-import { treeOf } from "@/core/today/index";
+import type { ANSWERS } from "@/core/event/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { DayAheadField, useDayAhead } from "@/features/kernel/rough-date";
@@ -12,7 +12,11 @@ import { Form, FormFaults, TextField } from "@/ui/fields";
 import { day } from "@/words/format";
 import type { TodayLine, TodayTree } from "./queries";
 
-type Said = { answer: "done" | "later" | "refused"; until?: string | null; reason?: string };
+interface Said {
+  answer: (typeof ANSWERS)[number];
+  until?: string | null;
+  reason?: string;
+}
 
 function useAnswer() {
   const { collectionId } = useAsOf();
@@ -24,7 +28,7 @@ function useAnswer() {
     { answer: said, until = null, reason = "" }: Said,
     text: string,
   ) => {
-    const items = trees.map(({ item }) => ({ item, treeId: treeOf(item) }));
+    const items = trees.map(({ item }) => item);
     const done = await command.send({ collectionId, items, on, answer: said, until, reason });
     if (done) tell({ text, entryId: done.entryId });
     return done !== null;
@@ -52,18 +56,17 @@ export function DoneButton({ row, on }: { row: TodayLine; on: string }) {
   );
 }
 
-export function BringBack({ item, on }: { item: TodayTree; on: string }) {
+export function BringBack({ item }: { item: TodayTree }) {
   const { answer, busy, failure } = useAnswer();
-  const tomorrow = toIso(toDay(on) + 1);
   return (
     <>
       <button
         type="button"
         className="btn btn-sm min-h-11"
         disabled={busy}
-        onClick={() => void answer([item], { answer: "later", until: tomorrow }, `Back on the list ${day(tomorrow)}.`)}
+        onClick={() => void answer([item], { answer: "back" }, "Back on the list.")}
       >
-        Tomorrow
+        Bring back
       </button>
       <FormFaults faults={failure?.faults ?? []} />
     </>

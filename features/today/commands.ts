@@ -1,5 +1,6 @@
 import { randomBytes } from "node:crypto";
 import { subject } from "@/core/event/index";
+import { treeOf } from "@/core/today/index";
 import { keepFeedToken, revokeFeeds } from "@/data/feed-tokens";
 import { now } from "@/server/clock";
 import { findTree, happening, refuseFuture } from "@/features/kernel/days";
@@ -19,14 +20,15 @@ export const setTask = command("set-task", {
   },
 });
 
-const NOTES = { done: "done", later: "not before", refused: "not to be done" } as const;
+const NOTES = { done: "done", later: "not before", refused: "not to be done", back: "back on the list" } as const;
 
 /** What a grower says of things on the list. It only adds a word: two people's words stand beside each other, the later counts. */
 export const answerToday = command("answer-today", {
   subjects: addsOnly,
   run: (context, v) => {
     refuseFuture(context, v.on);
-    for (const { item, treeId } of v.items) {
+    for (const item of v.items) {
+      const treeId = treeOf(item);
       if (treeId !== null) findTree(context, treeId, "items");
       const { answer, until, reason } = v;
       const payload = { kind: "answered", item, answer, until: answer === "later" ? until : null, reason } as const;

@@ -7,6 +7,7 @@ import type { TodayRow } from "@/core/today/index";
 import type { CollectionView } from "@/features/collection/load";
 import { viewCollection } from "@/features/collection/load";
 import { effortWords, rowWhen, todayTitle, whyWords } from "@/words/today";
+import { now } from "@/server/clock";
 import { pool } from "@/server/pool";
 import { todayOf } from "./queries";
 
@@ -25,7 +26,7 @@ function calendarOf(view: CollectionView): string {
   const entries = Object.values(list.groups).flatMap((rounds) =>
     rounds.flatMap(({ rows }) => rows.map((row) => entryOf(row, view, places))),
   );
-  return calendarText({ name: collection.name, zone: collection.zone, madeAt: new Date().toISOString() }, entries);
+  return calendarText({ name: collection.name, zone: collection.zone, madeAt: `${now().replace(" ", "T")}Z` }, entries);
 }
 
 function entryOf(

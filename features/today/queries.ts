@@ -17,7 +17,7 @@ export interface TodayLine extends Omit<TodayRow, "items"> {
 export interface TodayFacts {
   on: string;
   groups: Record<TodayRow["group"], { placeId: string | null; place: string | null; rows: TodayLine[] }[]>;
-  putOff: { tree: TodayTree; what: TodayRow["what"]; until: string }[];
+  putOff: { tree: TodayTree; what: TodayRow["what"]; until: string | null; reason: string }[];
   /** First day on which anything begins after this one. */
   next: string | null;
   tasks: Task[];
@@ -27,7 +27,7 @@ export interface TodayFacts {
 /** The list of a day, whole: for a page, a sheet of paper, a calendar. */
 export function todayOf(view: CollectionView, on: string) {
   const { events } = view.loaded.indexed.records;
-  const [tasks, answers] = [tasksOf(events), answersOf(events)];
+  const [tasks, answers] = [tasksOf(events), answersOf(events, on)];
   const yardDay = view.yard.on(on);
   return {
     tasks,
@@ -56,10 +56,11 @@ export function todayFacts(view: CollectionView, on: string): TodayFacts {
   return {
     on,
     groups,
-    putOff: list.putOff.map(({ item, until }) => ({
+    putOff: list.putOff.map(({ item, until, reason }) => ({
       tree: { item: item.id, tag: item.tag },
       what: item.what,
       until,
+      reason,
     })),
     next: nextDay(list),
     tasks,

@@ -9,7 +9,7 @@ import { effortWords, rowWhen, todayTitle, whyWords } from "@/words/today";
 import { number } from "@/words/format";
 import { Answer, DoneButton } from "./answer";
 import type { TodayLine, TodayTree } from "./queries";
-import { isTicked, partOf } from "./targets";
+import { partOf } from "./targets";
 
 /** Labels shown before the rest is folded away. */
 const SHOWN = 8;
@@ -24,6 +24,7 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
   const urgent = row.overdue > 0 || row.excepted !== null;
   const link = (tree: TodayTree) => treeAt(collectionId, treeOf(tree.item)!, "", query);
   const firstId = treeOf(first.item);
+  const part = partOf(row.what);
   const title = todayTitle(row.what);
   return (
     <li className="grid gap-x-4 gap-y-2 py-3 sm:grid-cols-[minmax(0,1fr)_auto]" data-testid="today-row">
@@ -36,18 +37,15 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
         {(why || effort) && <p className="text-sm">{[why, effort].filter(Boolean).join(" · ")}</p>}
       </div>
       <div className="no-print flex flex-wrap items-start gap-2">
-        {isTicked(row.what) ? (
-          <DoneButton row={row} on={on} />
-        ) : (
-          firstId && (
-            <Link
-              prefetch={false}
-              className="btn btn-primary btn-sm min-h-11"
-              href={treeAt(collectionId, firstId, partOf(row.what), query)}
-            >
-              {row.trees.length === 1 ? "Start" : `Start with ${first.tag}`}
-            </Link>
-          )
+        {row.group !== "lasting" && part === null && <DoneButton row={row} on={on} />}
+        {row.group !== "lasting" && part !== null && firstId !== null && (
+          <Link
+            prefetch={false}
+            className="btn btn-primary btn-sm min-h-11"
+            href={treeAt(collectionId, firstId, part, query)}
+          >
+            {row.trees.length === 1 ? "Start" : `Start with ${first.tag}`}
+          </Link>
         )}
         <Answer row={row} on={on} title={title} />
       </div>

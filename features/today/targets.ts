@@ -1,9 +1,9 @@
-import type { DecisionWork } from "@/core/decision/index";
+import type { AftercareCode, DecisionWork } from "@/core/decision/index";
 import type { TodayWhat } from "@/core/today/index";
 import type { TreePart } from "@/features/kernel/addresses";
 
 /** Where a work is done and recorded; of the rest the tree's own page. */
-const PARTS: Partial<Record<DecisionWork, TreePart>> = {
+const WORK_PARTS: Partial<Record<DecisionWork, TreePart>> = {
   "slip-up": "pot",
   loosen: "pot",
   score: "pot",
@@ -24,9 +24,16 @@ const PARTS: Partial<Record<DecisionWork, TreePart>> = {
   checkpoint: "rescue",
 };
 
-export const partOf = (what: TodayWhat): TreePart | "" => (what.kind === "act" ? (PARTS[what.work] ?? "") : "");
+/** Aftercare that leaves a record of its own, and where. */
+const AFTERCARE_PARTS: Partial<Record<AftercareCode, TreePart | "">> = {
+  "look-for-roots": "learning",
+  "stake-off": "learning",
+  "first-feed": "",
+  "opposite-side": "in-place",
+};
 
-/** Care that leaves no record of its own: that it is done is said here. All other works are recorded where they are done. */
-const TICKED = new Set<DecisionWork>(["bath", "shade", "keep-moist", "keep-bright", "water-by-weight", "feed-little"]);
-
-export const isTicked = (what: TodayWhat): boolean => what.kind !== "act" || TICKED.has(what.work);
+/** Where a thing is recorded; null where that it is done is said on the list itself. */
+export function partOf(what: TodayWhat): TreePart | "" | null {
+  if (what.kind === "act") return WORK_PARTS[what.work] ?? "";
+  return what.kind === "aftercare" ? (AFTERCARE_PARTS[what.code] ?? null) : null;
+}

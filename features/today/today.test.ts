@@ -1,6 +1,5 @@
 import { randomUUID } from "node:crypto";
 import ICAL from "ical.js";
-import { treeOf } from "@/core/today/index";
 import { closePools, pool } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
@@ -46,7 +45,7 @@ onDatabase("the day's list on a real database", () => {
 
   test("put off it comes back on its day, refused never, and undo brings it back at once", async () => {
     const row = (await rows()).find((r) => r.trees.length === 2)!;
-    const items = row.trees.map(({ item }) => ({ item, treeId: treeOf(item) }));
+    const items = row.trees.map(({ item }) => item);
     const said = { items, on: yard.today, until: null, reason: "" };
     expect(await yard.fault("answer-today", { ...said, answer: "later" }, "until")).toBe("missing");
     expect(await yard.fault("answer-today", { ...said, answer: "later", until: yard.today }, "until")).toBe(
@@ -54,7 +53,7 @@ onDatabase("the day's list on a real database", () => {
     );
     expect(await yard.fault("answer-today", { ...said, answer: "done", on: "2026-05-16" }, "on")).toBe("future-day");
     expect(await yard.fault("answer-today", { ...said, items: [], answer: "done" }, "items")).toBe("too-small");
-    const gone = [{ item: "x:check-roots:2026", treeId: randomUUID() }];
+    const gone = [`${randomUUID()}:check-roots:2026`];
     expect(await yard.fault("answer-today", { ...said, items: gone, answer: "done" }, "items")).toBe("tree-gone");
     await yard.ok("answer-today", { ...said, answer: "later", until: "2026-06-20", reason: "too hot" });
     const put = await facts();
@@ -64,10 +63,17 @@ onDatabase("the day's list on a real database", () => {
     ]);
     expect(put.groups.later.flatMap((r) => r.rows).some((r) => r.from === "2026-06-20")).toBe(true);
     const refused = await yard.ok("answer-today", { ...said, answer: "refused", reason: "sold soon" });
-    expect((await rows()).some((r) => r.trees.some((t) => t.item === items[0].item))).toBe(false);
+    expect((await rows()).some((r) => r.trees.some((t) => t.item === items[0]))).toBe(false);
+    expect((await facts()).putOff.map((p) => [p.until, p.reason])).toEqual([
+      [null, "sold soon"],
+      [null, "sold soon"],
+    ]);
     await yard.ok("undo-entry", { entryId: refused.entryId });
     expect((await facts()).putOff).toHaveLength(2);
     expect((await yard.kinds(trees[0])).filter((k) => k === "answered")).toHaveLength(1);
+    await yard.ok("answer-today", { ...said, answer: "back" });
+    expect((await facts()).putOff).toEqual([]);
+    expect((await rows()).some((r) => r.trees.some((t) => t.item === items[0]))).toBe(true);
   });
 
   test("an own job comes once or every so often, is done, changed and taken out", async () => {
@@ -81,7 +87,7 @@ onDatabase("the day's list on a real database", () => {
     await yard.ok("set-task", { ...task, every: { unit: "month", count: 1 } });
     const row = (await ofTask("Order bark"))!;
     expect([row.group, row.from, row.overdue, row.placeId]).toEqual(["now", "2026-05-10", 1, place]);
-    const item = { item: row.trees[0].item, treeId: null };
+    const item = row.trees[0].item;
     await yard.ok("answer-today", { items: [item], on: yard.today, answer: "done", until: null, reason: "" });
     expect((await ofTask("Order bark"))!.from).toBe("2026-06-10");
     await yard.ok("set-task", { ...task, text: "Order bark and grit", first: "2026-05-15" });

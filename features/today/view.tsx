@@ -4,6 +4,7 @@ import Link from "next/link";
 import type { TodayGroup } from "@/core/today/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { pageAt } from "@/features/kernel/addresses";
+import { FirstSteps } from "@/features/kernel/first-steps";
 import { celsius, day, number } from "@/words/format";
 import { countWords, durationWords, GROUP_TITLES, todayTitle } from "@/words/today";
 import type { TodayFacts, TodayLine } from "./queries";
@@ -64,16 +65,17 @@ export function TodayView({
           {putOff.length > 0 && (
             <details className="border-base-300 mt-6 border-t pt-2">
               <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
-                Put off ({number(putOff.length)})
+                Put off or refused ({number(putOff.length)})
               </summary>
               <ul className="space-y-1">
-                {putOff.map(({ tree, what, until }) => (
+                {putOff.map(({ tree, what, until, reason }) => (
                   <li key={tree.item} className="flex flex-wrap items-center gap-2">
                     <span className="flex-1">
                       {tree.tag && <b>{tree.tag} </b>}
-                      {todayTitle(what)}: not before {day(until, on)}
+                      {todayTitle(what)}: {until === null ? "not to be done" : `not before ${day(until, on)}`}
+                      {reason && ` (${reason})`}
                     </span>
-                    <BringBack item={tree} on={on} />
+                    <BringBack item={tree} />
                   </li>
                 ))}
               </ul>
@@ -164,28 +166,5 @@ function Group({ group, facts, folded = false }: { group: TodayGroup; facts: Tod
       </h2>
       {body}
     </section>
-  );
-}
-
-function FirstSteps() {
-  const { collectionId } = useAsOf();
-  return (
-    <div className="py-8 text-center">
-      <p className="my-4 text-lg">
-        Add your first tree: its species and the pot it grows in are enough to say what it needs and when. With many
-        trees, walk round with the phone, or import a list.
-      </p>
-      <div className="flex flex-wrap justify-center gap-3">
-        <Link href={pageAt(collectionId, "add")} className="btn btn-primary btn-lg">
-          Add the first tree
-        </Link>
-        <Link href={pageAt(collectionId, "walk")} className="btn btn-lg">
-          Walk round
-        </Link>
-        <Link href={pageAt(collectionId, "import")} className="btn btn-lg">
-          Import a list
-        </Link>
-      </div>
-    </div>
   );
 }

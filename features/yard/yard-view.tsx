@@ -17,6 +17,7 @@ import type { MovedSince } from "../look/since";
 import { useAsOf, useReplayed, useDayQuery } from "@/features/kernel/as-of";
 import { LIMIT_WORD } from "@/words/terms";
 import { ROOM_WORDS } from "@/words/rooms";
+import { FirstSteps } from "@/features/kernel/first-steps";
 
 /** Tallest pot of the yard is drawn this high: one scale for all of them. */
 const TALLEST_PX = 132;
@@ -83,24 +84,10 @@ export function YardView({
 
   if (total === 0) {
     return (
-      <div className="mx-auto max-w-xl py-12 text-center">
-        <h1 className="text-2xl">No tree stands here yet</h1>
-        <p className="my-4 text-lg">
-          Add the first one: its tag, its kind and the pot it stands in are enough to say when it is due. With many
-          trees, walk round with the phone, or read a list in.
-        </p>
-        <div className="flex flex-wrap justify-center gap-3">
-          <Link href={pageAt(collectionId, "add")} className="btn btn-primary btn-lg">
-            Add the first tree
-          </Link>
-          <Link href={pageAt(collectionId, "walk")} className="btn btn-lg">
-            Walk round
-          </Link>
-          <Link href={pageAt(collectionId, "import")} className="btn btn-lg">
-            Read a list in
-          </Link>
-        </div>
-      </div>
+      <>
+        <h1 className="text-center text-2xl">No tree stands here yet</h1>
+        <FirstSteps />
+      </>
     );
   }
   const first = rows[0];
