@@ -149,8 +149,9 @@ function otherThanPlanned(day: TreeOnDay): unknown {
   const step = plan?.steps.find((s) => s.action !== "replace-top");
   const act = decision?.acts.find((a) => a.pot && !a.pot.same && a.work !== "pot-down" && a.work !== "first-potting");
   const whole = act?.correction?.name === "none" && decision!.headline.code === "do-now";
-  if (!step || !act || whole) return null;
+  if (!plan || !act || whole) return null;
   const { lowL, highL } = act.pot!;
+  if (!step) return [day.record.tag, decision!.on, decision!.headline.code, act.work, lowL, highL, "no pot in its plan"];
   // A long jump planned for spring is too large late in the season.
   const late = step.season <= growingSeason(day.day, day.yard.latitudeDeg) && step.volumeL > highL;
   const agree = step.action === "up-pot" && (late || step.volumeL <= 1.06 * highL) && step.volumeL >= lowL / 1.06;

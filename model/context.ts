@@ -17,7 +17,7 @@ import { type WoodSeries, woodSeries } from "@/core/wood/index";
 import type { DayStretch } from "@/core/people/index";
 
 /** Changes whenever a model or one of its constants does, so that kept results are known to be old. */
-export const MODEL_VERSION = "2026-11-p";
+export const MODEL_VERSION = "2026-12-a";
 
 /** Seasons before and after today's that wood and windows are computed for. */
 const SEASONS_BACK = 4;

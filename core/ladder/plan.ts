@@ -1,6 +1,7 @@
 import { logistic } from "../math/index";
 import { type CorrectionName, FILL_MOST } from "../roots/index";
 import { climb } from "./climb";
+import { isThere } from "./goal";
 import {
   fullness,
   growthFactor,
@@ -257,7 +258,7 @@ function describe(tables: LadderTables, options: readonly LadderOption[]): Ladde
       growth: growthFactor(
         (Math.min(FILL_MOST, option.retained * logistic(before.x)) + logistic(state.x)) / 2,
         (option.circlingKept * before.circling + state.circling) / 2,
-        fullness(problem.tree.wellFed, state.circling, state.age).over,
+        fullness(problem.tree.wellFed && isThere(problem.goal, volumeL), state.circling, state.age).over,
       ),
       mixAgeYears: state.age,
       massKg: pot ? pot.volumeL * problem.site.mixKgPerL + pot.massKg : 0,

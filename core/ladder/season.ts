@@ -11,6 +11,7 @@ import {
   turningPace,
 } from "../roots/index";
 import { fillAt, softplusAt } from "./curves";
+import { isThere } from "./goal";
 import {
   fullness,
   USUAL_FULLNESS,
@@ -56,6 +57,8 @@ interface PotTable {
   /** Growth its volume allows, against the goal's. */
   size: number;
   short: number;
+  /** As good as the goal: it is to stay in it. */
+  final: boolean;
   /** Days unrooted mix stays wet: A/(B + C·fill). */
   wetA: number;
   wetB: number;
@@ -118,6 +121,7 @@ export function tablesOf(problem: LadderProblem): LadderTables {
         depth: site.rootDepthNeedMm === null ? 0 : (w.depth * plus(site.rootDepthNeedMm - pot.heightMm)) / 10,
         size: Math.min(1, (v / goal.minL) ** SIZE_EXPONENT),
         short: plus(Math.log(goal.minL / v)),
+        final: isThere(goal, v),
         wetA,
         wetB,
         wetC,
@@ -332,7 +336,8 @@ export function playSeason(
   const wet = days > 7 ? (1 - fillStart) * (1 - Math.exp((7 - days) / 10)) * airShort * site.coolWet : 0;
   let overWeight: number = USUAL_FULLNESS.over;
   let boundWeight: number = USUAL_FULLNESS.bound;
-  if (tables.wellFed) ({ over: overWeight, bound: boundWeight } = fullness(true, c1, age));
+  // A full ball is kept cheaply in the pot it is to stay in; on its way to a larger one, full is slow.
+  if (tables.wellFed && p.final) ({ over: overWeight, bound: boundWeight } = fullness(true, c1, age));
   const g = growthFactor((fillStart + f1) / 2, (c0 + c1) / 2, overWeight);
   const overdue = goal.bySeason !== null && season >= goal.bySeason;
   const oversized = w.oversize * wet;

@@ -136,6 +136,24 @@ test("what a full ball costs where it is watered and fed well: a tenth, until it
   ]);
 });
 
+test("a full ball is cheap only in a pot that is as good as its goal", () => {
+  // Nothing can be done: one pot, one season, a touchy tap root.
+  const held = (wellFed: boolean, minL: number, near?: number) => {
+    const goal = { minL, near, maxL: 40, bySeason: null, plantOut: null };
+    const tree = { volumeL: 10, fill: 0.95, circling: 0, mixAgeYears: 0, tapRoot: true, tolerance: 2, wellFed };
+    const p = problem("small-steps", tree, { seasons: 1, goal });
+    p.pots = p.pots.slice(0, 1);
+    const { parts, steps } = planLadder(p);
+    return [parts.bound, steps[0].growth];
+  };
+  const [[usual, slow], [final, quick]] = [held(false, 10), held(true, 10)];
+  expect(final / usual).toBeCloseTo(0.1, 9);
+  expect(quick).toBeGreaterThan(slow);
+  expect(held(true, 20)).toEqual(held(false, 20));
+  expect(held(true, 11.5, 0.85)).toEqual([expect.closeTo(final, 9), expect.closeTo(quick, 9)]);
+  expect(held(true, 12, 0.85)).toEqual(held(false, 12, 0.85));
+});
+
 test("a school's work over the coming seasons counts plants, from the collection's first season on", () => {
   const task = (treeId: string, firstSeason: number): PlanTask => ({
     treeId,
