@@ -39,6 +39,7 @@ interface OwnFaults {
   "of-another-kind": undefined;
   "nothing-changed": undefined;
   "own-mother": undefined;
+  "one-of-them": { tag: string };
   "left-already": undefined;
   "fewer-plants": { plants: number };
   "split-takes-all": { plants: number };

@@ -8,6 +8,7 @@ import { importWeather, rankWeather, sayClimate, setPlaceClimate, importLogger, 
 import { importTrees, importPots, importPottings } from "./lists";
 import { undoEntry, undoTogether, addNote, addPhoto, markSeen } from "./log";
 import { setComponent, setRecipe, setOffer, setProduct, setReclaimed } from "./mixes";
+import { recordForTrees } from "./many";
 import { setPerson, recordAbsence } from "./people";
 import { addPlace, placeTrees, describePlace } from "./places";
 import { chooseLadder, setLadderTerms, planLadders, cancelJob, chooseLadders } from "./plan";
@@ -49,6 +50,7 @@ const ALL = [
   recordWood,
   recordFeed,
   recordPruning,
+  recordForTrees,
   importWeather,
   rankWeather,
   sayClimate,

@@ -68,6 +68,16 @@ export interface PlansNow {
   making: boolean;
 }
 
+/** What recording something of trees chooses from; the tree a page is about, where one is asked for. */
+export interface RecordChoices {
+  tree: { id: string; tag: string; name: string; plants: number } | null;
+  places: { id: string; name: string }[];
+  /** Pots with any left, and how many. */
+  pots: { id: string; name: string; free: number }[];
+  mixes: { key: string; name: string }[];
+  feeds: string[];
+}
+
 const numeric = z.coerce.number();
 const frostDay = z.string().regex(/^(\d{2}-\d{2}|never)$/);
 /** In an address everything is text: numbers are read, "never" stands for a year without frost. */
@@ -87,6 +97,7 @@ export const QUERIES = {
   search: answering<{ found: FoundTree[] }>()(z.object({ q: z.string() })),
   kinds: answering<{ found: FoundKind[] }>()(z.object({ q: z.string().max(120) })),
   plans: answering<PlansNow>()(z.object({})),
+  record: answering<RecordChoices>()(z.object({ tree: z.uuid().optional() })),
   "weather/past": answering<PastDays>()(z.object({})),
   "arrival/season": answering<ArrivalContext>()(z.object({ kind: z.string(), on: z.string().optional() })),
 } as const;

@@ -57,6 +57,10 @@ const INPUTS: Inputs = {
   }),
   "record-feed": () => ({ treeIds: [A, B], on: "2026-05-02", form: "coated", strength: 1, what: "pellets" }),
   "record-pruning": () => ({ treeId: A, on: "2026-05-02", how: "hard", crownShare: 0.4 }),
+  "record-for-trees": () => ({
+    treeIds: [A, B],
+    what: { kind: "pruned", on: "2026-05-02", how: "light", crownShare: 0.2, purpose: "light" },
+  }),
   "begin-rescue": () => ({
     treeId: A,
     on: "2026-05-02",

@@ -36,6 +36,7 @@ import {
   stockPots,
 } from "@/features/stores/commands";
 import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "@/features/stores/mix-commands";
+import { recordForTrees } from "@/features/trees/for-trees";
 import { addTree, correctArrival, splitBatch } from "@/features/trees/commands";
 import {
   importLogger,
@@ -86,6 +87,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     chooseLadders,
     recordPotting,
     recordPastPotting,
+    recordForTrees,
     addNote,
     addPhoto,
     stockPots,

@@ -81,6 +81,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "of-another-kind": () => "This tree is of another species.",
   "nothing-changed": () => "Nothing has changed.",
   "own-mother": () => "A tree is not its own mother.",
+  "one-of-them": (f) => `Nothing was recorded, because of ${f.tag}:`,
   "left-already": () => "This tree has left the collection already.",
   "fewer-plants": (f) => `Only ${f.plants} ${f.plants === 1 ? "plant stands" : "plants stand"} here.`,
   "split-takes-all": (f) =>

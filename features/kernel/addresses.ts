@@ -57,6 +57,7 @@ export const STREAMS = [
   "kinds",
   "photo-upload",
   "plans",
+  "record",
   "replay-bundle",
   "search",
   "weather-file",

@@ -19,7 +19,17 @@ interface Measures {
 }
 
 /** The pot measured with the tree in it: outside, by girth, by a finger to the mix, by its trade name, or about. */
-export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: string; pot: Pot | null }) {
+export function MeasureForm({
+  treeId,
+  tag,
+  pot: known,
+  onDone,
+}: {
+  treeId: string;
+  tag: string;
+  pot: Pot | null;
+  onDone?: () => void;
+}) {
   const { collectionId, today, units } = useAsOf();
   const { tell } = useNotice();
   const readDate = useRoughDate();
@@ -39,7 +49,10 @@ export function MeasureForm({ treeId, tag, pot: known }: { treeId: string; tag: 
       if (day.fault) wrong("on", day.fault);
       return { collectionId, treeId, pot: pot?.pot ?? null, ...measures, on: day.range ?? on };
     },
-    done: ({ entryId }) => tell({ text: `${tag} is measured: its dates are computed anew.`, entryId }),
+    done: ({ entryId }) => {
+      tell({ text: `${tag} is measured: its dates are computed anew.`, entryId });
+      onDone?.();
+    },
   });
   const { formState, watch, trigger } = measured.form;
   const { isSubmitted } = formState;

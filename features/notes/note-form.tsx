@@ -12,8 +12,6 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
   const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("add-note");
-  const photo = usePhotoUpload();
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
 
   const submit = async () => {
@@ -21,12 +19,6 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
     if (!done) return;
     tell({ text: `Note on ${tag} kept.`, entryId: done.entryId });
     setText("");
-  };
-  const upload = async (file: File | undefined) => {
-    if (!file) return;
-    const done = await photo.upload(treeId, today, file);
-    if (done) tell({ text: `Photograph of ${tag} kept; where it was taken is not.`, entryId: done.entryId });
-    if (input.current) input.current.value = "";
   };
 
   return (
@@ -48,19 +40,38 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
           Keep this note
         </button>
       </Form>
-      <Field label="Photograph" fault={photo.fault} hint="Made smaller and kept without the place it was taken at.">
-        {(aria) => (
-          <input
-            {...aria}
-            ref={input}
-            type="file"
-            accept="image/jpeg,image/png,image/webp,image/*"
-            className="file-input w-full"
-            disabled={photo.busy}
-            onChange={(e) => void upload(e.target.files?.[0])}
-          />
-        )}
-      </Field>
+      <PhotoField treeId={treeId} tag={tag} />
     </div>
+  );
+}
+
+/** A photograph of a tree, sent as soon as it is chosen or taken. */
+export function PhotoField({ treeId, tag, onDone }: { treeId: string; tag: string; onDone?: () => void }) {
+  const { today } = useAsOf();
+  const { tell } = useNotice();
+  const photo = usePhotoUpload();
+  const input = useRef<HTMLInputElement>(null);
+  const upload = async (file: File | undefined) => {
+    if (!file) return;
+    const done = await photo.upload(treeId, today, file);
+    if (input.current) input.current.value = "";
+    if (!done) return;
+    tell({ text: `Photograph of ${tag} kept; where it was taken is not.`, entryId: done.entryId });
+    onDone?.();
+  };
+  return (
+    <Field label="Photograph" fault={photo.fault} hint="Made smaller and kept without the place it was taken at.">
+      {(aria) => (
+        <input
+          {...aria}
+          ref={input}
+          type="file"
+          accept="image/jpeg,image/png,image/webp,image/*"
+          className="file-input w-full"
+          disabled={photo.busy}
+          onChange={(e) => void upload(e.target.files?.[0])}
+        />
+      )}
+    </Field>
   );
 }

@@ -8,6 +8,7 @@ import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
+import { Grades } from "./grades";
 
 /** A look at the ball in two grades. It corrects the state from its day on and narrows this tree's own pace. */
 export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
@@ -67,44 +68,5 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
         </button>
       </Form>
     </section>
-  );
-}
-
-function Grades({
-  legend,
-  words,
-  value,
-  onChange,
-  name,
-}: {
-  legend: string;
-  words: readonly string[];
-  value: number | null;
-  onChange: (v: number) => void;
-  name: string;
-}) {
-  return (
-    <fieldset>
-      <legend className="font-medium">{legend}</legend>
-      <div className="mt-1 flex flex-col gap-1">
-        {words.map((word, grade) => (
-          <label
-            key={grade}
-            className={`rounded-field flex min-h-12 cursor-pointer items-center gap-3 border px-3 ${value === grade ? "border-primary bg-base-200 font-semibold" : "border-base-300"}`}
-          >
-            <input
-              type="radio"
-              name={name}
-              className="radio radio-sm"
-              checked={value === grade}
-              onChange={() => onChange(grade)}
-            />
-            <span>
-              <b>{grade}</b> {word}
-            </span>
-          </label>
-        ))}
-      </div>
-    </fieldset>
   );
 }

@@ -11,6 +11,7 @@ import { FootBar } from "./foot-bar";
 import { Nav } from "./nav";
 import { asOfDay } from "@/features/kernel/page-props";
 import { NoticeProvider } from "@/features/kernel/notice";
+import { RecordProvider } from "@/features/record/provider";
 import { PlanWatch } from "./plan-watch";
 import { isAboutTheYear } from "./rooms";
 import { SeasonStrip } from "./season-strip";
@@ -68,18 +69,20 @@ export function Frame({
         simulatedForecast={simulatedForecast}
       >
         <NoticeProvider collectionId={collectionId} atTop={onWalk}>
-          <Nav name={name} />
-          {plans.making && <PlanWatch collectionId={collectionId} version={plans.version} />}
-          {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
-          {warning !== null && (
-            <p role="alert" className="bg-warning text-warning-content px-4 py-2" data-testid="read-only">
-              {warning}
-            </p>
-          )}
-          {!onWalk && strip !== null && <SeasonStrip data={strip} folds={!isAboutTheYear(path)} />}
-          <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
-          {!onWalk && <div className="h-16 sm:hidden" />}
-          {!onWalk && <FootBar />}
+          <RecordProvider>
+            <Nav name={name} />
+            {plans.making && <PlanWatch collectionId={collectionId} version={plans.version} />}
+            {/* A walk-round works on today, with one hand: nothing else is on the screen. */}
+            {warning !== null && (
+              <p role="alert" className="bg-warning text-warning-content px-4 py-2" data-testid="read-only">
+                {warning}
+              </p>
+            )}
+            {!onWalk && strip !== null && <SeasonStrip data={strip} folds={!isAboutTheYear(path)} />}
+            <main className="mx-auto max-w-[1400px] px-3 py-4">{children}</main>
+            {!onWalk && <div className="h-16 sm:hidden" />}
+            {!onWalk && <FootBar />}
+          </RecordProvider>
         </NoticeProvider>
       </AsOfProvider>
     </SeenProvider>

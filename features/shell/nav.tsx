@@ -8,12 +8,14 @@ import { Icon } from "@/ui/icon";
 import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
+import { useRecord } from "@/features/record/provider";
 import { ROOM_WORDS } from "@/words/rooms";
 import { More } from "./more";
 import { isIn, ROOMS } from "./rooms";
 
 const KEYS: [string, string][] = [
   ["/", "find a tree"],
+  ["r", "record something"],
   ["[  ]", "a week back, a week ahead"],
   ["t", "back to today"],
   ["← →  on the strip", "a day back, a day ahead"],
@@ -23,6 +25,9 @@ const KEYS: [string, string][] = [
   ["?", "these keys"],
 ];
 
+/** The tree whose page this is. */
+const treeOf = (path: string): string | undefined => /\/tree\/([^/]+)/.exec(path)?.[1];
+
 /** Links keep the as-of day. */
 export function Nav({ name }: { name: string }) {
   const { collectionId } = useAsOf();
@@ -31,11 +36,13 @@ export function Nav({ name }: { name: string }) {
   const help = useRef<HTMLDialogElement>(null);
   const finder = useRef<HTMLDialogElement>(null);
   const query = useDayQuery();
+  const record = useRecord();
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!isPageKey(event)) return;
       if (event.key === "?") help.current?.showModal();
+      if (event.key === "r") record({ trees: [], treeId: treeOf(path) });
       if (event.key === "/") {
         finder.current?.showModal();
         event.preventDefault();
@@ -45,7 +52,7 @@ export function Nav({ name }: { name: string }) {
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [collectionId, query, router]);
+  }, [collectionId, query, router, record, path]);
 
   return (
     <header className="bg-base-200 border-base-300 flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-3 py-1 sm:py-2">
@@ -79,6 +86,14 @@ export function Nav({ name }: { name: string }) {
         >
           <Icon name="find" />
           Find <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary min-h-11 sm:btn-sm sm:min-h-9"
+          onClick={() => record({ trees: [], treeId: treeOf(path) })}
+        >
+          <Icon name="record" />
+          Record
         </button>
         <span className="hidden sm:inline">
           <More path={path} />

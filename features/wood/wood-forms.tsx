@@ -17,7 +17,7 @@ import { useRecordingDay } from "@/features/kernel/recording-day";
 const NOT_LOOKED = "";
 
 /** A look at this season's shoots: bend one, look at its end. Each thing seen moves the pace of this tree's wood. */
-export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) {
+export function WoodCheckForm({ treeId, tag, onDone }: { treeId: string; tag: string; onDone?: () => void }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-wood");
@@ -55,6 +55,7 @@ export function WoodCheckForm({ treeId, tag }: { treeId: string; tag: string }) 
     setWoody("");
     setBbch("");
     date.set(null);
+    onDone?.();
   };
   return (
     <section aria-label="Look at the wood" id="look">

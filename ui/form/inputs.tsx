@@ -2,7 +2,7 @@
 
 import { get, useController, useFormContext } from "react-hook-form";
 import type { Dimension, UnitSystem } from "@/core/quantity/index";
-import { SelectField, TextField } from "../fields";
+import { Field, SelectField, TextField } from "../fields";
 import { DateField, type ReadDate } from "./date-field";
 import { QuantityField } from "./quantity-field";
 
@@ -15,7 +15,7 @@ interface Input {
 }
 
 /** A field's value and what is wrong with it. */
-function useInput<T>(name: string) {
+export function useInput<T>(name: string) {
   const { control } = useFormContext();
   const { field, formState } = useController({ name, control });
   const message: unknown = get(formState.errors, `${name}.message`);
@@ -28,6 +28,23 @@ function useInput<T>(name: string) {
 
 export function TextInput({ name, ...rest }: Input) {
   return <TextField {...rest} {...useInput<string>(name)} />;
+}
+
+export function LongTextInput({ name, label, hint, className }: Input) {
+  const { value, onChange, fault } = useInput<string>(name);
+  return (
+    <Field label={label} hint={hint} fault={fault} className={className}>
+      {(aria) => (
+        <textarea
+          {...aria}
+          className="textarea w-full"
+          rows={3}
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+        />
+      )}
+    </Field>
+  );
 }
 
 export function QuantityInput({ name, ...rest }: Input & { dimension: Dimension; units: UnitSystem }) {
