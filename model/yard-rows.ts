@@ -1,5 +1,6 @@
 import { toDay } from "@/core/dates/index";
 import type { Headline } from "@/core/decision/index";
+import type { HealthState } from "@/core/event/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { plantsAt } from "@/core/records/index";
 import { type Vessel, vesselOf } from "@/core/vessel/index";
@@ -26,6 +27,10 @@ export interface YardRow {
   /** What is decided about it; null on days long before today, of which only its roots are told. */
   headline: Headline | null;
   pressDays: number | null;
+  health: HealthState;
+  /** Days it was last potted and its roots were last looked at, as far as anybody said. */
+  pottedOn: string | null;
+  checkedOn: string | null;
 }
 
 const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
@@ -54,6 +59,10 @@ export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
       dueOn: "none" in state.due ? null : state.due.p50,
       headline: day.decision?.headline ?? null,
       pressDays: Number.isFinite(day.pressDays) ? day.pressDays : null,
+      health: day.condition.health,
+      pottedOn: state.pottedOn,
+      checkedOn:
+        day.events.findLast((e) => e.payload.kind === "roots-read" && e.on.best <= state.on)?.on.best ?? null,
     };
   });
 }

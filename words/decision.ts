@@ -99,7 +99,7 @@ const REASON_WORDS: Record<Reason, string> = {
 export const reasonWords = (because: readonly Reason[]): string => because.map((r) => REASON_WORDS[r]).join("; ");
 
 /** The word of a list. */
-const HEADLINE_WORD: Record<HeadlineCode, string> = {
+export const HEADLINE_WORD: Record<HeadlineCode, string> = {
   rescue: "rescue",
   "do-now": "overdue",
   "do-by": "pot up",

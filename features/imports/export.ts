@@ -9,14 +9,15 @@ import { writeWeatherCsv } from "@/formats/weather-csv";
 import { pool } from "@/server/pool";
 import { type CollectionView, loadMerged, viewCollection } from "../collection/load";
 
-/** Living trees, pots and pottings as files that can be read in again. */
+/** Living trees, pots and pottings as files that can be read in again; of trees, these alone where any are named. */
 export async function exportCsv(
   collectionId: string,
   kind: ImportKind,
+  only: ReadonlySet<string> | null = null,
 ): Promise<{ name: string; text: string } | null> {
   const view = await viewCollection(collectionId);
   if (!view) return null;
-  const text = { trees: treesOf, pots: potsOf, pottings: pottingsOf }[kind](view);
+  const text = { trees: treesOf, pots: potsOf, pottings: pottingsOf }[kind](view, only);
   return { name: fileName(view, kind), text };
 }
 
@@ -24,21 +25,23 @@ function fileName(view: CollectionView, what: string): string {
   return `${view.collection.name.replace(/[^\p{L}\p{N}]+/gu, "-")}-${what}-${view.today}.csv`;
 }
 
-function living(view: CollectionView) {
+function living(view: CollectionView, only: ReadonlySet<string> | null) {
   const today = toDay(view.today);
   const { indexed } = view.loaded;
   return view.loaded.trees.flatMap((tree) => {
     const plants = plantsAt(indexed, tree.id, today);
-    return plants > 0 ? [{ tree, plants, events: indexed.eventsByTree.get(tree.id) ?? [] }] : [];
+    return plants > 0 && (only === null || only.has(tree.id))
+      ? [{ tree, plants, events: indexed.eventsByTree.get(tree.id) ?? [] }]
+      : [];
   });
 }
 
-function treesOf(view: CollectionView): string {
+function treesOf(view: CollectionView, only: ReadonlySet<string> | null): string {
   const { loaded } = view;
   const places = new Map(loaded.places.map((p) => [p.id, p.name]));
   const tags = new Map(loaded.trees.map((t) => [t.id, t.tag]));
   return writeTreeLines(
-    living(view).map(({ tree, plants, events }) => {
+    living(view, only).map(({ tree, plants, events }) => {
       const arrival = events.find((e) => e.payload.kind === "arrived");
       const arrived = arrival?.payload.kind === "arrived" ? arrival.payload : null;
       // The file says which pot it came in; the pots since then stand in the file of pottings.
@@ -111,7 +114,7 @@ function potsOf(view: CollectionView): string {
 function pottingsOf(view: CollectionView): string {
   const { loaded } = view;
   return writePottingLines(
-    living(view).flatMap(({ tree, events }) =>
+    living(view, null).flatMap(({ tree, events }) =>
       events.flatMap((e) => {
         if (e.payload.kind !== "potted") return [];
         const lot = e.potLotId === null ? undefined : loaded.indexed.lots.get(e.potLotId);
@@ -148,13 +151,17 @@ async function exportWeather(collectionId: string): Promise<{ name: string; text
 }
 
 /** The file as a download; its byte order mark lets spreadsheets see that it is UTF-8. */
-export async function exportResponse(id: string, file: string): Promise<Response> {
+export async function exportResponse(
+  id: string,
+  file: string,
+  only: ReadonlySet<string> | null = null,
+): Promise<Response> {
   const parsed = asked.safeParse({ id, file });
   const written = !parsed.success
     ? null
     : file === "weather.csv"
       ? await exportWeather(id)
-      : await exportCsv(id, file.replace(".csv", "") as ImportKind);
+      : await exportCsv(id, file.replace(".csv", "") as ImportKind, only);
   if (!written) return new Response("There is no such list.", { status: 404 });
   return new Response(`\uFEFF${written.text}`, {
     headers: {

@@ -5,6 +5,7 @@ import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
+import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
 import { useNotice } from "@/features/kernel/notice";
 import { PLACE_WORDS } from "@/words/terms";
 
@@ -27,10 +28,15 @@ export function PlaceTrees({
   const newId = useRef<string | null>(null);
   const [to, setTo] = useState(current ?? places[0]?.id ?? "new");
   const [on, setOn] = useState(today);
+  const readDate = useRoughDate();
+  const [fault, setFault] = useState<string | undefined>();
   const [name, setName] = useState("");
   const [kind, setKind] = useState<PlaceKind>("open");
 
   const submit = async () => {
+    const day = readDate(on);
+    setFault(day.fault);
+    if (!day.range) return;
     let placeId = to;
     if (to === "new") {
       newId.current ??= crypto.randomUUID();
@@ -39,11 +45,11 @@ export function PlaceTrees({
       placeId = newId.current;
       newId.current = null;
     }
-    const done = await place.send({ collectionId, treeIds, placeId, on });
+    const done = await place.send({ collectionId, treeIds, placeId, on: day.range });
     if (!done) return;
     setTo(placeId);
     tell({
-      text: treeIds.length === 1 ? "It stands there now." : `${treeIds.length} trees stand there now.`,
+      text: treeIds.length === 1 ? "Moved." : `${treeIds.length} trees moved.`,
       entryId: done.entryId,
     });
     onDone();
@@ -58,12 +64,12 @@ export function PlaceTrees({
           fault={place.at("placeId")}
           options={[...places.map((p) => [p.id, p.name] as const), ["new", "a new place …"] as const]}
         />
-        <TextField label="Since" type="date" max={today} value={on} onChange={setOn} fault={place.at("on")} />
+        <RoughDateField needed label="On" value={on} onChange={setOn} fault={fault ?? place.at("on")} />
         {to === "new" && (
           <>
             <TextField label="Its name" value={name} onChange={setName} fault={add.at("name")} />
             <SelectField
-              label="What it is like"
+              label="Type of place"
               value={kind}
               onChange={setKind}
               options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
@@ -72,8 +78,8 @@ export function PlaceTrees({
         )}
       </div>
       <FormFaults faults={[...unplaced(place.failure, ["placeId", "on"]), ...unplaced(add.failure, ["name"])]} />
-      <button type="submit" className="btn" disabled={place.busy || add.busy}>
-        It stands there
+      <button type="submit" className="btn btn-primary" disabled={place.busy || add.busy}>
+        {treeIds.length === 1 ? "Move it" : `Move ${treeIds.length} trees`}
       </button>
     </Form>
   );

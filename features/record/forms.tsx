@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { useState } from "react";
 import type { CommandInput } from "@/contract/index";
 import type { RecordChoices } from "@/contract/queries";
 import { DEATH_CAUSES, ENDINGS, HEALTH_STATES, PRUNING_PURPOSES } from "@/core/event/index";
@@ -47,14 +47,12 @@ function useForTrees<K extends Kind, T extends Typed>(
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const readDate = useRoughDate();
-  // What the form begins with is told once.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const start = useMemo(() => ({ what: fields }), []);
+  const [start] = useState({ what: fields });
   return useCommandForm("record-for-trees", {
     start,
     input: ({ what }: { what: T }, wrong) => {
       const day = readDate(what.on);
-      if (day.fault) wrong("what.on" as "what", day.fault);
+      if (day.fault) wrong("what.on", day.fault);
       // A potting is of one day, as the bench records it; what else happened may be known roughly.
       const on = kind === "potted" ? (day.range?.best ?? what.on) : (day.range ?? what.on);
       return {
@@ -248,22 +246,20 @@ export function PottedForTrees(props: RecordProps) {
   );
 }
 
+interface FeedFields {
+  on: string;
+  form: (typeof FEED_FORMS)[number];
+  percent: number | null;
+  what: string;
+}
+
 /** Feed and water have commands of their own for any number of trees. */
 export function FedForm({ trees, choices, done }: RecordProps) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const readDate = useRoughDate();
   const day = useRecordingDay();
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const start = useMemo(
-    () => ({
-      on: day.value,
-      form: "quick" as (typeof FEED_FORMS)[number],
-      percent: 100 as number | null,
-      what: choices.feeds[0] ?? "",
-    }),
-    [],
-  );
+  const [start] = useState<FeedFields>({ on: day.value, form: "quick", percent: 100, what: choices.feeds[0] ?? "" });
   const form = useCommandForm("record-feed", {
     start,
     input: ({ on, form: kind, percent, what }, wrong) => {
@@ -293,8 +289,7 @@ export function WateredForm({ trees, done }: RecordProps) {
   const { tell } = useNotice();
   const readDate = useRoughDate();
   const day = useRecordingDay();
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const start = useMemo(() => ({ on: day.value }), []);
+  const [start] = useState({ on: day.value });
   const form = useCommandForm("water-trees", {
     start,
     input: ({ on }, wrong) => {

@@ -55,9 +55,12 @@ export function Nav({ name }: { name: string }) {
   }, [collectionId, query, router, record, path]);
 
   return (
-    <header className="bg-base-200 border-base-300 flex flex-wrap items-center gap-x-5 gap-y-1 border-b px-3 py-1 sm:py-2">
-      <span className="font-serif text-xl font-semibold tracking-tight">Aurelian</span>
-      <span className="max-w-[9rem] truncate text-sm lg:max-w-[14rem]" title={name}>
+    <header className="bg-base-200 border-base-300 flex items-center gap-x-3 gap-y-1 border-b px-3 py-1 sm:flex-wrap sm:gap-x-5 sm:py-2">
+      <span className="font-serif text-xl font-semibold tracking-tight max-sm:hidden">Aurelian</span>
+      <span
+        className="max-w-[9rem] truncate max-sm:max-w-[11rem] max-sm:font-serif max-sm:text-lg max-sm:font-semibold sm:text-sm lg:max-w-[14rem]"
+        title={name}
+      >
         {name}
       </span>
       <nav aria-label="Rooms" className="hidden gap-1 sm:flex">
@@ -85,7 +88,7 @@ export function Nav({ name }: { name: string }) {
           onClick={() => finder.current?.showModal()}
         >
           <Icon name="find" />
-          Find <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
+          <span className="max-sm:sr-only">Find</span> <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
         </button>
         <button
           type="button"

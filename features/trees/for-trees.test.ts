@@ -24,7 +24,11 @@ onDatabase("one thing recorded of several trees", () => {
 
   test.each([
     [{ kind: "note", on, text: "leaning" }, "noted", { text: "leaning" }],
-    [{ kind: "pruned", on, how: "light", crownShare: 0.2, purpose: "light" }, "pruned", { how: "light", crownShare: 0.2 }],
+    [
+      { kind: "pruned", on, how: "light", crownShare: 0.2, purpose: "light" },
+      "pruned",
+      { how: "light", crownShare: 0.2 },
+    ],
     [{ kind: "roots-read", on, fillGrade: 3, circlingGrade: null, by: "look" }, "roots-read", { fillGrade: 3 }],
     [{ kind: "health", on, state: "weak" }, "health", { state: "weak" }],
     [{ kind: "potted", on, potLotId: lotId, mix: "pine-bark", correction: "none" }, "potted", { correction: "none" }],

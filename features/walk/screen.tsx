@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { KINDS, nameOf } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import { collectionView } from "@/features/kernel/views";
-import { lastTag } from "../trees/screen";
+import { lastTag } from "../trees/add-screen";
 import { Walk } from "./walk";
 
 export async function WalkScreen({ collectionId }: { collectionId: string }) {

@@ -4,7 +4,7 @@ import { kindOf, PLANNED_WORK, type TreeChance } from "@/model/index";
 import type { CollectionView } from "../collection/load";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
-import { YardNav } from "../yard/yard-nav";
+import { TreesNav } from "../trees/trees-nav";
 import { type ChanceGroup, type WorkSummary, YardWindows } from "./yard-windows";
 
 /** The whole yard through the next twelve months. */
@@ -25,7 +25,7 @@ export async function YardWindowsScreen({
   const chosen = years.find((y) => y.operation === work)!;
   return (
     <div>
-      <YardNav at="yard/windows" />
+      <TreesNav at="yard/windows" />
       <YardWindows
         asOf={on}
         work={work}

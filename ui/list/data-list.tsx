@@ -23,6 +23,8 @@ export interface ListColumn<Row> {
   order?: (row: Row) => string | number;
   /** Its share of the width, as in `minmax(0,2fr)`. */
   width: string;
+  /** Only where there is room: not on a phone. */
+  wide?: boolean;
 }
 
 /** Up to so many rows are all drawn: found by the browser's own search, printed, read out. More are drawn as they come into sight. */
@@ -47,6 +49,7 @@ export function DataList<Row extends { id: string }>({
   empty,
   choice,
   rowPx = 64,
+  inline = false,
 }: {
   label: string;
   rows: readonly Row[];
@@ -63,6 +66,8 @@ export function DataList<Row extends { id: string }>({
   };
   /** How high a row is, about. */
   rowPx?: number;
+  /** On a phone all but the first cell of a row stand in one line beneath it. */
+  inline?: boolean;
 }) {
   const [typed, setTyped] = useState("");
   const wanted = typed.trim().toLocaleLowerCase();
@@ -102,13 +107,15 @@ export function DataList<Row extends { id: string }>({
     <section aria-label={label} style={grid}>
       <div className="flex flex-wrap items-end gap-3">
         {find && <TextField label={find.label} value={typed} onChange={setTyped} className="w-72 max-w-full" />}
-        {choice && choice.chosen.size > 0 && <p role="status">{choice.chosen.size} chosen</p>}
+        {find && choice && choice.chosen.size > 0 && <p role="status">{choice.chosen.size} chosen</p>}
       </div>
       {shown.length === 0 ? (
         <div className="mt-3">{empty}</div>
       ) : (
         <>
-          <div className="mt-2 hidden min-h-11 items-center gap-x-4 px-1 sm:grid sm:[grid-template-columns:var(--columns)]">
+          <div
+            className={`mt-2 hidden min-h-11 items-center gap-x-4 px-1 sm:grid sm:[grid-template-columns:var(--columns)] ${choice ? "sm:pl-14" : ""}`}
+          >
             {table.getHeaderGroups()[0].headers.map(({ id, column }) => (
               <Head key={id} title={String(column.columnDef.header)} order={column.getCanSort() ? column : null} />
             ))}
@@ -130,9 +137,14 @@ export function DataList<Row extends { id: string }>({
                       />
                     </label>
                   )}
-                  <div className="grid min-h-11 flex-1 items-center gap-x-4 sm:[grid-template-columns:var(--columns)]">
-                    {columns.map((c) => (
-                      <div key={c.id} className="min-w-0">
+                  <div
+                    className={`min-h-11 flex-1 items-center gap-x-4 sm:grid sm:[grid-template-columns:var(--columns)] ${inline ? "flex flex-wrap" : "grid"}`}
+                  >
+                    {columns.map((c, i) => (
+                      <div
+                        key={c.id}
+                        className={`min-w-0 ${c.wide ? "max-sm:hidden" : ""} ${inline && i === 0 ? "max-sm:basis-full" : ""}`}
+                      >
                         {c.cell(row.original)}
                       </div>
                     ))}

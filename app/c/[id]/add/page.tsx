@@ -1,4 +1,4 @@
-import { AddTreeScreen } from "@/features/trees/screen";
+import { AddTreeScreen } from "@/features/trees/add-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function AddTreePage({ params }: { params: Promise<{ id: string }> }) {

@@ -1,4 +1,4 @@
-import { YardScreen } from "@/features/yard/screen";
+import { TreesScreen } from "@/features/trees/list-screen";
 import type { CollectionPageProps } from "@/features/kernel/page-props";
 import { PageTitle } from "@/features/kernel/page-title";
 import { ROOM_WORDS } from "@/words/rooms";
@@ -7,7 +7,7 @@ export default async function YardPage({ params, searchParams }: CollectionPageP
   return (
     <>
       <PageTitle>{ROOM_WORDS.yard}</PageTitle>
-      <YardScreen collectionId={(await params).id} on={(await searchParams).on} />
+      <TreesScreen collectionId={(await params).id} on={(await searchParams).on} />
     </>
   );
 }

@@ -10,6 +10,6 @@ const PARTS = [
 ] as const satisfies readonly (readonly [Page, string])[];
 
 /** The pages of the room. */
-export function YardNav({ at }: { at: (typeof PARTS)[number][0] }) {
+export function TreesNav({ at }: { at: (typeof PARTS)[number][0] }) {
   return <SubNav label={ROOM_WORDS.yard} parts={PARTS} at={at} />;
 }

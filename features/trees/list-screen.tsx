@@ -4,21 +4,21 @@ import { movedSince } from "../look/since";
 import { countHeadlines } from "@/words/decision";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
-import { YardNav } from "./yard-nav";
-import { YardView } from "./yard-view";
+import { TreesNav } from "./trees-nav";
+import { TreesView } from "./trees-view";
 
 /** Trees sent with the page; the browser's replay brings the rest of a larger collection. */
 const WITH_PAGE = 60;
 
-export async function YardScreen({ collectionId, on }: { collectionId: string; on: string | undefined }) {
+export async function TreesScreen({ collectionId, on }: { collectionId: string; on: string | undefined }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
   const day = asOfDay(on, view.today);
   const { rows } = view.yard.on(day);
   return (
     <>
-      <YardNav at="yard" />
-      <YardView
+      <TreesNav at="yard" />
+      <TreesView
         initial={rows.slice(0, WITH_PAGE)}
         initialOn={day}
         counts={countHeadlines(rows, day)}
