@@ -27,7 +27,7 @@ test("frost at any threshold: dates, curves and season follow the cold that is a
 
   await page.getByLabel("Summed up").selectOption({ label: "winter chill, Dynamic-model portions" });
   await expect(
-    page.getByRole("region", { name: "Chill the kinds need" }).getByRole("row", { name: /^Quince/ }),
+    page.getByRole("region", { name: "Chill the species need" }).getByRole("row", { name: /^Quince/ }),
   ).toContainText("% of years");
   await expect(page.getByRole("region", { name: "Chance that crops ripen" })).toContainText("Quince");
   await expect(page.getByTestId("sums")).toContainText("Nothing of this year is on record yet.");
@@ -198,9 +198,9 @@ test("a place learns from a logger's file; its frost and the year's follow; type
   await visit(page, w.url("almanac/places"));
   await place.getByText("Say how its nights are").click();
   await place.getByLabel("Swings damped by").fill("140");
-  await place.getByRole("button", { name: "That is how they are" }).click();
+  await place.getByRole("button", { name: "Save" }).click();
   await expect(place.getByText("0 to 100 %.")).toBeVisible();
   await place.getByLabel("Swings damped by").fill("20");
-  await place.getByRole("button", { name: "That is how they are" }).click();
+  await place.getByRole("button", { name: "Save" }).click();
   await expect(place.getByTestId("place-climate")).toContainText("as typed");
 });

@@ -1,12 +1,12 @@
 import { expect, test } from "@playwright/test";
-import { round, visit, world } from "./support";
+import { round, visit, world, openPart } from "./support";
 
 test("adding a tree: faults stand at their fields and what was typed stays", async ({ page, request }) => {
   const w = await world(request);
   await w.tree("T-1");
   await visit(page, w.url("add"));
   await page.getByLabel("Tag").fill("t-1");
-  await page.getByLabel("Kind").fill("Moon plum");
+  await page.getByLabel("Species").fill("Moon plum");
   await page.getByText("Don't know").click();
   await page.getByText("inside, empty").click();
   await page.getByLabel("Inside width at the rim").fill("12");
@@ -16,22 +16,22 @@ test("adding a tree: faults stand at their fields and what was typed stays", asy
   await expect(page.getByText("Did you mean cm?")).toBeVisible();
   await expect(page.getByText("Measure it, in mm").first()).toBeVisible();
   await expect(page.getByLabel("Tag")).toHaveAttribute("aria-invalid", "true");
-  await expect(page.getByLabel("Kind")).toHaveValue("Moon plum");
+  await expect(page.getByLabel("Species")).toHaveValue("Moon plum");
   await expect(page.getByLabel("Inside width at the floor")).toHaveValue("wide");
 
   await page.getByLabel("Tag").fill("T-2");
   await page.getByText("about so many litres").click();
   await page.getByLabel("Litres, about").fill("12");
   await page.getByText("More, if you like").click();
-  await page.getByLabel("Cultivar").fill("x".repeat(5000));
+  await page.getByLabel("Variety").fill("x".repeat(5000));
   await page.getByLabel("Arrived", { exact: true }).fill("2031-01-01");
   await page.getByRole("button", { name: "Add this tree" }).click();
   await expect(page.getByText(/This lies ahead/)).toBeVisible();
   await page.getByLabel("Arrived", { exact: true }).fill("2026-05-01");
   await page.getByRole("button", { name: "Add this tree" }).click();
   await expect(page.getByText("At most 120 characters here")).toBeVisible();
-  await expect(page.getByLabel("Cultivar")).toHaveValue("x".repeat(5000));
-  await page.getByLabel("Cultivar").fill("");
+  await expect(page.getByLabel("Variety")).toHaveValue("x".repeat(5000));
+  await page.getByLabel("Variety").fill("");
   await page.getByRole("button", { name: "Add this tree" }).click();
   await expect(page.getByTestId("verdict")).toContainText("nobody knows how full");
 });
@@ -82,9 +82,11 @@ test("pressing twice records once", async ({ page, request }) => {
   const w = await world(request);
   const treeId = await w.tree("T-1");
   await visit(page, w.url(`tree/${treeId}`));
+  await openPart(page, "Roots & wood");
   await page.getByText("2 whole ball holds").click();
   await page.getByRole("button", { name: "Record what I see" }).dblclick();
   await expect(page.getByRole("status")).toContainText("what you saw");
+  await openPart(page, "Log");
   await expect(page.getByText(/Roots seen:/)).toHaveCount(1);
 });
 

@@ -19,7 +19,7 @@ test("the weather service fails in every way it can, and everything works on the
   await expect(page.getByTestId("simulated")).toHaveCount(0);
   const ask = async () => {
     const answered = page.waitForResponse((r) => r.url().endsWith("/forecast"));
-    await page.getByRole("button", { name: "Ask it now" }).click();
+    await page.getByRole("button", { name: "Refresh" }).click();
     await answered;
   };
   await ask();
@@ -58,7 +58,7 @@ test("an alarm of one's own rings on every page, and can be taken out", async ({
   const w = await world(request, { ...NORTH, latitudeDeg: LATITUDE });
   await w.tree("LM-1", { kindId: "lemon" });
   await visit(page, w.url("almanac/ahead"));
-  await page.getByRole("button", { name: "Ask it now" }).click();
+  await page.getByRole("button", { name: "Refresh" }).click();
   await expect(page.getByTestId("tonight")).toContainText("Next night");
   await page.getByRole("button", { name: "Tell me" }).click();
   await expect(page.getByText(/Give it a name/)).toBeVisible();

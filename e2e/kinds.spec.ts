@@ -1,25 +1,25 @@
 import { expect, test } from "@playwright/test";
 import { expectNoSeriousFindings, visit, world } from "./support";
 
-test("a misspelt name offers its kind, a species that is not listed goes by its genus, and the list narrows", async ({
+test("a misspelt name offers its species, a species that is not listed goes by its genus, and the list narrows", async ({
   page,
   request,
 }) => {
   const w = await world(request);
   await visit(page, w.url("add"));
   // Nothing is chosen for the keeper: what is near is offered with what tells it apart.
-  await page.getByLabel("Kind").fill("Lemmon");
+  await page.getByLabel("Species").fill("Lemmon");
   const offers = page.getByRole("group", { name: "Is it one of these?" });
   await expect(offers.getByRole("button").first()).toContainText("Citrus × limon · citrus kind, evergreen");
   await expectNoSeriousFindings(page);
   await offers.getByRole("button").first().click();
-  await expect(page.getByLabel("Kind")).toHaveValue("Lemon");
+  await expect(page.getByLabel("Species")).toHaveValue("Lemon");
   await expect(offers).toHaveCount(0);
   // An exact name needs no choice, whatever its case and number.
-  await page.getByLabel("Kind").fill("fig trees");
+  await page.getByLabel("Species").fill("fig trees");
   await expect(page.getByText("Ficus carica · fig kind, deciduous")).toBeVisible();
   // A species that is not in the library: its genus, under the name that was typed.
-  await page.getByLabel("Kind").fill("Quercus phellos");
+  await page.getByLabel("Species").fill("Quercus phellos");
   await offers.getByRole("button", { name: /Another Quercus/ }).click();
   await expect(page.getByText("Quercus, known by its genus · leafy ornamental, deciduous")).toBeVisible();
   // Of a genus the shoots of this plant say its pace.
@@ -31,7 +31,7 @@ test("a misspelt name offers its kind, a species that is not listed goes by its 
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Quercus phellos");
 
   await visit(page, w.url("almanac/kinds?show=genera"));
-  await page.getByLabel("Find a kind").fill("quercus");
+  await page.getByLabel("Find a species").fill("quercus");
   await page
     .getByTestId("kinds")
     .getByRole("link", { name: /Quercus/ })
@@ -50,7 +50,7 @@ test("a misspelt name offers its kind, a species that is not listed goes by its 
 test("a plant nobody can name goes by what is seen of it", async ({ page, request }) => {
   const w = await world(request);
   await visit(page, w.url("add"));
-  await page.getByLabel("Kind").fill("Grandmother’s tree");
+  await page.getByLabel("Species").fill("Grandmother’s tree");
   const seen = page.getByRole("group", { name: "What you see of it" });
   await seen.getByLabel("Its leaves").selectOption("evergreen");
   await seen.getByLabel("What it is like").selectOption("conifer");

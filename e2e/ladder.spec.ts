@@ -16,8 +16,8 @@ test("four schools side by side; what if changes them; a step is moved by keys, 
   await w.pots("Round 26", round(260, 200, 250));
   const errors = watchErrors(page);
   await visit(page, w.url(`tree/${treeId}`));
-  await page.getByRole("link", { name: "Its ladder of pots" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toContainText("The ladder of QN-1");
+  await page.getByRole("link", { name: "Its plan, all schools" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("Plan of QN-1");
   for (const school of SCHOOLS)
     await expect(page.getByTestId(`school-${school}`).getByTestId("figures")).toContainText(/handlings?;\s*heaviest/);
   // How sure, what a look is worth, where it ends: worked out by the browser's own planner.
@@ -79,7 +79,7 @@ test("four schools side by side; what if changes them; a step is moved by keys, 
   await small.getByRole("button", { name: "What would it cost?" }).click();
   await expect(steps(small).nth(2)).toContainText("root-prune and return");
 
-  await small.getByRole("button", { name: "Follow this one" }).click();
+  await small.getByRole("button", { name: "Use this plan" }).click();
   await expect(page.getByTestId("chosen")).toContainText("small steps, to 45 L");
   await expect(page.getByTestId("chosen")).toContainText(/Next step, 20\d\d: /);
   // What was followed was planned on another limit than stands on record.

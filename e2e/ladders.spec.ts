@@ -53,9 +53,9 @@ test("the collection is planned with progress, agreed to, planned again, and ask
   const errors = watchErrors(page);
   await visit(page, w.url("yard"));
   await page.getByRole("link", { name: "Plan", exact: true }).click();
-  await page.getByRole("button", { name: "Plan all 5 trees" }).click();
+  // Nobody asks for it.
   await expect(page.getByTestId("headline")).toContainText(/43 plants in 4 records/);
-  await expect(page.getByText("Off the ladder: 1 kept as miniatures.")).toBeVisible();
+  await expect(page.getByText("Without a plan of pots: 1 kept as miniatures.")).toBeVisible();
   await expect(page.getByTestId("eased")).toContainText(/busiest week/);
   await expect(page.getByTestId("room-words")).toContainText(/m² in summer/);
   await expect(page.getByTestId("next-steps")).toContainText("OL-1 Olive × 40");
@@ -69,14 +69,14 @@ test("the collection is planned with progress, agreed to, planned again, and ask
   await page.getByLabel("Room in summer, m²").fill("0.4");
   await page.getByRole("button", { name: "Keep it" }).click();
   await expect(page.getByText("Kept. Plan the collection to see it.")).toBeVisible();
-  await page.getByRole("button", { name: "Plan all anew" }).click();
+  await page.getByRole("button", { name: "Plan all again" }).click();
   await expect(page.getByTestId("room-words")).toContainText(/for want of room/);
 
-  await page.getByLabel("Agree to the ladder of QN-3").uncheck();
-  await page.getByRole("button", { name: "Agree to 3" }).click();
-  await expect(page.getByText("3 ladders agreed to.")).toBeVisible();
-  await page.getByRole("button", { name: "Plan all anew" }).click();
-  await expect(page.getByTestId("changed")).toContainText(/All 3 ladders agreed to stand as they were/);
+  await page.getByLabel("Accept the plan of QN-3").uncheck();
+  await page.getByRole("button", { name: "Accept 3" }).click();
+  await expect(page.getByText("3 plans accepted.")).toBeVisible();
+  await page.getByRole("button", { name: "Plan all again" }).click();
+  await expect(page.getByTestId("changed")).toContainText(/All 3 accepted plans are as they were/);
   // The tree's own page knows it.
   await visit(page, w.url(`tree/${treeId}/ladder`));
   await expect(page.getByTestId("chosen")).toContainText("Followed since");
@@ -91,7 +91,6 @@ test("a planning is stopped, and nothing is left of it", async ({ page, request 
   const w = await world(request);
   await manyTrees(w, 500);
   await visit(page, w.url("ladders"));
-  await page.getByRole("button", { name: "Plan all 500 trees" }).click();
   await expect(page.getByTestId("progress")).toContainText(/of 500 trees planned/);
   await page.getByRole("button", { name: "Stop" }).click();
   await expect(page.getByTestId("last-end")).toContainText("The last planning was stopped");

@@ -23,7 +23,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await expect(page.getByText("Add your first tree: its species and the pot")).toBeVisible();
   await page.getByRole("link", { name: "Add the first tree" }).click();
   await expect(page.getByLabel("Tag")).toHaveValue("T-1");
-  await page.getByLabel("Kind").fill("Fig");
+  await page.getByLabel("Species").fill("Fig");
   // Measured from outside, as the tree stands in it: a volume with its honest range at once.
   await page.getByLabel("Outside width at the rim").fill("22 cm");
   await page.getByLabel("Outside height").fill("20,5 cm");

@@ -140,12 +140,12 @@ test("a bad plant at the gate: the verdict follows the taps; it is taken in and 
   const w = await world(request);
   await visit(page, w.url("arrival"));
   await expect(page.getByTestId("arrival-verdict")).toHaveText("Take it");
-  await page.getByLabel("Kind", { exact: true }).fill("Serviceberry");
+  await page.getByLabel("Species", { exact: true }).fill("Serviceberry");
   await tap(page, "Light: dried out");
   await tap(page, /^solid: no mix/);
   await page.getByLabel("Outside width at the rim").fill("220");
   await page.getByLabel("Outside height").fill("210");
-  await page.getByLabel("What turns").selectOption("3");
+  await page.getByLabel("Circling roots", { exact: true }).selectOption("3");
   await page.getByLabel("Mix above the flare, mm").fill("70");
   await page.getByLabel("A sound one costs").fill("40");
   await page.getByLabel("Asked price").fill("39");
@@ -350,7 +350,7 @@ test("a photograph of a face stands beside the next one of the same face", async
     await page.getByText("Measured, photographed").click();
   };
   await visit(page, w.url(`tree/${treeId}/roots`));
-  await tap(page, /3 knit/);
+  await tap(page, /3 well rooted/);
   for (let i = 0; i < 6; i++) await tap(page, "Can’t say, go on");
   await page.getByText("Measured, photographed").click();
   await expect(page.getByText("No earlier photograph of the side.")).toBeVisible();

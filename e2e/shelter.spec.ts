@@ -135,7 +135,7 @@ test("a place is added in the Shelter, measured there, and takes a pot", async (
   await expect(page.getByText("Lean-to is there: measure it next.")).toBeVisible();
   const form = page.getByRole("form", { name: "Measures of Lean-to" });
   await expect(page.getByTestId("air-basis")).toContainText("a guess until its shelter is described");
-  await form.getByLabel("Kind of shelter").selectOption({ label: "cold frame" });
+  await form.getByLabel("Type of shelter").selectOption({ label: "cold frame" });
   await form.getByLabel("Length along the door’s wall").fill("8 ft");
   await form.getByLabel("Depth away from it").fill("1,2");
   await form.getByRole("button", { name: "Keep these measures" }).click();
@@ -168,7 +168,7 @@ test("a pot is carried by keys, and a place is made larger at its corner", async
   await page.mouse.down();
   await page.mouse.move(at.x + 60, at.y + 40, { steps: 8 });
   await page.mouse.up();
-  await expect(page.getByText("Porch is drawn anew.")).toBeVisible();
+  await expect(page.getByText("Porch is drawn again.")).toBeVisible();
   await expect(there(page, "Porch").getByRole("heading")).not.toContainText("2.4 m × 1.6 m");
 });
 
@@ -255,7 +255,7 @@ test("a crown is measured on the tree's page: it takes the floor its pot does no
   await expect(form.getByText("Write this as a number.")).toBeVisible();
   await form.getByLabel("Crown, across at its widest").fill("1,5");
   await form.getByRole("button", { name: "Record the measures" }).click();
-  await expect(page.getByText("LM-1 is measured: its dates are computed anew.")).toBeVisible();
+  await expect(page.getByText("LM-1 is measured; its dates are calculated again.")).toBeVisible();
 
   await visit(page, w.url("shelter"));
   const panel = page.getByTestId("pot-panel");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, round, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, round, visit, watchErrors, world, openPart } from "./support";
 
 test("one tree the whole way: from the Yard to potted, and back by undo", async ({ page, request }) => {
   const errors = watchErrors(page);
@@ -28,8 +28,8 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expect(page.getByText("Thimble: too small")).toBeVisible();
   await expectNoSeriousFindings(page);
 
-  await page.getByRole("link", { name: "Pot on", exact: true }).click();
-  await expect(page.getByRole("heading", { name: "Pot on Q-1" })).toBeVisible();
+  await page.getByRole("link", { name: "Pot up", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Pot up Q-1" })).toBeVisible();
   const numbers = page.getByTestId("numbers");
   await expect(numbers).toContainText(/Base layer, loose\d+ mm/);
   await expect(numbers).toContainText(/New mix, loose[\d.]+ L/);
@@ -48,6 +48,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expect(page.getByTestId("verdict")).toContainText("Just potted. Second soak");
   await expect(page.getByTestId("aftercare")).toContainText(/look for new roots on \d+ \w+/);
   await expect(page.getByTestId("fill")).not.toHaveText(filledBefore!);
+  await openPart(page, "Log");
   await expect(page.getByText(/Potted into Black 25 cm, Fine aged bark.*85 % of roots kept/)).toBeVisible();
   await visit(page, w.url("stores"));
   await expect(page.getByRole("img", { name: "Black 25 cm: 1 free" })).toBeVisible();
@@ -55,6 +56,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expectNoSeriousFindings(page);
 
   await visit(page, w.url(`tree/${treeId}`));
+  await openPart(page, "Log");
   await page.getByRole("button", { name: /Undo: Potted/ }).click();
   await expect(page.getByTestId("verdict")).toContainText("Overdue");
   await expect(page.getByTestId("fill")).toHaveText(filledBefore!);
@@ -71,6 +73,7 @@ test("a root check visibly changes the projection, and its undo changes it back"
   await visit(page, w.url(`tree/${treeId}`));
   const [due, fill] = [page.getByTestId("due"), page.getByTestId("fill")];
   const before = [await due.textContent(), await fill.textContent()];
+  await openPart(page, "Roots & wood");
   await page.getByText("1 holds around the core").click();
   await page.getByText("0 none: tips end at the wall").click();
   await page.getByRole("button", { name: "Record what I see" }).click();
@@ -93,13 +96,13 @@ test("the Yard by keyboard: arrows walk, Enter opens, l shows the plain list", a
   await expect(page.getByRole("link", { name: /^K-2/ })).toBeFocused();
   await page.keyboard.press("l");
   // Markup in a name stays text.
-  await expect(page.getByRole("cell", { name: "<b>Moon plum</b> & co" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "K-2 <b>Moon plum</b> & co" })).toBeVisible();
   await expectNoSeriousFindings(page);
   await page.keyboard.press("l");
   await page.getByRole("link", { name: /^K-2/ }).focus();
   await page.keyboard.press("Enter");
   await expect(page.getByTestId("verdict")).toContainText("nobody knows how full its pot is");
-  await expect(page.getByRole("link", { name: "Read its roots", exact: true })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Check the roots", exact: true })).toBeVisible();
 });
 
 test("a batch is one record, and an order that loses by waiting leads the Yard", async ({ page, request }) => {

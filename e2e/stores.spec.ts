@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, round, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, round, visit, watchErrors, world, openPart } from "./support";
 
 test("a pot is entered by its dimensions, in one line or field by field; faults stand at their fields", async ({
   page,
@@ -126,10 +126,12 @@ test("a setting is planned for an existing tree: ball, bare roots, lean; warning
   await page.getByLabel("From rim to mix, settled").fill("45");
   await expectNoSeriousFindings(page);
   await page.getByRole("button", { name: "Potted", exact: true }).click();
+  await openPart(page, "Log");
   await expect(page.getByText(/Potted into Tub 28 cm, Coarse bark and pumice.*leaning 6°/)).toBeVisible();
   await expect(page.getByText("Measured: 45 mm from the rim to the mix")).toBeVisible();
-  await page.getByRole("link", { name: "Wind and carrying" }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toHaveText("S-1 in wind and in hands");
+  await openPart(page, "Potting");
+  await page.getByRole("link", { name: "Weight & wind" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Weight & wind of S-1");
   await expectNoSeriousFindings(page);
 });
 

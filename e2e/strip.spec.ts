@@ -50,7 +50,7 @@ test("dragging the strip moves everything shown without a word to the server", a
   await expect(page.getByText("Showing 14 May 2026")).toBeVisible();
   await page.keyboard.press("[");
   await expect(page.getByText("Showing 7 May 2026")).toBeVisible();
-  await page.getByLabel("Day to see everything as of").fill("2026-10-01");
+  await page.getByLabel("Day shown").fill("2026-10-01");
   await expect(page.getByText("Showing 1 Oct 2026")).toBeVisible();
   await page.getByRole("button", { name: "Back to today" }).click();
   await expect(page.getByText("Showing today")).toBeVisible();
@@ -66,7 +66,7 @@ test("the day stands in the address: opened again, the server shows what the bro
   await w.roots(treeId, "2025-09-20", 2, 0);
   await visit(page, w.url(`tree/${treeId}`));
   const today = (await page.getByTestId("fill").textContent())!;
-  await page.getByLabel("Day to see everything as of").fill("2026-09-01");
+  await page.getByLabel("Day shown").fill("2026-09-01");
   await expect(page.getByText("Showing 1 Sept 2026")).toBeVisible();
   const values = async () => [
     await page.getByTestId("fill").textContent(),

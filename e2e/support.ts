@@ -142,3 +142,9 @@ export async function pressUntil(page: Page, key: string, shown: Locator): Promi
 export async function openStrip(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Change the day" }).click();
 }
+
+/** Opens one of the four parts of a tree's page. */
+export async function openPart(page: Page, name: "Roots & wood" | "Potting" | "Winter" | "Log"): Promise<void> {
+  const part = page.getByRole("button", { name, exact: false }).and(page.locator("[aria-controls^=part-]"));
+  if ((await part.getAttribute("aria-expanded")) !== "true") await part.click();
+}

@@ -150,7 +150,7 @@ test("its plan: always there, made without asking, by the school one chooses", a
   expect(says).toHaveLength(4);
   expect(new Set(says).size).toBeGreaterThan(1);
   await expectNoSeriousFindings(page);
-  await page.getByTestId("school-long-jump").getByRole("button", { name: "Follow this one" }).click();
+  await page.getByTestId("school-long-jump").getByRole("button", { name: "Use this plan" }).click();
   await expect(page.getByRole("status")).toContainText("follows long jump");
   await visit(page, w.url(`tree/${treeId}`));
   await expect(plan).toContainText("You follow long jump", { timeout: 20_000 });

@@ -22,7 +22,7 @@ test("a walk-round of three trees with one thumb: each saved by itself, one left
   await expect(page.getByLabel("Tag")).toHaveValue("T-2");
   await tap("A new tree");
   await step("What is it?");
-  await page.getByLabel("Another kind").fill("fig");
+  await page.getByLabel("Another species").fill("fig");
   await tap("Fig");
   await tap("28");
   await tap("25");
@@ -86,7 +86,7 @@ test("a walk-round that cannot save says so and keeps every answer", async ({ pa
   const w = await world(request);
   await visit(page, w.url("walk"));
   await page.getByRole("button", { name: "A new tree" }).click();
-  await page.getByLabel("Another kind").fill("Moon plum");
+  await page.getByLabel("Another species").fill("Moon plum");
   await page.getByRole("button", { name: "As typed" }).click();
   await page.getByRole("button", { name: "30", exact: true }).click();
   await page.getByRole("button", { name: "Skip" }).click();

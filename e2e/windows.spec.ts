@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { expect, type Page, test } from "@playwright/test";
-import { expectNoSeriousFindings, NORTH, SOUTH, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, NORTH, SOUTH, visit, watchErrors, world, openPart } from "./support";
 
 const detail = (page: Page) => page.getByTestId("work-detail");
 const choose = (page: Page, work: string) =>
@@ -44,10 +44,10 @@ test("a closed window says why, when it opens and how sure; the same tree moved 
   await w.send("add-place", { placeId: room, name: "Window room", kind: "heated" });
   const errors = watchErrors(page);
   await visit(page, w.url(`tree/${treeId}?on=2026-03-10`));
-  await choose(page, "Pot on, teased");
+  await choose(page, "Pot up, roots teased out");
   await expect(page.getByTestId("work-why")).toContainText(/Not today, because .*(cold|frost|warmth)/);
   await expect(page.getByTestId("work-why")).toContainText(/It opens \d+ (May|Jun)/);
-  await choose(page, "Slip up whole");
+  await choose(page, "Pot up undisturbed");
   await expect(
     detail(page)
       .getByText(/Last safe day: in one year of ten by/)
@@ -58,7 +58,7 @@ test("a closed window says why, when it opens and how sure; the same tree moved 
   await page.getByLabel("As if it stood in").selectOption(room);
   await expect(page.getByTestId("windows-place")).toContainText("As if it had stood in Window room");
   await expect(page.getByTestId("windows-place")).toContainText("assumed by what it is like");
-  await choose(page, "Slip up whole");
+  await choose(page, "Pot up undisturbed");
   await expect(page.getByTestId("work-why")).toContainText("Open today");
   // Rescue is never refused, and its risk is said.
   await page.getByLabel("As if it stood in").selectOption("");
@@ -72,12 +72,12 @@ test("a closed window says why, when it opens and how sure; the same tree moved 
   await w.send("place-trees", { treeIds: [treeId], placeId: room, on: "2026-01-05" });
   await visit(page, w.url(`tree/${treeId}?on=2026-03-10`));
   await expect(page.getByTestId("windows-place")).toContainText("With the weather of Window room");
-  await choose(page, "Slip up whole");
+  await choose(page, "Pot up undisturbed");
   await expect(page.getByTestId("work-why")).toContainText("Open today");
   // Described as a cold shed, the same place closes it again.
   await w.send("describe-place", { placeId: room, kind: "unheated" });
   await visit(page, w.url(`tree/${treeId}?on=2026-03-10`));
-  await choose(page, "Slip up whole");
+  await choose(page, "Pot up undisturbed");
   await expect(page.getByTestId("work-why")).toContainText("Not today");
   expect(errors).toEqual([]);
 });
@@ -94,7 +94,7 @@ test("every value on the tree's page finds its reason", async ({ page, request }
   await w.send("record-anchored", { treeId, on: "2026-05-01", anchored: true });
   await visit(page, w.url(`tree/${treeId}`));
   await expect(page.getByTestId("ground")).toContainText(/about \d+\s*% of its roots may stand in the/);
-  for (const work of ["Pot on, teased", "Root-prune", "Rescue", "Prune hard"]) {
+  for (const work of ["Pot up, roots teased out", "Root-prune", "Rescue", "Prune hard"]) {
     await choose(page, work);
     const { without, values } = await unreasoned(page);
     expect(without).toEqual([]);
@@ -119,6 +119,7 @@ test("health, sets, partners and the ground are told, and windows follow", async
   await expect(set).toContainText("“by the gate”");
   await expect(set).toContainText("PR-2");
   await expect(set).toContainText(/Move them together between|No day opens for all/);
+  await openPart(page, "Log");
   await page.getByLabel("It is", { exact: true }).selectOption("weak");
   await page.getByRole("button", { name: "Save" }).first().click();
   await expect(page.getByTestId("health")).toContainText("weak");
@@ -138,16 +139,16 @@ test("a warm-climate tree in a heat wave is worked on in the morning", async ({ 
   const lemon = await w.tree("LM-1", { kindId: "lemon" });
   const maple = await w.tree("JM-1", { kindId: "japanese-maple" });
   await visit(page, w.url("almanac/ahead"));
-  await page.getByRole("button", { name: "Ask it now" }).click();
+  await page.getByRole("button", { name: "Refresh" }).click();
   await expect(page.getByTestId("tonight")).toContainText("Next night");
   await visit(page, w.url(`tree/${lemon}`));
-  await choose(page, "Slip up whole");
+  await choose(page, "Pot up undisturbed");
   await expect(page.getByTestId("best-halves")).toContainText("morning");
   await expect(page.getByTestId("best-halves")).not.toContainText("evening");
   await expect(detail(page).getByRole("table")).toContainText("hot");
   await visit(page, w.url(`tree/${maple}`));
   await expect(page.getByTestId("acts")).toContainText("Shade it until the days stay below");
-  await choose(page, "Slip up whole");
+  await choose(page, "Pot up undisturbed");
   await expect(page.getByTestId("work-why")).toContainText(/too hot/);
 });
 
@@ -186,7 +187,7 @@ test("a kind is read, said otherwise for the collection, and given back", async 
   const w = await world(request);
   const treeId = await w.tree("FG-1", { kindId: "fig" });
   await visit(page, w.url("almanac/kinds"));
-  await page.getByLabel("Find a kind").fill("ficus");
+  await page.getByLabel("Find a species").fill("ficus");
   await page.getByTestId("kinds").getByRole("link").first().click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Fig");
   await expect(page.getByText("Its sap and sun together burn the skin").first()).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, round, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, round, visit, watchErrors, world, openPart } from "./support";
 
 test("a pot's winter: how cold wall and core get, what kills, and what sinking and wrapping would change", async ({
   page,
@@ -9,6 +9,7 @@ test("a pot's winter: how cold wall and core get, what kills, and what sinking a
   const treeId = await w.tree("FG-1", { kindId: "fig", pot: round(260, 210, 250) });
   const errors = watchErrors(page);
   await visit(page, w.url(`tree/${treeId}`));
+  await openPart(page, "Winter");
   await page.getByRole("link", { name: "Its winter" }).click();
   const words = page.getByTestId("winter-words");
   await expect(words).toContainText(

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, openStrip, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, openStrip, visit, watchErrors, world, openPart } from "./support";
 
 test("a look at the wood moves its pace; late feed and late work say by how much they delay it", async ({
   page,
@@ -11,12 +11,13 @@ test("a look at the wood moves its pace; late feed and late work say by how much
   const errors = watchErrors(page);
   // The season before this one, in September: what is looked at then is recorded for that day.
   await visit(page, w.url(`tree/${treeId}?on=2025-09-10`));
-  await page.getByRole("link", { name: "Wood", exact: true }).click();
+  await openPart(page, "Roots & wood");
+  await page.getByRole("link", { name: "Wood & hardiness" }).click();
   await visit(page, w.url(`almanac/wood?tree=${treeId}&on=2025-09-10`));
   await expect(page.getByTestId("wood-words")).toContainText(
     /^AP-1 Apple on dwarfing stock, season 2025. Ripe to the tips:/,
   );
-  await expect(page.getByTestId("wood-pace")).toContainText("1 times the kind’s");
+  await expect(page.getByTestId("wood-pace")).toContainText("1 times the species’");
   await expect(page.getByLabel("Whose wood the strip shows")).toHaveValue("apple");
   const form = page.getByRole("region", { name: "Look at the wood" });
   await form.getByRole("button", { name: "Record what I saw" }).click();
@@ -53,7 +54,7 @@ test("a look at the wood moves its pace; late feed and late work say by how much
   await expect(page.getByTestId("wood-words")).toContainText("season 2026");
   // An earlier day does not know what was seen later.
   await visit(page, w.url(`almanac/wood?tree=${treeId}&on=2025-08-10`));
-  await expect(page.getByTestId("wood-pace")).toContainText("1 times the kind’s");
+  await expect(page.getByTestId("wood-pace")).toContainText("1 times the species’");
   // The browser notes each refused command by itself.
   expect(errors.filter((e) => !e.includes("status of 400"))).toEqual([]);
 });

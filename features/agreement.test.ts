@@ -151,7 +151,8 @@ function otherThanPlanned(day: TreeOnDay): unknown {
   const whole = act?.correction?.name === "none" && decision!.headline.code === "do-now";
   if (!plan || !act || whole) return null;
   const { lowL, highL } = act.pot!;
-  if (!step) return [day.record.tag, decision!.on, decision!.headline.code, act.work, lowL, highL, "no pot in its plan"];
+  if (!step)
+    return [day.record.tag, decision!.on, decision!.headline.code, act.work, lowL, highL, "no pot in its plan"];
   // A long jump planned for spring is too large late in the season.
   const late = step.season <= growingSeason(day.day, day.yard.latitudeDeg) && step.volumeL > highL;
   const agree = step.action === "up-pot" && (late || step.volumeL <= 1.06 * highL) && step.volumeL >= lowL / 1.06;

@@ -71,7 +71,7 @@ const TREE_COLUMNS: Column[] = [
     true,
   ),
   c("cultivar", "cultivar", "cultivar", /^(cultivar|variety|sort)$/),
-  c("habit", "habit", "how it grows, for unlisted kinds", /^(habit|grows_?like)$/),
+  c("habit", "habit", "how it grows, for unlisted species", /^(habit|grows_?like)$/),
   c("purpose", "purpose", "what it is for", /^(purpose|use|what_?for)$/),
   c("count", "plants", "number of equal plants", /^(plants|count|qty|quantity|how_?many)$/),
   c("arrived", "arrived", "arrived", /^(arrived|acquired|bought|since|date_?acquired|arrival)$/),

@@ -98,7 +98,7 @@ export function treePlanOf(
 export const pottedOnOf = ({ roots }: Pick<TreeOnDay, "roots">): IsoDate | null =>
   roots.disturbedOn === null ? null : toIso(roots.disturbedOn);
 
-/** A tree's plan made at once: of a question asked, where none are kept; by another school than its own, if asked, and free of what was agreed. */
+/** A tree's plan made at once: of a question asked, where none are kept; by another school than its own, if asked, and free of what was accepted. */
 export function planNow(day: TreeOnDay, school?: School): TreePlan | null {
   const setting = day.ladder();
   const own = planTaskOf(day, setting);

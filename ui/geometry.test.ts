@@ -40,7 +40,7 @@ test.each(vessels.map((v) => [v.shape, v] as const))("the wall of a %s lies arou
   expect(volumeL(vessel)).toBeGreaterThan(0);
 });
 
-test("a measured wall is drawn as measured, an unknown one as its kind looks", () => {
+test("a measured wall is drawn as measured, an unknown one as its species looks", () => {
   expect(drawnWallMm({ ...vessels[0], wallMm: 12 })).toBe(12);
   expect(drawnWallMm(vessels[0])).toBeGreaterThan(drawnWallMm({ ...vessels[0], wall: "smooth-plastic" }));
 });

@@ -41,7 +41,7 @@ export function pathOf(points: readonly Point[], at: (p: Point) => Point, close 
   return close ? `${path}Z` : path;
 }
 
-/** Thickness to draw a wall with: true where known, else what looks like its kind. */
+/** Thickness to draw a wall with: true where known, else what looks like its species. */
 export function drawnWallMm(vessel: Vessel): number {
   if (vessel.wallMm !== undefined) return Math.min(vessel.wallMm, 60);
   const width = widthAtMm(vessel, brimHeightMm(vessel));

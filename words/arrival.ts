@@ -119,7 +119,7 @@ export function arrivalActText(act: ArrivalAct, f: Record<string, number>, units
     case "ask-stock":
       return "Ask the grower for the rootstock.";
     case "write-label":
-      return "Write a label now: kind as far as known, date, source.";
+      return "Write a label now: species as far as known, date, source.";
     case "find-partner":
       return "Find a partner that flowers with it.";
     case "scratch-first":

@@ -34,8 +34,8 @@ test("a slot of the frost year is a day of the year, each in its half of the wor
 
 test("both ends of the frost are told with their tail, and that it is a guess", () => {
   const words = frostWords(continental);
-  expect(words.last).toMatch(/^Usually by \d+ (Apr|May); one year in ten still after \d+ May\.$/);
-  expect(words.first).toMatch(/^Usually not before \d+ (Sept|Oct|Nov); one year in ten already by \d+ (Sept|Oct)\.$/);
+  expect(words.last).toMatch(/^Usually by \d+ (Apr|May); 10 % chance of frost after \d+ May\.$/);
+  expect(words.first).toMatch(/^Usually not before \d+ (Sept|Oct|Nov); 10 % chance of frost before \d+ (Sept|Oct)\.$/);
   expect(words.plusMinus).toMatch(/^± \d+ days$/);
   expect(words.guess).toBe(true);
   expect(words.source).toBe(sourceWords(continental));

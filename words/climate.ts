@@ -24,8 +24,8 @@ function sentence(event: FrostEvent, latitudeDeg: number, which: "last" | "first
   if (half === null || tail === null)
     return `Frost in ${event.withFrost} of ${event.years} years only${half ? `, usually about ${half}` : ""}.`;
   return which === "last"
-    ? `Usually by ${half}; one year in ten still after ${tail}.`
-    : `Usually not before ${half}; one year in ten already by ${tail}.`;
+    ? `Usually by ${half}; 10 % chance of frost after ${tail}.`
+    : `Usually not before ${half}; 10 % chance of frost before ${tail}.`;
 }
 
 export function sourceWords(site: Site): string {

@@ -84,11 +84,11 @@ test.each([
   ],
   [
     { code: "wait", work: "up-pot", from: "2027-03-02", limiting: "wood", because: ["full"] },
-    "Wait until 2 Mar 2027, then pot it up with its roots teased out: now new shoots would not ripen before the frost.",
+    "Wait until 2 Mar 2027, then pot it up with its roots teased out: now new shoots would not harden before the frost.",
   ],
   [
     { code: "wait", work: "up-pot", limiting: "season", because: ["full"] },
-    "Due, since its roots have filled the pot, but no season for it comes within two years: its kind is not worked on at the roots in this part of the year.",
+    "Due, since its roots have filled the pot, but no season for it comes within two years: this is the wrong season for root work on its species.",
   ],
   [
     { code: "do-by", work: "loosen", to: "2026-06-10", because: ["full"] },
@@ -105,7 +105,7 @@ test.each([
   ],
   [
     { code: "in-place", work: "core-in-place", from: "2027-04-01", limiting: "soil-cold", because: ["too-heavy"] },
-    "Drill out cores of the root ball and refill them from 1 Apr 2027: its root ball is too heavy to lift, and now the root zone is too cold to work in.",
+    "Drill out cores of the root ball and refill them from 1 Apr 2027: its root ball is too heavy to lift, and now the potting mix is still too cold to work in.",
   ],
   [
     { code: "do-by", work: "first-potting", to: "2026-05-18", because: ["no-pot"] },

@@ -49,7 +49,7 @@ test.each<[EventPayload, string]>([
     { kind: "described", changes: { rootstock: "quince", stockPace: "dwarfing", finalVolumeL: null } },
     "Described: on quince, stock dwarfing, no final pot",
   ],
-  [{ kind: "placed" }, "Carried to Stair glass"],
+  [{ kind: "placed" }, "Moved to Stair glass"],
   [{ ...ended, how: "died", cause: "frost", note: "open roof" }, "Died: frost – open roof"],
   [{ ...ended, how: "died", cause: "unknown" }, "Died"],
   [{ ...ended, how: "sold", count: 6 }, "6 plants sold"],
@@ -104,6 +104,6 @@ test("US units are a way of showing", () => {
 test("a pot, a place or a tree nobody can name any more is still spoken of", () => {
   const nothing = { lot: null, place: null, tags: {}, kind: null };
   expect(eventWords(potted, nothing, "metric")).toMatch(/a pot nobody remembers/);
-  expect(eventWords({ kind: "placed" }, nothing, "metric")).toBe("Carried to another place");
+  expect(eventWords({ kind: "placed" }, nothing, "metric")).toBe("Moved to another place");
   expect(eventWords({ kind: "split-from", parentId: id }, nothing, "metric")).toBe("Taken from the batch another tree");
 });

@@ -92,7 +92,7 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
         return `Ball felt: ${payload.fillGrade === null ? "—" : FEEL_WORDS[payload.fillGrade - 1]?.name.toLowerCase()}`;
       const seen = [
         payload.fillGrade === null ? "" : FILL_GRADES[payload.fillGrade],
-        payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[payload.circlingGrade]}`,
+        payload.circlingGrade === null ? "" : `circling: ${CIRCLING_GRADES[payload.circlingGrade]}`,
         payload.reading ? readingWords(payload.reading, units) : "",
         payload.confirmed ? "the history confirmed" : "",
       ];
@@ -116,10 +116,10 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
       return `Looked over on arrival: ${ARRIVAL_VERDICT_WORDS[payload.verdict].toLowerCase()}${payload.pricePaid === null ? "" : `; paid ${number(payload.pricePaid, 2)}`}`;
     case "ladder-chosen":
       return payload.plan === null
-        ? "Its ladder of pots given up"
-        : `Ladder of pots chosen: ${SCHOOL_WORDS[payload.plan.school].name.toLowerCase()}, to ${litres(payload.plan.goalL, units)}`;
+        ? "Its plan given up"
+        : `Plan chosen: ${SCHOOL_WORDS[payload.plan.school].name.toLowerCase()}, to ${litres(payload.plan.goalL, units)}`;
     case "ladder-terms":
-      return `Ladders planned by ${SCHOOL_WORDS[payload.terms.school].name.toLowerCase()}`;
+      return `Plans made by ${SCHOOL_WORDS[payload.terms.school].name.toLowerCase()}`;
     case "rescue-begun":
       return `Rescue begun: ${RESCUE_CAUSE_WORDS[payload.cause].toLowerCase()}`;
     case "checkpoint":
@@ -139,7 +139,7 @@ export function eventWords(payload: LoggedPayload, names: EventNames, units: Uni
     case "described":
       return descriptionWords(payload.changes, tag, names.kind, units);
     case "placed":
-      return `Carried to ${names.place ?? "another place"}`;
+      return `Moved to ${names.place ?? "another place"}`;
     case "ended": {
       const n = payload.count > 1 ? `${number(payload.count)} plants ` : "";
       const cause = payload.cause && payload.cause !== "unknown" ? `: ${CAUSE_WORDS[payload.cause]}` : "";

@@ -51,7 +51,7 @@ export function degreesApart(kelvin: number, units: Units): string {
 
 /** How full a pot is: beyond 97 % the model no longer tells shares apart. */
 export function fullness(fill: number): string {
-  return fill > 0.97 ? "97 %+" : percent(fill);
+  return fill > 0.97 ? "full" : percent(fill);
 }
 
 export function percent(share: number): string {

@@ -25,7 +25,7 @@ export const ACTION_WORDS: Record<LadderAction, { short: string; long: string }>
   "replace-top": { short: "top", long: "renew the top of the mix" },
   "root-prune": { short: "prune", long: "root-prune and return" },
   "core-in-place": { short: "core", long: "core where it stands" },
-  "up-pot": { short: "pot on", long: "pot on" },
+  "up-pot": { short: "pot up", long: "pot up" },
   "plant-out": { short: "out", long: "plant out" },
 };
 
@@ -67,7 +67,7 @@ export const CONSTRAINT_WORDS: Record<Constraint, string> = {
   lift: "more that may be lifted (help, wheels, a hoist)",
   door: "a wider door or more headroom",
   "school-step": "larger steps than this school takes",
-  "kind-step": "larger steps than its kind stands well",
+  "kind-step": "larger steps than its species stands well",
   pots: "other pots than these",
   depth: "shallower pots than its roots want",
   money: "more money for pots and mix",
@@ -90,7 +90,7 @@ export const OFF_LADDER_SHORT: Record<OffLadder, string> = {
 export const INPUT_WORDS: Record<keyof LadderInputs, string> = {
   kPerDegreeDay: "the pace of its roots",
   fill: "how full the ball is",
-  circling: "how its roots turn",
+  circling: "how its roots circle",
   volumeL: "the mix it stands in",
   mixAgeYears: "the age of its mix",
   seasonDegreeDays: "the warmth of a season",
@@ -102,7 +102,7 @@ export const INPUT_WORDS: Record<keyof LadderInputs, string> = {
 export const reasonWords = (reason: Reason, fill: string, turning: string, age: string): string =>
   ({
     full: `the ball is ${fill} full`,
-    turning: `roots turn, ${turning} of 4`,
+    turning: `circling roots, ${turning} of 4`,
     "old-mix": `the mix is ${age} years old`,
     "too-heavy-to-lift": "too heavy to lift out",
     "ripe-for-the-ground": "its season for the ground, and the ball holds",

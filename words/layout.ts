@@ -37,8 +37,8 @@ const CALM_SHARE = 0.5;
 export const fateOf = (loss: number, risk: number): Fate =>
   loss <= CALM_SHARE * risk ? "holds" : loss <= risk ? "doubt" : "danger";
 export const FATE_WORDS: Record<Fate, string> = {
-  holds: "comes through",
-  doubt: "some doubt",
+  holds: "safe",
+  doubt: "uncertain",
   danger: "in danger",
 };
 

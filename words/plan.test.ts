@@ -66,7 +66,7 @@ test("by whose way, to what end, and when", () => {
   );
   const guess = { minL: 20, maxL: 60, said: false, ask: false };
   expect(said({ goal: guess, meets: null })).toBe(
-    "Planned by small steps. Goal 20 L to 60 L, a guess from its kind and purpose: not reached within the years shown.",
+    "Planned by small steps. Goal 20 L to 60 L, a guess from its species and purpose: not reached within the years shown.",
   );
   expect(said({ meets: null, heldByLift: true })).toContain("not reached, since nobody can lift what it would weigh.");
   expect(planSentence(plan(), "us", false)).toContain("Goal 15 gal");

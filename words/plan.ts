@@ -35,7 +35,7 @@ export function planSentence(
   const school = SCHOOL_WORDS[planner].name.toLowerCase();
   const wide = goal.maxL > 1.2 * goal.minL;
   const range = wide ? `${litres(goal.minL, units)} to ${litres(goal.maxL, units)}` : litres(goal.maxL, units);
-  const end = `${range}${goal.said ? "" : ", a guess from its kind and purpose"}`;
+  const end = `${range}${goal.said ? "" : ", a guess from its species and purpose"}`;
   const when =
     meets === null
       ? heldByLift

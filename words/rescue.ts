@@ -16,7 +16,7 @@ export function rescueActWords(act: RescueAct, f: Record<string, number>, units:
     case "wash":
       return "Wash the packed mix away under running water; keep the roots wet all the time.";
     case "loosen-only":
-      return "Do not wash it: evergreens, conifers, touchy kinds and trees in leaf lose what feeds them. Free the outer finger’s width only.";
+      return "Do not wash it: evergreens, conifers, touchy species and trees in leaf lose what feeds them. Free the outer finger’s width only.";
     case "cut-dead-roots":
       return "Cut dead roots back to where they are pale and firm.";
     case "pot-down":
@@ -53,7 +53,7 @@ export const BRANCH_WORDS: Record<RescueBranch, string> = {
   cover: "A clear bag or a propagator over it, out of the sun.",
   "hold-water": "Keep water back until a finger deep is nearly dry.",
   warmer: "Warmer roots, 18 to 22 °C, on a mat or a warm sill.",
-  "wait-longer": "Wait: slow kinds take twice as long.",
+  "wait-longer": "Wait: slow species take twice as long.",
   "harden-inside": "Keep it frost-free this winter: its wood will not be ripe.",
   "give-up": "Give it up, and free the pot: disinfect it.",
 };

@@ -15,11 +15,11 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
     case "cut-to-live":
       return "Cut every root back to where it is pale and firm.";
     case "colour-healthy":
-      return "The colour of its roots is healthy in this kind.";
+      return "The colour of its roots is healthy in this species.";
     case "colour-doubtful":
-      return "This colour is not healthy in this kind: judge by snap, and by bark that slips.";
+      return "This colour is not healthy in this species: judge by snap, and by bark that slips.";
     case "sign-healthy":
-      return "What is on its roots belongs there in this kind: no fault.";
+      return "What is on its roots belongs there in this species: no fault.";
     case "union-buried":
       return `Raise it: the graft must stand ${millimetres(f.raiseMm, units)} higher.`;
     case "cut-scion-roots":
@@ -35,7 +35,7 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
     case "too-much-loss":
       return `At most ${most} of its roots at once.`;
     case "never-wash":
-      return "Its kind is never washed bare.";
+      return "Its species is never washed bare.";
     case "keep-old-mix":
       return `Keep ${percent(f.least)} of the healthy old mix: it lives with the fungi in it.`;
     case "half-a-session":
@@ -43,7 +43,7 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
     case "hold-verdict":
       return `Damage shows only after up to ${number(f.months)} months: hold the verdict.`;
     case "whole-only":
-      return "Its kind is moved whole: nothing is taken off the ball.";
+      return "Its species is moved whole: nothing is taken off the ball.";
     case "same-depth":
       return "Exactly as deep as before.";
     case "swell-only":
@@ -73,7 +73,7 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
     case "keep-moss":
       return "The moss of the layer stays.";
     default:
-      return "A rule of its kind holds it back.";
+      return "A rule of its species holds it back.";
   }
 }
 

@@ -7,7 +7,7 @@ export const RULE_WORDS: Record<RuleId, { name: string; text: string }> = {
     text: "Fewer than half of the roots alive, or mushy: cut to live tissue and pot down to at most 1.2 times the live ball. Never up.",
   },
   "root-colour": {
-    name: "Colour is by kind",
+    name: "Colour is by species",
     text: "Black is healthy in persimmon, yellow to orange in mulberry, tan in citrus. Judge by snap, and by bark that slips.",
   },
   grafted: {
@@ -40,7 +40,7 @@ export const RULE_WORDS: Record<RuleId, { name: string; text: string }> = {
   },
   miniature: {
     name: "Trained small",
-    text: "A third of the ball at most, robust leafy kinds half; conifers never crown and roots at once.",
+    text: "A third of the ball at most, robust leafy species half; conifers never crown and roots at once.",
   },
   mycorrhizal: {
     name: "Lives with fungi",

@@ -54,7 +54,7 @@ test("every limit has a word and a because", () => {
 test("a window's reason gives the figures, open or closed", () => {
   expect(windowReason(state(), "2026-05-15")).toMatch(/^Closed: .*opens 1 Sept 2026 and closes after 20 Sept 2026/);
   expect(windowReason(state({ open: true, limiting: "none" }), "2026-05-15")).toMatch(
-    /^Open\. .*In 40 % .*closes after 20 Sept 2026, because then too little root warmth/,
+    /^Open\. .*In 40 % .*closes after 20 Sept 2026, because then too little warm weather/,
   );
 });
 

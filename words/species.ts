@@ -114,13 +114,13 @@ export const HEALTH_NOTE_WORDS: Record<HealthNote, string> = {
     "A rust of the myrtle family: moving plants may be restricted; ask the local plant-health office before you do.",
   "ramorum-rules":
     "A water mould of many shrubs and trees: moving plants may be restricted; ask the local plant-health office.",
-  "movement-rules": "Moving plants of this kind is restricted in some countries; ask the local plant-health office.",
+  "movement-rules": "Moving plants of this species is restricted in some countries; ask the local plant-health office.",
 };
 
 const POLLINATION_WORDS: Record<Pollination, string> = {
   self: "sets fruit by itself",
   partly: "sets more with a partner",
-  partner: "needs a partner of another sort",
+  partner: "needs a partner of another variety",
   "two-sexes": "female and male plants",
   "no-crop": "not grown for a crop",
 };
@@ -157,7 +157,7 @@ export const LAYER_WORDS: Record<Layer, string> = {
   kind: "this kind",
   stock: "its stock",
   collection: "your collection’s copy",
-  cultivar: "your word on this sort",
+  cultivar: "your word on this variety",
   tree: "your word on this tree",
 };
 
@@ -184,12 +184,12 @@ const list =
 export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   group: {
     name: "Group",
-    does: "Gathers kinds that are treated alike in lists and plans.",
+    does: "Gathers species that are treated alike in lists and plans.",
     say: (v) => GROUP_WORDS[v],
   },
   leaf: {
     name: "Leaves",
-    does: "Leafless kinds rest in winter and are worked on then; evergreens never rest in the same way.",
+    does: "Leafless species rest in winter and are worked on then; evergreens never rest in the same way.",
     say: (v) => v,
   },
   vigour: {
@@ -239,7 +239,7 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   },
   phosphate: {
     name: "Phosphate",
-    does: "Sensitive kinds are poisoned by ordinary feed: at most 1 % P, less than 3 mg/L in the mix.",
+    does: "Sensitive species are poisoned by ordinary feed: at most 1 % P, less than 3 mg/L in the mix.",
     say: (v) => ({ usual: "as usual", little: "little", sensitive: "hardly any" })[v],
   },
   salt: { name: "Salt", does: "How far feed may build up before the pot is flushed.", say: (v) => v },
@@ -333,7 +333,7 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
     does: "Warns when it stands without a partner in flower.",
     say: (v) => POLLINATION_WORDS[v],
   },
-  circle: { name: "Partners", does: "Kinds of one circle serve each other.", say: orNone((v: string) => v, "none") },
+  circle: { name: "Partners", does: "Species of one circle serve each other.", say: orNone((v: string) => v, "none") },
   feeding: {
     name: "Feeding",
     does: "How much and until when.",
@@ -414,9 +414,9 @@ export function looksWords(looks: Looks, units: Units): string {
 }
 
 const SORT_WORDS: Record<string, string> = {
-  early: "early sorts",
-  mid: "middling sorts",
-  late: "late sorts",
+  early: "early varieties",
+  mid: "mid-season varieties",
+  late: "late varieties",
   main: "main crop",
   breba: "first crop, on last year's wood",
 };

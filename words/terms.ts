@@ -29,43 +29,43 @@ import { kilograms, litres, number, type Units } from "./format";
 /** What closes a window, as the end of "because …". */
 export const LIMIT_BECAUSE: Record<Limit, string> = {
   none: "nothing holds it back",
-  "root-warmth": "too little root warmth would follow",
-  "soil-cold": "the root zone is too cold to work in",
-  wood: "new shoots would not ripen before the frost",
+  "root-warmth": "too little warm weather would be left to re-root",
+  "soil-cold": "the potting mix is still too cold to work in",
+  wood: "new shoots would not harden before the frost",
   flush: "the shoots are soft",
   bloom: "it is in bloom or setting fruit",
-  "cold-after": "killing cold may follow",
+  "cold-after": "damaging frost is likely afterwards",
   heat: "it is too hot",
   recovery: "its roots still recover from the last work",
   health: "the tree is weak",
   grower: "nobody is there to do it",
-  season: "its kind is not worked on at the roots in this part of the year",
+  season: "this is the wrong season for root work on its species",
   sap: "it would bleed, or the cuts would let disease in",
-  share: "its kind does not stand the loss of so many roots at once",
+  share: "it cannot lose so many roots at once now",
 };
 
 export const LIMIT_WORD: Record<Limit, string> = {
   none: "open",
-  "root-warmth": "root warmth",
-  "soil-cold": "cold mix",
+  "root-warmth": "too little warm weather left to re-root",
+  "soil-cold": "potting mix still too cold",
   wood: "soft wood before frost",
   flush: "soft growth",
   bloom: "bloom",
-  "cold-after": "cold to come",
+  "cold-after": "damaging frost likely afterwards",
   heat: "heat",
-  recovery: "recovering",
+  recovery: "still recovering",
   health: "health",
-  grower: "away",
-  season: "out of its season",
+  grower: "nobody there",
+  season: "wrong season for this species",
   sap: "bleeding, disease",
-  share: "too much root loss",
+  share: "more root loss than it can take now",
 };
 
 export const STAGE_WORD: Record<FillStage, string> = {
-  "settling-in": "settling in",
-  "reaching-out": "reaching out",
-  knit: "knit",
-  "rooted-out": "rooted out",
+  "settling-in": "newly potted",
+  "reaching-out": "rooting",
+  knit: "well rooted",
+  "rooted-out": "roots fill the pot",
   bound: "bound",
 };
 
@@ -74,7 +74,7 @@ export const WOOD_WORD: Record<WoodStage, string> = {
   swelling: "buds swelling",
   soft: "soft growth",
   hardening: "hardening",
-  ripe: "ripe",
+  ripe: "hardened",
   resting: "resting",
   flush: "in flush",
   firm: "firm",
@@ -90,19 +90,19 @@ export const MIX_WORDS: Record<ReadyMixName, string> = {
 };
 
 export const CORRECTION_WORDS: Record<CorrectionName, { name: string; what: string }> = {
-  none: { name: "Leave whole", what: "slip it up intact" },
+  none: { name: "Undisturbed", what: "the root ball stays as it is" },
   loosen: { name: "Loosen", what: "free the outer finger’s breadth by hand, uncoil the base" },
   score: { name: "Score", what: "three to six vertical cuts, a cross at the base" },
   "tease-and-clip": { name: "Tease and clip", what: "comb out, cut what keeps its curve" },
   shave: { name: "Shave", what: "slice sides and base" },
   "rake-and-thin": { name: "Rake and thin", what: "rake out a third, thin thick roots" },
-  "prune-and-return": { name: "Prune and return", what: "cut back a third for the same pot" },
+  "prune-and-return": { name: "Root-prune, same pot", what: "cut back a third for the same pot" },
   "wash-bare": { name: "Wash bare", what: "remove all mix, correct every root" },
   split: { name: "Part the plants", what: "shake, soak or wash the plants of one pot apart" },
   "replace-top": { name: "Replace the top", what: "renew the top 20–60 mm" },
   "remove-girdler": { name: "Cut the girdling root", what: "cut it at both ends near the flare" },
-  "core-in-place": { name: "Core where it stands", what: "many holes in the outer half of the ball, refilled" },
-  "slice-in-place": { name: "Slice a side where it stands", what: "one side at full depth, refilled" },
+  "core-in-place": { name: "Drill and refill", what: "many holes in the outer half of the ball, refilled" },
+  "slice-in-place": { name: "Cut a wedge and refill", what: "one side at full depth, refilled" },
   "trim-outside": { name: "Trim outside", what: "cut roots grown through wall or holes" },
 };
 
@@ -232,7 +232,7 @@ export const HABIT_WORDS: Record<Habit | "unknown", { name: string; what: string
 export const HAZARD_WORDS: Record<Hazard, string> = {
   "seeds-poisonous": "Its seeds are poisonous.",
   "peel-oil": "Peel oil and sun together burn the skin.",
-  "sap-burns": "Its sap and sun together burn the skin: gloves and sleeves.",
+  "sap-burns": "Sap burns skin in sunlight: gloves and sleeves.",
   "sap-irritates": "Its sap irritates the skin: gloves.",
   "fruit-irritates": "The flesh of its fruit irritates the skin.",
   poisonous: "Poisonous in most of its parts: gloves, wash hands, out of children’s reach.",
@@ -278,13 +278,13 @@ export const FILL_GRADES = [
   "mix falls off the roots",
   "holds around the core, outer mix crumbles",
   "whole ball holds, mix still shows",
-  "knit: roots cover most of the face",
+  "well rooted: roots cover most of the face",
   "solid: no mix to be seen",
 ];
 export const CIRCLING_GRADES = [
   "none: tips end at the wall",
-  "a few thin roots turn",
-  "many thin ones turn, or one thick as a pencil",
+  "a few thin roots circle",
+  "many thin ones circle, or one thick as a pencil",
   "a mat at the base, several thick ones",
   "woody rings, or one round the flare",
 ];
@@ -422,16 +422,16 @@ export const PRUNING_WORDS: Record<PruningPurpose, string> = {
 
 /** Work by the name growers use, and what it is. */
 export const OPERATION_WORDS: Record<Operation, { name: string; what: string }> = {
-  "slip-up": { name: "Slip up whole", what: "into the next pot, ball untouched" },
-  loosen: { name: "Slip up, loosened", what: "outer finger’s breadth freed by hand" },
-  score: { name: "Pot on, scored", what: "three to six cuts down the ball" },
-  "up-pot": { name: "Pot on, teased", what: "combed out, what keeps its curve is cut" },
+  "slip-up": { name: "Pot up undisturbed", what: "into the next pot, ball untouched" },
+  loosen: { name: "Pot up, roots loosened", what: "outer finger’s breadth freed by hand" },
+  score: { name: "Pot up, ball scored", what: "three to six cuts down the ball" },
+  "up-pot": { name: "Pot up, roots teased out", what: "combed out, what keeps its curve is cut" },
   shave: { name: "Shave the ball", what: "sides and base sliced off" },
   "root-prune": { name: "Root-prune", what: "a third raked out, back into its pot" },
   "bare-root": { name: "Wash bare", what: "all mix off, every root set right" },
   "remove-girdler": { name: "Cut a girdling root", what: "at both ends, near the flare" },
-  "core-in-place": { name: "Core in place", what: "cores of old mix drilled out and refilled" },
-  "slice-in-place": { name: "Slice a side in place", what: "one side cut away at full depth and refilled" },
+  "core-in-place": { name: "Drill and refill", what: "cores of old mix drilled out and refilled" },
+  "slice-in-place": { name: "Cut a wedge and refill", what: "one side cut away at full depth and refilled" },
   "replace-top": { name: "Renew the top", what: "20–60 mm of old mix off the top" },
   "trim-outside": { name: "Trim roots outside", what: "what grew through holes or wall" },
   split: { name: "Part plants", what: "of one pot into several" },

@@ -3,7 +3,7 @@ import type { AirBasis, MeasureKey, Stand, Wrap } from "@/core/winter/index";
 export const AIR_BASIS_WORDS: Record<AirBasis, string> = {
   read: "by the nights read there",
   said: "by the nights as told",
-  type: "by its kind of shelter, a guess",
+  type: "by its type of shelter, a guess",
   guess: "by what the place is like, a guess until its shelter is described",
 };
 

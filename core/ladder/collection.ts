@@ -100,7 +100,7 @@ function planned(task: PlanTask, plan: LadderPlan, kept: boolean | null): Planne
   };
 }
 
-/** The same task by a school's weights, free of what was agreed. */
+/** The same task by a school's weights, free of what was accepted. */
 export function bySchool(task: PlanTask, school: School): PlanTask {
   return { ...task, planner: school, agreed: [], problem: { ...task.problem, weights: SCHOOL_WEIGHTS[school] } };
 }

@@ -91,7 +91,7 @@ export function AheadView(props: Props) {
             <table className="table-sm table" data-testid="at-risk">
               <thead>
                 <tr>
-                  <th scope="col">Kind and place</th>
+                  <th scope="col">Species and place</th>
                   <th scope="col">Trees</th>
                   <th scope="col">Worst night</th>
                   <th scope="col">Wood killed, expected</th>
@@ -189,7 +189,7 @@ function Service({ service, told, asked, issuedOn, guessed, nights }: Props) {
         {told && " It is told where this site lies, to about a kilometre, and nothing else."}
       </p>
       <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void ask()}>
-        {busy ? "Asking …" : "Ask it now"}
+        {busy ? "Asking …" : "Refresh"}
       </button>
       <Link className="link text-sm" prefetch={false} href={pageAt(collectionId, "almanac/places")}>
         nights at your places

@@ -46,7 +46,7 @@ export function Alarms({
   };
   return (
     <section aria-label="My alarms">
-      <h2 className="text-lg">Tell me of nights like these</h2>
+      <h2 className="text-lg">Add alert</h2>
       {ringing.length > 0 && (
         <ul className="mt-1">
           {ringing.map((r) => (

@@ -28,7 +28,7 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
         <table className="table-sm mt-2 table" data-testid="crops">
           <thead>
             <tr>
-              <th scope="col">Kind</th>
+              <th scope="col">Species</th>
               <th scope="col">Asks for</th>
               <th scope="col">Middle season gives</th>
               {weeks.map((w) => (
@@ -58,7 +58,7 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
           </tbody>
         </table>
       </ScrollBox>
-      <Why reason="Fruit of timed kinds takes so many warm days from full bloom (figs and mulberries from bud break): a day of 20 °C counts whole, a cold one half, and for fruit of hot summers not at all. Of other kinds warmth above 10 °C is summed from bud break. Both until the leaves fall or a night of −2 °C. For an early start the tree stands bright at 12 to 18 °C for those weeks and goes out on the one-in-ten day of the last frost: until then it needs frost-free nights. Buds only follow warmth once their winter chill is met.">
+      <Why reason="Fruit of timed species takes so many warm days from full bloom (figs and mulberries from bud break): a day of 20 °C counts whole, a cold one half, and for fruit of hot summers not at all. Of other kinds warmth above 10 °C is summed from bud break. Both until the leaves fall or a night of −2 °C. For an early start the tree stands bright at 12 to 18 °C for those weeks and goes out on the one-in-ten day of the last frost: until then it needs frost-free nights. Buds only follow warmth once their winter chill is met.">
         <span className="text-sm">How it is counted</span>
       </Why>
     </section>

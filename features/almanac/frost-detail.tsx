@@ -25,7 +25,7 @@ const USUAL = [
   [0, "frost"],
   [-2, "open blossom"],
   [-4, "tender leaves"],
-  [-8, "roots of tender kinds in pots"],
+  [-8, "roots of tender species in pots"],
 ] as const;
 
 /** Which cold is asked about: a number, or one of the usual ones. */

@@ -75,8 +75,8 @@ function frostWords({ frost }: PlaceFacts): string {
   if (frost.withFrost === 0) return "No frost in any year there.";
   const [last, late] = frost.last;
   const [first, early] = frost.first;
-  const spring = last ? `Last frost usually by ${last}${late ? `, one year in ten after ${late}` : ""}.` : "";
-  const autumn = first ? ` First usually from ${first}${early ? `, one year in ten by ${early}` : ""}.` : "";
+  const spring = last ? `Last frost usually by ${last}${late ? `, 10 % chance after ${late}` : ""}.` : "";
+  const autumn = first ? ` First usually from ${first}${early ? `, 10 % chance by ${early}` : ""}.` : "";
   return `${spring}${autumn} ${frost.withFrost < frost.years ? `Frost in ${number(frost.withFrost)} of ${number(frost.years)} years.` : ""}`;
 }
 
@@ -161,13 +161,11 @@ function DescribeForm({ place }: { place: PlaceFacts }) {
   const [kind, setKind] = useState<PlaceKind>(place.kind);
   const save = async () => {
     const done = await send({ collectionId, placeId: place.id, name, kind });
-    if (done) tell({ text: `${name} is described anew; windows of its trees follow.`, entryId: done.entryId });
+    if (done) tell({ text: `${name} is saved; windows of its trees follow.`, entryId: done.entryId });
   };
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
-        Name it or describe it anew
-      </summary>
+      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">Name or describe it again</summary>
       <Form label={`Description of ${place.name}`} className="space-y-3" onSubmit={save}>
         <TextField label="Name" value={name} onChange={setName} fault={at("name")} />
         <SelectField
@@ -226,7 +224,7 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
         <FormFaults faults={unplaced(failure, ["climate"])} />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="btn min-h-11" disabled={busy}>
-            That is how they are
+            Save
           </button>
           {place.ownClimate && (
             <button type="button" className="btn btn-ghost min-h-11" disabled={busy} onClick={() => void save(null)}>

@@ -114,13 +114,13 @@ function nowWords(s: DrawnSums): string {
 }
 
 function ChillTable({ chill }: { chill: ChillOfKind[] }) {
-  if (chill.length === 0) return <p className="mt-2">No kind of the collection asks for winter cold.</p>;
+  if (chill.length === 0) return <p className="mt-2">No species of the collection asks for winter cold.</p>;
   return (
-    <ScrollBox label="Chill the kinds need">
+    <ScrollBox label="Chill the species need">
       <table className="table-sm mt-2 table">
         <thead>
           <tr>
-            <th scope="col">Kind</th>
+            <th scope="col">Species</th>
             <th scope="col">Needs, portions</th>
             <th scope="col">Met outdoors in</th>
             <th scope="col">In the middle year by</th>

@@ -221,7 +221,7 @@ export function Arrival({
               </div>
               <SelectField
                 className="mt-2"
-                label="What turns"
+                label="Circling roots"
                 value={d.circlingGrade === null ? "" : String(d.circlingGrade)}
                 onChange={(v) => set({ circlingGrade: v === "" ? null : Number(v) })}
                 options={[["", "not seen"], ...GRADES.map((g) => [String(g), `${g} ${CIRCLING_GRADES[g]}`] as const)]}
@@ -361,7 +361,7 @@ export function Arrival({
               onChange={(plants) => set({ plants })}
               fault={faultAt("plants")}
             />
-            <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
+            <TextField label="Variety" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
             <TextField label="Rootstock" value={rootstock} onChange={setRootstock} fault={faultAt("rootstock")} />
             <TextField
               label={`Asked price, ${currency}`}
@@ -469,8 +469,8 @@ function VerdictPanel({
       <Reasoned
         reason={
           kindNamed
-            ? `Days from the windows of ${context.name.toLowerCase()} at this place: cuts wait for the season its kind stands them in.${context.guess ? " A guess." : ""}`
-            : "Nobody has named the kind yet: days by a wide guess."
+            ? `Days from the windows of ${context.name.toLowerCase()} at this place: cuts wait for the season its species stands them in.${context.guess ? " A guess." : ""}`
+            : "Nobody has named the species yet: days by a wide guess."
         }
       >
         <h3 className="mt-2 font-medium">What to do</h3>

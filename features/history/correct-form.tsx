@@ -196,7 +196,7 @@ export function CorrectForm({
     setProblems(wrong);
     const done = await send(sent, wrong);
     if (!done) return;
-    tell({ text: "Corrected: everything after it is computed anew.", entryId: done.entryId });
+    tell({ text: "Corrected: everything after it is calculated again.", entryId: done.entryId });
     onDone();
   };
 
@@ -287,7 +287,7 @@ export function CorrectForm({
           />
           {draft.by !== "feel" && (
             <SelectField
-              label="How much turns"
+              label="Circling roots"
               value={draft.circling}
               onChange={set("circling")}
               options={[

@@ -145,7 +145,7 @@ function Describe({ tree, others }: Omit<Props, "places">) {
     if (Object.keys(changes).length === 0 && Object.keys(wrong).length === 0) wrong.form = "Nothing has changed.";
     setProblems(wrong);
     const done = await send({ collectionId, treeId: tree.id, changes }, wrong);
-    if (done) tell({ text: `${tree.tag}: kept, and computed anew.`, entryId: done.entryId });
+    if (done) tell({ text: `${tree.tag}: saved; its dates are calculated again.`, entryId: done.entryId });
   };
 
   return (
@@ -160,7 +160,7 @@ function Describe({ tree, others }: Omit<Props, "places">) {
             </label>
           </div>
           <KindField kind={kind} fault={fault("kindId") ?? fault("typedName")} />
-          <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
+          <TextField label="Variety" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
           <SelectField
             label="What it is for"
             value={purpose}

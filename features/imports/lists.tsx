@@ -82,8 +82,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
   return (
     <div className="mx-auto max-w-5xl space-y-6">
       <h1 className="text-2xl">{PAGE_WORDS.import}</h1>
-      <section aria-label="Read a list in" className="space-y-3">
-        <h2 className="text-lg">Read a list in</h2>
+      <section aria-label="Import" className="space-y-3">
+        <h2 className="text-lg">Import</h2>
         <p>
           Any table saved as CSV. What a line does not say stays unknown; nothing is kept until you say so, and one undo
           takes the whole file back.

@@ -70,7 +70,7 @@ export function InPlaceView({ facts }: { facts: InPlaceFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">{facts.tag}, renewed where it stands</h1>
+      <h1 className="text-2xl">{facts.tag}: root renewal in place</h1>
       {facts.ball ? (
         <Planner facts={facts} ball={facts.ball} />
       ) : (
@@ -195,7 +195,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
             ? `Evergreens: before the flush, roots at ${celsius(facts.springRootZoneC, units)} and more.`
             : "Deciduous trees: in dormancy."}
         </p>
-        <Form className="space-y-4" onSubmit={submit} label="Work where it stands">
+        <Form className="space-y-4" onSubmit={submit} label="Root renewal in place">
           <div className="grid gap-3 sm:grid-cols-2">
             <SelectField label="How" value={way} onChange={setWay} options={WAYS} />
             <SelectField
@@ -305,7 +305,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
                     checked={wall}
                     onChange={(e) => setWall(e.target.checked)}
                   />
-                  The holes reached the wall and cut what turns there
+                  The holes reached the wall and cut what circles there
                 </label>
               )}
             </div>

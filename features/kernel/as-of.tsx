@@ -161,7 +161,7 @@ function writeDay(day: string, today: string): void {
   History.prototype.replaceState.call(window.history, window.history.state, "", url);
 }
 
-/** While this page is open the strip shows the wood of its tree, or of its kind where the tree has none of its own. */
+/** While this page is open the strip shows the wood of its tree, or of its species where the tree has none of its own. */
 export function useStripSubject(kind: string, own: StripWood | null): void {
   const { setSubject } = useAsOf();
   useEffect(() => {

@@ -14,7 +14,7 @@ export function woodLetters(woodOn: (day: DayNumber) => WoodState, from: DayNumb
   return Array.from({ length: weeks }, (_, w) => woodLetter(woodOn(from + w * WEEK))).join("");
 }
 
-/** Wood of a tree that goes its own pace or stands elsewhere than in the open; null where it goes as its kind does. Sent with the tree's own pages only. */
+/** Wood of a tree that goes its own pace or stands elsewhere than in the open; null where it goes as its species does. Sent with the tree's own pages only. */
 export function ownStripWood({ yard }: CollectionView, treeId: string): StripWood | null {
   const tree = yard.tree(treeId);
   const now = tree?.goesItsOwnWay ? tree.on(yard.today) : null;

@@ -5,7 +5,7 @@ export interface StripWood {
   /** Of a kind its profile's key, of a tree `tree:` and its id. */
   key: string;
   name: string;
-  /** Trees it stands for; a single tree is counted with its kind. */
+  /** Trees it stands for; a single tree is counted with its species. */
   count: number;
   /** A letter a week: a soft … z ripe, capitals while leafless. */
   weeks: string;

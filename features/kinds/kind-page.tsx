@@ -151,7 +151,7 @@ function HowSure({ kind, rows }: { kind: Props["kind"]; rows: readonly FieldRow[
       {kind.recalled !== null &&
         `Written down from memory${kind.recalled === "well" ? "" : " and judged from its kin"}: check it before you stake a tree on it. `}
       {guesses === 0
-        ? "Every value is set for the kind itself."
+        ? "Every value is set for the species itself."
         : `${number(guesses)} of ${number(rows.length)} values are inherited and guesses.`}
       {own > 0 && ` ${number(own)} ${own === 1 ? "is" : "are"} your own word.`}
     </p>
@@ -217,7 +217,7 @@ function OwnCopy({ kindId, rows, trees, tree }: { kindId: string; rows: FieldRow
                 onChange={setScope}
                 options={[
                   ["collection", "the whole collection"] as const,
-                  ...(sorts.length > 0 ? [["cultivar", "one sort"] as const] : []),
+                  ...(sorts.length > 0 ? [["cultivar", "one variety"] as const] : []),
                   ...(tree ? [["tree", `${tree.tag} alone`] as const] : []),
                 ]}
               />

@@ -30,7 +30,7 @@ export interface KindLine {
 }
 
 const FIND = {
-  label: "Find a kind",
+  label: "Find a species",
   words: (l: KindLine) => [...l.names, l.scientific, GROUP_WORDS[l.group]].join("\n"),
 };
 
@@ -64,7 +64,7 @@ export function KindsList({
     (): ListColumn<KindLine>[] => [
       {
         id: "name",
-        title: "Kind",
+        title: "Species",
         width: "minmax(0,2fr)",
         order: (l) => l.names[0].toLocaleLowerCase(),
         cell: (l) => (
@@ -111,8 +111,8 @@ export function KindsList({
       <p className="mt-1">
         {show === "kinds"
           ? `What Aurelian knows of ${number(counts.kinds)} kinds, those you grow first. `
-          : `What the species of ${number(counts.genera)} genera have in common: what a tree goes by whose own kind is not listed. `}
-        Every value can be said otherwise, for the collection, a sort or one tree.{" "}
+          : `What the species of ${number(counts.genera)} genera have in common: what a tree goes by whose own species is not listed. `}
+        Every value can be said otherwise, for the collection, a variety or one tree.{" "}
         <Link
           className="link whitespace-nowrap"
           href={pageAt(collectionId, "almanac/kinds", show === "kinds" ? "?show=genera" : "")}
@@ -151,11 +151,11 @@ export function KindsList({
       </div>
       <Reasoned
         className="mt-3"
-        reason={`Damage to ripe wood in midwinter, and what kills young roots in the root zone. “Known” counts the values set for the kind itself; the others of its ${number(fields)} are inherited from genus and habit and are guesses.`}
+        reason={`Damage to ripe wood in midwinter, and what kills young roots in the root zone. “Known” counts the values set for the species itself; the others of its ${number(fields)} are inherited from genus and habit and are guesses.`}
       >
         <div data-testid="kinds">
           <DataList
-            label="Kinds"
+            label="Species"
             rows={rows}
             columns={columns}
             find={FIND}

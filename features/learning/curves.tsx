@@ -35,7 +35,7 @@ export function PaceCurves({
       viewBox={`0 0 ${W} ${H}`}
       className="h-auto w-full max-w-2xl"
       role="img"
-      aria-label={`How fast this tree roots against its kind, as believed: before any look it lay around ${number(peakOf(prior), 1)} times; ${withMates ? `with its mates around ${number(peakOf(withMates), 1)}; ` : ""}${last ? `after ${number(steps.length)} checks around ${number(peakOf(last.curve), 1)}.` : "nobody has looked yet."}`}
+      aria-label={`How fast this tree roots against its species, as believed: before any look it lay around ${number(peakOf(prior), 1)} times; ${withMates ? `with its mates around ${number(peakOf(withMates), 1)}; ` : ""}${last ? `after ${number(steps.length)} checks around ${number(peakOf(last.curve), 1)}.` : "nobody has looked yet."}`}
     >
       <path d={`M${LEFT} ${TOP + PLOT}H${W - LEFT}`} stroke={INK} />
       {TICKS.map((t) => (
@@ -51,10 +51,10 @@ export function PaceCurves({
         </g>
       ))}
       <text x={LEFT} y={H - 4} fontSize="12.5" fill={INK}>
-        slower than its kind
+        slower than its species
       </text>
       <text x={W - LEFT} y={H - 4} fontSize="12.5" textAnchor="end" fill={INK}>
-        faster than its kind
+        faster than its species
       </text>
       <path d={path(prior)} fill="none" stroke="#8a7a66" strokeWidth="2" strokeDasharray="3 4" />
       {withMates && <path d={path(withMates)} fill="none" stroke="#4a6272" strokeWidth="2" strokeDasharray="9 4" />}

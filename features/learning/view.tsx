@@ -21,7 +21,7 @@ export interface LearningFacts {
   name: string;
   cultivar: string | null;
   learning: Learning;
-  /** Trees of its kind whose checks speak for it, and how many there are. */
+  /** Trees of its species whose checks speak for it, and how many there are. */
   mates: { count: number; of: number } | null;
   due: DateEstimate;
   rerooting: Rerooting | null;
@@ -48,12 +48,12 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
       <h1 className="text-2xl">Root history of {facts.tag}</h1>
       <Reasoned
         className="mt-1"
-        reason="Its own factor of pace, times that of its kind. Each look weighs the paces by how well they explain it, given the warmth since its pottings; the warmth itself is taken to be uncertain by 15 % a season. Spread between trees, noise of the eye and lapses are our judgement; npm run bench counts how often the bands hold."
+        reason="Its own factor of pace, times that of its species. Each look weighs the paces by how well they explain it, given the warmth since its pottings; the warmth itself is taken to be uncertain by 15 % a season. Spread between trees, noise of the eye and lapses are our judgement; npm run bench counts how often the bands hold."
       >
         <p className="text-xl" data-testid="pace">
           {learning.steps.length === 0
-            ? `Nobody has looked at its roots: it may go anywhere from ${number(learning.now.p10, 2)} to ${number(learning.now.p90, 2)} times its kind’s pace.`
-            : `It roots at ${times(learning.now)} of its kind’s pace, after ${number(learning.steps.length)} ${learning.steps.length === 1 ? "check" : "checks"}.`}
+            ? `Nobody has looked at its roots: it may go anywhere from ${number(learning.now.p10, 2)} to ${number(learning.now.p90, 2)} times its species’ pace.`
+            : `It roots at ${times(learning.now)} of its species’ pace, after ${number(learning.steps.length)} ${learning.steps.length === 1 ? "check" : "checks"}.`}
         </p>
         <p>
           {"none" in due || due.p50 === null
@@ -65,14 +65,14 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
       </Reasoned>
       {learning.doubt && <Doubt facts={facts} doubt={learning.doubt} />}
       <section className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]">
-        <Reasoned reason="Density by the logarithm of the factor. Dotted: its kind alone. Dashed: with its mates of the kind, those of its own sort counting most. Thin lines: after each check. Filled: now.">
+        <Reasoned reason="Density by the logarithm of the factor. Dotted: its species alone. Dashed: with its mates of the kind, those of its own sort counting most. Thin lines: after each check. Filled: now.">
           <PaceCurves
             prior={learning.prior}
             withMates={learning.withMates}
             steps={learning.steps.map((s, i) => ({ label: `${s.on}-${i}`, curve: s.curve }))}
           />
           <p className="text-sm" data-axis="">
-            Dotted: its kind. {learning.withMates ? "Dashed: with its mates. " : ""}
+            Dotted: its species. {learning.withMates ? "Dashed: with its mates. " : ""}
             {learning.steps.length > 1 ? "Thin: after each check. " : ""}Filled: now.
           </p>
         </Reasoned>
@@ -81,8 +81,8 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
           {facts.mates && (
             <p className="text-sm" data-testid="mates">
               {number(facts.mates.count)} of {number(facts.mates.of)} other {facts.mates.of === 1 ? "tree" : "trees"} of
-              its kind {facts.mates.count === 1 ? "has" : "have"} been looked at: they speak for it, those of
-              {facts.cultivar ? ` ‘${facts.cultivar}’` : " the same sort"} most.
+              its species {facts.mates.count === 1 ? "has" : "have"} been looked at: they speak for it, those of
+              {facts.cultivar ? ` ‘${facts.cultivar}’` : " the same variety"} most.
             </p>
           )}
           <ol className="space-y-2" data-testid="checks">
@@ -102,7 +102,7 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
                     <>
                       {s.what === "feel" ? "felt: " : ""}
                       {s.fillGrade === null ? "" : FILL_GRADES[s.fillGrade]}
-                      {s.circlingGrade === null ? "" : `; turning ${CIRCLING_GRADES[s.circlingGrade]}`}
+                      {s.circlingGrade === null ? "" : `; circling: ${CIRCLING_GRADES[s.circlingGrade]}`}
                     </>
                   )}
                   {s.probability !== null && (

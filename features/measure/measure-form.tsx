@@ -50,7 +50,7 @@ export function MeasureForm({
       return { collectionId, treeId, pot: pot?.pot ?? null, ...measures, on: day.range ?? on };
     },
     done: ({ entryId }) => {
-      tell({ text: `${tag} is measured: its dates are computed anew.`, entryId });
+      tell({ text: `${tag} is measured; its dates are calculated again.`, entryId });
       onDone?.();
     },
   });

@@ -96,7 +96,7 @@ export const chooseLadders = command("choose-ladders", {
           { treeId: tree.treeId },
         ),
       );
-    context.note(`ladders of ${trees.length} trees agreed to`);
+    context.note(`plans of ${trees.length} trees accepted`);
     return { trees: trees.length };
   },
 });

@@ -21,10 +21,10 @@ export function Schools({
   return (
     <section aria-labelledby="schools" className="mt-4" data-testid="schools">
       <h2 id="schools" className="text-lg">
-        If all followed one school
+        If all went by one school
       </h2>
       <Reasoned
-        reason={`All trees planned anew by each school’s weights, free of what was agreed. Work and mix of ${yearWords(plan.firstSeason, facts.southern)} and the season after; goals and liftings within the ${plan.seasons} seasons shown. None is better in itself: they weigh work, risk and growth differently.`}
+        reason={`All trees planned again by each school’s weights, free of what was accepted. Work and mix of ${yearWords(plan.firstSeason, facts.southern)} and the season after; goals and liftings within the ${plan.seasons} seasons shown. None is better in itself: they weigh work, risk and growth differently.`}
       >
         <ScrollBox label="Schools side by side">
           <table className="table-sm table">

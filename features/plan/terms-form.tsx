@@ -66,7 +66,7 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
       <Form label="How it is planned" onSubmit={save} className="mt-1">
         <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
           <SelectField<Planner>
-            label="School for trees that follow none yet"
+            label="School for trees without a chosen plan"
             value={school}
             onChange={setSchool}
             fault={at("terms.school")}

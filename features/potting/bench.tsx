@@ -226,7 +226,7 @@ export function PottingBench({
         </Link>
         {tree.count > 1 && ` · ${number(tree.count)} plants: the figures are for one`}
       </p>
-      <h1 className="text-2xl">Pot on {tree.tag}</h1>
+      <h1 className="text-2xl">Pot up {tree.tag}</h1>
       {decided.notToday && (
         <p className="text-warning mt-1 font-semibold" data-testid="closed-window">
           {decided.notToday} If the pot has broken or the tree cannot wait, it can be recorded all the same.
@@ -402,7 +402,7 @@ function mixLabel(m: MixChoice, left: string): string {
   return m.from === "reclaimed" ? `${m.name}: reclaimed, ${number(m.ageYears, 1)} years old, ${left} left` : m.name;
 }
 
-/** In this pot, until when it feeds, and what in it this kind does not like. */
+/** In this pot, until when it feeds, and what in it this species does not like. */
 function mixHint(mix: MixChoice, values: KindValues, plan: PottingPlan | null, on: string): string {
   const parts: string[] = [];
   if (plan)

@@ -29,7 +29,7 @@ export function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRang
             ? `${millimetres(plan.setting.endGapTopMm, units)} at the ends`
             : "at the fill line",
     ],
-    ["Rim left empty", millimetres(plan.freeboardMm, units), "holds one watering"],
+    ["Watering space", millimetres(plan.freeboardMm, units), "holds one watering"],
     [
       "New mix, loose",
       litres(plan.setting.looseMixL, units),

@@ -38,7 +38,7 @@ export function PotChoice({
   /** How its ball fits each free pot, the best first. */
   fits: PotFit[];
   currentLot: LotRecord | null;
-  /** What its kind asks of its pots. */
+  /** What its species asks of its pots. */
   potNote: KindValues["potNote"];
   chosen: string | null;
   onChoose: (id: string) => void;

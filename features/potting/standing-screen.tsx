@@ -35,7 +35,7 @@ export async function StandingScreen({
           {tree.tag} · {profile.name}
         </Link>
       </p>
-      <h1 className="mb-3 text-2xl">{tree.tag} in wind and in hands</h1>
+      <h1 className="mb-3 text-2xl">Weight & wind of {tree.tag}</h1>
       {!facts || !pot || !mass ? (
         <p>
           Nobody has said which pot it stands in:{" "}

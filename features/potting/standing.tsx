@@ -24,9 +24,9 @@ export interface StandingFacts {
   heightM: number | null;
   crownM: number | null;
   inLeaf: boolean;
-  /** How tall its kind usually grows in a pot. */
+  /** How tall its species usually grows in a pot. */
   kindHeightM: number | null;
-  /** How its kind stands wind. */
+  /** How its species stands wind. */
   wind: KindValues["wind"];
   people: GrowersCalendar;
 }

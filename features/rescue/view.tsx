@@ -95,7 +95,7 @@ function Season({ facts }: { facts: RescueViewFacts }) {
   return (
     <Reasoned
       className="mt-1"
-      reason={`Root warmth left this season above its kind’s base, from the middle of this place’s weather years, against what work that costs many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its kind is a guess." : ""} Our judgement.`}
+      reason={`Root warmth left this season above its species’ base, from the middle of this place’s weather years, against what work that costs many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its species is a guess." : ""} Our judgement.`}
     >
       <p className={enough ? "" : "text-warning font-semibold"} data-testid="season">
         {enough
@@ -226,7 +226,7 @@ function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: Resc
           <h2 id="protocol" className="text-lg">
             What to do
           </h2>
-          <Reasoned reason="From what happened to it, its kind, whether it is in leaf, and what is alive of its roots. Growers’ practice and our judgement; a wet pot of that size, its mass as on its page.">
+          <Reasoned reason="From what happened to it, its species, whether it is in leaf, and what is alive of its roots. Growers’ practice and our judgement; a wet pot of that size, its mass as on its page.">
             <ol className="list-decimal space-y-1 pl-5" data-testid="rescue-acts">
               {protocol.acts.map((a) => (
                 <li key={a.act}>{rescueActWords(a.act, a.figures, units)}</li>
@@ -379,8 +379,8 @@ function Outcomes({ outcomes }: { outcomes: Outcome[] }) {
                 <Link className="link" href={treeAt(collectionId, o.treeId, "rescue")}>
                   {o.tag} · {o.name}
                 </Link>
-                {o.sameKind ? " (its kind)" : ""}: {RESCUE_CAUSE_WORDS[o.cause].toLowerCase()}, {day(o.begunOn, today)};{" "}
-                {HOW_WORDS[o.how]} after {number(o.days)} days
+                {o.sameKind ? " (its species)" : ""}: {RESCUE_CAUSE_WORDS[o.cause].toLowerCase()},{" "}
+                {day(o.begunOn, today)}; {HOW_WORDS[o.how]} after {number(o.days)} days
                 {o.failed.length > 0
                   ? `; failed: ${o.failed.map((s) => RESCUE_STEP_WORDS[s].name.toLowerCase()).join(", ")}`
                   : ""}

@@ -64,7 +64,7 @@ export function InPlaceDone({
   return (
     <details className="border-base-300 rounded-box no-print mt-4 border px-3 py-2" id="done">
       <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
-        Done without potting it: girdler, roots outside, top of the mix
+        Other root work: girdler, roots outside, top of the mix
       </summary>
       <Form className="grid gap-3 pb-2 sm:grid-cols-2" onSubmit={submit}>
         <SelectField

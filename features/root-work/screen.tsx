@@ -20,7 +20,7 @@ function decided(advice: Advice, decision: Decision | null): Advice {
   return { ...advice, pick: option(today), later: option(works.find((a) => a !== today && a.from !== decision.on)) };
 }
 
-/** Root work for this ball, from what was seen of it, the season and its kind. */
+/** Root work for this ball, from what was seen of it, the season and its species. */
 export async function CorrectScreen(address: TreeAsked) {
   const page = await treePage(address);
   if (!page.here) return page.absent;

@@ -63,12 +63,12 @@ export function CorrectView({ facts }: { facts: CorrectFacts }) {
         {seen
           ? `Seen ${seen.on === today ? "today" : `on ${day(seen.on, today)}`}: ${[
               seen.fill === null ? "" : FILL_GRADES[seen.fill],
-              seen.circling === null ? "" : `turning ${CIRCLING_GRADES[seen.circling]}`,
+              seen.circling === null ? "" : `circling: ${CIRCLING_GRADES[seen.circling]}`,
               seen.reading ? readingWords(seen.reading, units) : "",
             ]
               .filter(Boolean)
               .join("; ")}.`
-          : `Nobody has looked at its roots lately: this goes by what is believed of them, ${percent(facts.believed.fill)} full, turning grade ${number(facts.believed.circling, 1)}.`}{" "}
+          : `Nobody has looked at its roots lately: this goes by what is believed of them, ${percent(facts.believed.fill)} full, circling grade ${number(facts.believed.circling, 1)}.`}{" "}
         <Link className="link" href={`${tree}/roots`}>
           {seen ? "Read them again" : "Read its roots"}
         </Link>
@@ -109,7 +109,7 @@ function Advised({
         <Reasoned
           reason={
             <>
-              Drawn from the grades, before and after: a correction takes its share of what turns. The ball is{" "}
+              Drawn from the grades, before and after: a correction takes its share of the circling roots. The ball is{" "}
               {facts.ball
                 ? `${millimetres(facts.ball.widthMm, units)} wide and ${millimetres(facts.ball.heightMm, units)} high`
                 : "of unknown size"}
@@ -149,11 +149,11 @@ function Advised({
                 <>
                   Every correction is held against the others by one price: handling and roots lost (
                   {number(pick.price.shock, 2)}
-                  ), turning left in the ball ({number(pick.price.turning, 2)}), season lost while roots wait (
+                  ), circling roots left in the ball ({number(pick.price.turning, 2)}), season lost while roots wait (
                   {number(pick.price.waiting, 2)}); the cheapest allowed {now} is taken. What it stands {now}:{" "}
                   {percent(advice.lossAllowed)} of its roots, by kind, season, heat and health. The day its roots hold:
                   the work’s lag, then one crossing of fresh mix at this tree’s pace, in the warmth to come. The weights
-                  are our judgement{facts.guess ? ", and its kind is a guess" : ""}.
+                  are our judgement{facts.guess ? ", and its species is a guess" : ""}.
                 </>
               }
             >
@@ -193,7 +193,7 @@ function Advised({
               </Link>
             )}
             <Link href={`${tree}/in-place`} className={`btn min-h-12 ${facts.immovable ? "btn-primary" : ""}`}>
-              Work where it stands
+              Root renewal in place
             </Link>
             <Link href={`${tree}/learning`} className="btn min-h-12">
               What its roots have taught
@@ -296,7 +296,7 @@ function Sour({
   );
 }
 
-/** Flare, girdler, anchor, and what the rules of its kind add. */
+/** Flare, girdler, anchor, and what the rules of its species add. */
 function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
   const { on, today, units } = useAsOf();
   const { now } = useNowWords();
@@ -309,7 +309,7 @@ function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
         flare.leaveMm === 0
           ? `Uncover the flare: take the ${millimetres(flare.belowMm, units)} of mix off it, ${percent(flare.loss)} of the roots.`
           : `The flare is ${millimetres(flare.belowMm, units)} down, and uncovering it ${now} would cost ${percent(flare.loss)} of the roots where it stands ${percent(flare.most)}: take ${millimetres(flare.takeOffMm, units)} off, set it by the present surface, and the remaining ${millimetres(flare.leaveMm, units)} at later pottings.`,
-      why: "Roots above the flare thin out towards the top: six tenths of the ball’s mean density, our judgement. What it stands is by kind and season.",
+      why: "Roots above the flare thin out towards the top: six tenths of the ball’s mean density, our judgement. What it stands is by species and season.",
     });
   if (girdler)
     items.push({
@@ -348,7 +348,7 @@ function Specials({ facts, advice }: { facts: CorrectFacts; advice: Advice }) {
         ))}
       </ul>
       {findings.length > 0 && (
-        <Reasoned reason="Rules of its kind, as experienced growers hold them; each stands on the page of the kind.">
+        <Reasoned reason="Rules of its species, as experienced growers hold them; each stands on the page of the kind.">
           <ul className="list-disc pl-5">
             {findings.map((f, i) => (
               <li key={`${f.code}${i}`}>{findingWords(f, units)}</li>
@@ -372,12 +372,12 @@ function Options({ advice, pot }: { advice: Advice; pot: (o: Option) => string }
       <h2 id="options" className="text-lg">
         All of them, and their price
       </h2>
-      <Reasoned reason="Price without unit, less is better: roots lost and handling (dark), turning left behind (rust), season lost while roots wait (light). Weights are our judgement; the table of shares and lags stands among the figures.">
+      <Reasoned reason="Price without unit, less is better: roots lost and handling (dark), circling left behind (rust), season lost while roots wait (light). Weights are our judgement; the table of shares and lags stands among the figures.">
         <ul className="space-y-2" data-testid="options">
           {allowed.map((o) => (
             <li key={o.correction} className="grid gap-x-4 sm:grid-cols-[minmax(0,1fr)_12rem_auto] sm:items-center">
               <span>
-                <b>{optionWords(o, units)}</b>; leaves turning at grade {number(o.price.circlingAfter, 1)};{" "}
+                <b>{optionWords(o, units)}</b>; leaves circling at grade {number(o.price.circlingAfter, 1)};{" "}
                 {holdWords(o, today)}
                 {o.leavesRings ? "; woody rings stay as they are" : ""}.
               </span>

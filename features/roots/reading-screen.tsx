@@ -43,7 +43,9 @@ export async function RootReadingScreen(address: TreeAsked) {
                   on: last.on.best,
                   words: [
                     last.payload.fillGrade === null ? "" : FILL_GRADES[last.payload.fillGrade],
-                    last.payload.circlingGrade === null ? "" : `turning ${CIRCLING_GRADES[last.payload.circlingGrade]}`,
+                    last.payload.circlingGrade === null
+                      ? ""
+                      : `circling: ${CIRCLING_GRADES[last.payload.circlingGrade]}`,
                     last.payload.reading ? readingWords(last.payload.reading, units) : "",
                   ]
                     .filter(Boolean)

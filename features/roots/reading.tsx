@@ -50,7 +50,7 @@ export interface ReadingFacts {
   treeId: string;
   tag: string;
   name: string;
-  /** Colours besides white and tan that are healthy in this kind. */
+  /** Colours besides white and tan that are healthy in this species. */
   colours: readonly RootColour[];
   hazards: readonly string[];
   grafted: boolean;
@@ -62,8 +62,8 @@ export interface ReadingFacts {
 
 const TITLES: Record<ReadingStep, string> = {
   "side-fill": "The side: how full?",
-  "side-turn": "The side: how much turns?",
-  base: "Turn it over: how much turns at the base?",
+  "side-turn": "The side: how many roots circle?",
+  base: "Turn it over: how many roots circle at the base?",
   flare: "The top: where is the flare?",
   colour: "What colour are the tips?",
   snap: "Bend a root: what does it do?",
@@ -316,7 +316,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                   />
                 )}
                 <SelectField
-                  label="Turning seen from above"
+                  label="Circling roots seen from above"
                   value={draft.topTurn === null ? "" : String(draft.topTurn)}
                   onChange={(v) => change({ topTurn: v === "" ? null : Number(v) })}
                   options={[

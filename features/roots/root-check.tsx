@@ -36,18 +36,18 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
   };
 
   return (
-    <section id="roots" aria-label="Look at the roots" className="scroll-mt-4">
-      <h2 className="text-lg">Look at the roots</h2>
+    <section id="roots" aria-label="Check the roots" className="scroll-mt-4">
+      <h2 className="text-lg">Check the roots</h2>
       <p className="text-sm">
         Water the day before, invert over the hand, never pull on the trunk. Gloves.{" "}
         <Link prefetch={false} className="link" href={treeAt(collectionId, treeId, "roots")}>
-          Read it face by face, with pictures
+          Check it face by face, with pictures
         </Link>
       </p>
       <Form className="mt-2 space-y-3" onSubmit={submit}>
         <Grades legend="How full" words={FILL_GRADES} value={fill} onChange={setFill} name="fill" />
         <Grades
-          legend="How much turns"
+          legend="Circling roots"
           words={CIRCLING_GRADES}
           value={circling}
           onChange={setCircling}

@@ -56,7 +56,7 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
           aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
           autoComplete="off"
           className="input input-lg w-full"
-          placeholder="tag, kind, cultivar, place or a word from a note"
+          placeholder="tag, species, variety, place or a word from a note"
           value={query}
           onChange={(e) => setQuery(e.target.value)}
           onKeyDown={(e) => {

@@ -192,7 +192,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
             <span className="hidden sm:inline">Go to</span>
             <input
               type="date"
-              aria-label="Day to see everything as of"
+              aria-label="Day shown"
               className="input input-xs w-36"
               value={on}
               onChange={(e) => {

@@ -6,7 +6,7 @@ const WHY_WORDS: Record<ShownMove["why"], string> = {
   roots: "its roots",
   wood: "its wood",
   word: "your word",
-  kind: "when its kind is usually brought in",
+  kind: "when its species is usually brought in",
   swell: "its buds swell",
   frost: "the last harmful night",
   "no-hurry": "no night here harms it much",

@@ -46,7 +46,7 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
           <>
             In: before the first night that would kill more than {percent(risk)} of roots or wood outdoors, in one
             winter of ten. Out: when nine winters of ten have had their last such night for a tree as soft as its
-            quarters have made it; hardy leafless kinds as their buds swell, once their roots are safe. Carrying is
+            quarters have made it; hardy leafless species as their buds swell, once their roots are safe. Carrying is
             calculated from kilograms, metres and steps at a walking pace (a guess); limits of people as entered, never
             above general manual-handling guidance: local rules may be stricter.
           </>
@@ -221,11 +221,11 @@ function Early({ early }: { early: EarlyStart[] }) {
       </h2>
       <p className="text-sm">
         <span className="badge badge-warning mr-2">guess</span>
-        Kinds whose crop does not always ripen here: brought into a bright place of {celsius(
+        Species whose crop does not always ripen here: brought into a bright place of {celsius(
           WARM_PLACE.minC,
           units,
-        )} to {celsius(WARM_PLACE.maxC, units)} some weeks before the last frost. Woken, they fear every frost until
-        then.
+        )}{" "}
+        to {celsius(WARM_PLACE.maxC, units)} some weeks before the last frost. Woken, they fear every frost until then.
       </p>
       <ul className="mt-1 space-y-1 text-sm" data-testid="early">
         {early.map((e) => (

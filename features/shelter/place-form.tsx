@@ -25,8 +25,8 @@ const NUMBERS: readonly [NumberKey, string, string, string][] = [
   ["steps", "Steps on the way", "", "up or down"],
   ["distanceM", "Way from the summer place", "m", ""],
   ["floorKgM2", "The floor bears", "kg/m²", "as its owner or a structural engineer says"],
-  ["heaterC", "Heater keeps it above", "°C", "empty: as its kind of shelter"],
-  ["ventC", "Aired above", "°C", "empty: as its kind of shelter"],
+  ["heaterC", "Heater keeps it above", "°C", "empty: as its type of shelter"],
+  ["ventC", "Aired above", "°C", "empty: as its type of shelter"],
 ];
 /** When a place must stand empty. */
 type Emptied = "never" | "yearly" | "once";
@@ -116,7 +116,7 @@ export function PlaceForm({
       </p>
       <Form label={`Measures of ${quarter.name}`} onSubmit={save} className="mt-2 space-y-3">
         <SelectField
-          label="Kind of shelter"
+          label="Type of shelter"
           value={shelter}
           onChange={setShelter}
           options={SHELTERS.map((s) => [s, SHELTER_WORDS[s]] as const)}
@@ -140,7 +140,7 @@ export function PlaceForm({
             value={light}
             onChange={setLight}
             options={[
-              ["usual", `as its kind: ${LIGHT_WORDS[PLACE_AIR[shelter].light]}`],
+              ["usual", `as its species: ${LIGHT_WORDS[PLACE_AIR[shelter].light]}`],
               ...([0, 1, 2, 3] as const).map((l) => [String(l), LIGHT_WORDS[l]] as const),
             ]}
           />

@@ -50,7 +50,7 @@ export function PlanBar({
       ) : (
         <>
           <TextField
-            label="Carrying at most, min"
+            label="Longest carrying time (min)"
             numeric
             className="w-48"
             placeholder="any"

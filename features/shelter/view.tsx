@@ -69,7 +69,7 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
             between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
             leaf, {percent(CROWN_ROOM.leafless)} bare (a guess), its pot dashed within it. In danger: more than{" "}
             {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
-            by their kind.
+            by their species.
             {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
           </>
         }
@@ -220,7 +220,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
   const resize = async (placeId: string, change: Partial<PlaceBuild>) => {
     const quarter = quarters.find((q) => q.id === placeId)!;
     const done = await build.send({ collectionId, placeId, build: { ...quarter.build, ...change } });
-    if (done) tell({ text: `${quarter.name} is drawn anew.`, entryId: done.entryId });
+    if (done) tell({ text: `${quarter.name} is drawn again.`, entryId: done.entryId });
   };
 
   const losses = facts.data.standings.map((s) => ({ s, loss: plan.lossAt(s) }));
@@ -268,7 +268,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
       {calculated && !facts.fresh && !running && (
         <p className="mt-2 text-sm" data-testid="stale">
-          Trees, places or the weather have changed since these winters were calculated: place them anew to see what
+          Trees, places or the weather have changed since these winters were calculated: place them again to see what
           that means.
         </p>
       )}

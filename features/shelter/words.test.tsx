@@ -120,7 +120,7 @@ test("when a pot moves, in one line: before which night and how sure, or after w
   );
   expect(say({ why: "word", inBelowC: 3 })).toContain("the first night below 3 °C, your word");
   expect(say({ why: "kind", bringInNightC: -2 })).toContain(
-    "the first night of -2 °C, when its kind is usually brought in",
+    "the first night of -2 °C, when its species is usually brought in",
   );
   expect(say({ why: "no-hurry" })).toBe("by 5 Nov: no night here harms it in one winter of ten");
   expect(say({ why: "between" })).toContain("in winter quarters already");
@@ -226,7 +226,7 @@ const props: FloorPlanProps = {
 test("the plan from above: to scale, each pot named in words, what waits outside beside it, nothing undefined", () => {
   const html = renderToStaticMarkup(<FloorPlan {...props} />);
   expect(html).not.toMatch(/NaN|undefined|Infinity/);
-  expect(html).toContain('aria-label="A, Fig, 12 kg, comes through"');
+  expect(html).toContain('aria-label="A, Fig, 12 kg, safe"');
   expect(html).toContain('aria-label="B, Fig, 12 kg, in danger"');
   expect(html).toContain('aria-label="C, Fig, 400 plants, 900 kg"');
   expect(html).toContain("3 m × 2 m");

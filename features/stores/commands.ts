@@ -55,7 +55,7 @@ export const describeLot = command("describe-lot", {
     context.record(
       happening({ kind: "lot-described", name, price, toBuy, frostProof }, context.today, { potLotId: lot.id }),
     );
-    context.note(`${lot.name}: described anew`);
+    context.note(`${lot.name}: described again`);
     return Promise.resolve({ lotId: lot.id });
   },
 });

@@ -303,7 +303,7 @@ function Measure({ lot }: { lot: Lot }) {
     setProblems(read.problems);
     if (Object.keys(read.problems).length > 0) return;
     const done = await send({ collectionId, lotId: lot.id, pot: read.pot });
-    if (done) tell({ text: "Measured: every litre is computed anew.", entryId: done.entryId });
+    if (done) tell({ text: "Measured; every litre is calculated again.", entryId: done.entryId });
   };
   return (
     <details open={lot.pot.known !== "measured"}>

@@ -178,7 +178,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
         value=""
         onChange={(e) => void change(e.target.value as PotCondition | "out")}
       >
-        <option value="">one is …</option>
+        <option value="">Change condition</option>
         {POT_CONDITIONS.filter((c) => c !== (pot.condition ?? "sound")).map((c) => (
           <option key={c} value={c}>
             {CONDITION_WORDS[c]}

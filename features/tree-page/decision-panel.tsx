@@ -20,15 +20,15 @@ export function DecisionPanel({
   const { on, acts, aftercare, refused, questions } = decision;
   const crown = crownBeside(decision);
   return (
-    <section aria-labelledby="todo" className="mt-6">
+    <section aria-labelledby="todo" className="mt-2">
       <h2 id="todo" className="text-xl">
         What to do, and what not
       </h2>
       <Reasoned
         reason={
           <>
-            From how full and how circled its roots are, the windows of each work where it stands, and what its kind
-            stands ({guessedKind ? "a guess: its kind is not in the library" : "the library’s values for its kind"}).
+            From how full and how circled its roots are, the windows of each work where it stands, and what its species
+            stands ({guessedKind ? "a guess: its species is not in the library" : "the library’s values for its kind"}).
             The order of thought is growers’ practice and our judgement; local codes and licensed practice come first.
           </>
         }

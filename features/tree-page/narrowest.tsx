@@ -11,11 +11,17 @@ import type { Narrowing } from "@/model/index";
 /** A band this narrow needs no further question. */
 const NARROW_ENOUGH = 0.25;
 
+/** The question worth asking first; null where the bands are narrow already. */
+export function tellsMost({ narrowing: [best] }: { narrowing: readonly Narrowing[] }): Narrowing | null {
+  return best && best.before >= NARROW_ENOUGH ? best : null;
+}
+
 /** The one thing that would tell most about this tree, and how the others compare. */
 export function Narrowest({ facts }: { facts: { id: string; narrowing: Narrowing[] } }) {
   const { collectionId } = useAsOf();
-  const [best, ...others] = facts.narrowing;
-  if (!best || best.before < NARROW_ENOUGH) return null;
+  const best = tellsMost(facts);
+  if (!best) return null;
+  const others = facts.narrowing.slice(1);
   return (
     <Why
       className="mt-1"

@@ -15,7 +15,7 @@ import { ownStripWood } from "@/features/kernel/own-wood";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";
 import { CAUSE_WORDS, ENDING_WORDS, METHOD_WORDS } from "@/words/terms";
-import { TreeWindowsSection } from "@/features/windows/tree-section";
+import { TreeCompanySection, TreeWindowsSection } from "@/features/windows/tree-section";
 import type { HistoryItem } from "./history";
 import type { TreeFacts } from "./facts";
 import { TreeView } from "./tree-view";
@@ -44,13 +44,19 @@ export async function TreeScreen({
   if (!picture) notFound();
   const facts = factsOf(view, treeId);
   return (
-    <TreeView facts={facts} initial={picture} initialOn={shown}>
-      {facts.left === null && (
-        <Suspense fallback={<p className="mt-6">Working out its windows …</p>}>
-          <TreeWindowsSection view={view} treeId={treeId} on={toDay(shown)} stand={stand} />
-        </Suspense>
-      )}
-    </TreeView>
+    <TreeView
+      facts={facts}
+      initial={picture}
+      initialOn={shown}
+      windows={
+        facts.left === null && (
+          <Suspense fallback={<p>Calculating when each work may be done …</p>}>
+            <TreeWindowsSection view={view} treeId={treeId} on={toDay(shown)} stand={stand} />
+          </Suspense>
+        )
+      }
+      company={facts.left === null && <TreeCompanySection view={view} treeId={treeId} on={toDay(shown)} />}
+    />
   );
 }
 

@@ -159,8 +159,8 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
         )}
       </svg>
       <p className="text-sm opacity-80">
-        Line and shade: how full, with its 80 % band. Dots: roots that turn, 0–4 on the right. Dark hedge: closed; gaps:
-        open for potting on. Ochre: today.
+        Line and shade: how full, with its 80 % band. Dots: circling roots, 0–4 on the right. Dark hedge: closed; gaps:
+        open for potting up. Ochre: today.
       </p>
     </div>
   );

@@ -159,7 +159,7 @@ function Goal({
         <p className="mt-1" data-testid="lift-end">
           Carried in for the winter it stops growing near {litres(liftedL, units)}: beyond that{" "}
           {kilograms(problem.site.liftKg, units)} are not enough.
-          {grown ? " This ladder goes beyond, and counts it." : ""}
+          {grown ? " This plan goes beyond, and counts it." : ""}
         </p>
       )}
     </>

@@ -103,7 +103,7 @@ export function SchoolRow({
           disabled={busy}
           onClick={() => void follow()}
         >
-          {followed ? "Follow it from today" : "Follow this one"}
+          {followed ? "Use it from today" : "Use this plan"}
         </button>
       </div>
       {facts.says[row.planner] && (

@@ -27,7 +27,7 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
   if (typeof setting === "string")
     return (
       <article>
-        <h1 className="text-2xl">The ladder of {tree.tag}</h1>
+        <h1 className="text-2xl">Plan of {tree.tag}</h1>
         <p className="mt-3">
           {OFF_LADDER_WORDS[setting]}{" "}
           <Link className="link" href={setting === "no-pot" ? `${page}#measure` : page}>

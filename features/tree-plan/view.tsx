@@ -51,20 +51,20 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">The ladder of {facts.tag}</h1>
+      <h1 className="text-2xl">Plan of {facts.tag}</h1>
       {facts.chosen && <Followed chosen={facts.chosen} facts={facts} />}
       <Reasoned
         className="mt-2"
         reason={
           <>
-            Each season one of: stay, renew the top, root-prune and return, core where it stands, pot on
+            Each season one of: stay, renew the top, root-prune, drill and refill, pot up
             {goal.plantOut ? ", plant out" : ""}. The cheapest row by the school’s weights, found by dynamic programming
             on the root model with this tree’s middle pace and the warmth of a middle year here (
             {number(site.seasonDegreeDays)} °C·d). Pots in store cost nothing; pots to buy cost what Stores say, or else
             a guess (1.5 × litres to the power .7); mix {number(site.mixPricePerL, 2)} a litre
             {facts.mixPriced ? ", by the bags on offer" : ", a guess"}. Rot risk is an index and no probability. The
-            weights are our judgement{facts.guess ? ", and its kind is a guess" : ""}. The last third of every plan is
-            bent by its end: it is drawn pale and counted nowhere. Plan anew every year.
+            weights are our judgement{facts.guess ? ", and its species is a guess" : ""}. The last third of every plan
+            is bent by its end: it is drawn pale and counted nowhere. Plan anew every year.
           </>
         }
       >

@@ -46,7 +46,7 @@ export function WhatIfPanel({
           onChange={(goalL) => set({ goalL })}
         />
         <Slide
-          label="Can be lifted"
+          label="Lift limit"
           unit="kg"
           min={5}
           max={120}
@@ -127,7 +127,7 @@ function MoneyField({
   const wrong = text.trim() !== "" && !(parsed >= 0);
   return (
     <TextField
-      label={`Money at most, ${currency}`}
+      label={`Budget, ${currency}`}
       numeric
       value={value === undefined && !wrong ? "" : text}
       onChange={(next) => {

@@ -148,7 +148,7 @@ export function AddTreeForm({ takenTags, suggestedTag }: { takenTags: string[]; 
           More, if you like: cultivar, purpose, arrival, size
         </summary>
         <div className="mt-3 grid gap-4 sm:grid-cols-2">
-          <TextField label="Cultivar" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
+          <TextField label="Variety" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
           <SelectField
             label="What it is for"
             value={purpose}

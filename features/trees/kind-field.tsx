@@ -17,7 +17,7 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
   return (
     <>
       <Field
-        label="Kind"
+        label="Species"
         fault={fault}
         hint={
           kind.chosen

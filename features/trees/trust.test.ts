@@ -44,7 +44,7 @@ test("trees of unlisted kinds keep their own names, though they share what is kn
   expect(namesTogether(["a", "b", "c", "d"])).toBe("a, b and 2 more");
 });
 
-test("a name of the library typed in words is its kind; a species of a known genus keeps its words and takes its genus's values", async () => {
+test("a name of the library typed in words is its species; a species of a known genus keeps its words and takes its genus's values", async () => {
   const fig = await yard.tree("N-3", unlisted("fig trees"));
   expect((await facts(fig)).profile).toMatchObject({ kindId: "fig", name: "Fig", basis: "typical" });
   const oak = await yard.tree("N-4", unlisted("Quercus phellos"));

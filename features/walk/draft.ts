@@ -36,7 +36,7 @@ export function remembered(memory: WalkMemory, draft: WalkDraft): WalkMemory {
   return { kinds: kinds.slice(0, KINDS_KEPT), wall: draft.wall, saved: memory.saved + 1 };
 }
 
-/** The step after this one; a tree that is on record is not asked its kind again. */
+/** The step after this one; a tree that is on record is not asked its species again. */
 export function stepAfter(step: WalkStep, known: boolean): WalkStep {
   if (step === "tag" && known) return "width";
   return WALK_STEPS[Math.min(WALK_STEPS.length - 1, WALK_STEPS.indexOf(step) + 1)];

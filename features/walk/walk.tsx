@@ -345,7 +345,7 @@ function TagStep({
   );
 }
 
-/** A name that means this kind and no other: a genus by its scientific one, since a kind may bear its common one. */
+/** A name that means this species and no other: a genus by its scientific one, since a kind may bear its common one. */
 const calledByItself = (kind: FoundKind) => (kind.rank === "genus" ? kind.scientific : kind.name);
 
 function KindStep({ recent, value, onPick }: { recent: string[]; value: string; onPick: (kind: string) => void }) {
@@ -373,9 +373,9 @@ function KindStep({ recent, value, onPick }: { recent: string[]; value: string; 
         }}
       >
         <input
-          aria-label="Another kind"
+          aria-label="Another species"
           className="input h-14 w-full"
-          placeholder="another kind …"
+          placeholder="another species …"
           value={text}
           autoComplete="off"
           maxLength={120}

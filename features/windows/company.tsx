@@ -35,7 +35,7 @@ export interface CompanyFacts {
 /** How it is, who it belongs with, who fertilises it, and what holds it in the ground. */
 export function Company({ facts }: { facts: CompanyFacts }) {
   return (
-    <section aria-labelledby="company" className="grid gap-x-8 gap-y-4 md:grid-cols-2 xl:grid-cols-4">
+    <section aria-labelledby="company" className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <h2 id="company" className="sr-only">
         Its health and its company
       </h2>
@@ -219,8 +219,8 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
 
 const NEED_WORDS: Record<PartnerAdvice["need"], string> = {
   none: "It sets fruit by itself, or is not grown for any.",
-  helps: "It sets more fruit with a partner of another sort.",
-  needed: "It bears nothing without a partner of another sort in flower.",
+  helps: "It sets more fruit with a partner of another variety.",
+  needed: "It bears nothing without a partner of another variety in flower.",
   "other-sex": "Female and male flowers grow on different plants: it needs one of the other sex.",
 };
 
@@ -231,7 +231,7 @@ function Partner({ facts }: { facts: CompanyFacts }) {
   return (
     <div data-testid="partner">
       <h3 className="text-lg font-medium">Partner in flower</h3>
-      <Reasoned reason="By the kind’s own word on fertilising, the circle of kinds that serve each other, and whether their blooms overlap by five days or more, counted from bud break. Two trees of one sort do not serve each other; where nobody wrote the sort down, they may.">
+      <Reasoned reason="By the species’ own word on fertilising, the circle of kinds that serve each other, and whether their blooms overlap by five days or more, counted from bud break. Two trees of one sort do not serve each other; where nobody wrote the sort down, they may.">
         <p className={missing ? "text-error font-medium" : ""}>
           {missing && facts.crop ? "No partner stands in this collection. " : ""}
           {NEED_WORDS[need]}

@@ -8,7 +8,7 @@ import type { CollectionView } from "../collection/load";
 import { Company, type CompanyFacts } from "./company";
 import { type WindowsData, WindowsPanel } from "./windows-panel";
 
-/** What may be done with one tree, when, in what order, and in whose company: worked out for the day and the place asked. */
+/** What may be done with one tree, when, and in what order: worked out for the day and the place asked. */
 export function TreeWindowsSection({
   view,
   treeId,
@@ -49,11 +49,16 @@ export function TreeWindowsSection({
     guessed: yard.guessedWeather || profile.basis === "guess",
   };
   return (
-    <div className="mt-6 space-y-6" id="windows">
+    <div id="windows" className="scroll-mt-4">
       <WindowsPanel data={data} key={`${data.asOf}:${stand ?? ""}:${view.collection.revision}`} />
-      <Company facts={companyOf(facts)} />
     </div>
   );
+}
+
+/** How it is, and who it belongs with, on a day. */
+export function TreeCompanySection({ view, treeId, on }: { view: CollectionView; treeId: string; on: DayNumber }) {
+  const facts = view.yard.tree(treeId)?.on(on);
+  return facts ? <Company facts={companyOf(facts)} /> : null;
 }
 
 /** Its set, its partners, the ground below and how it is. */

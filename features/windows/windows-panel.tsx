@@ -85,7 +85,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
           ? `As if it had stood in ${where} for a fortnight.`
           : `With the weather of ${where}, where it stands.`}{" "}
         {!data.placeMeasured && "Nobody has measured that place: its nights are assumed by what it is like. "}
-        {data.guessed && "Kind or weather are a guess: read the days as weeks. "}
+        {data.guessed && "Species or weather are a guess: read the days as weeks. "}
         {settledOn !== data.asOf && (
           <Link className="link" href={to({ on: settledOn })} scroll={false}>
             Work it out for {day(settledOn)}

@@ -100,7 +100,7 @@ export function YardWindows({
       )}
       <Reasoned
         className="mt-3"
-        reason="A record counts as open in a week when any of its days is open for it: by its kind, by the weather of the place it stands in, less what it has not recovered from and the days on which nobody is there to do it or to lift it. Trees are taken to stay where they stand. The tall hedge is closed; where it sinks, as many of the records are open."
+        reason="A record counts as open in a week when any of its days is open for it: by its species, by the weather of the place it stands in, less what it has not recovered from and the days on which nobody is there to do it or to lift it. Trees are taken to stay where they stand. The tall hedge is closed; where it sinks, as many of the records are open."
       >
         <MonthNames from={asOf} days={364} columns="sm:grid-cols-[10rem_minmax(0,1fr)_11rem]" />
         <div role="group" aria-label="Work">
@@ -115,7 +115,7 @@ export function YardWindows({
               <span className="text-sm font-medium">{OPERATION_WORDS[w.operation].name}</span>
               <Skyline openByWeek={w.openByWeek} records={w.records} label={skylineWords(w, asOf)} />
               <span className="text-right text-sm sm:text-left">
-                {number(w.openNow)} of {number(w.records)} open now
+                {number(w.openNow)} of {number(w.records)} can be worked on today
               </span>
             </button>
           ))}

@@ -157,10 +157,10 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             {facts.any ? "" : "the record and the forecast as far as they go, then "}
             {BASIS_WORDS[facts.basis]}, with their sun, wind and snow; the air there {AIR_BASIS_WORDS[facts.airBasis]}
             {facts.airNights ? ` (${number(facts.airNights)} nights)` : ""}. Each hour heat crosses wall, mix and floor
-            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures of its kind:{" "}
+            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures of its species:{" "}
             {MARK_WORDS[facts.limitMark].name}, {MARK_WORDS[facts.limitMark].what}; sources differ by up to 8 K
-            {facts.guess ? ", and its kind is a guess" : ""}. Young roots count until the core has been below 5 °C for
-            four weeks. Pot and mix as planned, not as measured.
+            {facts.guess ? ", and its species is a guess" : ""}. Young roots count until the core has been below 5 °C
+            for four weeks. Pot and mix as planned, not as measured.
           </>
         }
       >
@@ -227,7 +227,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           <li>
             <b>Cold it needs</b>:{" "}
             {facts.chillNeed === 0
-              ? "none counted for its kind."
+              ? "none counted for its species."
               : `${number(facts.chillNeed)} portions${facts.forFlowers ? " for its flowers" : ""}; ${number(facts.stay.chill)} come together there in the middle winter, ${facts.stay.chillShort === 0 ? "enough in every one" : `too few in ${percent(facts.stay.chillShort)} of them`}.`}
           </li>
           {isClay(facts.wall) && (

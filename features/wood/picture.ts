@@ -12,11 +12,11 @@ export interface WoodPicture {
   tag: string | null;
   treeId: string | null;
   kindName: string;
-  /** How its kind is fed, and the midsummer that late feeds are counted from. */
+  /** How its species is fed, and the midsummer that late feeds are counted from. */
   fed: Pick<KindValues, "feeding" | "phosphate"> & { midsummer: string };
   leaf: "deciduous" | "evergreen";
   basis: Basis;
-  /** The kind is not known: the first of several habits stands for it. */
+  /** The species is not known: the first of several habits stands for it. */
   several: boolean;
   season: string;
   from: string;

@@ -96,7 +96,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
       <div>
         <AlmanacNav at="almanac/wood" />
         <h1 className="text-2xl">{PAGE_WORDS["almanac/wood"]}</h1>
-        <p className="mt-2">No tree is on record yet: wood is worked out for the kinds you grow.</p>
+        <p className="mt-2">No tree is on record yet: wood is worked out for the species you grow.</p>
       </div>
     );
   const season = growingSeason(on, yard.latitudeDeg);

@@ -70,7 +70,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
           {[
             ["ripeness of the season’s wood, to the tips", RIPE_TOP],
             ["cold that kills half of it, against the nights", COLD_TOP],
-            ["potting on that day ends well", SAFE_TOP],
+            ["potting up that day ends well", SAFE_TOP],
           ].map(([words, top]) => (
             <text key={words} x={LEFT} y={Number(top) - 7} fontSize="12.5" fontWeight="600" fill={INK}>
               {words}

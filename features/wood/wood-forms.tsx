@@ -179,7 +179,7 @@ export function FeedForm({
       <summary className="cursor-pointer text-lg">Fed it with nitrogen</summary>
       <Form className="mt-2 space-y-3" label="Feed" onSubmit={submit}>
         <SelectField
-          label="Kind of feed"
+          label="Type of feed"
           value={form}
           onChange={setForm}
           options={FEED_FORMS.map((f) => [f, FEED_WORDS[f]] as const)}

@@ -24,7 +24,7 @@ interface Props {
   chosen: { treeId: string | null; kind: string };
   ownChecks: { id: string; on: string; words: string }[];
   guessedWeather: boolean;
-  /** For the strip: wood of the tree's own; null where it goes as its kind does. */
+  /** For the strip: wood of the tree's own; null where it goes as its species does. */
   ownWood: StripWood | null;
   /** The day the page was made for. */
   asOf: string;
@@ -34,8 +34,8 @@ const WORK_WORDS: Record<LateWork, string> = {
   "feed-quick": "feeding quick nitrogen",
   "feed-organic": "feeding organic nitrogen",
   "feed-coated": "feeding coated granules",
-  "slip-up": "potting on, ball left intact",
-  "up-pot": "potting on, roots teased",
+  "slip-up": "potting up, ball left intact",
+  "up-pot": "potting up, roots teased",
   "prune-hard": "pruning hard",
 };
 
@@ -126,7 +126,7 @@ export function WoodView(props: Props) {
             <span className="badge badge-warning mr-2">our own model</span>
             Structure as published, parameters our own and not validated: your looks at the wood correct it.
             {props.guessedWeather && " The weather behind it is generated: no record of the site is long enough."}
-            {p.several && " The kind is not known; one of six habits stands for it."}
+            {p.several && " The species is not known; one of six habits stands for it."}
           </p>
         </section>
         <WoodChart picture={p} />
@@ -161,10 +161,10 @@ export function WoodView(props: Props) {
 }
 
 function Windows({ periods, on }: { periods: WoodPicture["periods"]; on: string }) {
-  if (periods.length === 0) return <p>No window for potting on in these months.</p>;
+  if (periods.length === 0) return <p>No window for potting up in these months.</p>;
   return (
     <p data-testid="wood-windows">
-      Windows for potting on:{" "}
+      Windows for potting up:{" "}
       {periods.map((w, i) => (
         <span key={w.from}>
           {i > 0 && "; again "}
@@ -181,10 +181,10 @@ function Windows({ periods, on }: { periods: WoodPicture["periods"]; on: string 
 
 function Pace({ pace, tag }: { pace: WoodPicture["pace"]; tag: string | null }) {
   return (
-    <Why reason="Between trees of a kind the pace of stopping and ripening differs by about 30 % (our judgement). Each look – how woody, how it bends, whether the end bud is there, how far the leaves have fallen – is weighed against what the model says of that day, and moves the pace of this season.">
+    <Why reason="Between trees of a species the pace of stopping and ripening differs by about 30 % (our judgement). Each look – how woody, how it bends, whether the end bud is there, how far the leaves have fallen – is weighed against what the model says of that day, and moves the pace of this season.">
       <b>Its pace</b>{" "}
       <span data-testid="wood-pace">
-        {number(pace.middle, 2)} times the kind’s ({number(pace.slow, 2)}–{number(pace.fast, 2)})
+        {number(pace.middle, 2)} times the species’ ({number(pace.slow, 2)}–{number(pace.fast, 2)})
       </span>
       {pace.checks > 0
         ? `, from ${pace.checks === 1 ? "one look" : `${pace.checks} looks`} this season.`
