@@ -3,6 +3,7 @@ import type { Headline } from "@/core/decision/index";
 import type { HealthState } from "@/core/event/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { plantsAt } from "@/core/records/index";
+import { type CrownForm, crownFormOf } from "@/core/species/index";
 import { type Vessel, vesselOf } from "@/core/vessel/index";
 import type { Yard } from "./open-yard";
 import type { TreeState } from "./state";
@@ -28,6 +29,10 @@ export interface YardRow {
   headline: Headline | null;
   pressDays: number | null;
   health: HealthState;
+  /** How its crown is drawn, and how high it stands above the mix; not measured: as high as trees in so much mix usually are. */
+  form: CrownForm;
+  heightMm: number;
+  heightGuessed: boolean;
   /** Days it was last potted and its roots were last looked at, as far as anybody said. */
   pottedOn: string | null;
   checkedOn: string | null;
@@ -35,9 +40,12 @@ export interface YardRow {
 
 const round = (value: number, digits: number) => Math.round(value * 10 ** digits) / 10 ** digits;
 
+/** Height of a tree nobody measured, by its mix: about 1.1 m in 10 L, 1.7 m in 30 L, 2.7 m in 100 L. For its picture alone (L). */
+const usualHeightMm = (volumeL: number) => 440 * volumeL ** 0.4;
+
 export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
   return states.map((state) => {
-    const { record: tree, name } = yard.tree(state.treeId)!;
+    const { record: tree, name, kind } = yard.tree(state.treeId)!;
     const day = yard.on(state.on).tree(state.treeId)!;
     const pot = state.lotId === null ? undefined : yard.indexed.lots.get(state.lotId)?.pot;
     const shape = pot ? vesselOf(pot) : null;
@@ -60,9 +68,17 @@ export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
       headline: day.decision?.headline ?? null,
       pressDays: Number.isFinite(day.pressDays) ? day.pressDays : null,
       health: day.condition.health,
+      form: crownFormOf({
+        scientific: kind.scientific,
+        group: kind.values.group,
+        cultivar: tree.cultivar,
+        name,
+        miniature: tree.purpose === "miniature",
+      }),
+      heightMm: Math.round(tree.heightM === null ? usualHeightMm(state.volumeL.p50) : 1000 * tree.heightM),
+      heightGuessed: tree.heightM === null,
       pottedOn: state.pottedOn,
-      checkedOn:
-        day.events.findLast((e) => e.payload.kind === "roots-read" && e.on.best <= state.on)?.on.best ?? null,
+      checkedOn: day.events.findLast((e) => e.payload.kind === "roots-read" && e.on.best <= state.on)?.on.best ?? null,
     };
   });
 }

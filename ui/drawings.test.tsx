@@ -6,6 +6,7 @@ import { PotSection, type PotSectionProps } from "./pot-section";
 import { YardPot, yardPotWidth } from "./yard-pot";
 import { rootTone, woodTone } from "./tones";
 
+const CROWN = { form: "spreading", seed: "a", heightMm: 1500, guessed: false } as const;
 const small: Vessel = { shape: "round", topWidthMm: 220, baseWidthMm: 165, heightMm: 205, wall: "smooth-plastic" };
 const large: Vessel = { shape: "round", topWidthMm: 440, baseWidthMm: 330, heightMm: 410, wall: "terracotta" };
 const section: PotSectionProps = {
@@ -76,16 +77,25 @@ test("pots of the Yard share one scale; a batch carries its count; a leafless cr
         fill={0.5}
         ripe={0.4}
         scale={0.2}
+        crownScale={0.06}
+        crown={CROWN}
         count={1}
         guessed={false}
         {...more}
       />,
     );
-  expect(yardPotWidth(large, 0.2) - 10).toBeGreaterThan(1.8 * (yardPotWidth(small, 0.2) - 10));
+  expect(yardPotWidth(large, CROWN, 0.2, 0.01) - 10).toBeGreaterThan(
+    1.8 * (yardPotWidth(small, CROWN, 0.2, 0.01) - 10),
+  );
+  // A wide crown needs its room, too.
+  expect(yardPotWidth(small, { ...CROWN, heightMm: 3000 }, 0.2, 0.06)).toBeGreaterThan(150);
   expect(pot(small, { count: 30 })).toContain("×30");
   expect(pot(small)).not.toContain("×");
-  expect(pot(small)).toContain("<ellipse");
-  expect(pot(small, { ripe: null })).not.toContain("<ellipse");
+  // Leaves are the one path that is filled and see-through; bare in winter.
+  expect(pot(small)).toContain('fill-opacity="0.88"');
+  expect(pot(small, { ripe: null })).not.toContain('fill-opacity="0.88"');
+  expect(pot(small)).toContain('opacity="1"');
+  expect(pot(small, { crown: { ...CROWN, guessed: true } })).toContain('opacity="0.75"');
   expect(pot(small)).toContain('aria-hidden="true"');
 });
 

@@ -1,7 +1,12 @@
 "use client";
 
-import { type ReactNode, useId } from "react";
+import { createContext, type ReactNode, useContext, useId } from "react";
 import { earliestDay, parseIso } from "@/core/dates/index";
+import type { UnitSystem } from "@/core/quantity/index";
+import { measuredText } from "./measured-text";
+
+/** The units measures are typed in; metric where nothing is said. */
+export const UnitsContext = createContext<UnitSystem>("metric");
 
 /** A labelled field with its unit, hint and fault: one look for all forms. What was typed stays whatever happens. */
 export function Field({
@@ -68,6 +73,7 @@ export function TextField({
   max?: string;
   placeholder?: string;
 }) {
+  const measured = measuredText(value, suffix, useContext(UnitsContext));
   const first = min ?? (type === "date" && max && parseIso(max) !== null ? earliestDay(max, "tree") : undefined);
   return (
     <Field label={label} fault={fault} hint={hint} className={className}>
@@ -78,13 +84,13 @@ export function TextField({
             type={type}
             inputMode={numeric === true ? "decimal" : undefined}
             className={`input w-full ${fault ? "input-error" : ""}`}
-            value={value}
+            value={measured.text}
             min={first}
             max={max}
             placeholder={placeholder}
-            onChange={(e) => onChange(e.target.value)}
+            onChange={(e) => onChange(measured.kept(e.target.value))}
           />
-          {suffix && <span className="shrink-0">{suffix}</span>}
+          {measured.suffix && <span className="shrink-0">{measured.suffix}</span>}
         </span>
       )}
     </Field>

@@ -1,54 +1,70 @@
+import type { CrownForm } from "@/core/species/index";
 import { brimHeightMm, type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
+import { crownPaths, type CrownShape, crownShape } from "./crown";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
 import { rootTone, TWIG, WALL_TONE, woodTone } from "./tones";
+
+export interface YardCrown {
+  form: CrownForm;
+  /** Its own branching: the tree's id. */
+  seed: string;
+  heightMm: number;
+  guessed: boolean;
+}
 
 /** Everything the small pot needs, rounded: hundreds of them travel with a page. */
 export interface YardPotProps {
   vessel: Vessel;
   fillHeightMm: number;
   fill: number;
-  /** Leaf tone 0 soft … 1 ripe; null for a leafless crown. */
+  /** Leaf tone 0 soft … 1 hardened; null for a leafless crown. */
   ripe: number | null;
+  /** Pixels to a millimetre of pot, and of crown. */
   scale: number;
+  crownScale: number;
+  crown: YardCrown;
   count: number;
   guessed: boolean;
 }
 
-const CROWN_PX = 34;
+/** Smaller crowns would be a blot. */
+const LEAST_CROWN_PX = 22;
 
-/** Width of the drawing, px: what its place on the ground line must offer. */
-export function yardPotWidth(vessel: Vessel, scale: number): number {
-  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
-  const width = Math.max(widthAtMm(vessel, brimHeightMm(vessel)), widthAtMm(vessel, 0)) + 2 * wall;
-  return Math.round(Math.max(40, width * scale + 10));
+/** Branchings are made once: every step of a drag draws them again. */
+const shapes = new Map<string, CrownShape>();
+function shapeOf({ form, seed }: YardCrown): CrownShape {
+  const key = `${form} ${seed}`;
+  let shape = shapes.get(key);
+  if (!shape) shapes.set(key, (shape = crownShape(form, seed)));
+  return shape;
 }
 
-/** A pot on the ground line, to the yard's scale, in section. The crown is a sign of its wood, not to scale. */
-export function YardPot({ vessel, fillHeightMm, fill, ripe, scale, count, guessed }: YardPotProps) {
+const crownPx = (crown: YardCrown, crownScale: number) => Math.max(LEAST_CROWN_PX, crown.heightMm * crownScale);
+
+/** Width of the drawing, px: what its place on the ground line must offer. */
+export function yardPotWidth(vessel: Vessel, crown: YardCrown, scale: number, crownScale: number): number {
+  const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
+  const width = Math.max(widthAtMm(vessel, brimHeightMm(vessel)), widthAtMm(vessel, 0)) + 2 * wall;
+  return Math.round(Math.max(40, width * scale + 10, 2 * shapeOf(crown).half * crownPx(crown, crownScale) + 4));
+}
+
+/** A tree in its pot on the ground line: the pot in section to one scale, the crown in its habit to another. */
+export function YardPot({ vessel, fillHeightMm, fill, ripe, scale, crownScale, crown, count, guessed }: YardPotProps) {
   const brim = brimHeightMm(vessel);
   const wall = Math.max(drawnWallMm(vessel), 1.6 / scale);
-  const w = yardPotWidth(vessel, scale);
-  const h = Math.round(brim * scale + wall * scale + CROWN_PX + 4);
+  const w = yardPotWidth(vessel, crown, scale, crownScale);
+  const heightPx = crownPx(crown, crownScale);
+  const rim = (brim - fillHeightMm) * scale;
+  const h = Math.round(brim * scale + wall * scale + Math.max(4, heightPx - rim) + 6);
   const cx = w / 2;
   const floor = h - wall * scale;
   const at = ([x, y]: Point): Point => [cx + x * scale, floor - y * scale];
   // Litres explored: the reach of the roots grows with the cube root.
   const reach = Math.cbrt(Math.min(1, fill));
   const ball = innerOutline(vessel, fillHeightMm * (1 - reach), fillHeightMm).map(([x, y]) => [x * reach, y] as const);
-  const soilTop = floor - fillHeightMm * scale;
   return (
     <svg viewBox={`0 0 ${w} ${h}`} width={w} height={h} aria-hidden="true">
-      <path d={`M${cx} ${soilTop}V${soilTop - 14}`} stroke="#6b4a2f" strokeWidth="2.5" />
-      {ripe === null ? (
-        <path
-          d={`M${cx} ${soilTop - 10}l-9 -14M${cx} ${soilTop - 12}l8 -16M${cx} ${soilTop - 13}v-17M${cx - 5} ${soilTop - 18}l-8 -3M${cx + 5} ${soilTop - 21}l8 -2`}
-          stroke={TWIG}
-          strokeWidth="1.4"
-          fill="none"
-        />
-      ) : (
-        <ellipse cx={cx} cy={soilTop - 21} rx={15} ry={11} fill={woodTone(ripe)} />
-      )}
+      <Crown crown={crown} x={cx} y={floor - fillHeightMm * scale} heightPx={heightPx} ripe={ripe} />
       <path d={pathOf(innerOutline(vessel, 0, fillHeightMm), at)} fill="#d8c6a5" />
       <path d={pathOf(ball, at)} fill={rootTone(fill)} />
       <path
@@ -72,5 +88,32 @@ export function YardPot({ vessel, fillHeightMm, fill, ripe, scale, count, guesse
         </text>
       )}
     </svg>
+  );
+}
+
+function Crown({
+  crown,
+  x,
+  y,
+  heightPx,
+  ripe,
+}: {
+  crown: YardCrown;
+  x: number;
+  y: number;
+  heightPx: number;
+  ripe: number | null;
+}) {
+  const { thick, thin, green, leaves } = crownPaths(shapeOf(crown), { x, y, heightPx });
+  const leaf = woodTone(ripe === null ? 0 : 0.55 * ripe);
+  // Nobody measured it: drawn lightly.
+  const opacity = crown.guessed ? 0.75 : 1;
+  return (
+    <g fill="none" strokeLinecap="round" opacity={opacity}>
+      <path d={thin} stroke={TWIG} strokeWidth={Math.max(0.8, heightPx / 70)} />
+      <path d={thick} stroke="#6b4a2f" strokeWidth={Math.max(1.6, heightPx / 32)} />
+      {green !== "" && <path d={green} stroke={leaf} strokeWidth={Math.max(2, heightPx / 22)} />}
+      {ripe !== null && leaves !== "" && <path d={leaves} fill={leaf} fillOpacity={0.88} />}
+    </g>
   );
 }

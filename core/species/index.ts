@@ -8,3 +8,4 @@ export * from "./named";
 export * from "./likeness";
 export * from "./looks";
 export * from "./sorts";
+export * from "./crown-form";

@@ -6,6 +6,7 @@ import { createContext, type ReactNode, useCallback, useContext, useEffect, useM
 import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/words/format";
 import type { StripWood } from "./strip-wood";
+import { UnitsContext } from "@/ui/fields";
 import { putDay } from "./put-day";
 
 export interface StripSubject {
@@ -147,7 +148,11 @@ export function AsOfProvider({
       replay,
     ],
   );
-  return <Context.Provider value={value}>{children}</Context.Provider>;
+  return (
+    <Context.Provider value={value}>
+      <UnitsContext.Provider value={units}>{children}</UnitsContext.Provider>
+    </Context.Provider>
+  );
 }
 
 /**

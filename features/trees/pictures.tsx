@@ -29,6 +29,7 @@ export const Pictures = memo(function Pictures({
   query,
   shown,
   scale,
+  crownScale,
   units,
   collectionId,
   label,
@@ -36,6 +37,7 @@ export const Pictures = memo(function Pictures({
   urgent,
 }: ListProps & {
   scale: number;
+  crownScale: number;
   label: string | null;
   choosing: Choosing | null;
   /** In the order of what is lost by waiting: a post stands after the overdue ones. */
@@ -65,6 +67,7 @@ export const Pictures = memo(function Pictures({
           href={treeAt(collectionId, row.id, "", query)}
           shown={shown}
           scale={scale}
+          crownScale={crownScale}
           units={units}
           post={overdue > 0 && i === overdue}
           chosen={choosing === null ? null : choosing.chosen.has(row.id)}
@@ -80,6 +83,7 @@ interface TreeProps {
   href: string;
   shown: string;
   scale: number;
+  crownScale: number;
   units: Units;
   /** The ochre post stands before this tree: all before it are overdue. */
   post: boolean;
@@ -91,6 +95,9 @@ interface TreeProps {
 const sameRow = (a: TreeProps, b: TreeProps) =>
   a.href === b.href &&
   a.scale === b.scale &&
+  a.crownScale === b.crownScale &&
+  a.row.heightMm === b.row.heightMm &&
+  a.row.form === b.row.form &&
   a.units === b.units &&
   a.post === b.post &&
   a.chosen === b.chosen &&
@@ -105,12 +112,14 @@ const sameRow = (a: TreeProps, b: TreeProps) =>
   dateOf(a.row, a.shown) === dateOf(b.row, b.shown);
 
 const TreePicture = memo(function TreePicture(props: TreeProps) {
-  const { row, href, shown, scale, units, post, chosen, toggle } = props;
+  const { row, href, shown, scale, crownScale, units, post, chosen, toggle } = props;
   const label = `${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${fullness(row.fill)} full: ${wordOf(row)} ${dateOf(row, shown)}`;
   const look = "hover:bg-base-200 focus-visible:bg-base-200 yard-tree h-full";
   return (
     <li
-      style={{ "--pot": `${row.vessel ? yardPotWidth(row.vessel, scale) : 40}px` } as CSSProperties}
+      style={
+        { "--pot": `${row.vessel ? yardPotWidth(row.vessel, crownOf(row), scale, crownScale) : 40}px` } as CSSProperties
+      }
       className={`[contain-intrinsic-size:auto_222px] [content-visibility:auto] yard-place ${post ? "border-ochre border-t-4 md:border-t-0 md:border-l-4" : "border-base-300 border-t md:border-t-0"}`}
     >
       {chosen === null ? (
@@ -137,7 +146,14 @@ const TreePicture = memo(function TreePicture(props: TreeProps) {
   );
 }, sameRow);
 
-function Drawn({ row, shown, scale }: TreeProps) {
+const crownOf = ({ id, form, heightMm, heightGuessed }: YardRow) => ({
+  form,
+  seed: id,
+  heightMm,
+  guessed: heightGuessed,
+});
+
+function Drawn({ row, shown, scale, crownScale }: TreeProps) {
   return (
     <>
       {row.vessel ? (
@@ -147,6 +163,8 @@ function Drawn({ row, shown, scale }: TreeProps) {
           fill={row.fill}
           ripe={row.ripe}
           scale={scale}
+          crownScale={crownScale}
+          crown={crownOf(row)}
           count={row.count}
           guessed={row.guessed}
         />
@@ -173,8 +191,9 @@ export function Legend({ overdue }: { overdue: boolean }) {
   return (
     <p className="mt-3 text-sm">
       Pots to one scale, in section; roots from <span className="bg-cream rounded px-1">cream</span> while there is room
-      to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up. Crowns show the
-      wood, not the size.
+      to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up. Crowns to a scale
+      of their own, in the habit of the species, leaves from soft green to the brown of hardened wood; pale where nobody
+      measured the height.
       {overdue && " Left of the ochre post: overdue."}
     </p>
   );

@@ -22,9 +22,12 @@ import { TreeRows } from "./rows";
 import { asksFor, inGroups, inOrder, isFiltered, type TreeGroup } from "./tree-filter";
 import { filterOf, groupOf, sortOf, useTreesAsked } from "./use-tree-filter";
 
-/** Tallest pot is drawn this high: one scale for all of them. */
+/** Tallest pot is drawn this high: one scale for all of them. Crowns have another. */
 const TALLEST_PX = 132;
 const WIDEST_PX = 150;
+const TALLEST_CROWN_PX = 120;
+/** Crowns beside pots: at most this share of the pots' scale. */
+const CROWN_SHARE = 0.42;
 
 /** All trees: what loses most by waiting first, as pictures or lines; narrowed, grouped, chosen for what is recorded of many. */
 export function TreesView({
@@ -44,7 +47,7 @@ export function TreesView({
   const query = useDayQuery();
   const { asked, ask, clear, choosing: asksToChoose } = useTreesAsked();
   const { rows, start, shown } = useRows(initial, initialOn, counts.total);
-  const scale = useMemo(() => scaleOf(start), [start]);
+  const scales = useMemo(() => scalesOf(start), [start]);
   const choice = useChosen(asksToChoose);
   const inRows = asked.view === "rows";
   const flip = useCallback(() => ask({ view: inRows ? "pictures" : "rows" }), [ask, inRows]);
@@ -121,7 +124,7 @@ export function TreesView({
               <Pictures
                 {...of}
                 rows={some}
-                scale={scale}
+                {...scales}
                 label={name}
                 choosing={choosing}
                 urgent={sortOf(asked) === "urgency"}
@@ -163,7 +166,7 @@ function useRows(initial: YardRow[], initialOn: string, total: number) {
   return { rows, start, shown };
 }
 
-function scaleOf(rows: readonly YardRow[]): number {
+function scalesOf(rows: readonly YardRow[]): { scale: number; crownScale: number } {
   const [tall, wide] = rows.reduce(
     ([t, w], row) =>
       row.vessel
@@ -171,7 +174,9 @@ function scaleOf(rows: readonly YardRow[]): number {
         : [t, w],
     [200, 200],
   );
-  return Math.min(TALLEST_PX / tall, WIDEST_PX / wide, 0.3);
+  const scale = Math.min(TALLEST_PX / tall, WIDEST_PX / wide, 0.3);
+  const tallest = rows.reduce((most, row) => Math.max(most, row.heightMm), 500);
+  return { scale, crownScale: Math.min(CROWN_SHARE * scale, TALLEST_CROWN_PX / tallest) };
 }
 
 /** Trees that are chosen, and whether a tap on a picture chooses. */
