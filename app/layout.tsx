@@ -1,5 +1,7 @@
 import type { Metadata, Viewport } from "next";
+import { headers } from "next/headers";
 import type { ReactNode } from "react";
+import { THEME_SCRIPT } from "@/features/settings/theme";
 import "@fontsource-variable/commissioner";
 import "@fontsource-variable/literata";
 import "./globals.css";
@@ -7,13 +9,25 @@ import "./globals.css";
 export const metadata: Metadata = {
   description: "Pots, roots and moves of container trees.",
 };
-export const viewport: Viewport = { width: "device-width", initialScale: 1, themeColor: "#fbf8ef" };
+export const viewport: Viewport = {
+  width: "device-width",
+  initialScale: 1,
+  themeColor: [
+    { media: "(prefers-color-scheme: light)", color: "#fbf8ef" },
+    { media: "(prefers-color-scheme: dark)", color: "#1d1f1a" },
+  ],
+};
 // A nonce per request needs every page to be rendered per request.
 export const dynamic = "force-dynamic";
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get("x-nonce") ?? undefined;
   return (
-    <html lang="en" data-theme="yard">
+    // The script below may say the theme before anything is drawn.
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
+      </head>
       <body className="bg-base-100 text-base-content min-h-dvh antialiased">{children}</body>
     </html>
   );

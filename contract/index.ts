@@ -25,7 +25,7 @@ import {
 import { recordPotting, recordPastPotting } from "./potting";
 import { beginRescue, recordCheckpoint, endRescue } from "./rescue";
 import { recordRoots, recordRerooting, recordWorkInPlace } from "./roots";
-import { setUnits, setCurrency, createCollection } from "./settings";
+import { setUnits, setCurrency, describeCollection, createCollection } from "./settings";
 import { sayKind } from "./species";
 import {
   describeTree,
@@ -103,6 +103,7 @@ const ALL = [
   recordWorkInPlace,
   setUnits,
   setCurrency,
+  describeCollection,
   createCollection,
   sayKind,
   describeTree,

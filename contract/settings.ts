@@ -16,6 +16,16 @@ export const setCurrency = contract(
   z.object({ currency: currencySchema }),
 );
 
+/** What the collection is called, and which chance of a loss its keeper takes. */
+export const describeCollection = contract(
+  "describe-collection",
+  z.object({
+    name: z.string().trim().min(1, wrong("collection-name-needed")).max(120),
+    risk: z.number().min(0.01).max(0.5),
+  }),
+  z.object({ name: z.string() }),
+);
+
 export const createCollection = contract(
   "create-collection",
   z.object({

@@ -128,6 +128,10 @@ export async function setCurrency(db: Db, scope: Scope, currency: string): Promi
   await run(db, "UPDATE collection SET currency = ? WHERE id = ?", [currency, scope.collectionId]);
 }
 
+export async function describeCollection(db: Db, scope: Scope, is: { name: string; risk: number }): Promise<void> {
+  await run(db, "UPDATE collection SET name = ?, risk = ? WHERE id = ?", [is.name, is.risk, scope.collectionId]);
+}
+
 export async function setUnits(db: Db, scope: Scope, units: "metric" | "us"): Promise<void> {
   await run(db, "UPDATE collection SET units = ? WHERE id = ?", [units, scope.collectionId]);
 }

@@ -96,6 +96,7 @@ test("undo of what others lean on is refused in words, and offered together", as
   await w.roots(treeId, "2026-05-01", 2, 0);
   await w.tree("T-2");
   await visit(page, w.url(`tree/${treeId}`));
+  await openPart(page, "Log");
   await page.getByRole("button", { name: "Undo: Arrived in a container" }).click();
   await expect(page.getByText(/Later entries build on this one: T-1: roots looked at/)).toBeVisible();
   await page.getByRole("button", { name: "Undo these 2 together" }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, pressUntil, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, pressUntil, visit, watchErrors, world, openPart } from "./support";
 
 test("a correction moves a date, and the move is listed with its cause until it is seen", async ({ page, request }) => {
   const errors = watchErrors(page);
@@ -14,6 +14,7 @@ test("a correction moves a date, and the move is listed with its cause until it 
 
   await visit(page, w.url(`tree/${tree}`));
   const due = await page.getByTestId("due").textContent();
+  await openPart(page, "Log");
   await page.getByRole("button", { name: /^Correct: Roots seen/ }).click();
   const form = page.getByRole("form", { name: "Correct this entry" });
   await form.getByLabel("When").fill("the other day");
@@ -45,12 +46,14 @@ test("what was recorded on the wrong tree moves to the right one", async ({ page
   await w.roots(a, "2026-03-01", 4, 3);
   await visit(page, w.url(`tree/${a}`));
   await expect(page.getByTestId("verdict")).toContainText("Overdue");
+  await openPart(page, "Log");
   await page.getByRole("button", { name: /^That was another tree: Roots seen/ }).click();
   await page.getByLabel("It was this tree").selectOption({ label: "W-2 · Fig" });
   await page.getByRole("button", { name: "Move it" }).click();
   await expect(page.getByRole("status")).toContainText("Moved to W-2");
   await expect(page.getByTestId("verdict")).not.toContainText("Overdue");
   await visit(page, w.url(`tree/${b}`));
+  await openPart(page, "Log");
   await expect(page.getByText(/Roots seen: solid/)).toBeVisible();
 });
 

@@ -30,7 +30,7 @@ test("four schools side by side; what if changes them; a step is moved by keys, 
   await page.getByLabel("Goal, L of mix").fill("nothing");
   await expect(page.getByText("A number above 0, up to 2,000.")).toBeVisible();
   await page.getByLabel("Goal, L of mix").fill("45");
-  await page.getByLabel("Can be lifted, kg").fill("20");
+  await page.getByLabel("Lift limit, kg").fill("20");
   await expect(page.getByTestId("aim")).toContainText(/^To 45 L, with 20 kg to lift/);
   const small = page.getByTestId("school-small-steps");
   const figures = small.getByTestId("figures");

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import { expectNoSeriousFindings, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, visit, watchErrors, world, openPart } from "./support";
 
 const FILE = [
   "Label;Species;Variety;Pot width (cm);Pot height (cm);Repotted;Where;Remarks;Acquired;Colour",
@@ -58,8 +58,9 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await expect(page.getByTestId("narrowest")).toHaveText("look at its roots");
   await visit(page, w.url("yard"));
   await page.getByRole("link", { name: /^A1, Fig/ }).click();
+  await openPart(page, "Log");
   await expect(page.getByText(/between 1 Mar 2023 and 31 May 2023/)).toBeVisible();
-  await expect(page.getByText("Carried to South steps")).toBeVisible();
+  await expect(page.getByText("Moved to South steps")).toBeVisible();
 
   await visit(page, w.url("history"));
   await page.getByRole("button", { name: /^Undo: 4 trees read in from trees.csv/ }).click();

@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { generatedRecord, TRAMHALLE_NORMALS } from "../demo/weather";
 import { writeWeatherCsv } from "../formats/weather-csv";
-import { expectNoSeriousFindings, TODAY, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, TODAY, visit, watchErrors, world, openPart } from "./support";
 
 test("an own site: a place and its answers, a first tree, a first pot, a first date and its reason; then real weather moves it", async ({
   page,
@@ -41,6 +41,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
 
   await expect(page.getByTestId("verdict")).not.toBeEmpty();
   await expect(page.getByTestId("due")).not.toBeEmpty();
+  await openPart(page, "Roots & wood");
   await page.getByText("Due", { exact: true }).click();
   await expect(page.getByText(/Due is the first of two: roots fill 85 %/)).toBeVisible();
   await expect(page.getByText("guess from place and answers").first()).toBeVisible();

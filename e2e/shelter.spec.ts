@@ -248,7 +248,7 @@ test("a crown is measured on the tree's page: it takes the floor its pot does no
   const errors = watchErrors(page);
   await visit(page, w.url(`tree/${ids["LM-1"]}#measure`));
   const form = page.locator("form").filter({ has: page.getByLabel("Crown, across at its widest") });
-  await page.getByText("Measure its pot", { exact: true }).click();
+  // The address opens the form.
   await form.getByLabel("the pot", { exact: true }).uncheck();
   await form.getByLabel("Crown, across at its widest").fill("wide");
   await form.getByRole("button", { name: "Record the measures" }).click();

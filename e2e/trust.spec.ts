@@ -257,8 +257,10 @@ test("a new site: coordinates as maps give them, feet, Fahrenheit, units and cur
   await page.waitForURL(/\/today$/);
   const base = new URL(page.url()).pathname.replace(/\/today$/, "");
   await visit(page, `${base}/almanac`);
-  await expect(page.getByText(/52.52° N, 13.4° E, 55 m/)).toBeVisible();
+  await expect(page.getByText(/52.52° N, 13.4° E, 180 ft/)).toBeVisible();
+  await visit(page, `${base}/settings`);
   await expect(page.getByLabel("Currency of prices")).toHaveValue("USD");
+  await expect(page.getByText("52.52° N, 13.4° E, 180 ft above the sea")).toBeVisible();
   await visit(page, `${base}/stores`);
   await page.getByLabel("In one line").fill("2 × 4 gal");
   await expect(

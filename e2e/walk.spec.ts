@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import sharp from "sharp";
-import { expectNoSeriousFindings, visit, watchErrors, world } from "./support";
+import { expectNoSeriousFindings, visit, watchErrors, world, openPart } from "./support";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -13,7 +13,8 @@ test("a walk-round of three trees with one thumb: each saved by itself, one left
   const known = await w.tree("T-3", { pot: { known: "about", litres: 5, wall: "smooth-plastic" } });
   await w.tree("T-1");
   await visit(page, w.url("yard"));
-  await page.getByRole("link", { name: "Walk round" }).click();
+  await page.getByRole("button", { name: "Record" }).click();
+  await page.getByRole("link", { name: "Walk-round" }).click();
   const step = (title: string) => expect(page.getByRole("heading", { name: title })).toBeVisible();
   const tap = (name: string | RegExp) => page.getByRole("button", { name, exact: typeof name === "string" }).click();
 
@@ -72,10 +73,12 @@ test("a walk-round of three trees with one thumb: each saved by itself, one left
   const strips = page.getByRole("list", { name: /lose most/ }).getByRole("link");
   await expect(strips).toHaveCount(4);
   await page.goto(w.url(`tree/${known}`));
+  await openPart(page, "Log");
   await expect(page.getByText(/Measured: pot Round 25 cm outside/)).toBeVisible();
   await expect(page.getByText("Ball felt: rock hard")).toBeVisible();
   await page.goto(w.url("yard"));
   await strips.filter({ hasText: "T-2" }).click();
+  await openPart(page, "Log");
   await expect(page.getByRole("img", { name: /^Photograph of/ })).toBeVisible();
   await expect(page.getByText("Ball felt: firm")).toBeVisible();
   await expectNoSeriousFindings(page);

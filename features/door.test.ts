@@ -59,6 +59,7 @@ describe("two tabs", () => {
     ["set-alarm", () => alarm, "this alert"],
     ["set-ladder-terms", () => ({ terms: {} }), "these settings of the collection"],
     ["set-units", () => ({ units: "metric" }), "these settings of the collection"],
+    ["describe-collection", () => ({ name: `Roof ${Math.random()}`, risk: 0.1 }), "these settings of the collection"],
     ["set-offer", () => ({ componentId: "perlite", bags: [{ litres: 50, price: 9 }] }), "these bags"],
     ["set-recipe", () => ({ recipeId: id, name: "Mine", parts: { perlite: 1 }, feedsMonths: null }), "this recipe"],
     ["say-kind", () => ({ kindId: "fig", cultivar: null, treeId: null, values: {}, back: [] }), "this species"],

@@ -23,7 +23,7 @@ import { beginRescue, endRescue, recordCheckpoint } from "@/features/rescue/comm
 import { cancelJobCommand, chooseLadders, planLaddersCommand } from "@/features/plan/commands";
 import { chooseLadder, setLadderTerms } from "@/features/tree-plan/commands";
 import { recordRerooting, recordRoots, recordWorkInPlace } from "@/features/roots/commands";
-import { setCurrencyCommand, setUnitsCommand } from "@/features/settings/commands";
+import { describeCollectionCommand, setCurrencyCommand, setUnitsCommand } from "@/features/settings/commands";
 import { createCollection } from "@/features/setup/commands";
 import {
   addPots,
@@ -64,6 +64,7 @@ export const COMMANDS: ReadonlyMap<string, Command> = new Map(
     revokeFeedsCommand,
     setUnitsCommand,
     setCurrencyCommand,
+    describeCollectionCommand,
     addTree,
     correctArrival,
     splitBatch,

@@ -32,43 +32,37 @@ interface Habit {
   leaf: number;
 }
 
-/** Habits with one stem, in shares of the height. Drawn by eye (L). */
+/** Habits with one stem to the top, in shares of the height. Drawn by eye (L). */
 const STEMMED = {
-  upright: {
-    from: 0.25,
-    half: (t) => 0.34 * Math.sin(Math.PI * (0.18 + 0.77 * t)),
-    rise: 0.2,
-    arch: 0,
-    branches: 13,
-    leaf: 0.075,
-  },
-  spreading: {
-    from: 0.3,
-    half: (t) => 0.52 * Math.sqrt(Math.max(0.04, 1 - (t - 0.3) ** 2 / 0.5)),
-    rise: 0.12,
-    arch: 0.05,
-    branches: 13,
-    leaf: 0.085,
-  },
   weeping: { from: 0.55, half: (t) => 0.3 + 0.16 * (1 - t), rise: -0.42, arch: 0.2, branches: 14, leaf: 0.05 },
   columnar: {
     from: 0.12,
     half: (t) => 0.15 * Math.sqrt(Math.max(0.05, 1 - t ** 3)),
-    rise: 0.16,
+    rise: 0.5,
     arch: 0,
     branches: 16,
     leaf: 0.055,
   },
-  standard: {
-    from: 0.5,
-    half: (t) => 0.3 * Math.sqrt(Math.max(0.05, 1 - (2 * t - 1) ** 2)) + 0.04,
-    rise: 0.1,
-    arch: 0,
-    branches: 12,
-    leaf: 0.075,
-  },
   conifer: { from: 0.1, half: (t) => 0.36 * (1 - t) + 0.02, rise: -0.06, arch: 0.03, branches: 20, leaf: 0.045 },
 } as const satisfies Partial<Record<CrownForm, Habit>>;
+
+interface Forks {
+  /** Height of the clear stem. */
+  stem: number;
+  /** Limbs above it, and how far they lean to both sides, degrees. */
+  limbs: number;
+  leanDeg: number;
+  /** How far the branches of a fork part, degrees. */
+  forkDeg: number;
+  leaf: number;
+}
+
+/** Habits whose stem forks into limbs, and these again. Drawn by eye (L). */
+const FORKED = {
+  upright: { stem: 0.24, limbs: 3, leanDeg: 24, forkDeg: 20, leaf: 0.07 },
+  spreading: { stem: 0.26, limbs: 4, leanDeg: 50, forkDeg: 27, leaf: 0.08 },
+  standard: { stem: 0.5, limbs: 4, leanDeg: 46, forkDeg: 32, leaf: 0.07 },
+} as const satisfies Partial<Record<CrownForm, Forks>>;
 
 const between = (random: Random, low: number, high: number) => low + (high - low) * random();
 
@@ -90,9 +84,59 @@ export function crownShape(form: CrownForm, seed: string): CrownShape {
       return trained(random);
     case "miniature":
       return miniature(random);
+    case "upright":
+    case "spreading":
+    case "standard":
+      return forked(random, FORKED[form]);
     default:
       return stemmed(random, STEMMED[form]);
   }
+}
+
+/** A stem that forks and forks again; drawn at first at any size, then fitted to its height. */
+function forked(random: Random, { stem, limbs, leanDeg, forkDeg, leaf }: Forks): CrownShape {
+  const levels: Curve[][] = [[], [], []];
+  const tips: Point[] = [];
+  const branch = (from: Point, leanedDeg: number, long: number, level: number): void => {
+    const lean = (leanedDeg * Math.PI) / 180;
+    const to: Point = [from[0] + long * Math.sin(lean), from[1] + long * Math.cos(lean)];
+    // A branch begins flatter than it ends: it turns up to the light.
+    const bend: Point = [from[0] + long * 0.5 * Math.sin(lean * 1.25), from[1] + long * 0.5 * Math.cos(lean * 1.25)];
+    levels[level].push([from, bend, to]);
+    tips.push(to);
+    if (level === 2) return;
+    for (const side of [-1, 1])
+      branch(
+        to,
+        Math.max(-78, Math.min(78, leanedDeg * 0.8 + side * between(random, 0.7, 1.2) * forkDeg)),
+        long * between(random, 0.6, 0.78),
+        level + 1,
+      );
+  };
+  const foot = stem * between(random, 0.92, 1.08);
+  for (let i = 0; i < limbs; i++) {
+    const across = (2 * i) / (limbs - 1) - 1;
+    branch(
+      [0, foot - 0.04 * Math.abs(across)],
+      leanDeg * (across + between(random, -0.12, 0.12)),
+      0.34 * (1 - stem / 2),
+      0,
+    );
+  }
+  const top = Math.max(...tips.map(([, y]) => y)) + leaf * 0.5;
+  const stretch = (1 - stem) / (top - stem);
+  const fit = ([x, y]: Point): Point => [x * stretch, y <= stem ? y : stem + (y - stem) * stretch];
+  const fitted = (curves: readonly Curve[]) => curves.map(([a, b, c]): Curve => [fit(a), fit(b), fit(c)]);
+  const thick: Curve[] = [[[0, 0], [0, foot / 2], fit([0, foot])], ...fitted(levels[0])];
+  const ends = tips.map(fit);
+  const leaves = ends.map(([x, y]) => ({ x, y: Math.min(1, y), r: leaf * between(random, 0.85, 1.2) }));
+  return {
+    wood: [...thick, ...fitted(levels[1]), ...fitted(levels[2])],
+    thick: thick.length,
+    leaves,
+    green: [],
+    half: Math.max(...ends.map(([x]) => Math.abs(x))) + leaf,
+  };
 }
 
 function stemmed(random: Random, { from, half, rise, arch, branches, leaf }: Habit): CrownShape {

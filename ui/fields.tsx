@@ -226,7 +226,7 @@ export function ScrollBox({ label, children }: { label: string; children: ReactN
 /** A caution where the hazard is: short, and not to be dismissed. */
 export function Caution({ children, className = "" }: { children: ReactNode; className?: string }) {
   return (
-    <div role="note" className={`border-warning rounded-box space-y-1 border-2 bg-[#fffaf0] p-3 text-sm ${className}`}>
+    <div role="note" className={`border-warning rounded-box space-y-1 bg-base-200 border-2 p-3 text-sm ${className}`}>
       {children}
     </div>
   );

@@ -2,7 +2,7 @@ import type { MixColumn } from "@/core/mix/index";
 import { type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
 import { litres, millimetres, type Units } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
-import { INK, WALL_TONE } from "./tones";
+import { INK, PAPER, WALL_TONE } from "./tones";
 import { GravelPattern } from "./patterns";
 
 /** What a litre at each depth is made of, from the stem outwards, with the pattern that tells them apart without colour. */
@@ -75,7 +75,7 @@ export function MixColumnDrawing(props: Props) {
         strokeWidth="0.8"
       />
       {column.soddenMm > 1 && (
-        <g stroke="#9b2f1f" fill="#9b2f1f">
+        <g stroke="var(--color-error)" fill="var(--color-error)">
           <path
             d={`M${at([-widthAtMm(vessel, 0) / 2, bottomLayerMm + column.soddenMm])[0]} ${at([0, bottomLayerMm + column.soddenMm])[1]}H${at([widthAtMm(vessel, 0) / 2, 0])[0]}`}
             strokeWidth="1.6"
@@ -88,7 +88,7 @@ export function MixColumnDrawing(props: Props) {
             className="max-md:hidden"
             fontSize="12"
             fontWeight="600"
-            stroke="#fbf8ef"
+            stroke={PAPER}
             strokeWidth="3"
             paintOrder="stroke"
           >
@@ -129,7 +129,7 @@ export function ColumnLegend() {
         <li key={p.key} className="flex items-center gap-2">
           <span
             aria-hidden
-            className="inline-block h-4 w-4 border border-[#2c2a22]"
+            className="inline-block h-4 w-4 border border-base-content"
             style={{ backgroundColor: p.tone }}
           />
           {p.name}

@@ -3,7 +3,7 @@ import type { Ball } from "@/core/setting/index";
 import { brimHeightMm, type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
 import { millimetres, type Units } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "./geometry";
-import { INK, OCHRE, rootTone, SOIL, WALL_TONE } from "./tones";
+import { INK, OCHRE, PAPER, rootTone, SOIL, WALL_TONE } from "./tones";
 import { GravelPattern } from "./patterns";
 
 /** A measure drawn beside the section. */
@@ -107,7 +107,7 @@ export function PotSection(props: PotSectionProps) {
             textAnchor="middle"
             fontSize="12"
             fill="#7a4d06"
-            stroke="#fbf8ef"
+            stroke={PAPER}
             strokeWidth="4"
             paintOrder="stroke"
           >
@@ -240,7 +240,7 @@ function SpreadRoots({
 
 function DrainHoles({ cx, y, half }: { cx: number; y: number; half: number }) {
   return (
-    <g fill="#fbf8ef">
+    <g fill={PAPER}>
       {[-0.55, 0, 0.55].map((share) => (
         <rect key={share} x={cx + half * share - 4} y={y - 3} width="8" height="6" rx="1.5" />
       ))}

@@ -28,7 +28,9 @@ export const TWIG = "#8a7a66";
 export const OCHRE = "#b7791f";
 export const FROST = "#5d7c96";
 export const SOIL = "#8d7355";
-export const INK = "#2c2a22";
+/** Lines and words of drawings, and the ground they stand on: those of the theme. */
+export const INK = "var(--color-base-content)";
+export const PAPER = "var(--color-base-100)";
 
 export const WALL_TONE: Record<Wall, string> = {
   "smooth-plastic": "#4d4f4a",

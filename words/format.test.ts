@@ -1,4 +1,4 @@
-import { celsius, day, fullness, kilograms, litres, millimetres, number, readNumber } from "./format";
+import { elevation, celsius, day, fullness, kilograms, litres, millimetres, number, readNumber } from "./format";
 
 test.each([
   ["12", "plain", 12],
@@ -41,6 +41,14 @@ test("dates do not move with the time zone, and name the year when it is far", (
   expect(day("2027-01-02", "2026-12-20")).toBe("2 Jan 2027");
   expect(day("2028-03-01", "2026-05-01")).toBe("1 Mar 2028");
   expect(fullness(0.991)).toBe("full");
+});
+
+test("heights above the sea are whole in either unit", () => {
+  expect([elevation(54.864, "metric"), elevation(54.864, "us"), elevation(-3.4, "metric")]).toEqual([
+    "55 m",
+    "180 ft",
+    "-3 m",
+  ]);
 });
 
 test("nothing is less than nought by nothing", () => {

@@ -36,6 +36,11 @@ export function metres(value: number, units: Units): string {
   return units === "us" ? `${number(value / 0.3048, 1)} ft` : `${number(value, 2)} m`;
 }
 
+/** Height above the sea, in whole metres or feet. */
+export function elevation(metresUp: number, units: Units): string {
+  return units === "us" ? `${number(metresUp / 0.3048)} ft` : `${number(metresUp)} m`;
+}
+
 export function kilograms(value: number, units: Units): string {
   return units === "us" ? `${number(value * 2.2046226)} lb` : `${number(value, significant(value))} kg`;
 }

@@ -17,6 +17,7 @@ export const PAGE_WORDS = {
   walk: "Walk-round",
   import: "Import & export",
   people: "People",
+  settings: "Settings",
   history: "Log",
   "shelter/moves": "Moving plan",
   "shelter/watch": "Tonight",

@@ -187,3 +187,24 @@ export const REPEAT_CHOICES = {
 } as const;
 
 export const countWords = (rows: number): string => `${number(rows)} ${rows === 1 ? "thing" : "things"}`;
+
+/** What nobody has said yet, and the way to say it. */
+const trees = (n: number) => (n === 1 ? "1 tree" : `${number(n)} trees`);
+export const MISSING_LINES = {
+  climate: {
+    words: () => "The climate is a guess from the place: a weather record or your own frost days correct it.",
+    go: "Correct the climate",
+  },
+  pot: { words: (n: number) => `The pots of ${trees(n)} are not measured.`, go: "Show them" },
+  place: { words: (n: number) => `${trees(n)} ${n === 1 ? "has" : "have"} no place.`, go: "Show them" },
+  potted: {
+    words: (n: number) => `Nobody said when ${trees(n)} ${n === 1 ? "was" : "were"} last potted.`,
+    go: "Show them",
+  },
+  check: { words: (n: number) => `The roots of ${trees(n)} were never checked.`, go: "Show them" },
+  people: {
+    words: () => "Nobody is named who does the work: hours and what may be lifted are a guess.",
+    go: "Name people",
+  },
+} as const;
+export type MissingThing = keyof typeof MISSING_LINES;

@@ -3,13 +3,11 @@
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { celsius, number, type Units } from "@/words/format";
+import { celsius, number, type Units, elevation } from "@/words/format";
 import { FROST, INK, OCHRE } from "@/ui/tones";
 import { slotOf, toDay } from "@/core/dates/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
-import { CurrencySwitch } from "../settings/currency-switch";
-import { UnitsSwitch } from "../settings/units-switch";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./frost-detail";
 import { CropView, type CropOfKind } from "./crops";
@@ -84,8 +82,8 @@ export function AlmanacView(props: Props) {
           </div>
           <p className="text-sm">
             {number(Math.abs(place.latitudeDeg), 2)}° {place.latitudeDeg >= 0 ? "N" : "S"},{" "}
-            {number(Math.abs(place.longitudeDeg), 2)}° {place.longitudeDeg >= 0 ? "E" : "W"}, {number(place.elevationM)}{" "}
-            m
+            {number(Math.abs(place.longitudeDeg), 2)}° {place.longitudeDeg >= 0 ? "E" : "W"},{" "}
+            {elevation(place.elevationM, units)}
           </p>
           <p className="mt-1">
             {props.tonight.forecast ? "Next night by forecast" : "A usual night now"}:{" "}
@@ -139,10 +137,6 @@ export function AlmanacView(props: Props) {
           <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
           <MonthTable months={props.months} units={units} />
         </section>
-        <section aria-label="Units">
-          <UnitsSwitch />
-          <CurrencySwitch />
-        </section>
       </div>
     </div>
   );
@@ -167,7 +161,7 @@ function FrostProfile({ bySlot }: { bySlot: number[] }) {
       aria-label="Chance of frost through the year; the table below has the dates."
     >
       <path d={`${path}L${x(364)} ${y(0)}L${x(0)} ${y(0)}Z`} fill={FROST} opacity="0.5" />
-      <path d={path} fill="none" stroke="#2b4357" strokeWidth="1.6" />
+      <path d={path} fill="none" stroke="var(--color-info)" strokeWidth="1.6" />
       <path d={`M44 ${y(0)}H${W - 10}`} stroke={INK} />
       {[0, 50, 100].map((p) => (
         <text key={p} x={38} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>

@@ -1,7 +1,7 @@
 "use client";
 
 import { number } from "@/words/format";
-import { INK, OCHRE } from "@/ui/tones";
+import { INK, OCHRE, PAPER } from "@/ui/tones";
 
 const LEFT = 40;
 const DAY_W = 2.1;
@@ -55,7 +55,7 @@ export function CalendarMap({ years, names }: { years: { year: number; days: str
         >
           <defs>
             <pattern id="filled-day" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-              <rect width="4" height="4" fill="#fffdf6" />
+              <rect width="4" height="4" fill={PAPER} />
               <rect width="1.6" height="4" fill={OCHRE} />
             </pattern>
           </defs>
@@ -78,7 +78,11 @@ export function CalendarMap({ years, names }: { years: { year: number; days: str
                   width={s.days * DAY_W}
                   height={ROW - 1.5}
                   fill={
-                    s.state === "m" ? "#7d1f14" : s.state === "f" ? "url(#filled-day)" : SOURCE_TONES[Number(s.state)]
+                    s.state === "m"
+                      ? "var(--color-error)"
+                      : s.state === "f"
+                        ? "url(#filled-day)"
+                        : SOURCE_TONES[Number(s.state)]
                   }
                 />
               ))}
@@ -96,7 +100,7 @@ export function CalendarMap({ years, names }: { years: { year: number; days: str
           </span>
         ))}
         <span>
-          <b style={{ color: "#7d1f14" }}>dark red</b>: {number(missing)} days missing, left open
+          <b style={{ color: "var(--color-error)" }}>dark red</b>: {number(missing)} days missing, left open
         </span>
         <span>hatched: {number(filled)} days in gaps of at most three, filled in a straight line</span>
       </figcaption>

@@ -157,7 +157,7 @@ function Half({
   return (
     <g>
       <path d={steps} fill="none" stroke="#5d7c96" strokeWidth="1.4" />
-      <path d={smooth} fill="none" stroke="#2b4357" strokeWidth="2.4" />
+      <path d={smooth} fill="none" stroke="var(--color-info)" strokeWidth="2.4" />
       {marks.map((p) => (
         <g key={p.slot}>
           <path d={`M${x(p.slot)} ${y(0)}v5`} stroke={INK} />

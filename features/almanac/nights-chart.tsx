@@ -71,7 +71,7 @@ export function NightsChart({ nights, group }: { nights: DrawnNight[]; group: At
                   stroke={FROST}
                   strokeDasharray={forecast ? undefined : "3 3"}
                 />
-                <path d={`M${x(k) - 12} ${y(lows[k])}h24`} stroke="#2b4357" strokeWidth="2.5" />
+                <path d={`M${x(k) - 12} ${y(lows[k])}h24`} stroke="var(--color-info)" strokeWidth="2.5" />
                 <text x={x(k)} y={H - 16} fontSize="11.5" textAnchor="middle" fill={INK}>
                   {day(n.on, today)}
                 </text>

@@ -7,7 +7,7 @@ import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@
 import type { LearnedAir } from "@/core/place/index";
 import { celsius, number, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { FROST, INK } from "@/ui/tones";
+import { FROST, INK, PAPER } from "@/ui/tones";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { placeClimateWords } from "@/words/events";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -259,7 +259,7 @@ function FitChart({ fit, name }: { fit: PlaceFit; name: string }) {
       role="img"
       aria-label={`Nights at ${name} against nights at the site: at 0 °C outside ${celsius(fit.climate.offsetC, units)} there.`}
     >
-      <rect x={PAD} y={10} width={W - PAD - 10} height={H - 48} fill="#fffdf6" stroke="#d9cdb2" />
+      <rect x={PAD} y={10} width={W - PAD - 10} height={H - 48} fill={PAPER} stroke="#d9cdb2" />
       {[x0, (x0 + x1) / 2, x1].map((c) => (
         <text key={c} x={x(c)} y={H - 22} fontSize="11" textAnchor="middle" fill={INK}>
           {celsius(Math.round(c) || 0, units)}
@@ -274,7 +274,7 @@ function FitChart({ fit, name }: { fit: PlaceFit; name: string }) {
       {fit.pairs.map((p) => (
         <circle key={p.day} cx={x(p.siteC)} cy={y(p.placeC)} r="2.6" fill={FROST} opacity="0.75" />
       ))}
-      <path d={`M${x(x0)} ${y(at(x0))}L${x(x1)} ${y(at(x1))}`} stroke="#2b4357" strokeWidth="2.5" />
+      <path d={`M${x(x0)} ${y(at(x0))}L${x(x1)} ${y(at(x1))}`} stroke="var(--color-info)" strokeWidth="2.5" />
       <text x={W - 12} y={H - 5} fontSize="11.5" textAnchor="end" fill={INK}>
         lowest at the site; dashed: no difference
       </text>

@@ -179,7 +179,7 @@ function SumChart({ sums, word }: { sums: DrawnSums; word: string }) {
         </g>
       ))}
       <path d={band} fill={FROST} opacity="0.3" />
-      <path d={line(sums.p50)} fill="none" stroke="#2b4357" strokeWidth="1.4" strokeDasharray="5 4" />
+      <path d={line(sums.p50)} fill="none" stroke="var(--color-info)" strokeWidth="1.4" strokeDasharray="5 4" />
       {sums.current.length > 1 && <path d={line(sums.current)} fill="none" stroke={OCHRE} strokeWidth="3" />}
       {months.map((d) => (
         <text key={d} x={x(d / sums.stepDays) + 3} y={H - 8} fontSize="11.5" fill={INK}>

@@ -14,6 +14,7 @@ export const PAGES = [
   "ladders",
   "learning",
   "people",
+  "settings",
   "shelter",
   "shelter/moves",
   "shelter/print",

@@ -2,7 +2,7 @@ import { counts, type LoggedEvent, SETTINGS, type Subject, subjectsOf } from "@/
 import type { LoadedRecords } from "@/features/collection/load";
 
 /** Settings stand in the collection's row: their entries have no event to read them from. */
-export const SETTINGS_COMMANDS = new Set(["set-units", "set-currency"]);
+export const SETTINGS_COMMANDS = new Set(["set-units", "set-currency", "describe-collection"]);
 
 /**
  * What somebody else has changed since a page was made, of what this command is about; null when nothing. Undone and corrected events

@@ -9,7 +9,7 @@ const H = 108;
 const BOARD = 74;
 const ROOM = 58;
 const MOST_SAG = 20;
-const FULL = "#9b2f1f";
+const FULL = "var(--color-error)";
 
 /** A year's months as shelves: the work lies on them as boxes, and a board sags as it nears what the people can do. */
 export function Shelves({

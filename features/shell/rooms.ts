@@ -17,7 +17,7 @@ export const IN_FOOT_BAR = 4;
 
 /** Pages visited less often, behind one word. */
 export const MORE: readonly (readonly [Page, string])[] = (
-  ["arrival", "learning", "walk", "import", "people", "history"] as const
+  ["arrival", "learning", "walk", "import", "people", "settings", "history"] as const
 ).map((page) => [page, PAGE_WORDS[page]]);
 
 /** Whether a page lies in a room: a tree's pages lie among the trees. */

@@ -7,7 +7,7 @@ import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/words/format";
 import { Icon } from "@/ui/icon";
-import { FROST, INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
+import { FROST, INK, OCHRE, PAPER, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
 import { type StripWood, WEEK, woodWeeks } from "@/features/kernel/strip-wood";
 import type { StripData } from "./strip-data";
@@ -306,7 +306,7 @@ function StripDrawing({ data, woods, shown, centre, now, width, height, reach }:
       aria-hidden="true"
       className="block"
     >
-      <rect width={width} height={height} fill="#fbf8ef" />
+      <rect width={width} height={height} fill={PAPER} />
       <g transform={`translate(${x(anchor).toFixed(1)} 0)`}>
         <g transform={`translate(0 ${frostBase})`}>
           <path d={frost} fill={FROST} opacity="0.55" />
@@ -339,15 +339,15 @@ function StripDrawing({ data, woods, shown, centre, now, width, height, reach }:
         .filter((c) => Math.abs(toDay(c.on) - centre) < reach)
         .map((c) => (
           <g key={c.on} transform={`translate(${x(toDay(c.on)).toFixed(1)} ${woodY})`}>
-            <path d="M-5 -10h10L0 0Z" fill="#7d3519" />
+            <path d="M-5 -10h10L0 0Z" fill="var(--tone-rust)" />
             <text
               x="0"
               y="-13"
               fontSize="11"
               textAnchor="middle"
               fontWeight="700"
-              fill="#7d3519"
-              stroke="#fbf8ef"
+              fill="var(--tone-rust)"
+              stroke={PAPER}
               strokeWidth="3"
               paintOrder="stroke"
             >
@@ -362,8 +362,8 @@ function StripDrawing({ data, woods, shown, centre, now, width, height, reach }:
           <path
             key={`${m.on}${m.done}`}
             d={`M${(x(toDay(m.on)) - 4).toFixed(1)} ${height - 13}h8l-1.6 9h-4.8Z`}
-            fill={m.done ? INK : "#fbf8ef"}
-            stroke={m.done ? "#fbf8ef" : INK}
+            fill={m.done ? INK : PAPER}
+            stroke={m.done ? PAPER : INK}
             strokeWidth="1.1"
           >
             <title>{m.done ? `${m.count} potted on in this week` : `${m.count} fall due in this week`}</title>
@@ -371,12 +371,12 @@ function StripDrawing({ data, woods, shown, centre, now, width, height, reach }:
         ))}
       <path d={`M${x(now).toFixed(1)} 0V${height}`} stroke={OCHRE} strokeWidth="4" />
       {centre !== now && <path d={`M${width / 2} 0V${height}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />}
-      <g fontSize="10.5" fill="#2b4357">
-        <text x="4" y={woodY - 5} stroke="#fbf8ef" strokeWidth="3" paintOrder="stroke">
+      <g fontSize="10.5" fill="var(--color-info)">
+        <text x="4" y={woodY - 5} stroke={PAPER} strokeWidth="3" paintOrder="stroke">
           frost
         </text>
       </g>
-      <text x="4" y={height - 5} fontSize="10.5" fill={INK} stroke="#fbf8ef" strokeWidth="3" paintOrder="stroke">
+      <text x="4" y={height - 5} fontSize="10.5" fill={INK} stroke={PAPER} strokeWidth="3" paintOrder="stroke">
         wood
       </text>
     </svg>

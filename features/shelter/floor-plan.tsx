@@ -181,7 +181,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
       >
         {measured && (
           <div
-            className="absolute border-[5px] border-[#6b6250] bg-[#fffdf6]"
+            className="absolute border-[5px] border-[#6b6250] bg-base-100"
             style={{
               left: FRAME_PX - 5,
               top: FRAME_PX - 5,
@@ -398,7 +398,7 @@ function Corner({ id, name }: { id: string; name: string }) {
       type="button"
       aria-label={`Corner of ${name}: make it larger or smaller`}
       title="Drag to make the place larger or smaller"
-      className="absolute right-0 bottom-0 size-5 cursor-nwse-resize touch-none rounded-sm border-2 border-[#6b6250] bg-[#fffdf6]"
+      className="absolute right-0 bottom-0 size-5 cursor-nwse-resize touch-none rounded-sm border-2 border-[#6b6250] bg-base-100"
       style={{ transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined }}
     />
   );

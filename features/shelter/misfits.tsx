@@ -33,7 +33,7 @@ export function Misfits({
       </h2>
       <ul className="mt-1 space-y-2 text-sm" data-testid="misfits">
         {shown.map(({ s, loss }) => (
-          <li key={s.id} className="border-l-4 border-[#9b2f1f] pl-2">
+          <li key={s.id} className="border-l-4 border-error pl-2">
             <button type="button" className="link font-semibold" onClick={() => onSelect(s.id)}>
               {s.tag}
             </button>{" "}

@@ -137,10 +137,10 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
             <h3 className="text-base">
               <b>{day(r.day, today)}</b>: {roundWords(r)}
             </h3>
-            <div className="mt-1 h-3 max-w-xl bg-[#efe9da]" aria-hidden="true">
+            <div className="mt-1 h-3 max-w-xl bg-base-300" aria-hidden="true">
               <div
-                className={`h-3 ${r.have !== null && r.minutes > r.have ? "bg-[#9b2f1f]" : "bg-[#8d7355]"}`}
-                style={{ width: `${(100 * r.minutes) / most}%`, borderRight: "2px solid #2c2a22" }}
+                className={`h-3 ${r.have !== null && r.minutes > r.have ? "bg-error" : "bg-[#8d7355]"}`}
+                style={{ width: `${(100 * r.minutes) / most}%`, borderRight: "2px solid var(--color-base-content)" }}
               />
             </div>
             <p className="text-sm">

@@ -7,7 +7,7 @@ import { WARNINGS } from "@/core/shelter/index";
 import { EVENING_MEASURES } from "@/core/winter/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { celsius, day, number, percent, type Units } from "@/words/format";
-import { FROST, INK } from "@/ui/tones";
+import { FROST, INK, PAPER } from "@/ui/tones";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -196,7 +196,12 @@ function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; 
               rx={3}
             />
             {d.door && (
-              <path d={`M${x(k) - 5} ${H - 26}h10v12h-10z`} fill="#fffdf6" stroke="#8a5a12" strokeWidth="2.5" />
+              <path
+                d={`M${x(k) - 5} ${H - 26}h10v12h-10z`}
+                fill={PAPER}
+                stroke="var(--color-warning)"
+                strokeWidth="2.5"
+              />
             )}
             {k % 3 === 0 && (
               <text x={x(k)} y={H - 2} fontSize="11" textAnchor="middle" fill={INK}>

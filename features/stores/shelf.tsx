@@ -19,7 +19,7 @@ import { usualFillHeightMm } from "@/core/potting/index";
 import { litres, number } from "@/words/format";
 import { drawnWallMm, innerOutline, pathOf, type Point, wallOutline } from "@/ui/geometry";
 import { money } from "@/ui/money";
-import { WALL_TONE } from "@/ui/tones";
+import { INK, WALL_TONE } from "@/ui/tones";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -246,7 +246,7 @@ function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ba
         d={pathOf(wallOutline(vessel, wall), at)}
         fill={none ? "none" : WALL_TONE[vessel.wall ?? USUAL_WALL]}
         fillOpacity={guessed ? 0.5 : 1}
-        stroke="#2c2a22"
+        stroke={INK}
         strokeWidth="0.8"
         strokeDasharray={guessed || none ? "4 3" : undefined}
       />
@@ -259,7 +259,7 @@ function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ba
           strokeWidth="1.4"
         />
       )}
-      <text x={w / 2} y={13} textAnchor="middle" fontSize="13" fontWeight="700" fill="#2c2a22">
+      <text x={w / 2} y={13} textAnchor="middle" fontSize="13" fontWeight="700" fill={INK}>
         {none ? "buy" : pot.free}
       </text>
     </svg>

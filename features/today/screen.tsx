@@ -7,6 +7,7 @@ import { hasFeed } from "@/data/feed-tokens";
 import { pool } from "@/server/pool";
 import { tonightFacts } from "../shelter/watch-data";
 import { tonightWords } from "../shelter/watch-words";
+import { missingFacts } from "./missing";
 import { todayFacts } from "./queries";
 import { TodayView } from "./view";
 
@@ -23,6 +24,7 @@ export async function TodayScreen({ collectionId, on }: { collectionId: string; 
         facts={todayFacts(view, shown)}
         fed={await hasFeed(pool(), { collectionId })}
         places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
+        missing={shown === view.today ? missingFacts(view) : []}
         tonight={
           watch && {
             words: tonightWords(watch, view.collection.units, view.today),

@@ -11,6 +11,8 @@ import type { TodayFacts, TodayLine } from "./queries";
 import { TodayRowItem } from "./row";
 import { BringBack } from "./answer";
 import { CalendarPart } from "./calendar";
+import type { MissingLine } from "./missing";
+import { MissingPart } from "./missing-part";
 import { Tasks } from "./tasks";
 
 interface Tonight {
@@ -25,6 +27,7 @@ export function TodayView({
   places,
   fed,
   tonight,
+  missing,
 }: {
   facts: TodayFacts;
   /** Some calendar reads it by an address. */
@@ -32,6 +35,7 @@ export function TodayView({
   places: { id: string; name: string }[];
   /** null on another day than today, and where there is no tree. */
   tonight: Tonight | null;
+  missing: readonly MissingLine[];
 }) {
   const { collectionId, today } = useAsOf();
   const { on, groups, next, putOff, trees, tasks } = facts;
@@ -83,6 +87,7 @@ export function TodayView({
           )}
         </>
       )}
+      <MissingPart lines={missing} />
       <Tasks tasks={tasks} places={places} />
       <CalendarPart fed={fed} />
       {trees > 0 && (

@@ -5,7 +5,7 @@ import { toDay, toIso } from "@/core/dates/index";
 import { eventIs, type KindThatIs } from "@/core/event/index";
 import type { TreePicture } from "@/model/index";
 import { day, month } from "@/words/format";
-import { INK, OCHRE, TWIG, woodTone } from "@/ui/tones";
+import { INK, OCHRE, PAPER, TWIG, woodTone } from "@/ui/tones";
 import { WOOD_WORD } from "@/words/terms";
 
 const LEFT = 60;
@@ -70,7 +70,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
   return (
     <div ref={box}>
       <svg width={width} height={HEIGHT} role="img" aria-label={describe(picture)} className="block max-w-full">
-        <rect x={LEFT} y={TOP} width={width - LEFT - RIGHT} height={CURVES} fill="#fffdf6" stroke="#d9cdb2" />
+        <rect x={LEFT} y={TOP} width={width - LEFT - RIGHT} height={CURVES} fill={PAPER} stroke="#d9cdb2" />
         {ticks(from, to, ((width - LEFT - RIGHT) / (to - from)) * 365 > 90).map((t) => (
           <g key={t.d} transform={`translate(${x(t.d).toFixed(1)} 0)`}>
             <path d={`M0 ${TOP}V${PEGS_Y + 4}`} stroke={INK} opacity={t.year ? 0.35 : 0.1} />
@@ -87,7 +87,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           </text>
         ))}
         {[0, 1, 2, 3, 4].map((c) => (
-          <text key={c} x={width - RIGHT + 6} y={y(c / 4) + 4} fontSize="11" fill="#7d3519">
+          <text key={c} x={width - RIGHT + 6} y={y(c / 4) + 4} fontSize="11" fill="var(--tone-rust)">
             {c}
           </text>
         ))}
@@ -96,7 +96,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
         <path
           d={line((p) => y(p.circling[1] / 4))}
           fill="none"
-          stroke="#7d3519"
+          stroke="var(--tone-rust)"
           strokeWidth="1.4"
           strokeDasharray="2 4"
         />
@@ -106,7 +106,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           y={y(picture.state.dueFill) - 4}
           fontSize="11.5"
           fill={INK}
-          stroke="#fffdf6"
+          stroke={PAPER}
           strokeWidth="3"
           paintOrder="stroke"
         >

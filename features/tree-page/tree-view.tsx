@@ -102,7 +102,11 @@ export function TreeView({
             },
             {
               name: "log",
-              says: <LogLine facts={facts} on={on} />,
+              says: (
+                <span data-record="">
+                  <LogLine facts={facts} on={on} />
+                </span>
+              ),
               content: <LogPart facts={facts}>{company}</LogPart>,
             },
           ]}

@@ -15,7 +15,7 @@ const RIGHT = 8;
 /** Masses hang from the ground: at the limit they are this long. */
 const LIMIT_LENGTH = 22;
 const MOST_LENGTH = 44;
-const HEAVY = "#9b2f1f";
+const HEAVY = "var(--color-error)";
 
 export interface StepHandles {
   /** Moves the step of a season earlier or later. */

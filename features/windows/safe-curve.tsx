@@ -1,7 +1,7 @@
 import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/model/index";
 import { day, month, percent } from "@/words/format";
-import { INK, OCHRE } from "@/ui/tones";
+import { INK, OCHRE, PAPER } from "@/ui/tones";
 
 const W = 420;
 const H = 104;
@@ -26,7 +26,7 @@ export function SafeCurve({ row, risk }: { row: OperationWindow; risk: number })
   const open = row.curve.suitability.map((v) => v >= 100);
   return (
     <svg viewBox={`0 0 ${W} ${H}`} className="mt-2 block h-auto w-full" role="img" aria-label={describe(row, risk)}>
-      <rect x={LEFT} y={TOP} width={W - LEFT - 4} height={PLOT} fill="#fffdf6" stroke="#d9cdb2" />
+      <rect x={LEFT} y={TOP} width={W - LEFT - 4} height={PLOT} fill={PAPER} stroke="#d9cdb2" />
       {open.map(
         (o, i) =>
           o && <rect key={i} x={x(i)} y={TOP} width={(W - LEFT - 4) / (n - 1) + 0.3} height={PLOT} fill="#e6dfc2" />,

@@ -43,8 +43,8 @@ test("today stands in it only in the winter that is on", () => {
 test("the lines that kill are both in sight, however hardy the roots", () => {
   const hardy = draw({ limits: { youngC: -17, matureC: -23 } });
   expect(hardy).not.toMatch(/NaN|undefined|Infinity/);
-  const kill = [...hardy.matchAll(/stroke="#9b2f1f"/g)].length;
-  expect(kill).toBe([...draw().matchAll(/stroke="#9b2f1f"/g)].length);
+  const kill = [...hardy.matchAll(/stroke="var\(--color-error\)"/g)].length;
+  expect(kill).toBe([...draw().matchAll(/stroke="var\(--color-error\)"/g)].length);
   expect(kill).toBeGreaterThanOrEqual(2);
 });
 

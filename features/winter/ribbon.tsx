@@ -3,12 +3,12 @@
 import { toIso } from "@/core/dates/index";
 import type { RootLimits, WinterOutlook } from "@/core/winter/index";
 import { celsius, month, number, type Units } from "@/words/format";
-import { FROST, INK, OCHRE } from "@/ui/tones";
+import { FROST, INK, OCHRE, PAPER } from "@/ui/tones";
 
 const W = 1200;
 const H = 300;
 const LEFT = 52;
-const KILL = "#9b2f1f";
+const KILL = "var(--color-error)";
 const CORE = "#7a4a26";
 
 /** The winter as a ribbon: the coldest of each day at the wall and in the core, and the temperatures that kill. */
@@ -84,7 +84,7 @@ export function Ribbon({
               fontSize="12"
               fontWeight="700"
               fill={KILL}
-              stroke="#fbf8ef"
+              stroke={PAPER}
               strokeWidth="3"
               paintOrder="stroke"
             >

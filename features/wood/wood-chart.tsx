@@ -98,9 +98,15 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
             </g>
           ))}
           <path d={band(p.ripe.p90, p.ripe.p10, yRipe)} fill="url(#ripening)" opacity="0.45" />
-          <path d={line(p.ripe.p50, yRipe)} fill="none" stroke="#4e3622" strokeWidth="2.5" />
+          <path d={line(p.ripe.p50, yRipe)} fill="none" stroke="var(--tone-wood)" strokeWidth="2.5" />
           {p.shoots && (
-            <path d={line(p.shoots, yRipe)} fill="none" stroke="#4e3622" strokeWidth="1.5" strokeDasharray="3 4" />
+            <path
+              d={line(p.shoots, yRipe)}
+              fill="none"
+              stroke="var(--tone-wood)"
+              strokeWidth="1.5"
+              strokeDasharray="3 4"
+            />
           )}
           {degrees.map((c) => (
             <g key={c}>
@@ -111,15 +117,15 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
             </g>
           ))}
           <path d={band(p.hardy.tender, p.hardy.hardy, yCold)} fill={woodTone(0.8)} opacity="0.28" />
-          <path d={line(p.hardy.middle, yCold)} fill="none" stroke="#4e3622" strokeWidth="2.5" />
+          <path d={line(p.hardy.middle, yCold)} fill="none" stroke="var(--tone-wood)" strokeWidth="2.5" />
           <path d={line(p.coldNight, yCold)} fill="none" stroke={FROST} strokeWidth="1.6" strokeDasharray="6 4" />
-          <path d={line(p.recorded, yCold)} fill="none" stroke="#2b4357" strokeWidth="1.1" />
+          <path d={line(p.recorded, yCold)} fill="none" stroke="var(--color-info)" strokeWidth="1.1" />
           <path
             d={`${line(safe, ySafe)}L${x((safe.length - 1) * p.stepDays)} ${ySafe(0)}L${x(0)} ${ySafe(0)}Z`}
             fill="#6b8f4e"
             opacity="0.3"
           />
-          <path d={line(p.safe, ySafe)} fill="none" stroke="#44652c" strokeWidth="1.8" />
+          <path d={line(p.safe, ySafe)} fill="none" stroke="var(--color-success)" strokeWidth="1.8" />
           {[0, 90].map((v) => (
             <g key={v}>
               <path
@@ -137,7 +143,12 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
             const from = Math.max(0, toDay(w.from) - start);
             const to = Math.min(p.days - 1, toDay(w.to) - start);
             return (
-              <path key={w.from} d={`M${x(from)} ${SAFE_TOP + SAFE_H + 4}H${x(to)}`} stroke="#44652c" strokeWidth="4" />
+              <path
+                key={w.from}
+                d={`M${x(from)} ${SAFE_TOP + SAFE_H + 4}H${x(to)}`}
+                stroke="var(--color-success)"
+                strokeWidth="4"
+              />
             );
           })}
           {inside(now) && <path d={`M${x(now)} ${RIPE_TOP}V${SAFE_TOP + SAFE_H}`} stroke={OCHRE} strokeWidth="3" />}

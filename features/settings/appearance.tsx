@@ -1,0 +1,39 @@
+"use client";
+
+import { useSyncExternalStore } from "react";
+import { SETTINGS_WORDS, THEME_WORDS } from "@/words/settings";
+import { type Theme, THEME_KEY, THEME_NAMES, THEMES } from "./theme";
+
+const CHANGED = "aurelian-theme-changed";
+
+function onTheme(changed: () => void) {
+  window.addEventListener(CHANGED, changed);
+  return () => window.removeEventListener(CHANGED, changed);
+}
+const themeNow = (): Theme => {
+  const kept = window.localStorage.getItem(THEME_KEY);
+  return THEMES.find((t) => t === kept) ?? "device";
+};
+
+/** Day or evening: kept on this device, set before the first picture by the page's own first script. */
+export function Appearance() {
+  const theme = useSyncExternalStore(onTheme, themeNow, () => "device" as Theme);
+  const choose = (next: Theme) => {
+    window.localStorage.setItem(THEME_KEY, next);
+    const name = THEME_NAMES[next];
+    if (name === null) document.documentElement.removeAttribute("data-theme");
+    else document.documentElement.dataset.theme = name;
+    window.dispatchEvent(new Event(CHANGED));
+  };
+  return (
+    <fieldset className="flex flex-wrap items-center gap-x-6 gap-y-1">
+      <legend className="text-sm">{SETTINGS_WORDS.appearanceHint}</legend>
+      {THEMES.map((key) => (
+        <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input type="radio" name="theme" className="radio" checked={theme === key} onChange={() => choose(key)} />
+          {THEME_WORDS[key]}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
