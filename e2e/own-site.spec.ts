@@ -51,9 +51,9 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
   await page.getByRole("link", { name: "Pots & mixes" }).click();
   await expect(page.getByText("No free pot stands in store.")).toBeVisible();
   await page.getByLabel("Name", { exact: true }).fill("Black 30 cm");
-  await page.getByLabel("Inside width at the rim").fill("300");
-  await page.getByLabel("Inside width at the floor").fill("235");
-  await page.getByLabel("Inside height").fill("270");
+  await page.getByLabel("Inside width at the rim").fill("300 mm");
+  await page.getByLabel("Inside width at the floor").fill("235 mm");
+  await page.getByLabel("Inside height").fill("270 mm");
   await page.getByLabel("How many").fill("3");
   await page.getByRole("button", { name: "Put in store" }).click();
   await expect(page.getByRole("img", { name: "Black 30 cm: 3 free" })).toBeVisible();

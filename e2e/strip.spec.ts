@@ -51,6 +51,7 @@ test("dragging the strip moves everything shown without a word to the server", a
   await page.keyboard.press("[");
   await expect(page.getByText("Showing 7 May 2026")).toBeVisible();
   await page.getByLabel("Day shown").fill("2026-10-01");
+  await page.keyboard.press("Enter");
   await expect(page.getByText("Showing 1 Oct 2026")).toBeVisible();
   await page.getByRole("button", { name: "Back to today" }).click();
   await expect(page.getByText("Showing today")).toBeVisible();
@@ -67,6 +68,7 @@ test("the day stands in the address: opened again, the server shows what the bro
   await visit(page, w.url(`tree/${treeId}`));
   const today = (await page.getByTestId("fill").textContent())!;
   await page.getByLabel("Day shown").fill("2026-09-01");
+  await page.keyboard.press("Enter");
   await expect(page.getByText("Showing 1 Sept 2026")).toBeVisible();
   const values = async () => [
     await page.getByTestId("fill").textContent(),

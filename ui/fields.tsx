@@ -1,7 +1,6 @@
 "use client";
 
 import { createContext, type ReactNode, useContext, useId } from "react";
-import { earliestDay, parseIso } from "@/core/dates/index";
 import type { UnitSystem } from "@/core/quantity/index";
 import { measuredText } from "./measured-text";
 
@@ -52,10 +51,7 @@ export function TextField({
   hint,
   suffix,
   numeric = false,
-  type = "text",
   className,
-  min,
-  max,
   placeholder,
 }: {
   label: string;
@@ -66,27 +62,19 @@ export function TextField({
   suffix?: string;
   /** `signed`: may be below zero, which the decimal keypads of phones cannot type. */
   numeric?: boolean | "signed";
-  type?: "text" | "date";
   className?: string;
-  /** First day that may be picked; a tree's own reach before `max` unless said. */
-  min?: string;
-  max?: string;
   placeholder?: string;
 }) {
   const measured = measuredText(value, suffix, useContext(UnitsContext));
-  const first = min ?? (type === "date" && max && parseIso(max) !== null ? earliestDay(max, "tree") : undefined);
   return (
     <Field label={label} fault={fault} hint={hint} className={className}>
       {(aria) => (
         <span className="flex items-center gap-2">
           <input
             {...aria}
-            type={type}
             inputMode={numeric === true ? "decimal" : undefined}
             className={`input w-full ${fault ? "input-error" : ""}`}
             value={measured.text}
-            min={first}
-            max={max}
             placeholder={placeholder}
             onChange={(e) => onChange(measured.kept(e.target.value))}
           />

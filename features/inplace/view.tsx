@@ -20,6 +20,7 @@ import { type CorrectionName, SHELL_DENSITY } from "@/core/roots/index";
 import type { Hazard } from "@/core/species/index";
 import { Caution, Facts, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { celsius, day, litres, millimetres, number, percent, readNumber } from "@/words/format";
+import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -296,7 +297,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
                 fault={at("retainedShare")}
                 hint={`as planned ${percent(retained)}; leave it empty for that`}
               />
-              <TextField label="Done on" type="date" max={today} value={doneOn} onChange={setDoneOn} fault={at("on")} />
+              <DayField label="Done on" value={doneOn} onChange={setDoneOn} fault={at("on")} />
               {way === "cores" && (
                 <label className="flex min-h-12 cursor-pointer items-center gap-3 sm:col-span-2">
                   <input

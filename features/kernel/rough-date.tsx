@@ -1,6 +1,7 @@
 "use client";
 
-import { latestDay, readDayAhead, readRoughDate } from "@/core/dates/index";
+import { useState } from "react";
+import { earliestDay, latestDay, readDayAhead, readRoughDate } from "@/core/dates/index";
 import { AHEAD_FAULTS, DATE_FAULTS } from "@/formats/date-faults";
 import { DateField, type ReadDate } from "@/ui/form/date-field";
 import { useAsOf } from "./as-of";
@@ -80,6 +81,62 @@ export function DayAheadField({
       read={useDayAhead()}
       today={today}
       ahead={latestDay(today)}
+    />
+  );
+}
+
+/** One day, past or ahead, as people write it; a season or a year is none. */
+export function useOneDay() {
+  const { today, latitudeDeg } = useAsOf();
+  return (text: string): ReadDate => {
+    const past = readRoughDate(text, { today, latitudeDeg });
+    if (past.ok && past.range && past.range.from === past.range.to) return { range: past.range };
+    const ahead = readDayAhead(text, today);
+    if (ahead.ok) return { range: { best: ahead.day, from: ahead.day, to: ahead.day } };
+    return { fault: past.ok ? DATE_FAULTS["not-understood"] : DATE_FAULTS[past.fault] };
+  };
+}
+
+/** A field for one day: typed or chosen; what it hands on is the day, or nothing while it cannot be read. */
+export function DayField({
+  label,
+  value,
+  onChange,
+  fault,
+  ahead = false,
+  className,
+}: {
+  label: string;
+  /** The day; empty where there is none. */
+  value: string;
+  onChange: (iso: string) => void;
+  fault?: string;
+  /** It may lie ahead of today. */
+  ahead?: boolean;
+  className?: string;
+}) {
+  const { today } = useAsOf();
+  const read = useOneDay();
+  const [typed, setTyped] = useState({ text: value, day: value });
+  // A day from elsewhere takes the text's place; the field's own does not.
+  const text = typed.day === value ? typed.text : value;
+  return (
+    <DateField
+      label={label}
+      value={text}
+      onChange={(next) => {
+        const day = read(next).range?.best ?? "";
+        setTyped({ text: next, day });
+        onChange(day);
+      }}
+      className={className}
+      fault={fault}
+      exact
+      needed
+      read={read}
+      today={ahead ? latestDay(today) : today}
+      from={today}
+      first={earliestDay(today, ahead ? "other" : "tree")}
     />
   );
 }

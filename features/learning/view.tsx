@@ -8,6 +8,7 @@ import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narr
 import { Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
 import { day, millimetres, number, percent, readNumber } from "@/words/format";
+import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -303,7 +304,7 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
           fault={problem ?? at("lengthMm")}
           hint="part the fresh mix at the wall with a finger; 0 where none are to be seen"
         />
-        <TextField label="Seen on" type="date" max={today} value={seenOn} onChange={setSeenOn} fault={at("on")} />
+        <DayField label="Seen on" value={seenOn} onChange={setSeenOn} fault={at("on")} />
         <fieldset>
           <legend className="mb-1 font-medium">Pushed at the stem, it</legend>
           <div className="grid grid-cols-2 gap-2">

@@ -1,11 +1,11 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { earliestDay, latestDay } from "@/core/dates/index";
 import { type Absence, type Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import { day, kilograms, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { DayField } from "@/features/kernel/rough-date";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";
@@ -234,24 +234,8 @@ function AbsenceForm({ people }: { people: Person[] }) {
         fault={at("personId")}
         options={[["", "everybody"] as const, ...people.map((p) => [p.id, p.name] as const)]}
       />
-      <TextField
-        label="First day"
-        type="date"
-        min={earliestDay(today, "other")}
-        max={latestDay(today)}
-        value={from}
-        onChange={setFrom}
-        fault={at("from")}
-      />
-      <TextField
-        label="Last day"
-        type="date"
-        min={earliestDay(today, "other")}
-        max={latestDay(today)}
-        value={to}
-        onChange={setTo}
-        fault={at("to")}
-      />
+      <DayField ahead label="First day" value={from} onChange={setFrom} fault={at("from")} />
+      <DayField ahead label="Last day" value={to} onChange={setTo} fault={at("to")} />
       <TextField label="Remark" value={note} onChange={setNote} fault={at("note")} />
       <div className="sm:col-span-4">
         <FormFaults faults={unplaced(failure, ["personId", "from", "to", "note"])} />

@@ -26,6 +26,7 @@ import { brimHeightMm, footWidthMm, wallOf, WALL } from "@/core/vessel/index";
 import { day, litres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { DayField } from "@/features/kernel/rough-date";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -328,14 +329,7 @@ export function PottingBench({
                   hint="depth first: a little off the sides where a deep pot is narrow"
                 />
               )}
-              <TextField
-                label="Done on"
-                type="date"
-                max={today}
-                value={doneOn}
-                onChange={setDoneOn}
-                fault={fault("on")}
-              />
+              <DayField label="Done on" value={doneOn} onChange={setDoneOn} fault={fault("on")} />
             </div>
           </div>
           <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />

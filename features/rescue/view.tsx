@@ -15,6 +15,7 @@ import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
 import { day, number, readNumber } from "@/words/format";
+import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -110,7 +111,7 @@ function Season({ facts }: { facts: RescueViewFacts }) {
 }
 
 function Begin({ facts }: { facts: RescueViewFacts }) {
-  const { collectionId, today } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("begin-rescue");
   const [cause, setCause] = useState<RescueCause | null>(null);
@@ -182,7 +183,7 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
             hint={facts.leafless ? "20 to 60; 12 hours at most while bare" : "20 to 60; 3 hours at most in leaf"}
           />
         )}
-        <TextField label="Begun on" type="date" max={today} value={on} onChange={setOn} fault={at("on")} />
+        <DayField label="Begun on" value={on} onChange={setOn} fault={at("on")} />
       </div>
       {dry && readNumber(soak) > (facts.leafless ? RESCUE_FIGURES.soakMostBare : RESCUE_FIGURES.soakMostLeaf) && (
         <p className="text-warning font-semibold" data-testid="soak-risk">

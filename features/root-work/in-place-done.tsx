@@ -5,6 +5,7 @@ import type { Advice, SureWindow } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, percent, readNumber } from "@/words/format";
+import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -30,7 +31,7 @@ export function InPlaceDone({
   anchorHalved: boolean;
   windows: Partial<Record<CorrectionName, SureWindow>>;
 }) {
-  const { collectionId, today, on } = useAsOf();
+  const { collectionId, on } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("record-work-in-place");
   const [work, setWork] = useState<Work>(girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top");
@@ -93,7 +94,7 @@ export function InPlaceDone({
             ]}
           />
         )}
-        <TextField label="Done on" type="date" max={today} value={doneOn} onChange={setDoneOn} fault={at("on")} />
+        <DayField label="Done on" value={doneOn} onChange={setDoneOn} fault={at("on")} />
         {closed && (
           <p className="text-warning font-semibold sm:col-span-2">
             Its window is closed {when}: {LIMIT_BECAUSE[closed.limiting]}; it would end badly in{" "}

@@ -3,7 +3,8 @@
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
-import { Form, FormFaults, TextField } from "@/ui/fields";
+import { Form, FormFaults } from "@/ui/fields";
+import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -53,15 +54,7 @@ export function RootCheck({ treeId, tag }: { treeId: string; tag: string }) {
           onChange={setCircling}
           name="circling"
         />
-        <TextField
-          className="max-w-52"
-          label="Seen on"
-          type="date"
-          max={today}
-          value={date}
-          onChange={setSeenOn}
-          fault={at("on")}
-        />
+        <DayField className="max-w-52" label="Seen on" value={date} onChange={setSeenOn} fault={at("on")} />
         <FormFaults faults={failure?.faults.filter((f) => f.path !== "on") ?? []} />
         <button type="submit" className="btn btn-primary" disabled={busy || (fill === null && circling === null)}>
           {busy ? "Recording …" : "Record what I see"}

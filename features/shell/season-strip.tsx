@@ -3,12 +3,13 @@
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
-import { parseIso, slotOf, toDay, toIso } from "@/core/dates/index";
+import { slotOf, toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
 import { day as dayWord, month, percent } from "@/words/format";
 import { Icon } from "@/ui/icon";
 import { FROST, INK, OCHRE, PAPER, TWIG, woodTone } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
+import { useOneDay } from "@/features/kernel/rough-date";
 import { type StripWood, WEEK, woodWeeks } from "@/features/kernel/strip-wood";
 import type { StripData } from "./strip-data";
 import { SimulatedMark } from "@/features/kernel/simulated";
@@ -187,21 +188,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
           </label>
         )}
         {full && <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />}
-        {full && (
-          <label className="flex items-center gap-2 max-sm:ml-auto">
-            <span className="hidden sm:inline">Go to</span>
-            <input
-              type="date"
-              aria-label="Day shown"
-              className="input input-xs w-36"
-              value={on}
-              onChange={(e) => {
-                const wanted = parseIso(e.target.value);
-                if (wanted !== null) setOn(toIso(clampDay(wanted)), true);
-              }}
-            />
-          </label>
-        )}
+        {full && <GoTo key={on} on={on} onGo={(iso) => setOn(toIso(clampDay(toDay(iso))), true)} />}
         {full && (
           <span className="hidden text-xs lg:inline">
             drag, or <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd> a week,{" "}
@@ -210,6 +197,34 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
         )}
       </div>
     </section>
+  );
+}
+
+/** Any day by its name: "1 March", "in two weeks". */
+function GoTo({ on, onGo }: { on: string; onGo: (iso: string) => void }) {
+  const read = useOneDay();
+  const [typed, setTyped] = useState<string | null>(null);
+  const go = () => {
+    const iso = typed === null ? undefined : read(typed).range?.best;
+    if (iso !== undefined && iso !== on) onGo(iso);
+    setTyped(null);
+  };
+  return (
+    <label className="flex items-center gap-2 max-sm:ml-auto">
+      <span className="hidden sm:inline">Go to</span>
+      <input
+        aria-label="Day shown"
+        className="input input-xs w-36"
+        value={typed ?? dayWord(on)}
+        onFocus={(e) => e.currentTarget.select()}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={go}
+        onKeyDown={(e) => {
+          if (e.key === "Enter") go();
+          if (e.key === "Escape") setTyped(null);
+        }}
+      />
+    </label>
   );
 }
 

@@ -8,6 +8,7 @@ import { type AirBasis, type PlaceBuild, type Wrap, WRAPS } from "@/core/winter/
 import { type LightClass, PLACE_AIR, type Shelter, SHELTERS, USUAL_SHELTER } from "@/core/place/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, readNumber } from "@/words/format";
+import { DayField } from "@/features/kernel/rough-date";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -181,20 +182,14 @@ export function PlaceForm({
           />
           {emptied !== "never" && (
             <>
-              <TextField
+              <DayField
+                ahead
                 label="Empty from"
-                type="date"
                 value={emptyFrom}
                 onChange={setEmptyFrom}
                 fault={at("build.empty.from")}
               />
-              <TextField
-                label="Empty until"
-                type="date"
-                value={emptyTo}
-                onChange={setEmptyTo}
-                fault={at("build.empty.to")}
-              />
+              <DayField ahead label="Empty until" value={emptyTo} onChange={setEmptyTo} fault={at("build.empty.to")} />
             </>
           )}
         </div>

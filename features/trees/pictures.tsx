@@ -6,7 +6,8 @@ import type { YardRow } from "@/model/index";
 import { treeAt } from "@/features/kernel/addresses";
 import { YardPot, yardPotWidth } from "@/ui/yard-pot";
 import type { useDayQuery } from "@/features/kernel/as-of";
-import { fullness, litres, type Units } from "@/words/format";
+import { litres, type Units } from "@/words/format";
+import { howFull } from "@/words/tree-page";
 import { dateOf, heldBy, isOverdueRow, toneOf, wordOf } from "./row-words";
 
 export interface ListProps {
@@ -113,7 +114,7 @@ const sameRow = (a: TreeProps, b: TreeProps) =>
 
 const TreePicture = memo(function TreePicture(props: TreeProps) {
   const { row, href, shown, scale, crownScale, units, post, chosen, toggle } = props;
-  const label = `${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${fullness(row.fill)} full: ${wordOf(row)} ${dateOf(row, shown)}`;
+  const label = `${row.tag}, ${row.name}, ${litres(row.volumeL, units)}, ${howFull(row.fill)}: ${wordOf(row)} ${dateOf(row, shown)}`;
   const look = "hover:bg-base-200 focus-visible:bg-base-200 yard-tree h-full";
   return (
     <li
@@ -190,10 +191,10 @@ function Drawn({ row, shown, scale, crownScale }: TreeProps) {
 export function Legend({ overdue }: { overdue: boolean }) {
   return (
     <p className="mt-3 text-sm">
-      Pots to one scale, in section; roots from <span className="bg-cream rounded px-1">cream</span> while there is room
-      to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up. Crowns to a scale
-      of their own, in the habit of the species, leaves from soft green to the brown of hardened wood; pale where nobody
-      measured the height.
+      Pots to one scale, in section; roots from <span className="bg-cream rounded px-1 text-[#2c2a22]">cream</span>{" "}
+      while there is room to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up.
+      Crowns to a scale of their own, in the habit of the species, leaves from soft green to the brown of hardened wood;
+      pale where nobody measured the height.
       {overdue && " Left of the ochre post: overdue."}
     </p>
   );

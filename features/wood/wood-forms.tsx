@@ -8,6 +8,7 @@ import { readNumber } from "@/words/format";
 import { FEED_REMARK_WORDS } from "@/words/suits";
 import type { WoodPicture } from "./picture";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { DayField } from "@/features/kernel/rough-date";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -104,14 +105,7 @@ export function WoodCheckForm({ treeId, tag, onDone }: { treeId: string; tag: st
           fault={problem.bbch ?? at("bbch")}
           hint="91 end bud formed, 93 leaves begin to fall, 95 half, 97 all"
         />
-        <TextField
-          label="Seen on"
-          type="date"
-          max={date.today}
-          value={date.value}
-          onChange={date.set}
-          fault={at("on")}
-        />
+        <DayField label="Seen on" value={date.value} onChange={date.set} fault={at("on")} />
         <FormFaults faults={unplaced(failure, ["bend", "woodyShare", "bbch", "on"])} />
         <button type="submit" className="btn btn-primary" disabled={busy}>
           {busy ? "Recording …" : "Record what I saw"}
@@ -199,14 +193,7 @@ export function FeedForm({
           fault={at("what")}
           hint={feeds.length === 0 ? undefined : `in store: ${feeds.map((f) => f.name).join(", ")}`}
         />
-        <TextField
-          label="Fed on"
-          type="date"
-          max={date.today}
-          value={date.value}
-          onChange={date.set}
-          fault={at("on")}
-        />
+        <DayField label="Fed on" value={date.value} onChange={date.set} fault={at("on")} />
         <FormFaults faults={unplaced(failure, ["strength", "what", "on"])} />
         {remarks.length > 0 && (
           <Caution>
@@ -248,14 +235,7 @@ export function PruneForm({ treeId, tag }: { treeId: string; tag: string }) {
             ["hard", "Hard: it will push new shoots"],
           ]}
         />
-        <TextField
-          label="Pruned on"
-          type="date"
-          max={date.today}
-          value={date.value}
-          onChange={date.set}
-          fault={at("on")}
-        />
+        <DayField label="Pruned on" value={date.value} onChange={date.set} fault={at("on")} />
         <FormFaults faults={unplaced(failure, ["on"])} />
         <button type="submit" className="btn" disabled={busy}>
           Record the pruning

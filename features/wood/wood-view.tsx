@@ -5,8 +5,9 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { DateEstimate } from "@/core/estimate/index";
 import { celsius, day, number, percent } from "@/words/format";
-import { Field, Form, SelectField, Why } from "@/ui/fields";
+import { Form, SelectField, Why } from "@/ui/fields";
 import type { StripWood } from "@/features/kernel/strip-wood";
+import { DayField } from "@/features/kernel/rough-date";
 import { useAsOf, useStripSubject } from "@/features/kernel/as-of";
 import { LIMIT_BECAUSE } from "@/words/terms";
 import type { LateWork, WoodPicture } from "./picture";
@@ -216,17 +217,7 @@ function WhatIf({ picture: p, onAsk }: { picture: WoodPicture; onAsk: (work: Lat
           onChange={setWork}
           options={(Object.keys(WORK_WORDS) as LateWork[]).map((w) => [w, WORK_WORDS[w]] as const)}
         />
-        <Field label="On" className="w-44">
-          {(aria) => (
-            <input
-              {...aria}
-              type="date"
-              className="input w-full"
-              value={when}
-              onChange={(e) => setWhen(e.target.value)}
-            />
-          )}
-        </Field>
+        <DayField ahead className="w-60" label="On" value={when} onChange={setWhen} />
         <button type="submit" className="btn min-h-11">
           Work it out
         </button>

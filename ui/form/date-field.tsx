@@ -24,6 +24,8 @@ export function DateField({
   exact = false,
   needed = false,
   ahead = null,
+  from,
+  first,
   fault,
   className,
 }: {
@@ -34,6 +36,9 @@ export function DateField({
   read: (text: string) => ReadDate;
   /** The last day that may be chosen. */
   today: string;
+  /** The day whose month is shown while none is chosen, and the first that may be chosen; today, and as far back as a tree may be old. */
+  from?: string;
+  first?: string;
   /** Only a day will do, no season or year. */
   exact?: boolean;
   /** "unknown" is no answer here. */
@@ -88,9 +93,9 @@ export function DateField({
               <Suspense fallback={<p className="p-4">…</p>}>
                 <Calendar
                   value={range?.best ?? null}
-                  first={ahead === null ? earliestDay(today, "tree") : today}
+                  first={first ?? (ahead === null ? earliestDay(today, "tree") : today)}
                   last={ahead ?? today}
-                  from={today}
+                  from={from ?? today}
                   onChoose={(iso) => {
                     onChange(iso);
                     popover.current?.hidePopover();
