@@ -47,6 +47,7 @@ test("ten trees to one place in six taps, taken back in one", async ({ page, req
   await expect(page.getByText("10 of 10 trees")).toBeVisible();
   await visit(page, w.url("history"));
   await page.getByRole("button", { name: /^Undo: 10 trees to South wall/ }).click();
+  await expect(page.getByRole("status").filter({ hasText: "Taken back." })).toBeVisible();
   await visit(page, `${w.url("yard")}?place=none`);
   await expect(page.getByText("10 of 10 trees")).toBeVisible();
   expect(errors).toEqual([]);
@@ -115,7 +116,7 @@ test("the list is narrowed, grouped, kept under a name, written to a file; fault
   await button(page, "Note").click();
   await button(page, "Keep this note").click();
   await expect(page.getByTestId("record").getByRole("alert")).toBeVisible();
-  await page.getByTestId("record").getByLabel("Note").fill("leans to the gate");
+  await page.getByTestId("record").getByRole("textbox", { name: "Note" }).fill("leans to the gate");
   await button(page, "Keep this note").click();
   await expect(page.getByRole("status").filter({ hasText: "Q-1: note." })).toBeVisible();
   await page.getByText("Saved lists").click();

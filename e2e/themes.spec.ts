@@ -22,9 +22,12 @@ test("evening, US units: readable on every main page", async ({ page, request })
   }
   // Lengths are typed in inches, and kept as typed.
   await visit(page, w.url("add"));
-  const trunk = page.getByLabel("Trunk", { exact: false }).first();
-  await trunk.fill("1 1/2");
-  await expect(trunk).toHaveValue("1 1/2");
+  const width = page.getByLabel("Outside width at the rim");
+  await width.fill("12 1/2");
+  await page.getByLabel("Outside height").fill("10");
+  await expect(width).toHaveValue("12 1/2");
+  // 317 mm by 254 mm outside: some four US gallons, in gallons.
+  await expect(page.getByTestId("pot-volume")).toContainText(/Holds (3\.\d|4\.\d|4) gal of mix/);
 });
 
 test("a theme that is chosen stays on this device", async ({ page, request }) => {

@@ -9,6 +9,7 @@ import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 import { useRecord } from "@/features/record/provider";
+import { helpOf } from "@/words/help";
 import { ROOM_WORDS } from "@/words/rooms";
 import { More } from "./more";
 import { isIn, ROOMS } from "./rooms";
@@ -22,7 +23,7 @@ const KEYS: [string, string][] = [
   ["l  among the trees", "plain list and back"],
   ["← →  among the trees", "from tree to tree"],
   [ROOMS.map((r) => r.key).join("  "), ROOMS.map((r) => ROOM_WORDS[r.page]).join(", ")],
-  ["?", "these keys"],
+  ["?", "help for this page"],
 ];
 
 /** The tree whose page this is. */
@@ -105,15 +106,18 @@ export function Nav({ name }: { name: string }) {
       <Finder dialog={finder} />
       <button
         type="button"
-        className="btn btn-sm btn-ghost hidden sm:inline-flex"
+        className="btn btn-sm btn-ghost min-h-11 px-2 sm:min-h-9"
         onClick={() => help.current?.showModal()}
       >
-        Keys <kbd className="kbd kbd-xs">?</kbd>
+        <Icon name="help" />
+        <span className="max-sm:sr-only">Help</span> <kbd className="kbd kbd-xs hidden sm:inline">?</kbd>
       </button>
-      <dialog ref={help} className="modal" aria-label="Keys">
+      <dialog ref={help} className="modal" aria-label="Help">
         <div className="modal-box">
-          <h2 className="mb-3 text-lg">Keys</h2>
-          <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+          <h2 className="mb-2 text-xl">What this page is for</h2>
+          <p data-testid="help">{helpOf(path)}</p>
+          <h2 className="mt-5 mb-2 text-lg max-sm:hidden">Keys</h2>
+          <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 max-sm:hidden">
             {KEYS.map(([key, what]) => (
               <div key={key} className="contents">
                 <dt className="font-semibold">{key}</dt>
