@@ -8,12 +8,22 @@ const sent = {
   commandId: z.uuid().nullable(),
 };
 
+/** Cells that may be put right before a list comes in: they travel in a header, which has little room. */
+export const MOST_EDITS = 100;
+
 /** A list of trees, pots or pottings. */
 export const listRequest = z.object({
   ...sent,
   kind: z.enum(["trees", "pots", "pottings"]),
   /** Which column holds each field; null: found from the headings. */
   mapping: z.record(z.string(), z.number().int().min(0).max(200)).nullable(),
+  /** Of a workbook: the sheet that is meant; null: the one whose header names most. */
+  sheet: z.string().max(200).nullable().default(null),
+  /** Cells put right by hand: of this line, in the column under this heading. */
+  edits: z
+    .array(z.object({ line: z.number().int().min(1), column: z.string().max(200), value: z.string().trim().max(200) }))
+    .max(MOST_EDITS)
+    .default([]),
   options: z.object({
     lengthUnit: z.enum(["mm", "cm", "in"]),
     volumeUnit: z.enum(["L", "gal"]),

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
+import { asDay, workbook } from "../test-support/workbook";
 import { expectNoSeriousFindings, visit, watchErrors, world, openPart } from "./support";
 
 const FILE = [
@@ -30,9 +31,18 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await expect(preview).toContainText(
     "4 of 6 lines can come in, 1 of them with a cell that cannot be read and is left empty; 2 cannot as they are",
   );
-  await expect(preview).toContainText("Line 5, Label: Every tree needs a tag.");
-  await expect(preview).toContainText(/Line 6, Repotted “when we moved”: This cannot be read as a day/);
-  await expect(preview).toContainText(/Line 7, tag “A1”: This tag stands in line 2 already/);
+  const cells = page.getByTestId("faulty-cells");
+  await expect(cells).toContainText("Every tree needs a tag.");
+  await expect(cells.getByLabel("Line 6, Repotted")).toHaveValue("when we moved");
+  await expect(cells).toContainText(/This cannot be read as a day/);
+  await expect(cells.getByLabel("Line 7, tag")).toHaveValue("A1");
+  await expect(cells).toContainText(/This tag stands in line 2 already/);
+  // A cell is put right where it stands, and the file's own is a tap away.
+  await cells.getByLabel("Line 5, Label").fill("A5");
+  await cells.getByRole("button", { name: "Check 1 cell again" }).click();
+  await expect(preview).toContainText("5 of 6 lines can come in");
+  await expect(cells).toContainText("1 cell put right by hand.");
+  await cells.getByRole("button", { name: "As the file has them" }).click();
   await expect(page.getByTestId("import-notes")).toContainText("Not read: “Colour”");
   // A name the library does not have is proposed what may be meant; the keeper decides, and may take it back.
   const names = page.getByTestId("unlisted-names");
@@ -46,6 +56,7 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await expect(preview.getByLabel("What column Where means")).toHaveValue("place");
   await expectNoSeriousFindings(page);
   // A column put right is read anew at once.
+  await expect(preview).toContainText("4 of 6 lines can come in");
   await preview.getByLabel("What column Repotted means").selectOption("");
   await expect(preview).toContainText("4 of 6 lines can come in; 2 cannot as they are");
   await preview.getByLabel("What column Repotted means").selectOption("lastPotted");
@@ -93,4 +104,37 @@ test("pots and pottings come in, and all three lists go out as files", async ({ 
   const text = readFileSync(await (await download).path(), "utf8");
   expect(text).toContain("Q-1,2021,Black 7 L");
   expect(text).toMatch(/Q-1,2019-09-01 to 2019-11-30/);
+});
+
+test("a workbook comes in by the sheet that holds the list; another sheet is a choice away", async ({
+  page,
+  request,
+}) => {
+  const w = await world(request);
+  await visit(page, w.url("import"));
+  const buffer = Buffer.from(
+    workbook({
+      Letters: [["To do"], ["write to the nursery"]],
+      Trees: [
+        ["Tag", "Species", "Last potted"],
+        ["W-1", "Fig", asDay("2024-03-29")],
+        ["W-2", "Lemon", 2023],
+      ],
+    }),
+  );
+  const mimeType = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+  await page.getByLabel("File", { exact: true }).setInputFiles({ name: "trees.xlsx", mimeType, buffer });
+  const preview = page.getByTestId("import-preview");
+  await expect(preview).toContainText("2 of 2 lines can come in");
+  await expect(preview.getByLabel("Sheet")).toHaveValue("Trees");
+  await expectNoSeriousFindings(page);
+  await preview.getByLabel("Sheet").selectOption("Letters");
+  await expect(preview).toContainText("No column says the");
+  await preview.getByLabel("Sheet").selectOption("Trees");
+  await preview.getByRole("button", { name: "Read in 2 lines" }).click();
+  await expect(page.getByText("2 lines have come in.").first()).toBeVisible();
+  await visit(page, w.url("yard"));
+  await page.getByRole("link", { name: /^W-1, Fig/ }).click();
+  await openPart(page, "Log");
+  await expect(page.getByText(/29 Mar 2024/).first()).toBeVisible();
 });

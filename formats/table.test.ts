@@ -51,7 +51,8 @@ test("what is no table says so", async () => {
   expect(await fault("")).toMatch(/empty/);
   expect(await fault("only,a,header\n")).toMatch(/no line under it/);
   expect(await fault('a,b\n1,"never closed\n2,3\n')).toMatch(/quotation mark/);
-  expect(await fault(Uint8Array.from([80, 75, 3, 4, 0, 0, 0]))).toMatch(/no text file/);
+  expect(await fault(Uint8Array.from([80, 75, 3, 4, 0, 0, 0]))).toMatch(/^This workbook cannot be read/);
+  expect(await fault(Uint8Array.from([65, 0, 66, 44, 10]))).toMatch(/no text file/);
   expect(await fault(`a\n${"1\n".repeat(50_001)}`)).toMatch(/50,000/);
 });
 

@@ -1,5 +1,6 @@
 import { Readable } from "node:stream";
 import { CsvError, parse } from "csv-parse";
+import { isZip, readWorkbook } from "./workbook";
 
 /** A text table as it stands in a file: nothing is interpreted yet. */
 export interface Table {
@@ -7,6 +8,8 @@ export interface Table {
   rows: TableRow[];
   /** Lines above the header that hold no table: a title, a date. */
   above: string[];
+  /** Of a workbook: its sheets, and the one that was read. */
+  sheets?: { names: string[]; read: string };
 }
 
 export interface TableRow {
@@ -70,15 +73,72 @@ function looksUtf8(chunk: Uint8Array): boolean {
   }
 }
 
+/** How many columns a line of the file would name, were it the header. */
+type NamesColumns = (cells: readonly string[]) => number;
+
 /**
- * Reads comma-, semicolon- or tab-separated text with a header line as it streams in.
+ * Reads comma-, semicolon- or tab-separated text with a header line as it streams in, or a sheet of a workbook.
  * Rules of RFC 4180; quotes inside fields, ragged rows and a byte order mark are forgiven.
  */
 export async function readTable(
   chunks: AsyncIterable<Uint8Array>,
   onBytes: (done: number) => void = () => undefined,
-  /** How many columns a line of the file would name, were it the header: the best of the first lines is taken, the first of equals. */
-  namesColumns: (cells: readonly string[]) => number = () => 0,
+  /** The best of the first lines is taken, the first of equals. */
+  namesColumns: NamesColumns = () => 0,
+  /** Of a workbook: the sheet to read; null: the one whose header names most. */
+  sheet: string | null = null,
+): Promise<TableRead> {
+  const source = chunks[Symbol.asyncIterator]();
+  const head = await source.next();
+  const first = head.done ? new Uint8Array() : head.value;
+  async function* whole() {
+    yield first;
+    for (let next = await source.next(); !next.done; next = await source.next()) yield next.value;
+  }
+  return isZip(first) ? readSheets(whole(), onBytes, namesColumns, sheet) : readText(whole(), onBytes, namesColumns);
+}
+
+/** Of a workbook's sheets the one asked for, else the one whose header names most columns. */
+async function readSheets(
+  chunks: AsyncIterable<Uint8Array>,
+  onBytes: (done: number) => void,
+  namesColumns: NamesColumns,
+  wanted: string | null,
+): Promise<TableRead> {
+  const parts: Uint8Array[] = [];
+  let done = 0;
+  for await (const chunk of chunks) {
+    parts.push(chunk);
+    done += chunk.length;
+    onBytes(done);
+  }
+  const read = await readWorkbook(Buffer.concat(parts));
+  if (!read.ok) return read;
+  const tables = read.sheets.map(({ name, rows }) => {
+    const numbered = rows.flatMap((cells, i) => (cells.every((cell) => cell === "") ? [] : [{ line: i + 1, cells }]));
+    const names = Math.max(0, ...numbered.slice(0, HEADER_WITHIN).map((row) => namesColumns(row.cells)));
+    return { name, rows: numbered, names };
+  });
+  const best = tables.reduce<(typeof tables)[number] | undefined>(
+    (most, t) => (most === undefined || t.names > most.names ? t : most),
+    undefined,
+  );
+  const chosen = tables.find((t) => t.name === wanted) ?? best;
+  if (chosen === undefined || chosen.rows.length === 0) return { ok: false, message: "The file is empty." };
+  if (chosen.rows[0].cells.length > MOST_COLUMNS) return { ok: false, message: TOO_WIDE };
+  if (chosen.rows.length > MOST_ROWS + 1) return { ok: false, message: TOO_LONG };
+  const table = withHeader(chosen.rows, namesColumns);
+  if (!table.ok) return table;
+  return { ok: true, table: { ...table.table, sheets: { names: tables.map((t) => t.name), read: chosen.name } } };
+}
+
+const TOO_WIDE = "More than 120 columns: this is no list of trees.";
+const TOO_LONG = "More than 50,000 lines: read the file in in parts.";
+
+async function readText(
+  chunks: AsyncIterable<Uint8Array>,
+  onBytes: (done: number) => void,
+  namesColumns: NamesColumns,
 ): Promise<TableRead> {
   const texts = decode(chunks, onBytes);
   const head = await texts.next();
@@ -106,10 +166,9 @@ export async function readTable(
       record: string[];
       info: { lines: number };
     }>) {
-      if (rows.length === 0 && record.length > MOST_COLUMNS)
-        return { ok: false, message: "More than 120 columns: this is no list of trees." };
+      if (rows.length === 0 && record.length > MOST_COLUMNS) return { ok: false, message: TOO_WIDE };
       if (record.every((cell) => cell === "")) continue;
-      if (rows.length > MOST_ROWS) return { ok: false, message: "More than 50,000 lines: read the file in in parts." };
+      if (rows.length > MOST_ROWS) return { ok: false, message: TOO_LONG };
       rows.push({ line: info.lines - record.reduce((n, cell) => n + cell.split("\n").length - 1, 0), cells: record });
     }
   } catch (error) {
@@ -120,6 +179,11 @@ export async function readTable(
       };
     throw error;
   }
+  return withHeader(rows, namesColumns);
+}
+
+/** The header among the first lines, what stands above it, and the lines beneath. */
+function withHeader(rows: readonly TableRow[], namesColumns: NamesColumns): TableRead {
   const scores = rows.slice(0, HEADER_WITHIN).map((row) => namesColumns(row.cells));
   const at = Math.max(0, scores.indexOf(Math.max(...scores)));
   if (rows.length < at + 2) return { ok: false, message: "There is a header line but no line under it." };

@@ -251,6 +251,8 @@ onDatabase("corrections, looks back and lists on a real database", () => {
           bytes: text.length,
           commandId: randomUUID(),
           mapping: null,
+          sheet: null,
+          edits: [],
           options: { lengthUnit: "mm", volumeUnit: "L", dateOrder: null, kinds: {} },
         },
         file(),

@@ -20,6 +20,8 @@ onDatabase("lists on a real database", () => {
     bytes: 0,
     commandId: randomUUID(),
     mapping: null,
+    sheet: null,
+    edits: [],
     options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null, kinds: {} },
     ...more,
   });
@@ -49,6 +51,28 @@ onDatabase("lists on a real database", () => {
     // The second time its tag hangs already: the line is told, nothing is added.
     expect((await bring("trees", text, { commandId: randomUUID() })).at(-1)).toMatchObject({ step: "fault" });
     expect((await yard.view()).loaded.trees.filter((t) => t.tag === "P-1")).toHaveLength(1);
+  });
+
+  test("cells put right by hand come in so, the file's own stay where nothing was said", async () => {
+    const text = "tag,kind,last_potted\nE-1,Fig,when we moved\n,Lemon,2021\n";
+    const seen = (await bring("trees", text, { commandId: null })).at(-1);
+    expect(seen).toMatchObject({ preview: { good: 1, total: 2, problemCount: 2 } });
+    const problems = seen?.step === "preview" ? seen.preview.problems : [];
+    expect(problems.map((p) => [p.line, p.column, p.value, p.fatal])).toEqual([
+      [2, "last_potted", "when we moved", false],
+      [3, "tag", "", true],
+    ]);
+    const edits = [
+      { line: 2, column: "last_potted", value: "spring 2022" },
+      { line: 3, column: "tag", value: "E-2" },
+      { line: 9, column: "tag", value: "nowhere" },
+      { line: 2, column: "no such column", value: "x" },
+    ];
+    expect((await bring("trees", text, { edits })).at(-1)).toMatchObject({ step: "done", count: 2, skipped: 0 });
+    expect((await yard.events((await tree("E-1")).id))[0].payload).toMatchObject({
+      lastPotted: { best: expect.stringMatching(/^2022-04/) as string },
+    });
+    expect(await tree("E-2")).toMatchObject({ kindId: "lemon" });
   });
 
   test("what would be taken without a word is named: titles, unused columns, unlisted species, new places, emptied cells", async () => {

@@ -7,6 +7,7 @@ import { number } from "@/words/format";
 import { FormFaults, ScrollBox, SelectField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
+import { FaultyCells } from "./faulty-cells";
 import type { ImportPreview, UnlistedName } from "./run";
 import { stillNamed, UnlistedNames } from "./unlisted-names";
 import { type ImportChoice, useImport } from "./use-import";
@@ -31,6 +32,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
   const [choice, setChoice] = useState<ImportChoice>({
     kind: "trees",
     mapping: null,
+    sheet: null,
+    edits: [],
     options: {
       lengthUnit: units === "us" ? "in" : "cm",
       volumeUnit: units === "us" ? "gal" : "L",
@@ -85,8 +88,8 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
       <section aria-label="Import" className="space-y-3">
         <h2 className="text-lg">Import</h2>
         <p>
-          Any table saved as CSV. What a line does not say stays unknown; nothing is kept until you say so, and one undo
-          takes the whole file back.
+          A workbook (.xlsx) or any table saved as CSV. What a line does not say stays unknown; nothing is kept until
+          you say so, and one undo takes the whole file back.
         </p>
         <fieldset className="grid gap-2 sm:grid-cols-3">
           <legend className="sr-only">What the file holds</legend>
@@ -100,7 +103,7 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
                 name="import-kind"
                 className="radio mt-1"
                 checked={choice.kind === kind}
-                onChange={() => change({ ...choice, kind, mapping: null })}
+                onChange={() => change({ ...choice, kind, mapping: null, edits: [] })}
               />
               <span>
                 <b>{KIND_WORDS[kind].name}</b>
@@ -115,14 +118,20 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
             <input
               ref={input}
               type="file"
-              accept=".csv,.tsv,.txt,text/csv,text/plain"
+              accept=".xlsx,.csv,.tsv,.txt,text/csv,text/plain,application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
               className="file-input w-full"
               onChange={(e) => {
                 const picked = e.target.files?.[0];
                 if (!picked) return;
                 setFile(picked);
                 // What was said of one file's names holds for that file.
-                void look(picked, { ...choice, mapping: null, options: { ...choice.options, kinds: {} } });
+                void look(picked, {
+                  ...choice,
+                  mapping: null,
+                  sheet: null,
+                  edits: [],
+                  options: { ...choice.options, kinds: {} },
+                });
               }}
             />
           </label>
@@ -178,6 +187,9 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
           preview={preview}
           fileName={file.name}
           onMap={(mapping) => change({ ...choice, mapping })}
+          onSheet={(sheet) => change({ ...choice, sheet, mapping: null, edits: [] })}
+          edits={choice.edits}
+          onEdits={(edits) => change({ ...choice, edits })}
           names={names}
           kinds={choice.options.kinds}
           onKinds={(kinds) => change({ ...choice, options: { ...choice.options, kinds } })}
@@ -204,6 +216,9 @@ function Preview({
   preview,
   fileName,
   onMap,
+  onSheet,
+  edits,
+  onEdits,
   names,
   kinds,
   onKinds,
@@ -213,6 +228,10 @@ function Preview({
   preview: ImportPreview;
   fileName: string;
   onMap: (mapping: Mapping) => void;
+  onSheet: (sheet: string) => void;
+  /** Cells put right so far. */
+  edits: ImportChoice["edits"];
+  onEdits: (edits: ImportChoice["edits"]) => void;
   names: readonly UnlistedName[];
   kinds: Record<string, string>;
   onKinds: (kinds: Record<string, string>) => void;
@@ -229,6 +248,15 @@ function Preview({
   return (
     <section aria-label="What the file holds" className="space-y-3" data-testid="import-preview">
       <h2 className="text-lg">{fileName}</h2>
+      {preview.sheets && preview.sheets.names.length > 1 && (
+        <SelectField
+          className="max-w-72"
+          label="Sheet"
+          value={preview.sheets.read}
+          onChange={onSheet}
+          options={preview.sheets.names.map((sheet) => [sheet, sheet] as const)}
+        />
+      )}
       <p className="text-lg">
         <b>
           {number(preview.good)} of {number(preview.total)} lines
@@ -285,27 +313,14 @@ function Preview({
           </tbody>
         </table>
       </ScrollBox>
-      {preview.problemCount > 0 && (
-        <details open className="border-base-300 rounded-box border px-3 py-2">
-          <summary className="min-h-11 cursor-pointer content-center font-semibold">
-            {number(preview.problemCount)} {preview.problemCount === 1 ? "fault" : "faults"}
-          </summary>
-          <ul className="max-h-72 overflow-y-auto text-sm">
-            {preview.problems.map((p, i) => (
-              <li key={i} className="py-0.5">
-                <b>
-                  Line {p.line}, {p.column}
-                </b>
-                {p.value === "" ? "" : ` “${p.value}”`}: {p.message}{" "}
-                <i>{p.fatal ? "The line is left out." : "The rest of the line comes in."}</i>
-              </li>
-            ))}
-            {preview.problemCount > preview.problems.length && (
-              <li>and {number(preview.problemCount - preview.problems.length)} more</li>
-            )}
-          </ul>
-        </details>
-      )}
+      <FaultyCells
+        key={preview.problems.map((p) => `${p.line}${p.column}${p.value}`).join()}
+        problems={preview.problems}
+        count={preview.problemCount}
+        edits={edits}
+        onEdits={onEdits}
+        busy={busy}
+      />
       <button
         type="button"
         className="btn btn-primary btn-lg"

@@ -34,6 +34,8 @@ export interface ImportPreview {
   sample: { line: number; cells: string[] }[];
   problemCount: number;
   problems: CellProblem[];
+  /** Of a workbook: its sheets, and the one that was read. */
+  sheets: { names: string[]; read: string } | null;
   /** Needed fields no column holds. */
   missing: string[];
   /** Lines that come in with a cell left empty. */
@@ -91,9 +93,10 @@ export async function runImport(
       file,
       (done) => tell({ step: "reading", done, of: Math.max(done, request.bytes) }),
       (cells) => Object.keys(guessMapping(request.kind, cells)).length,
+      request.sheet,
     );
     if (!read.ok) return fail(fault("file", "file-unread", { why: read.message }));
-    const { table } = read;
+    const table = withEdits(read.table, request.edits);
     const mapping = request.mapping ?? guessMapping(request.kind, table.headers);
     const missing = COLUMNS[request.kind].filter((c) => c.needed && !(c.field in mapping));
     tell({ step: "checking", done: 0, of: table.rows.length });
@@ -118,6 +121,24 @@ export async function runImport(
     log().error({ err: error, kind: request.kind }, "import failed");
     fail(fault("file", "program-fault"));
   }
+}
+
+/** The table with the cells that were put right by hand. */
+function withEdits(table: Table, edits: ListRequest["edits"]): Table {
+  if (edits.length === 0) return table;
+  const byLine = new Map<number, [at: number, value: string][]>();
+  for (const { line, column, value } of edits) {
+    const at = table.headers.indexOf(column);
+    if (at >= 0) byLine.set(line, [...(byLine.get(line) ?? []), [at, value]]);
+  }
+  const rows = table.rows.map((row) => {
+    const mine = byLine.get(row.line);
+    if (!mine) return row;
+    const cells = table.headers.map((_, i) => row.cells[i] ?? "");
+    for (const [at, value] of mine) cells[at] = value;
+    return { ...row, cells };
+  });
+  return { ...table, rows };
 }
 
 /** The file's lines that can come in, and what is wrong with the others: in themselves, or beside what is on record. */
@@ -167,6 +188,7 @@ function previewOf(
   );
   return {
     headers: table.headers,
+    sheets: table.sheets ?? null,
     mapping,
     columns: COLUMNS[kind].map(({ field, label, needed }) => ({ field, label, needed: needed ?? false })),
     total: table.rows.length,

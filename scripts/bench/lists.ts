@@ -55,6 +55,8 @@ async function bring(collectionId: string, kind: "trees" | "pottings", text: str
     bytes: bytes.length,
     commandId: randomUUID(),
     mapping: null,
+    sheet: null,
+    edits: [],
     options,
   };
   await runImport(collectionId, request, file(), (message) => (last = message), runCommand);
