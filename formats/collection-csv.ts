@@ -22,7 +22,8 @@ import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
 import { LITRES_PER_US_GALLON, MM_PER_INCH, readFigures, readNumber } from "@/core/quantity/index";
 import { type Habit, HABITS } from "@/core/wood/index";
 import { COLUMNS, type ImportKind, lengthUnitOf, type Mapping } from "./collection-columns";
-import { type Table, type TableRow, unguard } from "./table";
+import { unguard } from "./csv-line";
+import { type Table, type TableRow } from "./table";
 import { DATE_FAULTS } from "./date-faults";
 
 export interface ImportOptions {

@@ -1,6 +1,7 @@
 import { type ImportOptions, readPotLines, readPottingLines, readTreeLines } from "./collection-csv";
 import { COLUMNS, guessMapping } from "./collection-columns";
-import { csvLine, readTable, separatorOf } from "./table";
+import { csvLine } from "./csv-line";
+import { readTable, separatorOf } from "./table";
 
 /** Each field of a list at its least, its most and beyond. */
 const setting = { today: "2026-05-15", latitudeDeg: 48.3 };

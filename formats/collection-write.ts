@@ -3,7 +3,7 @@ import { kindById } from "@/core/species/index";
 import { outerWidthMm, type Pot } from "@/core/vessel/index";
 import type { PotLine, PottingLine, TreeLine } from "./collection-csv";
 import { COLUMNS, type ImportKind } from "./collection-columns";
-import { csvLine } from "./table";
+import { csvLine } from "./csv-line";
 
 type Cell = string | number | null;
 

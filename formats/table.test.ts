@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { csvLine, readTable, separatorOf, unguard } from "./table";
+import { csvLine, unguard } from "./csv-line";
+import { readTable, separatorOf } from "./table";
 
 async function* chunks(text: string | Uint8Array, size = 7) {
   const bytes = typeof text === "string" ? new TextEncoder().encode(text) : text;

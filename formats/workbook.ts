@@ -1,5 +1,5 @@
 import { unzipSync, zipSync } from "fflate";
-import readXlsxFile from "read-excel-file/node";
+import readXlsxFile from "read-excel-file/universal";
 
 /** A sheet as rows of text; nothing is interpreted yet. */
 export interface WorkbookSheet {
@@ -47,7 +47,7 @@ export async function readWorkbook(bytes: Uint8Array, mostUnpacked = MOST_UNPACK
   if (!("xl/workbook.xml" in needed))
     return { ok: false, message: "This is no workbook of the kind .xlsx. Save the table as .xlsx or CSV first." };
   try {
-    const sheets = await readXlsxFile(Buffer.from(zipSync(needed, { level: 0 })));
+    const sheets = await readXlsxFile(new Blob([new Uint8Array(zipSync(needed, { level: 0 }))]));
     return {
       ok: true,
       sheets: sheets.map(({ sheet, data }) => ({ name: sheet, rows: data.map((row) => row.map(cellText)) })),

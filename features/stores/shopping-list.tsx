@@ -1,7 +1,7 @@
 "use client";
 
 import type { BagOffer, Shopping } from "@/core/mix/index";
-import { csvLine } from "@/formats/table";
+import { csvLine } from "@/formats/csv-line";
 import { day, litres, number } from "@/words/format";
 import { money } from "@/ui/money";
 import { useAsOf } from "@/features/kernel/as-of";
