@@ -99,10 +99,10 @@ test("people and their days: nobody there closes the window", async ({ page, req
   const away = page.getByRole("form", { name: "Away from to" });
   await away.getByLabel("First day").fill("2026-05-10");
   await away.getByLabel("Last day").fill("2026-05-01");
-  await away.getByRole("button").click();
+  await away.getByRole("button", { name: "Away on these days" }).click();
   await expect(page.getByText("The last day lies before the first.")).toBeVisible();
   await away.getByLabel("Last day").fill("2026-06-20");
-  await away.getByRole("button").click();
+  await away.getByRole("button", { name: "Away on these days" }).click();
   await expect(page.getByTestId("away")).toContainText("10 May to 20 Jun");
   await expectNoSeriousFindings(page);
   await visit(page, w.url(`tree/${tree}`));
