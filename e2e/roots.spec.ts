@@ -301,7 +301,9 @@ test("worked examples 1, 3 and 5 as the tree's page tells them, each in its seas
   await expect(acts).toContainText(/Pot it up undisturbed into .* L of mix/);
   await expect(acts).toContainText(/water the old ball by hand until 2\d Jun/);
   await expect(acts).toContainText(/ 2027 to .*Shave 1\d mm off sides and base/);
-  await expect(page.getByTestId("refused")).toContainText(/Wash its roots bare.*: (the shoots are soft|it cannot lose so many roots)/);
+  await expect(page.getByTestId("refused")).toContainText(
+    /Wash its roots bare.*: (the shoots are soft|it cannot lose so many roots)/,
+  );
   await expect(page.getByTestId("refused")).toContainText(/Feed before it grows again/);
 
   // Frost is past before it flushes.

@@ -36,7 +36,7 @@ import {
   stockPots,
 } from "@/features/stores/commands";
 import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "@/features/stores/mix-commands";
-import { recordForTrees } from "@/features/trees/for-trees";
+import { recordForTrees } from "@/features/record/commands";
 import { addTree, correctArrival, splitBatch } from "@/features/trees/commands";
 import {
   importLogger,

@@ -2,7 +2,7 @@ import { unzipSync, zipSync } from "fflate";
 import readXlsxFile from "read-excel-file/universal";
 
 /** A sheet as rows of text; nothing is interpreted yet. */
-export interface WorkbookSheet {
+interface WorkbookSheet {
   name: string;
   rows: string[][];
 }

@@ -60,7 +60,7 @@ export const HELP_WORDS = {
     "Everything ever recorded, by whom and when. Nothing is erased: an entry is corrected or taken back, and can be brought back.",
   add: "One tree with its pot. What you leave out is guessed with a wide band and asked later; measured dimensions beat trade sizes.",
 } as const;
-export type HelpPage = keyof typeof HELP_WORDS;
+type HelpPage = keyof typeof HELP_WORDS;
 
 /** The help of a page by its address: its own, else that of its room. */
 export function helpOf(path: string): string {

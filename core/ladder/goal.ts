@@ -1,8 +1,5 @@
-import { type LadderGoal, type LadderProblem, shownSeasons } from "./model";
+import { isThere, type LadderProblem, shownSeasons } from "./model";
 import type { LadderPlan } from "./plan";
-
-/** Whether so many litres are the goal, or close enough to be as good. */
-export const isThere = ({ minL, near = 0.999 }: LadderGoal, volumeL: number): boolean => volumeL >= near * minL;
 
 /** Season in which the goal is met, as its date asks; null: not within the plan. */
 export function metIn({ goal }: LadderProblem, plan: LadderPlan): number | null {

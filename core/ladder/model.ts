@@ -210,6 +210,9 @@ export function isStep(problem: LadderProblem, from: number, to: number): boolea
   );
 }
 
+/** Whether so many litres are the goal, or close enough to be as good. */
+export const isThere = ({ minL, near = 0.999 }: LadderGoal, volumeL: number): boolean => volumeL >= near * minL;
+
 /** Least a season in this pot costs, whatever the roots do. */
 export function leastSeasonCost(
   { pots, site, goal, seasons, weights: w }: LadderProblem,

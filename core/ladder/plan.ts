@@ -1,8 +1,8 @@
 import { logistic } from "../math/index";
 import { type CorrectionName, FILL_MOST } from "../roots/index";
 import { climb } from "./climb";
-import { isThere } from "./goal";
 import {
+  isThere,
   fullness,
   growthFactor,
   LADDER_PARTS,

@@ -11,13 +11,13 @@ import {
   turningPace,
 } from "../roots/index";
 import { fillAt, softplusAt } from "./curves";
-import { isThere } from "./goal";
 import {
   fullness,
   USUAL_FULLNESS,
   GROUND_CIRCLING_MOST,
   growthFactor,
   isStep,
+  isThere,
   type LadderMove,
   type LadderPart,
   type LadderProblem,

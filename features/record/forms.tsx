@@ -9,6 +9,7 @@ import { BALL_CORRECTIONS } from "@/core/roots/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
 import { useNotice } from "@/features/kernel/notice";
+import type { Chosen } from "@/features/kernel/record-wish";
 import { useRecordingDay } from "@/features/kernel/recording-day";
 import { useRoughDate } from "@/features/kernel/rough-date";
 import { Grades } from "@/features/roots/grades";
@@ -24,7 +25,6 @@ import {
   HEALTH_WORDS,
   PRUNING_WORDS,
 } from "@/words/terms";
-import type { Chosen } from "./things";
 
 export interface RecordProps {
   trees: readonly Chosen[];

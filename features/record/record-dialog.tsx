@@ -6,6 +6,7 @@ import type { FoundTree, RecordChoices } from "@/contract/queries";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { ask } from "@/features/kernel/ask";
 import { useAsOf } from "@/features/kernel/as-of";
+import type { Chosen, RecordWish } from "@/features/kernel/record-wish";
 import { MeasureForm } from "@/features/measure/measure-form";
 import { PhotoField } from "@/features/notes/note-form";
 import { PlaceTrees } from "@/features/places/place-trees";
@@ -23,8 +24,7 @@ import {
   RootsForTrees,
   WateredForm,
 } from "./forms";
-import type { RecordWish } from "./provider";
-import { type Chosen, OWN_PAGE, THINGS } from "./things";
+import { OWN_PAGE, THINGS } from "./things";
 
 const NO_CHOICES: RecordChoices = { tree: null, places: [], pots: [], mixes: [], feeds: [] };
 

@@ -19,8 +19,3 @@ export const THINGS: readonly { id: Recordable; many: boolean }[] = [
 
 /** Works on one tree that have a bench of their own. */
 export const OWN_PAGE: Partial<Record<Recordable, TreePart>> = { potting: "pot" };
-
-export interface Chosen {
-  id: string;
-  tag: string;
-}

@@ -2,7 +2,7 @@
 
 import { useSyncExternalStore } from "react";
 import { SETTINGS_WORDS, THEME_WORDS } from "@/words/settings";
-import { type Theme, THEME_KEY, THEME_NAMES, THEMES } from "./theme";
+import { chooseTheme, type Theme, THEME_KEY, THEMES } from "./theme";
 
 const CHANGED = "aurelian-theme-changed";
 
@@ -17,12 +17,9 @@ const themeNow = (): Theme => {
 
 /** Day or evening: kept on this device, set before the first picture by the page's own first script. */
 export function Appearance() {
-  const theme = useSyncExternalStore(onTheme, themeNow, () => "device" as Theme);
+  const theme = useSyncExternalStore(onTheme, themeNow, () => "device");
   const choose = (next: Theme) => {
-    window.localStorage.setItem(THEME_KEY, next);
-    const name = THEME_NAMES[next];
-    if (name === null) document.documentElement.removeAttribute("data-theme");
-    else document.documentElement.dataset.theme = name;
+    chooseTheme(next);
     window.dispatchEvent(new Event(CHANGED));
   };
   return (

@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { runInNewContext } from "node:vm";
 import { closePools } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
@@ -53,8 +54,7 @@ describe("the theme is said before the first picture", () => {
       },
     };
     // The page's own text, run as a browser would.
-    // eslint-disable-next-line @typescript-eslint/no-implied-eval
-    new Function("localStorage", "document", THEME_SCRIPT)(localStorage, { documentElement: { dataset } });
+    runInNewContext(THEME_SCRIPT, { localStorage, document: { documentElement: { dataset } } });
     return dataset.theme;
   };
   test.each([

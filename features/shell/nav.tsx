@@ -8,7 +8,7 @@ import { Icon } from "@/ui/icon";
 import { isPageKey } from "@/ui/keys";
 import { Finder } from "../search/finder";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
-import { useRecord } from "@/features/record/provider";
+import { useRecord } from "@/features/kernel/record-wish";
 import { helpOf } from "@/words/help";
 import { ROOM_WORDS } from "@/words/rooms";
 import { More } from "./more";

@@ -4,7 +4,7 @@ import Link from "next/link";
 import type { TreePicture } from "@/model/index";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
-import { useRecord } from "@/features/record/provider";
+import { useRecord } from "@/features/kernel/record-wish";
 import { Why } from "@/ui/fields";
 import { Icon } from "@/ui/icon";
 import { headlineSentence } from "@/words/decision";

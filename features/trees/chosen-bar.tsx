@@ -2,7 +2,7 @@
 
 import { fileAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
-import { useRecord } from "@/features/record/provider";
+import { useRecord } from "@/features/kernel/record-wish";
 import { Icon } from "@/ui/icon";
 import type { Recordable } from "@/words/record";
 import type { YardRow } from "@/model/index";

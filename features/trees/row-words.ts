@@ -4,7 +4,7 @@ import { headlineDate, headlineWord } from "@/words/decision";
 import { LIMIT_WORD } from "@/words/terms";
 
 /** How a status is coloured. */
-export const TONE: Partial<Record<HeadlineCode, string>> = {
+const TONE: Partial<Record<HeadlineCode, string>> = {
   rescue: "text-error",
   "do-now": "text-error",
   "do-by": "text-primary",

@@ -12,7 +12,7 @@ export type PotSize = keyof typeof POT_SIZES;
 
 /** When a tree falls due: already, or within so many days. */
 export const DUE_WITHIN = { now: 0, month: 30, quarter: 91, year: 365 } as const;
-export type DueWithin = keyof typeof DUE_WITHIN;
+type DueWithin = keyof typeof DUE_WITHIN;
 
 /** What a list of trees is narrowed by; an empty text is no question. */
 export interface TreeFilter {
