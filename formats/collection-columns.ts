@@ -66,7 +66,7 @@ const TREE_COLUMNS: Column[] = [
   c(
     "kind",
     "kind",
-    "kind",
+    "species",
     /^(kind|species|type|plant|name|genus|common_?name|botanical_?name|scientific_?name)$/,
     true,
   ),

@@ -16,7 +16,7 @@ import { PAGE_WORDS } from "@/words/rooms";
 const KIND_WORDS: Record<ImportKind, { name: string; what: string }> = {
   trees: {
     name: "Trees",
-    what: "a line per tree: tag and kind at least; its pot, when it was last potted, place, notes",
+    what: "a line per tree: tag and species at least; its pot, when it was last potted, place, notes",
   },
   pots: { name: "Pots in store", what: "a line per kind of pot: name, size, how many, price" },
   pottings: { name: "Past pottings", what: "a line per potting: the tree’s tag and when; pot, mix and roots if known" },
@@ -265,7 +265,7 @@ function Preview({
         {preview.withGaps > 0
           ? `, ${number(preview.withGaps)} of them with a cell that cannot be read and is left empty`
           : ""}
-        {bad > 0 ? `; ${number(bad)} cannot as they are and would be left out` : ""}.
+        {bad > 0 ? `; ${number(bad)} cannot as ${bad === 1 ? "it is" : "they are"} and would be left out` : ""}.
         {preview.missing.length > 0 && ` No column says the ${preview.missing.join(" or the ")} yet: choose it below.`}
       </p>
       <Notes notes={preview.notes} />
