@@ -95,7 +95,14 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
           <h2 className="text-xl">
             {place.name}{" "}
             <span className="text-base font-normal">
-              {PLACE_WORDS[place.kind]}, {place.trees === 1 ? "1 tree" : `${number(place.trees)} trees`}
+              {PLACE_WORDS[place.kind]},{" "}
+              {place.trees === 0 ? (
+                "no tree"
+              ) : (
+                <Link className="link" prefetch={false} href={pageAt(collectionId, "yard", `?place=${place.id}`)}>
+                  {place.trees === 1 ? "1 tree" : `${number(place.trees)} trees`}
+                </Link>
+              )}
             </span>
           </h2>
           <p data-testid="place-climate">

@@ -5,6 +5,7 @@ import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { many } from "@/data/db";
 import { calendarFile, feedFile, feedHash } from "./feed";
+import { missingFacts } from "./missing";
 import { todayFacts } from "./queries";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
@@ -41,6 +42,19 @@ onDatabase("the day's list on a real database", () => {
         .decision!.acts.map((a) => `${id}:${a.id}`),
     );
     expect(items.filter((i) => !i.includes(":after:")).every((i) => acts.includes(i))).toBe(true);
+  });
+
+  test("what nobody has said yet is listed with the trees it is missing of, and goes once it is said", async () => {
+    const missing = async () => missingFacts(await yard.view()).map((l) => [l.what, l.trees, l.page, l.rest]);
+    expect(await missing()).toEqual([
+      ["climate", null, "almanac/records", ""],
+      ["potted", 2, "yard", "?missing=potted&view=rows"],
+      ["check", 2, "yard", "?missing=check&view=rows"],
+      ["people", null, "people", ""],
+    ]);
+    const { entryId } = await yard.ok("record-roots", { treeId: trees[0], on: yard.today, fillGrade: 2 });
+    expect((await missing())[2]).toEqual(["check", 1, "yard", "?missing=check&view=rows"]);
+    await yard.ok("undo-entry", { entryId });
   });
 
   test("put off it comes back on its day, refused never, and undo brings it back at once", async () => {
