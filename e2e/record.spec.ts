@@ -123,3 +123,27 @@ test("the list is narrowed, grouped, kept under a name, written to a file; fault
   await page.getByRole("button", { name: "Quinces", exact: true }).click();
   await expect(page.getByText("1 of 2 trees")).toBeVisible();
 });
+
+test("from nothing to the first answer for an own tree in twelve taps", async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await visit(page, "/setup");
+  const { tap, taps } = counting();
+  await tap(page.getByLabel("Nearest town"));
+  await page.keyboard.type("Helsinki");
+  await tap(page.getByRole("list", { name: "Towns found" }).getByRole("button").first());
+  await tap(page.getByRole("button", { name: "Begin" }));
+  await page.waitForURL(/\/today$/);
+  await tap(page.getByRole("link", { name: "Add the first tree" }));
+  await tap(page.getByLabel("Species", { exact: true }));
+  await page.keyboard.type("Quince");
+  await tap(page.getByLabel("Outside width at the rim"));
+  await page.keyboard.type("30 cm");
+  await tap(page.getByLabel("Outside height"));
+  await page.keyboard.type("28 cm");
+  await tap(page.getByRole("button", { name: "Add this tree" }));
+  await expect(page.getByTestId("verdict")).not.toBeEmpty();
+  await expect(
+    page.getByTestId("primary").getByRole("link").or(page.getByTestId("primary").getByRole("button")).first(),
+  ).toBeVisible();
+  expect(taps()).toBeLessThanOrEqual(12);
+});

@@ -165,11 +165,11 @@ test("a bad plant at the gate: the verdict follows the taps; it is taken in and 
   await fits(page);
   await expectNoSeriousFindings(page);
   await page.getByLabel("Tag").fill("");
-  await tap(page, "Take it in");
+  await tap(page, "Accept");
   await expect(page.getByText("Every tree needs a tag")).toBeVisible();
   await expect(page.getByLabel("Mix above the flare, mm")).toHaveValue("70");
   await page.getByLabel("Tag").fill("SB-9");
-  await tap(page, "Take it in");
+  await tap(page, "Accept");
   await page.waitForURL(/\/correct$/);
   await expect(page.getByTestId("seen")).toContainText("flare 70 mm down");
 });

@@ -43,25 +43,8 @@ export function FilterBar({
   /** As the list is grouped now. */
   group: string;
 }) {
-  const { units } = useAsOf();
   const [open, setOpen] = useState(false);
-  const [more, setMore] = useState(false);
-  // What narrows the list is never out of sight.
-  const rare = more || asked.pot !== "" || asked.health !== "" || asked.missing !== "";
   const filtered = isFiltered(filterOf(asked));
-  const counted = (of: (row: YardRow) => string | undefined, words: (value: string) => string): Option[] => {
-    const counts = new Map<string, number>();
-    for (const row of rows) {
-      const value = of(row);
-      if (value !== undefined) counts.set(value, (counts.get(value) ?? 0) + 1);
-    }
-    return [...counts]
-      .map(([value, n]) => ({ value, words: `${words(value)} (${n})` }))
-      .sort((a, b) => a.words.localeCompare(b.words));
-  };
-  const fixed = (words: Readonly<Record<string, string>>): Option[] =>
-    Object.entries(words).map(([value, word]) => ({ value, words: word }));
-  const pick = (key: keyof TreesAsked) => (value: string) => ask({ [key]: value });
   return (
     <search aria-label="Narrow the list" className="no-print bg-base-200 rounded-box mb-3 p-2">
       <div className="flex flex-wrap items-end gap-2">
@@ -79,65 +62,7 @@ export function FilterBar({
           Filter{filtered ? " ✓" : ""}
         </button>
         <div className={`${open ? "contents" : "hidden"} sm:contents`}>
-          <Pick
-            label="Place"
-            value={asked.place}
-            onChange={pick("place")}
-            options={counted(
-              (r) => r.placeId ?? NO_PLACE,
-              (id) => places.get(id) ?? NO_PLACE_WORDS,
-            )}
-          />
-          <Pick
-            label="Status"
-            value={asked.status}
-            onChange={pick("status")}
-            options={counted((r) => r.headline?.code, statusTitle)}
-          />
-          <Pick
-            label="Species"
-            value={asked.species}
-            onChange={pick("species")}
-            options={counted(
-              (r) => r.name,
-              (n) => n,
-            )}
-          />
-          <Pick label="Due" value={asked.due} onChange={pick("due")} options={fixed(DUE_WORDS)} />
-          <Pick label="Order" value={asked.sort} any={null} onChange={pick("sort")} options={fixed(SORT_WORDS)} />
-          <Pick label="Groups" value={group} any={null} onChange={pick("group")} options={fixed(GROUP_WORDS)} />
-          <button
-            type="button"
-            className="btn btn-sm btn-ghost min-h-11 sm:min-h-9"
-            aria-expanded={rare}
-            onClick={() => setMore(!more)}
-          >
-            More filters
-          </button>
-          <SavedFilters asked={asked} ask={ask} />
-          {rare && (
-            <>
-              <Pick
-                label="Pot"
-                value={asked.pot}
-                onChange={pick("pot")}
-                options={(Object.keys(POT_SIZES) as PotSize[]).map((size) => ({
-                  value: size,
-                  words: potSizeWords(POT_SIZES[size], units),
-                }))}
-              />
-              <Pick
-                label="Condition"
-                value={asked.health}
-                onChange={pick("health")}
-                options={counted(
-                  (r) => r.health,
-                  (h) => HEALTH_WORDS[h as YardRow["health"]],
-                )}
-              />
-              <Pick label="Missing" value={asked.missing} onChange={pick("missing")} options={fixed(MISSING_WORDS)} />
-            </>
-          )}
+          <Picks rows={rows} places={places} asked={asked} ask={ask} group={group} />
         </div>
       </div>
       {filtered && (
@@ -151,6 +76,102 @@ export function FilterBar({
         </p>
       )}
     </search>
+  );
+}
+
+/** What the list is asked, a choice each; the rare ones come at a tap. */
+function Picks({
+  rows,
+  places,
+  asked,
+  ask,
+  group,
+}: {
+  rows: readonly YardRow[];
+  places: ReadonlyMap<string, string>;
+  asked: TreesAsked;
+  ask: (changes: Partial<TreesAsked>) => void;
+  group: string;
+}) {
+  const { units } = useAsOf();
+  const [more, setMore] = useState(false);
+  // What narrows the list is never out of sight.
+  const rare = more || asked.pot !== "" || asked.health !== "" || asked.missing !== "";
+  const counted = (of: (row: YardRow) => string | undefined, words: (value: string) => string): Option[] => {
+    const counts = new Map<string, number>();
+    for (const row of rows) {
+      const value = of(row);
+      if (value !== undefined) counts.set(value, (counts.get(value) ?? 0) + 1);
+    }
+    return [...counts]
+      .map(([value, n]) => ({ value, words: `${words(value)} (${n})` }))
+      .sort((a, b) => a.words.localeCompare(b.words));
+  };
+  const fixed = (words: Readonly<Record<string, string>>): Option[] =>
+    Object.entries(words).map(([value, word]) => ({ value, words: word }));
+  const pick = (key: keyof TreesAsked) => (value: string) => ask({ [key]: value });
+  return (
+    <>
+      <Pick
+        label="Place"
+        value={asked.place}
+        onChange={pick("place")}
+        options={counted(
+          (r) => r.placeId ?? NO_PLACE,
+          (id) => places.get(id) ?? NO_PLACE_WORDS,
+        )}
+      />
+      <Pick
+        label="Status"
+        value={asked.status}
+        onChange={pick("status")}
+        options={counted((r) => r.headline?.code, statusTitle)}
+      />
+      <Pick
+        label="Species"
+        value={asked.species}
+        onChange={pick("species")}
+        options={counted(
+          (r) => r.name,
+          (n) => n,
+        )}
+      />
+      <Pick label="Due" value={asked.due} onChange={pick("due")} options={fixed(DUE_WORDS)} />
+      <Pick label="Order" value={asked.sort} any={null} onChange={pick("sort")} options={fixed(SORT_WORDS)} />
+      <Pick label="Groups" value={group} any={null} onChange={pick("group")} options={fixed(GROUP_WORDS)} />
+      <button
+        type="button"
+        className="btn btn-sm btn-ghost min-h-11 sm:min-h-9"
+        aria-expanded={rare}
+        onClick={() => setMore(!more)}
+      >
+        More filters
+      </button>
+      <SavedFilters asked={asked} ask={ask} />
+      {rare && (
+        <>
+          <Pick
+            label="Pot"
+            value={asked.pot}
+            onChange={pick("pot")}
+            options={(Object.keys(POT_SIZES) as PotSize[]).map((size) => ({
+              value: size,
+              words: potSizeWords(POT_SIZES[size], units),
+            }))}
+          />
+          <Pick
+            label="Condition"
+            value={asked.health}
+            onChange={pick("health")}
+            options={counted(
+              (r) => r.health,
+              (h) => HEALTH_WORDS[h as YardRow["health"]],
+            )}
+          />
+          <Pick label="Missing" value={asked.missing} onChange={pick("missing")} options={fixed(MISSING_WORDS)} />
+        </>
+      )}
+    </>
   );
 }
 
