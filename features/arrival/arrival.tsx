@@ -1,8 +1,8 @@
 "use client";
 
 import { pageAt } from "@/features/kernel/addresses";
-import { fault } from "@/contract/faults";
 import Link from "next/link";
+import type { InspectionVerdict } from "@/core/arrival/index";
 import { ARRIVAL_FORMS, PURPOSES } from "@/core/event/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { day } from "@/words/format";
@@ -109,17 +109,7 @@ export function Arrival({
         </RestQuestions>
         <FormFaults faults={unplaced(failure, FIELDS)} />
       </div>
-      <a
-        href="#verdict"
-        className="bg-base-100 border-base-300 sticky bottom-14 z-10 flex min-h-12 sm:bottom-0 items-center gap-2 border-t-2 px-1 lg:hidden"
-      >
-        <b>{ARRIVAL_VERDICT_WORDS[verdict.verdict]}</b>
-        <span className="truncate text-sm">
-          {verdict.found[0]
-            ? findingText(verdict.found[0].code, verdict.found[0].figures, units)
-            : "nothing found so far"}
-        </span>
-      </a>
+      <InShort verdict={verdict} />
       <div className="lg:sticky lg:top-2 lg:self-start">
         <VerdictPanel
           verdict={verdict}
@@ -140,5 +130,23 @@ export function Arrival({
         </p>
       </div>
     </Form>
+  );
+}
+
+/** On a phone: the verdict so far, at the foot of the questions. */
+function InShort({ verdict }: { verdict: InspectionVerdict }) {
+  const { units } = useAsOf();
+  return (
+    <a
+      href="#verdict"
+      className="bg-base-100 border-base-300 sticky bottom-14 z-10 flex min-h-12 sm:bottom-0 items-center gap-2 border-t-2 px-1 lg:hidden"
+    >
+      <b>{ARRIVAL_VERDICT_WORDS[verdict.verdict]}</b>
+      <span className="truncate text-sm">
+        {verdict.found[0]
+          ? findingText(verdict.found[0].code, verdict.found[0].figures, units)
+          : "nothing found so far"}
+      </span>
+    </a>
   );
 }
