@@ -13,19 +13,19 @@ type NumberField = "doorMm" | "headroomMm" | "summerM2" | "winterM2" | "budget";
 const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
   [
     "doorMm",
-    "Narrowest door on the way in, mm",
+    "Narrowest door on the way in",
     "pots wider than it are not planned for trees carried in; empty: the widest door of the winter places measured under Winter",
     "mm",
   ],
   [
     "headroomMm",
-    "Lowest headroom, mm",
+    "Lowest headroom",
     "counts where a tree’s height is measured; empty: the highest of the winter places",
     "mm",
   ],
   ["summerM2", "Room in summer, m²", "trees wait a season where it is not enough", undefined],
   ["winterM2", "Room in winter, m²", "for those carried in", undefined],
-  ["budget", "Money a year", "said where a year asks for more", undefined],
+  ["budget", "Budget a year", "said where a year asks for more", undefined],
 ];
 
 /** How ladders are planned here: the school, the ways in, the room, the money. */
@@ -74,12 +74,13 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
               (p) => [p, SCHOOL_WORDS[p].name] as const,
             )}
           />
-          {FIELDS.map(([key, label, hint]) => (
+          {FIELDS.map(([key, label, hint, unit]) => (
             <TextField
               key={key}
               label={label}
               hint={hint}
               numeric
+              suffix={unit}
               value={texts[key]}
               onChange={(text) => setTexts((now) => ({ ...now, [key]: text }))}
               fault={faults[key]}
