@@ -56,10 +56,10 @@ export function Nav({ name }: { name: string }) {
   }, [collectionId, query, router, record, path]);
 
   return (
-    <header className="bg-base-200 border-base-300 flex items-center gap-x-3 gap-y-1 border-b px-3 py-1 sm:flex-wrap sm:gap-x-5 sm:py-2">
+    <header className="bg-base-200 border-base-300 flex items-center gap-x-3 gap-y-1 border-b px-3 py-1 sm:flex-wrap sm:gap-x-4 lg:flex-nowrap sm:py-2">
       <span className="font-serif text-xl font-semibold tracking-tight max-sm:hidden">Aurelian</span>
       <span
-        className="max-w-[9rem] truncate max-sm:max-w-[11rem] max-sm:font-serif max-sm:text-lg max-sm:font-semibold sm:text-sm lg:max-w-[14rem]"
+        className="max-w-[9rem] truncate max-sm:max-w-[11rem] max-sm:font-serif max-sm:text-lg max-sm:font-semibold sm:text-sm lg:max-w-[8rem] xl:max-w-[12rem]"
         title={name}
       >
         {name}
@@ -110,7 +110,7 @@ export function Nav({ name }: { name: string }) {
         onClick={() => help.current?.showModal()}
       >
         <Icon name="help" />
-        <span className="max-sm:sr-only">Help</span> <kbd className="kbd kbd-xs hidden sm:inline">?</kbd>
+        <span className="sr-only 2xl:not-sr-only">Help</span> <kbd className="kbd kbd-xs hidden sm:inline">?</kbd>
       </button>
       <dialog ref={help} className="modal" aria-label="Help">
         <div className="modal-box">

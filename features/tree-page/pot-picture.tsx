@@ -75,7 +75,8 @@ export function PotPicture({
         <p className="mt-1 text-sm">
           {lot ? `${lot.name}, ${WALL_WORDS[wallOf(lot.pot)]}` : "Unknown pot"}; {litres(state.volumeL.p50, units)} of
           mix
-          {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50
+          {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50 &&
+          litres(state.volumeL.p10, units) !== litres(state.volumeL.p90, units)
             ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
             : ""}
           {state.pottedOn ? `, potted ${day(state.pottedOn, on)}` : ", nobody knows since when"}.
