@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { KINDS } from "@/core/species/index";
-import type { Pot } from "@/core/vessel/index";
+import { litresFromRim, type Pot } from "@/core/vessel/index";
 import {
   type ImportOptions,
   type PotLine,
@@ -82,6 +82,38 @@ test("each fault names its line, its column and what stood there; good lines are
   expect(lines[2].pot).toBeNull();
   expect(lines[3].pot).toMatchObject({ known: "nominal", system: "container-class", size: "#5" });
   expect(lines[4]).toMatchObject({ count: 3, trunkMm: 20, pot: { known: "nominal", size: "7.5" } });
+});
+
+test("a width and a wall are a pot of about so many litres, as many lists write it", async () => {
+  const texts = [
+    "30 cm plastic",
+    "12 in clay pot",
+    "0,4",
+    "30 cm",
+    '12" square',
+    "30 cm from the gate",
+    "3 cm plastic",
+    "300 mm glazed",
+  ];
+  const { lines, problems } = await trees(
+    `tag;kind;trade_size\n${texts.map((t, i) => `A${i};Fig;${t.includes('"') ? `"${t.replace('"', '""')}"` : t}`).join("\n")}\n`,
+  );
+  const about = (shape: "round" | "square", widthMm: number, wall: Parameters<typeof litresFromRim>[2]) => ({
+    known: "about",
+    litres: litresFromRim(shape, widthMm, wall),
+    wall,
+  });
+  expect(lines.map((l) => l.pot)).toEqual([
+    about("round", 300, "smooth-plastic"),
+    about("round", 304.8, "terracotta"),
+    expect.objectContaining({ known: "nominal" }) as Pot,
+    about("round", 300, "smooth-plastic"),
+    about("square", 304.8, "smooth-plastic"),
+    null,
+    null,
+    about("round", 300, "glazed"),
+  ]);
+  expect(problems.map((p) => p.value)).toEqual(["30 cm from the gate", "3 cm plastic"]);
 });
 
 test("sizes of pots as people write them: classes, gallons that are classes, pints, US lists", async () => {

@@ -115,7 +115,29 @@ const LENGTH_MM = { mm: 1, cm: 10, in: MM_PER_INCH, m: 1000 };
 function potSizeWords(fault: PotSizeFault): string {
   return fault.code === "no-such-class"
     ? `There is no #${fault.asked} pot: the nearest are ${fault.nearest.join(" and ")}. For true gallons write ${fault.asked} US gal.`
-    : "A size such as 7.5 L, #3, 5 gal or 20 pints; widths and height measured belong in columns of their own.";
+    : "A size such as 7.5 L, #3, 5 gal, 20 pints or 30 cm plastic; a height measured belongs in a column of its own.";
+}
+
+const ACROSS = /^(\d+(?:[.,]\d+)?)\s*(cm|mm|in(?:ch(?:es)?)?\b\.?|"|″)\s*(.*)$/i;
+/** What may be said of a pot beside its width and its wall. */
+const BESIDE = /\b(round|square|pots?|across|wide|width|dia(?:meter)?|rim)\b/gi;
+
+/** "30 cm plastic", "12 in clay pot": a width across and a wall. A width alone is no volume, but better than none: "about". */
+function potOfWidth(text: string, wall: Wall): Pot | null {
+  const found = ACROSS.exec(text);
+  if (!found) return null;
+  const [, figures, unit, rest] = found;
+  const named = wallNamed(rest);
+  const left = rest.replace(named?.words ?? "", "").replace(BESIDE, "");
+  if (/[\p{L}\p{N}]/u.test(left)) return null;
+  const widthMm = readNumber(`${figures} ${/^["″]/.test(unit) ? "in" : unit}`, "mm");
+  if (!(widthMm >= 50 && widthMm <= 2000)) return null;
+  const of = named?.wall ?? wall;
+  return {
+    known: "about",
+    litres: litresFromRim(/\bsquare\b/i.test(rest) ? "square" : "round", widthMm, of),
+    wall: of,
+  };
 }
 
 /** Reads one row's cells; remembers what it could not read. */
@@ -195,6 +217,8 @@ class Cells {
     if (text === "" || text === "?") return null;
     const read = readPotSize(this.inChosenUnit(text), wall, as);
     if (read.ok) return read.pot;
+    const across = as === "label" ? potOfWidth(text, wall) : null;
+    if (across) return across;
     this.fault(field, potSizeWords(read.fault));
     return null;
   }

@@ -177,7 +177,7 @@ test("a potting without its day or tag, pots without a size, cannot come in", ()
   ]);
   expect(read("pots", { name: "", size: "big" }).problems.map((p) => p[1])).toEqual([
     "Give these pots a name.",
-    "A size such as 7.5 L, #3, 5 gal or 20 pints; widths and height measured belong in columns of their own.",
+    "A size such as 7.5 L, #3, 5 gal, 20 pints or 30 cm plastic; a height measured belongs in a column of its own.",
     "Without a size it is no pot in store.",
   ]);
   expect(read("pottings", { tag: "A", potted_on: "2021", correction: "juggled" }).problems[0][1]).toMatch(
