@@ -39,7 +39,7 @@ test("on a phone: what the trees ask for, a root check from the list, work put o
   await expect(page.getByLabel("Another day")).toHaveValue("some day");
   await page.keyboard.press("Escape");
 
-  await page.getByText("Own tasks").click();
+  await page.getByTestId("tasks").getByText("Own tasks").click();
   await page.getByRole("button", { name: "Add the task" }).click();
   await expect(page.getByText("What is to be done?")).toBeVisible();
   await page.getByLabel("What is to be done").fill("Clean the gutters");

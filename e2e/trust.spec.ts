@@ -48,7 +48,7 @@ test("a page never loads itself anew while the day is moved and things are recor
   const runs = Number(process.env.AURELIAN_STEADY_RUNS ?? 12);
   test.setTimeout(120_000 + 2500 * runs);
   const w = await world(request);
-  await visit(page, w.url("almanac"));
+  await visit(page, w.url("settings"));
   await page.evaluate(() => ((window as unknown as { mark: number }).mark = 1));
   for (let i = 0; i < runs; i++) {
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
