@@ -106,7 +106,7 @@ export const planLadders: JobHandler = async (job, beat) => {
       shown,
     ),
     liftKg,
-    schools: await bySchools(tasks, firstSeason, shown),
+    schools: await bySchools(tasks, firstSeason, shown, () => beat(total, total)),
     tookMs: performance.now() - from,
   };
   return JSON.stringify(plan);
@@ -116,12 +116,19 @@ export const planLadders: JobHandler = async (job, beat) => {
 const COMPARED_SEASONS = 2;
 
 /** The same trees by each of the four schools. */
-async function bySchools(tasks: readonly CollectionTask[], firstSeason: number, shown: number): Promise<SchoolTotal[]> {
+async function bySchools(
+  tasks: readonly CollectionTask[],
+  firstSeason: number,
+  shown: number,
+  /** Ends the work where somebody stopped it: this is its longest part. */
+  beat: () => Promise<void>,
+): Promise<SchoolTotal[]> {
   const plants = new Map(tasks.map((t) => [t.task.treeId, t.plants]));
   return Promise.all(
     SCHOOLS.map(async (school) => {
       const asked = tasks.map(({ task }) => ({ ...bySchool(task, school), withHold: false }));
       const ladders = await planned(asked);
+      await beat();
       return schoolTotal(
         school,
         ladders.map((ladder) => ({ ladder, plants: plants.get(ladder.treeId)! })),
