@@ -40,6 +40,7 @@ interface OwnFaults {
   "nothing-changed": undefined;
   "own-mother": undefined;
   "one-of-them": { tag: string };
+  "shares-its-pot": { tag: string };
   "left-already": undefined;
   "fewer-plants": { plants: number };
   "split-takes-all": { plants: number };

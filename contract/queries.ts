@@ -76,6 +76,8 @@ export interface RecordChoices {
   pots: { id: string; name: string; free: number }[];
   mixes: { key: string; name: string }[];
   feeds: string[];
+  /** What is dangerous in working on a species, and the trees of which it is. */
+  hazards: { hazard: Hazard; trees: string[] }[];
 }
 
 const numeric = z.coerce.number();

@@ -83,9 +83,10 @@ test("pressing twice records once", async ({ page, request }) => {
   const treeId = await w.tree("T-1");
   await visit(page, w.url(`tree/${treeId}`));
   await openPart(page, "Roots & wood");
+  await page.getByRole("button", { name: "Root check" }).click();
   await page.getByText("2 whole ball holds").click();
   await page.getByRole("button", { name: "Record what I see" }).dblclick();
-  await expect(page.getByRole("status")).toContainText("what you saw");
+  await expect(page.getByRole("status")).toContainText("roots checked");
   await openPart(page, "Log");
   await expect(page.getByText(/Roots seen:/)).toHaveCount(1);
 });

@@ -103,6 +103,14 @@ test("the list is narrowed, grouped, kept under a name, written to a file; fault
   await expect(page.getByRole("heading", { name: /Fig/ })).toBeVisible();
   await expectNoSeriousFindings(page);
   await page.getByLabel("choose Q-1").check();
+  // On paper stand the chosen ones alone.
+  const fig = page.getByLabel("choose F-1");
+  await expect(fig).toBeVisible();
+  await page.evaluate(() => window.dispatchEvent(new Event("beforeprint")));
+  await expect(fig).toHaveCount(0);
+  await expect(page.getByLabel("choose Q-1")).toBeVisible();
+  await page.evaluate(() => window.dispatchEvent(new Event("afterprint")));
+  await expect(fig).toBeVisible();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Export" }).click();
   const file = await (await download).createReadStream();
@@ -121,6 +129,11 @@ test("the list is narrowed, grouped, kept under a name, written to a file; fault
   await expect(page.getByRole("status").filter({ hasText: "Q-1: note." })).toBeVisible();
   await page.getByText("Saved lists").click();
   await page.getByRole("button", { name: "Quinces", exact: true }).click();
+  await expect(page.getByText("1 of 2 trees")).toBeVisible();
+  // Opened and come back from: what narrows the list still stands.
+  await page.getByRole("link", { name: /^Q-1/ }).first().click();
+  await expect(page.getByTestId("verdict")).toBeVisible();
+  await page.goBack();
   await expect(page.getByText("1 of 2 trees")).toBeVisible();
 });
 

@@ -185,7 +185,7 @@ test("a rescue with a sign that fails: what to do about it, looked for again, th
   await w.send("end-rescue", { treeId: earlier, on: "2025-08-01", how: "recovered" });
   const treeId = await w.tree("R-2", { kindId: "quince" });
   await visit(page, w.url(`tree/${treeId}/rescue`));
-  await expect(page.getByTestId("season")).toContainText("Enough season is left");
+  await expect(page.getByTestId("season")).toContainText("Enough warm season is left");
   await tap(page, "Begin the rescue");
   await expect(page.getByText("Say what happened to it")).toBeVisible();
   await tap(page, "Dried out");

@@ -74,10 +74,11 @@ test("a root check visibly changes the projection, and its undo changes it back"
   const [due, fill] = [page.getByTestId("due"), page.getByTestId("fill")];
   const before = [await due.textContent(), await fill.textContent()];
   await openPart(page, "Roots & wood");
+  await page.getByRole("button", { name: "Root check" }).click();
   await page.getByText("1 holds around the core").click();
   await page.getByText("0 none: tips end at the wall").click();
   await page.getByRole("button", { name: "Record what I see" }).click();
-  await expect(page.getByRole("status")).toContainText("what you saw is in the picture");
+  await expect(page.getByRole("status")).toContainText("R-1: roots checked");
   await expect(fill).not.toHaveText(before[1]!);
   await expect(due).not.toHaveText(before[0]!);
   await expect(page.getByTestId("verdict")).toContainText("Not due");

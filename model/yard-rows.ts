@@ -3,7 +3,7 @@ import type { Headline } from "@/core/decision/index";
 import type { HealthState } from "@/core/event/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { plantsAt } from "@/core/records/index";
-import { type CrownForm, crownFormOf } from "@/core/species/index";
+import type { CrownForm } from "@/core/species/index";
 import { type Vessel, vesselOf } from "@/core/vessel/index";
 import type { Yard } from "./open-yard";
 import type { TreeState } from "./state";
@@ -45,7 +45,7 @@ const usualHeightMm = (volumeL: number) => 440 * volumeL ** 0.4;
 
 export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
   return states.map((state) => {
-    const { record: tree, name, kind } = yard.tree(state.treeId)!;
+    const { record: tree, name, crownForm } = yard.tree(state.treeId)!;
     const day = yard.on(state.on).tree(state.treeId)!;
     const pot = state.lotId === null ? undefined : yard.indexed.lots.get(state.lotId)?.pot;
     const shape = pot ? vesselOf(pot) : null;
@@ -68,13 +68,7 @@ export function yardRows(yard: Yard, states: readonly TreeState[]): YardRow[] {
       headline: day.decision?.headline ?? null,
       pressDays: Number.isFinite(day.pressDays) ? day.pressDays : null,
       health: day.condition.health,
-      form: crownFormOf({
-        scientific: kind.scientific,
-        group: kind.values.group,
-        cultivar: tree.cultivar,
-        name,
-        miniature: tree.purpose === "miniature",
-      }),
+      form: crownForm,
       heightMm: Math.round(tree.heightM === null ? usualHeightMm(state.volumeL.p50) : 1000 * tree.heightM),
       heightGuessed: tree.heightM === null,
       pottedOn: state.pottedOn,

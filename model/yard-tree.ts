@@ -1,7 +1,7 @@
 import { type DayNumber, type IsoDate, toDay } from "@/core/dates/index";
 import type { LoggedEvent } from "@/core/event/index";
 import { endOf, plantsAt, type TreeRecord } from "@/core/records/index";
-import { type Profile, profileOf } from "@/core/species/index";
+import { type CrownForm, crownFormOf, type Profile, profileOf } from "@/core/species/index";
 import type { EyePrior, MatePrior } from "./context";
 import { eyeOn } from "./eyes";
 import type { Yard } from "./open-yard";
@@ -28,6 +28,19 @@ export class YardTree {
   get name(): string {
     return this.kind.name;
   }
+
+  /** How its crown is drawn. */
+  get crownForm(): CrownForm {
+    const { kind, record } = this;
+    return (this.form ??= crownFormOf({
+      scientific: kind.scientific,
+      group: kind.values.group,
+      cultivar: record.cultivar,
+      name: kind.name,
+      miniature: record.purpose === "miniature",
+    }));
+  }
+  private form: CrownForm | undefined;
 
   /** Its events in order of day; a tree taken from a batch begins with the batch's. */
   get events(): readonly LoggedEvent[] {

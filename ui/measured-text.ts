@@ -4,8 +4,8 @@ import { type Dimension, SHOWN_UNIT, typedAs, type UnitSystem } from "@/core/qua
 const OF_SUFFIX: Readonly<Record<string, Dimension>> = { mm: "mm", m: "m", kg: "kg" };
 
 const PLAIN = /^\s*[+-]?\d+(?:\.\d+)?\s*$/;
-/** Figures, fractions and marks of inches and feet do not count as a unit of their own. */
-const UNITLESS = /^[\d\s.,’'+\-−/½¼¾⅓⅔⅛⅜⅝⅞]*$/;
+/** Figures and fractions: what names no unit of its own. */
+const UNITLESS = /^[\d\s.,+\-−/½¼¾⅓⅔⅛⅜⅝⅞]*$/;
 
 export interface MeasuredText {
   text: string;
@@ -28,6 +28,6 @@ export function measuredText(value: string, suffix: string | undefined, units: U
   return {
     text,
     suffix: unit,
-    kept: (typed) => (typed.trim() !== "" && UNITLESS.test(typed) && !/['’]/.test(typed) ? `${typed}${behind}` : typed),
+    kept: (typed) => (typed.trim() !== "" && UNITLESS.test(typed) ? `${typed}${behind}` : typed),
   };
 }

@@ -30,12 +30,16 @@ export interface YardPotProps {
 /** Smaller crowns would be a blot. */
 const LEAST_CROWN_PX = 22;
 
-/** Branchings are made once: every step of a drag draws them again. */
+/** Branchings are made once: every step of a drag draws them again. A server that draws for many collections forgets them in time. */
+const MOST_SHAPES = 4000;
 const shapes = new Map<string, CrownShape>();
 function shapeOf({ form, seed }: YardCrown): CrownShape {
   const key = `${form} ${seed}`;
   let shape = shapes.get(key);
-  if (!shape) shapes.set(key, (shape = crownShape(form, seed)));
+  if (!shape) {
+    if (shapes.size >= MOST_SHAPES) shapes.clear();
+    shapes.set(key, (shape = crownShape(form, seed)));
+  }
   return shape;
 }
 

@@ -82,6 +82,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "nothing-changed": () => "Nothing has changed.",
   "own-mother": () => "A tree is not its own mother.",
   "one-of-them": (f) => `Nothing was recorded, because of ${f.tag}:`,
+  "shares-its-pot": (f) => `${f.tag} stands in one pot with another of these trees: record it for one at a time.`,
   "left-already": () => "This tree has left the collection already.",
   "fewer-plants": (f) => `Only ${f.plants} ${f.plants === 1 ? "plant stands" : "plants stand"} here.`,
   "split-takes-all": (f) =>

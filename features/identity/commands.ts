@@ -1,9 +1,8 @@
-import { shareAmong } from "../trees/shared-pot";
+import { rootsOf, shareAmong } from "../trees/shared-pot";
 import { toDay } from "@/core/dates/index";
 import { type LoggedEvent, subject, eventIs } from "@/core/event/index";
 import { kindById, kindOfWords } from "@/core/species/index";
 import { endOf, plantsAt, plantsOn } from "@/core/records/index";
-import { yardOf } from "../collection/load";
 import { asHappened, findTree, happening, refuseBeforeArrival, refuseFuture } from "@/features/kernel/days";
 import { command, type CommandContext, refuse } from "@/features/kernel/define";
 import { livingTags, refuseTakenTag, UNKNOWN_POTTING } from "../trees/arrive";
@@ -36,10 +35,6 @@ export const describeTree = command("describe-tree", {
     return Promise.resolve({ treeId: tree.id });
   },
 });
-
-async function rootsOf(context: CommandContext, treeId: string, on: string) {
-  return (await yardOf(context)).tree(findTree(context, treeId).id)?.on(on)?.roots ?? null;
-}
 
 /** A tree leaves: it died, was sold, given, planted out, scrapped, lost. Part of a batch may. */
 export const endTree = command("end-tree", {

@@ -5,7 +5,7 @@ import { MOST_EDITS } from "@/contract/files";
 import type { CellProblem } from "@/formats/collection-csv";
 import { number } from "@/words/format";
 import { FAULTY_CELL_WORDS } from "@/words/imports";
-import type { ImportChoice } from "./use-import";
+import type { ImportChoice } from "./use-file";
 
 type Edits = ImportChoice["edits"];
 

@@ -47,7 +47,7 @@ onDatabase("lists on a real database", () => {
     expect((await yard.view()).collection.revision).toBe(before);
     const commandId = randomUUID();
     const done = (await bring("trees", text, { commandId })).at(-1);
-    expect(done).toMatchObject({ step: "done", count: 1, skipped: 0 });
+    expect(done).toMatchObject({ step: "done", kept: { count: 1, skipped: 0 } });
     // The second time its tag hangs already: the line is told, nothing is added.
     expect((await bring("trees", text, { commandId: randomUUID() })).at(-1)).toMatchObject({ step: "fault" });
     expect((await yard.view()).loaded.trees.filter((t) => t.tag === "P-1")).toHaveLength(1);
@@ -68,7 +68,10 @@ onDatabase("lists on a real database", () => {
       { line: 9, column: "tag", value: "nowhere" },
       { line: 2, column: "no such column", value: "x" },
     ];
-    expect((await bring("trees", text, { edits })).at(-1)).toMatchObject({ step: "done", count: 2, skipped: 0 });
+    expect((await bring("trees", text, { edits })).at(-1)).toMatchObject({
+      step: "done",
+      kept: { count: 2, skipped: 0 },
+    });
     expect((await yard.events((await tree("E-1")).id))[0].payload).toMatchObject({
       lastPotted: { best: expect.stringMatching(/^2022-04/) as string },
     });
@@ -95,7 +98,7 @@ onDatabase("lists on a real database", () => {
         },
       },
     });
-    expect((await bring("trees", text)).at(-1)).toMatchObject({ step: "done", count: 3, skipped: 1 });
+    expect((await bring("trees", text)).at(-1)).toMatchObject({ step: "done", kept: { count: 3, skipped: 1 } });
     expect((await yard.view()).loaded.places.map((p) => p.name).sort()).toEqual(["Known yard", "Roof"]);
   });
 
@@ -156,7 +159,7 @@ onDatabase("lists on a real database", () => {
       "pottings",
       "tag,when,litres,mix,correction\nH-1,2024,20,pine-bark,shave\nh-1,spring 2020,6,,\nH-1,2022,12,,none\nX-9,2022,12,,\n",
     );
-    expect(done.at(-1)).toMatchObject({ step: "done", count: 3, skipped: 1 });
+    expect(done.at(-1)).toMatchObject({ step: "done", kept: { count: 3, skipped: 1 } });
     const events = await yard.events(id);
     expect(events.map((e) => [e.payload.kind, e.on.from])).toEqual([
       ["arrived", "2020-03-01"],
@@ -205,7 +208,7 @@ onDatabase("lists on a real database", () => {
       .trim()
       .split("\n")
       .map((line) => JSON.parse(line) as ImportMessage);
-    expect(messages.at(-1)).toMatchObject({ step: "done", count: 3000 });
+    expect(messages.at(-1)).toMatchObject({ step: "done", kept: { count: 3000 } });
     const order = ["reading", "checking", "saving", "done"];
     const steps = messages.map((m) => order.indexOf(m.step));
     expect([...steps].sort((a, b) => a - b)).toEqual(steps);

@@ -8,9 +8,9 @@ import { FormFaults, ScrollBox, SelectField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { FaultyCells } from "./faulty-cells";
-import type { ImportPreview, UnlistedName } from "./run";
+import type { ImportPreview, ListDone, UnlistedName } from "./run";
 import { stillNamed, UnlistedNames } from "./unlisted-names";
-import { type ImportChoice, useImport } from "./use-import";
+import { type ImportChoice, useFile } from "./use-file";
 import { PAGE_WORDS } from "@/words/rooms";
 
 const KIND_WORDS: Record<ImportKind, { name: string; what: string }> = {
@@ -28,7 +28,7 @@ const STEP_WORDS = { reading: "Reading", checking: "Checking", saving: "Saving" 
 export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, progress } = useImport();
+  const { send, progress } = useFile<ImportPreview, ListDone>("import-file");
   const [choice, setChoice] = useState<ImportChoice>({
     kind: "trees",
     mapping: null,
@@ -54,6 +54,7 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
     setDone(null);
     commandId.current = null;
     const answer = await send(chosen, next, null);
+    if (answer === null) return;
     if (!answer.ok) {
       setPreview(null);
       setProblem(answer.message);
@@ -72,11 +73,12 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
     if (!file) return;
     commandId.current ??= crypto.randomUUID();
     const answer = await send(file, choice, commandId.current);
-    if (!answer.ok) return setProblem(answer.message);
-    if (!("count" in answer)) return;
-    const text = `${number(answer.count)} ${answer.count === 1 ? "line has" : "lines have"} come in${answer.skipped > 0 ? `, ${number(answer.skipped)} were left out` : ""}.`;
+    if (answer?.ok === false) return setProblem(answer.message);
+    if (answer === null || !("kept" in answer)) return;
+    const { count, skipped, entryId } = answer.kept;
+    const text = `${number(count)} ${count === 1 ? "line has" : "lines have"} come in${skipped > 0 ? `, ${number(skipped)} were left out` : ""}.`;
     setDone(text);
-    tell({ text, entryId: answer.entryId });
+    tell({ text, entryId });
     setFile(null);
     setPreview(null);
     if (input.current) input.current.value = "";

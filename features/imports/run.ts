@@ -1,4 +1,5 @@
 import { SHOWN_PROBLEMS } from "./ndjson";
+import type { FileDone, FileMessage } from "./send-file";
 import { type Fault, fault } from "@/contract/faults";
 import type { ListRequest } from "@/contract/files";
 import type { FoundKind } from "@/contract/queries";
@@ -62,12 +63,13 @@ export interface UnlistedName {
   near: FoundKind[];
 }
 
+/** How many lines came in, and how many were left out. */
+export interface ListDone extends FileDone {
+  count: number;
+  skipped: number;
+}
 /** What the browser is told while a file is at work, a line of JSON each. */
-export type ImportMessage =
-  | { step: "reading" | "checking" | "saving"; done: number; of: number }
-  | { step: "preview"; preview: ImportPreview }
-  | { step: "done"; count: number; skipped: number; entryId: string; revision: number }
-  | { step: "fault"; faults: Fault[] };
+export type ImportMessage = FileMessage<ImportPreview, ListDone>;
 
 const SAMPLE_LINES = 8;
 
@@ -114,7 +116,8 @@ export async function runImport(
     );
     if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
     const { entryId, revision } = answer;
-    tell({ step: "done", count: good.length, skipped: table.rows.length - good.length, entryId, revision });
+    const kept = { entryId, revision, count: good.length, skipped: table.rows.length - good.length };
+    tell({ step: "done", kept });
   } catch (error) {
     if (error instanceof BadBody) return fail(error.fault);
     if (isDatabaseGone(error)) return fail(fault("file", "database-away"));

@@ -1,3 +1,4 @@
+import type { Fault } from "@/contract/faults";
 import type { ListRequest, WeatherRequest } from "@/contract/files";
 
 /** How far a file is that the server is at work on. */
@@ -6,6 +7,16 @@ export interface Progress {
   done: number;
   of: number;
 }
+
+/** What is kept of a file: the entry that may be taken back, and where the records stand after it. */
+export interface FileDone {
+  entryId: string;
+  revision: number;
+}
+
+/** What the server says of a file, line by line. */
+export type FileMessage<Preview, Done extends FileDone> =
+  Progress | { step: "preview"; preview: Preview } | { step: "done"; kept: Done } | { step: "fault"; faults: Fault[] };
 
 export const AWAY = "Aurelian does not answer: is it still running? The file is still chosen; try again in a moment.";
 

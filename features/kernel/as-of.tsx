@@ -7,7 +7,7 @@ import type { ReplayApi } from "@/workers/replay.browser";
 import type { Units } from "@/words/format";
 import type { StripWood } from "./strip-wood";
 import { UnitsContext } from "@/ui/fields";
-import { putDay } from "./put-day";
+import { putDay, writeAddress } from "./put-day";
 
 export interface StripSubject {
   key: string;
@@ -82,7 +82,7 @@ export function AsOfProvider({
   const [settledOn, setSettled] = useState(initialOn);
   const opened = useRef<{ state: string; api: Promise<Comlink.Remote<ReplayApi>> } | null>(null);
 
-  const address = useCallback((day: string) => writeDay(day, today), [today]);
+  const address = useCallback((day: string) => writeAddress((query) => putDay(query, day, today)), [today]);
   const setOn = useCallback(
     (next: string, settle: boolean) => {
       setDay(next);
@@ -153,17 +153,6 @@ export function AsOfProvider({
       <UnitsContext.Provider value={units}>{children}</UnitsContext.Provider>
     </Context.Provider>
   );
-}
-
-/**
- * Writes the day into the address beside the router, not through it: were the router to take it up, its next refresh would find pages
- * that do not match the address, and after two of them in a row it loads the whole page anew, with all that was typed on it lost.
- */
-function writeDay(day: string, today: string): void {
-  const url = new URL(window.location.href);
-  putDay(url.searchParams, day, today);
-  // The router's own state stays where it was; only what is read and shared changes.
-  History.prototype.replaceState.call(window.history, window.history.state, "", url);
 }
 
 /** While this page is open the strip shows the wood of its tree, or of its species where the tree has none of its own. */

@@ -10,6 +10,7 @@ import {
   type UseFormReturn,
 } from "react-hook-form";
 import type { CommandField, CommandName, CommandSent } from "@/contract/index";
+import { hasField } from "@/ui/form/has-field";
 import { type FieldProblem, resolverOf } from "@/ui/form/resolver";
 import { Form, FormFaults } from "@/ui/fields";
 import { useUnits } from "./as-of";
@@ -33,9 +34,6 @@ interface CommandForm<V extends FieldValues> {
   /** Faults of no field of the form. */
   unplaced: readonly FieldProblem[];
 }
-
-const isIn = (start: FieldValues, path: string) =>
-  Object.keys(start).some((field) => path === field || path.startsWith(`${field}.`));
 
 /**
  * A form on a command's own schema: everything wrong with it is told at once and at its field, by the rule the server goes by, before
@@ -65,13 +63,13 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
   // What only the server could find stands at its field until the form is sent again.
   useEffect(() => {
     for (const { path, message } of failure?.faults ?? [])
-      if (isIn(start, path)) setError(path as Path<V>, { type: "server", message });
+      if (hasField(start, path)) setError(path as Path<V>, { type: "server", message });
   }, [failure, start, setError]);
   const unplaced = useMemo(() => {
     const found = Object.entries(formState.errors).flatMap(([path, error]) =>
       typeof error?.message === "string" ? [{ path, message: error.message }] : [],
     );
-    return [...found, ...(failure?.faults ?? [])].filter((f) => !isIn(start, f.path));
+    return [...found, ...(failure?.faults ?? [])].filter((f) => !hasField(start, f.path));
   }, [formState, failure, start]);
   return { form, submit: () => submit(), busy, unplaced };
 }

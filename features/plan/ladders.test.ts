@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { ladderInputsOf, planLot, USUAL_TERMS } from "@/core/ladder/index";
+import { ladderInputsOf, planLot, SCHOOLS, USUAL_TERMS } from "@/core/ladder/index";
 import { hasTestDatabase } from "@/test-support/database";
 import { TestYard } from "@/test-support/yard";
 import { newestJob } from "@/data/jobs";
@@ -9,6 +9,7 @@ import { viewCollection } from "@/features/collection/load";
 
 import type { CollectionPlan } from "./plan";
 import { PLAN_JOB } from "./commands";
+import { planLadders } from "./job";
 import { collectionTasks } from "./tasks";
 
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
@@ -55,6 +56,32 @@ onDatabase("ladders of a collection on a real database", () => {
     await yard.ok("set-ladder-terms", { terms: { budget: 80 } });
     const view = (await viewCollection(yard.id))!;
     expect(view.yard.on(view.today).shelf.terms).toEqual({ ...USUAL_TERMS, winterM2: 3, budget: 80 });
+  });
+
+  test("a plan is made of all trees, and ends where it is stopped while the schools are compared", async () => {
+    const yard = new TestYard();
+    await yard.found();
+    await yard.tree("A", { kindId: "quince", pot: round(200) });
+    await yard.tree("B", { kindId: "fig", pot: round(200) });
+    await yard.ok("plan-ladders", {});
+    const job = (await newestJob(pool(), { collectionId: yard.id }, PLAN_JOB))!;
+    const beats: [number, number][] = [];
+    const plan = JSON.parse(
+      await planLadders(job, (progress, total) => {
+        beats.push([progress, total]);
+        return Promise.resolve();
+      }),
+    ) as CollectionPlan;
+    expect(plan.trees.map((t) => t.tag).sort()).toEqual(["A", "B"]);
+    expect(plan.schools?.map((s) => s.school)).toEqual(SCHOOLS);
+    // Two trees and what follows: one beat as their work begins to be put together, one as each school is done.
+    expect(beats.filter(([progress]) => progress === 3)).toEqual(Array(1 + SCHOOLS.length).fill([3, 3]));
+    let schools = -1;
+    const stop = new Error("stopped");
+    const stopped = planLadders(job, (progress) =>
+      progress === 3 && ++schools === 2 ? Promise.reject(stop) : Promise.resolve(),
+    );
+    await expect(stopped).rejects.toBe(stop);
   });
 
   test("one planning at a time; agreeing takes the plan as it was computed, and can be undone", async () => {

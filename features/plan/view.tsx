@@ -17,10 +17,10 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
   const [started, setStarted] = useState<{ id: string; progress: number; total: number } | null>(null);
   const running = started ?? facts.running;
   const ended = useCallback(() => setStarted(null), []);
-  const start = async () => {
+  const start = useCallback(async () => {
     const done = await send({ collectionId });
     if (done) setStarted({ id: done.result.jobId, progress: 0, total: 0 });
-  };
+  }, [send, collectionId]);
   const { plan } = facts;
   // Nobody has to ask for a plan: where there is none, or the records have changed since, it is made while the last one is read.
   const stale = facts.trees > 0 && running === null && facts.lastEnd === null && facts.planRevision !== facts.revision;
@@ -28,8 +28,8 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
   useEffect(() => {
     if (!stale || begun.current) return;
     begun.current = true;
-    void send({ collectionId }).then((done) => done && setStarted({ id: done.result.jobId, progress: 0, total: 0 }));
-  }, [stale, send, collectionId]);
+    void start();
+  }, [stale, start]);
   return (
     <article>
       <h1 className="text-2xl">{ROOM_WORDS.ladders}</h1>

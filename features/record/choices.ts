@@ -2,8 +2,10 @@ import "server-only";
 import type { QueryInput, RecordChoices } from "@/contract/queries";
 import { toDay } from "@/core/dates/index";
 import { mixChoices, plantsAt, storeAt } from "@/core/records/index";
-import { nameOf } from "@/core/species/index";
+import type { TreeRecord } from "@/core/records/index";
+import { type Hazard, nameOf } from "@/core/species/index";
 import { viewRecords } from "@/features/collection/load";
+import { kindOf } from "@/model/index";
 import { mixName } from "@/words/mixes";
 
 /** What recording chooses from today; null where there is no such collection. */
@@ -28,5 +30,13 @@ export async function recordChoices(
       .filter((m) => m.from !== "reclaimed")
       .map((m) => ({ key: m.key, name: mixName(m) })),
     feeds: loaded.stores.products.map((p) => p.name),
+    hazards: hazardsOf(loaded.trees),
   };
+}
+
+function hazardsOf(trees: readonly TreeRecord[]): { hazard: Hazard; trees: string[] }[] {
+  const of = new Map<Hazard, string[]>();
+  for (const tree of trees)
+    for (const hazard of kindOf(tree).hazards) of.set(hazard, [...(of.get(hazard) ?? []), tree.id]);
+  return [...of].map(([hazard, ids]) => ({ hazard, trees: ids }));
 }

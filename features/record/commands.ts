@@ -11,6 +11,7 @@ import { type Command, command, type CommandContext, Refusal, refuse } from "@/f
 import { addNote } from "@/features/notes/commands";
 import { recordPotting } from "@/features/potting/commands";
 import { recordRoots } from "@/features/roots/commands";
+import { rootsOf } from "@/features/trees/shared-pot";
 import { recordPruning } from "@/features/wood/commands";
 import { FOR_TREES_WORDS } from "@/words/record";
 
@@ -33,6 +34,7 @@ export const recordForTrees = command("record-for-trees", {
   run: async (context, { treeIds, what }) => {
     const trees = [...new Set(treeIds)].map((id) => findTree(context, id, "treeIds"));
     if (what.kind === "potted") refuseTooFewPots(context, trees, what);
+    if (what.kind === "potted" || what.kind === "ended") await refusePotMates(context, trees, asHappened(what.on).best);
     const one: CommandContext = { ...context, note: () => undefined };
     for (const [i, tree] of trees.entries()) {
       try {
@@ -87,6 +89,19 @@ const PLAIN_POTTING: Omit<CommandRead<"record-potting">, "treeId" | "on" | "potL
   despite: null,
   measured: { rimMm: null, looseMixL: null, wetKg: null },
 };
+
+/** Who leaves a shared pot leaves its mix to the others: two that leave it at once would each leave it to the other. */
+async function refusePotMates(
+  context: CommandContext,
+  trees: readonly { id: string; tag: string }[],
+  on: string,
+): Promise<void> {
+  const chosen = new Set(trees.map((t) => t.id));
+  for (const { id, tag } of trees) {
+    const together = (await rootsOf(context, id, on))?.together ?? [];
+    if (together.some((mate) => mate !== id && chosen.has(mate))) refuse("treeIds", "shares-its-pot", { tag });
+  }
+}
 
 /** Each potting looks at the store as it is before all of them: whether there is enough for all is asked first. */
 function refuseTooFewPots(

@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { CommandInput } from "@/contract/index";
 import type { RecordChoices } from "@/contract/queries";
 import { DEATH_CAUSES, ENDINGS, HEALTH_STATES, PRUNING_PURPOSES } from "@/core/event/index";
@@ -11,8 +11,9 @@ import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
 import { useNotice } from "@/features/kernel/notice";
 import type { Chosen } from "@/features/kernel/record-wish";
 import { useRecordingDay } from "@/features/kernel/recording-day";
-import { useRoughDate } from "@/features/kernel/rough-date";
+import { useOneDay, useRoughDate } from "@/features/kernel/rough-date";
 import { Grades } from "@/features/roots/grades";
+import { Caution } from "@/ui/fields";
 import { ChoiceInput, DateInput, LongTextInput, QuantityInput, TextInput, useInput } from "@/ui/form/inputs";
 import { FOR_TREES_WORDS, treesWord } from "@/words/record";
 import {
@@ -22,6 +23,7 @@ import {
   ENDING_WORDS,
   FEED_WORDS,
   FILL_GRADES,
+  HAZARD_WORDS,
   HEALTH_WORDS,
   PRUNING_WORDS,
 } from "@/words/terms";
@@ -47,14 +49,15 @@ function useForTrees<K extends Kind, T extends Typed>(
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
   const readDate = useRoughDate();
+  const readDay = useOneDay();
   const [start] = useState({ what: fields });
   return useCommandForm("record-for-trees", {
     start,
     input: ({ what }: { what: T }, wrong) => {
-      const day = readDate(what.on);
-      if (day.fault) wrong("what.on", day.fault);
       // A potting is of one day, as the bench records it; what else happened may be known roughly.
-      const on = kind === "potted" ? (day.range?.best ?? what.on) : (day.range ?? what.on);
+      const day = kind === "potted" ? readDay(what.on) : readDate(what.on);
+      if (day.fault) wrong("what.on", day.fault);
+      const on = (kind === "potted" ? day.range?.best : day.range) ?? what.on;
       return {
         collectionId,
         treeIds: trees.map(({ id }) => id),
@@ -71,6 +74,26 @@ function useForTrees<K extends Kind, T extends Typed>(
 function Day({ name = "what.on", label = "On" }: { name?: string; label?: string }) {
   const { today } = useAsOf();
   return <DateInput name={name} label={label} read={useRoughDate()} today={today} needed />;
+}
+
+/** What is dangerous in working on these trees: at the step, with whose it is where there are several. */
+function Hazards({ trees, choices, children }: RecordProps & { children?: ReactNode }) {
+  const told = choices.hazards.flatMap(({ hazard, trees: ids }) => {
+    const of = trees.filter(({ id }) => ids.includes(id));
+    return of.length === 0 ? [] : [{ hazard, of }];
+  });
+  if (told.length === 0 && !children) return null;
+  return (
+    <Caution>
+      {children}
+      {told.map(({ hazard, of }) => (
+        <p key={hazard}>
+          {trees.length > 1 && <b>{treesWord(of)}: </b>}
+          {HAZARD_WORDS[hazard]}
+        </p>
+      ))}
+    </Caution>
+  );
 }
 
 export function NoteForTrees(props: RecordProps) {
@@ -90,11 +113,12 @@ const CUTS = [
 ] as const;
 
 export function PrunedForTrees(props: RecordProps) {
+  const { units } = useAsOf();
   const day = useRecordingDay();
-  const start = { on: day.value, how: "light" as "light" | "hard", sharePercent: null as number | null, purpose: "" };
-  const form = useForTrees(props, "pruned", start, ({ how, sharePercent, purpose }) => ({
+  const start = { on: day.value, how: "light" as "light" | "hard", crownShare: null as number | null, purpose: "" };
+  const form = useForTrees(props, "pruned", start, ({ how, crownShare, purpose }) => ({
     how,
-    crownShare: sharePercent === null ? null : sharePercent / 100,
+    crownShare: crownShare === null ? null : crownShare / 100,
     purpose: purpose === "" ? null : (purpose as (typeof PRUNING_PURPOSES)[number]),
   }));
   return (
@@ -105,6 +129,15 @@ export function PrunedForTrees(props: RecordProps) {
         label="For what, if you like"
         options={[["", "not said"] as const, ...PRUNING_PURPOSES.map((p) => [p, PRUNING_WORDS[p]] as const)]}
       />
+      <QuantityInput
+        name="what.crownShare"
+        label="Share of the crown, %, if you like"
+        dimension="plain"
+        units={units}
+      />
+      <Hazards {...props}>
+        <p>Clean blades between trees.</p>
+      </Hazards>
       <Day />
     </CommandForm>
   );
@@ -139,7 +172,9 @@ export function RootsForTrees(props: RecordProps) {
   }));
   return (
     <CommandForm of={form} label="Root check" button={["Record what I see", "Recording …"]}>
-      <p className="text-sm">Water the day before, turn the pot over your hand, never pull on the trunk. Gloves.</p>
+      <Hazards {...props}>
+        <p>Water the day before, turn the pot over your hand, never pull on the trunk. Gloves.</p>
+      </Hazards>
       <GradesInput name="what.fillGrade" legend="How full" words={FILL_GRADES} />
       <GradesInput name="what.circlingGrade" legend="Circling roots" words={CIRCLING_GRADES} />
       <Day />
@@ -241,6 +276,12 @@ export function PottedForTrees(props: RecordProps) {
         label="Root work"
         options={BALL_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
       />
+      <Hazards {...props}>
+        <p>
+          Gloves; damp the mix before it is loosened: its dust can carry germs. Lift within your own limit and the local
+          rules.
+        </p>
+      </Hazards>
       <Day />
     </CommandForm>
   );

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { type ReactNode, useEffect, useRef, useState } from "react";
-import type { FoundTree, RecordChoices } from "@/contract/queries";
+import type { RecordChoices } from "@/contract/queries";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { ask } from "@/features/kernel/ask";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -10,8 +10,10 @@ import type { Chosen, RecordWish } from "@/features/kernel/record-wish";
 import { MeasureForm } from "@/features/measure/measure-form";
 import { PhotoField } from "@/features/notes/note-form";
 import { PlaceTrees } from "@/features/places/place-trees";
+import { useTreeSearch } from "@/features/search/use-tree-search";
 import { WoodCheckForm } from "@/features/wood/wood-forms";
-import { Icon, type IconName } from "@/ui/icon";
+import { Icon } from "@/ui/icon";
+import { NO_ANSWER, NO_TREE_FOUND } from "@/words/search";
 import { RECORD_WORDS, type Recordable, treesWord } from "@/words/record";
 import {
   EndedForTrees,
@@ -25,8 +27,6 @@ import {
   WateredForm,
 } from "./forms";
 import { OWN_PAGE, THINGS } from "./things";
-
-const NO_CHOICES: RecordChoices = { tree: null, places: [], pots: [], mixes: [], feeds: [] };
 
 /** Records one thing of one or more trees: which, what, and its form, each a tap away. */
 export function RecordDialog({ wish, close }: { wish: RecordWish; close: () => void }) {
@@ -83,7 +83,7 @@ export function RecordDialog({ wish, close }: { wish: RecordWish; close: () => v
             </button>
           </form>
         </div>
-        {away && <p role="alert">Aurelian does not answer just now: is it still running?</p>}
+        {away && <p role="alert">{NO_ANSWER}</p>}
         {waiting ? (
           <p className="min-h-40">…</p>
         ) : trees.length === 0 ? (
@@ -93,7 +93,7 @@ export function RecordDialog({ wish, close }: { wish: RecordWish; close: () => v
         ) : answer === null ? (
           !away && <p className="min-h-40">…</p>
         ) : (
-          <ThingForm thing={thing} trees={trees} choices={answer ?? NO_CHOICES} done={done} />
+          <ThingForm thing={thing} trees={trees} choices={answer} done={done} />
         )}
       </div>
       <form method="dialog" className="modal-backdrop">
@@ -103,26 +103,13 @@ export function RecordDialog({ wish, close }: { wish: RecordWish; close: () => v
   );
 }
 
-const WAIT_MS = 90;
-
 function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: () => void }) {
   const { collectionId } = useAsOf();
   const [typed, setTyped] = useState("");
-  const [found, setFound] = useState<FoundTree[]>([]);
-  useEffect(() => {
-    if (typed.trim() === "") return;
-    let wanted = true;
-    const timer = setTimeout(() => {
-      ask(collectionId, "search", { q: typed })
-        .then((body) => wanted && setFound(body.found.filter((t) => !t.gone)))
-        .catch(() => wanted && setFound([]));
-    }, WAIT_MS);
-    return () => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-  }, [typed, collectionId]);
-  const shown = typed.trim() === "" ? [] : found;
+  const answer = useTreeSearch(typed);
+  const shown = (answer?.found ?? []).filter((t) => !t.gone);
+  // Another each time: the list may be open already.
+  const [anew] = useState(() => crypto.randomUUID().slice(0, 8));
   return (
     <div>
       <label className="block">
@@ -136,7 +123,7 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
           value={typed}
           onChange={(e) => setTyped(e.target.value)}
           onKeyDown={(e) => {
-            if (e.key !== "Enter" || shown.length === 0) return;
+            if (e.key !== "Enter" || shown.length === 0 || answer?.query !== typed) return;
             e.preventDefault();
             choose(shown[0]);
           }}
@@ -157,6 +144,9 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
           </li>
         ))}
       </ul>
+      <p className="min-h-6 py-1 text-sm" aria-live="polite">
+        {answer?.away ? NO_ANSWER : answer !== null && shown.length === 0 ? NO_TREE_FOUND : ""}
+      </p>
       <p className="mt-4 font-medium">Several at once</p>
       <p className="text-sm">Choose them in the list of trees, then record for all of them.</p>
       <div className="mt-2 flex flex-wrap gap-2">
@@ -172,7 +162,7 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
             key={page}
             prefetch={false}
             className="btn min-h-11"
-            href={pageAt(collectionId, page, page === "yard" ? "?choose=1" : "")}
+            href={pageAt(collectionId, page, page === "yard" ? `?choose=${anew}` : "")}
             onClick={close}
           >
             {word}
@@ -182,21 +172,6 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
     </div>
   );
 }
-
-const ICON_OF: Record<Recordable, IconName> = {
-  roots: "roots",
-  potting: "potting",
-  move: "move",
-  note: "note",
-  photo: "photo",
-  pruning: "pruning",
-  feed: "feed",
-  water: "water",
-  measure: "measure",
-  wood: "wood",
-  health: "health",
-  ended: "ended",
-};
 
 function WhatThing({
   trees,
@@ -212,7 +187,7 @@ function WhatThing({
     "border-base-300 hover:bg-base-200 rounded-box flex min-h-20 w-full flex-col items-center justify-center gap-1 border p-2 text-center font-medium";
   const of = (id: Recordable): ReactNode => (
     <>
-      <Icon name={ICON_OF[id]} size={24} />
+      <Icon name={id} size={24} />
       {RECORD_WORDS[id]}
     </>
   );

@@ -94,7 +94,31 @@ onDatabase("one thing recorded of several trees", () => {
     expect(choices.pots).toEqual([{ id: lotId, name: "Thirties", free: 3 }]);
     expect(choices.mixes.length).toBeGreaterThan(0);
     expect(choices.mixes.every((m) => m.name !== "" && !m.key.startsWith("reclaimed:"))).toBe(true);
+    const all = [a, b, batch];
+    expect(choices.hazards).toEqual(
+      ["sap-burns", "sap-irritates", "poisonous-to-animals"].map((hazard) => ({ hazard, trees: all })),
+    );
     expect((await recordChoices(yard.id, {}))!.tree).toBeNull();
     expect(await recordChoices(randomUUID(), {})).toBeNull();
+  });
+
+  test("of those in one pot only one leaves it at a time; with others it goes as ever", async () => {
+    const mate = await yard.tree("D-1", { kindId: "fig" });
+    await yard.ok("join-pot", { treeId: a, on: "2026-05-01", withIds: [mate], correction: "none" });
+    const ended = { kind: "ended", on, how: "sold", cause: null, potLeaves: true, note: "" };
+    const potted = { kind: "potted", on, potLotId: lotId, mix: "pine-bark", correction: "none" };
+    for (const what of [ended, potted])
+      expect(await yard.send("record-for-trees", record([b, a, mate], what))).toMatchObject({
+        faults: [{ path: "treeIds", code: "shares-its-pot", figures: { tag: "A-1" } }],
+      });
+    await yard.ok("record-for-trees", record([a, mate], { kind: "note", on, text: "crowded" }));
+    const gone = await yard.ok("record-for-trees", record([b, mate], ended));
+    // Its mate has the pot to itself again.
+    expect((await yard.events(a)).find((e) => e.entryId === gone.entryId)!.payload).toMatchObject({
+      kind: "joined",
+      share: 1,
+      together: [a],
+    });
+    await yard.ok("undo-entry", { entryId: gone.entryId });
   });
 });

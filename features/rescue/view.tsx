@@ -14,7 +14,7 @@ import {
 import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { day, number, readNumber } from "@/words/format";
+import { day, number, readNumber, percent } from "@/words/format";
 import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -96,12 +96,12 @@ function Season({ facts }: { facts: RescueViewFacts }) {
   return (
     <Reasoned
       className="mt-1"
-      reason={`Root warmth left this season above its species’ base, from the middle of this place’s weather years, against what work that costs many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its species is a guess." : ""} Our judgement.`}
+      reason={`Root warmth left this season above its species’ base: ${number(left)} °C·d, from the middle of this place’s weather years, against the ${number(need)} that work costing many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its species is a guess." : ""} Our judgement.`}
     >
       <p className={enough ? "" : "text-warning font-semibold"} data-testid="season">
         {enough
-          ? `Enough season is left: ${number(left)} °C·d of root warmth, where it asks for ${number(need)}.`
-          : `Not enough season is left: ${number(left)} °C·d of root warmth, where it asks for ${number(need)}. Do what keeps it alive now, keep it frost-free and bright, and take its roots in hand in spring.`}
+          ? "Enough warm season is left for its roots to take hold again."
+          : `Too little warm season is left for its roots to take hold again: ${percent(left / need)} of what it needs. Do what keeps it alive now, keep it frost-free and bright, and take its roots in hand in spring.`}
         {facts.frostOn && facts.frostOn > today
           ? ` Damaging frost in one year of ten by ${day(facts.frostOn, today)}.`
           : ""}

@@ -4,6 +4,7 @@ import { toDay } from "@/core/dates/index";
 import { genusOf, kindById, KINDS, nameOf } from "@/core/species/index";
 import { plantsAt } from "@/core/records/index";
 import { type LoadedRecords, viewRecords } from "../collection/load";
+import { fold } from "@/words/fold";
 import { findKinds } from "./kinds";
 
 /** A tree's words, folded for comparing: `tag` weighs most, then `head`. */
@@ -15,11 +16,6 @@ interface Entry {
   /** Words that are about it rather than its name. */
   side: string;
   notes: { folded: string; text: string }[];
-}
-
-/** Letters without accents or case; marks stay, for tags and for where a note is cut. */
-export function fold(text: string): string {
-  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
 }
 
 const MOST_FOUND = 30;

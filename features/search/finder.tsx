@@ -1,13 +1,12 @@
 "use client";
 
-import { ask } from "@/features/kernel/ask";
 import { treeAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
-import { type RefObject, useEffect, useId, useRef, useState } from "react";
+import { type RefObject, useId, useState } from "react";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 import type { FoundTree } from "@/contract/queries";
-
-const WAIT_MS = 90;
+import { NO_ANSWER, NO_TREE_FOUND } from "@/words/search";
+import { useTreeSearch } from "./use-tree-search";
 
 /** `/` finds a tree by tag, kind, cultivar, place or note; arrows choose, Enter opens. */
 export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null> }) {
@@ -16,27 +15,12 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
   const list = useId();
   const dayQuery = useDayQuery();
   const [query, setQuery] = useState("");
-  const [answer, setAnswer] = useState<{ query: string; found: FoundTree[] } | null>(null);
-  const [at, setAt] = useState(0);
-  const [away, setAway] = useState(false);
-  const newest = useRef(0);
+  const answer = useTreeSearch(query);
+  const [chosen, setChosen] = useState<{ of: string; at: number } | null>(null);
   const found = answer?.found ?? [];
-
-  useEffect(() => {
-    if (query.trim() === "") return;
-    const mine = ++newest.current;
-    const timer = setTimeout(() => {
-      ask(collectionId, "search", { q: query })
-        .then((body) => {
-          if (mine !== newest.current) return;
-          setAnswer({ query, found: body.found });
-          setAt(0);
-          setAway(false);
-        })
-        .catch(() => mine === newest.current && setAway(true));
-    }, WAIT_MS);
-    return () => clearTimeout(timer);
-  }, [query, collectionId]);
+  // A choice among what was found before is not one among these.
+  const at = chosen !== null && chosen.of === answer?.query ? chosen.at : 0;
+  const setAt = (next: number) => answer && setChosen({ of: answer.query, at: next });
 
   const open = (tree: FoundTree | undefined) => {
     if (!tree) return;
@@ -71,12 +55,12 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
           }}
         />
         <p className="min-h-6 py-1 text-sm" aria-live="polite">
-          {away
-            ? "The search does not answer just now: is Aurelian still running?"
-            : query.trim() === "" || answer === null
+          {answer?.away
+            ? NO_ANSWER
+            : answer === null
               ? ""
               : found.length === 0
-                ? "No tree has all of these words."
+                ? NO_TREE_FOUND
                 : `${found.length === 30 ? "The first 30 trees" : found.length === 1 ? "1 tree" : `${found.length} trees`}`}
         </p>
         <ul id={list} role="listbox" aria-label="Trees found" className="min-h-0 overflow-y-auto">

@@ -2,7 +2,8 @@ import { randomUUID } from "node:crypto";
 import { closePools } from "@/server/pool";
 import { TestYard } from "@/test-support/yard";
 import { answerQuery } from "@/server/queries";
-import { findTrees, fold, search } from "./find";
+import { fold } from "@/words/fold";
+import { findTrees, search } from "./find";
 
 afterAll(() => closePools());
 

@@ -5,9 +5,11 @@ import Link from "next/link";
 import type { TreePicture } from "@/model/index";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
-import { RootCheck } from "@/features/roots/root-check";
+import { useRecord } from "@/features/kernel/record-wish";
 import { Why } from "@/ui/fields";
+import { Icon } from "@/ui/icon";
 import { day, fullness, number, percent } from "@/words/format";
+import { RECORD_WORDS } from "@/words/record";
 import { HABIT_WORDS, STAGE_WORD, WOOD_WORD } from "@/words/terms";
 import { fullBand } from "@/words/tree-page";
 import type { TreeFacts } from "./facts";
@@ -20,6 +22,7 @@ const MeasureForm = dynamic(() => import("@/features/measure/measure-form").then
 /** What is believed of its roots and its wood, and what narrows it. */
 export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: TreePicture; on: string }) {
   const { collectionId, settledOn, today } = useAsOf();
+  const record = useRecord();
   const { state } = picture;
   const lot = facts.lots.find((l) => l.id === state.lotId);
   const to = (part: Parameters<typeof treeAt>[2]) => treeAt(collectionId, facts.id, part);
@@ -48,6 +51,14 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
         </Why>
       </div>
       <Ways>
+        <button
+          type="button"
+          className="btn btn-sm min-h-11"
+          onClick={() => record({ trees: [{ id: facts.id, tag: facts.tag }], thing: "roots" })}
+        >
+          <Icon name="roots" />
+          {RECORD_WORDS.roots}
+        </button>
         <Link className="btn btn-sm min-h-11" href={to("roots")}>
           Check the roots, face by face
         </Link>
@@ -69,14 +80,9 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
           Root history
         </Link>
       </Ways>
-      <div className="grid gap-4 lg:grid-cols-2">
-        <RootCheck treeId={facts.id} tag={facts.tag} />
-        <div className="space-y-4">
-          <Folded id="measure" title="Measure its pot">
-            <MeasureForm treeId={facts.id} tag={facts.tag} pot={lot?.pot ?? null} />
-          </Folded>
-        </div>
-      </div>
+      <Folded id="measure" title="Measure its pot">
+        <MeasureForm treeId={facts.id} tag={facts.tag} pot={lot?.pot ?? null} />
+      </Folded>
     </div>
   );
 }

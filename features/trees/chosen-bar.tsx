@@ -4,13 +4,10 @@ import { fileAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useRecord } from "@/features/kernel/record-wish";
 import { Icon } from "@/ui/icon";
-import type { Recordable } from "@/words/record";
+import { RECORD_WORDS, type Recordable, treesWord } from "@/words/record";
 import type { YardRow } from "@/model/index";
 
-const AT_ONCE: readonly (readonly [Recordable, string])[] = [
-  ["move", "Move"],
-  ["potting", "Pot up"],
-];
+const AT_ONCE = ["move", "potting"] as const satisfies readonly Recordable[];
 
 /** What can be done with the trees that are chosen: at the foot of the screen, under the thumb. */
 export function ChosenBar({
@@ -37,7 +34,7 @@ export function ChosenBar({
       data-testid="chosen"
     >
       <span role="status" className="mr-auto font-semibold">
-        {none ? "Tap the trees" : trees.length === 1 ? `${trees[0].tag} chosen` : `${trees.length} trees chosen`}
+        {none ? "Tap the trees" : `${treesWord(trees)} chosen`}
       </span>
       {trees.length < shown && (
         <button type="button" className="btn btn-sm min-h-11" onClick={choose}>
@@ -54,15 +51,15 @@ export function ChosenBar({
             <Icon name="record" />
             Record
           </button>
-          {AT_ONCE.map(([thing, word]) => (
+          {AT_ONCE.map((thing) => (
             <button
               key={thing}
               type="button"
               className="btn btn-sm min-h-11"
               onClick={() => record({ trees, thing, done: stop })}
             >
-              <Icon name={thing === "move" ? "move" : "potting"} />
-              {word}
+              <Icon name={thing} />
+              {RECORD_WORDS[thing]}
             </button>
           ))}
           <button type="button" className="btn btn-sm min-h-11 max-sm:hidden" onClick={() => window.print()}>

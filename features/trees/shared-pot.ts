@@ -1,5 +1,11 @@
-import { happening } from "../kernel/days";
+import { yardOf } from "../collection/load";
+import { findTree, happening } from "../kernel/days";
 import type { CommandContext } from "../kernel/define";
+
+/** Roots and pot of a tree on a day, and who shares it; null before it came. */
+export async function rootsOf(context: CommandContext, treeId: string, on: string) {
+  return (await yardOf(context)).tree(findTree(context, treeId).id)?.on(on)?.roots ?? null;
+}
 
 /** The other plants of its pot have the mix to themselves, in equal shares. */
 export function shareAmong(

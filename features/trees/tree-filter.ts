@@ -1,6 +1,7 @@
 import type { HeadlineCode } from "@/core/decision/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { YardRow } from "@/model/index";
+import { fold } from "@/words/fold";
 
 /** What is missing from a tree's description, that its answers rest on. */
 export const MISSING = ["pot", "place", "potted", "check"] as const;
@@ -54,15 +55,13 @@ export function missingOf({ vessel, guessed, placeId, pottedOn, checkedOn }: Yar
   return missing;
 }
 
-const folded = (text: string) => text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
-
 /** Whether a tree is asked for, on the day shown. Every word of the text must be found in its tag, species or variety. */
 export function asksFor(filter: TreeFilter, row: YardRow, on: string): boolean {
   const { text, place, species, status, due, pot, health, missing } = filter;
   if (text.trim() !== "") {
-    const words = folded(`${row.tag} ${row.name} ${row.cultivar ?? ""}`);
+    const words = fold(`${row.tag} ${row.name} ${row.cultivar ?? ""}`);
     if (
-      !folded(text)
+      !fold(text)
         .trim()
         .split(/\s+/)
         .every((word) => words.includes(word))

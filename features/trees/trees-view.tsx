@@ -9,6 +9,7 @@ import { useAsOf, useDayQuery, useReplayed } from "@/features/kernel/as-of";
 import { FirstSteps } from "@/features/kernel/first-steps";
 import type { YardRow } from "@/model/index";
 import { isPageKey } from "@/ui/keys";
+import { usePrinting } from "@/ui/use-printing";
 import { countHeadlines, countSentence, type HeadlineCounts } from "@/words/decision";
 import { ROOM_WORDS } from "@/words/rooms";
 import { NO_PLACE_WORDS, statusTitle } from "@/words/trees";
@@ -20,7 +21,7 @@ import { Legend, Pictures } from "./pictures";
 import { isOverdueRow } from "./row-words";
 import { TreeRows } from "./rows";
 import { asksFor, inGroups, inOrder, isFiltered, type TreeGroup } from "./tree-filter";
-import { filterOf, groupOf, sortOf, useTreesAsked } from "./use-tree-filter";
+import { filterOf, groupOf, useTreesAsked } from "./use-tree-filter";
 
 /** Tallest pot is drawn this high: one scale for all of them. Crowns have another. */
 const TALLEST_PX = 132;
@@ -45,10 +46,11 @@ export function TreesView({
 }) {
   const { collectionId, units } = useAsOf();
   const query = useDayQuery();
-  const { asked, ask, clear, choosing: asksToChoose } = useTreesAsked();
+  const { asked, ask, clear, choose } = useTreesAsked();
   const { rows, start, shown } = useRows(initial, initialOn, counts.total);
   const scales = useMemo(() => scalesOf(start), [start]);
-  const choice = useChosen(asksToChoose);
+  const choice = useChosen(choose);
+  const printing = usePrinting();
   const inRows = asked.view === "rows";
   const flip = useCallback(() => ask({ view: inRows ? "pictures" : "rows" }), [ask, inRows]);
   useEffect(() => {
@@ -67,7 +69,10 @@ export function TreesView({
     return inOrder(isFiltered(of) ? rows.filter((row) => asksFor(of, row, shown)) : rows, asked.sort);
   }, [rows, wanted, shown, asked.sort]);
   const group = groupOf(asked, places.length === 0 ? 0 : counts.total);
-  const groups = useMemo(() => inGroups(found, group), [found, group]);
+  const chosen = useMemo(() => found.filter((row) => choice.chosen.has(row.id)), [found, choice.chosen]);
+  // On paper stand the chosen ones, where any are.
+  const drawn = printing && chosen.length > 0 ? chosen : found;
+  const groups = useMemo(() => inGroups(drawn, group), [drawn, group]);
 
   if (counts.total === 0) {
     return (
@@ -79,9 +84,8 @@ export function TreesView({
   }
   const of = { query, shown, units, collectionId };
   const choosing = choice.on ? { chosen: choice.chosen, toggle: choice.toggle } : null;
-  const chosen = found.filter((row) => choice.chosen.has(row.id));
   return (
-    <div data-choosing={choice.chosen.size > 0 ? "" : undefined}>
+    <div>
       <Head
         first={rows[0]}
         sentence={countSentence(rows.length < counts.total ? counts : countHeadlines(rows, shown))}
@@ -127,7 +131,7 @@ export function TreesView({
                 {...scales}
                 label={name}
                 choosing={choosing}
-                urgent={sortOf(asked) === "urgency"}
+                urgent={asked.sort === "urgency"}
               />
             )}
           </section>
@@ -179,9 +183,14 @@ function scalesOf(rows: readonly YardRow[]): { scale: number; crownScale: number
   return { scale, crownScale: Math.min(CROWN_SHARE * scale, TALLEST_CROWN_PX / tallest) };
 }
 
-/** Trees that are chosen, and whether a tap on a picture chooses. */
-function useChosen(begin: boolean) {
-  const [on, setOn] = useState(begin);
+/** Trees that are chosen, and whether a tap on a picture chooses; each time the address asks for it, it does. */
+function useChosen(begin: string | null) {
+  const [on, setOn] = useState(begin !== null);
+  const [begun, setBegun] = useState(begin);
+  if (begin !== begun) {
+    setBegun(begin);
+    if (begin !== null) setOn(true);
+  }
   const [chosen, set] = useState<ReadonlySet<string>>(new Set());
   const toggle = useCallback(
     (id: string) =>

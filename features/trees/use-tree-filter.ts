@@ -5,7 +5,7 @@ import { useCallback, useState } from "react";
 import { z } from "zod";
 import { HEADLINE_CODES } from "@/core/decision/index";
 import { HEALTH_STATES } from "@/core/event/index";
-import { useAddressWith } from "@/features/kernel/day-address";
+import { writeAddress } from "@/features/kernel/put-day";
 import {
   DUE_WITHIN,
   GROUPS,
@@ -15,7 +15,6 @@ import {
   SORTS,
   type TreeFilter,
   type TreeGroup,
-  type TreeSort,
 } from "./tree-filter";
 
 const keysOf = <T extends object>(of: T) => Object.keys(of) as (keyof T & string)[];
@@ -46,21 +45,24 @@ const BY_PLACE_ABOVE = 60;
 export const groupOf = (asked: TreesAsked, trees: number): TreeGroup =>
   asked.group === "auto" ? (trees > BY_PLACE_ABOVE ? "place" : "none") : asked.group;
 export const filterOf = ({ sort: _, group: __, view: ___, ...filter }: TreesAsked): TreeFilter => filter;
-export const sortOf = ({ sort }: TreesAsked): TreeSort => sort;
 
 /** What the address asks of the list; a change stands in the address at once, so that going back finds it again. */
 export function useTreesAsked() {
   const query = useSearchParams();
-  const addressWith = useAddressWith();
   const [asked, setAsked] = useState<TreesAsked>(() => treesAsked.parse({ ...USUAL, ...Object.fromEntries(query) }));
   const ask = useCallback(
     (changes: Partial<TreesAsked>) => {
       const next = { ...asked, ...changes };
       setAsked(next);
-      const said = Object.fromEntries(keysOf(USUAL).map((key) => [key, next[key] === USUAL[key] ? null : next[key]]));
-      window.history.replaceState(null, "", addressWith({ ...said, choose: null }));
+      writeAddress((address) => {
+        address.delete("choose");
+        for (const key of keysOf(USUAL)) {
+          if (next[key] === USUAL[key]) address.delete(key);
+          else address.set(key, next[key]);
+        }
+      });
     },
-    [asked, addressWith],
+    [asked],
   );
-  return { asked, ask, clear: () => ask(NO_FILTER), choosing: query.get("choose") !== null };
+  return { asked, ask, clear: () => ask(NO_FILTER), choose: query.get("choose") };
 }

@@ -16,6 +16,7 @@ import { pool } from "@/server/pool";
 import { BadBody, bodyOf } from "@/server/requests";
 import { loadRecords, yardOf } from "../collection/load";
 import type { RunCommand } from "@/features/kernel/run";
+import type { FileDone, FileMessage } from "../imports/send-file";
 import { ndjsonResponse, readImportHeader } from "../imports/ndjson";
 import { type WeatherRequest, weatherRequest } from "@/contract/files";
 import { airFitOf, type LearnedFit } from "./learn-air";
@@ -58,11 +59,7 @@ export type WeatherPreview = Faulty &
       }
   );
 
-export type WeatherMessage =
-  | { step: "reading" | "checking" | "saving"; done: number; of: number }
-  | { step: "preview"; preview: WeatherPreview }
-  | { step: "done"; entryId: string; revision: number }
-  | { step: "fault"; faults: Fault[] };
+type WeatherMessage = FileMessage<WeatherPreview, FileDone>;
 
 /** A weather file is the request's body, read as it comes; without a commandId nothing is kept: that is the preview. */
 export function weatherStream(collectionId: string, request: Request, runCommand: RunCommand): Response {
@@ -110,7 +107,7 @@ async function work(
         (done, of) => tell({ step: "saving", done, of }),
       );
       if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
-      return tell({ step: "done", entryId: answer.entryId, revision: answer.revision });
+      return tell({ step: "done", kept: { entryId: answer.entryId, revision: answer.revision } });
     }
     const today = todayAt(collection.zone);
     const options = { ...request.options, toLocal: localTimeOf(collection.zone) };

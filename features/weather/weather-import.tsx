@@ -9,7 +9,8 @@ import { megabytes, MOST_BYTES } from "@/contract/limits";
 import { FillFromService } from "./fill-from-service";
 import { PreviewSummary } from "./preview-summary";
 import type { WeatherPreview } from "./stream";
-import { useWeatherFile, type WeatherChoice } from "./use-weather-file";
+import { useFile, type WeatherChoice } from "../imports/use-file";
+import type { FileDone } from "../imports/send-file";
 
 const STEP_WORDS = { reading: "Reading the file", checking: "Looking through it", saving: "Keeping the days" };
 
@@ -24,7 +25,7 @@ export function WeatherImport({
 }) {
   const { units } = useAsOf();
   const { tell } = useNotice();
-  const { send, progress } = useWeatherFile();
+  const { send, progress } = useFile<WeatherPreview, FileDone>("weather-file");
   const [file, setFile] = useState<File | null>(null);
   const [unit, setUnit] = useState<WeatherChoice["options"]["unit"]>("auto");
   const [dateOrder, setDateOrder] = useState<WeatherChoice["options"]["dateOrder"]>("auto");
@@ -49,6 +50,7 @@ export function WeatherImport({
     setProblem(null);
     setPreview(null);
     const answer = await send(chosen, asked, null);
+    if (answer === null) return;
     if (!answer.ok) setProblem(answer.message);
     else if ("preview" in answer) setPreview(answer.preview);
   };
@@ -82,14 +84,11 @@ export function WeatherImport({
     setBusy(true);
     const answer = await send(file, asked, attempt.current.id);
     setBusy(false);
-    if (!answer.ok) {
-      setProblem(answer.message);
-      return;
-    }
-    if (!("entryId" in answer)) return;
+    if (answer?.ok === false) return setProblem(answer.message);
+    if (answer === null || !("kept" in answer)) return;
     tell({
       text: place ? `The readings of ${place.name} are in.` : "The record is in: every date is computed from it now.",
-      entryId: answer.entryId,
+      entryId: answer.kept.entryId,
     });
     attempt.current = null;
     setFile(null);

@@ -1,4 +1,5 @@
 import { renderToStaticMarkup } from "react-dom/server";
+import { hasField } from "./has-field";
 import { DateField } from "./date-field";
 import { QuantityField } from "./quantity-field";
 import { errorsOf, resolverOf } from "./resolver";
@@ -86,4 +87,17 @@ test("problems nest as the form keeps them; the first of a field counts, what ha
   const check = resolverOf<{ on: string }>(({ on }) => Promise.resolve(on === "" ? problems : []));
   expect(await check({ on: "" }, undefined, {} as never)).toEqual({ values: {}, errors: nested });
   expect(await check({ on: "x" }, undefined, {} as never)).toEqual({ values: { on: "x" }, errors: {} });
+});
+
+test.each([
+  ["text", true],
+  ["every.count", true],
+  ["what.on", true],
+  ["what.on.best", true],
+  ["what.lots.0", true],
+  ["what.set", false],
+  ["treeIds", false],
+  ["", false],
+])("a fault at %j has a field: %s", (path, has) => {
+  expect(hasField({ text: "", every: "once", what: { on: "today", lots: [] } }, path)).toBe(has);
 });

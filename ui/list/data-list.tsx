@@ -13,6 +13,7 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
 import { TextField } from "../fields";
+import { usePrinting } from "../use-printing";
 
 /** What a list shows of each of its rows. */
 export interface ListColumn<Row> {
@@ -192,7 +193,8 @@ function Rows({
   keyOf: (index: number) => string;
   children: (index: number) => ReactNode;
 }) {
-  return count <= ALL_DRAWN ? (
+  const printing = usePrinting();
+  return count <= ALL_DRAWN || printing ? (
     <ul>
       {Array.from({ length: count }, (_, i) => (
         <li key={keyOf(i)}>{children(i)}</li>

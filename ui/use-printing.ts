@@ -1,0 +1,20 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { flushSync } from "react-dom";
+
+/** Whether the page is being put on paper: what is drawn for the screen alone is then drawn whole, before the printer looks. */
+export function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    window.addEventListener("beforeprint", begin);
+    window.addEventListener("afterprint", end);
+    return () => {
+      window.removeEventListener("beforeprint", begin);
+      window.removeEventListener("afterprint", end);
+    };
+  }, []);
+  return printing;
+}
