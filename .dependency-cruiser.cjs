@@ -70,8 +70,8 @@ module.exports = {
       name: "kernel-below-the-rooms",
       comment: "what every room needs knows no room",
       severity: "error",
-      from: { path: "^features/(kernel|collection)/", pathNot: "\\.test\\.tsx?$" },
-      to: { path: "^features/(?!kernel|collection)" },
+      from: { path: "^features/kernel/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^features/(?!kernel)" },
     },
     {
       name: "model-through-its-door",

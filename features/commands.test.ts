@@ -5,7 +5,7 @@ import { hasTestDatabase } from "@/test-support/database";
 import { findCollection } from "@/data/collections";
 import { listEntries, listEvents } from "@/data/log";
 import { closePools, pool } from "@/server/pool";
-import { viewCollection } from "@/features/collection/load";
+import { viewCollection } from "@/features/kernel/collection/load";
 import type { CommandResult } from "@/features/kernel/run";
 import { runCommand } from "@/features/registry";
 

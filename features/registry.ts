@@ -1,16 +1,16 @@
-import { undoEntry, undoTogether } from "@/features/history/commands";
-import { describeTree, endTree, joinPot, mergeTrees, reassignEvent } from "@/features/identity/commands";
-import { importPots, importPottings, importTrees } from "@/features/imports/commands";
-import { markSeen } from "@/features/look/commands";
-import { recordMeasure } from "@/features/measure/commands";
-import { addNote, addPhoto } from "@/features/notes/commands";
+import { undoEntry, undoTogether } from "@/features/log/commands";
+import { describeTree, endTree, joinPot, mergeTrees, reassignEvent } from "@/features/tree/identity/commands";
+import { importPots, importPottings, importTrees } from "@/features/setup/imports/commands";
+import { markSeen } from "@/features/trees/look/commands";
+import { recordMeasure } from "@/features/tree/measure/commands";
+import { addNote, addPhoto } from "@/features/bench/notes/commands";
 import { recordAbsence, setPerson } from "@/features/people/commands";
 import { answerToday, makeFeed, revokeFeedsCommand, setTask } from "@/features/today/commands";
-import { addPlace, describePlace, placeTrees } from "@/features/places/commands";
-import { matchTrees, recordAnchored, recordHealth } from "@/features/condition/commands";
-import { sayKind } from "@/features/kinds/commands";
-import { recordPastPotting, recordPotting } from "@/features/potting/commands";
-import { receiveTree } from "@/features/arrival/commands";
+import { addPlace, describePlace, placeTrees } from "@/features/climate/places/commands";
+import { matchTrees, recordAnchored, recordHealth } from "@/features/tree/condition/commands";
+import { sayKind } from "@/features/climate/species/commands";
+import { recordPastPotting, recordPotting } from "@/features/bench/potting/commands";
+import { receiveTree } from "@/features/bench/arrival/commands";
 import {
   buildPlace,
   keepShelter,
@@ -18,11 +18,11 @@ import {
   protectTrees,
   setWinterWord,
   waterTrees,
-} from "@/features/shelter/commands";
-import { beginRescue, endRescue, recordCheckpoint } from "@/features/rescue/commands";
+} from "@/features/winter/commands";
+import { beginRescue, endRescue, recordCheckpoint } from "@/features/bench/rescue/commands";
 import { cancelJobCommand, chooseLadders, planLaddersCommand } from "@/features/plan/commands";
-import { chooseLadder, setLadderTerms } from "@/features/tree-plan/commands";
-import { recordRerooting, recordRoots, recordWorkInPlace } from "@/features/roots/commands";
+import { chooseLadder, setLadderTerms } from "@/features/plan/tree/commands";
+import { recordRerooting, recordRoots, recordWorkInPlace } from "@/features/bench/roots/commands";
 import { describeCollectionCommand, setCurrencyCommand, setUnitsCommand } from "@/features/settings/commands";
 import { createCollection } from "@/features/setup/commands";
 import {
@@ -34,9 +34,9 @@ import {
   movePots,
   setPotCondition,
   stockPots,
-} from "@/features/stores/commands";
-import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "@/features/stores/mix-commands";
-import { recordForTrees } from "@/features/record/commands";
+} from "@/features/pots/commands";
+import { setComponent, setOffer, setProduct, setReclaimed, setRecipe } from "@/features/pots/mix-commands";
+import { recordForTrees } from "@/features/shell/record/commands";
 import { addTree, correctArrival, splitBatch } from "@/features/trees/commands";
 import {
   importLogger,
@@ -46,12 +46,12 @@ import {
   sayClimate,
   setAlarm,
   setPlaceClimate,
-} from "@/features/weather/commands";
-import { recordFeed, recordPruning, recordWood } from "@/features/wood/commands";
+} from "@/features/climate/weather/commands";
+import { recordFeed, recordPruning, recordWood } from "@/features/climate/wood/commands";
 import type { Command } from "@/features/kernel/define";
 import { runnerOf } from "@/features/kernel/run";
 import { planLadders } from "@/features/plan/job";
-import { planShelterJob } from "@/features/shelter/job";
+import { planShelterJob } from "@/features/winter/job";
 import { type JobHandler, runJobs } from "@/server/job-runner";
 
 /** Every write the application knows, by name. */

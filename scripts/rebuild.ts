@@ -1,7 +1,7 @@
 // npm run rebuild: computes everything that is kept beside the log anew, and says whether what was kept was the same.
 import { listCollections } from "@/data/collections";
-import { rebuildTracks, viewCollection } from "@/features/collection/load";
-import { rebuildPlans } from "@/features/collection/planning";
+import { rebuildTracks, viewCollection } from "@/features/kernel/collection/load";
+import { rebuildPlans } from "@/features/kernel/collection/planning";
 import { closePools, pool } from "@/server/pool";
 
 const words = (same: boolean | null) =>

@@ -2,7 +2,7 @@ import { PLAIN_TREE } from "./inputs";
 import { randomUUID } from "node:crypto";
 import { toDay } from "@/core/dates/index";
 import { plantsOn, storeAt } from "@/core/records/index";
-import { viewCollection } from "@/features/collection/load";
+import { viewCollection } from "@/features/kernel/collection/load";
 import type { CommandResult } from "@/features/kernel/run";
 import { runCommand } from "@/features/registry";
 

@@ -1,5 +1,5 @@
 import { counts, type LoggedEvent, SETTINGS, type Subject, subjectsOf } from "@/core/event/index";
-import type { LoadedRecords } from "@/features/collection/load";
+import type { LoadedRecords } from "@/features/kernel/collection/load";
 
 /** Settings stand in the collection's row: their entries have no event to read them from. */
 export const SETTINGS_COMMANDS = new Set(["set-units", "set-currency", "describe-collection"]);

@@ -5,7 +5,7 @@ import type { Collection, NewCollection } from "@/data/collections";
 import type { Db, Scope } from "@/data/db";
 import type { NewEvent } from "@/data/log";
 import type { Role } from "@/server/principal";
-import type { LoadedRecords } from "@/features/collection/load";
+import type { LoadedRecords } from "@/features/kernel/collection/load";
 
 /** A well-formed command the collection cannot take. */
 export class Refusal extends Error {

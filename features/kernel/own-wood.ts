@@ -1,7 +1,7 @@
 import type { DayNumber } from "@/core/dates/index";
 import type { Profile } from "@/core/species/index";
 import type { WoodState, Yard } from "@/model/index";
-import type { CollectionView } from "../collection/load";
+import type { CollectionView } from "./collection/load";
 import { type StripWood, WEEK } from "./strip-wood";
 
 export function woodRange(yard: Yard, kind: Profile | null): [DayNumber, number] {

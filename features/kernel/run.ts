@@ -15,7 +15,7 @@ import { writers } from "@/server/pool";
 import { principal } from "@/server/principal";
 import { changedSince } from "./conflicts";
 import { exactDay } from "./days";
-import { type LoadedRecords, loadRecords, loadWithout } from "@/features/collection/load";
+import { type LoadedRecords, loadRecords, loadWithout } from "@/features/kernel/collection/load";
 import { type Command, type CommandContext, type NewEvent, Refusal, refuse } from "./define";
 import { datesOutOfReach } from "./reach";
 

@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import type { ReactNode } from "react";
 import { type DayNumber, toDay } from "@/core/dates/index";
-import type { CollectionView } from "@/features/collection/load";
+import type { CollectionView } from "@/features/kernel/collection/load";
 import { collectionView } from "./views";
 import { NotHereThen } from "./follow-day";
 import { asOfDay } from "./page-props";

@@ -1,6 +1,6 @@
 import "server-only";
 import { cache } from "react";
-import { viewCollection, viewRecords } from "../collection/load";
+import { viewCollection, viewRecords } from "./collection/load";
 
 /** One read of a collection per request, however many parts of the page ask. */
 export const collectionView = cache(viewCollection);

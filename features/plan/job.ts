@@ -27,9 +27,9 @@ import { MODEL_VERSION, mostLiftedKg, PLANNED_SEASONS } from "@/model/index";
 import type { JobHandler } from "@/server/job-runner";
 import { threads } from "@/server/threads";
 import type { ThreadTask } from "@/workers/plan.server";
-import { viewCollection } from "@/features/collection/load";
-import { makePlans, planned } from "@/features/collection/planning";
-import { operationOfStep } from "@/features/tree-plan/windows";
+import { viewCollection } from "@/features/kernel/collection/load";
+import { makePlans, planned } from "@/features/kernel/collection/planning";
+import { operationOfStep } from "@/features/plan/tree/windows";
 import type { CollectionPlan, PlannedTree } from "./plan";
 import { type CollectionTask, collectionTasks } from "./tasks";
 

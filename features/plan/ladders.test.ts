@@ -5,7 +5,7 @@ import { TestYard } from "@/test-support/yard";
 import { newestJob } from "@/data/jobs";
 import { run } from "@/data/db";
 import { closePools, pool } from "@/server/pool";
-import { viewCollection } from "@/features/collection/load";
+import { viewCollection } from "@/features/kernel/collection/load";
 
 import type { CollectionPlan } from "./plan";
 import { PLAN_JOB } from "./commands";

@@ -1,9 +1,9 @@
 import "server-only";
 import type { PlanTask } from "@/core/ladder/index";
 import { type ChosenPlan, chosenPlan, type LadderSetting, type OffLadder, planTaskOf } from "@/model/index";
-import type { CollectionView } from "@/features/collection/load";
-import { digestOf } from "@/features/tree-plan/problem";
-import { LADDER_OPERATIONS, usualWindows, type UsualWindows } from "@/features/tree-plan/windows";
+import type { CollectionView } from "@/features/kernel/collection/load";
+import { digestOf } from "@/features/plan/tree/problem";
+import { LADDER_OPERATIONS, usualWindows, type UsualWindows } from "@/features/plan/tree/windows";
 
 /** One tree of the collection's plan, before it is planned. */
 export interface CollectionTask {

@@ -11,7 +11,7 @@ import { FootBar } from "./foot-bar";
 import { Nav } from "./nav";
 import { asOfDay } from "@/features/kernel/page-props";
 import { NoticeProvider } from "@/features/kernel/notice";
-import { RecordProvider } from "@/features/record/provider";
+import { RecordProvider } from "@/features/shell/record/provider";
 import { PlanWatch } from "./plan-watch";
 import { isAboutTheYear } from "./rooms";
 import { SeasonStrip } from "./season-strip";

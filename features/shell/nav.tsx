@@ -6,7 +6,7 @@ import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
 import { Icon } from "@/ui/icon";
 import { isPageKey } from "@/ui/keys";
-import { Finder } from "../search/finder";
+import { Finder } from "../trees/search/finder";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
 import { useRecord } from "@/features/kernel/record-wish";
 import { helpOf } from "@/words/help";

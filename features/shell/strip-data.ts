@@ -3,8 +3,8 @@ import { frostProbabilityBySlot, type WeatherBasis } from "@/core/climate/index"
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
 import { namesTogether, type Profile } from "@/core/species/index";
 import { woodOn } from "@/model/index";
-import { firstRing } from "../almanac/ahead";
-import type { CollectionView } from "../collection/load";
+import { firstRing } from "../climate/ahead";
+import type { CollectionView } from "../kernel/collection/load";
 import { woodLetters, woodRange } from "../kernel/own-wood";
 import { type StripWood, WEEK } from "../kernel/strip-wood";
 

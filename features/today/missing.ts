@@ -1,4 +1,4 @@
-import type { CollectionView } from "@/features/collection/load";
+import type { CollectionView } from "@/features/kernel/collection/load";
 import type { Page } from "@/features/kernel/addresses";
 import { MISSING, missingOf } from "@/features/trees/tree-filter";
 import type { MissingThing } from "@/words/today";

@@ -1,7 +1,7 @@
 import "server-only";
 import { answersOf, nextDay, taskItems, tasksOf, type Task, todayList, type TodayRow } from "@/core/today/index";
 import { todayItems } from "@/model/index";
-import type { CollectionView } from "@/features/collection/load";
+import type { CollectionView } from "@/features/kernel/collection/load";
 
 /** What a list draws of a tree in a row. */
 export interface TodayTree {

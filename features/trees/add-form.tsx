@@ -12,7 +12,7 @@ import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { emptyPotDraft, PotFields, potSizeWords, readPot, type PotField } from "../stores/pot-fields";
+import { emptyPotDraft, PotFields, potSizeWords, readPot, type PotField } from "../pots/pot-fields";
 import { RoughDateField, useRoughDate } from "@/features/kernel/rough-date";
 import { FORM_WORDS, PURPOSE_WORDS } from "@/words/terms";
 import { KindField } from "./kind-field";

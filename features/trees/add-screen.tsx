@@ -2,7 +2,7 @@ import "server-only";
 import { notFound } from "next/navigation";
 import type { LoggedEvent } from "@/core/event/index";
 import { endOf } from "@/core/records/index";
-import type { LoadedRecords } from "../collection/load";
+import type { LoadedRecords } from "../kernel/collection/load";
 import { collectionView } from "@/features/kernel/views";
 import { AddTreeForm } from "./add-form";
 import { nextTag } from "./next-tag";

@@ -1,6 +1,6 @@
 import "server-only";
 import { notFound } from "next/navigation";
-import { movedSince } from "../look/since";
+import { movedSince } from "./look/since";
 import { countHeadlines } from "@/words/decision";
 import { collectionView } from "@/features/kernel/views";
 import { asOfDay } from "@/features/kernel/page-props";

@@ -1,4 +1,4 @@
-import { yardOf } from "../collection/load";
+import { yardOf } from "../kernel/collection/load";
 import { findTree, happening } from "../kernel/days";
 import type { CommandContext } from "../kernel/define";
 

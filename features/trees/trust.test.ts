@@ -5,8 +5,8 @@ import { closePools } from "@/server/pool";
 import { PLAIN_TREE } from "@/test-support/inputs";
 import { TestYard } from "@/test-support/yard";
 import { namesTogether } from "@/core/species/index";
-import { EMPTY_ARRIVAL, readArrival, readingOf } from "../arrival/draft";
-import { arrivalContext } from "../arrival/season";
+import { EMPTY_ARRIVAL, readArrival, readingOf } from "../bench/arrival/draft";
+import { arrivalContext } from "../bench/arrival/season";
 
 const yard = new TestYard();
 const lots: string[] = [];

@@ -1,58 +1,62 @@
-import type { PlaceAir, WeatherDays } from "@/core/place/index";
-import type { Protection, Stay } from "@/core/shelter/index";
-import type { Mark } from "@/core/species/index";
-import type { Wall } from "@/core/vessel/index";
-import type { AirBasis, RootLimits, Stand, Wrap } from "@/core/winter/index";
-import type { WATER } from "@/words/winter";
+import "server-only";
+import { createHash } from "node:crypto";
+import { toDay, toIso } from "@/core/dates/index";
+import { type OutlookTask, type ShelterData, siteWinter, winterOn } from "@/core/shelter/index";
+import { carryLimitsOf } from "@/core/people/index";
+import { MODEL_VERSION, type WinterStandings } from "@/model/index";
+import { type CollectionView, stateKey } from "../kernel/collection/load";
+import { asWinterPlace, type KnownQuarter, OPEN_QUARTER, quartersOf } from "./quarters";
 
-/** What the page of a pot's winter shows. */
+/** Courses a collection's winter is calculated in: fewer where there are many pots. */
+const COURSES = { few: 30, many: 12, manyFrom: 150 } as const;
+
+/** A collection's winter as it is asked about, before it is calculated. */
 export interface WinterFacts {
-  treeId: string;
-  tag: string;
-  name: string;
-  guess: boolean;
-  /** How sure its killing temperatures are. */
-  limitMark: Mark;
-  latitudeDeg: number;
-  today: number;
-  /** Record and forecast reach so far into this winter; null: any winter of the site. */
-  observedUntil: number | null;
-  winters: WeatherDays[];
-  summers: WeatherDays[];
-  air: PlaceAir;
-  /** Where it stands in summer, and how that is called. */
-  summerAir: PlaceAir;
-  summerPlace: string;
-  airBasis: AirBasis;
-  airNights: number | null;
-  raised: boolean;
-  places: { id: string; name: string }[];
-  here: string;
-  any: boolean;
-  limits: RootLimits;
-  /** As it stands there, the place's own wrapping included. */
-  protection: Protection;
-  volumeL: number;
-  wall: Wall;
-  lotId: string;
-  frostProof: boolean | null;
-  basis: "record" | "short-record" | "table" | "answers";
-  /** Crown and cold there, as calculated with the whole season before. */
-  stay: Stay;
-  /** Portions it needs of its winter, and whether they are for its flowers alone. */
-  chillNeed: number;
-  forFlowers: boolean;
-  rootHeatC: number;
+  winter: number;
+  startDay: string;
+  quarters: KnownQuarter[];
+  known: WinterStandings;
+  data: Omit<ShelterData, "outlooks">;
+  task: OutlookTask;
+  /** Names all that the outlook depends on. */
+  key: string;
 }
 
-/** How a pot stands among others. */
-export type Group = "alone" | "edge" | "inside";
+const cache = new Map<string, WinterFacts>();
 
-/** As if the pot stood like this. */
-export interface Asked {
-  stand: Stand;
-  wrap: Wrap | "none";
-  group: Group;
-  water: keyof typeof WATER;
-  mulch: "none" | "straw";
+export function winterFacts(view: CollectionView): WinterFacts {
+  const { collection, loaded, yard, today } = view;
+  const { site } = yard;
+  const cacheKey = `${stateKey(collection)}:${collection.revision}:${collection.weatherRevision}:${view.weather.key}:${today}`;
+  const found = cache.get(cacheKey);
+  if (found) return found;
+  const on = toDay(today);
+  const winter = winterOn(on, site.latitudeDeg);
+  const quarters = quartersOf(loaded);
+  const known = yard.on(on).winter(winter);
+  const courses = known.trees.length >= COURSES.manyFrom ? COURSES.many : COURSES.few;
+  const { risk } = collection;
+  const task: OutlookTask = {
+    site: siteWinter(site, winter, courses),
+    trees: known.trees,
+    places: quarters.map(asWinterPlace),
+    openPlace: OPEN_QUARTER,
+    risk,
+  };
+  const { trees, places } = task;
+  const facts: WinterFacts = {
+    winter,
+    startDay: toIso(task.site.startDay),
+    quarters,
+    known,
+    data: { standings: known.standings, quarters, limits: carryLimitsOf(loaded.calendar.people), risk },
+    task,
+    key: createHash("sha256")
+      .update(JSON.stringify([MODEL_VERSION, view.weather.key, winter, courses, trees, places, risk]))
+      .digest("hex")
+      .slice(0, 32),
+  };
+  cache.set(cacheKey, facts);
+  while (cache.size > 6) cache.delete(cache.keys().next().value!);
+  return facts;
 }

@@ -1,133 +1,65 @@
-import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
-import Link from "next/link";
 import { notFound } from "next/navigation";
-import { growingSeason, midwinterOf, toDay } from "@/core/dates/index";
-import { coldNeeded, OUTSIDE, outlookOf, siteWinter, summerDays, winterDays, winterOn } from "@/core/shelter/index";
-import { knownValuesOf } from "@/core/species/index";
-import { wallOf } from "@/core/vessel/index";
-import type { WeatherDays } from "@/core/place/index";
-import { asWinterPlace, OPEN_QUARTER, quartersOf } from "../shelter/quarters";
+import { Suspense } from "react";
+import type { TreeOutlook } from "@/core/shelter/index";
+import { shelterPlanOf } from "@/model/index";
+import { newestJob } from "@/data/jobs";
+import { pool } from "@/server/pool";
 import { collectionView } from "@/features/kernel/views";
-import { WinterView } from "./view";
+import { SHELTER_JOB } from "./commands";
+import { winterFacts } from "./facts";
+import { newestResult } from "./job";
+import { ShelterNav } from "./shelter-nav";
+import { Tonight } from "./tonight";
+import { ShelterView } from "./view";
 
-const SUMMER_COURSES = 10;
-/** Past this many days after midsummer the next summer is meant. */
-const SUMMER_OVER_DAYS = 60;
-/** A winter nothing is known of yet but the climate. */
-const ANY_WINTER_AHEAD = 2;
-
-/** Tenths are plenty, and travel lightly. */
-function rounded(days: readonly WeatherDays[]): WeatherDays[] {
-  const tenths = (values: ArrayLike<number>) => Array.from(values, (v) => Math.round(10 * v) / 10);
-  return days.map((d) => ({
-    ...d,
-    tminC: tenths(d.tminC),
-    tmaxC: tenths(d.tmaxC),
-    solarMJ: tenths(d.solarMJ),
-    rainMm: tenths(d.rainMm),
-    windMs: tenths(d.windMs),
-  }));
-}
-
-/** One pot through the coming winter or the one that is on, where it stands or at another place; and its wall in summer. */
-export async function WinterScreen({
-  collectionId,
-  treeId,
-  at,
-  any,
-}: {
-  collectionId: string;
-  treeId: string;
-  /** A place's id, or `open`: as if it stood there. */
-  at?: string;
-  /** Any winter of the site instead of this one. */
-  any: boolean;
-}) {
+/** Who stands where this winter: the places from above, and the trees in them. */
+export async function ShelterScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
   if (!view) notFound();
-  const on = toDay(view.today);
-  const facts = view.yard.tree(treeId)?.on(on);
-  if (!facts) notFound();
-  const { record: tree, profile, roots: replayed, state } = facts;
-  const page = treeAt(collectionId, treeId);
-  if (!replayed.pot)
-    return (
-      <article>
-        <h1 className="text-2xl">The winter of {tree.tag}</h1>
-        <p className="mt-3">
-          Nobody has said which pot it stands in.{" "}
-          <Link className="link" href={`${page}#measure`}>
-            Measure it first
-          </Link>
-        </p>
-      </article>
-    );
-  const { latitudeDeg } = view.yard.site;
-  const { loaded } = view;
-  const quarters = quartersOf(loaded);
-  const here = at ?? tree.placeId ?? "open";
-  const quarter = quarters.find((q) => q.id === here) ?? null;
-  const place = quarter ? asWinterPlace(quarter) : OPEN_QUARTER;
-  const winter = winterOn(on, latitudeDeg);
-  const site = siteWinter(view.yard.site, any ? winter + ANY_WINTER_AHEAD : winter);
-  const asked = view.yard
-    .on(on)
-    .winter(winter)
-    .trees.find((t) => t.id === tree.id)!;
-  const home = quarters.find((q) => q.id === asked.homeId);
-  const [outlook] = outlookOf({
-    site,
-    trees: [{ ...asked, homeId: place.id }],
-    places: [place],
-    openPlace: OPEN_QUARTER,
-    risk: view.collection.risk,
-  });
-  const stay = outlook.stays[OUTSIDE];
-  const season = growingSeason(on, latitudeDeg);
-  const summer = on > midwinterOf(season, latitudeDeg) + 182 + SUMMER_OVER_DAYS ? season + 1 : season;
+  const facts = winterFacts(view);
+  const scope = { collectionId };
+  const done = await newestResult(collectionId);
+  const newest = await newestJob(pool(), scope, SHELTER_JOB);
+  const running = newest && (newest.state === "queued" || newest.state === "running") ? newest : null;
+  const kept = shelterPlanOf(view.loaded.indexed, facts.winter);
+  const result = done && done.result.winter === facts.winter ? done.result : null;
+  const tags = new Map(view.loaded.trees.map((t) => [t.id, t.tag]));
   return (
-    <WinterView
-      key={`${here}:${any}`}
-      facts={{
-        treeId,
-        tag: tree.tag,
-        name: profile.name,
-        guess: profile.basis === "guess",
-        limitMark: knownValuesOf(tree).rootKillYoungC.mark,
-        latitudeDeg,
-        today: on,
-        observedUntil: any ? null : site.observedUntil,
-        winters: rounded(winterDays(site)),
-        summers: rounded(summerDays(view.yard.site, summer, SUMMER_COURSES)),
-        air: place.air,
-        summerAir: home?.air ?? OPEN_QUARTER.air,
-        summerPlace: home?.name ?? "the open ground",
-        airBasis: quarter?.basis ?? "type",
-        airNights: quarter?.nights ?? null,
-        raised: place.raised,
-        places: [
-          ...(quarters.every((q) => q.kind !== "open") ? [{ id: "open", name: "the open ground" }] : []),
-          ...quarters.map((q) => ({ id: q.id, name: q.name })),
-        ],
-        here: quarter ? here : "open",
-        any,
-        limits: asked.limits,
-        protection: {
-          ...asked.protection,
-          wrap: asked.protection.wrap ?? place.wrap,
-          mulched: asked.protection.mulched || place.mulched,
-        },
-        volumeL: state.volumeL.p50,
-        wall: wallOf(replayed.pot),
-        lotId: replayed.lotId!,
-        frostProof: asked.frostProof,
-        basis: view.yard.site.basis,
-        stay,
-        chillNeed: coldNeeded(asked),
-        forFlowers: asked.habit.leaf === "evergreen",
-        rootHeatC: profile.values.rootHeatC,
-      }}
-    />
+    <>
+      <ShelterNav at="shelter" />
+      <Suspense fallback={<p className="mb-3 min-h-6 pl-3">Looking at the coming nights …</p>}>
+        <Tonight collectionId={collectionId} />
+      </Suspense>
+      <ShelterView
+        facts={{
+          winter: facts.winter,
+          southern: view.yard.site.latitudeDeg < 0,
+          startDay: facts.startDay,
+          risk: view.collection.risk,
+          data: { ...facts.data, outlooks: (result?.outlooks ?? []).map(forPlacing) },
+          basis: Object.fromEntries(facts.quarters.map((q) => [q.id, { basis: q.basis, nights: q.nights }])),
+          /** Outlooks are those of today's records and weather. */
+          fresh: result?.key === facts.key,
+          calculatedOn: result?.today ?? null,
+          found:
+            result && done
+              ? { jobId: done.id, plan: result.plan, quickCost: result.quickCost, minutesMost: result.minutesMost }
+              : null,
+          kept: kept ? [...kept].map(([treeId, stand]) => ({ treeId, ...stand })) : null,
+          running: running && { id: running.id, progress: running.progress, total: running.total },
+          failed: newest && newest.state === "failed" ? (newest.message ?? "It could not be finished.") : null,
+          withoutPot: facts.known.withoutPot.map((id) => ({ id, tag: tags.get(id) ?? "" })),
+          guessedWeather: view.yard.site.basis !== "record",
+        }}
+      />
+    </>
   );
 }
+
+/** What placing asks of an outlook: days and chances of moves stay on the server, or hundreds of trees make a heavy page. */
+const forPlacing = (o: TreeOutlook): TreeOutlook => ({
+  treeId: o.treeId,
+  in: null,
+  stays: Object.fromEntries(Object.entries(o.stays).map(([id, s]) => [id, { ...s, woodChance: 0, out: null }])),
+});

@@ -1,311 +1,401 @@
 "use client";
 
-import { potAt, treeAt } from "@/features/kernel/addresses";
-import * as Comlink from "comlink";
+import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { AirBasis, PlaceBuild } from "@/core/winter/index";
 import {
-  crackChance,
-  isClay,
-  LIMIT_MARGIN_C,
-  MEASURES,
-  MULCH_R,
-  type PotInWinter,
-  ROOT_HEAT,
-  STANDS,
-  type SummerOutlook,
-  type WinterOutlook,
-  WRAPS,
-} from "@/core/winter/index";
-import { Reasoned, SelectField } from "@/ui/fields";
-import { celsius, degreesApart, litres, number, percent, type Units } from "@/words/format";
-import type { WinterApi } from "@/workers/winter.browser";
-import { MARK_WORDS } from "@/words/species";
+  isQuarter,
+  lossOf,
+  obstaclesOf,
+  indoorHome,
+  OUTSIDE,
+  type PlacedPlan,
+  type ShelterData,
+  type Standing,
+} from "@/core/shelter/index";
+import { CROWN_ROOM, HAND_M } from "@/model/index";
+import { Caution, FormFaults, Reasoned } from "@/ui/fields";
+import { day, number, percent, readNumber } from "@/words/format";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { type RunningJob } from "@/features/kernel/job-progress";
 import { useAsOf } from "@/features/kernel/as-of";
-import { ClayField } from "../stores/clay-field";
-import { WALL_WORDS } from "@/words/terms";
-import { Ribbon } from "./ribbon";
-import { Here } from "./here";
-import type { Asked, Group, WinterFacts } from "./facts";
-import { KeepSo } from "./keep-so";
-import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "@/words/winter";
-import { SimulatedMark } from "@/features/kernel/simulated";
+import { useNotice } from "@/features/kernel/notice";
+import { FloorPlan } from "./floor-plan";
+import { AddPlace } from "./add-place";
+import { Clay, WORTH_A_WORD } from "./clay";
+import { Legend, Misfits } from "./misfits";
+import { Outdoors } from "./outdoors";
+import { PlaceForm } from "./place-form";
+import { PlanBar } from "./plan-bar";
+import { brokenWords, proofWords, summary, usedWords } from "@/words/layout-plan";
+import { PotPanel } from "./pot-panel";
+import { type KeptStand, usePlan } from "./use-plan";
+import { fateOf, lossWords, obstacleWords, winterWords } from "@/words/layout";
 
-const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
-  record: "weather years after the site’s own record",
-  "short-record": "weather years after a short record",
-  table: "weather years after monthly normals",
-  answers: "weather years guessed from place and answers",
-};
-
-const GROUPS: Record<Group, { words: string; exposure: number; shelter: number }> = {
-  alone: { words: "alone", exposure: 1, shelter: 1 },
-  edge: { words: "at the edge of a block", exposure: 0.5, shelter: 0.8 },
-  inside: { words: "inside a block", exposure: 0.2, shelter: 0.5 },
-};
-
-const asItIs = ({ protection, raised, air }: WinterFacts): Asked => ({
-  stand: protection.sunk && air.outdoors ? "sunk" : raised ? "bench" : "ground",
-  wrap: protection.wrap ?? "none",
-  group: air.wind === 1 ? "alone" : "edge",
-  water: "wet",
-  mulch: protection.mulched ? "straw" : "none",
-});
-
-/** A measure that saves less of the roots is not worth its trouble. */
-const LEAST_HELP = 0.005;
-/** Fewer winters with a loss than this are not worth a word. */
-const LITTLE = 0.05;
-
-interface SummerCase {
-  words: string;
-  outlook: SummerOutlook;
-}
-/** The pot in summer as it is, and what would cool its wall. */
-const SUMMER_CASES: readonly [string, Partial<PotInWinter>][] = [
-  ["dark wall, in the sun", {}],
-  ["light wall", { wallTakes: 0.3 }],
-  ["among others", { exposure: 0.2 }],
-];
-
-interface Measured {
-  words: string;
-  outlook: WinterOutlook;
+export interface ShelterFacts {
+  winter: number;
+  southern: boolean;
+  startDay: string;
+  risk: number;
+  data: ShelterData;
+  basis: Record<string, { basis: AirBasis; nights: number | null }>;
+  fresh: boolean;
+  calculatedOn: string | null;
+  found: { jobId: string; plan: PlacedPlan; quickCost: number; minutesMost: number | null } | null;
+  kept: KeptStand[] | null;
+  running: RunningJob | null;
+  failed: string | null;
+  withoutPot: { id: string; tag: string }[];
+  guessedWeather: boolean;
 }
 
-/** One pot through its winters, and what wrapping, water, company and the ground would change. */
-export function WinterView({ facts }: { facts: WinterFacts }) {
-  const { collectionId, units } = useAsOf();
-  const [asked, setAsked] = useState<Asked>(() => asItIs(facts));
-  const [answer, setAnswer] = useState<{ to: Asked; outlook: WinterOutlook } | null>(null);
-  const [measures, setMeasures] = useState<Measured[]>([]);
-  const [summer, setSummer] = useState<SummerCase[]>([]);
-  const api = useRef<Promise<Comlink.Remote<WinterApi>> | null>(null);
-  const newest = useRef(0);
+/** Scale of the drawing: the longest place fills the width, within reason, px/m. */
+const SCALE = { most: 95, least: 30 } as const;
+const OVER_PX = 24;
 
-  useEffect(() => {
-    const worker = new Worker(new URL("../../workers/winter.browser.ts", import.meta.url), { type: "module" });
-    const remote = Comlink.wrap<WinterApi>(worker);
-    api.current = remote
-      .open(
-        facts.latitudeDeg,
-        { winter: facts.air, summer: facts.summerAir },
-        facts.winters,
-        facts.summers,
-        facts.limits,
-      )
-      .then(() => remote);
-    return () => {
-      api.current = null;
-      worker.terminate();
-    };
-  }, [facts]);
-
-  useEffect(() => {
-    const question = ++newest.current;
-    const pot: PotInWinter = {
-      volumeL: facts.volumeL,
-      wall: facts.wall,
-      stand: asked.stand,
-      wrap: asked.wrap === "none" ? null : asked.wrap,
-      exposure: GROUPS[asked.group].exposure,
-      shelter: GROUPS[asked.group].shelter,
-      waterFraction: WATER[asked.water],
-      mulchR: asked.mulch === "straw" ? MULCH_R : 0,
-    };
-    const run = async () => {
-      const remote = await api.current;
-      if (!remote) return;
-      const own = await remote.outlook(pot);
-      if (question !== newest.current) return;
-      setAnswer({ to: asked, outlook: own });
-      setMeasures([]);
-      const summers: SummerCase[] = [];
-      for (const [words, change] of SUMMER_CASES) {
-        const outlook = await remote.summer({ ...pot, wrap: null, mulchR: 0, ...change });
-        if (question !== newest.current) return;
-        summers.push({ words, outlook });
-      }
-      setSummer(summers);
-      const found: Measured[] = [];
-      for (const { key, change } of MEASURES) {
-        const better = await remote.outlook({ ...pot, ...change });
-        if (question !== newest.current) return;
-        found.push({ words: MEASURE_WORDS[key], outlook: better });
-      }
-      setMeasures(found);
-    };
-    void run();
-  }, [asked, facts]);
-
-  const set = <K extends keyof Asked>(key: K, value: Asked[K]) => setAsked((now) => ({ ...now, [key]: value }));
-  const outlook = answer?.outlook ?? null;
-  const helping = outlook ? measures.filter((m) => m.outlook.meanKill < outlook.meanKill - LEAST_HELP) : [];
+function Heading({ facts, children }: { facts: ShelterFacts; children: string }) {
+  const { today } = useAsOf();
   return (
-    <article aria-busy={answer?.to !== asked}>
-      <p className="text-sm">
-        <Link className="link" href={treeAt(collectionId, facts.treeId)}>
-          {facts.tag} · {facts.name}
-        </Link>
-      </p>
-      <h1 className="text-2xl">The winter of {facts.tag}</h1>
-      {!facts.any && <SimulatedMark />}
+    <>
+      <h1 className="text-2xl">Winter layout, {winterWords(facts.winter, facts.southern)}</h1>
       <Reasoned
         reason={
           <>
-            {number(facts.winters.length)} possible courses of {facts.any ? "any winter" : "this winter"}:{" "}
-            {facts.any ? "" : "the record and the forecast as far as they go, then "}
-            {BASIS_WORDS[facts.basis]}, with their sun, wind and snow; the air there {AIR_BASIS_WORDS[facts.airBasis]}
-            {facts.airNights ? ` (${number(facts.airNights)} nights)` : ""}. Each hour heat crosses wall, mix and floor
-            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures of its species:{" "}
-            {MARK_WORDS[facts.limitMark].name}, {MARK_WORDS[facts.limitMark].what}; sources differ by up to 8 K
-            {facts.guess ? ", and its species is a guess" : ""}. Young roots count until the core has been below 5 °C
-            for four weeks. Pot and mix as planned, not as measured.
+            Each tree’s roots and wood through the courses this winter may take, at every place
+            {facts.calculatedOn ? `, calculated on ${day(facts.calculatedOn, today)}` : ""}; then all of them shared out
+            at once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and
+            of changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
+            between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
+            leaf, {percent(CROWN_ROOM.leafless)} bare (a guess), its pot dashed within it. In danger: more than{" "}
+            {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
+            by their species.
+            {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
           </>
         }
       >
-        <p className="text-lg" data-testid="winter-words">
-          {answer === null || outlook === null
-            ? "Calculating its winters …"
-            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters, in ${percent(outlook.chanceWithMargin)} if they are ${degreesApart(LIMIT_MARGIN_C, units)} tenderer than is said. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
+        <p className="text-lg" data-testid="shelter-words">
+          {children}
         </p>
       </Reasoned>
-      <Here facts={facts} />
-      <section
-        aria-label="How it stands"
-        className="no-print border-base-300 rounded-box mt-3 grid gap-3 border p-3 sm:grid-cols-3 lg:grid-cols-5"
-      >
-        <SelectField
-          label="Stands"
-          value={asked.stand}
-          onChange={(v) => set("stand", v)}
-          options={STANDS.map((s) => [s, STAND_WORDS[s]] as const)}
-        />
-        <SelectField
-          label="Wrapped in"
-          value={asked.wrap}
-          onChange={(v) => set("wrap", v)}
-          options={[["none", "nothing"], ...WRAPS.map((w) => [w, WRAP_WORDS[w]] as const)]}
-        />
-        <SelectField
-          label="Company"
-          value={asked.group}
-          onChange={(v) => set("group", v)}
-          options={(Object.keys(GROUPS) as Group[]).map((g) => [g, GROUPS[g].words] as const)}
-        />
-        <SelectField
-          label="Water"
-          value={asked.water}
-          onChange={(v) => set("water", v)}
-          options={[
-            ["wet", "watered before frost"],
-            ["dry", "nearly dry"],
-          ]}
-        />
-        <SelectField
-          label="On the mix"
-          value={asked.mulch}
-          onChange={(v) => set("mulch", v)}
-          options={[
-            ["none", "nothing"],
-            ["straw", "straw, 10 cm"],
-          ]}
-        />
-      </section>
-      <KeepSo key={JSON.stringify(facts.protection)} asked={asked} facts={facts} />
-      {outlook && (
-        <section aria-label="The winter" className="mt-3">
-          <Ribbon outlook={outlook} limits={facts.limits} today={facts.any ? null : facts.today} units={units} />
-        </section>
-      )}
-      {answer && outlook && (
-        <ul className="mt-3 space-y-1 text-sm" data-testid="winter-else">
-          <li>
-            <b>Crown</b>: more than a tenth of its wood lost in {percent(facts.stay.woodChance)} of winters there; on
-            average {percent(facts.stay.wood)}, in the winter’s worst night.
-          </li>
-          <li>
-            <b>Cold it needs</b>:{" "}
-            {facts.chillNeed === 0
-              ? "none counted for its species."
-              : `${number(facts.chillNeed)} portions${facts.forFlowers ? " for its flowers" : ""}; ${number(facts.stay.chill)} come together there in the middle winter, ${facts.stay.chillShort === 0 ? "enough in every one" : `too few in ${percent(facts.stay.chillShort)} of them`}.`}
-          </li>
-          {isClay(facts.wall) && (
-            <li data-testid="winter-clay">
-              <b>
-                <Link prefetch={false} className="link" href={potAt(collectionId, facts.lotId)}>
-                  The clay
-                </Link>
-              </b>
-              : freezes through wet {number(outlook.freezes[0])} times in the middle winter,{" "}
-              {number(outlook.freezes[1])} in one of ten.{" "}
-              {facts.frostProof === true
-                ? "It stands that, by what was said of it."
-                : `${facts.frostProof === null ? "Nobody has said whether it stands wet frost; at even odds it" : "It"} cracks in about ${percent(crackChance(facts.wall, facts.frostProof, outlook.freezes[0]))} of winters (a guess); kept dry it does not.`}
-              <ClayField className="mt-1 w-56" lotId={facts.lotId} frostProof={facts.frostProof} />
-            </li>
-          )}
-        </ul>
-      )}
-      {outlook && measures.length > 0 && (
-        <section aria-labelledby="measures" className="mt-3">
-          <h2 id="measures" className="text-lg">
-            What would help
-          </h2>
-          <ul className="text-sm" data-testid="measures">
-            {helping.length === 0 && (
-              <li>
-                {outlook.chanceOfLoss > LITTLE
-                  ? "None of what we know would change it much: bring it in."
-                  : "Nothing is needed: its roots are safe there."}
-              </li>
-            )}
-            {helping
-              .sort((a, b) => a.outlook.meanKill - b.outlook.meanKill)
-              .map((m) => (
-                <li key={m.words}>
-                  <b>{m.words}</b>: roots lost in {percent(m.outlook.chanceOfLoss)} of winters instead of{" "}
-                  {percent(outlook.chanceOfLoss)}; on average {percent(m.outlook.meanKill)} of them instead of{" "}
-                  {percent(outlook.meanKill)}
-                </li>
-              ))}
-          </ul>
-        </section>
-      )}
-      {summer.length > 0 && (
-        <section aria-labelledby="summer" className="mt-4">
-          <h2 id="summer" className="text-lg">
-            Its wall in summer
-          </h2>
-          <Reasoned
-            reason={
-              <>
-                The same pot through {number(facts.summers.length)} courses of the months round midsummer in{" "}
-                {facts.summerPlace}. Roots stop above {celsius(facts.rootHeatC, units)} and die within half an hour at
-                about {celsius(ROOT_HEAT.killsC, units)} (Ingram 1985; Mathers 2003). How much sun a wall takes up is a
-                guess.
-              </>
-            }
-          >
-            <p data-testid="summer-words">{summerWords(summer[0].outlook, units)}</p>
-          </Reasoned>
-          <ul className="text-sm">
-            {summer.slice(1).map((c) => (
-              <li key={c.words}>
-                <b>{c.words}</b>: hottest {celsius(c.outlook.hottestC[0], units)}, in one of ten{" "}
-                {celsius(c.outlook.hottestC[1], units)}; {number(c.outlook.hotDays[0])} days too hot
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-    </article>
+    </>
   );
 }
 
-function summerWords({ hottestC, hotDays, chanceHarm, chanceKill }: SummerOutlook, units: Units): string {
-  const hot = `As a dark pot in the sun its wall reaches ${celsius(hottestC[0], units)} in the middle summer, ${celsius(hottestC[1], units)} in one of ten`;
-  if (hotDays[1] === 0) return `${hot}: never too hot for roots for two hours.`;
-  const advice = chanceHarm > 0.2 ? " Shade it, set it in a second pot or take a light one." : "";
-  return `${hot}; above ${celsius(ROOT_HEAT.harmsC, units)} for two hours on ${number(hotDays[0])} days, ${number(hotDays[1])} in one of ten${chanceKill > 0 ? `; hot enough to kill in ${percent(chanceKill)} of summers` : ""}.${advice}`;
+export function ShelterView({ facts }: { facts: ShelterFacts }) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const [minutes, setMinutes] = useState(facts.found?.minutesMost == null ? "" : String(facts.found.minutesMost));
+  const wanted = minutes.trim() === "" ? null : readNumber(minutes);
+  const minutesMost = wanted !== null && wanted > 0 ? wanted : null;
+  const plan = usePlan(facts.data, facts.kept, minutesMost);
+  const ask = useCommand("plan-shelter");
+  const keep = useCommand("keep-shelter");
+  const build = useCommand("build-place");
+  const [started, setStarted] = useState<RunningJob | null>(null);
+  const [selected, setSelected] = useState<string | null>(null);
+  const [place, setPlace] = useState<string | null>(null);
+  const [status, setStatus] = useState("");
+  const [width, setWidth] = useState(900);
+  const drawing = useRef<HTMLDivElement>(null);
+  const panel = useRef<HTMLDivElement>(null);
+  // On a phone what was chosen is shown below the drawing.
+  useEffect(() => {
+    if (selected !== null || place !== null) panel.current?.scrollIntoView({ block: "nearest" });
+  }, [selected, place]);
+  const running = started ?? facts.running;
+  const seen = useRef(facts.found?.jobId ?? null);
+  const waiting = useRef(false);
+
+  useEffect(() => {
+    const box = drawing.current;
+    if (!box) return;
+    const watch = new ResizeObserver(() => setWidth(box.clientWidth));
+    watch.observe(box);
+    return () => watch.disconnect();
+  }, []);
+
+  // The answer to what was asked here is laid out as soon as it comes.
+  const { propose } = plan;
+  const { found } = facts;
+  useEffect(() => {
+    if (!found || found.jobId === seen.current) return;
+    seen.current = found.jobId;
+    if (!waiting.current) return;
+    waiting.current = false;
+    propose("best", found.plan);
+  }, [found, propose]);
+
+  const ended = useCallback(() => setStarted(null), []);
+  const placeAll = async () => {
+    if (facts.fresh) plan.quick();
+    waiting.current = true;
+    const done = await ask.send({
+      collectionId,
+      winter: facts.winter,
+      minutesMost: wanted,
+    });
+    if (done) setStarted({ id: done.result.jobId, progress: 0, total: 0 });
+  };
+
+  const quarters = facts.data.quarters;
+  const byId = useMemo(() => new Map(facts.data.standings.map((s) => [s.id, s])), [facts.data.standings]);
+  const shownQuarters = quarters.filter(isQuarter);
+  const longest = Math.max(1, ...shownQuarters.map((q) => q.build.lengthM ?? 0));
+  const pxPerM = Math.max(
+    Math.min(SCALE.least, (width - OVER_PX) / longest),
+    Math.min(SCALE.most, (width - OVER_PX) / longest),
+  );
+  const nameOf = (id: string, s?: Standing) =>
+    id === OUTSIDE
+      ? ((s && indoorHome(s, quarters)?.name) ?? "its summer place")
+      : (quarters.find((q) => q.id === id)?.name ?? "");
+
+  const save = async (whole: boolean, standings: readonly Standing[], shown = plan.shown) => {
+    const stands = standings.flatMap((s) => {
+      const at = shown.assignment[s.id] ?? OUTSIDE;
+      const spot = shown.spots[s.id];
+      return s.treeIds.map((treeId) => ({
+        treeId,
+        placeId: at === OUTSIDE ? null : at,
+        ...(spot ? { xM: spot.xM, yM: spot.yM } : {}),
+      }));
+    });
+    const done = await keep.send({
+      collectionId,
+      winter: facts.winter,
+      whole,
+      stands,
+      ...(whole ? { cost: plan.cost } : {}),
+    });
+    if (done) {
+      plan.drop();
+      tell({
+        text: whole
+          ? "The plan is kept. The moving plan follows from it."
+          : `${standings[0].tag}: ${nameOf(shown.assignment[standings[0].id])}.`,
+        entryId: done.entryId,
+      });
+    }
+  };
+
+  const changeWords = (s: Standing, placeId: string): string => {
+    const { change, forbidden } = plan.question(s, placeId);
+    const to = nameOf(placeId);
+    if (forbidden) {
+      const o = obstaclesOf(plan.problem, plan.shown.assignment, s.id).find((x) => x.placeId === placeId);
+      return o ? `${s.tag} cannot stand there. ${obstacleWords(o, to, s, units)}` : `${s.tag} does not get into ${to}.`;
+    }
+    const [now, then] = [plan.lossAt(s), plan.at(s, placeId)];
+    if (now === null || !then) return `${s.tag} in ${to}: not calculated yet.`;
+    const points = `${change > 0 ? "+" : "−"}${number(Math.abs(change), 1)} points`;
+    return `${s.tag} in ${to}: ${lossWords(lossOf(then.stay))} of it may be lost instead of ${lossWords(now)}; ${points}.`;
+  };
+
+  /** Puts a pot somewhere: kept at once where a kept plan is shown, part of the proposal otherwise. Answers what is wrong. */
+  const put = (s: Standing, placeId: string, xM: number | null, yM: number | null): string | null => {
+    if (plan.question(s, placeId).forbidden) {
+      const words = changeWords(s, placeId);
+      setStatus(words);
+      return words;
+    }
+    const floor = plan.floors[placeId];
+    const spot =
+      placeId === OUTSIDE || !floor ? null : plan.spot(s, placeId, xM ?? floor.lengthM / 2, yM ?? floor.widthM / 2);
+    if (floor && !spot) {
+      const words = `${nameOf(placeId)} has no room for ${s.tag}: take something out first, or make the place larger.`;
+      setStatus(words);
+      return words;
+    }
+    setStatus(changeWords(s, placeId));
+    const group = facts.data.standings.filter((o) => o.id !== s.id && s.group !== null && o.group === s.group);
+    if (group.some((o) => (plan.shown.assignment[o.id] ?? OUTSIDE) !== placeId))
+      setStatus(`${changeWords(s, placeId)} It belongs together with ${group.map((o) => o.tag).join(", ")}.`);
+    const { as } = plan.shown;
+    const next = plan.put(s, placeId, spot);
+    if (as === "kept") void save(false, [s], next);
+    return null;
+  };
+
+  const resize = async (placeId: string, change: Partial<PlaceBuild>) => {
+    const quarter = quarters.find((q) => q.id === placeId)!;
+    const done = await build.send({ collectionId, placeId, build: { ...quarter.build, ...change } });
+    if (done) tell({ text: `${quarter.name} is drawn again.`, entryId: done.entryId });
+  };
+
+  const losses = facts.data.standings.map((s) => ({ s, loss: plan.lossAt(s) }));
+  const inside = facts.data.standings.filter(
+    (s) => (plan.shown.assignment[s.id] ?? OUTSIDE) !== OUTSIDE || indoorHome(s, quarters) !== null,
+  );
+  const danger = losses.filter((l) => l.loss !== null && l.loss > facts.risk).sort((a, b) => b.loss! - a.loss!);
+  const calculated = facts.data.outlooks.length > 0;
+  const chosen = selected === null ? undefined : byId.get(selected);
+  const measured = quarters.find((q) => q.id === place);
+
+  return (
+    <article>
+      <Heading facts={facts}>
+        {summary({
+          as: plan.shown.as,
+          inside: inside.length,
+          all: facts.data.standings.length,
+          danger: danger.length,
+          calculated,
+        })}
+      </Heading>
+      <PlanBar
+        as={plan.shown.as}
+        changed={plan.changed}
+        kept={facts.kept !== null}
+        proof={facts.found && proofWords(plan.cost, facts.found)}
+        minutes={minutes}
+        onMinutes={setMinutes}
+        fault={ask.at("minutesMost")}
+        running={running}
+        onEnd={ended}
+        busy={ask.busy || keep.busy}
+        onPlace={() => void placeAll()}
+        onKeep={() => void save(true, facts.data.standings)}
+        onDrop={plan.drop}
+      />
+      <FormFaults
+        faults={[
+          ...unplaced(ask.failure, ["minutesMost"]),
+          ...(keep.failure?.faults ?? []),
+          ...(build.failure?.faults ?? []),
+        ]}
+      />
+      {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
+      {calculated && !facts.fresh && !running && (
+        <p className="mt-2 text-sm" data-testid="stale">
+          Trees, places or the weather have changed since these winters were calculated: place them again to see what
+          that means.
+        </p>
+      )}
+      {plan.broken.length > 0 && plan.shown.as !== "now" && (
+        <p role="alert" className="text-error mt-2 text-sm font-semibold" data-testid="broken">
+          {brokenWords(plan.broken, byId, nameOf)}
+        </p>
+      )}
+      <p className="min-h-6 text-sm" role="status" data-testid="change">
+        {status}
+      </p>
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_21rem]">
+        <div ref={drawing} className="min-w-0">
+          <FloorPlan
+            places={shownQuarters.map((quarter) => ({
+              quarter,
+              used: usedWords(quarter.build, inside, plan.shown, quarter.id, units),
+            }))}
+            standings={facts.data.standings}
+            assignment={plan.shown.assignment}
+            spots={plan.shown.spots}
+            fate={(s) => {
+              const loss = plan.lossAt(s);
+              return loss === null ? null : fateOf(loss, facts.risk);
+            }}
+            selected={selected}
+            pxPerM={pxPerM}
+            units={units}
+            onSelect={(id) => {
+              setPlace(null);
+              setSelected(id);
+            }}
+            onPlace={(id) => {
+              setSelected(null);
+              setPlace(id);
+            }}
+            onOver={(id, over) => {
+              const s = byId.get(id);
+              if (s && over && over !== (plan.shown.assignment[id] ?? OUTSIDE)) setStatus(changeWords(s, over));
+            }}
+            onDrop={(id, to, xM, yM) => {
+              const s = byId.get(id);
+              if (!s) return;
+              if (s.anchored) setStatus(`${s.tag} is rooted into the ground: it stays where it is.`);
+              else put(s, to, xM, yM);
+            }}
+            onResize={(id, change) => void resize(id, change)}
+          />
+          <Legend />
+          <Outdoors
+            places={quarters.filter((q) => !isQuarter(q))}
+            standings={facts.data.standings.filter((s) => (plan.shown.assignment[s.id] ?? OUTSIDE) === OUTSIDE)}
+            onPlace={(id) => {
+              setSelected(null);
+              setPlace(id);
+            }}
+          />
+          <AddPlace onAdded={setPlace} />
+        </div>
+        <div
+          ref={panel}
+          className="space-y-4 lg:sticky lg:top-2 lg:max-h-[calc(100vh-1rem)] lg:self-start lg:overflow-y-auto"
+        >
+          {measured && (
+            <PlaceForm
+              key={measured.id}
+              quarter={measured}
+              air={facts.basis[measured.id]}
+              onDone={() => setPlace(null)}
+            />
+          )}
+          {chosen && !measured && (
+            <PotPanel
+              key={`${chosen.id}:${plan.shown.assignment[chosen.id]}`}
+              standing={chosen}
+              plan={plan}
+              quarters={quarters}
+              onPut={(to, x, y) => put(chosen, to, x, y)}
+              onClose={() => setSelected(null)}
+            />
+          )}
+          <Misfits
+            danger={danger.map((d) => ({ s: d.s, loss: d.loss! }))}
+            obstacle={(s) => {
+              const [o] = obstaclesOf(plan.problem, plan.shown.assignment, s.id);
+              return o ? obstacleWords(o, nameOf(o.placeId), s, units) : null;
+            }}
+            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE, s)}
+            planned={plan.shown.as !== "now"}
+            onSelect={setSelected}
+            collectionId={collectionId}
+          />
+          <Clay
+            pots={facts.data.standings
+              .map((s) => ({ s, cracks: plan.cracksAt(s) }))
+              .filter((p) => p.cracks >= WORTH_A_WORD)
+              .sort((a, b) => b.cracks - a.cracks)}
+            where={(s) => nameOf(plan.shown.assignment[s.id] ?? OUTSIDE, s)}
+            collectionId={collectionId}
+          />
+          {facts.withoutPot.length > 0 && (
+            <p className="text-sm">
+              Nobody has said the pot of{" "}
+              {facts.withoutPot.slice(0, 8).map(({ id, tag }, i) => (
+                <span key={id}>
+                  {i > 0 && ", "}
+                  <Link className="link" href={treeAt(collectionId, id, "", "#measure")}>
+                    {tag}
+                  </Link>
+                </span>
+              ))}
+              {facts.withoutPot.length > 8 ? ` and ${number(facts.withoutPot.length - 8)} more` : ""}: they are left
+              out.
+            </p>
+          )}
+          <Caution>
+            <p>
+              Floors: wet pots are point loads. What is said here of floor loads is a rough warning only: a structural
+              engineer or the building’s owner decides.
+            </p>
+            <p>
+              Heaters: no flame or fuel heaters in closed places where people or animals are (carbon monoxide); keep
+              heaters clear of fleece and film, with cables rated for the place.
+            </p>
+          </Caution>
+        </div>
+      </div>
+    </article>
+  );
 }

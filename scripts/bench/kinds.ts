@@ -1,7 +1,7 @@
 // Finding among all names of the library, and the profiles of a thousand trees through all layers. Prints its figures as JSON.
 import { KINDS, resolveValues } from "@/core/species/index";
 import { FIFTY } from "@/core/species/fifty";
-import { findKinds } from "@/features/search/kinds";
+import { findKinds } from "@/features/trees/search/kinds";
 
 const SLIPS = ["Lemmon", "Appel", "bouganvilla", "sugar maple", "mini olive", "rhododendrum"];
 const asked = [...FIFTY.map((plant) => plant.typed), ...SLIPS];

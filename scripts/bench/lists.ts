@@ -8,12 +8,12 @@ import { loadDemo } from "@/demo/load";
 import { PEDREGAL_ID } from "@/demo/pedregal";
 import { TRAMHALLE_ID, TRAMHALLE_SITE } from "@/demo/tramhalle";
 import { TRAMHALLE_NORMALS } from "@/demo/weather";
-import { rebuildTracks, viewCollection } from "@/features/collection/load";
+import { rebuildTracks, viewCollection } from "@/features/kernel/collection/load";
 import { runCommand } from "@/features/registry";
-import { type ImportMessage, runImport } from "@/features/imports/run";
+import { type ImportMessage, runImport } from "@/features/setup/imports/run";
 import { writeWeatherCsv } from "@/formats/weather-csv";
 import { closePools, pool, writers } from "@/server/pool";
-import { finishTracks } from "@/features/collection/tracks";
+import { finishTracks } from "@/features/kernel/collection/tracks";
 
 const TREES = 2000;
 const POTTINGS = 8000;

@@ -1,5 +1,5 @@
 // What a page asks before it draws: the collection from the database and the model, asked a second time. Prints its figures as JSON.
-import { viewCollection } from "@/features/collection/load";
+import { viewCollection } from "@/features/kernel/collection/load";
 import { closePools } from "@/server/pool";
 
 const id = process.argv[2];

@@ -1,4 +1,4 @@
-import { AlmanacScreen, thresholdOf } from "@/features/almanac/screen";
+import { AlmanacScreen, thresholdOf } from "@/features/climate/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { ROOM_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { ArrivalScreen } from "@/features/arrival/screen";
+import { ArrivalScreen } from "@/features/bench/arrival/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import type { CollectionPageProps } from "@/features/kernel/page-props";
 import { PAGE_WORDS } from "@/words/rooms";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { refreshForecast } from "@/features/weather/forecast";
+import { refreshForecast } from "@/features/climate/weather/forecast";
 import { isForeign } from "@/server/requests";
 import { answering } from "@/server/answers";
 

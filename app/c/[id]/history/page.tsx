@@ -1,4 +1,4 @@
-import { HistoryScreen } from "@/features/history/screen";
+import { HistoryScreen } from "@/features/log/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

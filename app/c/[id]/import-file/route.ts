@@ -1,5 +1,5 @@
 import { fault } from "@/contract/faults";
-import { importStream } from "@/features/imports/stream";
+import { importStream } from "@/features/setup/imports/stream";
 import { runCommand } from "@/features/registry";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";

@@ -1,4 +1,4 @@
-import { ListsScreen } from "@/features/imports/screen";
+import { ListsScreen } from "@/features/setup/imports/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

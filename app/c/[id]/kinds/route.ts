@@ -1,4 +1,4 @@
-import { findKinds } from "@/features/search/kinds";
+import { findKinds } from "@/features/trees/search/kinds";
 import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

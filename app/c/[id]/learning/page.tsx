@@ -1,4 +1,4 @@
-import { LooksScreen } from "@/features/learning/looks-screen";
+import { LooksScreen } from "@/features/tree/learning/looks-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,5 +1,5 @@
 import { fault } from "@/contract/faults";
-import { uploadPhoto } from "@/features/notes/photos";
+import { uploadPhoto } from "@/features/bench/notes/photos";
 import { runCommand } from "@/features/registry";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";

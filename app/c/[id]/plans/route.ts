@@ -1,4 +1,4 @@
-import { plansNow } from "@/features/collection/planning";
+import { plansNow } from "@/features/kernel/collection/planning";
 import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

@@ -1,4 +1,4 @@
-import { recordChoices } from "@/features/record/choices";
+import { recordChoices } from "@/features/shell/record/choices";
 import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

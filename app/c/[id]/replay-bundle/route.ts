@@ -1,4 +1,4 @@
-import { bundleOf } from "@/features/collection/bundle";
+import { bundleOf } from "@/features/kernel/collection/bundle";
 import { answering } from "@/server/answers";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

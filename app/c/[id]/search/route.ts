@@ -1,4 +1,4 @@
-import { search } from "@/features/search/find";
+import { search } from "@/features/trees/search/find";
 import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

@@ -1,4 +1,4 @@
-import { ShelterScreen } from "@/features/shelter/screen";
+import { ShelterScreen } from "@/features/winter/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { ROOM_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { StoresScreen } from "@/features/stores/screen";
+import { StoresScreen } from "@/features/pots/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { ROOM_WORDS } from "@/words/rooms";
 

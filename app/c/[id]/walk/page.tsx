@@ -1,4 +1,4 @@
-import { WalkScreen } from "@/features/walk/screen";
+import { WalkScreen } from "@/features/today/walk/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

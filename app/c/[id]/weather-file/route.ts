@@ -1,5 +1,5 @@
 import { fault } from "@/contract/faults";
-import { weatherStream } from "@/features/weather/stream";
+import { weatherStream } from "@/features/climate/weather/stream";
 import { runCommand } from "@/features/registry";
 import { answering, faultResponse } from "@/server/answers";
 import { isForeign } from "@/server/requests";

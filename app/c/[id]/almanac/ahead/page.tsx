@@ -1,4 +1,4 @@
-import { AheadScreen } from "@/features/almanac/ahead-screen";
+import { AheadScreen } from "@/features/climate/ahead-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { KindsScreen } from "@/features/kinds/screen";
+import { KindsScreen } from "@/features/climate/species/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

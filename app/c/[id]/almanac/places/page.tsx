@@ -1,4 +1,4 @@
-import { PlacesScreen } from "@/features/almanac/places-screen";
+import { PlacesScreen } from "@/features/climate/places-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { RecordsScreen } from "@/features/almanac/records-screen";
+import { RecordsScreen } from "@/features/climate/records-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

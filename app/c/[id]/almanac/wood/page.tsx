@@ -1,4 +1,4 @@
-import { type WoodQuestion, WoodScreen } from "@/features/wood/screen";
+import { type WoodQuestion, WoodScreen } from "@/features/climate/wood/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

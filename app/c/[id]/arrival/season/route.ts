@@ -1,4 +1,4 @@
-import { arrivalContext } from "@/features/arrival/season";
+import { arrivalContext } from "@/features/bench/arrival/season";
 import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

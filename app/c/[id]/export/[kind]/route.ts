@@ -1,4 +1,4 @@
-import { exportResponse } from "@/features/imports/export";
+import { exportResponse } from "@/features/setup/imports/export";
 import { answering } from "@/server/answers";
 
 interface Asked {

@@ -1,4 +1,4 @@
-import { photoResponse } from "@/features/notes/photos";
+import { photoResponse } from "@/features/bench/notes/photos";
 import { answering } from "@/server/answers";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string; photoId: string }> }) {

@@ -1,4 +1,4 @@
-import { MovesScreen } from "@/features/shelter/moves-screen";
+import { MovesScreen } from "@/features/winter/moves-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { PrintScreen } from "@/features/shelter/print-screen";
+import { PrintScreen } from "@/features/winter/print-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { RoundScreen } from "@/features/shelter/round-screen";
+import { RoundScreen } from "@/features/winter/round-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function RoundPage({

@@ -1,4 +1,4 @@
-import { WatchScreen } from "@/features/shelter/watch-screen";
+import { WatchScreen } from "@/features/winter/watch-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

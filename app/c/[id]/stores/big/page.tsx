@@ -1,4 +1,4 @@
-import { BigScreen } from "@/features/stores/big-screen";
+import { BigScreen } from "@/features/pots/big-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

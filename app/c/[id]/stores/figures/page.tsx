@@ -1,4 +1,4 @@
-import { FiguresScreen } from "@/features/stores/figures-screen";
+import { FiguresScreen } from "@/features/pots/figures-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { LibraryScreen } from "@/features/stores/library-screen";
+import { LibraryScreen } from "@/features/pots/library-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { MixesScreen } from "@/features/stores/mixes-screen";
+import { MixesScreen } from "@/features/pots/mixes-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

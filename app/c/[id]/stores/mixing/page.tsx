@@ -1,4 +1,4 @@
-import { MixingScreen } from "@/features/stores/mixing-screen";
+import { MixingScreen } from "@/features/pots/mixing-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

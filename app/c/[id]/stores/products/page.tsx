@@ -1,4 +1,4 @@
-import { ProductsScreen } from "@/features/stores/products-screen";
+import { ProductsScreen } from "@/features/pots/products-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

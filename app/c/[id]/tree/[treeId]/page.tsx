@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { TreeScreen } from "@/features/tree-page/screen";
+import { TreeScreen } from "@/features/tree/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function TreePage({

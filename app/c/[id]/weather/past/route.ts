@@ -1,4 +1,4 @@
-import { pastDays } from "@/features/weather/past";
+import { pastDays } from "@/features/climate/weather/past";
 import { answerQuery } from "@/server/queries";
 
 export function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {

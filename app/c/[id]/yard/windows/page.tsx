@@ -1,4 +1,4 @@
-import { YardWindowsScreen } from "@/features/windows/yard-screen";
+import { YardWindowsScreen } from "@/features/plan/windows/yard-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 import { PAGE_WORDS } from "@/words/rooms";
 

@@ -1,4 +1,4 @@
-import { KindScreen } from "@/features/kinds/screen";
+import { KindScreen } from "@/features/climate/species/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function KindPage({

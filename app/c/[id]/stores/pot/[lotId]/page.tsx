@@ -1,4 +1,4 @@
-import { PotScreen } from "@/features/stores/pot-screen";
+import { PotScreen } from "@/features/pots/pot-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
 export default async function PotPage({ params }: { params: Promise<{ id: string; lotId: string }> }) {

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { CorrectScreen } from "@/features/root-work/screen";
+import { CorrectScreen } from "@/features/bench/root-work/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 import type { TreePageProps } from "@/features/kernel/page-props";
 

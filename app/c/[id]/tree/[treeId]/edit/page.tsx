@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { TreeDetailsScreen } from "@/features/identity/screen";
+import { TreeDetailsScreen } from "@/features/tree/identity/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function TreeDetailsPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {

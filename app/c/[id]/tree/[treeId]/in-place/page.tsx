@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { InPlaceScreen } from "@/features/inplace/screen";
+import { InPlaceScreen } from "@/features/bench/in-place/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 import type { TreePageProps } from "@/features/kernel/page-props";
 

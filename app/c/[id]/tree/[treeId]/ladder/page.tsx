@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { LadderScreen } from "@/features/tree-plan/screen";
+import { LadderScreen } from "@/features/plan/tree/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function LadderPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { LearningScreen } from "@/features/learning/screen";
+import { LearningScreen } from "@/features/tree/learning/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function LearningPage({ params }: { params: Promise<{ id: string; treeId: string }> }) {

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { PottingScreen } from "@/features/potting/screen";
+import { PottingScreen } from "@/features/bench/potting/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function PottingPage({

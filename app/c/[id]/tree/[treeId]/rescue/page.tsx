@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { RescueScreen } from "@/features/rescue/screen";
+import { RescueScreen } from "@/features/bench/rescue/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 import type { TreePageProps } from "@/features/kernel/page-props";
 

@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { RootReadingScreen } from "@/features/roots/reading-screen";
+import { RootReadingScreen } from "@/features/bench/roots/reading-screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 import type { TreePageProps } from "@/features/kernel/page-props";
 

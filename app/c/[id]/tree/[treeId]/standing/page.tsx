@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { StandingScreen } from "@/features/potting/standing-screen";
+import { StandingScreen } from "@/features/bench/potting/standing-screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 import type { TreePageProps } from "@/features/kernel/page-props";
 

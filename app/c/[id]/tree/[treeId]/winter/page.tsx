@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { z } from "zod";
-import { WinterScreen } from "@/features/winter/screen";
+import { WinterScreen } from "@/features/winter/pot/screen";
 import { TreeTitle } from "@/features/kernel/tree-title";
 
 export default async function WinterPage({

@@ -1,0 +1,293 @@
+"use client";
+
+import { pageAt } from "@/features/kernel/addresses";
+import Link from "next/link";
+import { useState } from "react";
+import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
+import type { LearnedAir } from "@/core/place/index";
+import { celsius, number, readNumber } from "@/words/format";
+import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { FROST, INK, PAPER } from "@/ui/tones";
+import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { placeClimateWords } from "@/words/events";
+import { useAsOf } from "@/features/kernel/as-of";
+import { useNotice } from "@/features/kernel/notice";
+import { airWords, fitWords } from "@/words/weather";
+import { WeatherImport } from "./weather/weather-import";
+import { PLACE_WORDS } from "@/words/terms";
+
+export interface PlaceFacts {
+  id: string;
+  name: string;
+  kind: PlaceKind;
+  trees: number;
+  climate: PlaceClimate;
+  /** Typed or learned, not assumed by what the place is like. */
+  ownClimate: boolean;
+  /** Nights the climate was learned from; null where it was typed. */
+  learnedFrom: number | null;
+  /** How its air follows the air outside, where hours read there have told. */
+  air: LearnedAir | null;
+  hours: number;
+  lastHour: string | null;
+  fit: PlaceFit | null;
+  frost: { last: (string | null)[]; first: (string | null)[]; years: number; withFrost: number };
+}
+
+export function PlacesView({
+  places,
+  logger,
+  recorded,
+}: {
+  places: PlaceFacts[];
+  logger: string | null;
+  recorded: boolean;
+}) {
+  const { collectionId } = useAsOf();
+  return (
+    <div>
+      <h1 className="text-2xl">Places and their nights</h1>
+      <p className="max-w-3xl">
+        One degree at night moves the first frost by about a week. Frost dates, alarms and nights at risk go by the
+        place where a tree stands; a place nobody has measured is assumed by what it is like, a guess.
+      </p>
+      {places.length === 0 && (
+        <p className="mt-3">
+          No place has a name yet. Name one where you say where a tree stands: on its{" "}
+          <Link className="link" href={pageAt(collectionId, "yard")}>
+            own page
+          </Link>
+          , under Details.
+        </p>
+      )}
+      <ul className="mt-4 space-y-8">
+        {places.map((place) => (
+          <li key={place.id}>
+            <PlaceCard place={place} logger={logger} recorded={recorded} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function frostWords({ frost }: PlaceFacts): string {
+  if (frost.withFrost === 0) return "No frost in any year there.";
+  const [last, late] = frost.last;
+  const [first, early] = frost.first;
+  const spring = last ? `Last frost usually by ${last}${late ? `, 10 % chance after ${late}` : ""}.` : "";
+  const autumn = first ? ` First usually from ${first}${early ? `, 10 % chance by ${early}` : ""}.` : "";
+  return `${spring}${autumn} ${frost.withFrost < frost.years ? `Frost in ${number(frost.withFrost)} of ${number(frost.years)} years.` : ""}`;
+}
+
+function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: string | null; recorded: boolean }) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const poll = useCommand("poll-logger");
+  const ask = async () => {
+    const done = await poll.send({ collectionId, placeId: place.id });
+    if (done) tell({ text: `The readings of ${place.name} are in.`, entryId: done.entryId });
+  };
+  return (
+    <section aria-label={place.name} className="border-base-300 border-t pt-4">
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <div className="min-w-0 space-y-2">
+          <h2 className="text-xl">
+            {place.name}{" "}
+            <span className="text-base font-normal">
+              {PLACE_WORDS[place.kind]},{" "}
+              {place.trees === 0 ? (
+                "no tree"
+              ) : (
+                <Link className="link" prefetch={false} href={pageAt(collectionId, "yard", `?place=${place.id}`)}>
+                  {place.trees === 1 ? "1 tree" : `${number(place.trees)} trees`}
+                </Link>
+              )}
+            </span>
+          </h2>
+          <p data-testid="place-climate">
+            {!place.ownClimate && place.kind === "open" ? (
+              "Counts as the open site: nobody has read or said otherwise."
+            ) : (
+              <>
+                {!place.ownClimate && <span className="badge badge-warning badge-sm mr-2">guess</span>}
+                <b>{placeClimateWords(place.climate, units)}</b>,{" "}
+                {!place.ownClimate
+                  ? "assumed by what it is like"
+                  : place.learnedFrom === null
+                    ? "as typed"
+                    : `learned from ${number(place.learnedFrom)} cold nights`}
+                .
+              </>
+            )}{" "}
+            {frostWords(place)}
+          </p>
+          {place.fit && <FitChart fit={place.fit} name={place.name} />}
+          {place.fit && <p className="text-sm">By its readings: {fitWords(place.fit, units)}.</p>}
+          {place.air && <p className="text-sm">{airWords({ air: place.air }, units)}</p>}
+          {place.hours > 0 && !place.fit && (
+            <p className="text-sm">
+              {number(place.hours)} hours of readings, too few cold nights on the site’s record among them: ten are
+              needed.
+            </p>
+          )}
+        </div>
+        <div className="space-y-4">
+          {logger !== null && recorded && (
+            <div>
+              <button type="button" className="btn min-h-11" disabled={poll.busy} onClick={() => void ask()}>
+                {poll.busy ? "Reading …" : `Read its logger`}
+              </button>
+              <p className="mt-1 text-sm">
+                {logger}
+                {place.lastHour ? `, read until ${place.lastHour}` : ""}
+              </p>
+              <FormFaults faults={poll.failure?.faults ?? []} />
+            </div>
+          )}
+          <details>
+            <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
+              Read in a logger’s file
+            </summary>
+            <WeatherImport place={place} />
+          </details>
+          <ClimateForm place={place} />
+          <DescribeForm place={place} />
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** Another name, or another kind of place: windows of the trees there follow. */
+function DescribeForm({ place }: { place: PlaceFacts }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("describe-place");
+  const [name, setName] = useState(place.name);
+  const [kind, setKind] = useState<PlaceKind>(place.kind);
+  const save = async () => {
+    const done = await send({ collectionId, placeId: place.id, name, kind });
+    if (done) tell({ text: `${name} is saved; windows of its trees follow.`, entryId: done.entryId });
+  };
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">Name or describe it again</summary>
+      <Form label={`Description of ${place.name}`} className="space-y-3" onSubmit={save}>
+        <TextField label="Name" value={name} onChange={setName} fault={at("name")} />
+        <SelectField
+          label="What it is like"
+          value={kind}
+          onChange={setKind}
+          fault={at("kind")}
+          options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
+        />
+        <FormFaults faults={unplaced(failure, ["name", "kind"])} />
+        <button type="submit" className="btn min-h-11" disabled={busy}>
+          Save
+        </button>
+      </Form>
+    </details>
+  );
+}
+
+/** What the keeper knows of a place without a logger. */
+function ClimateForm({ place }: { place: PlaceFacts }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const { send, busy, failure, at } = useCommand("set-place-climate");
+  const [offset, setOffset] = useState(String(place.climate.offsetC));
+  const [damping, setDamping] = useState(String(Math.round(100 * place.climate.damping)));
+  const save = async (climate: PlaceClimate | null) => {
+    const done = await send({ collectionId, placeId: place.id, climate });
+    if (done) tell({ text: `${place.name}: its nights go by that now.`, entryId: done.entryId });
+  };
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">Say how its nights are</summary>
+      <Form
+        label={`Nights of ${place.name}`}
+        className="space-y-3"
+        onSubmit={() => save({ offsetC: readNumber(offset), damping: readNumber(damping) / 100 })}
+      >
+        <TextField
+          label="Warmer at freezing by"
+          numeric="signed"
+          suffix="°C"
+          value={offset}
+          onChange={setOffset}
+          fault={at("climate.offsetC") && "Degrees between −15 and 30."}
+          hint="a hollow is below zero: −1.5"
+        />
+        <TextField
+          label="Swings damped by"
+          numeric
+          suffix="%"
+          value={damping}
+          onChange={setDamping}
+          fault={at("climate.damping") && "0 to 100 %."}
+          hint="0 outdoors; a shed of stone 40, a heated room 95"
+        />
+        <FormFaults faults={unplaced(failure, ["climate"])} />
+        <div className="flex flex-wrap gap-2">
+          <button type="submit" className="btn min-h-11" disabled={busy}>
+            Save
+          </button>
+          {place.ownClimate && (
+            <button type="button" className="btn btn-ghost min-h-11" disabled={busy} onClick={() => void save(null)}>
+              Forget it
+            </button>
+          )}
+        </div>
+      </Form>
+    </details>
+  );
+}
+
+const W = 520;
+const H = 240;
+const PAD = 46;
+
+/** Nights read both at the site and at the place, and the line learned from them. */
+function FitChart({ fit, name }: { fit: PlaceFit; name: string }) {
+  const { units } = useAsOf();
+  const xs = fit.pairs.map((p) => p.siteC);
+  const ys = fit.pairs.map((p) => p.placeC);
+  const [x0, x1] = [Math.floor(Math.min(...xs) - 1), Math.ceil(Math.max(...xs) + 1)];
+  const [y0, y1] = [Math.floor(Math.min(...ys, x0)), Math.ceil(Math.max(...ys, x1))];
+  const x = (c: number) => PAD + ((c - x0) / (x1 - x0)) * (W - PAD - 10);
+  const y = (c: number) => 10 + ((y1 - c) / (y1 - y0)) * (H - 48);
+  const slope = 1 - fit.climate.damping;
+  const at = (c: number) => fit.climate.offsetC + slope * c;
+  return (
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className="h-auto w-full max-w-xl"
+      role="img"
+      aria-label={`Nights at ${name} against nights at the site: at 0 °C outside ${celsius(fit.climate.offsetC, units)} there.`}
+    >
+      <rect x={PAD} y={10} width={W - PAD - 10} height={H - 48} fill={PAPER} stroke="#d9cdb2" />
+      {[x0, (x0 + x1) / 2, x1].map((c) => (
+        <text key={c} x={x(c)} y={H - 22} fontSize="11" textAnchor="middle" fill={INK}>
+          {celsius(Math.round(c) || 0, units)}
+        </text>
+      ))}
+      {[y0, (y0 + y1) / 2, y1].map((c) => (
+        <text key={c} x={PAD - 5} y={y(c) + 4} fontSize="11" textAnchor="end" fill={INK}>
+          {celsius(Math.round(c) || 0, units)}
+        </text>
+      ))}
+      <path d={`M${x(x0)} ${y(x0)}L${x(x1)} ${y(x1)}`} stroke={INK} opacity="0.35" strokeDasharray="4 4" />
+      {fit.pairs.map((p) => (
+        <circle key={p.day} cx={x(p.siteC)} cy={y(p.placeC)} r="2.6" fill={FROST} opacity="0.75" />
+      ))}
+      <path d={`M${x(x0)} ${y(at(x0))}L${x(x1)} ${y(at(x1))}`} stroke="var(--color-info)" strokeWidth="2.5" />
+      <text x={W - 12} y={H - 5} fontSize="11.5" textAnchor="end" fill={INK}>
+        lowest at the site; dashed: no difference
+      </text>
+      <text x={PAD + 6} y={24} fontSize="11.5" fill={INK}>
+        lowest at {name}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,60 @@
+import { endOf } from "@/core/records/index";
+import type { CellProblem, PottingLine, TreeLine } from "@/formats/collection-csv";
+import type { LoadedRecords } from "@/features/kernel/collection/load";
+
+/** Tags of living trees, lower case, with their tree. */
+export function treesByTag(loaded: LoadedRecords): Map<string, LoadedRecords["trees"][number]> {
+  return new Map(
+    loaded.trees
+      .filter((tree) => !tree.tagLost && endOf(loaded.indexed.presence.get(tree.id) ?? []) === null)
+      .map((tree) => [tree.tag.toLocaleLowerCase(), tree]),
+  );
+}
+
+export function lotsByName(loaded: LoadedRecords): Map<string, string> {
+  return new Map(loaded.lots.map((lot) => [lot.name.toLocaleLowerCase(), lot.id]));
+}
+
+/** What only the collection knows: tags that hang already, or twice in the file. */
+export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]): CellProblem[] {
+  const taken = treesByTag(loaded);
+  const seen = new Map<string, number>();
+  return lines.flatMap(({ line, tag }) => {
+    const key = tag.toLocaleLowerCase();
+    const before = seen.get(key);
+    seen.set(key, before ?? line);
+    const message = taken.has(key)
+      ? "This tag hangs on a living tree of the collection already."
+      : before !== undefined
+        ? `This tag stands in line ${before} already.`
+        : null;
+    return message === null ? [] : [{ line, column: "tag", message, value: tag, fatal: true }];
+  });
+}
+
+/** Pottings need a tree that is on record, and a pot that is, where one is named. */
+export function checkPottingLines(loaded: LoadedRecords, lines: readonly PottingLine[]): CellProblem[] {
+  const trees = treesByTag(loaded);
+  const lots = lotsByName(loaded);
+  return lines.flatMap((line) => {
+    const problems: CellProblem[] = [];
+    if (!trees.has(line.tag.toLocaleLowerCase()))
+      problems.push({
+        line: line.line,
+        column: "tag",
+        message: "No living tree has this tag. Read the trees in first.",
+        value: line.tag,
+        fatal: true,
+      });
+    if (line.potName !== null && line.pot === null && !lots.has(line.potName.toLocaleLowerCase()))
+      problems.push({
+        line: line.line,
+        column: "pot",
+        message:
+          "No pot of this name is on record, and no measure is given. Add a size, or leave it empty for unknown.",
+        value: line.potName,
+        fatal: true,
+      });
+    return problems;
+  });
+}
