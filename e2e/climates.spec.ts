@@ -38,7 +38,7 @@ for (const place of PLACES)
     await expectNoSeriousFindings(page);
     await page.getByRole("button", { name: "Begin" }).click();
     await page.waitForURL(/\/today$/);
-    await visit(page, page.url().replace(/today$/, "almanac"));
+    await visit(page, page.url().replace(/today$/, "climate"));
     await expect(page.getByText(/guess from place and answers/).first()).toBeVisible();
     expect(errors).toEqual([]);
   });
@@ -67,6 +67,6 @@ test("a town nobody knows, a month typed over, and a contradiction are each told
   await page.getByLabel("Hot afternoon").fill("31");
   await page.getByRole("button", { name: "Begin" }).click();
   await page.waitForURL(/\/today$/);
-  await visit(page, page.url().replace(/today$/, "almanac/records"));
+  await visit(page, page.url().replace(/today$/, "climate/records"));
   await expect(page.getByLabel("Jan, mean lowest")).toHaveValue("-6");
 });

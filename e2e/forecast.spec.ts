@@ -14,7 +14,7 @@ test("the weather service fails in every way it can, and everything works on the
   await fault(request, "down");
   const w = await world(request, { ...NORTH, latitudeDeg: LATITUDE });
   await w.tree("LM-1", { kindId: "lemon" });
-  await visit(page, w.url("almanac/ahead"));
+  await visit(page, w.url("climate/ahead"));
   await expect(page.getByTestId("tonight")).toContainText("A usual night now");
   await expect(page.getByTestId("simulated")).toHaveCount(0);
   const ask = async () => {
@@ -49,7 +49,7 @@ test("the weather service fails in every way it can, and everything works on the
   );
   // The forecast it gave before still counts, and no page waits for the service.
   await expect(page.getByTestId("tonight")).toContainText("Next night");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await expect(page.getByText("LM-1").first()).toBeVisible();
 });
 
@@ -57,7 +57,7 @@ test("an alarm of one's own rings on every page, and can be taken out", async ({
   await fault(request, "none");
   const w = await world(request, { ...NORTH, latitudeDeg: LATITUDE });
   await w.tree("LM-1", { kindId: "lemon" });
-  await visit(page, w.url("almanac/ahead"));
+  await visit(page, w.url("climate/ahead"));
   await page.getByRole("button", { name: "Refresh" }).click();
   await expect(page.getByTestId("tonight")).toContainText("Next night");
   await page.getByRole("button", { name: "Tell me" }).click();
@@ -67,7 +67,7 @@ test("an alarm of one's own rings on every page, and can be taken out", async ({
   await page.getByRole("button", { name: "Tell me" }).click();
   await expect(page.getByTestId("alarm")).toContainText("Any night in May");
   await expectNoSeriousFindings(page);
-  await visit(page, w.url("stores"));
+  await visit(page, w.url("pots"));
   await expect(page.getByTestId("alarm")).toContainText("Any night in May");
   await page.getByTestId("alarm").click();
   await page.getByRole("button", { name: "Take out Any night in May" }).click();

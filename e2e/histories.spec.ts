@@ -6,9 +6,9 @@ test("a correction moves a date, and the move is listed with its cause until it 
   const w = await world(request);
   const tree = await w.tree("M-1", { arrivedOn: "2026-01-10", form: "liner" });
   await w.roots(tree, "2026-05-01", 0, 0);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   // The first look has nothing to compare with: it becomes the mark.
-  await expect.poll(async () => (await request.get(w.url("yard"))).status()).toBe(200);
+  await expect.poll(async () => (await request.get(w.url("trees"))).status()).toBe(200);
   await page.waitForTimeout(800);
   await expect(page.getByTestId("moved-since")).toHaveCount(0);
 
@@ -29,7 +29,7 @@ test("a correction moves a date, and the move is listed with its cause until it 
   await page.getByText("also what was undone or corrected (1)").click();
   await expect(page.getByText("corrected since")).toBeVisible();
 
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   const moved = page.getByTestId("moved-since");
   await expect(moved).toContainText("since you last looked");
   await moved.locator("summary").click();
@@ -69,7 +69,7 @@ test("a tree dies and leaves the Yard but not the history; several entries are u
   await page.getByLabel("Of what").selectOption("frost");
   await page.getByRole("button", { name: "Record that X-1 died" }).click();
   await expect(page.getByTestId("verdict")).toContainText("Not here any more: died");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await expect(page.getByRole("link", { name: /^X-1/ })).toHaveCount(0);
   await pressUntil(page, "/", page.getByRole("combobox", { name: "Find a tree" }));
   await page.getByRole("combobox", { name: "Find a tree" }).fill("x-1");
@@ -80,7 +80,7 @@ test("a tree dies and leaves the Yard but not the history; several entries are u
   await expect(page.getByText(/Later entries build on this one: X-1 died/)).toBeVisible();
   await page.getByRole("button", { name: "Undo these 2 together" }).click();
   await expect(page.getByRole("heading", { name: /not here|nothing here|cannot be found/i })).toBeVisible();
-  await visit(page, w.url("history"));
+  await visit(page, w.url("log"));
   await expect(page.getByText("X-1 died (frost)", { exact: true })).toBeVisible();
   await expectNoSeriousFindings(page);
 });
@@ -114,7 +114,7 @@ test("search by key: tag, kind, place and note; arrows choose", async ({ page, r
   await w.tree("S-1", { kindId: "fig", cultivar: "Lantern" });
   const b = await w.tree("S-2");
   await w.send("add-note", { treeId: b, on: "2026-05-01", text: "Leans towards the gate" });
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   const box = page.getByRole("combobox", { name: "Find a tree" });
   const found = page.getByRole("listbox");
   await pressUntil(page, "/", box);

@@ -30,7 +30,7 @@ test("a misspelt name offers its species, a species that is not listed goes by i
   await page.getByRole("button", { name: "Add this tree" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Quercus phellos");
 
-  await visit(page, w.url("almanac/kinds?show=genera"));
+  await visit(page, w.url("climate/species?show=genera"));
   await page.getByLabel("Find a species").fill("quercus");
   await page
     .getByTestId("kinds")
@@ -38,7 +38,7 @@ test("a misspelt name offers its species, a species that is not listed goes by i
     .click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Quercus");
 
-  await visit(page, w.url("almanac/kinds"));
+  await visit(page, w.url("climate/species"));
   await page.getByLabel("Its wood stands").selectOption("-30");
   await page.getByLabel("Group").selectOption("pome");
   const kinds = page.getByTestId("kinds");

@@ -100,7 +100,7 @@ test("own weights make a fifth ladder and are kept; a goal out of reach names wh
   const w = await world(request);
   const treeId = await w.tree("OL-1", { kindId: "olive", purpose: "grow-on" });
   await w.tree("MN-1", { kindId: "olive", purpose: "miniature" });
-  await visit(page, w.url(`tree/${treeId}/ladder`));
+  await visit(page, w.url(`tree/${treeId}/plan`));
   await page.getByText("Your own weights", { exact: true }).click();
   const form = page.getByRole("form", { name: "Your own weights" });
   await form.getByLabel("Growth forgone").fill("a lot");
@@ -129,6 +129,6 @@ test("own weights make a fifth ladder and are kept; a goal out of reach names wh
   );
 
   const miniature = await w.tree("MN-2", { kindId: "olive", purpose: "miniature" });
-  await visit(page, w.url(`tree/${miniature}/ladder`));
+  await visit(page, w.url(`tree/${miniature}/plan`));
   await expect(page.getByText(/kept as a miniature.*off the ladder/)).toBeVisible();
 });

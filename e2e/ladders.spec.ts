@@ -51,7 +51,7 @@ test("the collection is planned with progress, agreed to, planned again, and ask
     weekdays: [],
   });
   const errors = watchErrors(page);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: "Plan", exact: true }).click();
   // Nobody asks for it.
   await expect(page.getByTestId("headline")).toContainText(/43 plants in 4 records/);
@@ -78,10 +78,10 @@ test("the collection is planned with progress, agreed to, planned again, and ask
   await page.getByRole("button", { name: "Plan all again" }).click();
   await expect(page.getByTestId("changed")).toContainText(/All 3 accepted plans are as they were/);
   // The tree's own page knows it.
-  await visit(page, w.url(`tree/${treeId}/ladder`));
+  await visit(page, w.url(`tree/${treeId}/plan`));
   await expect(page.getByTestId("chosen")).toContainText("Followed since");
   await page.setViewportSize({ width: 390, height: 844 });
-  await visit(page, w.url("ladders"));
+  await visit(page, w.url("plan"));
   await expect(page.getByTestId("headline")).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   expect(errors).toEqual([]);
@@ -90,7 +90,7 @@ test("the collection is planned with progress, agreed to, planned again, and ask
 test("a planning is stopped, and nothing is left of it", async ({ page, request }) => {
   const w = await world(request);
   await manyTrees(w, 500);
-  await visit(page, w.url("ladders"));
+  await visit(page, w.url("plan"));
   await expect(page.getByTestId("progress")).toContainText(/of 500 trees planned/);
   await page.getByRole("button", { name: "Stop" }).click();
   await expect(page.getByTestId("last-end")).toContainText("The last planning was stopped");

@@ -77,20 +77,20 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await preview.getByRole("button", { name: "Read in 4 lines" }).click();
   await expect(page.getByText("4 lines have come in, 2 were left out.").first()).toBeVisible();
 
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await expect(page.getByRole("link", { name: /^A1, Fig/ })).toBeVisible();
   await page.getByRole("link", { name: /^A3, Moon plum/ }).click();
   await expect(page.getByTestId("narrowest")).toHaveText("look at its roots");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: /^A1, Fig/ }).click();
   await openPart(page, "Log");
   await expect(page.getByText(/between 1 Mar 2023 and 31 May 2023/)).toBeVisible();
   await expect(page.getByText("Moved to South steps")).toBeVisible();
 
-  await visit(page, w.url("history"));
+  await visit(page, w.url("log"));
   await page.getByRole("button", { name: /^Undo: 4 trees read in from trees.csv/ }).click();
   await expect(page.getByRole("status")).toContainText("Taken back.");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await expect(page.getByRole("heading", { name: "No tree stands here yet" })).toBeVisible();
   expect(errors).toEqual([]);
 });
@@ -109,7 +109,7 @@ test("pots and pottings come in, and all three lists go out as files", async ({ 
   };
   await bring("Pots in store", "name,count,trade_size,price\nBlack 7 L,4,7 L,2.50\n", "1 line has come in.");
   await bring("Past pottings", "tag,when,pot\nQ-1,2021,Black 7 L\nQ-1,autumn 2019,\n", "2 lines have come in.");
-  await visit(page, w.url("stores"));
+  await visit(page, w.url("pots"));
   await expect(page.getByRole("img", { name: "Black 7 L: 3 free" })).toBeVisible();
 
   await visit(page, w.url("import"));
@@ -147,7 +147,7 @@ test("a workbook comes in by the sheet that holds the list; another sheet is a c
   await preview.getByLabel("Sheet").selectOption("Trees");
   await preview.getByRole("button", { name: "Read in 2 lines" }).click();
   await expect(page.getByText("2 lines have come in.").first()).toBeVisible();
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: /^W-1, Fig/ }).click();
   await openPart(page, "Log");
   await expect(page.getByText(/29 Mar 2024/).first()).toBeVisible();

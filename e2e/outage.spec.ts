@@ -8,7 +8,7 @@ test("the database gone for a moment: a clear word, nothing lost, and on it goes
   const dir = process.env.AURELIAN_TEST_DIR!;
   const w = await world(request);
   const treeId = await w.tree("T-1");
-  await visit(page, w.url("stores"));
+  await visit(page, w.url("pots"));
   await page.getByLabel("Name", { exact: true }).fill("Black 30 cm");
   await page.getByText("about so many litres").click();
   await page.getByLabel("Litres, about").fill("15");

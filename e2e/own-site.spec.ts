@@ -84,7 +84,7 @@ test("an own site: a place and its answers, a first tree, a first pot, a first d
 
 test("files that are no weather files are told apart, and nothing is kept", async ({ page, request }) => {
   const w = await world(request);
-  await visit(page, w.url("almanac/records"));
+  await visit(page, w.url("climate/records"));
   const choose = (name: string, text: string) =>
     page.getByLabel("Weather file").setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
   await choose("people.csv", "name,age\nAnna,7\n");

@@ -32,7 +32,7 @@ test("ten trees to one place in six taps, taken back in one", async ({ page, req
   await w.send("add-place", { placeId: a, name: "Court", kind: "open" });
   await w.send("add-place", { placeId: b, name: "South wall", kind: "open" });
   await page.setViewportSize(PHONE);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   const { tap, pick, taps } = counting();
   await tap(button(page, "Choose several"));
   await tap(button(page, "All 10"));
@@ -43,12 +43,12 @@ test("ten trees to one place in six taps, taken back in one", async ({ page, req
   expect(taps()).toBeLessThanOrEqual(6);
   await expect(page.getByRole("status").filter({ hasText: "10 trees moved." })).toBeVisible();
   await expect(page.getByTestId("chosen")).toHaveCount(0);
-  await visit(page, `${w.url("yard")}?place=${b}`);
+  await visit(page, `${w.url("trees")}?place=${b}`);
   await expect(page.getByText("10 of 10 trees")).toBeVisible();
-  await visit(page, w.url("history"));
+  await visit(page, w.url("log"));
   await page.getByRole("button", { name: /^Undo: 10 trees to South wall/ }).click();
   await expect(page.getByRole("status").filter({ hasText: "Taken back." })).toBeVisible();
-  await visit(page, `${w.url("yard")}?place=none`);
+  await visit(page, `${w.url("trees")}?place=none`);
   await expect(page.getByText("10 of 10 trees")).toBeVisible();
   expect(errors).toEqual([]);
 });
@@ -90,7 +90,7 @@ test("the list is narrowed, grouped, kept under a name, written to a file; fault
   const w = await world(request);
   await w.tree("F-1", { kindId: "fig" });
   await w.tree("Q-1", { kindId: "quince", pot: { known: "about", litres: 40, wall: "smooth-plastic" } });
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByLabel("Species", { exact: true }).selectOption("Quince");
   await expect(page.getByText("1 of 2 trees")).toBeVisible();
   await expect(page).toHaveURL(/species=Quince/);

@@ -25,7 +25,7 @@ test("a backup made while the application runs brings every row back, and open p
   try {
     const w = await world(request);
     const kept = await w.tree("K-1");
-    await visit(page, w.url("yard"));
+    await visit(page, w.url("trees"));
     // Writes go on while the backup is being made.
     const busy = (async () => {
       for (let i = 0; i < 12; i++) await w.send("add-note", { treeId: kept, on: "2026-05-01", text: `during ${i}` });
@@ -37,7 +37,7 @@ test("a backup made while the application runs brings every row back, and open p
     const before = await checksOf(pool, owner.database);
     await w.tree("L-1");
     await w.send("add-note", { treeId: kept, on: "2026-05-02", text: "after the backup" });
-    await visit(page, w.url("yard"));
+    await visit(page, w.url("trees"));
     await expect(page.getByRole("link", { name: /^L-1/ })).toBeVisible();
 
     let saved = "";
@@ -56,7 +56,7 @@ test("a backup made while the application runs brings every row back, and open p
 
     // What is written now takes the numbers of what was lost: nothing remembered of that may show.
     await w.tree("N-1");
-    await visit(page, w.url("yard"));
+    await visit(page, w.url("trees"));
     await expect(page.getByRole("link", { name: /^N-1/ })).toBeVisible();
     await expect(page.getByRole("link", { name: /^L-1/ })).toHaveCount(0);
 

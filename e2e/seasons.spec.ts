@@ -37,17 +37,17 @@ for (const today of DAYS)
         const page = await context.newPage();
         const errors = watchErrors(page);
         for (const room of [
-          "yard",
+          "trees",
           `tree/${treeId}`,
           `tree/${treeId}/pot`,
           `tree/${treeId}/correct`,
-          `tree/${treeId}/ladder`,
-          "almanac",
-          "almanac/ahead",
-          "yard/windows",
-          "shelter",
-          "stores",
-          "history",
+          `tree/${treeId}/plan`,
+          "climate",
+          "climate/ahead",
+          "trees/windows",
+          "winter",
+          "pots",
+          "log",
         ]) {
           await visit(page, w.url(room));
           const text = await page.locator("main").innerText();

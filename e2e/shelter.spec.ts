@@ -65,7 +65,7 @@ test("all trees are placed, kept, dragged and put by numbers; a narrower door is
 }) => {
   const { w } = await yard(request);
   const errors = watchErrors(page);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: "Winter", exact: true }).click();
   const words = page.getByTestId("shelter-words");
   await expect(words).toContainText("As they stand today: 0 of 5 pots in winter quarters");
@@ -125,7 +125,7 @@ test("all trees are placed, kept, dragged and put by numbers; a narrower door is
 
 test("a place is added in the Shelter, measured there, and takes a pot", async ({ page, request }) => {
   const { w } = await yard(request);
-  await visit(page, w.url("shelter"));
+  await visit(page, w.url("winter"));
   await page.getByText("Add a place", { exact: true }).click();
   const add = page.getByRole("form", { name: "A new place" });
   await add.getByRole("button", { name: "Add it" }).click();
@@ -150,7 +150,7 @@ test("a place is added in the Shelter, measured there, and takes a pot", async (
 
 test("a pot is carried by keys, and a place is made larger at its corner", async ({ page, request }) => {
   const { w, porch } = await yard(request);
-  await visit(page, w.url("shelter"));
+  await visit(page, w.url("winter"));
   // Nothing is kept yet: it is put into a draft.
   await pot(page, "LM-1").focus();
   await page.keyboard.press("Space");
@@ -180,11 +180,11 @@ test("a move-in day on the phone: the days ahead without a forecast, the round t
   const { w, ids, porch } = await yard(request, { ...SOUTH, coldestNightC: -8, firstAutumnFrost: "05-05" });
   await page.setViewportSize({ width: 390, height: 844 });
   const errors = watchErrors(page);
-  await visit(page, w.url("shelter"));
+  await visit(page, w.url("winter"));
   await placeAll(page);
   await page.getByRole("button", { name: "Keep this plan" }).click();
   await expect(page.getByTestId("shelter-words")).toContainText("As planned");
-  await visit(page, w.url("shelter/moves"));
+  await visit(page, w.url("winter/moves"));
   // The weather service is down in these tests: the record and the climate speak.
   await expect(page.getByTestId("trigger-source")).toContainText("No forecast is at hand");
   await expect(page.getByTestId("trigger")).toContainText(/Before the night of .*LM-1 to Porch \(\d+ %\)/);
@@ -212,7 +212,7 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   const { w, ids, porch, terrace } = await yard(request, { ...SOUTH, coldestNightC: -14, firstAutumnFrost: "04-10" });
   await w.send("place-trees", { treeIds: [ids["LM-2"]], placeId: porch, on: "2026-03-01" });
   const errors = watchErrors(page);
-  await visit(page, w.url("shelter/watch"));
+  await visit(page, w.url("winter/watch"));
   await expect(page.getByTestId("tonight")).toContainText(
     /As usual at this time, the coldest of the coming three nights/,
   );
@@ -232,7 +232,7 @@ test("winter watch: tonight's least protection, who is thirsty; the plan on pape
   await w.send("protect-trees", { treeIds: [ids["QN-1"]], wrap: "straw", mulched: true, on: "2026-05-15" });
   await page.reload();
   await expect(cold).not.toContainText(/QN-1 \(roots [2-9]\d %/);
-  await visit(page, w.url("shelter/print"));
+  await visit(page, w.url("winter/print"));
   await expect(page.getByRole("heading", { name: "What stands where" })).toBeVisible();
   await expect(page.getByRole("img", { name: "Porch from above" })).toBeVisible();
   await expect(page.getByText(/as of 15 May 2026/)).toBeVisible();
@@ -257,7 +257,7 @@ test("a crown is measured on the tree's page: it takes the floor its pot does no
   await form.getByRole("button", { name: "Record the measures" }).click();
   await expect(page.getByText("LM-1 is measured; its dates are calculated again.")).toBeVisible();
 
-  await visit(page, w.url("shelter"));
+  await visit(page, w.url("winter"));
   const panel = page.getByTestId("pot-panel");
   await pot(page, "LM-1").click();
   await expect(panel).toContainText("1.2 m across for its crown");

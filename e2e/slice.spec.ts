@@ -13,7 +13,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await w.pots("Black 25 cm", round(252, 198, 228));
   await w.pots("Thimble", round(90, 70, 80));
 
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   const strips = page.getByRole("list", { name: /lose most/ }).getByRole("link");
   await expect(strips).toHaveCount(2);
   await expect(strips.first()).toHaveAccessibleName(/^Q-1, Quince.*overdue/);
@@ -50,7 +50,7 @@ test("one tree the whole way: from the Yard to potted, and back by undo", async 
   await expect(page.getByTestId("fill")).not.toHaveText(filledBefore!);
   await openPart(page, "Log");
   await expect(page.getByText(/Potted into Black 25 cm, Fine aged bark.*85 % of roots kept/)).toBeVisible();
-  await visit(page, w.url("stores"));
+  await visit(page, w.url("pots"));
   await expect(page.getByRole("img", { name: "Black 25 cm: 1 free" })).toBeVisible();
   await expect(page.getByRole("img", { name: /Round 22 cm.*: 1 free/ })).toBeVisible();
   await expectNoSeriousFindings(page);
@@ -91,7 +91,7 @@ test("the Yard by keyboard: arrows walk, Enter opens, l shows the plain list", a
   const a = await w.tree("K-1");
   await w.roots(a, "2026-03-20", 4, 3);
   await w.tree("K-2", { kindId: null, typedName: "<b>Moon plum</b> & co", habit: "unknown", arrivedOn: "2026-05-10" });
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: /^K-1/ }).focus();
   await page.keyboard.press("ArrowRight");
   await expect(page.getByRole("link", { name: /^K-2/ })).toBeFocused();
@@ -114,7 +114,7 @@ test("a batch is one record, and an order that loses by waiting leads the Yard",
     arrivedOn: "2026-04-20",
     pot: { known: "nominal", system: "litre-label", size: "1", wall: "smooth-plastic" },
   });
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await expect(page.getByRole("link", { name: /^B-300/ })).toHaveCount(1);
   await expect(page.getByText("1 tree")).toBeVisible();
 });
@@ -129,7 +129,7 @@ test("the shelf answers: which pots lie between two volumes, which fit a ball, a
   await w.pots("Thimble", round(90, 70, 80));
   await w.pots("Black 26 cm", round(260, 205, 240), 3);
   await w.pots("Tub 60 cm", round(600, 500, 520));
-  await visit(page, w.url("stores"));
+  await visit(page, w.url("pots"));
   await page.getByLabel("Between").fill("5");
   await page.getByLabel("and", { exact: true }).fill("20");
   await expect(page.getByText("3 free pots of this size")).toBeVisible();

@@ -16,7 +16,7 @@ test("dragging the strip moves everything shown without a word to the server", a
   const w = await world(request, NORTH);
   const treeId = await w.tree("S-1", { arrivedOn: "2025-04-01", form: "liner" });
   await w.roots(treeId, "2025-09-20", 2, 0);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await plansMade(page, w);
   await openStrip(page);
   const strip = page.getByRole("slider", { name: "As-of day of everything shown" });
@@ -85,10 +85,10 @@ test("the day stands in the address: opened again, the server shows what the bro
 test("a southern collection: its spring lies in September, and windows follow", async ({ page, request }) => {
   const w = await world(request, SOUTH);
   await w.tree("J-1", { kindId: "lemon", arrivedOn: "2024-10-01" });
-  await visit(page, w.url("almanac"));
+  await visit(page, w.url("climate"));
   await expect(page.getByText("Last frost in spring.").locator("..")).toContainText(/Aug|Sept|Oct/);
   await expect(page.getByText("First frost in autumn.").locator("..")).toContainText(/May|Jun|Jul/);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: /^J-1/ }).click();
   await expect(page.getByTestId("window")).toContainText(/opens \d+ (Sept|Oct|Nov)/);
 });
@@ -101,20 +101,20 @@ test("on a phone: strips of 72 px, nothing wider than the screen, nothing axe ob
   const w = await world(request, NORTH);
   const treeId = await w.tree("P-1");
   await w.roots(treeId, "2026-03-20", 4, 3);
-  for (const path of ["yard", `tree/${treeId}`, `tree/${treeId}/pot`, "stores", "almanac", "add"]) {
+  for (const path of ["trees", `tree/${treeId}`, `tree/${treeId}/pot`, "pots", "climate", "add"]) {
     await visit(page, w.url(path));
     await expect(page.getByRole("heading").first()).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
     await expectNoSeriousFindings(page);
   }
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   expect((await page.getByRole("link", { name: /^P-1/ }).boundingBox())!.height).toBeGreaterThanOrEqual(72);
 });
 
 test("each page has a policy with a nonce of its own and allows no other script", async ({ request }) => {
   const w = await world(request, NORTH);
   const policies = await Promise.all(
-    [1, 2].map(async () => (await request.get(w.url("yard"))).headers()["content-security-policy"]),
+    [1, 2].map(async () => (await request.get(w.url("trees"))).headers()["content-security-policy"]),
   );
   const script = (p: string) => /script-src ([^;]*)/.exec(p)![1];
   expect(script(policies[0])).toMatch(/^'self' 'nonce-[^']+'$/);
@@ -137,7 +137,7 @@ test("calculations answer over HTTP as on the command line; nothing is known as 
   const bad = await request.post("/api/calc/vessel.volume", { data: { vessel: { shape: "round", topWidthMm: -1 } } });
   expect(bad.status()).toBe(400);
   expect(JSON.stringify(await bad.json())).toContain("vessel.topWidthMm");
-  await visit(page, "/c/00000000-0000-4000-8000-000000000000/yard");
+  await visit(page, "/c/00000000-0000-4000-8000-000000000000/trees");
   await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
   expect(TODAY).toBe("2026-05-15");
 });
@@ -145,7 +145,7 @@ test("calculations answer over HTTP as on the command line; nothing is known as 
 test("every page has its title all the way from one to the next, a tree's by its tag", async ({ page, request }) => {
   const w = await world(request);
   const treeId = await w.tree("TT-1");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.evaluate(() => {
     const untitled = new MutationObserver(() => {
       if (document.title === "") document.body.dataset.untitled = "yes";

@@ -9,7 +9,7 @@ test("evening, US units: readable on every main page", async ({ page, request })
   await w.pots("Black 25 cm", round(252, 198, 228));
   await w.send("set-units", { units: "us" });
   await page.emulateMedia({ colorScheme: "dark" });
-  const pages = ["today", "yard", `tree/${treeId}`, `tree/${treeId}/pot`, "ladders", "shelter", "stores", "almanac"];
+  const pages = ["today", "trees", `tree/${treeId}`, `tree/${treeId}/pot`, "plan", "winter", "pots", "climate"];
   for (const path of [...pages, "settings", "add", "people", "import"]) {
     await visit(page, w.url(path));
     await expect(page.locator("main")).not.toContainText(/NaN|undefined|\bnull\b/);
@@ -37,7 +37,7 @@ test("a theme that is chosen stays on this device", async ({ page, request }) =>
   expect(await theme()).toBe("light");
   await page.getByLabel("evening").check();
   expect(await theme()).toBe("dark");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   expect(await theme()).toBe("dark");
   await visit(page, w.url("settings"));
   await expect(page.getByLabel("evening")).toBeChecked();

@@ -138,10 +138,10 @@ test("odd requests get a status that fits and words, never an empty page", async
   expect(await status(w.url(`tree/${randomUUID()}`))).toBe(404);
   expect(await status(w.url(`tree/${randomUUID()}/pot`))).toBe(404);
   expect(await status(w.url("tree/nonsense"))).toBe(404);
-  expect(await status(`/c/${randomUUID()}/yard`)).toBe(404);
-  expect(await status("/c/nonsense/yard")).toBe(404);
+  expect(await status(`/c/${randomUUID()}/trees`)).toBe(404);
+  expect(await status("/c/nonsense/trees")).toBe(404);
   expect(await status("/no/such/page")).toBe(404);
-  for (const path of ["/c/%ZZ/yard", `/c/${w.id}/tree/%E0%A4%A`, `/c/${w.id}/photos/%FF`])
+  for (const path of ["/c/%ZZ/trees", `/c/${w.id}/tree/%E0%A4%A`, `/c/${w.id}/photos/%FF`])
     expect(await status(path)).toBeLessThan(500);
   const post = (name: string, data: string) =>
     request.post(`/api/commands/${name}`, { data, headers: { "content-type": "application/json" } });
@@ -172,7 +172,7 @@ test("a flood of calculations is sent away with a time to come back, and pages a
       data: { volumeL: 12, wall: "timber", stand: "ground", startC: 5, hours },
     });
   const flood = Promise.all(Array.from({ length: 60 }, ask));
-  expect((await request.get(w.url("history"))).status()).toBe(200);
+  expect((await request.get(w.url("log"))).status()).toBe(200);
   const answers = await flood;
   const statuses = new Set(answers.map((a) => a.status()));
   expect([...statuses].every((s) => s === 200 || s === 429)).toBe(true);
@@ -203,9 +203,9 @@ test("an entry of the year 26 from before does not lock the collection: it opens
     // A new revision, so that nothing is answered from memory.
     const before = await w.send("add-note", { treeId, on: "2026-05-02", text: "after it" });
     expect(before.entryId).not.toBe("");
-    for (const place of ["yard", `tree/${treeId}`, "almanac", "history"])
+    for (const place of ["trees", `tree/${treeId}`, "climate", "log"])
       expect((await request.get(w.url(place))).status()).toBe(200);
-    await visit(page, w.url("history"));
+    await visit(page, w.url("log"));
     await page
       .getByRole("button", { name: /^Undo: OLD-1: note/ })
       .last()
@@ -256,12 +256,12 @@ test("a new site: coordinates as maps give them, feet, Fahrenheit, units and cur
   await page.getByRole("button", { name: "Begin" }).click();
   await page.waitForURL(/\/today$/);
   const base = new URL(page.url()).pathname.replace(/\/today$/, "");
-  await visit(page, `${base}/almanac`);
+  await visit(page, `${base}/climate`);
   await expect(page.getByText(/52.52° N, 13.4° E, 180 ft/)).toBeVisible();
   await visit(page, `${base}/settings`);
   await expect(page.getByLabel("Currency of prices")).toHaveValue("USD");
   await expect(page.getByText("52.52° N, 13.4° E, 180 ft above the sea")).toBeVisible();
-  await visit(page, `${base}/stores`);
+  await visit(page, `${base}/pots`);
   await page.getByLabel("In one line").fill("2 × 4 gal");
   await expect(
     page.getByText("There is no #4 pot: the nearest are #3 and #5. For true gallons write 4 US gal."),

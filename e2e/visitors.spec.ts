@@ -98,7 +98,7 @@ test("a winter-damaged olive: a rescue is the headline until it is over", async 
   await visit(page, w.url(`tree/${treeId}`));
   const verdict = page.getByTestId("verdict");
   await expect(verdict).toContainText(/^Rescue: .*to be seen between/);
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await expect(page.getByRole("link", { name: /^OL-1, Olive.*rescue/ })).toBeVisible();
   await w.send("end-rescue", { treeId, on: TODAY, how: "recovered" });
   await visit(page, w.url(`tree/${treeId}`));
@@ -168,7 +168,7 @@ test("a drive that is cleared for a feast: typed once at the place, said at ever
   const treeId = await w.tree("BY-1", { kindId: "bay", purpose: "ornament" });
   await w.send("place-trees", { treeIds: [treeId], placeId, on: "2026-04-01" });
   const errors = watchErrors(page);
-  await visit(page, w.url("shelter"));
+  await visit(page, w.url("winter"));
   await page.getByRole("button", { name: "Drive" }).click();
   const form = page.getByRole("form", { name: "Measures of Drive" });
   await form.getByLabel("It must stand empty").selectOption({ label: "from one day to another, once" });
@@ -202,11 +202,11 @@ test("six figs in a southern autumn: by when they are in, and how many are carri
   const figs = [];
   for (let i = 1; i <= 6; i++) figs.push(await w.tree(`F-${i}`, { kindId: "fig", pot: round(300, 240, 270) }));
   await w.send("place-trees", { treeIds: figs, placeId: terrace, on: "2025-11-15" });
-  await visit(page, w.url("shelter"));
+  await visit(page, w.url("winter"));
   await page.getByRole("button", { name: "Place them all" }).click();
   await expect(page.getByTestId("proof")).toContainText(/points\. At most/, { timeout: 60_000 });
   await page.getByRole("button", { name: "Keep this plan" }).click();
   await expect(page.getByTestId("shelter-words")).toContainText("As planned");
-  await visit(page, w.url("shelter/moves"));
+  await visit(page, w.url("winter/moves"));
   await expect(page.getByTestId("moves-words")).toContainText(/Next: in (today|on \d+ \w+).*, 6 pots, \d+ kg/);
 });

@@ -12,7 +12,7 @@ test("a walk-round of three trees with one thumb: each saved by itself, one left
   const w = await world(request);
   const known = await w.tree("T-3", { pot: { known: "about", litres: 5, wall: "smooth-plastic" } });
   await w.tree("T-1");
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("button", { name: "Record" }).click();
   await page.getByRole("link", { name: "Walk-round" }).click();
   const step = (title: string) => expect(page.getByRole("heading", { name: title })).toBeVisible();
@@ -69,14 +69,14 @@ test("a walk-round of three trees with one thumb: each saved by itself, one left
   await tap("Save, next tree");
   await expect(page.getByRole("status")).toContainText("3 on this round");
 
-  await page.goto(w.url("yard"));
+  await page.goto(w.url("trees"));
   const strips = page.getByRole("list", { name: /lose most/ }).getByRole("link");
   await expect(strips).toHaveCount(4);
   await page.goto(w.url(`tree/${known}`));
   await openPart(page, "Log");
   await expect(page.getByText(/Measured: pot Round 25 cm outside/)).toBeVisible();
   await expect(page.getByText("Ball felt: rock hard")).toBeVisible();
-  await page.goto(w.url("yard"));
+  await page.goto(w.url("trees"));
   await strips.filter({ hasText: "T-2" }).click();
   await openPart(page, "Log");
   await expect(page.getByRole("img", { name: /^Photograph of/ })).toBeVisible();

@@ -140,7 +140,7 @@ test("a warm-climate tree in a heat wave is worked on in the morning", async ({ 
   const w = await world(request, { ...NORTH, latitudeDeg });
   const lemon = await w.tree("LM-1", { kindId: "lemon" });
   const maple = await w.tree("JM-1", { kindId: "japanese-maple" });
-  await visit(page, w.url("almanac/ahead"));
+  await visit(page, w.url("climate/ahead"));
   await page.getByRole("button", { name: "Refresh" }).click();
   await expect(page.getByTestId("tonight")).toContainText("Next night");
   await visit(page, w.url(`tree/${lemon}`));
@@ -166,7 +166,7 @@ test("the whole yard's year, in the south: what opens, what closes first, by pla
   await w.tree("AP-1", { kindId: "apple" });
   await w.tree("JA-1", { kindId: "jacaranda", count: 40 });
   await w.send("place-trees", { treeIds: [olive], placeId: row, on: "2024-01-05" });
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await page.getByRole("link", { name: "Working windows" }).click();
   await expect(page.getByTestId("windows-sentence")).toBeVisible();
   const lines = page.getByTestId("chances").getByRole("listitem");
@@ -188,7 +188,7 @@ test("the whole yard's year, in the south: what opens, what closes first, by pla
 test("a kind is read, said otherwise for the collection, and given back", async ({ page, request }) => {
   const w = await world(request);
   const treeId = await w.tree("FG-1", { kindId: "fig" });
-  await visit(page, w.url("almanac/kinds"));
+  await visit(page, w.url("climate/species"));
   await page.getByLabel("Find a species").fill("ficus");
   await page.getByTestId("kinds").getByRole("link").first().click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Fig");
@@ -214,7 +214,7 @@ test("a kind is read, said otherwise for the collection, and given back", async 
   await rootKill.getByRole("button", { name: "As in the library" }).click();
   await expect(page.getByTestId("field-rootKillYoungC")).not.toContainText("5.5");
   // For one tree alone.
-  await visit(page, w.url(`almanac/kinds/fig?tree=${treeId}`));
+  await visit(page, w.url(`climate/species/fig?tree=${treeId}`));
   await page.getByRole("button", { name: "make my own copy" }).click();
   const share = page.locator("#rootShare");
   await share.getByRole("button", { name: "Say otherwise" }).click();

@@ -13,7 +13,7 @@ test("a look at the wood moves its pace; late feed and late work say by how much
   await visit(page, w.url(`tree/${treeId}?on=2025-09-10`));
   await openPart(page, "Roots & wood");
   await page.getByRole("link", { name: "Wood & hardiness" }).click();
-  await visit(page, w.url(`almanac/wood?tree=${treeId}&on=2025-09-10`));
+  await visit(page, w.url(`climate/wood?tree=${treeId}&on=2025-09-10`));
   await expect(page.getByTestId("wood-words")).toContainText(
     /^AP-1 Apple on dwarfing stock, season 2025. Ripe to the tips:/,
   );
@@ -53,7 +53,7 @@ test("a look at the wood moves its pace; late feed and late work say by how much
   await page.getByLabel("Days from today").press("Enter");
   await expect(page.getByTestId("wood-words")).toContainText("season 2026");
   // An earlier day does not know what was seen later.
-  await visit(page, w.url(`almanac/wood?tree=${treeId}&on=2025-08-10`));
+  await visit(page, w.url(`climate/wood?tree=${treeId}&on=2025-08-10`));
   await expect(page.getByTestId("wood-pace")).toContainText("1 times the species’");
   // The browser notes each refused command by itself.
   expect(errors.filter((e) => !e.includes("status of 400"))).toEqual([]);
@@ -66,7 +66,7 @@ test("the strip by drag, keys and numbers moves the day, and shows the wood that
   const w = await world(request);
   await w.tree("AP-1", { kindId: "apple" });
   await w.tree("LM-1", { kindId: "lemon" });
-  await visit(page, w.url("yard"));
+  await visit(page, w.url("trees"));
   await openStrip(page);
   const strip = page.getByRole("slider", { name: "As-of day of everything shown" });
   const box = (await strip.boundingBox())!;
@@ -97,7 +97,7 @@ test("the wood on a phone", async ({ page, request }) => {
   await w.tree("FG-1", { kindId: "fig" });
   await page.setViewportSize({ width: 390, height: 844 });
   for (const part of ["wood", "ahead", "places", "records"]) {
-    await visit(page, w.url(`almanac/${part}`));
+    await visit(page, w.url(`climate/${part}`));
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   }
 });

@@ -25,7 +25,7 @@ import { Standing } from "./bench/potting/standing";
 import { StandingScreen } from "./bench/potting/standing-screen";
 import { winterFacts } from "./winter/facts";
 import { StoresScreen } from "./pots/screen";
-import { StoresView } from "./pots/stores-view";
+import { ShelfView } from "./pots/shelf-view";
 import { TreeScreen } from "@/features/tree/screen";
 import { TreeView } from "@/features/tree/tree-view";
 import { TreeWindowsSection } from "./plan/windows/tree-section";
@@ -217,7 +217,7 @@ test(
       for (const { id: treeId } of living.filter((_, i) => i % 5 === 0)) {
         const day = view.yard.tree(treeId)!.on(view.today)!;
         const { state, mass } = day;
-        const held = propsOf(await StoresScreen({ collectionId, treeId }), StoresView).held!;
+        const held = propsOf(await StoresScreen({ collectionId, treeId }), ShelfView).held!;
         expect(held.mixL).toEqual(state.volumeL);
         expect(propsOf(await LearningScreen({ collectionId, treeId }), LearningView).facts.due).toEqual(state.due);
         if (!day.roots.pot) continue;

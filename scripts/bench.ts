@@ -117,7 +117,7 @@ interface LadderResult {
 
 /** Bundled as the application is: running it through tsx would measure tsx. */
 async function benchBundled<T>(
-  name: "core" | "almanac" | "windows" | "seasons" | "decisions" | "calibration" | "ladder" | "shelter",
+  name: "core" | "climate" | "windows" | "seasons" | "decisions" | "calibration" | "ladder" | "winter",
 ): Promise<T> {
   const outfile = path.join(dir, `${name}.mjs`);
   await build({
@@ -137,11 +137,11 @@ async function benchBundled<T>(
 
 const EMPTY_PAGE = "people";
 /** Pages that speak of trees, to hold against one that asks next to nothing. */
-const PAGES = ["yard", "tree", "tree/pot", "tree/roots", "ladders", "stores", "almanac", "almanac/kinds", "walk"];
+const PAGES = ["trees", "tree", "tree/pot", "tree/roots", "plan", "pots", "climate", "climate/species", "walk"];
 
 /** Warm time of each page of a collection, a request at a time, then its rate at four clients: what the server gives, not the browser. */
 async function benchPages(url: string, id: string) {
-  const html = await (await fetch(`${url}/c/${id}/yard`)).text();
+  const html = await (await fetch(`${url}/c/${id}/trees`)).text();
   const tree = /\/tree\/([0-9a-f-]{36})/.exec(html)![1];
   const at = (page: string) => `${url}/c/${id}/${page.replace(/^tree/, `tree/${tree}`)}`;
   const once = async (page: string) => {
@@ -174,7 +174,7 @@ async function benchPages(url: string, id: string) {
 async function benchYard(url: string, id: string) {
   const get = async () => {
     const from = performance.now();
-    const html = await (await fetch(`${url}/c/${id}/yard`)).text();
+    const html = await (await fetch(`${url}/c/${id}/trees`)).text();
     return { took: performance.now() - from, bytes: Buffer.byteLength(html) };
   };
   const cold = await get();
@@ -212,7 +212,7 @@ async function benchSearch(url: string, id: string): Promise<number[]> {
 
 /** From the pointer's move to the new picture of all trees on the screen. */
 async function benchDrag(page: Page, url: string, id: string): Promise<number[]> {
-  await page.goto(`${url}/c/${id}/yard`, { waitUntil: "networkidle" });
+  await page.goto(`${url}/c/${id}/trees`, { waitUntil: "networkidle" });
   await page.getByRole("button", { name: "Change the day" }).click();
   await page.keyboard.press("]");
   await page.waitForFunction(() => document.querySelector("ol[data-on]")?.getAttribute("data-on") !== null);
@@ -247,7 +247,7 @@ async function benchDrag(page: Page, url: string, id: string): Promise<number[]>
 
 /** From the slider's move to the column of 200 layers drawn anew, without waiting for the next frame. */
 async function benchColumn(page: Page, url: string, id: string): Promise<number[]> {
-  await page.goto(`${url}/c/${id}/stores/mixes`, { waitUntil: "networkidle" });
+  await page.goto(`${url}/c/${id}/pots/mixes`, { waitUntil: "networkidle" });
   // A slider moved before the page has woken up is heard by nobody, and the wait below would never end.
   await page.waitForFunction(() =>
     Object.keys(document.querySelector("section[aria-label=Left] input[type=range]") ?? {}).some((key) =>
@@ -282,9 +282,9 @@ async function benchColumn(page: Page, url: string, id: string): Promise<number[
 
 /** From a what-if slider's move to the answer of the browser's planner for the ladder in focus: 50 steps. */
 async function benchLadderSlider(page: Page, url: string, id: string): Promise<number[]> {
-  await page.goto(`${url}/c/${id}/yard`, { waitUntil: "networkidle" });
+  await page.goto(`${url}/c/${id}/trees`, { waitUntil: "networkidle" });
   const tree = await page.evaluate(() => document.querySelector<HTMLAnchorElement>('a[href*="/tree/"]')!.href);
-  await page.goto(`${tree.split("?")[0]}/ladder`, { waitUntil: "networkidle" });
+  await page.goto(`${tree.split("?")[0]}/plan`, { waitUntil: "networkidle" });
   const slider = page.getByRole("slider", { name: "Vigour" });
   await slider.focus();
   const idle = () =>
@@ -304,7 +304,7 @@ async function main(): Promise<void> {
   mkdirSync(dir, { recursive: true });
   console.log("core …");
   const core = await benchBundled<CoreResult>("core");
-  const almanac = await benchBundled<AlmanacResult>("almanac");
+  const almanac = await benchBundled<AlmanacResult>("climate");
   const windows = await benchBundled<WindowsResult>("windows");
   const seasons = await benchBundled<SeasonsResult>("seasons");
   const decisions = await benchBundled<DecisionsResult>("decisions");
@@ -312,7 +312,7 @@ async function main(): Promise<void> {
   console.log("ladders …");
   const ladder = await benchBundled<LadderResult>("ladder");
   console.log("the Shelter …");
-  const shelter = await benchBundled<{ rows: [string, string, string][] }>("shelter");
+  const shelter = await benchBundled<{ rows: [string, string, string][] }>("winter");
   const calibration = await benchBundled<CalibrationResult>("calibration");
   console.log("building, loading 800 and 60 trees …");
   await buildIfChanged();

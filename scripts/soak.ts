@@ -80,7 +80,7 @@ async function found(): Promise<void> {
 
 /** Every page that must open whatever happened. */
 async function pagesOpen(when: string): Promise<void> {
-  for (const page of ["yard", `tree/${treeId}`, "history", "almanac"]) {
+  for (const page of ["trees", `tree/${treeId}`, "log", "climate"]) {
     const response = await fetch(`${web.url}/c/${id}/${page}`).catch(() => null);
     check(response?.status === 200, `${when}: ${page} answered ${response?.status ?? "nothing"}`);
     await response?.text();

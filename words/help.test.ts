@@ -13,8 +13,8 @@ test.each([
   ["/c/c1/tree/t1", HELP_WORDS.tree],
   ["/c/c1/tree/t1/edit", HELP_WORDS.tree],
   ["/c/c1/tree/t1/pot", HELP_WORDS["tree/pot"]],
-  ["/c/c1/stores/mixes", HELP_WORDS.stores],
-  ["/c/c1/almanac/kinds/fig", HELP_WORDS["almanac/kinds"]],
+  ["/c/c1/pots/mixes", HELP_WORDS.pots],
+  ["/c/c1/climate/species/fig", HELP_WORDS["climate/species"]],
   ["/c/c1/nowhere", HELP_WORDS.today],
 ])("%s", (path, words) => expect(helpOf(path)).toBe(words));
 

@@ -8,7 +8,7 @@ import { collectionView } from "@/features/kernel/views";
 import { forecastSource } from "@/server/forecast/configured";
 import { atRisk, ringing } from "./ahead";
 import { AheadView } from "./ahead-view";
-import { AlmanacNav } from "./almanac-nav";
+import { ClimateNav } from "./climate-nav";
 
 /** The coming ten nights with their errors, which trees they endanger, and the keeper's own alarms. */
 export async function AheadScreen({ collectionId }: { collectionId: string }) {
@@ -21,7 +21,7 @@ export async function AheadScreen({ collectionId }: { collectionId: string }) {
   const service = forecastSource();
   return (
     <div>
-      <AlmanacNav at="almanac/ahead" />
+      <ClimateNav at="climate/ahead" />
       <AheadView
         nights={nights.map(({ day, ...night }) => ({ ...night, on: toIso(day) }))}
         groups={loaded.trees.length === 0 ? [] : atRisk(view, nights)}

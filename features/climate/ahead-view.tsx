@@ -40,7 +40,7 @@ export function AheadView(props: Props) {
   return (
     <div className="space-y-6">
       <div className="max-w-4xl">
-        <h1 className="text-2xl">{PAGE_WORDS["almanac/ahead"]}</h1>
+        <h1 className="text-2xl">{PAGE_WORDS["climate/ahead"]}</h1>
         <p className="mt-1 text-xl" data-testid="tonight">
           {tonight.basis === "forecast" ? "Next night" : "A usual night now"}: {celsius(tonight.minC, units)}, eight
           times in ten between {celsius(tonight.minC - Z90 * tonight.minErrorC, units)} and{" "}
@@ -191,7 +191,7 @@ function Service({ service, told, asked, issuedOn, guessed, nights }: Props) {
       <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void ask()}>
         {busy ? "Asking …" : "Refresh"}
       </button>
-      <Link className="link text-sm" prefetch={false} href={pageAt(collectionId, "almanac/places")}>
+      <Link className="link text-sm" prefetch={false} href={pageAt(collectionId, "climate/places")}>
         nights at your places
       </Link>
     </div>

@@ -38,7 +38,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
   const ask = (c: number) => {
     setText(String(c));
     const on = `${placeId === null ? "" : `&place=${placeId}`}${settledOn === today ? "" : `&on=${settledOn}`}`;
-    router.push(pageAt(collectionId, "almanac", `?frost=${c}${on}`), { scroll: false });
+    router.push(pageAt(collectionId, "climate", `?frost=${c}${on}`), { scroll: false });
   };
   return (
     <Form

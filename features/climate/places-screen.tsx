@@ -7,7 +7,7 @@ import { thermometerSource } from "@/server/thermometer";
 import { pool } from "@/server/pool";
 import { collectionView } from "@/features/kernel/views";
 import { nightPairs } from "./weather/pairs";
-import { AlmanacNav } from "./almanac-nav";
+import { ClimateNav } from "./climate-nav";
 import { type PlaceFacts, PlacesView } from "./places-view";
 import { slotWord } from "@/words/climate";
 
@@ -56,7 +56,7 @@ export async function PlacesScreen({ collectionId }: { collectionId: string }) {
   }
   return (
     <div>
-      <AlmanacNav at="almanac/places" />
+      <ClimateNav at="climate/places" />
       <PlacesView places={places} logger={thermometerSource()?.name ?? null} recorded={site.observed !== null} />
     </div>
   );

@@ -54,7 +54,7 @@ export function PlacesView({
       {places.length === 0 && (
         <p className="mt-3">
           No place has a name yet. Name one where you say where a tree stands: on its{" "}
-          <Link className="link" href={pageAt(collectionId, "yard")}>
+          <Link className="link" href={pageAt(collectionId, "trees")}>
             own page
           </Link>
           , under Details.
@@ -99,7 +99,7 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
               {place.trees === 0 ? (
                 "no tree"
               ) : (
-                <Link className="link" prefetch={false} href={pageAt(collectionId, "yard", `?place=${place.id}`)}>
+                <Link className="link" prefetch={false} href={pageAt(collectionId, "trees", `?place=${place.id}`)}>
                   {place.trees === 1 ? "1 tree" : `${number(place.trees)} trees`}
                 </Link>
               )}

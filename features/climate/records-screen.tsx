@@ -7,7 +7,7 @@ import { pool } from "@/server/pool";
 import { loadMerged } from "../kernel/collection/load";
 import { collectionView } from "@/features/kernel/views";
 import { listMoves } from "./weather/history";
-import { AlmanacNav } from "./almanac-nav";
+import { ClimateNav } from "./climate-nav";
 import { type RankedSource, RecordsView } from "./records-view";
 import { sourceWords } from "@/words/climate";
 
@@ -37,7 +37,7 @@ export async function RecordsScreen({ collectionId }: { collectionId: string }) 
   }));
   return (
     <div>
-      <AlmanacNav at="almanac/records" />
+      <ClimateNav at="climate/records" />
       <RecordsView
         sources={sources}
         calendar={

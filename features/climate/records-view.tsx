@@ -52,7 +52,7 @@ export function RecordsView(props: Props) {
     <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
       <div className="min-w-0 space-y-7">
         <div>
-          <h1 className="text-2xl">{PAGE_WORDS["almanac/records"]}</h1>
+          <h1 className="text-2xl">{PAGE_WORDS["climate/records"]}</h1>
           <p>Frost dates are counted {props.source}.</p>
         </div>
         {props.sources.length > 0 ? (

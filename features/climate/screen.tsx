@@ -27,8 +27,8 @@ import { day, percent } from "@/words/format";
 import type { CollectionView } from "../kernel/collection/load";
 import { collectionView } from "@/features/kernel/views";
 import { firstRing } from "./ahead";
-import { AlmanacNav } from "./almanac-nav";
-import { AlmanacView, type FrostTable } from "./almanac-view";
+import { ClimateNav } from "./climate-nav";
+import { SeasonView, type FrostTable } from "./season-view";
 import type { CropOfKind } from "./crops";
 import type { DaylengthFacts } from "./daylength";
 import type { ChillOfKind, DrawnSums } from "./season-sums";
@@ -185,8 +185,8 @@ export async function AlmanacScreen({
   const ring = firstRing(view);
   return (
     <div>
-      <AlmanacNav at="almanac" />
-      <AlmanacView
+      <ClimateNav at="climate" />
+      <SeasonView
         words={frostWords(site, statistics)}
         thresholdC={thresholdC}
         sums={sums.map(thin)}

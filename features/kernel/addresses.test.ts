@@ -29,14 +29,14 @@ test("every address has its page, and every page its address", () => {
 });
 
 test("addresses are spelled as they are routed", () => {
-  expect(pageAt("c1", "yard")).toBe("/c/c1/yard");
-  expect(pageAt("c1", "almanac", "?frost=2")).toBe("/c/c1/almanac?frost=2");
+  expect(pageAt("c1", "trees")).toBe("/c/c1/trees");
+  expect(pageAt("c1", "climate", "?frost=2")).toBe("/c/c1/climate?frost=2");
   expect(treeAt("c1", "t1")).toBe("/c/c1/tree/t1");
   expect(treeAt("c1", "t1", "roots", "?on=2026-01-01")).toBe("/c/c1/tree/t1/roots?on=2026-01-01");
   expect(treeAt("c1", "t1", "", "#measure")).toBe("/c/c1/tree/t1#measure");
   expect([potAt("c1", "p"), kindAt("c1", "fig", "?tree=t"), photoAt("c1", "f", "?size=thumb")]).toEqual([
-    "/c/c1/stores/pot/p",
-    "/c/c1/almanac/kinds/fig?tree=t",
+    "/c/c1/pots/pot/p",
+    "/c/c1/climate/species/fig?tree=t",
     "/c/c1/photos/f?size=thumb",
   ]);
   expect([jobAt("c1", "j"), fileAt("c1", "trees.csv"), streamAt("c1", "search", "?q=a")]).toEqual([

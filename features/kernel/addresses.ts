@@ -2,35 +2,35 @@
 
 export const PAGES = [
   "add",
-  "almanac",
-  "almanac/ahead",
-  "almanac/kinds",
-  "almanac/places",
-  "almanac/records",
-  "almanac/wood",
   "arrival",
-  "history",
+  "climate",
+  "climate/ahead",
+  "climate/places",
+  "climate/records",
+  "climate/species",
+  "climate/wood",
   "import",
-  "ladders",
   "learning",
+  "log",
   "people",
+  "plan",
+  "pots",
+  "pots/big",
+  "pots/figures",
+  "pots/library",
+  "pots/mixes",
+  "pots/mixing",
+  "pots/products",
   "settings",
-  "shelter",
-  "shelter/moves",
-  "shelter/print",
-  "shelter/round",
-  "shelter/watch",
-  "stores",
-  "stores/big",
-  "stores/figures",
-  "stores/library",
-  "stores/mixes",
-  "stores/mixing",
-  "stores/products",
   "today",
+  "trees",
+  "trees/windows",
   "walk",
-  "yard",
-  "yard/windows",
+  "winter",
+  "winter/moves",
+  "winter/print",
+  "winter/round",
+  "winter/watch",
 ] as const;
 export type Page = (typeof PAGES)[number];
 
@@ -38,8 +38,8 @@ export const TREE_PAGES = [
   "correct",
   "edit",
   "in-place",
-  "ladder",
   "learning",
+  "plan",
   "pot",
   "rescue",
   "roots",
@@ -70,7 +70,7 @@ type Rest = "" | `?${string}` | `#${string}`;
 
 const collection = (collectionId: string) => `/c/${collectionId}`;
 
-/** @example pageAt("c1", "shelter/moves") // "/c/c1/shelter/moves" */
+/** @example pageAt("c1", "winter/moves") // "/c/c1/winter/moves" */
 export const pageAt = (collectionId: string, page: Page, rest: Rest = "") =>
   `${collection(collectionId)}/${page}${rest}`;
 
@@ -78,10 +78,10 @@ export const pageAt = (collectionId: string, page: Page, rest: Rest = "") =>
 export const treeAt = (collectionId: string, treeId: string, part: TreePart | "" = "", rest: Rest = "") =>
   `${collection(collectionId)}/tree/${treeId}${part === "" ? "" : `/${part}`}${rest}`;
 
-export const potAt = (collectionId: string, lotId: string) => `${collection(collectionId)}/stores/pot/${lotId}`;
+export const potAt = (collectionId: string, lotId: string) => `${collection(collectionId)}/pots/pot/${lotId}`;
 
 export const kindAt = (collectionId: string, kindId: string, rest: Rest = "") =>
-  `${collection(collectionId)}/almanac/kinds/${kindId}${rest}`;
+  `${collection(collectionId)}/climate/species/${kindId}${rest}`;
 
 export const photoAt = (collectionId: string, photoId: string, rest: Rest = "") =>
   `${collection(collectionId)}/photos/${photoId}${rest}`;

@@ -45,7 +45,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
   const offer = failure?.offer?.together;
   return (
     <div className="mx-auto max-w-4xl">
-      <h1 className="text-2xl">{PAGE_WORDS.history}</h1>
+      <h1 className="text-2xl">{PAGE_WORDS.log}</h1>
       <p>
         {number(total)} {total === 1 ? "entry" : "entries"}, newest first. Nothing is ever deleted: what is undone stays
         in the list and can be brought back.
@@ -119,7 +119,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
         ))}
       </ol>
       {older !== null && (
-        <Link className="btn mt-4" href={pageAt(collectionId, "history", `?before=${older}`)}>
+        <Link className="btn mt-4" href={pageAt(collectionId, "log", `?before=${older}`)}>
           Older entries
         </Link>
       )}

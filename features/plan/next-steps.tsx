@@ -84,7 +84,7 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
                   />
                 </td>
                 <td>
-                  <Link prefetch={false} className="link" href={treeAt(collectionId, tree.treeId, "ladder")}>
+                  <Link prefetch={false} className="link" href={treeAt(collectionId, tree.treeId, "plan")}>
                     {tree.tag}
                   </Link>{" "}
                   {tree.name}

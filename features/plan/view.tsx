@@ -32,7 +32,7 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
   }, [stale, start]);
   return (
     <article>
-      <h1 className="text-2xl">{ROOM_WORDS.ladders}</h1>
+      <h1 className="text-2xl">{ROOM_WORDS.plan}</h1>
       <p className="max-w-prose">
         Every tree planned again from its state today; steps accepted for the coming two seasons are kept.
       </p>

@@ -7,7 +7,7 @@ import { number } from "@/words/format";
 import { ScrollBox } from "@/ui/fields";
 import { CORRECTION_WORDS, WALL_WORDS } from "@/words/terms";
 import { COMPONENT_WORDS, CONFIDENCE_WORDS, readyName } from "@/words/mixes";
-import { StoresNav } from "./stores-nav";
+import { PotsNav } from "./pots-nav";
 import { PAGE_WORDS } from "@/words/rooms";
 
 const GROUP_WORDS: Record<FigureGroup, string> = {
@@ -47,8 +47,8 @@ function nameOf(what: string): string {
 export function FiguresScreen(_props: { collectionId: string }) {
   return (
     <div>
-      <StoresNav at="stores/figures" />
-      <h1 className="text-2xl">{PAGE_WORDS["stores/figures"]}</h1>
+      <PotsNav at="pots/figures" />
+      <h1 className="text-2xl">{PAGE_WORDS["pots/figures"]}</h1>
       <p className="mt-1 max-w-prose">
         What the arithmetic stands on. Where you measure, your measurement takes the place of the figure: inner sizes of
         a pot, litres counted in, roots kept, a component weighed and soaked, the mass on a scale.

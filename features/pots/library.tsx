@@ -9,7 +9,7 @@ import { ComponentForm } from "./component-form";
 import { componentName, CONFIDENCE_WORDS, FLAG_WORDS, readyName, partsWords } from "@/words/mixes";
 import { RecipeForm } from "./recipe-form";
 import { ReclaimedHeap } from "./reclaimed";
-import { StoresNav } from "./stores-nav";
+import { PotsNav } from "./pots-nav";
 
 /** Recipes of one's own, the component library, and the heap of reclaimed mix. */
 export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixChoice[] }) {
@@ -18,7 +18,7 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
   const editing = stores.recipes.find((r) => r.id === recipe) ?? null;
   return (
     <div>
-      <StoresNav at="stores/library" />
+      <PotsNav at="pots/library" />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Recipes" className="min-w-0">
           <h1 className="text-2xl">Recipes</h1>

@@ -20,7 +20,7 @@ import { ColumnLegend, MixColumnDrawing } from "@/ui/mix-column";
 import { useAsOf } from "@/features/kernel/as-of";
 import { FLAG_WORDS, partsWords } from "@/words/mixes";
 import { SliderField } from "./slider-field";
-import { StoresNav } from "./stores-nav";
+import { PotsNav } from "./pots-nav";
 import { PAGE_WORDS } from "@/words/rooms";
 
 interface PotOption {
@@ -77,8 +77,8 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
   const frame = useMemo(() => ({ scaleToMm, widestMm, units }), [scaleToMm, widestMm, units]);
   return (
     <div>
-      <StoresNav at="stores/mixes" />
-      <h1 className="text-2xl">{PAGE_WORDS["stores/mixes"]}</h1>
+      <PotsNav at="pots/mixes" />
+      <h1 className="text-2xl">{PAGE_WORDS["pots/mixes"]}</h1>
       <p className="mt-1 max-w-prose">
         A drained pot is wettest at its floor: the water stands as if it hung on a string as long as the pot is deep.
         Change one thing on one side and look what it does.

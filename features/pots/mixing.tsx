@@ -11,7 +11,7 @@ import { useAsOf } from "@/features/kernel/as-of";
 import { componentName } from "@/words/mixes";
 import { OfferEditor } from "./offers";
 import { type PotToBuy, ShoppingList } from "./shopping-list";
-import { StoresNav } from "./stores-nav";
+import { PotsNav } from "./pots-nav";
 import { useFollowDay } from "@/features/kernel/follow-day";
 import { PAGE_WORDS } from "@/words/rooms";
 
@@ -84,10 +84,10 @@ export function Mixing({
 
   return (
     <div>
-      <StoresNav at="stores/mixing" />
+      <PotsNav at="pots/mixing" />
       <div className="grid gap-8 lg:grid-cols-2">
         <section aria-label="What is wanted" className="no-print min-w-0">
-          <h1 className="text-2xl">{PAGE_WORDS["stores/mixing"]}</h1>
+          <h1 className="text-2xl">{PAGE_WORDS["pots/mixing"]}</h1>
           <SelectField
             className="mt-2 max-w-96"
             label="Recipe"
@@ -95,7 +95,7 @@ export function Mixing({
             onChange={setRecipe}
             options={recipes.map((r) => [r.key, r.name] as const)}
             hint={
-              <Link className="link" href={pageAt(collectionId, "stores/library")}>
+              <Link className="link" href={pageAt(collectionId, "pots/library")}>
                 Write another recipe
               </Link>
             }

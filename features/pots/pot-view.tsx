@@ -26,7 +26,7 @@ import { CONDITION_WORDS, WALL_WORDS } from "@/words/terms";
 import { ClayField } from "./clay-field";
 import { draftOf, PotFields, readPot } from "./pot-fields";
 import type { PotUser } from "./lots";
-import { StoresNav } from "./stores-nav";
+import { PotsNav } from "./pots-nav";
 
 interface Lot {
   id: string;
@@ -93,7 +93,7 @@ export function PotView({
   ];
   return (
     <div>
-      <StoresNav at="stores" />
+      <PotsNav at="pots" />
       <h1 className="text-2xl">{lot.name}</h1>
       <p className="text-lg" data-testid="standing">
         {number(free)} free

@@ -9,7 +9,7 @@ import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { PRODUCT_WORDS } from "@/words/mixes";
 import { readRate } from "./read-measures";
-import { StoresNav } from "./stores-nav";
+import { PotsNav } from "./pots-nav";
 import { PAGE_WORDS } from "@/words/rooms";
 
 type Kept = Product & { id: string };
@@ -28,8 +28,8 @@ export function ProductsView({ products }: { products: Kept[] }) {
   const canL = readNumber(can, "litres");
   return (
     <div>
-      <StoresNav at="stores/products" />
-      <h1 className="text-2xl">{PAGE_WORDS["stores/products"]}</h1>
+      <PotsNav at="pots/products" />
+      <h1 className="text-2xl">{PAGE_WORDS["pots/products"]}</h1>
       <div className="mt-2 flex flex-wrap gap-4">
         <TextField
           className="w-32"

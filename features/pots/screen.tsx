@@ -6,7 +6,7 @@ import type { CollectionView } from "../kernel/collection/load";
 import { collectionView } from "@/features/kernel/views";
 import { shelfOf, usersByLot } from "./lots";
 import type { ShelfLot } from "./shelf";
-import { type Held, StoresView } from "./stores-view";
+import { type Held, ShelfView } from "./shelf-view";
 
 export async function StoresScreen({ collectionId, treeId }: { collectionId: string; treeId: string | undefined }) {
   const view = await collectionView(collectionId);
@@ -29,7 +29,7 @@ export async function StoresScreen({ collectionId, treeId }: { collectionId: str
   };
   const bySize = (a: ShelfLot, b: ShelfLot) => a.brim.p50 - b.brim.p50;
   return (
-    <StoresView
+    <ShelfView
       pots={free.map(shown).sort(bySize)}
       toBuy={toBuy.map(shown).sort(bySize)}
       inUse={loaded.lots

@@ -42,7 +42,7 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
           {elevation(facts.elevationM, units)} above the sea; days and times of {facts.zone.replaceAll("_", " ")}.
         </p>
         <p className="text-sm">{SETTINGS_WORDS.locationHint}</p>
-        <Ways pages={["almanac", "almanac/records", "almanac/places"]} first="Frost & season" />
+        <Ways pages={["climate", "climate/records", "climate/places"]} first="Frost & season" />
       </Part>
       <Part title={SETTINGS_WORDS.measures}>
         <UnitsSwitch />
@@ -55,11 +55,11 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
       </Part>
       <Part title={SETTINGS_WORDS.work}>
         <p className="text-sm">{SETTINGS_WORDS.workHint}</p>
-        <Ways pages={["people", "ladders", "today"]} />
+        <Ways pages={["people", "plan", "today"]} />
       </Part>
       <Part title={SETTINGS_WORDS.data}>
         <p className="text-sm">{SETTINGS_WORDS.dataHint}</p>
-        <Ways pages={["import", "history"]} />
+        <Ways pages={["import", "log"]} />
         <p className="mt-2">
           <Link className="link" href="/">
             All collections
@@ -67,8 +67,8 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
         </p>
       </Part>
       <p className="text-sm">
-        <Link className="link" href={pageAt(collectionId, "stores/figures")}>
-          {PAGE_WORDS["stores/figures"]}
+        <Link className="link" href={pageAt(collectionId, "pots/figures")}>
+          {PAGE_WORDS["pots/figures"]}
         </Link>
         : what every figure rests on.
       </p>
@@ -90,7 +90,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 
 const WAY_WORDS: Partial<Record<Page, string>> = {
   ...PAGE_WORDS,
-  ladders: "Plan: school, room, budget",
+  plan: "Plan: school, room, budget",
   today: "Calendar feed",
 };
 

@@ -5,11 +5,11 @@ import { PAGE_WORDS, type Room } from "@/words/rooms";
 /** The rooms in the order of the bar, each with its picture and the key that leads there. */
 export const ROOMS: readonly { page: Room; icon: IconName; key: string }[] = [
   { page: "today", icon: "today", key: "d" },
-  { page: "yard", icon: "trees", key: "y" },
-  { page: "ladders", icon: "plan", key: "p" },
-  { page: "shelter", icon: "winter", key: "h" },
-  { page: "stores", icon: "pots", key: "s" },
-  { page: "almanac", icon: "climate", key: "a" },
+  { page: "trees", icon: "trees", key: "y" },
+  { page: "plan", icon: "plan", key: "p" },
+  { page: "winter", icon: "winter", key: "h" },
+  { page: "pots", icon: "pots", key: "s" },
+  { page: "climate", icon: "climate", key: "a" },
 ];
 
 /** At the foot of a phone's screen there is room for so many, and for "More". */
@@ -17,15 +17,15 @@ export const IN_FOOT_BAR = 4;
 
 /** Pages visited less often, behind one word. */
 export const MORE: readonly (readonly [Page, string])[] = (
-  ["arrival", "learning", "walk", "import", "people", "settings", "history"] as const
+  ["arrival", "learning", "walk", "import", "people", "settings", "log"] as const
 ).map((page) => [page, PAGE_WORDS[page]]);
 
 /** Whether a page lies in a room: a tree's pages lie among the trees. */
 export function isIn(room: Room, path: string): boolean {
-  if (room === "yard") return /\/(yard|tree|add)(\/|$)/.test(path);
-  return path.includes(`/${room}`);
+  if (room === "trees") return /\/(trees|tree|add)(\/|$)/.test(path);
+  return path.split("/")[3] === room;
 }
 
 /** Pages on which the strip of the year lies open: a tree's own, the plan, the climate. */
 export const isAboutTheYear = (path: string): boolean =>
-  /\/(tree\/[^/]+|ladders|yard\/windows)$/.test(path) || path.includes("/almanac");
+  /\/(tree\/[^/]+|plan|trees\/windows)$/.test(path) || isIn("climate", path);

@@ -138,7 +138,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
         )}
         {data.alarm && (
           <Link
-            href={pageAt(collectionId, "almanac/ahead")}
+            href={pageAt(collectionId, "climate/ahead")}
             prefetch={false}
             className="badge badge-error badge-sm h-auto min-h-6 min-w-0 shrink overflow-hidden py-0.5"
             data-testid="alarm"
@@ -152,7 +152,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
           </Link>
         )}
         {data.generatedFrom && (
-          <Link href={pageAt(collectionId, "almanac")} prefetch={false} className="badge badge-warning badge-sm">
+          <Link href={pageAt(collectionId, "climate")} prefetch={false} className="badge badge-warning badge-sm">
             {GENERATED_WORDS[data.generatedFrom]}
           </Link>
         )}

@@ -18,10 +18,10 @@ export function missingFacts(view: CollectionView): MissingLine[] {
   if (rows.length === 0) return [];
   const lines: MissingLine[] = [];
   const { people } = view.loaded.calendar;
-  if (view.yard.guessedWeather) lines.push({ what: "climate", trees: null, page: "almanac/records", rest: "" });
+  if (view.yard.guessedWeather) lines.push({ what: "climate", trees: null, page: "climate/records", rest: "" });
   for (const what of MISSING) {
     const trees = rows.filter((row) => missingOf(row).includes(what)).length;
-    if (trees > 0) lines.push({ what, trees, page: "yard", rest: `?missing=${what}&view=rows` });
+    if (trees > 0) lines.push({ what, trees, page: "trees", rest: `?missing=${what}&view=rows` });
   }
   if (people.length === 0) lines.push({ what: "people", trees: null, page: "people", rest: "" });
   return lines;

@@ -47,13 +47,13 @@ onDatabase("the day's list on a real database", () => {
   test("what nobody has said yet is listed with the trees it is missing of, and goes once it is said", async () => {
     const missing = async () => missingFacts(await yard.view()).map((l) => [l.what, l.trees, l.page, l.rest]);
     expect(await missing()).toEqual([
-      ["climate", null, "almanac/records", ""],
-      ["potted", 2, "yard", "?missing=potted&view=rows"],
-      ["check", 2, "yard", "?missing=check&view=rows"],
+      ["climate", null, "climate/records", ""],
+      ["potted", 2, "trees", "?missing=potted&view=rows"],
+      ["check", 2, "trees", "?missing=check&view=rows"],
       ["people", null, "people", ""],
     ]);
     const { entryId } = await yard.ok("record-roots", { treeId: trees[0], on: yard.today, fillGrade: 2 });
-    expect((await missing())[2]).toEqual(["check", 1, "yard", "?missing=check&view=rows"]);
+    expect((await missing())[2]).toEqual(["check", 1, "trees", "?missing=check&view=rows"]);
     await yard.ok("undo-entry", { entryId });
   });
 

@@ -94,7 +94,7 @@ export function TodayView({
         <p className="no-print mt-6 text-sm">
           Each line comes from what is decided about its trees on this day; press a tree for the reasons. Windows of the
           whole collection:{" "}
-          <Link className="link" href={pageAt(collectionId, "yard/windows")}>
+          <Link className="link" href={pageAt(collectionId, "trees/windows")}>
             working windows
           </Link>
           .
@@ -119,7 +119,7 @@ function TonightLine({ tonight }: { tonight: Tonight }) {
       <p data-testid="tonight">
         {tonight.words}{" "}
         {tonight.pots > 0 && (
-          <Link className="link font-semibold" href={pageAt(collectionId, "shelter/watch")}>
+          <Link className="link font-semibold" href={pageAt(collectionId, "winter/watch")}>
             What keeps them
           </Link>
         )}

@@ -74,8 +74,8 @@ function About({ facts, together }: { facts: TreeFacts; together: readonly strin
   const { collectionId } = useAsOf();
   return (
     <p className="text-sm" data-record="">
-      <Link className="link" href={pageAt(collectionId, "yard")}>
-        {ROOM_WORDS.yard}
+      <Link className="link" href={pageAt(collectionId, "trees")}>
+        {ROOM_WORDS.trees}
       </Link>{" "}
       · {PURPOSE_WORDS[facts.purpose]}
       {facts.plants > 1 ? ` · ${number(facts.plants)} plants` : ""}

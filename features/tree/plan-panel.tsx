@@ -33,7 +33,7 @@ export function PlanPanel({
           Its plan
         </h2>
         {making && <span className="text-sm">being updated</span>}
-        <Link href={treeAt(collectionId, treeId, "ladder")} prefetch={false} className="link ml-auto text-sm">
+        <Link href={treeAt(collectionId, treeId, "plan")} prefetch={false} className="link ml-auto text-sm">
           Compare all schools
         </Link>
       </div>

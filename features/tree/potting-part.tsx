@@ -84,7 +84,7 @@ export function PottingPart({
         <Link className="btn btn-sm min-h-11" href={to("pot")}>
           Potting bench
         </Link>
-        <Link className="btn btn-sm min-h-11" href={to("ladder")} prefetch={false}>
+        <Link className="btn btn-sm min-h-11" href={to("plan")} prefetch={false}>
           Its plan, all schools
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("standing")} prefetch={false}>

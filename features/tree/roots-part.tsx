@@ -71,7 +71,7 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
           prefetch={false}
           href={pageAt(
             collectionId,
-            "almanac/wood",
+            "climate/wood",
             `?tree=${facts.id}${settledOn === today ? "" : `&on=${settledOn}`}`,
           )}
           className="btn btn-sm min-h-11"

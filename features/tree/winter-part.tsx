@@ -32,7 +32,7 @@ export function WinterPart({ facts }: { facts: TreeFacts }) {
         <Link className="btn btn-sm min-h-11" href={treeAt(collectionId, facts.id, "winter")} prefetch={false}>
           Its winter
         </Link>
-        <Link className="btn btn-sm min-h-11" href={pageAt(collectionId, "shelter")} prefetch={false}>
+        <Link className="btn btn-sm min-h-11" href={pageAt(collectionId, "winter")} prefetch={false}>
           Layout of all trees
         </Link>
       </Ways>

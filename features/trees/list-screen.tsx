@@ -17,7 +17,7 @@ export async function TreesScreen({ collectionId, on }: { collectionId: string; 
   const { rows } = view.yard.on(day);
   return (
     <>
-      <TreesNav at="yard" />
+      <TreesNav at="trees" />
       <TreesView
         initial={rows.slice(0, WITH_PAGE)}
         initialOn={day}

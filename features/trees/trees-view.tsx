@@ -108,7 +108,7 @@ export function TreesView({
       {groups.map(({ key, rows: some }) => {
         const name = key === null ? null : titleOf(group, key, placeNames);
         return (
-          <section key={key ?? ""} aria-label={name ?? ROOM_WORDS.yard} className="mb-6">
+          <section key={key ?? ""} aria-label={name ?? ROOM_WORDS.trees} className="mb-6">
             {name !== null && (
               <h2 className="mb-2 text-lg">
                 {name} <span className="text-base font-normal">· {countSentence(countHeadlines(some, shown))}</span>
@@ -118,7 +118,7 @@ export function TreesView({
               <TreeRows
                 {...of}
                 rows={some}
-                label={name ?? ROOM_WORDS.yard}
+                label={name ?? ROOM_WORDS.trees}
                 byPlace={group === "place"}
                 places={placeNames}
                 chosen={choice.chosen}
@@ -243,7 +243,7 @@ function Head({
   const router = useRouter();
   return (
     <div className="mb-3 flex flex-wrap items-center gap-3">
-      <h1 className="text-2xl">{ROOM_WORDS.yard}</h1>
+      <h1 className="text-2xl">{ROOM_WORDS.trees}</h1>
       <p className="text-lg">{sentence}</p>
       <span className="no-print ml-auto flex flex-wrap gap-2">
         {first && (

@@ -122,7 +122,7 @@ export function FloorPlan(props: FloorPlanProps) {
   }));
   return (
     <DndContext
-      id="shelter"
+      id="winter"
       sensors={sensors}
       collisionDetection={(args) => {
         const within = pointerWithin(args);

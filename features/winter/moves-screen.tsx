@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { collectionView } from "@/features/kernel/views";
 import { movesFacts } from "./moves-data";
 import { MovesView } from "./moves-view";
-import { ShelterNav } from "./shelter-nav";
+import { WinterNav } from "./winter-nav";
 
 /** When each tree goes in and comes out again, as rounds that people can carry. */
 export async function MovesScreen({ collectionId }: { collectionId: string }) {
@@ -11,7 +11,7 @@ export async function MovesScreen({ collectionId }: { collectionId: string }) {
   if (!view) notFound();
   return (
     <>
-      <ShelterNav at="shelter/moves" />
+      <WinterNav at="winter/moves" />
       <MovesView facts={await movesFacts(view)} southern={view.yard.site.latitudeDeg < 0} risk={view.collection.risk} />
     </>
   );

@@ -17,7 +17,7 @@ const SOON_ROUND_DAYS = 10;
 
 export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southern: boolean; risk: number }) {
   const { collectionId, today } = useAsOf();
-  const base = pageAt(collectionId, "shelter");
+  const base = pageAt(collectionId, "winter");
   const urgent = facts.in
     .flatMap((r) => r.moves)
     .flatMap((m) => {

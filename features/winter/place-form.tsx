@@ -110,7 +110,7 @@ export function PlaceForm({
       <p className="text-sm" data-testid="air-basis">
         Its air: {AIR_BASIS_WORDS[air?.basis ?? "guess"]}
         {air?.nights ? ` (${number(air.nights)} nights)` : ""}.{" "}
-        <Link className="link" href={pageAt(collectionId, "almanac/places")}>
+        <Link className="link" href={pageAt(collectionId, "climate/places")}>
           Read in a logger
         </Link>{" "}
         to know better.

@@ -6,7 +6,7 @@ import { collectionView } from "@/features/kernel/views";
 import { winterFacts } from "./facts";
 import { movesFacts, outlookFor } from "./moves-data";
 import { PrintView } from "./print-view";
-import { ShelterNav } from "./shelter-nav";
+import { WinterNav } from "./winter-nav";
 
 /** The winter plan for the wall of the shed: what stands where, who carries what when. */
 export async function PrintScreen({ collectionId }: { collectionId: string }) {
@@ -34,7 +34,7 @@ export async function PrintScreen({ collectionId }: { collectionId: string }) {
   const moves = await movesFacts(view);
   return (
     <>
-      <ShelterNav at="shelter/print" />
+      <WinterNav at="winter/print" />
       <PrintView
         facts={{
           winter: facts.winter,

@@ -57,7 +57,7 @@ export function RoundView({
   return (
     <article className="mx-auto max-w-xl">
       <p className="text-sm">
-        <Link className="link" href={pageAt(collectionId, "shelter/moves")}>
+        <Link className="link" href={pageAt(collectionId, "winter/moves")}>
           Moving plan
         </Link>
       </p>

@@ -9,7 +9,7 @@ import { collectionView } from "@/features/kernel/views";
 import { SHELTER_JOB } from "./commands";
 import { winterFacts } from "./facts";
 import { newestResult } from "./job";
-import { ShelterNav } from "./shelter-nav";
+import { WinterNav } from "./winter-nav";
 import { Tonight } from "./tonight";
 import { ShelterView } from "./view";
 
@@ -27,7 +27,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
   const tags = new Map(view.loaded.trees.map((t) => [t.id, t.tag]));
   return (
     <>
-      <ShelterNav at="shelter" />
+      <WinterNav at="winter" />
       <Suspense fallback={<p className="mb-3 min-h-6 pl-3">Looking at the coming nights …</p>}>
         <Tonight collectionId={collectionId} />
       </Suspense>

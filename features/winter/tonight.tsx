@@ -15,7 +15,7 @@ export async function Tonight({ collectionId }: { collectionId: string }) {
     <p className="mb-3 border-l-4 border-[#5d7c96] pl-3" data-testid="tonight-line">
       {tonightWords(facts, view.collection.units, view.today)} {facts.nights[0].forecast && <SimulatedMark />}{" "}
       {facts.cold.length > 0 && (
-        <Link className="link" href={pageAt(collectionId, "shelter/watch")}>
+        <Link className="link" href={pageAt(collectionId, "winter/watch")}>
           What keeps them
         </Link>
       )}

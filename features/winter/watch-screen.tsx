@@ -1,7 +1,7 @@
 import "server-only";
 import { notFound } from "next/navigation";
 import { collectionView } from "@/features/kernel/views";
-import { ShelterNav } from "./shelter-nav";
+import { WinterNav } from "./winter-nav";
 import { watchFacts } from "./watch-data";
 import { WatchView } from "./watch-view";
 
@@ -11,7 +11,7 @@ export async function WatchScreen({ collectionId }: { collectionId: string }) {
   if (!view) notFound();
   return (
     <>
-      <ShelterNav at="shelter/watch" />
+      <WinterNav at="winter/watch" />
       <WatchView facts={watchFacts(view)} />
     </>
   );

@@ -40,7 +40,7 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
   const coldest = facts.nights.reduce((a, b) => (b.minC < a.minC ? b : a));
   return (
     <article>
-      <h1 className="text-2xl">{PAGE_WORDS["shelter/watch"]}</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["winter/watch"]}</h1>
       <Reasoned
         reason={
           <>
@@ -133,7 +133,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
               {pots.length > 30 ? ` and ${number(pots.length - 30)} more` : ""}
             </p>
             {measure === "in" ? (
-              <Link className="btn btn-primary mt-1 min-h-11" href={pageAt(collectionId, "shelter/moves")}>
+              <Link className="btn btn-primary mt-1 min-h-11" href={pageAt(collectionId, "winter/moves")}>
                 Moving plan
               </Link>
             ) : words.done ? (

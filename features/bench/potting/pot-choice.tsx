@@ -64,7 +64,7 @@ export function PotChoice({
       {rows.length === 0 && (
         <p>
           The store is empty.{" "}
-          <Link className="link" href={pageAt(collectionId, "stores")}>
+          <Link className="link" href={pageAt(collectionId, "pots")}>
             Put pots in store
           </Link>
         </p>
@@ -72,7 +72,7 @@ export function PotChoice({
       {rows.length > 0 && fitting.length === 0 && (
         <p className="text-warning font-semibold">
           Nothing in store fits well.{" "}
-          <Link className="link" href={pageAt(collectionId, "stores", `?tree=${state.treeId}`)}>
+          <Link className="link" href={pageAt(collectionId, "pots", `?tree=${state.treeId}`)}>
             Hold its ball against the shelf
           </Link>
         </p>

@@ -52,7 +52,7 @@ export function KindPage(props: Props) {
   return (
     <article>
       <p className="text-sm">
-        <Link className="link" prefetch={false} href={pageAt(collectionId, "almanac/kinds")}>
+        <Link className="link" prefetch={false} href={pageAt(collectionId, "climate/species")}>
           Kinds
         </Link>
         {tree && (

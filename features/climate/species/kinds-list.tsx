@@ -107,7 +107,7 @@ export function KindsList({
   );
   return (
     <div>
-      <h1 className="text-2xl">{PAGE_WORDS["almanac/kinds"]}</h1>
+      <h1 className="text-2xl">{PAGE_WORDS["climate/species"]}</h1>
       <p className="mt-1">
         {show === "kinds"
           ? `What Aurelian knows of ${number(counts.kinds)} kinds, those you grow first. `
@@ -115,7 +115,7 @@ export function KindsList({
         Every value can be said otherwise, for the collection, a variety or one tree.{" "}
         <Link
           className="link whitespace-nowrap"
-          href={pageAt(collectionId, "almanac/kinds", show === "kinds" ? "?show=genera" : "")}
+          href={pageAt(collectionId, "climate/species", show === "kinds" ? "?show=genera" : "")}
         >
           {show === "kinds" ? `All ${number(counts.genera)} genera` : `The ${number(counts.kinds)} kinds`}
         </Link>

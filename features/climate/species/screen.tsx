@@ -18,7 +18,7 @@ import {
 import { kindOf } from "@/model/index";
 import { plantsAt } from "@/core/records/index";
 import { toDay } from "@/core/dates/index";
-import { AlmanacNav } from "../almanac-nav";
+import { ClimateNav } from "../climate-nav";
 import { kindCare } from "@/words/kind-care";
 import { sayField } from "@/words/species";
 import type { CollectionView } from "@/features/kernel/collection/load";
@@ -56,7 +56,7 @@ export async function KindsScreen({ collectionId, show }: { collectionId: string
     .sort((a, b) => Number(b.trees > 0) - Number(a.trees > 0) || a.names[0].localeCompare(b.names[0]));
   return (
     <div>
-      <AlmanacNav at="almanac/kinds" />
+      <ClimateNav at="climate/species" />
       <KindsList
         key={show}
         show={show}
@@ -118,7 +118,7 @@ export async function KindScreen({
   );
   return (
     <div>
-      <AlmanacNav at="almanac/kinds" />
+      <ClimateNav at="climate/species" />
       <KindPage
         key={`${kind.id}:${tree?.id ?? ""}`}
         kind={{

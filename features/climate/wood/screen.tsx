@@ -32,7 +32,7 @@ import {
 } from "@/core/wood/index";
 import { weightedQuantiles } from "@/core/math/index";
 import type { CollectionView } from "@/features/kernel/collection/load";
-import { AlmanacNav } from "../almanac-nav";
+import { ClimateNav } from "../climate-nav";
 import { ownStripWood } from "@/features/kernel/own-wood";
 import { collectionView } from "@/features/kernel/views";
 import { eventWords } from "@/words/events";
@@ -94,8 +94,8 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
   if (!subject)
     return (
       <div>
-        <AlmanacNav at="almanac/wood" />
-        <h1 className="text-2xl">{PAGE_WORDS["almanac/wood"]}</h1>
+        <ClimateNav at="climate/wood" />
+        <h1 className="text-2xl">{PAGE_WORDS["climate/wood"]}</h1>
         <p className="mt-2">No tree is on record yet: wood is worked out for the species you grow.</p>
       </div>
     );
@@ -106,7 +106,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
   const opening = midwinterOf(season, yard.latitudeDeg);
   return (
     <div>
-      <AlmanacNav at="almanac/wood" />
+      <ClimateNav at="climate/wood" />
       <WoodView
         key={`${subject.label}:${season}`}
         feeds={view.loaded.stores.products

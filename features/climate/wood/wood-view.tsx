@@ -67,7 +67,7 @@ export function WoodView(props: Props) {
   useFollowDay(props.asOf);
   const go = (params: Record<string, string>) => {
     const query = new URLSearchParams({ ...(settledOn === today ? {} : { on: settledOn }), ...params });
-    router.push(pageAt(collectionId, "almanac/wood", `?${query.toString()}`), { scroll: false });
+    router.push(pageAt(collectionId, "climate/wood", `?${query.toString()}`), { scroll: false });
   };
   const self: Record<string, string> = chosen.treeId ? { tree: chosen.treeId } : { kind: chosen.kind };
   const options = [
@@ -78,7 +78,7 @@ export function WoodView(props: Props) {
     <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_24rem]">
       <div className="min-w-0 space-y-5">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-          <h1 className="text-2xl">{PAGE_WORDS["almanac/wood"]}</h1>
+          <h1 className="text-2xl">{PAGE_WORDS["climate/wood"]}</h1>
           <SelectField
             className="w-72 max-w-full"
             label="Of"

@@ -81,7 +81,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
       {facts.set && (
         <p className="mt-1 text-sm">
           One of the set “{facts.set}”: trees of a set move together, as the{" "}
-          <Link className="link" href={pageAt(collectionId, "ladders")}>
+          <Link className="link" href={pageAt(collectionId, "plan")}>
             plan of the whole collection
           </Link>{" "}
           keeps them.

@@ -162,7 +162,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
                 prefetch={false}
                 href={pageAt(
                   collectionId,
-                  "almanac/wood",
+                  "climate/wood",
                   `?tree=${data.treeId}&work=${LATE[row.operation]}&workOn=${data.asOf}`,
                 )}
               >
@@ -172,7 +172,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
               <Link
                 className="link"
                 prefetch={false}
-                href={pageAt(collectionId, "almanac/wood", `?tree=${data.treeId}&work=feed-quick&workOn=${data.asOf}`)}
+                href={pageAt(collectionId, "climate/wood", `?tree=${data.treeId}&work=feed-quick&workOn=${data.asOf}`)}
               >
                 and what a feed today would
               </Link>

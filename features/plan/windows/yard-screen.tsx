@@ -25,7 +25,7 @@ export async function YardWindowsScreen({
   const chosen = years.find((y) => y.operation === work)!;
   return (
     <div>
-      <TreesNav at="yard/windows" />
+      <TreesNav at="trees/windows" />
       <YardWindows
         asOf={on}
         work={work}

@@ -74,7 +74,7 @@ export function YardWindows({
   return (
     <div>
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-2xl">{PAGE_WORDS["yard/windows"]}</h1>
+        <h1 className="text-2xl">{PAGE_WORDS["trees/windows"]}</h1>
         <div className="no-print flex flex-wrap items-end gap-2">
           <SelectField
             label="Place"

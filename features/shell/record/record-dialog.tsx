@@ -152,7 +152,7 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
       <div className="mt-2 flex flex-wrap gap-2">
         {(
           [
-            ["yard", "Choose in the list"],
+            ["trees", "Choose in the list"],
             ["add", "A new tree"],
             ["arrival", "New arrival"],
             ["walk", "Walk-round"],
@@ -162,7 +162,7 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
             key={page}
             prefetch={false}
             className="btn min-h-11"
-            href={pageAt(collectionId, page, page === "yard" ? `?choose=${anew}` : "")}
+            href={pageAt(collectionId, page, page === "trees" ? `?choose=${anew}` : "")}
             onClick={close}
           >
             {word}

@@ -190,7 +190,7 @@ export function Walk({ usual, trees, lastTag }: Props) {
         <span className="text-sm">
           {memory.saved === 0 ? "each tree is saved by itself" : `${memory.saved} saved on this device`}
         </span>
-        <Link href={pageAt(collectionId, "yard")} className="link ml-auto flex min-h-11 items-center">
+        <Link href={pageAt(collectionId, "trees")} className="link ml-auto flex min-h-11 items-center">
           Later
         </Link>
       </div>

@@ -51,7 +51,7 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
       {looks.length === 0 ? (
         <p className="mt-3">
           Every tree is known well enough: no look would move a date by much.{" "}
-          <Link className="link" href={pageAt(collectionId, "yard")}>
+          <Link className="link" href={pageAt(collectionId, "trees")}>
             Back to Trees
           </Link>
         </p>

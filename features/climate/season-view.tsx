@@ -1,0 +1,273 @@
+"use client";
+
+import { pageAt } from "@/features/kernel/addresses";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { celsius, number, type Units, elevation } from "@/words/format";
+import { FROST, INK, OCHRE } from "@/ui/tones";
+import { slotOf, toDay } from "@/core/dates/index";
+import { ScrollBox, SelectField, Why } from "@/ui/fields";
+import { useAsOf } from "@/features/kernel/as-of";
+import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
+import { FrostCurveChart, type FrostCurves, SeasonWords, Threshold } from "./frost-detail";
+import { CropView, type CropOfKind } from "./crops";
+import { DaylengthView, type DaylengthFacts } from "./daylength";
+import { type ChillOfKind, type DrawnSums, SeasonSumsView } from "./season-sums";
+import type { FrostWords } from "@/words/climate";
+import { SimulatedMark } from "@/features/kernel/simulated";
+import { FIRST_PAGE_WORDS } from "@/words/rooms";
+
+export interface FrostTable {
+  which: string;
+  years: number;
+  withFrost: number;
+  /** Counted in generated years, not in a record. */
+  generated: boolean;
+  rank: (string | null)[];
+  normal: (string | null)[];
+}
+
+interface Props {
+  words: FrostWords;
+  thresholdC: number;
+  curves: FrostCurves;
+  sums: DrawnSums[];
+  chill: ChillOfKind[];
+  /** The band is made of generated years. */
+  generated: boolean;
+  season: FrostFreeSeason | null;
+  /** Null where the years are generated. */
+  trends: { last: FrostTrend | null; first: FrostTrend | null } | null;
+  tables: FrostTable[];
+  allYear: boolean;
+  frostBySlot: number[];
+  months: { tminC: number[]; tmaxC: number[] };
+  place: { latitudeDeg: number; longitudeDeg: number; elevationM: number };
+  filledDays: number;
+  /** Places whose nights differ from the site's; the dates are those of the one shown. */
+  places: { id: string; name: string }[];
+  placeId: string | null;
+  crops: CropOfKind[];
+  daylength: DaylengthFacts;
+  tonight: { minC: number; forecast: boolean; rings: string | null };
+}
+
+const RISKS = ["1 in 10", "2 in 10", "half", "8 in 10", "9 in 10"];
+
+/** The site's year: frost from both ends, dates as sentences with their uncertainty, and where the weather comes from. */
+export function SeasonView(props: Props) {
+  const { words, place } = props;
+  const { units, collectionId, settledOn, today } = useAsOf();
+  const router = useRouter();
+  const never = props.tables.every((t) => t.withFrost === 0);
+  const shownPlace = props.places.find((p) => p.id === props.placeId);
+  const choosePlace = (id: string) => {
+    const query = new URLSearchParams({ frost: String(props.thresholdC) });
+    if (id !== "") query.set("place", id);
+    if (settledOn !== today) query.set("on", settledOn);
+    router.push(pageAt(collectionId, "climate", `?${query.toString()}`), { scroll: false });
+  };
+  return (
+    <div>
+      <div className="min-w-0 max-w-5xl space-y-6">
+        <div>
+          <div className="flex flex-wrap items-center gap-3">
+            <h1 className="mr-auto text-2xl">{FIRST_PAGE_WORDS.climate}</h1>
+            <Link prefetch={false} className="btn btn-primary min-h-11" href={pageAt(collectionId, "climate/wood")}>
+              Check the wood
+            </Link>
+            <Link prefetch={false} className="btn min-h-11" href={pageAt(collectionId, "climate/records")}>
+              Read in a record
+            </Link>
+          </div>
+          <p className="text-sm">
+            {number(Math.abs(place.latitudeDeg), 2)}° {place.latitudeDeg >= 0 ? "N" : "S"},{" "}
+            {number(Math.abs(place.longitudeDeg), 2)}° {place.longitudeDeg >= 0 ? "E" : "W"},{" "}
+            {elevation(place.elevationM, units)}
+          </p>
+          <p className="mt-1">
+            {props.tonight.forecast ? "Next night by forecast" : "A usual night now"}:{" "}
+            {celsius(props.tonight.minC, units)}. {props.tonight.rings && <b>{props.tonight.rings} </b>}
+            {props.tonight.forecast && <SimulatedMark />}{" "}
+            <Link prefetch={false} className="link" href={pageAt(collectionId, "climate/ahead")}>
+              Ten days ahead
+            </Link>
+          </p>
+        </div>
+        {props.places.length > 0 && (
+          <SelectField
+            className="max-w-80"
+            label="Frost where"
+            value={props.placeId ?? ""}
+            onChange={choosePlace}
+            options={[["", "in the open, as measured"], ...props.places.map((p) => [p.id, p.name] as const)]}
+          />
+        )}
+        <section aria-label="Frost">
+          {never ? (
+            <p className="text-xl">
+              <b>{neverWords(props.thresholdC, units)}</b>
+            </p>
+          ) : (
+            <>
+              <p className="text-xl">
+                <b>Last frost in spring.</b> {words.last}
+              </p>
+              <p className="text-xl">
+                <b>First frost in autumn.</b> {words.first}
+              </p>
+            </>
+          )}
+          <p className="mt-1">
+            {words.guess && <span className="badge badge-warning mr-2">guess</span>}
+            At {celsius(props.thresholdC, units)}
+            {shownPlace ? `, at ${shownPlace.name}` : ""}, {words.source}
+            {words.plusMinus && `; the one-in-ten day ${words.plusMinus}`}.
+            {props.allYear && " Frost is possible all year."}
+            {props.filledDays > 0 &&
+              ` ${number(props.filledDays)} missing days in gaps of at most three were filled in a straight line.`}
+          </p>
+          <Threshold thresholdC={props.thresholdC} placeId={props.placeId} />
+          {!never && <FrostYears {...props} />}
+        </section>
+        <SeasonSumsView sums={props.sums} chill={props.chill} generated={props.generated} />
+        <CropView crops={props.crops} generated={props.generated} />
+        <DaylengthView facts={props.daylength} />
+        <section aria-label="Months">
+          <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
+          <MonthTable months={props.months} units={units} />
+        </section>
+      </div>
+    </div>
+  );
+}
+
+const W = 760;
+const H = 150;
+
+/** The year as a profile: how likely a frost is in the days around each day. */
+function FrostProfile({ bySlot }: { bySlot: number[] }) {
+  const { on } = useAsOf();
+  const x = (slot: number) => 44 + (slot / 364) * (W - 54);
+  const y = (p: number) => H - 22 - (p / 100) * (H - 40);
+  const path = bySlot.map((p, slot) => `${slot === 0 ? "M" : "L"}${x(slot).toFixed(1)} ${y(p).toFixed(1)}`).join("");
+  const here = slotOf(toDay(on));
+  const starts = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
+  return (
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className="mt-2 h-auto w-full max-w-3xl"
+      role="img"
+      aria-label="Chance of frost through the year; the table below has the dates."
+    >
+      <path d={`${path}L${x(364)} ${y(0)}L${x(0)} ${y(0)}Z`} fill={FROST} opacity="0.5" />
+      <path d={path} fill="none" stroke="var(--color-info)" strokeWidth="1.6" />
+      <path d={`M44 ${y(0)}H${W - 10}`} stroke={INK} />
+      {[0, 50, 100].map((p) => (
+        <text key={p} x={38} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>
+          {p}%
+        </text>
+      ))}
+      {starts.map((s, m) => (
+        <text key={s} x={x(s) + 4} y={H - 6} fontSize="11.5" fill={INK}>
+          {"JFMAMJJASOND"[m]}
+        </text>
+      ))}
+      <path d={`M${x(here)} 8V${y(0)}`} stroke={OCHRE} strokeWidth="3" />
+    </svg>
+  );
+}
+
+function MonthTable({ months, units }: { months: Props["months"]; units: "metric" | "us" }) {
+  return (
+    <ScrollBox label="Monthly means">
+      <table className="table-sm table">
+        <thead>
+          <tr>
+            <th scope="col">Mean</th>
+            {["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"].map((m) => (
+              <th key={m} scope="col">
+                {m}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {(
+            [
+              ["highest", months.tmaxC],
+              ["lowest", months.tminC],
+            ] as const
+          ).map(([word, values]) => (
+            <tr key={word}>
+              <th scope="row">{word}</th>
+              {values.map((v, i) => (
+                <td key={i}>{celsius(Math.round(v), units)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </ScrollBox>
+  );
+}
+
+/** The year's frost drawn, its spread and its trend, and both methods of counting. */
+function FrostYears(props: Pick<Props, "frostBySlot" | "curves" | "season" | "trends" | "tables">) {
+  return (
+    <>
+      <FrostProfile bySlot={props.frostBySlot} />
+      <FrostCurveChart curves={props.curves} />
+      <SeasonWords season={props.season} trends={props.trends} />
+      <Why
+        className="mt-2"
+        reason={
+          <>
+            A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the years
+            themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short records;
+            the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with frost in most of
+            them, else the ranks.
+          </>
+        }
+      >
+        Both methods side by side
+      </Why>
+      <ScrollBox label="Frost days by risk and method">
+        <table className="table-sm mt-2 table">
+          <caption className="sr-only">Frost days by risk and method</caption>
+          <thead>
+            <tr>
+              <th scope="col">Share of years</th>
+              {RISKS.map((r) => (
+                <th key={r} scope="col">
+                  {r}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {props.tables.flatMap((t) =>
+              (["rank", "normal"] as const).map((method) => (
+                <tr key={t.which + method}>
+                  <th scope="row">
+                    {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
+                    {t.generated ? "generated years" : "years"})
+                  </th>
+                  {t[method].map((d, i) => (
+                    <td key={i}>{d ?? "none"}</td>
+                  ))}
+                </tr>
+              )),
+            )}
+          </tbody>
+        </table>
+      </ScrollBox>
+    </>
+  );
+}
+
+/** @example neverWords(0, "metric") // "It never freezes here: no year had a night at or below 0 °C." */
+const neverWords = (thresholdC: number, units: Units) =>
+  thresholdC === 0
+    ? `It never freezes here: no year had a night at or below ${celsius(0, units)}.`
+    : `No year had a night at or below ${celsius(thresholdC, units)}.`;
