@@ -2,7 +2,7 @@
 import { mkdirSync, rmSync } from "node:fs";
 import path from "node:path";
 import { spawn } from "node:child_process";
-import { buildIfChanged } from "./lib/build";
+import { buildIfChanged, buildThreads } from "./lib/build";
 import { databaseEnv, startDatabase, type Database } from "./lib/mariadb";
 import { homeOf } from "./lib/database-user";
 import { freePort } from "./lib/ports";
@@ -62,7 +62,11 @@ async function main(): Promise<void> {
     AURELIAN_OWNER_USER: database!.ownerAddress.user,
     AURELIAN_OWNER_PASSWORD: database!.ownerAddress.password,
   };
-  await part("unit tests", () => show("npm", ["run", "-s", "test:unit"], env));
+  await part("unit tests", async () => {
+    // Jobs are tried in real threads, as the program runs them.
+    await buildThreads();
+    await show("npm", ["run", "-s", "test:unit"], env);
+  });
   await part("production build", async () => {
     console.log((await buildIfChanged()) ? "  built" : "  unchanged since the last build");
   });

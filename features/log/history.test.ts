@@ -262,8 +262,8 @@ onDatabase("corrections, looks back and lists on a real database", () => {
       return messages.at(-1);
     };
     const living = (await yard.view()).loaded.trees.length;
-    expect(await send("trees", written.trees!.text)).toMatchObject({ step: "done", skipped: 0 });
-    expect(await send("pottings", written.pottings!.text)).toMatchObject({ step: "done", skipped: 0 });
+    expect(await send("trees", written.trees!.text)).toMatchObject({ step: "done", kept: { skipped: 0 } });
+    expect(await send("pottings", written.pottings!.text)).toMatchObject({ step: "done", kept: { skipped: 0 } });
     const [from, to] = [await yard.view(), await other.view()];
     expect(to.loaded.trees.length).toBe(living);
     const facts = (view: typeof from) =>

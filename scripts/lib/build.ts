@@ -46,7 +46,7 @@ function hashInto(hash: ReturnType<typeof createHash>, entry: string): void {
 }
 
 /** What the server's threads run: bundled, since they are started outside the application's own build. */
-async function buildThreads(): Promise<void> {
+export async function buildThreads(): Promise<void> {
   await build({
     entryPoints: ["workers/plan.server.ts"],
     outdir: "dist/workers",
