@@ -64,6 +64,8 @@ export function todayTitle(what: TodayWhat): string {
       return WORK_TITLES[what.work];
     case "aftercare":
       return AFTERCARE_TITLES[what.code];
+    case "move":
+      return `${what.direction === "in" ? "Carry in" : "Carry out"}: ${what.to}`;
     case "task":
       return what.text;
   }

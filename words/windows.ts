@@ -1,5 +1,7 @@
 import type { HeldBy, OperationWindow } from "@/model/index";
-import { day, kilograms, number, percent, type Units } from "./format";
+import { toIso } from "@/core/dates/index";
+import type { HalfDay, HalfDayReason } from "@/core/window/index";
+import { celsius, day, kilograms, number, percent, type Units } from "./format";
 import { HEALTH_WORDS, LIMIT_BECAUSE, LIMIT_WORD } from "./terms";
 
 /** Open or closed, in a few words. */
@@ -52,4 +54,22 @@ export function heldWords(held: HeldBy, near: string, units: Units): string {
         ? "Nobody is there on this day."
         : `Too few are there on this day to lift ${kilograms(held.massKg, units)}.`;
   }
+}
+
+export const HALF_DAY_WORDS: Record<HalfDayReason, string> = {
+  good: "good",
+  heat: "hot",
+  frost: "frost",
+  wind: "wind",
+  rain: "rain",
+};
+const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", timeZone: "UTC" });
+
+export const weekday = (iso: string): string => WEEKDAY.format(new Date(`${iso}T00:00:00Z`));
+
+/** @example halfDayWords(half, "2026-05-15", "metric") // "Thu 21 May, morning (14 °C, rain to follow)" */
+export function halfDayWords(half: HalfDay, near: string, units: Units): string {
+  const iso = toIso(half.day);
+  const rain = half.rainAfter ? ", rain to follow" : "";
+  return `${weekday(iso)} ${day(iso, near)}, ${half.half} (${celsius(half.tempC, units)}${rain})`;
 }

@@ -30,6 +30,8 @@ export interface TodayItem {
 export type TodayWhat =
   | { kind: "act"; work: DecisionWork; correction: CorrectionName | null }
   | { kind: "aftercare"; code: AftercareCode }
+  /** Carried as a kept layout of a winter asks; to null: its place of the summer is not known. */
+  | { kind: "move"; direction: "in" | "out"; toId: string | null; to: string }
   | { kind: "task"; taskId: string; text: string };
 
 /** Whose things they are. */

@@ -58,7 +58,9 @@ const codeOf = (what: TodayWhat): string =>
     ? `act:${what.work}:${what.correction ?? ""}`
     : what.kind === "aftercare"
       ? `aftercare:${what.code}`
-      : `task:${what.taskId}`;
+      : what.kind === "move"
+        ? `move:${what.direction}:${what.toId ?? ""}`
+        : `task:${what.taskId}`;
 
 /**
  * The one dated list: items that are done or refused are gone, those put off come back on their day; equal work in one place is one row.

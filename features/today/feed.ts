@@ -19,9 +19,9 @@ const NAMED = 4;
 const TOKEN = /^[\w-]{43}$/;
 
 /** The day's list as a calendar: what has begun stands on today, what lasts on its last day. */
-function calendarOf(view: CollectionView): string {
+async function calendarOf(view: CollectionView): Promise<string> {
   const { collection, today, loaded } = view;
-  const { list } = todayOf(view, today);
+  const { list } = await todayOf(view, today);
   const places = new Map(loaded.places.map((p) => [p.id, p.name]));
   const entries = Object.values(list.groups).flatMap((rounds) =>
     rounds.flatMap(({ rows }) => rows.map((row) => entryOf(row, view, places))),
@@ -66,7 +66,7 @@ export async function calendarFile(id: string): Promise<Response> {
   const view = z.uuid().safeParse(id).success ? await viewCollection(id) : null;
   if (!view) return new Response("no such collection", { status: 404 });
   const headers = { ...HEADERS, "content-disposition": 'attachment; filename="today.ics"' };
-  return new Response(calendarOf(view), { headers });
+  return new Response(await calendarOf(view), { headers });
 }
 
 /** The calendar by its secret address: whoever has it reads the list and nothing else. An unknown one is answered like a revoked one. */
@@ -74,6 +74,6 @@ export async function feedFile(token: string): Promise<Response> {
   const id = TOKEN.test(token) ? await collectionOfFeed(pool(), feedHash(token)) : null;
   const view = id === null ? null : await viewCollection(id);
   return view
-    ? new Response(calendarOf(view), { headers: HEADERS })
+    ? new Response(await calendarOf(view), { headers: HEADERS })
     : new Response("no such calendar", { status: 404 });
 }

@@ -1,7 +1,19 @@
 import "server-only";
-import { answersOf, nextDay, taskItems, tasksOf, type Task, todayList, type TodayRow } from "@/core/today/index";
+import {
+  answersOf,
+  nextDay,
+  taskItems,
+  tasksOf,
+  type Task,
+  todayList,
+  treeOf,
+  type TodayRow,
+} from "@/core/today/index";
 import { todayItems } from "@/model/index";
 import type { CollectionView } from "@/features/kernel/collection/load";
+import { movesFacts } from "@/features/winter/moves-data";
+import { moveItems } from "./moves";
+import { type RowWeather, rowWeather } from "./row-weather";
 
 /** What a list draws of a tree in a row. */
 export interface TodayTree {
@@ -12,6 +24,8 @@ export interface TodayTree {
 
 export interface TodayLine extends Omit<TodayRow, "items"> {
   trees: TodayTree[];
+  /** The half-days ahead for work on a tree that is taken in hand; null where no forecast reaches it or it needs none. */
+  weather: RowWeather | null;
 }
 
 export interface TodayFacts {
@@ -25,23 +39,35 @@ export interface TodayFacts {
 }
 
 /** The list of a day, whole: for a page, a sheet of paper, a calendar. */
-export function todayOf(view: CollectionView, on: string) {
+export async function todayOf(view: CollectionView, on: string) {
   const { events } = view.loaded.indexed.records;
   const [tasks, answers] = [tasksOf(events), answersOf(events, on)];
   const yardDay = view.yard.on(on);
+  // The moving plan is made for the day it is; a day that is past or far ahead has moves of its own.
+  const moves =
+    on === view.today && yardDay.living.length > 0
+      ? moveItems(await movesFacts(view), (id) => yardDay.tree(id)?.placeId ?? null, on)
+      : [];
+  // A pot that is carried by the layout is not told to go in once more.
+  const carried = new Set(moves.map((item) => treeOf(item.id)));
+  const decided = todayItems(yardDay).filter(
+    ({ id, what }) => !(what.kind === "act" && what.work === "bring-in" && carried.has(treeOf(id))),
+  );
   return {
     tasks,
     trees: yardDay.living.length,
-    list: todayList([...todayItems(yardDay), ...taskItems(tasks, answers, on)], answers, on),
+    list: todayList([...decided, ...moves, ...taskItems(tasks, answers, on)], answers, on),
   };
 }
 
-export function todayFacts(view: CollectionView, on: string): TodayFacts {
-  const { tasks, list, trees } = todayOf(view, on);
+export async function todayFacts(view: CollectionView, on: string): Promise<TodayFacts> {
+  const { tasks, list, trees } = await todayOf(view, on);
   const places = new Map(view.loaded.places.map((p) => [p.id, p.name]));
+  const weather = on === view.today ? rowWeather(view) : () => null;
   const line = ({ items, ...row }: TodayRow): TodayLine => ({
     ...row,
     trees: items.map(({ id, tag }) => ({ item: id, tag })),
+    weather: weather(row.group, row.what, items[0].id),
   });
   const groups = Object.fromEntries(
     Object.entries(list.groups).map(([group, rounds]) => [

@@ -4,9 +4,10 @@ import Link from "next/link";
 import { useState } from "react";
 import { treeOf } from "@/core/today/index";
 import { useAsOf, useDayQuery } from "@/features/kernel/as-of";
-import { treeAt } from "@/features/kernel/addresses";
+import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { effortWords, rowWhen, todayTitle, whyWords } from "@/words/today";
 import { number } from "@/words/format";
+import { HALF_DAY_WORDS, halfDayWords } from "@/words/windows";
 import { Answer, DoneButton } from "./answer";
 import type { TodayLine, TodayTree } from "./queries";
 import { partOf } from "./targets";
@@ -35,9 +36,25 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
         </p>
         <Tags trees={row.trees} href={link} />
         {(why || effort) && <p className="text-sm">{[why, effort].filter(Boolean).join(" · ")}</p>}
+        {row.weather && (
+          <p className="text-sm" data-testid="row-weather">
+            {row.weather.best
+              ? `Best: ${halfDayWords(row.weather.best, on, units)}`
+              : `No half-day of the week suits: ${HALF_DAY_WORDS[row.weather.against!]}`}
+          </p>
+        )}
       </div>
       <div className="no-print flex flex-wrap items-start gap-2">
-        {row.group !== "lasting" && part === null && <DoneButton row={row} on={on} />}
+        {row.what.kind === "move" && (
+          <Link
+            prefetch={false}
+            className="btn btn-primary btn-sm min-h-11"
+            href={pageAt(collectionId, "winter/round", `?way=${row.what.direction}`)}
+          >
+            Start the round
+          </Link>
+        )}
+        {row.group !== "lasting" && part === null && row.what.kind !== "move" && <DoneButton row={row} on={on} />}
         {row.group !== "lasting" && part !== null && firstId !== null && (
           <Link
             prefetch={false}

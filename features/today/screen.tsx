@@ -21,7 +21,7 @@ export async function TodayScreen({ collectionId, on }: { collectionId: string; 
     <>
       <FollowDay shown={shown} />
       <TodayView
-        facts={todayFacts(view, shown)}
+        facts={await todayFacts(view, shown)}
         fed={await hasFeed(pool(), { collectionId })}
         places={view.loaded.places.map(({ id, name }) => ({ id, name }))}
         missing={shown === view.today ? missingFacts(view) : []}

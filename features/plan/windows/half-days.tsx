@@ -1,15 +1,11 @@
 "use client";
 
 import { toIso } from "@/core/dates/index";
-import type { HalfDay, HalfDayReason } from "@/core/window/index";
-import { celsius, day, number } from "@/words/format";
+import type { HalfDay } from "@/core/window/index";
+import { celsius, number } from "@/words/format";
+import { HALF_DAY_WORDS, halfDayWords, weekday } from "@/words/windows";
 import { useAsOf } from "@/features/kernel/as-of";
 import { SimulatedMark } from "@/features/kernel/simulated";
-
-const REASON: Record<HalfDayReason, string> = { good: "good", heat: "hot", frost: "frost", wind: "wind", rain: "rain" };
-const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", timeZone: "UTC" });
-
-const weekday = (iso: string) => WEEKDAY.format(new Date(`${iso}T00:00:00Z`));
 
 /** The coming half-days by the forecast, the best of the week first named, then all of them. */
 export function HalfDays({
@@ -30,10 +26,7 @@ export function HalfDays({
         No forecast reaches this day: the best half-days are named once one does.
       </p>
     );
-  const name = (h: HalfDay) => {
-    const iso = toIso(h.day);
-    return `${weekday(iso)} ${day(iso, near)}, ${h.half} (${celsius(h.tempC, units)}${h.rainAfter ? ", rain to follow" : ""})`;
-  };
+  const name = (h: HalfDay) => halfDayWords(h, near, units);
   const days = [...new Set(halves.map((h) => h.day))];
   return (
     <div className="mt-2">
@@ -66,7 +59,7 @@ export function HalfDays({
                     <td key={d} className={`px-1 ${h.suitability >= 0.5 ? "" : "bg-[#e3d9c3]"}`}>
                       {celsius(h.tempC, units).replace(" ", " ")}
                       <br />
-                      {REASON[h.reason]}
+                      {HALF_DAY_WORDS[h.reason]}
                     </td>
                   );
                 })}
