@@ -33,7 +33,7 @@ interface Planners {
 }
 
 function openPlanner(problem: LadderProblem): Opened {
-  const worker = new Worker(new URL("../../workers/ladder.browser.ts", import.meta.url), { type: "module" });
+  const worker = new Worker(new URL("../../../workers/ladder.browser.ts", import.meta.url), { type: "module" });
   const remote = Comlink.wrap<LadderApi>(worker);
   return { worker, remote: remote.open(problem).then(() => remote) };
 }

@@ -84,7 +84,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
   const newest = useRef(0);
 
   useEffect(() => {
-    const worker = new Worker(new URL("../../workers/winter.browser.ts", import.meta.url), { type: "module" });
+    const worker = new Worker(new URL("../../../workers/winter.browser.ts", import.meta.url), { type: "module" });
     const remote = Comlink.wrap<WinterApi>(worker);
     api.current = remote
       .open(
