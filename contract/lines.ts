@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ARRIVAL_FORMS, happened, METHODS, PURPOSES } from "@/core/event/index";
+import { ARRIVAL_FORMS, ENDINGS, happened, METHODS, PURPOSES } from "@/core/event/index";
 import { POT_CONDITIONS, potSchema } from "@/core/vessel/index";
 import { STOCK_PACES } from "@/core/species/index";
 import { READY_MIX_NAMES } from "@/core/mix/index";
@@ -35,6 +35,8 @@ export const treeLine = z.object({
   mother: text(160).nullable(),
   method: z.enum(METHODS).nullable(),
   raisedOn: happened.nullable(),
+  ended: z.enum(ENDINGS).nullable().default(null),
+  endedOn: happened.nullable().default(null),
   note: text(2000),
 });
 

@@ -41,8 +41,14 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   await cells.getByLabel("Line 5, Label").fill("A5");
   await cells.getByRole("button", { name: "Check 1 cell again" }).click();
   await expect(preview).toContainText("5 of 6 lines can come in");
-  await expect(cells).toContainText("1 cell put right by hand.");
+  await expect(cells).toContainText("1 fault put right.");
   await cells.getByRole("button", { name: "As the file has them" }).click();
+  // A proposal is a tap: the doubled tag gets the next that is free.
+  await cells.getByRole("button", { name: "Line 7, tag: A1-2?" }).click();
+  await expect(preview).toContainText("5 of 6 lines can come in");
+  await cells.getByRole("button", { name: "As the file has them" }).click();
+  await expect(preview).toContainText("4 of 6 lines can come in");
+  await expect(page.getByTestId("new-places")).toContainText("2 new places");
   await expect(page.getByTestId("import-notes")).toContainText("Not read: “Colour”");
   // A name the library does not have is proposed what may be meant; the keeper decides, and may take it back.
   const names = page.getByTestId("unlisted-names");

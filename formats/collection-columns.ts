@@ -61,6 +61,9 @@ const POT_COLUMNS: Column[] = [
   ),
 ];
 
+/** The field that says whether a tree is still there: a list without such a column is given one when an end is said of a line. */
+export const STATUS = "status";
+
 const TREE_COLUMNS: Column[] = [
   c("tag", "tag", "tag", /^(tag|label|id|no|nr|number|code|tree)$/, true),
   c(
@@ -89,6 +92,8 @@ const TREE_COLUMNS: Column[] = [
   c("mother", "mother", "mother plant", /^(mother|parent|from|source_?plant)$/),
   c("method", "raised", "how it was raised", /^(raised|method|propagation)$/),
   c("raisedOn", "raised_on", "when it was raised", /^(raised_?on|sown|struck|grafted_?on|date_?started|started)$/),
+  c(STATUS, "status", "still there, dead, sold …", /^(status|state|alive|fate)$/),
+  c("endedOn", "ended_on", "when it died or left", /^(ended_?on|died_?on|date_?died|sold_?on|left_?on)$/),
   c("note", "note", "note", /^(notes?|remarks?|comments?)$/),
 ];
 

@@ -1,7 +1,15 @@
 import { faultWords } from "@/words/faults";
 import { readBy } from "@/contract/read";
 import { readRoughDate, type DayRange } from "@/core/dates/index";
-import { ARRIVAL_FORMS, type ArrivalForm, type Method, METHODS, type Purpose, PURPOSES } from "@/core/event/index";
+import {
+  ARRIVAL_FORMS,
+  type ArrivalForm,
+  type Ending,
+  type Method,
+  METHODS,
+  type Purpose,
+  PURPOSES,
+} from "@/core/event/index";
 import { kindById, kindOfWords, STOCK_PACES, type StockPace } from "@/core/species/index";
 import {
   litresFromRim,
@@ -23,6 +31,7 @@ import { LITRES_PER_US_GALLON, MM_PER_INCH, readFigures, readNumber } from "@/co
 import { type Habit, HABITS } from "@/core/wood/index";
 import { COLUMNS, type ImportKind, lengthUnitOf, type Mapping } from "./collection-columns";
 import { unguard } from "./csv-line";
+import { dateProposals, endingNamed, numberProposals, type Proposal, sizeProposals, wordProposals } from "./proposals";
 import { type Table, type TableRow } from "./table";
 import { DATE_FAULTS } from "./date-faults";
 
@@ -67,6 +76,9 @@ export interface TreeLine {
   mother: string | null;
   method: Method | null;
   raisedOn: DayRange | null;
+  /** It is there no more. */
+  ended: Ending | null;
+  endedOn: DayRange | null;
   note: string;
 }
 
@@ -102,6 +114,8 @@ export interface CellProblem {
   value: string;
   /** The line cannot come in at all; otherwise it comes in with this cell left empty. */
   fatal: boolean;
+  /** What may be meant. */
+  propose: Proposal[];
 }
 
 export interface LinesRead<T> {
@@ -160,7 +174,7 @@ class Cells {
   }
 
   /** What is wrong in a cell; of a column every line needs, the line cannot come in. */
-  fault(field: string, message: string, fatal?: boolean): void {
+  fault(field: string, message: string, { fatal, propose }: { fatal?: boolean; propose?: Proposal[] } = {}): void {
     const at = this.mapping[field];
     const column = COLUMNS[this.kind].find((known) => known.field === field);
     const label = column?.label ?? field;
@@ -168,9 +182,18 @@ class Cells {
       line: this.row.line,
       column: at === undefined ? label : (this.headers[at] ?? label),
       message,
-      value: at === undefined ? "" : (this.row.cells[at] ?? "").slice(0, 80),
+      value: at === undefined ? "" : (this.row.cells[at] ?? "").slice(0, 200),
       fatal: fatal ?? column?.needed ?? false,
+      propose: this.proposed(field, propose ?? []),
     });
+  }
+
+  /** A word that the tree is gone, wherever it stands in a tree's line, may be the record of its end. */
+  private proposed(field: string, propose: Proposal[]): Proposal[] {
+    const at = this.mapping[field];
+    if (this.kind !== "trees" || field === "tag" || field === "kind" || at === undefined) return propose;
+    const how = endingNamed(this.row.cells[at] ?? "");
+    return how === null ? propose : [{ code: "ended", how }];
   }
 
   /** A number above zero, in `factor` of its unit; null where nothing stands. */
@@ -179,7 +202,8 @@ class Cells {
     if (text === "" || text === "?") return null;
     const plain = readNumber(text, "plain");
     const value = Number.isNaN(plain) ? readNumber(text, kind) : plain * factor;
-    if (!(value > 0)) this.fault(field, "A number above zero is needed here, or nothing.");
+    if (!(value > 0))
+      this.fault(field, "A number above zero is needed here, or nothing.", { propose: numberProposals(text) });
     else if (value > most) this.fault(field, "This is too large to be true. Is the unit right?");
     else return value;
     return null;
@@ -203,7 +227,7 @@ class Cells {
     if (text === "" || text === "?") return null;
     const read = potSizeL(this.inChosenUnit(text));
     if (typeof read === "number") return read;
-    this.fault(field, potSizeWords(read));
+    this.fault(field, potSizeWords(read), { propose: sizeProposals(text, read) });
     return null;
   }
 
@@ -219,7 +243,7 @@ class Cells {
     if (read.ok) return read.pot;
     const across = as === "label" ? potOfWidth(text, wall) : null;
     if (across) return across;
-    this.fault(field, potSizeWords(read.fault));
+    this.fault(field, potSizeWords(read.fault), { propose: sizeProposals(text, read.fault) });
     return null;
   }
 
@@ -231,7 +255,7 @@ class Cells {
     const plain = readNumber(text, "plain");
     const value = Number.isNaN(plain) ? readNumber(text, "mm") / 1000 : (plain * LENGTH_MM[unit]) / 1000;
     if (value > 0 && value <= 60) return value;
-    this.fault(field, "The height of the tree in metres, between 0 and 60.");
+    this.fault(field, "The height of the tree in metres, between 0 and 60.", { propose: numberProposals(text) });
     return null;
   }
 
@@ -249,15 +273,20 @@ class Cells {
     if (text === "") return 1;
     const value = readNumber(text);
     if (Number.isInteger(value) && value >= least && value <= 100_000) return value;
-    this.fault(field, `A whole number, ${least === 1 ? "at least one" : "0 or more"}: 1 is taken.`);
+    this.fault(field, `A whole number, ${least === 1 ? "at least one" : "0 or more"}: 1 is taken.`, {
+      propose: numberProposals(text),
+    });
     return 1;
   }
 
   /** A rough date; null: unknown. */
   date(field: string): DayRange | null {
-    const read = readRoughDate(this.text(field), { ...this.setting, order: this.options.dateOrder });
+    const text = this.text(field);
+    const read = readRoughDate(text, { ...this.setting, order: this.options.dateOrder });
     if (read.ok) return read.range;
-    this.fault(field, DATE_FAULTS[read.fault]);
+    const arrival = field === "lastPotted" ? this.text("arrived") : "";
+    const propose = dateProposals(text, this.setting, arrival === "" ? null : arrival);
+    this.fault(field, DATE_FAULTS[read.fault], { propose });
     return null;
   }
 
@@ -268,10 +297,27 @@ class Cells {
     if (text === "") return null;
     const found = allowed.find((name) => name === text);
     if (found) return found;
-    this.fault(field, `${words}: one of ${allowed.join(", ")}, or nothing.`);
+    this.fault(field, `${words}: one of ${allowed.join(", ")}, or nothing.`, {
+      propose: wordProposals(text, allowed),
+    });
+    return null;
+  }
+
+  /** How the tree left, if it did. */
+  ending(field: string): Ending | null {
+    const text = this.text(field, 60);
+    const how = endingNamed(text);
+    if (how !== null || THERE.test(text)) return how;
+    this.fault(
+      field,
+      "One of there, dead, sold, given away, planted out, lost, scrapped, or nothing: it is taken as there.",
+    );
     return null;
   }
 }
+
+/** Words for a tree that stands where it stood. */
+const THERE = /^(there|alive|living|yes|y|ok|fine|well|good|healthy|active|in stock|)$/i;
 
 function readWall(cells: Cells): Wall {
   const text = cells
@@ -281,7 +327,9 @@ function readWall(cells: Cells): Wall {
   if (text === "") return USUAL_WALL;
   const wall = WALLS.find((w) => w === text) ?? wallNamed(text.replaceAll("-", " "))?.wall;
   if (wall) return wall;
-  cells.fault("wall", `What is its wall of? One of ${WALLS.join(", ")}, or nothing: plastic is taken.`);
+  cells.fault("wall", `What is its wall of? One of ${WALLS.join(", ")}, or nothing: plastic is taken.`, {
+    propose: wordProposals(text, WALLS),
+  });
   return USUAL_WALL;
 }
 
@@ -421,6 +469,8 @@ export function readTreeLines(
         mother: cells.text("mother", 160) || null,
         method: cells.oneOf("method", METHODS, "How it was raised"),
         raisedOn: cells.date("raisedOn"),
+        ended: cells.ending("status"),
+        endedOn: cells.date("endedOn"),
         note: cells.text("note", 2000),
       };
       return { cells, value };
@@ -443,9 +493,9 @@ export function readPotLines(
         cells.fault(
           "size",
           "Nothing is said about the size: give its measures, a trade size or about how many litres.",
-          true,
+          { fatal: true },
         );
-      else if (pot === null) cells.fault("size", "Without a size it is no pot in store.", true);
+      else if (pot === null) cells.fault("size", "Without a size it is no pot in store.", { fatal: true });
       const toBuy = cells.oneOf("toBuy", ["yes", "no"] as const, "Whether more can be bought") === "yes";
       const value: PotLine = {
         line: row.line,

@@ -10,7 +10,12 @@ const READ = { trees: readTreeLines, pots: readPotLines, pottings: readPottingLi
 
 function read<K extends keyof typeof READ>(kind: K, cells: Record<string, string>, more: Partial<ImportOptions> = {}) {
   const headers = Object.keys(cells);
-  const table = { headers, rows: [{ line: 2, cells: Object.values(cells) }], above: [] };
+  const table = {
+    headers,
+    rows: [{ line: 2, cells: Object.values(cells) }],
+    above: [],
+    header: { line: 1, choices: [] },
+  };
   const answer = READ[kind](table, guessMapping(kind, headers), { ...options, ...more }, setting);
   const [line] = answer.lines as ReturnType<(typeof READ)[K]>["lines"][number][];
   return { line, problems: answer.problems.map((p) => [p.column, p.message]) };

@@ -81,6 +81,8 @@ export function writeTreeLines(lines: readonly Omit<TreeLine, "line">[]): string
       mother: t.mother,
       method: t.method,
       raisedOn: day(t.raisedOn),
+      status: t.ended,
+      endedOn: day(t.endedOn),
       note: t.note,
     })),
   );

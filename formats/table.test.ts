@@ -94,6 +94,16 @@ test("titles above the header are passed over and named; the header is the line 
   expect(found.ok && found.table).toEqual({
     headers: ["tag", "kind", "pot"],
     above: ["Our trees, spring", "as of May kept by hand"],
+    header: {
+      line: 4,
+      choices: [
+        { line: 1, text: "Our trees, spring" },
+        { line: 2, text: "as of May · kept by hand" },
+        { line: 4, text: "tag · kind · pot" },
+        { line: 5, text: "A · Fig · #5" },
+        { line: 6, text: "B · Bay · tag" },
+      ],
+    },
     rows: [
       { line: 5, cells: ["A", "Fig", "#5"] },
       { line: 6, cells: ["B", "Bay", "tag"] },

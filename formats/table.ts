@@ -8,6 +8,8 @@ export interface Table {
   rows: TableRow[];
   /** Lines above the header that hold no table: a title, a date. */
   above: string[];
+  /** The line that names the columns, and the first lines, of which another may be meant. */
+  header: { line: number; choices: { line: number; text: string }[] };
   /** Of a workbook: its sheets, and the one that was read. */
   sheets?: { names: string[]; read: string };
 }
@@ -87,6 +89,8 @@ export async function readTable(
   namesColumns: NamesColumns = () => 0,
   /** Of a workbook: the sheet to read; null: the one whose header names most. */
   sheet: string | null = null,
+  /** The line that names the columns; null: the one of the first lines that names most. */
+  headerLine: number | null = null,
 ): Promise<TableRead> {
   const source = chunks[Symbol.asyncIterator]();
   const head = await source.next();
@@ -95,7 +99,9 @@ export async function readTable(
     yield first;
     for (let next = await source.next(); !next.done; next = await source.next()) yield next.value;
   }
-  return isZip(first) ? readSheets(whole(), onBytes, namesColumns, sheet) : readText(whole(), onBytes, namesColumns);
+  return isZip(first)
+    ? readSheets(whole(), onBytes, namesColumns, sheet, headerLine)
+    : readText(whole(), onBytes, namesColumns, headerLine);
 }
 
 /** Of a workbook's sheets the one asked for, else the one whose header names most columns. */
@@ -104,6 +110,7 @@ async function readSheets(
   onBytes: (done: number) => void,
   namesColumns: NamesColumns,
   wanted: string | null,
+  headerLine: number | null,
 ): Promise<TableRead> {
   const parts: Uint8Array[] = [];
   let done = 0;
@@ -127,7 +134,7 @@ async function readSheets(
   if (chosen === undefined || chosen.rows.length === 0) return { ok: false, message: "The file is empty." };
   if (chosen.rows[0].cells.length > MOST_COLUMNS) return { ok: false, message: TOO_WIDE };
   if (chosen.rows.length > MOST_ROWS + 1) return { ok: false, message: TOO_LONG };
-  const table = withHeader(chosen.rows, namesColumns);
+  const table = withHeader(chosen.rows, namesColumns, headerLine);
   if (!table.ok) return table;
   return { ok: true, table: { ...table.table, sheets: { names: tables.map((t) => t.name), read: chosen.name } } };
 }
@@ -139,6 +146,7 @@ async function readText(
   chunks: AsyncIterable<Uint8Array>,
   onBytes: (done: number) => void,
   namesColumns: NamesColumns,
+  headerLine: number | null,
 ): Promise<TableRead> {
   const texts = decode(chunks, onBytes);
   const head = await texts.next();
@@ -179,13 +187,15 @@ async function readText(
       };
     throw error;
   }
-  return withHeader(rows, namesColumns);
+  return withHeader(rows, namesColumns, headerLine);
 }
 
 /** The header among the first lines, what stands above it, and the lines beneath. */
-function withHeader(rows: readonly TableRow[], namesColumns: NamesColumns): TableRead {
-  const scores = rows.slice(0, HEADER_WITHIN).map((row) => namesColumns(row.cells));
-  const at = Math.max(0, scores.indexOf(Math.max(...scores)));
+function withHeader(rows: readonly TableRow[], namesColumns: NamesColumns, headerLine: number | null): TableRead {
+  const first = rows.slice(0, HEADER_WITHIN);
+  const scores = first.map((row) => namesColumns(row.cells));
+  const said = headerLine === null ? -1 : first.findIndex((row) => row.line === headerLine);
+  const at = said >= 0 ? said : Math.max(0, scores.indexOf(Math.max(...scores)));
   if (rows.length < at + 2) return { ok: false, message: "There is a header line but no line under it." };
   return {
     ok: true,
@@ -193,6 +203,16 @@ function withHeader(rows: readonly TableRow[], namesColumns: NamesColumns): Tabl
       headers: rows[at].cells,
       rows: rows.slice(at + 1),
       above: rows.slice(0, at).map((row) => row.cells.filter((cell) => cell !== "").join(" ")),
+      header: {
+        line: rows[at].line,
+        choices: first.map(({ line, cells }) => ({
+          line,
+          text: cells
+            .filter((c) => c !== "")
+            .join(" · ")
+            .slice(0, 80),
+        })),
+      },
     },
   };
 }

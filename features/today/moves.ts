@@ -1,7 +1,7 @@
 import type { DayNumber, IsoDate } from "@/core/dates/index";
 import { toDay, toIso } from "@/core/dates/index";
 import type { TodayItem } from "@/core/today/index";
-import type { MovesFacts, ShownMove, ShownRound } from "@/features/winter/moves-data";
+import type { ShownMove, ShownRound, WinterRounds } from "@/features/winter/moves-data";
 
 /** Moves further ahead than this wait in the moving plan, days: by then the weather has moved them. Our judgement (L). */
 const AHEAD_DAYS = 60;
@@ -11,7 +11,7 @@ const OUT_WITHIN_DAYS = 14;
 
 /** The rounds of a kept layout as things to be done: each pot once, on the day of its round, until the night that would harm it. */
 export function moveItems(
-  facts: Pick<MovesFacts, "winter" | "in" | "out">,
+  facts: Pick<WinterRounds, "winter" | "in" | "out">,
   placeOf: (treeId: string) => string | null,
   on: IsoDate,
 ): TodayItem[] {

@@ -11,7 +11,7 @@ import {
 } from "@/core/today/index";
 import { todayItems } from "@/model/index";
 import type { CollectionView } from "@/features/kernel/collection/load";
-import { movesFacts } from "@/features/winter/moves-data";
+import { winterRounds } from "@/features/winter/moves-data";
 import { moveItems } from "./moves";
 import { type RowWeather, rowWeather } from "./row-weather";
 
@@ -46,7 +46,7 @@ export async function todayOf(view: CollectionView, on: string) {
   // The moving plan is made for the day it is; a day that is past or far ahead has moves of its own.
   const moves =
     on === view.today && yardDay.living.length > 0
-      ? moveItems(await movesFacts(view), (id) => yardDay.tree(id)?.placeId ?? null, on)
+      ? moveItems(await winterRounds(view), (id) => yardDay.tree(id)?.placeId ?? null, on)
       : [];
   // A pot that is carried by the layout is not told to go in once more.
   const carried = new Set(moves.map((item) => treeOf(item.id)));

@@ -66,13 +66,17 @@ export interface EarlyStart {
   early: { weeks: number; chance: number; ripeOn: string | null; nights: number }[];
 }
 
-export interface MovesFacts {
+/** What is carried in and out in a winter, round by round. */
+export interface WinterRounds {
   winter: number;
   planned: boolean;
   calculated: boolean;
   fresh: boolean;
   in: ShownRound[];
   out: ShownRound[];
+}
+
+export interface MovesFacts extends WinterRounds {
   early: EarlyStart[];
   /** The days ahead come from a forecast; issued on. */
   forecastOn: string | null;
@@ -91,9 +95,20 @@ const EARLY_WEEKS = [4, 8] as const;
 const SURE = 0.95;
 
 export async function movesFacts(view: CollectionView): Promise<MovesFacts> {
-  const { loaded, yard, collection } = view;
-  const { site } = yard;
   const facts = winterFacts(view);
+  return {
+    ...(await winterRounds(view, facts)),
+    early: earlyStarts(view, facts),
+    forecastOn: view.yard.site.nights.length > 0 ? view.today : null,
+    doneToday: view.loaded.indexed.records.events.filter(
+      (e) => e.payload.kind === "placed" && e.on.best === view.today && e.treeId,
+    ).length,
+  };
+}
+
+/** The rounds of the layout that is kept for the winter; without one nothing is carried in. */
+export async function winterRounds(view: CollectionView, facts = winterFacts(view)): Promise<WinterRounds> {
+  const { loaded, collection } = view;
   const today = toDay(view.today);
   const result = await outlookFor(collection.id, facts);
   const plan = shelterPlanOf(loaded.indexed, facts.winter);
@@ -123,11 +138,6 @@ export async function movesFacts(view: CollectionView): Promise<MovesFacts> {
     fresh: result?.key === facts.key,
     in: rounds(moves.in, "in"),
     out: rounds(moves.out, "out"),
-    early: earlyStarts(view, facts),
-    forecastOn: site.nights.length > 0 ? view.today : null,
-    doneToday: loaded.indexed.records.events.filter(
-      (e) => e.payload.kind === "placed" && e.on.best === view.today && e.treeId,
-    ).length,
   };
 }
 

@@ -48,7 +48,7 @@ async function bring(collectionId: string, kind: "trees" | "pottings", text: str
     }
   }
   let last: ImportMessage | null = null;
-  const options = { lengthUnit: "mm" as const, volumeUnit: "L" as const, dateOrder: null, kinds: {} };
+  const options = { lengthUnit: "mm" as const, volumeUnit: "L" as const, dateOrder: null, kinds: {}, places: {} };
   const request = {
     kind,
     fileName: `${kind}.csv`,
@@ -56,6 +56,7 @@ async function bring(collectionId: string, kind: "trees" | "pottings", text: str
     commandId: randomUUID(),
     mapping: null,
     sheet: null,
+    headerLine: null,
     edits: [],
     options,
   };

@@ -15,11 +15,26 @@ export function lotsByName(loaded: LoadedRecords): Map<string, string> {
   return new Map(loaded.lots.map((lot) => [lot.name.toLocaleLowerCase(), lot.id]));
 }
 
+export const ENDED_BEFORE = "It cannot have died or left before it came.";
+
 /** What only the collection knows: tags that hang already, or twice in the file. */
 export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]): CellProblem[] {
   const taken = treesByTag(loaded);
   const seen = new Map<string, number>();
-  return lines.flatMap(({ line, tag }) => {
+  const early = lines.flatMap(({ line, arrived, endedOn }): CellProblem[] =>
+    arrived !== null && endedOn !== null && endedOn.best < arrived.from
+      ? [{ line, column: "ended_on", message: ENDED_BEFORE, value: endedOn.best, fatal: true, propose: [] }]
+      : [],
+  );
+  const free = (tag: string) => {
+    for (let n = 2; ; n++)
+      if (!taken.has(`${tag}-${n}`.toLocaleLowerCase()) && !tags.has(`${tag}-${n}`.toLocaleLowerCase()))
+        return `${tag}-${n}`;
+  };
+  const tags = new Set(lines.map(({ tag }) => tag.toLocaleLowerCase()));
+  const doubled = lines.flatMap(({ line, tag, ended }): CellProblem[] => {
+    // The tag of a tree that is gone may hang on another.
+    if (ended !== null) return [];
     const key = tag.toLocaleLowerCase();
     const before = seen.get(key);
     seen.set(key, before ?? line);
@@ -28,8 +43,10 @@ export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]
       : before !== undefined
         ? `This tag stands in line ${before} already.`
         : null;
-    return message === null ? [] : [{ line, column: "tag", message, value: tag, fatal: true }];
+    if (message === null) return [];
+    return [{ line, column: "tag", message, value: tag, fatal: true, propose: [{ code: "value", value: free(tag) }] }];
   });
+  return [...early, ...doubled];
 }
 
 /** Pottings need a tree that is on record, and a pot that is, where one is named. */
@@ -45,6 +62,7 @@ export function checkPottingLines(loaded: LoadedRecords, lines: readonly Potting
         message: "No living tree has this tag. Read the trees in first.",
         value: line.tag,
         fatal: true,
+        propose: [],
       });
     if (line.potName !== null && line.pot === null && !lots.has(line.potName.toLocaleLowerCase()))
       problems.push({
@@ -54,6 +72,7 @@ export function checkPottingLines(loaded: LoadedRecords, lines: readonly Potting
           "No pot of this name is on record, and no measure is given. Add a size, or leave it empty for unknown.",
         value: line.potName,
         fatal: true,
+        propose: [],
       });
     return problems;
   });

@@ -1,6 +1,7 @@
 import { fault } from "@/contract/faults";
 import { randomUUID } from "node:crypto";
-import { type LoggedEvent, subject } from "@/core/event/index";
+import type { PlaceKind } from "@/core/climate/index";
+import { type Ending, type LoggedEvent, subject } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { namesPot } from "@/core/records/index";
 import { insertPlace } from "@/data/places";
@@ -12,7 +13,7 @@ import { addsOnly, command, type CommandContext, Refusal, refuse } from "@/featu
 import { pastPotting } from "@/features/bench/potting/commands";
 import { arrive } from "@/features/trees/arrive";
 import { potName } from "@/words/terms";
-import { checkPottingLines, checkTreeLines, lotsByName, treesByTag } from "./check";
+import { checkPottingLines, checkTreeLines, ENDED_BEFORE, lotsByName, treesByTag } from "./check";
 
 /** A preview may be an hour old: what the collection has learned since counts. */
 function refuseProblems(problems: readonly CellProblem[]): void {
@@ -28,17 +29,18 @@ export const importTrees = command("import-trees", {
   run: (context, v) => {
     refuseProblems(checkTreeLines(context.loaded, v.lines));
     const { db, scope } = context;
-    const places = placesOf(context, v.lines);
+    const places = placesOf(context, v.lines, v.places);
     const trees: StoredTree[] = [];
     const lots: StoredLot[] = [];
-    const mothers = motherIds(context, v.lines);
+    const ids = v.lines.map(() => randomUUID());
+    const mothers = motherIds(context, v.lines, ids);
     v.lines.forEach((line, i) => {
       const motherId = line.mother === null ? null : (mothers.get(line.mother.toLocaleLowerCase()) ?? null);
       const made = arrive(
         context,
         {
           ...line,
-          treeId: mothers.get(line.tag.toLocaleLowerCase()) ?? randomUUID(),
+          treeId: ids[i],
           arrivedOn: context.today,
           looks: null,
           feel: null,
@@ -54,6 +56,7 @@ export const importTrees = command("import-trees", {
       const placeId = line.place === null ? undefined : places.get(line.place.toLocaleLowerCase());
       if (placeId)
         context.record(happening({ kind: "placed" }, line.arrived ?? context.today, { treeId: made.tree.id, placeId }));
+      if (line.ended !== null) context.record(endOfLine(context, line, line.ended, made.tree.id));
       if (i % 200 === 0) context.progress(i, v.lines.length);
     });
     context.write(() => insertTrees(db, scope, trees));
@@ -63,22 +66,42 @@ export const importTrees = command("import-trees", {
   },
 });
 
-/** Ids by tag: of trees on record, and fresh ones for the file's own lines, so that a mother may stand below her child. */
-function motherIds(context: CommandContext, lines: readonly TreeLine[]): Map<string, string> {
-  const ids = new Map([...treesByTag(context.loaded)].map(([tag, tree]) => [tag, tree.id]));
-  for (const line of lines) ids.set(line.tag.toLocaleLowerCase(), randomUUID());
-  return ids;
+/** A tree of a list that is there no more: all its plants left, on the day the line says or some day since it came. */
+function endOfLine(context: CommandContext, line: TreeLine, how: Ending, treeId: string) {
+  const since = line.arrived?.from ?? context.today;
+  const on = line.endedOn ?? { best: context.today, from: since, to: context.today };
+  if (on.best < since) refuse(`lines.${line.line}`, "line", { line: line.line, why: ENDED_BEFORE });
+  const cause = how === "died" ? ("unknown" as const) : null;
+  const potLeaves = how === "sold" || how === "given";
+  return happening({ kind: "ended", how, count: line.count, cause, potLeaves, note: "" }, on, { treeId });
+}
+
+/** Ids by tag: of trees on record, and of the file's own lines, so that a mother may stand below her child; a living one before a dead one. */
+function motherIds(context: CommandContext, lines: readonly TreeLine[], ids: readonly string[]): Map<string, string> {
+  const byTag = new Map([...treesByTag(context.loaded)].map(([tag, tree]) => [tag, tree.id]));
+  const add = (ended: boolean) =>
+    lines.forEach((line, i) => {
+      if ((line.ended !== null) === ended) byTag.set(line.tag.toLocaleLowerCase(), ids[i]);
+    });
+  add(true);
+  add(false);
+  return byTag;
 }
 
 /** Places by name in lower case; new names become places in the open until somebody says more of them. */
-function placesOf(context: CommandContext, lines: readonly { place: string | null }[]): Map<string, string> {
+function placesOf(
+  context: CommandContext,
+  lines: readonly { place: string | null }[],
+  kinds: Readonly<Record<string, PlaceKind>>,
+): Map<string, string> {
   const places = new Map(context.loaded.places.map((p) => [p.name.toLocaleLowerCase(), p.id]));
   for (const { place } of lines) {
     if (place === null || places.has(place.toLocaleLowerCase())) continue;
     const id = randomUUID();
     places.set(place.toLocaleLowerCase(), id);
     const { db, scope, entryId } = context;
-    context.write(() => insertPlace(db, scope, { id, entryId, name: place, kind: "open" }));
+    const kind = kinds[place.toLocaleLowerCase()] ?? "open";
+    context.write(() => insertPlace(db, scope, { id, entryId, name: place, kind }));
   }
   return places;
 }
@@ -95,7 +118,7 @@ export const importPots = command("import-pots", {
       price: line.price,
     }));
     context.write(() => insertLots(db, scope, lots));
-    const places = placesOf(context, v.lines);
+    const places = placesOf(context, v.lines, v.places);
     v.lines.forEach((line, i) => {
       const since = line.since ?? context.today;
       const about = { potLotId: lots[i].id };

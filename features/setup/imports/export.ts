@@ -57,6 +57,8 @@ function treesOf(view: CollectionView, only: ReadonlySet<string> | null): string
         count: plants,
         arrived: arrival?.on ?? null,
         form: arrived?.form ?? "unknown",
+        ended: null,
+        endedOn: null,
         lastPotted: arrived?.lastPotted ?? null,
         pot: lot?.pot ?? null,
         depthToMixMm: arrived?.depthToMixMm ?? null,

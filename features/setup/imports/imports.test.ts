@@ -21,8 +21,9 @@ onDatabase("lists on a real database", () => {
     commandId: randomUUID(),
     mapping: null,
     sheet: null,
+    headerLine: null,
     edits: [],
-    options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null, kinds: {} },
+    options: { lengthUnit: "cm", volumeUnit: "L", dateOrder: null, kinds: {}, places: {} },
     ...more,
   });
   const bring = async (kind: ListRequest["kind"], text: string, more: Partial<ListRequest> = {}) => {
@@ -57,16 +58,16 @@ onDatabase("lists on a real database", () => {
     const text = "tag,kind,last_potted\nE-1,Fig,when we moved\n,Lemon,2021\n";
     const seen = (await bring("trees", text, { commandId: null })).at(-1);
     expect(seen).toMatchObject({ preview: { good: 1, total: 2, problemCount: 2 } });
-    const problems = seen?.step === "preview" ? seen.preview.problems : [];
-    expect(problems.map((p) => [p.line, p.column, p.value, p.fatal])).toEqual([
-      [2, "last_potted", "when we moved", false],
-      [3, "tag", "", true],
+    const problems = seen?.step === "preview" ? seen.preview.doubts : [];
+    expect(problems.map((p) => [p.lines, p.column, p.value, p.fatal])).toEqual([
+      [[2], "last_potted", "when we moved", false],
+      [[3], "tag", "", true],
     ]);
     const edits = [
-      { line: 2, column: "last_potted", value: "spring 2022" },
-      { line: 3, column: "tag", value: "E-2" },
-      { line: 9, column: "tag", value: "nowhere" },
-      { line: 2, column: "no such column", value: "x" },
+      { line: 2, column: "last_potted", from: "", value: "spring 2022" },
+      { line: 3, column: "tag", from: "", value: "E-2" },
+      { line: 9, column: "tag", from: "", value: "nowhere" },
+      { line: 2, column: "no such column", from: "", value: "x" },
     ];
     expect((await bring("trees", text, { edits })).at(-1)).toMatchObject({
       step: "done",
@@ -94,12 +95,136 @@ onDatabase("lists on a real database", () => {
           above: ["Our list"],
           unused: ["Colour"],
           unlisted: [{ name: "Appel", lines: 2, goesBy: null, near: expect.anything() as unknown }],
-          newPlaces: ["roof"],
+          newPlaces: [{ name: "Roof", lines: 2, guess: null }],
         },
       },
     });
     expect((await bring("trees", text)).at(-1)).toMatchObject({ step: "done", kept: { count: 3, skipped: 1 } });
     expect((await yard.view()).loaded.places.map((p) => p.name).sort()).toEqual(["Known yard", "Roof"]);
+  });
+
+  test("equal faults are one doubt with what may be meant; a tap mends all its lines, and a death is recorded", async () => {
+    const text = [
+      "tag,kind,arrived,last_potted,place,pot",
+      "D-1,Fig,2021,never,Greenhouse,15 gal",
+      "D-2,Fig,2020,never,greenhouse,15 gal",
+      "D-3,Fig,2019,dead,Bench,15 gal",
+      "D-4,Fig,,03/04/2021,,#16",
+      "D-4,Fig,,,,",
+    ].join("\n");
+    const preview = async (more: Partial<ListRequest> = {}) => {
+      const seen = (await bring("trees", text, { commandId: null, ...more })).at(-1)!;
+      if (seen.step !== "preview") throw new Error(seen.step);
+      return seen.preview;
+    };
+    const first = await preview();
+    expect(first.doubts.map((d) => [d.lines, d.count, d.column, d.value, d.propose])).toEqual([
+      [[2], 1, "last_potted", "never", [{ code: "arrival", value: "2021" }]],
+      [[3], 1, "last_potted", "never", [{ code: "arrival", value: "2020" }]],
+      [[4], 1, "last_potted", "dead", [{ code: "ended", how: "died" }]],
+      [
+        [5],
+        1,
+        "last_potted",
+        "03/04/2021",
+        [
+          { code: "value", value: "2021-04-03" },
+          { code: "value", value: "2021-03-04" },
+        ],
+      ],
+      [[5], 1, "pot", "#16", ["#15", "#20", "16 US gal"].map((value) => ({ code: "value", value }))],
+      [[6], 1, "tag", "D-4", [{ code: "value", value: "D-4-2" }]],
+    ]);
+    expect(first.notes.newPlaces).toEqual([
+      { name: "Greenhouse", lines: 2, guess: "frost-free" },
+      { name: "Bench", lines: 1, guess: null },
+    ]);
+    expect(first.notes.readings).toMatchObject([
+      { column: "pot", value: "15 gal", lines: 3, instead: "15 US gal", pot: { known: "nominal", size: "#15" } },
+    ]);
+
+    const edits: ListRequest["edits"] = [
+      { line: 2, column: "last_potted", from: "", value: "2021" },
+      { line: 4, column: "last_potted", from: "", value: "", ended: "died" },
+      { line: null, column: "pot", from: "15 gal", value: "15 US gal" },
+      { line: 6, column: "tag", from: "", value: "D-5" },
+    ];
+    const mended = await preview({ edits });
+    expect(mended.headers.at(-1)).toBe("status");
+    expect(mended.doubts.map((d) => [d.lines, d.value])).toEqual([
+      [[3], "never"],
+      [[5], "03/04/2021"],
+      [[5], "#16"],
+    ]);
+    expect(mended.notes.readings).toEqual([]);
+
+    const options = { ...request("trees").options, places: { greenhouse: "frost-free" as const } };
+    expect((await bring("trees", text, { edits, options })).at(-1)).toMatchObject({ kept: { count: 5, skipped: 0 } });
+    const view = await yard.view();
+    expect(view.loaded.places.find((p) => p.name === "Greenhouse")).toMatchObject({ kind: "frost-free" });
+    expect(view.loaded.places.find((p) => p.name === "Bench")).toMatchObject({ kind: "open" });
+    const dead = (await tree("D-3")).id;
+    const end = (await yard.events(dead)).at(-1)!;
+    expect(end.payload).toMatchObject({ kind: "ended", how: "died", count: 1, cause: "unknown", potLeaves: false });
+    expect(end.on).toEqual({ best: yard.today, from: "2019-01-01", to: yard.today });
+    expect(view.yard.on(yard.today).living.map((t) => t.tag)).not.toContain("D-3");
+    const pot = view.loaded.lots.find(
+      (lot) => lot.id === (view.loaded.indexed.eventsByTree.get(dead) ?? [])[0].potLotId,
+    );
+    expect(pot?.pot).toMatchObject({ known: "about", litres: 56.781 });
+    await yard.ok("undo-entry", { entryId: end.entryId });
+  });
+
+  test("a column says who is gone and when; nothing ends before it came, and a tag of a dead one may hang on another", async () => {
+    const text = [
+      "tag,kind,arrived,status,ended_on",
+      "G-1,Fig,2020,sold,May 2024",
+      "G-1,Fig,2022,alive,",
+      "G-2,Fig,2022,dead,2020",
+      "G-3,Fig,2022,hm,",
+    ].join("\n");
+    const seen = (await bring("trees", text, { commandId: null })).at(-1)!;
+    if (seen.step !== "preview") throw new Error(seen.step);
+    expect(seen.preview.doubts.map((d) => [d.lines, d.column, d.fatal])).toEqual([
+      [[4], "ended_on", true],
+      [[5], "status", false],
+    ]);
+    const done = (await bring("trees", text)).at(-1)!;
+    expect(done).toMatchObject({ kept: { count: 3, skipped: 1 } });
+    const { loaded } = await yard.view();
+    const ends = loaded.trees
+      .filter((t) => t.tag === "G-1")
+      .map((t) =>
+        loaded.indexed.eventsByTree
+          .get(t.id)!
+          .map((e) => e.payload.kind)
+          .includes("ended"),
+      );
+    expect(ends.sort()).toEqual([false, true]);
+    await yard.ok("undo-entry", { entryId: done.step === "done" ? done.kept.entryId : "" });
+  });
+
+  test("another line may name the columns", async () => {
+    const text = "tag,kind\nnr,plant\nH-1,Fig\n";
+    const seen = async (headerLine: number | null) => {
+      const last = (await bring("trees", text, { commandId: null, headerLine })).at(-1)!;
+      if (last.step !== "preview") throw new Error(last.step);
+      return last.preview;
+    };
+    const found = await seen(null);
+    expect([found.header.line, found.total]).toEqual([1, 2]);
+    expect(found.header.choices).toEqual([
+      { line: 1, text: "tag · kind" },
+      { line: 2, text: "nr · plant" },
+      { line: 3, text: "H-1 · Fig" },
+    ]);
+    const said = await seen(2);
+    expect([said.header.line, said.total, said.headers, said.mapping]).toEqual([
+      2,
+      1,
+      ["nr", "plant"],
+      { tag: 0, kind: 1 },
+    ]);
   });
 
   test("a name the library does not have is proposed its nearest, comes in as written, and as another only where the keeper says so", async () => {

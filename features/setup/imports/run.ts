@@ -24,6 +24,8 @@ import { type LoadedRecords, loadRecords } from "@/features/kernel/collection/lo
 import type { RunCommand } from "@/features/kernel/run";
 import { findKinds, foundKind } from "@/features/trees/search/kinds";
 import { checkPottingLines, checkTreeLines } from "./check";
+import { type Doubt, doubtsOf, type NewPlace, newPlaces, type Reading, readingsOf } from "./doubts";
+import { withEdits } from "./edits";
 
 export interface ImportPreview {
   headers: string[];
@@ -34,7 +36,11 @@ export interface ImportPreview {
   /** The first lines as they will come in. */
   sample: { line: number; cells: string[] }[];
   problemCount: number;
-  problems: CellProblem[];
+  /** Faults, equal ones together; of many the first. */
+  doubts: Doubt[];
+  doubtCount: number;
+  /** The line that names the columns, and the lines of which another may be meant. */
+  header: Table["header"];
   /** Of a workbook: its sheets, and the one that was read. */
   sheets: { names: string[]; read: string } | null;
   /** Needed fields no column holds. */
@@ -50,7 +56,9 @@ export interface ImportPreview {
     /** Names that are none of the library's, with the lines that bear them, what they go by, and the nearest the library has. */
     unlisted: UnlistedName[];
     /** Places that will be made: in the open, until somebody says more of them. */
-    newPlaces: string[];
+    newPlaces: NewPlace[];
+    /** Sizes that are read as trade names. */
+    readings: Reading[];
   };
 }
 
@@ -96,6 +104,7 @@ export async function runImport(
       (done) => tell({ step: "reading", done, of: Math.max(done, request.bytes) }),
       (cells) => Object.keys(guessMapping(request.kind, cells)).length,
       request.sheet,
+      request.headerLine,
     );
     if (!read.ok) return fail(fault("file", "file-unread", { why: read.message }));
     const table = withEdits(read.table, request.edits);
@@ -107,11 +116,17 @@ export async function runImport(
     const { good, problems } =
       missing.length > 0 ? { good: [], problems: [] } : readLines(request, table, mapping, setting, known);
     if (request.commandId === null)
-      return tell({ step: "preview", preview: previewOf(request.kind, table, mapping, good, problems, known) });
+      return tell({ step: "preview", preview: previewOf(request, table, mapping, good, problems, known) });
     if (good.length === 0) return fail(fault("file", "no-good-line"));
     const answer = await runCommand(
       COMMAND_OF[request.kind],
-      { commandId: request.commandId, collectionId, fileName: request.fileName, lines: good },
+      {
+        commandId: request.commandId,
+        collectionId,
+        fileName: request.fileName,
+        lines: good,
+        ...newPlaceKinds(request),
+      },
       (done, of) => tell({ step: "saving", done, of }),
     );
     if (!answer.ok) return tell({ step: "fault", faults: answer.faults });
@@ -124,24 +139,6 @@ export async function runImport(
     log().error({ err: error, kind: request.kind }, "import failed");
     fail(fault("file", "program-fault"));
   }
-}
-
-/** The table with the cells that were put right by hand. */
-function withEdits(table: Table, edits: ListRequest["edits"]): Table {
-  if (edits.length === 0) return table;
-  const byLine = new Map<number, [at: number, value: string][]>();
-  for (const { line, column, value } of edits) {
-    const at = table.headers.indexOf(column);
-    if (at >= 0) byLine.set(line, [...(byLine.get(line) ?? []), [at, value]]);
-  }
-  const rows = table.rows.map((row) => {
-    const mine = byLine.get(row.line);
-    if (!mine) return row;
-    const cells = table.headers.map((_, i) => row.cells[i] ?? "");
-    for (const [at, value] of mine) cells[at] = value;
-    return { ...row, cells };
-  });
-  return { ...table, rows };
 }
 
 /** The file's lines that can come in, and what is wrong with the others: in themselves, or beside what is on record. */
@@ -173,8 +170,11 @@ function readLines(
   }
 }
 
+/** Only lists that name places say what they are like. */
+const newPlaceKinds = ({ kind, options }: ListRequest) => (kind === "pottings" ? {} : { places: options.places });
+
 function previewOf(
-  kind: ImportKind,
+  { kind, options }: ListRequest,
   table: Table,
   mapping: Mapping,
   good: readonly { line: number; kindId?: string | null; typedName?: string | null; place?: string | null }[],
@@ -183,12 +183,7 @@ function previewOf(
 ): ImportPreview {
   const used = new Set(Object.values(mapping));
   const fatal = new Set(problems.filter((p) => p.fatal).map((p) => p.line));
-  const places = new Set(known.places.map((p) => p.name.toLocaleLowerCase()));
-  const fresh = new Map(
-    good.flatMap(({ place }) =>
-      place && !places.has(place.toLocaleLowerCase()) ? [[place.toLocaleLowerCase(), place] as const] : [],
-    ),
-  );
+  const doubts = doubtsOf(problems, mapping.tag === undefined ? undefined : table.headers[mapping.tag]);
   return {
     headers: table.headers,
     sheets: table.sheets ?? null,
@@ -201,11 +196,14 @@ function previewOf(
       above: table.above,
       unused: table.headers.filter((_, at) => !used.has(at) && table.rows.some((row) => (row.cells[at] ?? "") !== "")),
       unlisted: unlistedIn(good),
-      newPlaces: [...fresh.values()],
+      newPlaces: newPlaces(good, known.places),
+      readings: readingsOf(kind, table, mapping, options.volumeUnit === "gal"),
     },
     sample: table.rows.slice(0, SAMPLE_LINES),
     problemCount: problems.length,
-    problems: problems.slice(0, SHOWN_PROBLEMS),
+    doubts: doubts.slice(0, SHOWN_PROBLEMS),
+    doubtCount: doubts.length,
+    header: table.header,
     missing: COLUMNS[kind].filter((c) => c.needed && !(c.field in mapping)).map((c) => c.label),
   };
 }
