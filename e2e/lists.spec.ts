@@ -33,18 +33,18 @@ test("a list comes in with faults told line by line, and one undo takes it back 
   );
   const cells = page.getByTestId("faulty-cells");
   await expect(cells).toContainText("Every tree needs a tag.");
-  await expect(cells.getByLabel("Line 6, Repotted")).toHaveValue("when we moved");
+  await expect(cells.getByRole("textbox", { name: "Line 6, Repotted" })).toHaveValue("when we moved");
   await expect(cells).toContainText(/This cannot be read as a day/);
-  await expect(cells.getByLabel("Line 7, tag")).toHaveValue("A1");
+  await expect(cells.getByRole("textbox", { name: "Line 7, Label" })).toHaveValue("A1");
   await expect(cells).toContainText(/This tag stands in line 2 already/);
   // A cell is put right where it stands, and the file's own is a tap away.
-  await cells.getByLabel("Line 5, Label").fill("A5");
+  await cells.getByRole("textbox", { name: "Line 5, Label" }).fill("A5");
   await cells.getByRole("button", { name: "Check 1 cell again" }).click();
   await expect(preview).toContainText("5 of 6 lines can come in");
   await expect(cells).toContainText("1 fault put right.");
   await cells.getByRole("button", { name: "As the file has them" }).click();
   // A proposal is a tap: the doubled tag gets the next that is free.
-  await cells.getByRole("button", { name: "Line 7, tag: A1-2?" }).click();
+  await cells.getByRole("button", { name: "Line 7, Label: A1-2?" }).click();
   await expect(preview).toContainText("5 of 6 lines can come in");
   await cells.getByRole("button", { name: "As the file has them" }).click();
   await expect(preview).toContainText("4 of 6 lines can come in");

@@ -23,7 +23,7 @@ export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]
   const seen = new Map<string, number>();
   const early = lines.flatMap(({ line, arrived, endedOn }): CellProblem[] =>
     arrived !== null && endedOn !== null && endedOn.best < arrived.from
-      ? [{ line, column: "ended_on", message: ENDED_BEFORE, value: endedOn.best, fatal: true, propose: [] }]
+      ? [{ line, column: "endedOn", message: ENDED_BEFORE, value: endedOn.best, fatal: true, propose: [] }]
       : [],
   );
   const free = (tag: string) => {

@@ -18,7 +18,7 @@ const LINES_NAMED = 6;
 export function doubtsOf(problems: readonly CellProblem[], tagColumn: string | undefined): Doubt[] {
   const doubts = new Map<string, Doubt>();
   for (const { line, ...problem } of problems) {
-    const own = problem.value === "" || problem.column === "tag" || problem.column === tagColumn;
+    const own = problem.value === "" || problem.column === tagColumn;
     const key = JSON.stringify([problem.column, problem.value, problem.message, problem.propose, own ? line : null]);
     const known = doubts.get(key);
     if (!known) doubts.set(key, { ...problem, lines: [line], count: 1 });

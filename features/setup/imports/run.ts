@@ -151,9 +151,11 @@ function readLines(
 ): { good: { line: number }[]; problems: CellProblem[] } {
   const sift = <T extends { line: number }>(read: LinesRead<T>, clashes: CellProblem[]) => {
     const bad = new Set(clashes.filter((p) => p.fatal).map((p) => p.line));
+    // What clashes is named by its field: the file calls it by its own heading.
+    const named = clashes.map((p) => ({ ...p, column: table.headers[mapping[p.column]] ?? p.column }));
     return {
       good: read.lines.filter((line) => !bad.has(line.line)),
-      problems: [...read.problems, ...clashes].sort((a, b) => a.line - b.line),
+      problems: [...read.problems, ...named].sort((a, b) => a.line - b.line),
     };
   };
   switch (kind) {
