@@ -77,7 +77,7 @@ const TREE_COLUMNS: Column[] = [
   c("habit", "habit", "how it grows, for unlisted species", /^(habit|grows_?like)$/),
   c("purpose", "purpose", "what it is for", /^(purpose|use|what_?for)$/),
   c("count", "plants", "number of equal plants", /^(plants|count|qty|quantity|how_?many)$/),
-  c("arrived", "arrived", "arrived", /^(arrived|acquired|bought|since|date_?acquired|arrival)$/),
+  c("arrived", "arrived", "arrived", /^(arrived|acquired|bought|came|since|date_?acquired|arrival)$/),
   c("form", "came_as", "how it came", /^(came_?as|form|arrived_?as)$/),
   c("lastPotted", "last_potted", "last potted", /^(last_?potted|potted|repotted|last_?repotted|last_?potting)$/),
   ...POT_COLUMNS,

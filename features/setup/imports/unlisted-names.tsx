@@ -32,25 +32,37 @@ export function UnlistedNames({
       <div className="grid gap-3 sm:grid-cols-2">
         {rows.slice(0, MOST_SHOWN).map(({ name, lines, goesBy, near }) => {
           const key = name.toLocaleLowerCase();
+          const [nearest] = near.filter((kind) => kind.id !== goesBy?.id);
           return (
-            <SelectField
-              key={key}
-              label={`${name} (${number(lines)} ${lines === 1 ? "line" : "lines"})`}
-              value={kinds[key] ?? AS_TYPED}
-              onChange={(id) => {
-                const { [key]: _before, ...rest } = kinds;
-                onKinds(id === AS_TYPED ? rest : { ...rest, [key]: id });
-              }}
-              options={[
-                [
-                  AS_TYPED,
-                  goesBy === null
-                    ? "as written: little is known of it"
-                    : `as written, known by its genus ${goesBy.scientific}`,
-                ] as const,
-                ...near.filter((kind) => kind.id !== goesBy?.id).map((kind) => [kind.id, kindWords(kind)] as const),
-              ]}
-            />
+            <div key={key} className="flex flex-wrap items-end gap-2">
+              <SelectField
+                className="min-w-56 grow"
+                label={`${name} (${number(lines)} ${lines === 1 ? "line" : "lines"})`}
+                value={kinds[key] ?? AS_TYPED}
+                onChange={(id) => {
+                  const { [key]: _before, ...rest } = kinds;
+                  onKinds(id === AS_TYPED ? rest : { ...rest, [key]: id });
+                }}
+                options={[
+                  [
+                    AS_TYPED,
+                    goesBy === null
+                      ? "as written: little is known of it"
+                      : `as written, known by its genus ${goesBy.scientific}`,
+                  ] as const,
+                  ...near.filter((kind) => kind.id !== goesBy?.id).map((kind) => [kind.id, kindWords(kind)] as const),
+                ]}
+              />
+              {nearest && kinds[key] === undefined && (
+                <button
+                  type="button"
+                  className="btn btn-outline btn-sm min-h-11"
+                  onClick={() => onKinds({ ...kinds, [key]: nearest.id })}
+                >
+                  {nearest.name}?
+                </button>
+              )}
+            </div>
           );
         })}
       </div>
