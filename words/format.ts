@@ -49,6 +49,11 @@ export function celsius(value: number, units: Units): string {
   return units === "us" ? `${number((value * 9) / 5 + 32)} °F` : `${number(value, 1)} °C`;
 }
 
+/** On an axis whose unit stands above it. */
+export const celsiusShort = (value: number, units: Units): string => celsius(value, units).replace(/\s.*$/, "");
+
+export const degreesUnit = (units: Units): string => (units === "us" ? "°F" : "°C");
+
 /** A difference of temperatures. */
 export function degreesApart(kelvin: number, units: Units): string {
   return units === "us" ? `${number((kelvin * 9) / 5, 1)} °F` : `${number(kelvin, 1)} °C`;

@@ -6,8 +6,8 @@ import { useState } from "react";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { monthDayOfSlot, SLOTS_PER_YEAR } from "@/core/dates/index";
 import { monthDay, number, percent, readNumber } from "@/words/format";
+import { Chart, type ChartRow } from "@/ui/charts/index";
 import { Form, TextField } from "@/ui/fields";
-import { INK } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
 
 interface FrostPoint {
@@ -75,43 +75,17 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
   );
 }
 
-const W = 760;
-const H = 210;
-const LEFT = 44;
-
 /** The chance that the cold still comes, day by day in spring, and that it has come in autumn: steps are the years, the line the bell curve. */
 export function FrostCurveChart({ curves }: { curves: FrostCurves }) {
   const halves = (["last", "first"] as const).filter((which) => curves[which].length > 1);
   if (halves.length === 0) return <p className="mt-2">No year of the record is so cold: there is no curve to draw.</p>;
-  const width = (W - LEFT - 10 - (halves.length - 1) * 40) / halves.length;
-  const y = (p: number) => 14 + (1 - p) * (H - 48);
   return (
     <figure className="mt-3 max-w-3xl">
-      <svg
-        viewBox={`0 0 ${W} ${H}`}
-        className="h-auto w-full"
-        role="img"
-        aria-label={halves.map((which) => `${WORDS[which]}: ${spoken(curves[which])}`).join(" ")}
-      >
-        {[0, 0.1, 0.5, 0.9, 1].map((p) => (
-          <g key={p}>
-            <path d={`M${LEFT} ${y(p)}H${W - 10}`} stroke={INK} strokeOpacity={p === 0 ? 1 : 0.18} />
-            <text x={LEFT - 6} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>
-              {percent(p)}
-            </text>
-          </g>
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+        {halves.map((which) => (
+          <Half key={which} points={curves[which]} word={WORDS[which]} />
         ))}
-        {halves.map((which, i) => (
-          <Half
-            key={which}
-            points={curves[which]}
-            x0={LEFT + i * (width + 40)}
-            width={width}
-            y={y}
-            word={WORDS[which]}
-          />
-        ))}
-      </svg>
+      </div>
       <figcaption className="text-sm">
         Steps: your years as they were. Line: a bell curve through them, steadier at the ends.
       </figcaption>
@@ -126,52 +100,46 @@ function spoken(points: FrostPoint[]): string {
   return `even chance about ${monthDay(monthDayOfSlot(at(0.5).slot))}, one in ten about ${monthDay(monthDayOfSlot(at(0.1).slot))}.`;
 }
 
-function Half({
-  points,
-  x0,
-  width,
-  y,
-  word,
-}: {
-  points: FrostPoint[];
-  x0: number;
-  width: number;
-  y: (p: number) => number;
-  word: string;
-}) {
-  // A half may cross New Year: days are counted from its first point.
-  const from = points[0].slot;
-  const ahead = (slot: number) => (slot - from + SLOTS_PER_YEAR) % SLOTS_PER_YEAR;
-  const span = Math.max(1, ahead(points[points.length - 1].slot));
-  const x = (slot: number) => x0 + (ahead(slot) / span) * width;
-  const smooth = points
-    .map((p, i) => `${i === 0 ? "M" : "L"}${x(p.slot).toFixed(1)} ${y(p.normal).toFixed(1)}`)
-    .join("");
-  const steps = points
-    .map(
-      (p, i) =>
-        `${i === 0 ? `M${x(p.slot).toFixed(1)} ${y(p.rank).toFixed(1)}` : `H${x(p.slot).toFixed(1)}V${y(p.rank).toFixed(1)}`}`,
-    )
-    .join("");
-  const marks = points.filter((p, i) => i > 0 && ["01", "11", "21"].includes(monthDayOfSlot(p.slot).slice(3)));
+/** A half may cross New Year: days are counted from its first point. */
+export const frostRows = (points: readonly FrostPoint[]): ChartRow[] =>
+  points.map(({ slot, rank, normal }) => ({
+    ahead: (slot - points[0].slot + SLOTS_PER_YEAR) % SLOTS_PER_YEAR,
+    rank: 100 * rank,
+    normal: 100 * normal,
+  }));
+
+function Half({ points, word }: { points: FrostPoint[]; word: string }) {
+  const rows = frostRows(points);
+  const wordOf = (ahead: number) => monthDay(monthDayOfSlot((points[0].slot + Math.round(ahead)) % SLOTS_PER_YEAR));
+  const last = Number(rows[rows.length - 1].ahead);
+  const ticks = rows.map((row) => Number(row.ahead)).filter((ahead) => ahead > 0 && TENTHS.test(wordOf(ahead)));
   return (
-    <g>
-      <path d={steps} fill="none" stroke="#5d7c96" strokeWidth="1.4" />
-      <path d={smooth} fill="none" stroke="var(--color-info)" strokeWidth="2.4" />
-      {marks.map((p) => (
-        <g key={p.slot}>
-          <path d={`M${x(p.slot)} ${y(0)}v5`} stroke={INK} />
-          <text x={x(p.slot)} y={y(0) + 18} fontSize="11" textAnchor="middle" fill={INK}>
-            {monthDay(monthDayOfSlot(p.slot))}
-          </text>
-        </g>
-      ))}
-      <text x={x0 + width / 2} y={H - 2} fontSize="12" fontWeight="600" textAnchor="middle" fill={INK}>
-        {word}
-      </text>
-    </g>
+    <Chart
+      label={`${word}: ${spoken(points)}`}
+      rows={rows}
+      x="ahead"
+      axis={{
+        from: 0,
+        to: Math.max(1, last),
+        ticks: ticks.length > 4 ? ticks.filter((_, i) => i % 2 === 0) : ticks,
+        word: wordOf,
+        tip: wordOf,
+      }}
+      series={[
+        { key: "rank", name: "your years", as: "steps", tone: "frost" },
+        { key: "normal", name: "bell curve", as: "line", tone: "night" },
+      ]}
+      range={[0, 100]}
+      ticks={[0, 10, 50, 90, 100]}
+      unit={word}
+      value={(v) => percent(v / 100)}
+      heightPx={200}
+    />
   );
 }
+
+/** Days that are named: the first, eleventh and twenty-first. */
+const TENTHS = /^(1|11|21) /;
 
 /** How long the time without it is, and whether the dates have moved with the years. */
 export function SeasonWords({

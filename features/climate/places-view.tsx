@@ -6,8 +6,9 @@ import { useState } from "react";
 import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
 import { celsius, number, readNumber } from "@/words/format";
+import { Chart, type ChartRow } from "@/ui/charts/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { FROST, INK, PAPER } from "@/ui/tones";
+import { Folded } from "@/ui/folded";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { placeClimateWords } from "@/words/events";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -60,7 +61,7 @@ export function PlacesView({
           , under Details.
         </p>
       )}
-      <ul className="mt-4 space-y-8">
+      <ul className="mt-4 space-y-4">
         {places.map((place) => (
           <li key={place.id}>
             <PlaceCard place={place} logger={logger} recorded={recorded} />
@@ -132,7 +133,7 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
             </p>
           )}
         </div>
-        <div className="space-y-4">
+        <div className="space-y-2">
           {logger !== null && recorded && (
             <div>
               <button type="button" className="btn min-h-11" disabled={poll.busy} onClick={() => void ask()}>
@@ -145,14 +146,16 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
               <FormFaults faults={poll.failure?.faults ?? []} />
             </div>
           )}
-          <details>
-            <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
-              Read in a logger’s file
-            </summary>
-            <WeatherImport place={place} />
-          </details>
-          <ClimateForm place={place} />
-          <DescribeForm place={place} />
+          <Folded title="Correct it">
+            <details>
+              <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
+                Read in a logger’s file
+              </summary>
+              <WeatherImport place={place} />
+            </details>
+            <ClimateForm place={place} />
+            <DescribeForm place={place} />
+          </Folded>
         </div>
       </div>
     </section>
@@ -244,50 +247,40 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
   );
 }
 
-const W = 520;
-const H = 240;
-const PAD = 46;
-
 /** Nights read both at the site and at the place, and the line learned from them. */
 function FitChart({ fit, name }: { fit: PlaceFit; name: string }) {
   const { units } = useAsOf();
   const xs = fit.pairs.map((p) => p.siteC);
-  const ys = fit.pairs.map((p) => p.placeC);
-  const [x0, x1] = [Math.floor(Math.min(...xs) - 1), Math.ceil(Math.max(...xs) + 1)];
-  const [y0, y1] = [Math.floor(Math.min(...ys, x0)), Math.ceil(Math.max(...ys, x1))];
-  const x = (c: number) => PAD + ((c - x0) / (x1 - x0)) * (W - PAD - 10);
-  const y = (c: number) => 10 + ((y1 - c) / (y1 - y0)) * (H - 48);
-  const slope = 1 - fit.climate.damping;
-  const at = (c: number) => fit.climate.offsetC + slope * c;
+  const [from, to] = [Math.floor(Math.min(...xs) - 1), Math.ceil(Math.max(...xs) + 1)];
+  const degrees = (c: number) => celsius(Math.round(c) || 0, units);
   return (
-    <svg
-      viewBox={`0 0 ${W} ${H}`}
-      className="h-auto w-full max-w-xl"
-      role="img"
-      aria-label={`Nights at ${name} against nights at the site: at 0 °C outside ${celsius(fit.climate.offsetC, units)} there.`}
-    >
-      <rect x={PAD} y={10} width={W - PAD - 10} height={H - 48} fill={PAPER} stroke="#d9cdb2" />
-      {[x0, (x0 + x1) / 2, x1].map((c) => (
-        <text key={c} x={x(c)} y={H - 22} fontSize="11" textAnchor="middle" fill={INK}>
-          {celsius(Math.round(c) || 0, units)}
-        </text>
-      ))}
-      {[y0, (y0 + y1) / 2, y1].map((c) => (
-        <text key={c} x={PAD - 5} y={y(c) + 4} fontSize="11" textAnchor="end" fill={INK}>
-          {celsius(Math.round(c) || 0, units)}
-        </text>
-      ))}
-      <path d={`M${x(x0)} ${y(x0)}L${x(x1)} ${y(x1)}`} stroke={INK} opacity="0.35" strokeDasharray="4 4" />
-      {fit.pairs.map((p) => (
-        <circle key={p.day} cx={x(p.siteC)} cy={y(p.placeC)} r="2.6" fill={FROST} opacity="0.75" />
-      ))}
-      <path d={`M${x(x0)} ${y(at(x0))}L${x(x1)} ${y(at(x1))}`} stroke="var(--color-info)" strokeWidth="2.5" />
-      <text x={W - 12} y={H - 5} fontSize="11.5" textAnchor="end" fill={INK}>
-        lowest at the site; dashed: no difference
-      </text>
-      <text x={PAD + 6} y={24} fontSize="11.5" fill={INK}>
-        lowest at {name}
-      </text>
-    </svg>
+    <div className="max-w-xl">
+      <Chart
+        label={`Nights at ${name} against nights at the site: at 0 °C outside ${celsius(fit.climate.offsetC, units)} there.`}
+        rows={fitRows(fit, from, to)}
+        x="site"
+        axis={{ from, to, ticks: [from, (from + to) / 2, to], word: degrees, tip: (c) => `${degrees(c)} at the site` }}
+        series={[
+          { key: "night", name: "nights", as: "points", tone: "frost" },
+          { key: "learned", name: "learned", as: "line", tone: "night" },
+          { key: "same", name: "no difference", as: "dashes", tone: "ink" },
+        ]}
+        unit={`lowest at ${name}; across: lowest at the site`}
+        value={(v, short) => (short ? degrees(v) : celsius(v, units))}
+        heightPx={240}
+      />
+    </div>
   );
+}
+
+/** The nights, with the line learned from them and the line of no difference at each. */
+export function fitRows(fit: PlaceFit, from: number, to: number): ChartRow[] {
+  const learned = (c: number) => fit.climate.offsetC + (1 - fit.climate.damping) * c;
+  return [
+    { site: from, night: null },
+    ...fit.pairs.map((p) => ({ site: p.siteC, night: p.placeC })),
+    { site: to, night: null },
+  ]
+    .map((row) => ({ ...row, learned: learned(row.site), same: row.site }))
+    .sort((a, b) => a.site - b.site);
 }

@@ -2,11 +2,11 @@
 
 import { useState } from "react";
 import { HEAT_DAY_C, type SumKind, WARMTH_BASE_C } from "@/core/climate/index";
-import { toDay, toIso } from "@/core/dates/index";
+import { toDay } from "@/core/dates/index";
 import type { Basis } from "@/core/estimate/index";
-import { celsius, day, month, number, percent } from "@/words/format";
+import { celsius, day, number, percent } from "@/words/format";
+import { Chart, type ChartRow, dayAxis } from "@/ui/charts/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
-import { FROST, INK, OCHRE } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
 
 /** A running sum as it is drawn: thinned to every few days. */
@@ -144,48 +144,35 @@ function ChillTable({ chill }: { chill: ChillOfKind[] }) {
   );
 }
 
-const W = 760;
-const H = 220;
-const LEFT = 52;
+/** Where the year stands on each drawn day, between the eight years in ten. */
+export function sumRows({ from, stepDays, p10, p50, p90, current }: DrawnSums): ChartRow[] {
+  const start = toDay(from);
+  return p50.map((middle, i) => ({
+    day: start + i * stepDays,
+    band: [p10[i], p90[i]] as const,
+    middle,
+    now: current[i] ?? null,
+  }));
+}
 
 function SumChart({ sums, word }: { sums: DrawnSums; word: string }) {
-  const most = Math.max(1, ...sums.p90, ...sums.current);
-  const x = (i: number) => LEFT + ((i * sums.stepDays) / (sums.days - 1)) * (W - LEFT - 12);
-  const y = (v: number) => 10 + (1 - v / most) * (H - 36);
-  const line = (values: number[]) =>
-    values.map((v, i) => `${i === 0 ? "M" : "L"}${x(i).toFixed(1)} ${y(v).toFixed(1)}`).join("");
-  const band =
-    line(sums.p90) +
-    [...sums.p10]
-      .map((v, i) => `L${x(i).toFixed(1)} ${y(v).toFixed(1)}`)
-      .reverse()
-      .join("") +
-    "Z";
-  const start = toDay(sums.from);
-  const months = Array.from({ length: sums.days }, (_, d) => d).filter((d) => toIso(start + d).endsWith("-01"));
+  const { today } = useAsOf();
   return (
-    <svg
-      viewBox={`0 0 ${W} ${H}`}
-      className="mt-2 h-auto w-full max-w-3xl"
-      role="img"
-      aria-label={`${word}: ${sums.now === null ? "this year not on record" : `${number(sums.now)} ${UNIT[sums.kind]} this year so far`}; the middle year ends at ${number(sums.p50.at(-1) ?? 0)}, eight years in ten between ${number(sums.p10.at(-1) ?? 0)} and ${number(sums.p90.at(-1) ?? 0)}.`}
-    >
-      {[0, 0.5, 1].map((share) => (
-        <g key={share}>
-          <path d={`M${LEFT} ${y(share * most)}H${W - 12}`} stroke={INK} strokeOpacity={share === 0 ? 1 : 0.18} />
-          <text x={LEFT - 6} y={y(share * most) + 4} fontSize="11" textAnchor="end" fill={INK}>
-            {number(Math.round(share * most))}
-          </text>
-        </g>
-      ))}
-      <path d={band} fill={FROST} opacity="0.3" />
-      <path d={line(sums.p50)} fill="none" stroke="var(--color-info)" strokeWidth="1.4" strokeDasharray="5 4" />
-      {sums.current.length > 1 && <path d={line(sums.current)} fill="none" stroke={OCHRE} strokeWidth="3" />}
-      {months.map((d) => (
-        <text key={d} x={x(d / sums.stepDays) + 3} y={H - 8} fontSize="11.5" fill={INK}>
-          {month(toIso(start + d))}
-        </text>
-      ))}
-    </svg>
+    <div className="mt-2 max-w-3xl">
+      <Chart
+        label={`${word}: ${sums.now === null ? "this year not on record" : `${number(sums.now)} ${UNIT[sums.kind]} this year so far`}; the middle year ends at ${number(sums.p50.at(-1) ?? 0)}, eight years in ten between ${number(sums.p10.at(-1) ?? 0)} and ${number(sums.p90.at(-1) ?? 0)}.`}
+        rows={sumRows(sums)}
+        x="day"
+        axis={dayAxis(toDay(sums.from), sums.days, today)}
+        series={[
+          { key: "band", name: "eight years in ten", as: "band", tone: "frost" },
+          { key: "middle", name: "middle year", as: "dashes", tone: "night" },
+          { key: "now", name: "this year", as: "line", tone: "ochre" },
+        ]}
+        unit={UNIT[sums.kind]}
+        value={(v, short) => (short ? number(Math.round(v)) : `${number(Math.round(v))} ${UNIT[sums.kind]}`)}
+        heightPx={230}
+      />
+    </div>
   );
 }

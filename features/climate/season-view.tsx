@@ -1,11 +1,12 @@
 "use client";
 
+import { Chart } from "@/ui/charts/index";
+import { Folded } from "@/ui/folded";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { celsius, number, type Units, elevation } from "@/words/format";
-import { FROST, INK, OCHRE } from "@/ui/tones";
-import { slotOf, toDay } from "@/core/dates/index";
+import { celsius, elevation, monthDay, number, percent, type Units } from "@/words/format";
+import { monthDayOfSlot, slotOf, toDay } from "@/core/dates/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
@@ -131,50 +132,53 @@ export function SeasonView(props: Props) {
           {!never && <FrostYears {...props} />}
         </section>
         <SeasonSumsView sums={props.sums} chill={props.chill} generated={props.generated} />
-        <CropView crops={props.crops} generated={props.generated} />
-        <DaylengthView facts={props.daylength} />
-        <section aria-label="Months">
-          <h2 className="text-lg">The months{words.guess ? ", as guessed" : ""}</h2>
-          <MonthTable months={props.months} units={units} />
-        </section>
+        {props.crops.length > 0 && (
+          <Folded id="crops" title="Will the crop ripen?">
+            <CropView crops={props.crops} generated={props.generated} />
+          </Folded>
+        )}
+        <Folded id="months" title={`Daylength and months${words.guess ? ", as guessed" : ""}`}>
+          <DaylengthView facts={props.daylength} />
+          <section aria-label="Months" className="mt-4">
+            <h3 className="font-semibold">The months</h3>
+            <MonthTable months={props.months} units={units} />
+          </section>
+        </Folded>
       </div>
     </div>
   );
 }
 
-const W = 760;
-const H = 150;
+/** A year by its slots, each month by its first letter. */
+const MONTH_STARTS = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
+const slotWords = (slot: number) => monthDay(monthDayOfSlot(Math.round(slot)));
+const SLOT_AXIS = {
+  from: 0,
+  to: 364,
+  ticks: MONTH_STARTS,
+  word: (slot: number) => "JFMAMJJASOND"[MONTH_STARTS.indexOf(slot)] ?? "",
+  tip: slotWords,
+};
 
-/** The year as a profile: how likely a frost is in the days around each day. */
+/** The chance of a frost in the days around each day of the year. */
 function FrostProfile({ bySlot }: { bySlot: number[] }) {
   const { on } = useAsOf();
-  const x = (slot: number) => 44 + (slot / 364) * (W - 54);
-  const y = (p: number) => H - 22 - (p / 100) * (H - 40);
-  const path = bySlot.map((p, slot) => `${slot === 0 ? "M" : "L"}${x(slot).toFixed(1)} ${y(p).toFixed(1)}`).join("");
-  const here = slotOf(toDay(on));
-  const starts = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334];
   return (
-    <svg
-      viewBox={`0 0 ${W} ${H}`}
-      className="mt-2 h-auto w-full max-w-3xl"
-      role="img"
-      aria-label="Chance of frost through the year; the table below has the dates."
-    >
-      <path d={`${path}L${x(364)} ${y(0)}L${x(0)} ${y(0)}Z`} fill={FROST} opacity="0.5" />
-      <path d={path} fill="none" stroke="var(--color-info)" strokeWidth="1.6" />
-      <path d={`M44 ${y(0)}H${W - 10}`} stroke={INK} />
-      {[0, 50, 100].map((p) => (
-        <text key={p} x={38} y={y(p) + 4} fontSize="11" textAnchor="end" fill={INK}>
-          {p}%
-        </text>
-      ))}
-      {starts.map((s, m) => (
-        <text key={s} x={x(s) + 4} y={H - 6} fontSize="11.5" fill={INK}>
-          {"JFMAMJJASOND"[m]}
-        </text>
-      ))}
-      <path d={`M${x(here)} 8V${y(0)}`} stroke={OCHRE} strokeWidth="3" />
-    </svg>
+    <div className="mt-2 max-w-3xl">
+      <Chart
+        label="Chance of frost through the year; the table below has the dates."
+        rows={bySlot.map((chance, slot) => ({ slot, chance }))}
+        x="slot"
+        axis={SLOT_AXIS}
+        series={[{ key: "chance", name: "chance of frost", as: "filled", tone: "night" }]}
+        marks={[{ at: slotOf(toDay(on)), name: "" }]}
+        range={[0, 100]}
+        ticks={[0, 50, 100]}
+        unit="chance of frost"
+        value={(v) => percent(v / 100)}
+        heightPx={160}
+      />
+    </div>
   );
 }
 
@@ -219,49 +223,51 @@ function FrostYears(props: Pick<Props, "frostBySlot" | "curves" | "season" | "tr
       <FrostProfile bySlot={props.frostBySlot} />
       <FrostCurveChart curves={props.curves} />
       <SeasonWords season={props.season} trends={props.trends} />
-      <Why
-        className="mt-2"
-        reason={
-          <>
-            A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the years
-            themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short records;
-            the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with frost in most of
-            them, else the ranks.
-          </>
-        }
-      >
-        Both methods side by side
-      </Why>
-      <ScrollBox label="Frost days by risk and method">
-        <table className="table-sm mt-2 table">
-          <caption className="sr-only">Frost days by risk and method</caption>
-          <thead>
-            <tr>
-              <th scope="col">Share of years</th>
-              {RISKS.map((r) => (
-                <th key={r} scope="col">
-                  {r}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {props.tables.flatMap((t) =>
-              (["rank", "normal"] as const).map((method) => (
-                <tr key={t.which + method}>
-                  <th scope="row">
-                    {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
-                    {t.generated ? "generated years" : "years"})
+      <Folded className="mt-2" title="Dates by share of years, both methods">
+        <Why
+          className="mt-2"
+          reason={
+            <>
+              A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the years
+              themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short records;
+              the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with frost in most
+              of them, else the ranks.
+            </>
+          }
+        >
+          How they count
+        </Why>
+        <ScrollBox label="Frost days by risk and method">
+          <table className="table-sm mt-2 table">
+            <caption className="sr-only">Frost days by risk and method</caption>
+            <thead>
+              <tr>
+                <th scope="col">Share of years</th>
+                {RISKS.map((r) => (
+                  <th key={r} scope="col">
+                    {r}
                   </th>
-                  {t[method].map((d, i) => (
-                    <td key={i}>{d ?? "none"}</td>
-                  ))}
-                </tr>
-              )),
-            )}
-          </tbody>
-        </table>
-      </ScrollBox>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {props.tables.flatMap((t) =>
+                (["rank", "normal"] as const).map((method) => (
+                  <tr key={t.which + method}>
+                    <th scope="row">
+                      {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
+                      {t.generated ? "generated years" : "years"})
+                    </th>
+                    {t[method].map((d, i) => (
+                      <td key={i}>{d ?? "none"}</td>
+                    ))}
+                  </tr>
+                )),
+              )}
+            </tbody>
+          </table>
+        </ScrollBox>
+      </Folded>
     </>
   );
 }

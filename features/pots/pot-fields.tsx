@@ -270,7 +270,7 @@ export function PotFields({
           </label>
         ))}
       </div>
-      <div className="grid gap-3 sm:grid-cols-2">
+      <div className="grid grid-cols-2 items-end gap-3">
         <SelectField
           label="Wall"
           value={draft.wall}
@@ -321,7 +321,7 @@ export function PotFields({
         </label>
       )}
       {(draft.known === "measured" || draft.known === "outside") && (
-        <div className="grid gap-3 sm:grid-cols-3">
+        <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
           {(draft.known === "outside" ? outsideMeasures(draft.rimBy) : MEASURES[draft.shape]).map(([field, label]) => (
             <TextField
               key={field}
@@ -339,7 +339,7 @@ export function PotFields({
       {draft.known === "measured" && (
         <details open={moreInside(draft.shape).some(([field]) => (draft.measures[field] ?? "") !== "")}>
           <summary className="min-h-11 cursor-pointer">More, if you measured it</summary>
-          <div className="mt-1 grid gap-3 sm:grid-cols-3">
+          <div className="mt-1 grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
             {moreInside(draft.shape).map(([field, label, suffix]) => (
               <TextField
                 key={field}

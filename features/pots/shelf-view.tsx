@@ -8,6 +8,7 @@ import type { Estimate } from "@/core/estimate/index";
 import type { PotFit } from "@/core/ladder/index";
 import type { Ball } from "@/core/setting/index";
 import { litres, number, readNumber, type Units } from "@/words/format";
+import { Folded } from "@/ui/folded";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -97,8 +98,7 @@ export function ShelfView({
             currency={currency}
           />
           {sale.length > 0 && (
-            <>
-              <h2 className="mt-6 text-xl">Could be bought</h2>
+            <Folded className="mt-6" title={`Could be bought (${number(sale.length)})`} open={held !== null}>
               <Shelf
                 label="Pots on sale"
                 pots={sale}
@@ -107,7 +107,7 @@ export function ShelfView({
                 ball={held?.ball ?? null}
                 currency={currency}
               />
-            </>
+            </Folded>
           )}
           {inUse.length > 0 && (
             <details className="mt-6">
@@ -128,7 +128,9 @@ export function ShelfView({
             </details>
           )}
         </section>
-        <AddPots places={places} />
+        <Folded id="add-pots" title="Put pots in store" open={pots.length + toBuy.length === 0} className="self-start">
+          <AddPots places={places} />
+        </Folded>
       </div>
     </div>
   );
@@ -210,8 +212,7 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
 
   return (
     <section aria-label="Put pots in store">
-      <h2 className="text-xl">Put pots in store</h2>
-      <Form className="mt-3 space-y-4" onSubmit={submit}>
+      <Form className="space-y-4" onSubmit={submit}>
         <TextField
           label="In one line"
           value={line}

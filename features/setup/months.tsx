@@ -4,7 +4,17 @@ import type { SitePreview } from "@/contract/queries";
 import { Chart } from "@/ui/charts";
 import { ScrollBox } from "@/ui/fields";
 import { editKey, type MonthEdits, readMonths } from "./read-answers";
-import { celsius, degreesApart, millimetres, monthDay, month, number, type Units } from "@/words/format";
+import {
+  celsius,
+  celsiusShort,
+  degreesApart,
+  degreesUnit,
+  millimetres,
+  monthDay,
+  month,
+  number,
+  type Units,
+} from "@/words/format";
 
 const MONTHS = Array.from({ length: 12 }, (_, m) => `2001-${String(m + 1).padStart(2, "0")}-01`);
 
@@ -56,14 +66,14 @@ export function Months({
         label={`Mean lowest and highest temperature of each month: ${rows.map((r) => `${r.month} ${celsius(r.low, units)} to ${celsius(r.high, units)}`).join(", ")}`}
         rows={rows}
         x="month"
-        unit={units === "us" ? "°F" : "°C"}
-        value={(v, short) => (short ? celsius(v, units).replace(/\s.*$/, "") : celsius(v, units))}
+        unit={degreesUnit(units)}
+        value={(v, short) => (short ? celsiusShort(v, units) : celsius(v, units))}
         series={[
           { key: "range", name: "usual day, night to afternoon", as: "band", tone: "earth" },
           { key: "high", name: "mean highest", as: "line", tone: "ochre" },
           { key: "low", name: "mean lowest", as: "line", tone: "frost" },
         ]}
-        limit={{ at: 0, name: "freezing" }}
+        limits={[{ at: 0, name: "freezing" }]}
         heightPx={190}
       />
       <p className="text-sm">

@@ -6,7 +6,7 @@ import { treeAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
 import { NoteForm } from "@/features/bench/notes/note-form";
 import type { TreeFacts } from "./facts";
-import { Folded } from "./folded";
+import { Folded } from "@/ui/folded";
 import { History } from "./history";
 import { Ways } from "./ways";
 

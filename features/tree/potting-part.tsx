@@ -14,7 +14,7 @@ import { wantedPot, windowReason } from "@/words/sentences";
 import { LIMIT_WORD, MISFIT_WORDS } from "@/words/terms";
 import { DecisionPanel } from "./decision-panel";
 import type { TreeFacts } from "./facts";
-import { Folded } from "./folded";
+import { Folded } from "@/ui/folded";
 import { PlanPanel } from "./plan-panel";
 import { Ways } from "./ways";
 

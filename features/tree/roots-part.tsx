@@ -13,7 +13,7 @@ import { RECORD_WORDS } from "@/words/record";
 import { HABIT_WORDS, STAGE_WORD, WOOD_WORD } from "@/words/terms";
 import { fullBand } from "@/words/tree-page";
 import type { TreeFacts } from "./facts";
-import { Folded } from "./folded";
+import { Folded } from "@/ui/folded";
 import { Ways } from "./ways";
 
 // Its form is fetched when it is opened: most visits measure nothing.

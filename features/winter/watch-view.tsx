@@ -3,11 +3,11 @@
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
+import { Chart } from "@/ui/charts/index";
 import { WARNINGS } from "@/core/shelter/index";
 import { EVENING_MEASURES } from "@/core/winter/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
-import { celsius, day, number, percent, type Units } from "@/words/format";
-import { FROST, INK, PAPER } from "@/ui/tones";
+import { celsius, celsiusShort, degreesUnit, day, number, percent, type Units } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
@@ -154,15 +154,8 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
   );
 }
 
-const W = 460;
-const H = 110;
-
 /** Ten days of a place's air, and the days on which its door is opened. */
 function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; today: string }) {
-  const low = Math.min(-2, ...p.days.map((d) => d.lowC));
-  const high = Math.max(8, ...p.days.map((d) => d.highC));
-  const x = (k: number) => 34 + ((W - 44) * (k + 0.5)) / p.days.length;
-  const y = (t: number) => 8 + ((H - 34) * (high - t)) / (high - low);
   const doors = p.days.filter((d) => d.door);
   const lowest = Math.min(...p.days.map((d) => d.lowC));
   const highest = Math.max(...p.days.map((d) => d.highC));
@@ -171,46 +164,18 @@ function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; 
       <h3 className="text-base font-semibold">
         {p.name} <span className="text-sm font-normal">{p.pots === 1 ? "1 pot" : `${number(p.pots)} pots`}</span>
       </h3>
-      <svg
-        viewBox={`0 0 ${W} ${H}`}
-        className="h-auto w-full max-w-lg"
-        role="img"
-        aria-label={`Air of ${p.name} in the coming ten days: lowest ${celsius(Math.round(lowest), units)}, highest ${celsius(Math.round(highest), units)}`}
-      >
-        {[0, Math.round(high)].map((t) => (
-          <g key={t}>
-            <path d={`M34 ${y(t)}H${W - 6}`} stroke={INK} opacity={t === 0 ? 0.6 : 0.15} />
-            <text x={30} y={y(t) + 4} fontSize="11" textAnchor="end" fill={INK}>
-              {celsius(t, units)}
-            </text>
-          </g>
-        ))}
-        {p.days.map((d, k) => (
-          <g key={d.day}>
-            <rect
-              x={x(k) - 8}
-              y={y(d.highC)}
-              width={16}
-              height={Math.max(2, y(d.lowC) - y(d.highC))}
-              fill={FROST}
-              rx={3}
-            />
-            {d.door && (
-              <path
-                d={`M${x(k) - 5} ${H - 26}h10v12h-10z`}
-                fill={PAPER}
-                stroke="var(--color-warning)"
-                strokeWidth="2.5"
-              />
-            )}
-            {k % 3 === 0 && (
-              <text x={x(k)} y={H - 2} fontSize="11" textAnchor="middle" fill={INK}>
-                {day(d.day, today)}
-              </text>
-            )}
-          </g>
-        ))}
-      </svg>
+      <div className="max-w-lg">
+        <Chart
+          label={`Air of ${p.name} in the coming ten days: lowest ${celsius(Math.round(lowest), units)}, highest ${celsius(Math.round(highest), units)}`}
+          rows={p.days.map((d) => ({ day: day(d.day, today), air: [d.lowC, d.highC] as const }))}
+          x="day"
+          series={[{ key: "air", name: "air, lowest to highest", as: "band", tone: "frost" }]}
+          limits={[{ at: 0, name: "" }]}
+          unit={degreesUnit(units)}
+          value={(v, short) => (short ? celsiusShort(v, units) : celsius(v, units))}
+          heightPx={130}
+        />
+      </div>
       <ul className="text-sm">
         {p.indoors && (
           <li>

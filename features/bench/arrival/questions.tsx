@@ -5,6 +5,7 @@ import { LEAVES, type Leaves, WOUNDS } from "@/core/arrival/index";
 import { ROOT_SIGNS } from "@/core/roots/index";
 import { Choice, Toggle } from "@/ui/choice";
 import { SelectField, TextField } from "@/ui/fields";
+import { Folded } from "@/ui/folded";
 import { RootFace } from "@/ui/root-face";
 import { SIGN_WORDS } from "@/words/root-check";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
@@ -29,7 +30,7 @@ export interface Seen {
 
 export function BareRoots({ d, set, faultAt }: Seen) {
   return (
-    <fieldset className="border-base-300 rounded-box grid gap-3 border p-3 sm:grid-cols-3">
+    <fieldset className="border-base-300 rounded-box grid grid-cols-2 items-end gap-3 border p-3 sm:grid-cols-3">
       <legend className="px-1 font-medium">Its bare roots</legend>
       <TextField
         label="Fine roots that snap dry, %"
@@ -121,7 +122,7 @@ function FromOutside({ d, set, faultAt }: Seen) {
           </Toggle>
         )}
       </div>
-      <div className="mt-3 grid gap-3 sm:grid-cols-3">
+      <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
         <TextField
           label="Mix above the flare, mm"
           numeric
@@ -232,36 +233,42 @@ export function RestQuestions({
           Rootstock unknown
         </Toggle>
       </div>
-      <div className="mt-3 grid gap-3 sm:grid-cols-3">
-        <SelectField
-          label="Wounds"
-          value={d.wounds}
-          onChange={(wounds) => set({ wounds })}
-          options={WOUNDS.map((w) => [w, WOUND_WORDS[w]] as const)}
-        />
-        <TextField
-          label="Plants in the pot"
-          numeric
-          value={d.plants}
-          onChange={(plants) => set({ plants })}
-          fault={faultAt("plants")}
-        />
-        {children}
-        <TextField
-          label={`Asked price, ${currency}`}
-          numeric
-          value={d.price}
-          onChange={(price) => set({ price })}
-          fault={faultAt("price")}
-        />
-        <TextField
-          label={`A sound one costs, ${currency}`}
-          numeric
-          value={d.soundPrice}
-          onChange={(soundPrice) => set({ soundPrice })}
-          fault={faultAt("soundPrice")}
-        />
-      </div>
+      <Folded
+        className="mt-3"
+        title="Wounds, variety, price"
+        open={(["plants", "cultivar", "rootstock", "price", "soundPrice"] as const).some((field) => faultAt(field))}
+      >
+        <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
+          <SelectField
+            label="Wounds"
+            value={d.wounds}
+            onChange={(wounds) => set({ wounds })}
+            options={WOUNDS.map((w) => [w, WOUND_WORDS[w]] as const)}
+          />
+          <TextField
+            label="Plants in the pot"
+            numeric
+            value={d.plants}
+            onChange={(plants) => set({ plants })}
+            fault={faultAt("plants")}
+          />
+          {children}
+          <TextField
+            label={`Asked price, ${currency}`}
+            numeric
+            value={d.price}
+            onChange={(price) => set({ price })}
+            fault={faultAt("price")}
+          />
+          <TextField
+            label={`A sound one costs, ${currency}`}
+            numeric
+            value={d.soundPrice}
+            onChange={(soundPrice) => set({ soundPrice })}
+            fault={faultAt("soundPrice")}
+          />
+        </div>
+      </Folded>
     </Question>
   );
 }
