@@ -147,6 +147,7 @@ test("a bad plant at the gate: the verdict follows the taps; it is taken in and 
   await page.getByLabel("Outside height").fill("210");
   await page.getByLabel("Circling roots", { exact: true }).selectOption("3");
   await page.getByLabel("Mix above the flare, mm").fill("70");
+  await page.getByText("Wounds, variety, price").click();
   await page.getByLabel("A sound one costs").fill("40");
   await page.getByLabel("Asked price").fill("39");
   await expect(page.getByTestId("arrival-verdict")).toHaveText("Take it and correct it at once");

@@ -236,7 +236,7 @@ export function RestQuestions({
       <Folded
         className="mt-3"
         title="Wounds, variety, price"
-        open={(["plants", "cultivar", "rootstock", "price", "soundPrice"] as const).some((field) => faultAt(field))}
+        open={(["plants", "price", "soundPrice"] as const).some((field) => faultAt(field))}
       >
         <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
           <SelectField
