@@ -29,6 +29,7 @@ test("frost at any threshold: dates, curves and season follow the cold that is a
   await expect(
     page.getByRole("region", { name: "Chill the species need" }).getByRole("row", { name: /^Quince/ }),
   ).toContainText("% of years");
+  await page.getByText("Will the crop ripen?", { exact: true }).click();
   await expect(page.getByRole("region", { name: "Chance that crops ripen" })).toContainText("Quince");
   await expect(page.getByTestId("sums")).toContainText("Nothing of this year is on record yet.");
   await expectNoSeriousFindings(page);
@@ -173,6 +174,7 @@ test("a place learns from a logger's file; its frost and the year's follow; type
         `${day} ${String(h).padStart(2, "0")}:00,${(low + 6 * Math.sin((Math.PI * Math.abs(h - 5)) / 24)).toFixed(1)}`,
       );
   }
+  await place.getByText("Correct it").click();
   await place.getByText("Read in a logger’s file").first().click();
   await page.getByLabel("Logger file of Glass lean-to").setInputFiles(file("lean-to.csv", readings.join("\n")));
   await expect(page.getByTestId("preview")).toContainText("cold nights");
@@ -196,6 +198,7 @@ test("a place learns from a logger's file; its frost and the year's follow; type
   await visit(page, w.url(`climate?place=${placeId}`));
   await expect(page.getByText(/, at Glass lean-to/)).toBeVisible();
   await visit(page, w.url("climate/places"));
+  await place.getByText("Correct it").click();
   await place.getByText("Say how its nights are").click();
   await place.getByLabel("Swings damped by").fill("140");
   await place.getByRole("button", { name: "Save" }).click();

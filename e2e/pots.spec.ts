@@ -31,6 +31,7 @@ test("a pot is entered by its dimensions, in one line or field by field; faults 
   await expect(page.getByText("Less than 20 mm is no pot.")).toBeVisible();
   await page.getByLabel("Inside width at the floor").fill("8 cm");
   await page.getByRole("button", { name: "Put in store" }).click();
+  await page.getByText("Could be bought (1)").click();
   await expect(page.getByRole("img", { name: "Deep tree pot: to be bought" })).toBeVisible();
   await page.getByRole("button", { name: "one bought Deep tree pot" }).click();
   await expect(page.getByRole("img", { name: "Deep tree pot: 1 free" })).toBeVisible();
@@ -199,9 +200,11 @@ test("boxes, sunk pots, drain holes, cans and sources answer as one types", asyn
   await expect(box.getByText("At least 150 mm.")).toBeVisible();
   await box.getByLabel("Height inside").fill("58 cm");
   await expect(box).toContainText("4 boards one above the other");
+  await page.getByRole("button", { name: "Pot in the ground" }).click();
   const sunk = page.getByRole("region", { name: "Sunk pot" });
   await sunk.getByLabel("The water fell").fill("6");
   await expect(sunk.getByTestId("soak")).toContainText("The hole is a sump");
+  await page.getByRole("button", { name: "Drain holes" }).click();
   await expect(page.getByTestId("drain")).toContainText("Drill 11 more");
   await expectNoSeriousFindings(page);
 

@@ -18,7 +18,6 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
   const weeks = crops[0].outlooks.map((o) => o.weeks);
   return (
     <section aria-label="Ripening">
-      <h2 className="text-lg">Will the crop ripen?</h2>
       <p className="text-sm">
         <span className="badge badge-warning mr-2">guess</span>
         What a middling cultivar asks for is our own figure; cultivars differ by about an eighth either way, which is in

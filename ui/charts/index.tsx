@@ -4,7 +4,7 @@ import { lazy, Suspense } from "react";
 import type { SeriesChartProps } from "./series-chart";
 
 export { dayAxis } from "./axis";
-export type { ChartRow, Series } from "./series-chart";
+export type { ChartRow } from "./series-chart";
 
 const Drawn = lazy(() => import("./series-chart"));
 

@@ -32,7 +32,7 @@ const TONES = {
 } as const;
 type Tone = keyof typeof TONES;
 
-export interface Series {
+interface Series {
   /** Field of a row that holds its value, or its two ends for a band. */
   key: string;
   name: string;
@@ -55,8 +55,8 @@ export interface SeriesChartProps {
   /** Stands above the axis. */
   unit: string;
   heightPx?: number;
-  /** Values that are drawn across, such as what kills. */
-  limits?: readonly { at: number; name: string; tone?: Tone }[];
+  /** Values that are drawn across, such as what kills, named over their line or under it. */
+  limits?: readonly { at: number; name: string; tone?: Tone; under?: boolean }[];
   /** Days that are marked, such as today. */
   marks?: readonly { at: number; name: string; tone?: Tone }[];
   /** Stretches that are shaded, such as open windows. */
@@ -144,7 +144,7 @@ export default function SeriesChart({
                 value: limit.name,
                 fontSize: 12,
                 fill: TONES[limit.tone ?? "ink"],
-                position: "insideBottomLeft",
+                position: limit.under ? "insideTopLeft" : "insideBottomLeft",
               }}
             />
           ))}
@@ -177,7 +177,8 @@ function drawn({ key, name, as, tone }: Series, steps: number) {
         {...still}
         fill={stroke}
         fillOpacity={0.28}
-        stroke={as === "filled" ? stroke : "none"}
+        stroke={stroke}
+        strokeOpacity={as === "filled" ? 1 : 0.45}
         activeDot={false}
         legendType="rect"
       />

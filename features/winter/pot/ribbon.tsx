@@ -50,7 +50,12 @@ export function Ribbon({
         ]}
         limits={[
           { at: limits.youngC, name: `kills young roots, ${celsius(limits.youngC, units)}`, tone: "kill" },
-          { at: limits.matureC, name: `kills mature roots, ${celsius(limits.matureC, units)}`, tone: "kill" },
+          {
+            at: limits.matureC,
+            name: `kills mature roots, ${celsius(limits.matureC, units)}`,
+            tone: "kill",
+            under: true,
+          },
         ]}
         marks={on ? [{ at: today, name: "today" }] : []}
         range={[low, WARMEST_C]}
