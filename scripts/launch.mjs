@@ -20,7 +20,7 @@ const has = (program) =>
   ["/usr/sbin", "/usr/bin", "/usr/local/bin", "/usr/local/sbin"].some((dir) => existsSync(path.join(dir, program)));
 
 const needed = [["mariadbd", "mariadb-server"]];
-if (task === "test" || task === "bench") needed.push(["chromium", "chromium"]);
+if (["test", "bench", "audit"].includes(task)) needed.push(["chromium", "chromium"]);
 const missing = needed.filter(([program]) => !has(program)).map(([, name]) => name);
 if (missing.length > 0) {
   const install = `apt-get install -y --no-install-recommends ${missing.join(" ")}`;

@@ -1,5 +1,5 @@
 import type { FaultFigures } from "@/contract/faults";
-import { celsius, kilograms, litres, metres, millimetres, number, percent, type Units } from "./format";
+import { celsius, degreeDays, kilograms, litres, metres, millimetres, number, percent, type Units } from "./format";
 
 type Bound = FaultFigures<"too-small"> | FaultFigures<"too-big">;
 
@@ -18,7 +18,7 @@ const BY_SUFFIX: readonly (readonly [RegExp, (value: number, units: Units) => st
   [/Months$/, (v) => `${number(v)} months`],
   [/Years$/, (v) => `${number(v)} years`],
   [/^hoursPerWeek$/, (v) => `${number(v)} hours`],
-  [/DegreeDays$/, (v) => `${number(v)} °C·d`],
+  [/DegreeDays$/, degreeDays],
 ];
 
 function measured(value: number, { field }: Bound, units: Units): string {

@@ -54,6 +54,10 @@ export const celsiusShort = (value: number, units: Units): string => celsius(val
 
 export const degreesUnit = (units: Units): string => (units === "us" ? "°F" : "°C");
 
+/** A sum of warmth: degrees times days above a base. */
+export const degreeDays = (kelvinDays: number, units: Units): string =>
+  units === "us" ? `${number(kelvinDays * 1.8)} °F·d` : `${number(kelvinDays)} °C·d`;
+
 /** A difference of temperatures. */
 export function degreesApart(kelvin: number, units: Units): string {
   return units === "us" ? `${number((kelvin * 9) / 5, 1)} °F` : `${number(kelvin, 1)} °C`;

@@ -14,7 +14,7 @@ import type {
 } from "@/core/species/index";
 import { MM_PER_INCH } from "@/core/quantity/index";
 import type { Vigour } from "@/core/roots/index";
-import { celsius, litres, metres, number, percent, type Units } from "./format";
+import { celsius, degreeDays, litres, metres, number, percent, type Units } from "./format";
 import { HAZARD_WORDS } from "./terms";
 
 /** Words for what the library knows of a kind. */
@@ -306,7 +306,7 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   takeHoldDegreeDays: {
     name: "Warmth to take hold",
     does: "What ordinary work asks for before autumn; a ball slipped up whole half of it.",
-    say: (v) => `${number(v)} °C·d`,
+    say: degreeDays,
   },
   rootWork: {
     name: "Root work",
@@ -326,7 +326,7 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   cropDegreeDays: {
     name: "Warmth to ripen",
     does: "Degree-days above 10 °C from bud break: the chance that its crop ripens here.",
-    say: orNone((v: number) => `${number(v)} °C·d`, "not by warmth, or no crop"),
+    say: orNone(degreeDays, "not by warmth, or no crop"),
   },
   pollination: {
     name: "Fertilising",

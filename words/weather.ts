@@ -1,7 +1,7 @@
 import { Z90 } from "@/core/math/index";
 import type { PlaceFit } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
-import { degreesApart, number, percent, type Units } from "./format";
+import { degreesApart, elevation, number, percent, type Units } from "./format";
 
 /** A place as learned, with how sure that is. */
 export function fitWords(
@@ -31,3 +31,6 @@ export function airWords(
       : `; from ${number(fit.days)} days of hours, a single hour misses by ${degreesApart(fit.residualC, units)}`;
   return `Its air follows two thirds of a change outside ${lag}, walls and ground hold ${percent(hold)} of it${sun}${sure}.`;
 }
+
+/** How much colder it is higher up: the usual fall of temperature with height (ICAO standard atmosphere, 6.5 K per km). */
+export const lapseWords = (units: Units): string => `${degreesApart(0.65, units)} for each ${elevation(100, units)}`;

@@ -17,8 +17,8 @@ export const WRAP_WORDS: Record<Wrap, string> = {
   fleece: "fleece",
   "bubble-single": "bubble film, one layer",
   "bubble-double": "bubble film, two layers",
-  jute: "jute, 2 cm",
-  straw: "straw, 10 cm",
+  jute: "jute",
+  straw: "straw, a hand’s breadth",
 };
 
 export const WATER = { wet: 0.4, dry: 0.12 } as const;
@@ -28,9 +28,9 @@ export const MEASURE_WORDS: Record<MeasureKey, string> = {
   water: "water it before the frost",
   ground: "set it on the ground",
   block: "move it into a block of others",
-  straw: "straw on the mix, 10 cm",
+  straw: "straw on the mix, a hand’s breadth",
   fleece: "wrap it in fleece",
   bubble: "wrap it in two layers of bubble film",
-  "straw-round": "straw round it and on the mix, 10 cm",
+  "straw-round": "straw round it and on the mix, a hand’s breadth",
   sink: "sink it into the ground, mulched",
 };

@@ -84,7 +84,7 @@ export function AheadView(props: Props) {
         ) : endangered.length === 0 ? (
           <p data-testid="at-risk">
             No night is likely to harm the wood, the shoots or the flowers of any tree where it stands: below one part
-            in ten everywhere. Roots in pots are another matter: their winter comes with the Shelter.
+            in ten everywhere. Roots in pots are another matter: their winter stands under Winter.
           </p>
         ) : (
           <ScrollBox label="Trees at risk by night">

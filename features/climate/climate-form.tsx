@@ -1,5 +1,6 @@
 "use client";
 
+import { lapseWords } from "@/words/weather";
 import { useState } from "react";
 import { seedOf } from "@/contract/seed";
 import { answersWithSaid, type FrostFit, lapseC, type ReadingsFit, type SiteAnswers } from "@/core/climate/index";
@@ -10,7 +11,7 @@ import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { Form, FormFaults, TextField } from "@/ui/fields";
-import { celsius, degreesApart, monthDay, number, readNumber, type Units } from "@/words/format";
+import { celsius, degreesApart, elevation, monthDay, number, readNumber, type Units } from "@/words/format";
 import { Months } from "../setup/months";
 import { editKey, type MonthEdits, type Problems, readMonths } from "../setup/read-answers";
 import { askPreview, usePreview } from "../setup/use-preview";
@@ -200,7 +201,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
                 value={height}
                 onChange={setHeight}
                 fault={problems.height ?? at("normals.elevationM")}
-                hint={`Your site stands at ${number(siteElevationM)} m; 0.65 °C for each 100 m are allowed for.`}
+                hint={`Your site stands at ${elevation(siteElevationM, units)}; ${lapseWords(units)} are allowed for.`}
               />
             )}
           </>

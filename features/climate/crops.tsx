@@ -1,6 +1,7 @@
 "use client";
 
-import { day, number, percent } from "@/words/format";
+import { useAsOf } from "@/features/kernel/as-of";
+import { day, degreeDays, number, percent, type Units } from "@/words/format";
 import { ScrollBox, Why } from "@/ui/fields";
 
 export interface CropOfKind {
@@ -14,6 +15,7 @@ export interface CropOfKind {
 
 /** Whether a crop ripens here before its season ends, and what an early start in warmth gains. */
 export function CropView({ crops, generated }: { crops: CropOfKind[]; generated: boolean }) {
+  const { units } = useAsOf();
   if (crops.length === 0) return null;
   const weeks = crops[0].outlooks.map((o) => o.weeks);
   return (
@@ -43,8 +45,8 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
                 <th scope="row" className="font-normal">
                   {c.name}
                 </th>
-                <td>{amountWords(c.asks.amount, c.asks.unit)}</td>
-                <td>{amountWords(c.season, c.asks.unit)}</td>
+                <td>{amountWords(c.asks.amount, units, c.asks.unit)}</td>
+                <td>{amountWords(c.season, units, c.asks.unit)}</td>
                 {c.outlooks.map((o) => (
                   <td key={o.weeks}>
                     <b>{percent(o.chance)}</b>
@@ -64,8 +66,8 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
   );
 }
 
-const amountWords = (amount: number, unit: CropOfKind["asks"]["unit"]) =>
-  unit === "degree-days" ? `${number(amount)} °C·d` : `${number(amount)} warm days`;
+const amountWords = (amount: number, units: Units, unit: CropOfKind["asks"]["unit"]) =>
+  unit === "degree-days" ? degreeDays(amount, units) : `${number(amount)} warm days`;
 
 function gained(without: string | null, early: string | null): string {
   if (without === null || early === null) return "";

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { FrostFreeSeason, FrostTrend } from "@/core/climate/index";
 import { monthDayOfSlot, SLOTS_PER_YEAR } from "@/core/dates/index";
-import { monthDay, number, percent, readNumber } from "@/words/format";
+import { celsius, monthDay, number, percent, readNumber } from "@/words/format";
 import { Chart, type ChartRow } from "@/ui/charts/index";
 import { Form, TextField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -31,10 +31,10 @@ const USUAL = [
 /** Which cold is asked about: a number, or one of the usual ones. */
 export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId: string | null }) {
   const router = useRouter();
-  const { collectionId, settledOn, today } = useAsOf();
+  const { collectionId, settledOn, today, units } = useAsOf();
   const [text, setText] = useState(String(thresholdC));
   const value = readNumber(text, "celsius");
-  const fault = value >= -25 && value <= 10 ? undefined : "Between −25 and 10 °C.";
+  const fault = value >= -25 && value <= 10 ? undefined : `Between ${celsius(-25, units)} and ${celsius(10, units)}.`;
   const ask = (c: number) => {
     setText(String(c));
     const on = `${placeId === null ? "" : `&place=${placeId}`}${settledOn === today ? "" : `&on=${settledOn}`}`;
@@ -68,7 +68,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
           aria-pressed={c === thresholdC}
           onClick={() => ask(c)}
         >
-          {number(c)} °C: {what}
+          {celsius(c, units)}: {what}
         </button>
       ))}
     </Form>

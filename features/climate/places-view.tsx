@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
-import { celsius, number, readNumber } from "@/words/format";
+import { celsius, degreesUnit, number, readNumber } from "@/words/format";
 import { Chart, type ChartRow } from "@/ui/charts/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { Folded } from "@/ui/folded";
@@ -196,10 +196,12 @@ function DescribeForm({ place }: { place: PlaceFacts }) {
 
 /** What the keeper knows of a place without a logger. */
 function ClimateForm({ place }: { place: PlaceFacts }) {
-  const { collectionId } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("set-place-climate");
-  const [offset, setOffset] = useState(String(place.climate.offsetC));
+  // A difference of temperatures: 1.8 °F for each °C, and nothing added.
+  const perKelvin = units === "us" ? 1.8 : 1;
+  const [offset, setOffset] = useState(String(Math.round(10 * perKelvin * place.climate.offsetC) / 10));
   const [damping, setDamping] = useState(String(Math.round(100 * place.climate.damping)));
   const save = async (climate: PlaceClimate | null) => {
     const done = await send({ collectionId, placeId: place.id, climate });
@@ -211,16 +213,15 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
       <Form
         label={`Nights of ${place.name}`}
         className="space-y-3"
-        onSubmit={() => save({ offsetC: readNumber(offset), damping: readNumber(damping) / 100 })}
+        onSubmit={() => save({ offsetC: readNumber(offset) / perKelvin, damping: readNumber(damping) / 100 })}
       >
         <TextField
-          label="Warmer at freezing by"
+          label={`Warmer at freezing by, ${degreesUnit(units)}`}
           numeric="signed"
-          suffix="°C"
           value={offset}
           onChange={setOffset}
-          fault={at("climate.offsetC") && "Degrees between −15 and 30."}
-          hint="a hollow is below zero: −1.5"
+          fault={at("climate.offsetC") && `Degrees between ${number(-15 * perKelvin)} and ${number(30 * perKelvin)}.`}
+          hint="a hollow is colder: below zero"
         />
         <TextField
           label="Swings damped by"

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { HEAT_DAY_C, type SumKind, WARMTH_BASE_C } from "@/core/climate/index";
 import { toDay } from "@/core/dates/index";
 import type { Basis } from "@/core/estimate/index";
-import { celsius, day, number, percent } from "@/words/format";
+import { celsius, day, degreeDays, number, percent, type Units } from "@/words/format";
 import { Chart, type ChartRow, dayAxis } from "@/ui/charts/index";
 import { ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -25,6 +25,9 @@ export interface DrawnSums {
   usualNow: number | null;
 }
 
+/** The old count of chill hours: 45 °F. */
+const CHILL_HOUR_C = 7.2;
+
 export interface ChillOfKind {
   name: string;
   need: number;
@@ -33,6 +36,8 @@ export interface ChillOfKind {
   basis: Basis;
 }
 
+/** Sums of degrees are told in the degrees of the collection. */
+const OF_DEGREES: readonly SumKind[] = ["warmth", "roots"];
 const UNIT: Record<SumKind, string> = {
   warmth: "°C·d",
   roots: "°C·d",
@@ -50,7 +55,7 @@ const HOW: Record<SumKind, string> = {
   chill:
     "Portions of the Dynamic model (Fishman et al. 1987) from hours that a curve puts between the day’s two extremes (Linvill 1990). Needs of kinds are the middles of ranges from the literature, remembered.",
   "chill-hours":
-    "Hours at or below 7.2 °C, frost included, from hours that a curve puts between the day’s two extremes (Linvill 1990). An old and coarse count: warm spells take nothing away.",
+    "Hours of chill, frost included, from hours that a curve puts between the day’s two extremes (Linvill 1990). An old and coarse count: warm spells take nothing away.",
   utah: "Utah units (Richardson et al. 1974): warm hours take away what cool ones gave. Made for cold winters; misleading where winters are mild.",
   "heat-days": "Days whose highest temperature reached 30 °C.",
   evaporation:
@@ -74,7 +79,7 @@ export function SeasonSumsView({
     warmth: `warmth of the air above ${celsius(WARMTH_BASE_C, units)}`,
     roots: "warmth of the root zone",
     chill: "winter chill, Dynamic-model portions",
-    "chill-hours": "winter chill, hours below 7.2 °C",
+    "chill-hours": `winter chill, hours below ${celsius(CHILL_HOUR_C, units)}`,
     utah: "winter chill, Utah units",
     "heat-days": `days of ${celsius(HEAT_DAY_C, units)} and more`,
     evaporation: "reference evaporation",
@@ -91,7 +96,7 @@ export function SeasonSumsView({
       />
       <SumChart sums={shown} word={words[kind]} />
       <p data-testid="sums">
-        {nowWords(shown)} Since {day(shown.from)}; the band holds eight of {number(shown.years)}{" "}
+        {nowWords(shown, units)} Since {day(shown.from)}; the band holds eight of {number(shown.years)}{" "}
         {generated ? "generated years" : "years of your record"}.
       </p>
       <Why reason={HOW[kind]}>
@@ -102,15 +107,18 @@ export function SeasonSumsView({
   );
 }
 
-function nowWords(s: DrawnSums): string {
+const sumWords = (v: number, kind: SumKind, units: Units) =>
+  OF_DEGREES.includes(kind) ? degreeDays(v, units) : `${number(v)} ${UNIT[kind]}`;
+
+function nowWords(s: DrawnSums, units: Units): string {
   if (s.now === null || s.usualNow === null) return "Nothing of this year is on record yet.";
   const ahead = s.now - s.usualNow;
-  const size = `${number(Math.abs(ahead))} ${UNIT[s.kind]}`;
+  const size = sumWords(Math.abs(ahead), s.kind, units);
   const against =
     Math.abs(ahead) < 0.05 * Math.max(20, s.usualNow)
       ? "as in the middle year"
       : `${size} ${ahead > 0 ? "more" : "less"} than the middle year`;
-  return `${number(s.now)} ${UNIT[s.kind]} so far, ${against}.`;
+  return `${sumWords(s.now, s.kind, units)} so far, ${against}.`;
 }
 
 function ChillTable({ chill }: { chill: ChillOfKind[] }) {
@@ -156,11 +164,12 @@ export function sumRows({ from, stepDays, p10, p50, p90, current }: DrawnSums): 
 }
 
 function SumChart({ sums, word }: { sums: DrawnSums; word: string }) {
-  const { today } = useAsOf();
+  const { today, units } = useAsOf();
+  const shortly = (v: number) => sumWords(v, sums.kind, units).replace(/\s\D*$/, "");
   return (
     <div className="mt-2 max-w-3xl">
       <Chart
-        label={`${word}: ${sums.now === null ? "this year not on record" : `${number(sums.now)} ${UNIT[sums.kind]} this year so far`}; the middle year ends at ${number(sums.p50.at(-1) ?? 0)}, eight years in ten between ${number(sums.p10.at(-1) ?? 0)} and ${number(sums.p90.at(-1) ?? 0)}.`}
+        label={`${word}: ${sums.now === null ? "this year not on record" : `${sumWords(sums.now, sums.kind, units)} this year so far`}; the middle year ends at ${number(sums.p50.at(-1) ?? 0)}, eight years in ten between ${number(sums.p10.at(-1) ?? 0)} and ${number(sums.p90.at(-1) ?? 0)}.`}
         rows={sumRows(sums)}
         x="day"
         axis={dayAxis(toDay(sums.from), sums.days, today)}
@@ -169,8 +178,8 @@ function SumChart({ sums, word }: { sums: DrawnSums; word: string }) {
           { key: "middle", name: "middle year", as: "dashes", tone: "night" },
           { key: "now", name: "this year", as: "line", tone: "ochre" },
         ]}
-        unit={UNIT[sums.kind]}
-        value={(v, short) => (short ? number(Math.round(v)) : `${number(Math.round(v))} ${UNIT[sums.kind]}`)}
+        unit={sumWords(0, sums.kind, units).replace(/^0\s*/, "")}
+        value={(v, short) => (short ? shortly(v) : sumWords(v, sums.kind, units))}
         heightPx={230}
       />
     </div>

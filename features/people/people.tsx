@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { type Absence, type Person } from "@/core/people/index";
-import { SOLO_LIMIT_KG } from "@/core/mass/index";
+import { SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
 import { day, kilograms, number, readNumber, type Units } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { DayField } from "@/features/kernel/rough-date";
@@ -154,7 +154,7 @@ function PersonForm({
           value={lift}
           onChange={setLift}
           fault={at("liftKg")}
-          hint={`16 kg is a usual limit for volunteers${units === "us" ? " (35 lb)" : ""}`}
+          hint={`${kilograms(VOLUNTEER_LIMIT_KG, units)} is a usual limit for volunteers`}
         />
         <TextField label="Hours a week" numeric value={hours} onChange={setHours} fault={at("hoursPerWeek")} />
       </div>

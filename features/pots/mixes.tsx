@@ -256,6 +256,7 @@ const MixAndPot = memo(
     choices: MixChoice[];
     pots: PotOption[];
   }) {
+    const { units } = useAsOf();
     return (
       <>
         <SelectField
@@ -268,7 +269,10 @@ const MixAndPot = memo(
           label="Pot"
           value={side.pot}
           onChange={(pot) => set((now) => ({ ...now, pot, heightMm: ownHeight(pots, pot) }))}
-          options={[["", "an ordinary pot, 30 cm"] as const, ...pots.map((p) => [p.lotId, p.name] as const)]}
+          options={[
+            ["", `an ordinary pot, ${millimetres(PLAIN_POT.topWidthMm, units)} across`] as const,
+            ...pots.map((p) => [p.lotId, p.name] as const),
+          ]}
         />
       </>
     );
@@ -358,7 +362,7 @@ const SideFacts = memo(function SideFacts({ found, stores, units }: { found: Fou
           <>
             <p>
               Water by the drained-pot method (Bilderback & Fonteno 1987; van Genuchten 1980); water for roots lies
-              between what the pot holds after draining and what is left at 50 cm of suction.
+              between what the pot holds after draining and what is left at {millimetres(500, units)} of suction.
               {choice.from === "ready"
                 ? " The curve is a typical one for such mixes: yours may differ by a tenth."
                 : choice.from === "recipe"
@@ -366,8 +370,8 @@ const SideFacts = memo(function SideFacts({ found, stores, units }: { found: Fou
                   : " It is old mix: its pores are taken as finer by its age."}
             </p>
             <p>
-              It is worn out when {percent(WORN_OUT_LOSS)} of its volume is gone or a layer of 20 cm has less than{" "}
-              {percent(WORN_OUT_AIR)} of air; here{" "}
+              It is worn out when {percent(WORN_OUT_LOSS)} of its volume is gone or a layer of {millimetres(200, units)}{" "}
+              has less than {percent(WORN_OUT_AIR)} of air; here{" "}
               {life.by === "volume"
                 ? "slumping comes first"
                 : life.by === "air"

@@ -1,5 +1,6 @@
 "use client";
 
+import { celsius } from "@/words/format";
 import Link from "next/link";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -9,7 +10,7 @@ import { Ways } from "./ways";
 
 /** Where it spends the winter, and the frosts of the place. */
 export function WinterPart({ facts }: { facts: TreeFacts }) {
-  const { collectionId } = useAsOf();
+  const { collectionId, units } = useAsOf();
   return (
     <div className="space-y-4">
       <p>
@@ -20,8 +21,8 @@ export function WinterPart({ facts }: { facts: TreeFacts }) {
       <Why
         reason={
           <>
-            Counted from frost years, midsummer to midsummer, at 0 °C {facts.frost.source}. The one-in-ten day is
-            uncertain by {facts.frost.plusMinus || "an unknown span"}.
+            Counted from frost years, midsummer to midsummer, at {celsius(0, units)} {facts.frost.source}. The
+            one-in-ten day is uncertain by {facts.frost.plusMinus || "an unknown span"}.
           </>
         }
       >

@@ -16,7 +16,7 @@ import { SimulatedMark } from "@/features/kernel/simulated";
 const SOON_ROUND_DAYS = 10;
 
 export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southern: boolean; risk: number }) {
-  const { collectionId, today } = useAsOf();
+  const { collectionId, today, units } = useAsOf();
   const base = pageAt(collectionId, "winter");
   const urgent = facts.in
     .flatMap((r) => r.moves)
@@ -109,15 +109,16 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
       {facts.out.length > 0 && (
         <p className="mt-2 max-w-prose text-sm">
           On arrival outside: soak each pot until it drains, then feed once it grows. Frost nights after that: fleece
-          over the crown, or in again over night; the forecast alarm in the Almanac tells you.
+          over the crown, or in again over night; an alert under Climate tells you.
         </p>
       )}
       <Early early={facts.early} />
       <Caution className="mt-4 max-w-prose">
         <p>
-          Above {number(LIFT_FROM_FLOOR_KG)} kg raise it first or take a trolley; {number(SOLO_LIMIT_KG)} kg is the most
-          one person lifts, close to the body; hands clear when a pot is tipped or set down. Let pots dry down before a
-          move: water is most of the weight. Children and volunteers lift less. Local manual-handling rules decide.
+          Above {kilograms(LIFT_FROM_FLOOR_KG, units)} raise it first or take a trolley;{" "}
+          {kilograms(SOLO_LIMIT_KG, units)} is the most one person lifts, close to the body; hands clear when a pot is
+          tipped or set down. Let pots dry down before a move: water is most of the weight. Children and volunteers lift
+          less. Local manual-handling rules decide.
         </p>
       </Caution>
     </article>

@@ -166,7 +166,7 @@ export function PlaceForm({
             onChange={setMulched}
             options={[
               ["no", "nothing"],
-              ["yes", "straw, 10 cm"],
+              ["yes", "straw, a hand’s breadth"],
             ]}
           />
           <SelectField

@@ -175,7 +175,7 @@ function Word({ standing: s, units }: { standing: Standing; units: Units }) {
           numeric="signed"
           value={text}
           onChange={setText}
-          fault={at("inBelowC") && "Degrees between −30 and 20 °C, or nothing."}
+          fault={at("inBelowC") && `Between ${celsius(-30, units)} and ${celsius(20, units)}, or nothing.`}
           hint="empty: as calculated"
         />
         <button type="submit" className="btn min-h-11" disabled={busy}>

@@ -75,7 +75,8 @@ export function PrintView({ facts }: { facts: PrintFacts }) {
       <Carrying title="Carrying in, in this order" rounds={facts.in} head={head} units={units} today={today} />
       <Carrying title="Carrying out again" rounds={facts.out} head={head} units={units} today={today} />
       <p className="mt-4 text-sm">
-        Masses are for watered pots, many of them calculated. Two lift what one should not; {number(SOLO_LIMIT_KG)} kg
+        Masses are for watered pots, many of them calculated. Two lift what one should not;{" "}
+        {kilograms(SOLO_LIMIT_KG, units)}
         is the most for one. Local manual-handling rules decide, and the building’s owner on floor loads.
       </p>
     </article>

@@ -16,7 +16,7 @@ import {
 } from "@/core/shelter/index";
 import { CROWN_ROOM, HAND_M } from "@/model/index";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
-import { day, number, percent, readNumber } from "@/words/format";
+import { day, millimetres, number, percent, readNumber } from "@/words/format";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { type RunningJob } from "@/features/kernel/job-progress";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -55,7 +55,7 @@ const SCALE = { most: 95, least: 30 } as const;
 const OVER_PX = 24;
 
 function Heading({ facts, children }: { facts: ShelterFacts; children: string }) {
-  const { today } = useAsOf();
+  const { today, units } = useAsOf();
   return (
     <>
       <h1 className="text-2xl">Winter layout, {winterWords(facts.winter, facts.southern)}</h1>
@@ -65,7 +65,8 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
             Each tree’s roots and wood through the courses this winter may take, at every place
             {facts.calculatedOn ? `, calculated on ${day(facts.calculatedOn, today)}` : ""}; then all of them shared out
             at once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and
-            of changes since last winter is least. Pots are circles of their own ground with {number(100 * HAND_M)} cm
+            of changes since last winter is least. Pots are circles of their own ground with{" "}
+            {millimetres(1000 * HAND_M, units)}
             between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
             leaf, {percent(CROWN_ROOM.leafless)} bare (a guess), its pot dashed within it. In danger: more than{" "}
             {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess

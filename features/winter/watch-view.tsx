@@ -22,10 +22,10 @@ type Advised = ColdPot["measure"];
 /** What is advised for an evening, for several pots at once. */
 const ADVICE_WORDS: Record<Advised, { what: string; done: string }> = {
   water: { what: "Water them before dark", done: "They are watered" },
-  straw: { what: "Straw on their mix, 10 cm", done: "Straw lies on them" },
+  straw: { what: "Straw on their mix, a hand’s breadth", done: "Straw lies on them" },
   fleece: { what: "Wrap their pots in fleece", done: "They are wrapped" },
   bubble: { what: "Wrap their pots in two layers of bubble film", done: "They are wrapped" },
-  "straw-round": { what: "Straw round them and on the mix, 10 cm", done: "They stand in straw" },
+  "straw-round": { what: "Straw round them and on the mix, a hand’s breadth", done: "They stand in straw" },
   sink: { what: "Sink them into the ground, straw on top", done: "They are sunk" },
   "crown-fleece": { what: "Fleece over their crowns, or in over night", done: "" },
   in: { what: "Bring them in: nothing we know would keep them out there", done: "" },

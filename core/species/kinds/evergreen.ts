@@ -81,7 +81,7 @@ export const EVERGREEN: Kind[] = [
     rootKillYoungC: -3, rootKillMatureC: -5, bloomDays: [40, 90], fruitDays: [200, 300], cropDegreeDays: null,
     hazards: ["peel-oil"], health: ["citrus-rules", "scale"], yieldPer10L: [20, 60], yieldUnit: "fruits", circle: "citrus", bringInNightC: -1,
   }, { M: "crownC" }),
-  complete("lemon", "Lemon", "Citrus × limon", "citrus-like", "Worked from a root zone of 13 °C until midsummer.", {
+  complete("lemon", "Lemon", "Citrus × limon", "citrus-like", "Worked in spring, once its root zone has warmed, until midsummer.", {
     ...CITRUS, vigour: ["moderate", "vigorous"], rootShare: 0.2, cropVolumeL: [20, 40], winterC: [5, 10], crownC: -4, leafC: -3, bloomC: -1,
     rootKillYoungC: -2, rootKillMatureC: -4, bloomDays: [10, 60], fruitDays: [200, 300], cropDegreeDays: null,
     hazards: ["peel-oil", "thorns"], health: ["citrus-rules", "scale"], yieldPer10L: [4, 12], yieldUnit: "fruits", circle: "citrus", bringInNightC: 3,

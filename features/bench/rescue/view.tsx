@@ -14,7 +14,7 @@ import {
 import type { Hazard } from "@/core/species/index";
 import { Choice } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { day, number, readNumber, percent } from "@/words/format";
+import { day, degreeDays, number, percent, readNumber } from "@/words/format";
 import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -91,12 +91,12 @@ const HOW_WORDS: Record<RescueOutcome["how"], string> = {
 };
 
 function Season({ facts }: { facts: RescueViewFacts }) {
-  const { today } = useAsOf();
+  const { today, units } = useAsOf();
   const { left, need, enough } = facts.season;
   return (
     <Reasoned
       className="mt-1"
-      reason={`Root warmth left this season above its species’ base: ${number(left)} °C·d, from the middle of this place’s weather years, against the ${number(need)} that work costing many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its species is a guess." : ""} Our judgement.`}
+      reason={`Root warmth left this season above its species’ base: ${degreeDays(left, units)}, from the middle of this place’s weather years, against the ${number(need)} that work costing many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its species is a guess." : ""} Our judgement.`}
     >
       <p className={enough ? "" : "text-warning font-semibold"} data-testid="season">
         {enough

@@ -1,5 +1,6 @@
 "use client";
 
+import { lapseWords } from "@/words/weather";
 import { useEffect, useRef, useState } from "react";
 import { celsius, number, readNumber } from "@/words/format";
 import { FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -167,7 +168,7 @@ export function WeatherImport({
             value={height}
             onChange={setHeight}
             fault={heightFault}
-            hint="A station higher than you is colder: 0.65 °C for each 100 m are allowed for."
+            hint={`A station higher than you is colder: ${lapseWords(units)} are allowed for.`}
           />
         )}
       </div>

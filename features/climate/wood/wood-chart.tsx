@@ -3,7 +3,7 @@
 import { toDay } from "@/core/dates/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Chart, type ChartRow, dayAxis } from "@/ui/charts/index";
-import { celsius, celsiusShort, degreesUnit, percent } from "@/words/format";
+import { celsius, celsiusShort, degreesUnit, percent, type Units } from "@/words/format";
 import type { WoodPicture } from "./picture";
 
 /** Warmer nights say nothing of hardiness, °C. */
@@ -48,7 +48,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
   return (
     <figure className="max-w-4xl" aria-label="Course of the season">
       <Chart
-        label={spoken(p)}
+        label={spoken(p, units)}
         rows={rows}
         x="day"
         axis={axis}
@@ -112,7 +112,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
   );
 }
 
-function spoken(p: WoodPicture): string {
+function spoken(p: WoodPicture, units: Units): string {
   const coldest = Math.min(...p.hardy.middle);
-  return `Ripeness, hardiness and safe days of ${p.label} through the season ${p.season}. At its hardiest it stands ${coldest} °C. The sentences above have the days.`;
+  return `Ripeness, hardiness and safe days of ${p.label} through the season ${p.season}. At its hardiest it stands ${celsius(coldest, units)}. The sentences above have the days.`;
 }

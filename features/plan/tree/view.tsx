@@ -13,7 +13,7 @@ import {
   type WhatIf,
 } from "@/core/ladder/index";
 import { Caution, Form, FormFaults, Reasoned, SelectField, TextField } from "@/ui/fields";
-import { day, kilograms, litres, number } from "@/words/format";
+import { day, degreeDays, kilograms, litres, number } from "@/words/format";
 import { shareWords } from "@/words/plan";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -60,8 +60,8 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
             Each season one of: stay, renew the top, root-prune, drill and refill, pot up
             {goal.plantOut ? ", plant out" : ""}. The cheapest row by the school’s weights, found by dynamic programming
             on the root model with this tree’s middle pace and the warmth of a middle year here (
-            {number(site.seasonDegreeDays)} °C·d). Pots in store cost nothing; pots to buy cost what Stores say, or else
-            a guess (1.5 × litres to the power .7); mix {number(site.mixPricePerL, 2)} a litre
+            {degreeDays(site.seasonDegreeDays, units)}). Pots in store cost nothing; pots to buy cost what Pots & mixes
+            says, or else a guess (1.5 × litres to the power .7); mix {number(site.mixPricePerL, 2)} a litre
             {facts.mixPriced ? ", by the bags on offer" : ", a guess"}. Rot risk is an index and no probability. The
             weights are our judgement{facts.guess ? ", and its species is a guess" : ""}. The last third of every plan
             is bent by its end: it is drawn pale and counted nowhere. Plan anew every year.

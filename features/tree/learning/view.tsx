@@ -7,7 +7,7 @@ import type { DateEstimate, Estimate } from "@/core/estimate/index";
 import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narrowing } from "@/model/index";
 import { Toggle } from "@/ui/choice";
 import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
-import { day, millimetres, number, percent, readNumber } from "@/words/format";
+import { day, degreeDays, millimetres, number, percent, readNumber } from "@/words/format";
 import { DayField } from "@/features/kernel/rough-date";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -274,7 +274,7 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
         New roots since {day(r.pottedOn, today)}
       </h2>
       <Reasoned
-        reason={`Length by warmth since the work’s lag, at this tree’s pace: one crossing of a ring of ${millimetres(HOLDING_MM, units)} (80 to 450 °C·d by pace). “Reached” is how much of the mix they can drink from, in weeks; “full” is the mix used up, in seasons. Both our judgement: a look corrects them.`}
+        reason={`Length by warmth since the work’s lag, at this tree’s pace: one crossing of a ring of ${millimetres(HOLDING_MM, units)} (${number(units === "us" ? 144 : 80)} to ${degreeDays(450, units)} by pace). “Reached” is how much of the mix they can drink from, in weeks; “full” is the mix used up, in seasons. Both our judgement: a look corrects them.`}
       >
         <p data-testid="rerooting">
           Expected today: {millimetres(r.expectedMm.p50, units)} long ({millimetres(r.expectedMm.p10, units)}–

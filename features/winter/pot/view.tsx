@@ -157,9 +157,10 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
             {facts.any ? "" : "the record and the forecast as far as they go, then "}
             {BASIS_WORDS[facts.basis]}, with their sun, wind and snow; the air there {AIR_BASIS_WORDS[facts.airBasis]}
             {facts.airNights ? ` (${number(facts.airNights)} nights)` : ""}. Each hour heat crosses wall, mix and floor
-            of three rings of the pot; its water freezes between 0 and −1 °C. Killing temperatures of its species:{" "}
-            {MARK_WORDS[facts.limitMark].name}, {MARK_WORDS[facts.limitMark].what}; sources differ by up to 8 K
-            {facts.guess ? ", and its species is a guess" : ""}. Young roots count until the core has been below 5 °C
+            of three rings of the pot; its water freezes between {celsius(0, units)} and {celsius(-1, units)}. Killing
+            temperatures of its species: {MARK_WORDS[facts.limitMark].name}, {MARK_WORDS[facts.limitMark].what}; sources
+            differ by up to 8 K{facts.guess ? ", and its species is a guess" : ""}. Young roots count until the core has
+            been below {celsius(5, units)}
             for four weeks. Pot and mix as planned, not as measured.
           </>
         }
@@ -208,7 +209,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           onChange={(v) => set("mulch", v)}
           options={[
             ["none", "nothing"],
-            ["straw", "straw, 10 cm"],
+            ["straw", "straw, a hand’s breadth"],
           ]}
         />
       </section>
