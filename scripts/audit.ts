@@ -10,6 +10,7 @@ import { type AuditedPage, auditedPages } from "./audit/pages";
 import { buildIfChanged } from "./lib/build";
 import { databaseEnv, startDatabase } from "./lib/mariadb";
 import { freePort } from "./lib/ports";
+import { sleep } from "./lib/processes";
 import { startWeb } from "./lib/web";
 
 const dir = path.resolve(".aurelian", "audit");
@@ -30,11 +31,22 @@ async function firstTree(browser: Browser, url: string): Promise<{ collection: s
   await page.goto(url, { waitUntil: "networkidle" });
   const collection = /\/c\/[0-9a-f-]{36}/.exec(`${page.url()} ${await page.content()}`)?.[0];
   if (!collection) throw new Error("no collection to look at");
-  await page.goto(`${url}${collection}/trees?view=rows`, { waitUntil: "networkidle" });
+  await page.goto(`${url}${collection}/trees?view=rows`, { timeout: 120_000 });
+  await plansMade(`${url}${collection}/plans`);
   const treeId = /\/tree\/([0-9a-f-]{36})/.exec(await page.content())?.[1];
   await page.close();
   if (!treeId) throw new Error("no tree to look at");
   return { collection, treeId };
+}
+
+/** The first page sets off the plans of all trees: looked at while they are made, every page would be slow. */
+async function plansMade(address: string): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    const { making } = (await (await fetch(address)).json()) as { making: boolean };
+    if (!making) return;
+    await sleep(1000);
+  }
+  throw new Error("the plans of the trees were not made in five minutes");
 }
 
 /** Units are a setting of the collection: they are changed as a keeper changes them. */

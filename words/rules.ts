@@ -24,7 +24,7 @@ export const RULE_WORDS: Record<RuleId, { name: string; text: string }> = {
   },
   palm: {
     name: "Palms",
-    text: "Whole ball, same depth, root zone of 18 °C and more: cut roots often die back to the trunk.",
+    text: "Whole ball, same depth, in a well warmed root zone: cut roots often die back to the trunk.",
   },
   "tap-seedling": {
     name: "Tap-rooted seedlings",

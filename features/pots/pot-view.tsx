@@ -71,7 +71,7 @@ export function PotView({
   history: PotEvent[];
   currency: string;
 }) {
-  const { units, collectionId, today } = useAsOf();
+  const { units } = useAsOf();
   const mix = mixEstimate(lot.pot);
   const mass = likelyPotMassKg(vessel);
   const place = places.find((p) => p.id === lot.placeId)?.name;
@@ -95,25 +95,7 @@ export function PotView({
     <div>
       <PotsNav at="pots" />
       <h1 className="text-2xl">{lot.name}</h1>
-      <p className="text-lg" data-testid="standing">
-        {number(free)} free
-        {users.length > 0 && (
-          <>
-            {"; in use by "}
-            {users.slice(0, 12).map((u, i) => (
-              <span key={u.treeId}>
-                {i > 0 && ", "}
-                <Link prefetch={false} className="link" href={treeAt(collectionId, u.treeId)}>
-                  {u.tag}
-                </Link>
-                {u.plants > 1 && ` (${number(u.plants)} plants)`}
-              </span>
-            ))}
-            {users.length > 12 && ` and ${users.length - 12} more`}
-          </>
-        )}
-        .
-      </p>
+      <InUse free={free} users={users} />
       <div className="mt-3 grid gap-8 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
         <div>
           <PotSection
@@ -146,25 +128,7 @@ export function PotView({
           <More lot={lot} places={places} />
           <Own lot={lot} free={free} users={users} />
           <Measure lot={lot} />
-          <section aria-label="What happened">
-            <h2 className="text-lg">What happened</h2>
-            <ul className="divide-base-300 divide-y">
-              {history.slice(0, 60).map((e) => (
-                <li key={e.id} className="py-1">
-                  <span className="text-sm">{day(e.on, today)}</span> ·{" "}
-                  {e.tree && (
-                    <>
-                      <Link prefetch={false} className="link" href={treeAt(collectionId, e.tree.id)}>
-                        {e.tree.tag}
-                      </Link>
-                      {": "}
-                    </>
-                  )}
-                  {e.words}
-                </li>
-              ))}
-            </ul>
-          </section>
+          <PotHistory history={history} />
         </div>
       </div>
     </div>
@@ -318,5 +282,57 @@ function Measure({ lot }: { lot: Lot }) {
         </button>
       </Form>
     </details>
+  );
+}
+
+/** What happened to these pots, the newest first. */
+function PotHistory({ history }: { history: PotEvent[] }) {
+  const { collectionId, today } = useAsOf();
+  return (
+    <section aria-label="What happened">
+      <h2 className="text-lg">What happened</h2>
+      <ul className="divide-base-300 divide-y">
+        {history.slice(0, 60).map((e) => (
+          <li key={e.id} className="py-1">
+            <span className="text-sm">{day(e.on, today)}</span> ·{" "}
+            {e.tree && (
+              <>
+                <Link prefetch={false} className="link" href={treeAt(collectionId, e.tree.id)}>
+                  {e.tree.tag}
+                </Link>
+                {": "}
+              </>
+            )}
+            {e.words}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** How many are free, and whose the others are. */
+function InUse({ free, users }: { free: number; users: PotUser[] }) {
+  const { collectionId } = useAsOf();
+  return (
+    <p className="text-lg" data-testid="standing">
+      {number(free)} free
+      {users.length > 0 && (
+        <>
+          {"; in use by "}
+          {users.slice(0, 12).map((u, i) => (
+            <span key={u.treeId}>
+              {i > 0 && ", "}
+              <Link prefetch={false} className="link" href={treeAt(collectionId, u.treeId)}>
+                {u.tag}
+              </Link>
+              {u.plants > 1 && ` (${number(u.plants)} plants)`}
+            </span>
+          ))}
+          {users.length > 12 && ` and ${users.length - 12} more`}
+        </>
+      )}
+      .
+    </p>
   );
 }

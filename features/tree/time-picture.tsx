@@ -71,26 +71,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
     <div ref={box}>
       <svg width={width} height={HEIGHT} role="img" aria-label={describe(picture)} className="block max-w-full">
         <rect x={LEFT} y={TOP} width={width - LEFT - RIGHT} height={CURVES} fill={PAPER} stroke="#d9cdb2" />
-        {ticks(from, to, ((width - LEFT - RIGHT) / (to - from)) * 365 > 90).map((t) => (
-          <g key={t.d} transform={`translate(${x(t.d).toFixed(1)} 0)`}>
-            <path d={`M0 ${TOP}V${PEGS_Y + 4}`} stroke={INK} opacity={t.year ? 0.35 : 0.1} />
-            {t.label && (
-              <text y={14} x={3} fontSize="11.5" fontWeight={t.year ? 700 : 500} fill={INK}>
-                {t.label}
-              </text>
-            )}
-          </g>
-        ))}
-        {[0, 0.25, 0.5, 0.75, 1].map((f) => (
-          <text key={f} x={LEFT - 6} y={y(f) + 4} textAnchor="end" fontSize="11" fill={INK}>
-            {f * 100}%
-          </text>
-        ))}
-        {[0, 1, 2, 3, 4].map((c) => (
-          <text key={c} x={width - RIGHT + 6} y={y(c / 4) + 4} fontSize="11" fill="var(--tone-rust)">
-            {c}
-          </text>
-        ))}
+        <Scales from={from} to={to} width={width} x={x} y={y} />
         <path d={band} fill="#a4502e" opacity="0.2" />
         <path d={line((p) => y(p.fill[1]))} fill="none" stroke="#8c3f20" strokeWidth="2.5" />
         <path
@@ -239,4 +220,44 @@ function describe(picture: TreePicture): string {
     .map((p) => `${day(p.from)} to ${day(p.to)}`)
     .join(", ");
   return `Time picture from ${day(picture.from)} to ${day(picture.to)}: ${Math.round(state.fill.p50 * 100)} per cent full on ${day(state.on)}, ${due}. Open for potting on: ${open || "not within the picture"}.`;
+}
+
+/** Months and years across, fullness on the left, grades of circling roots on the right. */
+function Scales({
+  from,
+  to,
+  width,
+  x,
+  y,
+}: {
+  from: number;
+  to: number;
+  width: number;
+  x: (day: number) => number;
+  y: (fill: number) => number;
+}) {
+  return (
+    <>
+      {ticks(from, to, ((width - LEFT - RIGHT) / (to - from)) * 365 > 90).map((t) => (
+        <g key={t.d} transform={`translate(${x(t.d).toFixed(1)} 0)`}>
+          <path d={`M0 ${TOP}V${PEGS_Y + 4}`} stroke={INK} opacity={t.year ? 0.35 : 0.1} />
+          {t.label && (
+            <text y={14} x={3} fontSize="11.5" fontWeight={t.year ? 700 : 500} fill={INK}>
+              {t.label}
+            </text>
+          )}
+        </g>
+      ))}
+      {[0, 0.25, 0.5, 0.75, 1].map((f) => (
+        <text key={f} x={LEFT - 6} y={y(f) + 4} textAnchor="end" fontSize="11" fill={INK}>
+          {f * 100}%
+        </text>
+      ))}
+      {[0, 1, 2, 3, 4].map((c) => (
+        <text key={c} x={width - RIGHT + 6} y={y(c / 4) + 4} fontSize="11" fill="var(--tone-rust)">
+          {c}
+        </text>
+      ))}
+    </>
+  );
 }

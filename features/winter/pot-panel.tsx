@@ -28,21 +28,10 @@ export function PotPanel({
 }) {
   const { collectionId, units } = useAsOf();
   const now = plan.shown.assignment[s.id] ?? OUTSIDE;
-  const spot = plan.shown.spots[s.id];
-  const [to, setTo] = useState(now);
-  const [x, setX] = useState(spot ? number(spot.xM, 2) : "");
-  const [y, setY] = useState(spot ? number(spot.yM, 2) : "");
-  const [fault, setFault] = useState<string | null>(null);
   const nameOf = (id: string) =>
     id === OUTSIDE ? "its summer place" : (quarters.find((q) => q.id === id)?.name ?? id);
   const options = [OUTSIDE, ...plan.problem.places.map((p) => p.id).filter((id) => id !== s.homeId)];
   const obstacles = obstaclesOf(plan.problem, plan.shown.assignment, s.id);
-  const put = () => {
-    const [xM, yM] = [readNumber(x, "m"), readNumber(y, "m")];
-    const same = to === now;
-    setFault(onPut(to, same && !Number.isNaN(xM) ? xM : null, same && !Number.isNaN(yM) ? yM : null));
-    return Promise.resolve();
-  };
   return (
     <section aria-labelledby="pot-title" className="border-base-300 rounded-box border p-3" data-testid="pot-panel">
       <h2 id="pot-title" className="text-lg">
@@ -64,51 +53,7 @@ export function PotPanel({
         {s.anchored ? "; rooted into the ground: it stays" : ""}
       </p>
       <Reasoned reason="Roots by the pot’s own temperatures, wood by its hardiness in the air of the place, over the courses this winter may take. Points weigh a tree’s worth (by the root of its litres) with its chance of loss, light, cold, carrying and a place other than last winter’s: our own weights, a guess.">
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What each place would do">
-          <table className="mt-2 w-full text-sm" data-testid="stays">
-            <thead>
-              <tr className="text-left">
-                <th scope="col">In</th>
-                <th scope="col" className="px-1">
-                  it may lose
-                </th>
-                <th scope="col" className="px-1">
-                  air
-                </th>
-                <th scope="col" className="px-1">
-                  carried by
-                </th>
-                <th scope="col" className="text-right">
-                  points
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {options.map((id) => {
-                const found = plan.at(s, id);
-                return (
-                  <tr key={id} className={id === now ? "font-semibold" : ""}>
-                    <th scope="row" className="pr-2 text-left font-[inherit]">
-                      {nameOf(id)}
-                    </th>
-                    {found ? (
-                      <>
-                        <td className="px-1 whitespace-nowrap">{lossWords(lossOf(found.stay))}</td>
-                        <td className="px-1 whitespace-nowrap">{celsius(Math.round(found.stay.meanC), units)}</td>
-                        <td className="px-1">{found.carrying ? CARRY_SHORT[found.carrying.by] : "–"}</td>
-                        <td className="text-right" title={partWords(found.parts)}>
-                          {number(totalOf(found.parts))}
-                        </td>
-                      </>
-                    ) : (
-                      <td colSpan={4}>not calculated yet</td>
-                    )}
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        </div>
+        <Stays standing={s} plan={plan} options={options} now={now} nameOf={nameOf} />
       </Reasoned>
       {obstacles.length > 0 && (
         <ul className="mt-2 list-disc space-y-1 pl-5 text-sm">
@@ -118,30 +63,7 @@ export function PotPanel({
         </ul>
       )}
       {!s.anchored && (
-        <Form label={`Where ${s.tag} stands`} onSubmit={put} className="mt-3 grid grid-cols-2 items-end gap-2">
-          <SelectField
-            label="Put it in"
-            value={to}
-            onChange={setTo}
-            options={options.map((id) => [id, nameOf(id)] as const)}
-            className="col-span-2"
-          />
-          <TextField label="From left, m" numeric value={x} onChange={setX} />
-          <TextField label="From far wall, m" numeric value={y} onChange={setY} />
-          <div className="col-span-2 flex gap-2">
-            <button type="submit" className="btn min-h-11">
-              Put it there
-            </button>
-            <button type="button" className="btn btn-ghost min-h-11" onClick={onClose}>
-              Close
-            </button>
-          </div>
-          {fault && (
-            <p role="alert" className="text-error col-span-2 text-sm font-semibold">
-              {fault}
-            </p>
-          )}
-        </Form>
+        <Put standing={s} plan={plan} options={options} now={now} nameOf={nameOf} onPut={onPut} onClose={onClose} />
       )}
       <Word key={s.id} standing={s} units={units} />
     </section>
@@ -184,5 +106,126 @@ function Word({ standing: s, units }: { standing: Standing; units: Units }) {
         <FormFaults faults={(failure?.faults ?? []).filter((f) => f.path !== "inBelowC")} />
       </Form>
     </details>
+  );
+}
+
+/** What each place would do to it. */
+function Stays({
+  standing: s,
+  plan,
+  options,
+  now,
+  nameOf,
+}: {
+  standing: Standing;
+  plan: ShelterPlan;
+  options: readonly string[];
+  now: string;
+  nameOf: (id: string) => string;
+}) {
+  const { units } = useAsOf();
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What each place would do">
+      <table className="mt-2 w-full text-sm" data-testid="stays">
+        <thead>
+          <tr className="text-left">
+            <th scope="col">In</th>
+            <th scope="col" className="px-1">
+              it may lose
+            </th>
+            <th scope="col" className="px-1">
+              air
+            </th>
+            <th scope="col" className="px-1">
+              carried by
+            </th>
+            <th scope="col" className="text-right">
+              points
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {options.map((id) => {
+            const found = plan.at(s, id);
+            return (
+              <tr key={id} className={id === now ? "font-semibold" : ""}>
+                <th scope="row" className="pr-2 text-left font-[inherit]">
+                  {nameOf(id)}
+                </th>
+                {found ? (
+                  <>
+                    <td className="px-1 whitespace-nowrap">{lossWords(lossOf(found.stay))}</td>
+                    <td className="px-1 whitespace-nowrap">{celsius(Math.round(found.stay.meanC), units)}</td>
+                    <td className="px-1">{found.carrying ? CARRY_SHORT[found.carrying.by] : "–"}</td>
+                    <td className="text-right" title={partWords(found.parts)}>
+                      {number(totalOf(found.parts))}
+                    </td>
+                  </>
+                ) : (
+                  <td colSpan={4}>not calculated yet</td>
+                )}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Put in another place, or moved within its own by numbers. */
+function Put({
+  standing: s,
+  plan,
+  options,
+  now,
+  nameOf,
+  onPut,
+  onClose,
+}: {
+  standing: Standing;
+  plan: ShelterPlan;
+  options: readonly string[];
+  now: string;
+  nameOf: (id: string) => string;
+  onPut: (placeId: string, xM: number | null, yM: number | null) => string | null;
+  onClose: () => void;
+}) {
+  const spot = plan.shown.spots[s.id];
+  const [to, setTo] = useState(now);
+  const [x, setX] = useState(spot ? number(spot.xM, 2) : "");
+  const [y, setY] = useState(spot ? number(spot.yM, 2) : "");
+  const [fault, setFault] = useState<string | null>(null);
+  const put = () => {
+    const [xM, yM] = [readNumber(x, "m"), readNumber(y, "m")];
+    const same = to === now;
+    setFault(onPut(to, same && !Number.isNaN(xM) ? xM : null, same && !Number.isNaN(yM) ? yM : null));
+    return Promise.resolve();
+  };
+  return (
+    <Form label={`Where ${s.tag} stands`} onSubmit={put} className="mt-3 grid grid-cols-2 items-end gap-2">
+      <SelectField
+        label="Put it in"
+        value={to}
+        onChange={setTo}
+        options={options.map((id) => [id, nameOf(id)] as const)}
+        className="col-span-2"
+      />
+      <TextField label="From left, m" numeric value={x} onChange={setX} />
+      <TextField label="From far wall, m" numeric value={y} onChange={setY} />
+      <div className="col-span-2 flex gap-2">
+        <button type="submit" className="btn min-h-11">
+          Put it there
+        </button>
+        <button type="button" className="btn btn-ghost min-h-11" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      {fault && (
+        <p role="alert" className="text-error col-span-2 text-sm font-semibold">
+          {fault}
+        </p>
+      )}
+    </Form>
   );
 }

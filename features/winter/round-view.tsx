@@ -2,7 +2,7 @@
 
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
-import { useState } from "react";
+import { type ComponentProps, useState } from "react";
 import { LIFT_FROM_FLOOR_KG } from "@/core/mass/index";
 import { Caution, FormFaults } from "@/ui/fields";
 import { day, kilograms, number } from "@/words/format";
@@ -72,65 +72,20 @@ export function RoundView({
             {round.day <= today ? "Today" : `Due on ${day(round.day, today)}`}: {roundWords(round)}.
             {people.length > 0 ? ` People: ${people.join(", ")}.` : ""} {number(doneToday)} put down today.
           </p>
-          <section aria-label={now.tag} className="border-base-300 rounded-box mt-3 border p-4" data-testid="lift">
-            <h2 className="text-[40px] leading-tight font-semibold">{now.tag}</h2>
-            <p className="text-lg">
-              {now.name}
-              {now.plants > 1 ? `, ${number(now.plants)} of them` : ""}
-            </p>
-            <p className="mt-2 text-[28px] leading-tight">
-              {now.from} → <b>{now.to}</b>
-            </p>
-            <p className="mt-2 text-[40px] leading-tight font-semibold">
-              {kilograms(now.eachKg, units)}
-              <span className="ml-2 text-base font-normal">
-                wet{now.massGuessed ? ", a guess" : ""}
-                {now.steps > 0 ? `; ${stepWords(now.steps)}` : ""}
-              </span>
-            </p>
-            <Caution className="mt-2">
-              <p>{liftWords(now)}</p>
-            </Caution>
-            {way === "out" && (
-              <p className="mt-2">
-                {now.stages.length > 0 ? "Into shade first, not into the sun. " : ""}Soak it until it drains once it
-                stands; feed when it grows.
-              </p>
-            )}
-            <button
-              type="button"
-              className="btn btn-primary mt-4 min-h-16 w-full text-lg"
-              disabled={place.busy || now.toId === null}
-              onClick={() => void tick(now)}
-            >
-              It stands there
-            </button>
-            <div className="mt-2 flex gap-2">
-              {way === "out" && (
-                <button
-                  type="button"
-                  className="btn min-h-12 flex-1"
-                  disabled={water.busy}
-                  onClick={() => void soak(now)}
-                >
-                  Soaked
-                </button>
-              )}
-              {moves.length > 1 && (
-                <button
-                  type="button"
-                  className="btn btn-ghost min-h-12 flex-1"
-                  onClick={() => setSkipped((list) => (list.length >= moves.length - 1 ? [] : [...list, now.id]))}
-                >
-                  Later
-                </button>
-              )}
-            </div>
-            {now.toId === null && (
-              <p className="mt-2 text-sm">It has no place of its own outdoors: say on its page where it stands.</p>
-            )}
-            <FormFaults faults={[...(place.failure?.faults ?? []), ...(water.failure?.faults ?? [])]} />
-          </section>
+          <Lift
+            move={now}
+            way={way}
+            busy={place.busy}
+            soaking={water.busy}
+            onTick={() => void tick(now)}
+            onSoak={() => void soak(now)}
+            onLater={
+              moves.length > 1
+                ? () => setSkipped((list) => (list.length >= moves.length - 1 ? [] : [...list, now.id]))
+                : null
+            }
+            faults={[...(place.failure?.faults ?? []), ...(water.failure?.faults ?? [])]}
+          />
           <h2 className="mt-4 text-lg">Then</h2>
           <ol className="mt-1 space-y-1" data-testid="then">
             {moves
@@ -152,5 +107,81 @@ export function RoundView({
         </>
       )}
     </article>
+  );
+}
+
+/** The pot in hand: where it goes, what it weighs, what to mind, and that it stands. */
+function Lift({
+  move,
+  way,
+  busy,
+  soaking,
+  onTick,
+  onSoak,
+  onLater,
+  faults,
+}: {
+  move: ShownMove;
+  way: "in" | "out";
+  busy: boolean;
+  soaking: boolean;
+  onTick: () => void;
+  onSoak: () => void;
+  /** null: it is the only one. */
+  onLater: (() => void) | null;
+  faults: ComponentProps<typeof FormFaults>["faults"];
+}) {
+  const { units } = useAsOf();
+  return (
+    <section aria-label={move.tag} className="border-base-300 rounded-box mt-3 border p-4" data-testid="lift">
+      <h2 className="text-[40px] leading-tight font-semibold">{move.tag}</h2>
+      <p className="text-lg">
+        {move.name}
+        {move.plants > 1 ? `, ${number(move.plants)} of them` : ""}
+      </p>
+      <p className="mt-2 text-[28px] leading-tight">
+        {move.from} → <b>{move.to}</b>
+      </p>
+      <p className="mt-2 text-[40px] leading-tight font-semibold">
+        {kilograms(move.eachKg, units)}
+        <span className="ml-2 text-base font-normal">
+          wet{move.massGuessed ? ", a guess" : ""}
+          {move.steps > 0 ? `; ${stepWords(move.steps)}` : ""}
+        </span>
+      </p>
+      <Caution className="mt-2">
+        <p>{liftWords(move)}</p>
+      </Caution>
+      {way === "out" && (
+        <p className="mt-2">
+          {move.stages.length > 0 ? "Into shade first, not into the sun. " : ""}Soak it until it drains once it stands;
+          feed when it grows.
+        </p>
+      )}
+      <button
+        type="button"
+        className="btn btn-primary mt-4 min-h-16 w-full text-lg"
+        disabled={busy || move.toId === null}
+        onClick={onTick}
+      >
+        It stands there
+      </button>
+      <div className="mt-2 flex gap-2">
+        {way === "out" && (
+          <button type="button" className="btn min-h-12 flex-1" disabled={soaking} onClick={onSoak}>
+            Soaked
+          </button>
+        )}
+        {onLater && (
+          <button type="button" className="btn btn-ghost min-h-12 flex-1" onClick={onLater}>
+            Later
+          </button>
+        )}
+      </div>
+      {move.toId === null && (
+        <p className="mt-2 text-sm">It has no place of its own outdoors: say on its page where it stands.</p>
+      )}
+      <FormFaults faults={faults} />
+    </section>
   );
 }

@@ -13,7 +13,7 @@ export interface Look {
 
 const PHONE = { width: 390, height: 844 };
 const DESK = { width: 1280, height: 800 };
-export const SCREENS = { phone: PHONE, desk: DESK } as const;
+const SCREENS = { phone: PHONE, desk: DESK } as const;
 export type Screen = keyof typeof SCREENS;
 
 /** Charts and pictures have come in by then, ms. */

@@ -2,7 +2,7 @@
 
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { PotFit, StorePot } from "@/core/ladder/index";
 import type { LotRecord } from "@/core/records/index";
 import type { TreeState } from "@/model/index";
@@ -79,56 +79,33 @@ export function PotChoice({
       )}
       <div className="mt-1 grid gap-2 sm:grid-cols-2">
         {shown.map(({ fit, pot }) => (
-          <label
-            key={fit.lotId}
-            className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen === fit.lotId ? "border-primary bg-base-200" : "border-base-300"}`}
-          >
-            <input
-              type="radio"
-              name="pot"
-              className="radio radio-sm"
-              checked={chosen === fit.lotId}
-              onChange={() => onChoose(fit.lotId)}
-            />
-            <span className="leading-tight">
-              <b>{pot!.name}</b> <span className="text-sm">{number(pot!.free)} free</span>
-              {pot!.condition === "wash" && (
-                <span className="text-warning block text-sm font-semibold">{CONDITION_WORDS.wash} first</span>
-              )}
-              <span className="block text-sm">
-                {fit.misfit
-                  ? MISFIT_WORDS[fit.misfit]
-                  : stands === "bare"
-                    ? `${litres(brimEstimate(pot!.pot).p50, units)} to the brim`
-                    : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
-              </span>
-              {!fit.misfit &&
-                potRemarks(potNote, pot!.pot).map((remark) => (
-                  <span key={remark} className="text-warning block text-sm">
-                    {POT_REMARK_WORDS[remark]}
-                  </span>
-                ))}
+          <PotOption key={fit.lotId} chosen={chosen === fit.lotId} onChoose={() => onChoose(fit.lotId)}>
+            <b>{pot!.name}</b> <span className="text-sm">{number(pot!.free)} free</span>
+            {pot!.condition === "wash" && (
+              <span className="text-warning block text-sm font-semibold">{CONDITION_WORDS.wash} first</span>
+            )}
+            <span className="block text-sm">
+              {fit.misfit
+                ? MISFIT_WORDS[fit.misfit]
+                : stands === "bare"
+                  ? `${litres(brimEstimate(pot!.pot).p50, units)} to the brim`
+                  : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
             </span>
-          </label>
+            {!fit.misfit &&
+              potRemarks(potNote, pot!.pot).map((remark) => (
+                <span key={remark} className="text-warning block text-sm">
+                  {POT_REMARK_WORDS[remark]}
+                </span>
+              ))}
+          </PotOption>
         ))}
         {all && currentLot && (
-          <label
-            className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen === currentLot.id ? "border-primary bg-base-200" : "border-base-300"}`}
-          >
-            <input
-              type="radio"
-              name="pot"
-              className="radio radio-sm"
-              checked={chosen === currentLot.id}
-              onChange={() => onChoose(currentLot.id)}
-            />
-            <span className="leading-tight">
-              <b>The same pot again</b>
-              <span className="block text-sm">
-                {currentLot.name}, {litres(state.volumeL.p50, units)}: after root pruning
-              </span>
+          <PotOption chosen={chosen === currentLot.id} onChoose={() => onChoose(currentLot.id)}>
+            <b>The same pot again</b>
+            <span className="block text-sm">
+              {currentLot.name}, {litres(state.volumeL.p50, units)}: after root pruning
             </span>
-          </label>
+          </PotOption>
         )}
       </div>
       {!all && (
@@ -142,5 +119,17 @@ export function PotChoice({
         </p>
       )}
     </fieldset>
+  );
+}
+
+/** One pot to be chosen. */
+function PotOption({ chosen, onChoose, children }: { chosen: boolean; onChoose: () => void; children: ReactNode }) {
+  return (
+    <label
+      className={`rounded-field flex min-h-14 cursor-pointer items-center gap-3 border px-3 py-1 ${chosen ? "border-primary bg-base-200" : "border-base-300"}`}
+    >
+      <input type="radio" name="pot" className="radio radio-sm" checked={chosen} onChange={onChoose} />
+      <span className="leading-tight">{children}</span>
+    </label>
   );
 }

@@ -120,35 +120,7 @@ export function KindsList({
           {show === "kinds" ? `All ${number(counts.genera)} genera` : `The ${number(counts.kinds)} kinds`}
         </Link>
       </p>
-      <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
-        <SelectField
-          label="Group"
-          value={filter.group}
-          onChange={(group) => setFilter({ ...filter, group })}
-          options={[["", "any"] as const, ...(Object.entries(GROUP_WORDS) as [Group, string][])]}
-        />
-        <SelectField
-          label="Its wood stands"
-          value={filter.nightC}
-          onChange={(nightC) => setFilter({ ...filter, nightC })}
-          options={[["", "any night"] as const, ...NIGHTS_C.map((c) => [String(c), celsius(c, units)] as const)]}
-        />
-        <SelectField
-          label="Light in winter"
-          value={filter.light}
-          onChange={(light) => setFilter({ ...filter, light })}
-          options={[["", "any"] as const, ...(Object.entries(LIGHT_WORDS) as [WinterLight, string][])]}
-        />
-        <label className="flex min-h-11 cursor-pointer items-center gap-3">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={filter.harmless}
-            onChange={(e) => setFilter({ ...filter, harmless: e.target.checked })}
-          />
-          not poisonous
-        </label>
-      </div>
+      <Narrow filter={filter} onFilter={setFilter} />
       <Reasoned
         className="mt-3"
         reason={`Damage to ripe wood in midwinter, and what kills young roots in the root zone. “Known” counts the values set for the species itself; the others of its ${number(fields)} are inherited from genus and habit and are guesses.`}
@@ -167,6 +139,42 @@ export function KindsList({
           />
         </div>
       </Reasoned>
+    </div>
+  );
+}
+
+/** The list narrowed by group, cold, light and poison. */
+function Narrow({ filter, onFilter }: { filter: Filter; onFilter: (filter: Filter) => void }) {
+  const { units } = useAsOf();
+  return (
+    <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
+      <SelectField
+        label="Group"
+        value={filter.group}
+        onChange={(group) => onFilter({ ...filter, group })}
+        options={[["", "any"] as const, ...(Object.entries(GROUP_WORDS) as [Group, string][])]}
+      />
+      <SelectField
+        label="Its wood stands"
+        value={filter.nightC}
+        onChange={(nightC) => onFilter({ ...filter, nightC })}
+        options={[["", "any night"] as const, ...NIGHTS_C.map((c) => [String(c), celsius(c, units)] as const)]}
+      />
+      <SelectField
+        label="Light in winter"
+        value={filter.light}
+        onChange={(light) => onFilter({ ...filter, light })}
+        options={[["", "any"] as const, ...(Object.entries(LIGHT_WORDS) as [WinterLight, string][])]}
+      />
+      <label className="flex min-h-11 cursor-pointer items-center gap-3">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={filter.harmless}
+          onChange={(e) => onFilter({ ...filter, harmless: e.target.checked })}
+        />
+        not poisonous
+      </label>
     </div>
   );
 }
