@@ -224,7 +224,7 @@ export function readPot(draft: PotDraft, units: Units): { pot: Pot; problems: Re
     const { measuredVolumeL, ...shapeOnly } = vessel;
     const byTape = Object.keys(problems).length === 0 ? volumeL(shapeOnly) : NaN;
     if (measuredVolumeL !== undefined && (measuredVolumeL > 1.6 * byTape || measuredVolumeL < 0.5 * byTape))
-      problems.measuredVolumeL = `By the tape it holds about ${Math.round(byTape * 10) / 10} L: check the litres or the measures.`;
+      problems.measuredVolumeL = `By the tape it holds about ${litres(byTape, units)}: check the litres or the measures.`;
   }
   return { pot: { known: "measured", vessel }, problems };
 }
@@ -243,72 +243,111 @@ export function PotFields({
   /** Down from the rim to the mix, where it was felt. */
   depthToMixMm?: number | null;
 }) {
-  const group = useId();
   const set = (part: Partial<PotDraft>) => onChange({ ...draft, ...part });
   const { pot, problems } = readPot(draft, units);
   const volume = Object.keys(problems).length === 0 ? mixEstimate(pot, depthToMixMm) : null;
   return (
     <div className="space-y-3">
-      <div role="radiogroup" aria-label="How is the pot known" className="flex flex-wrap gap-x-6 gap-y-1">
-        {(
-          [
-            ["outside", "from outside, the tree in it"],
-            ["measured", "inside, empty"],
-            ["nominal", "by its trade size"],
-            ["about", "about so many litres"],
-          ] as const
-        ).map(([key, words]) => (
-          <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
-            <input
-              type="radio"
-              name={group}
-              className="radio"
-              checked={draft.known === key}
-              onChange={() => set({ known: key })}
-            />
-            {words}
-          </label>
-        ))}
-      </div>
-      <div className="grid grid-cols-2 items-end gap-3">
+      <HowKnown draft={draft} set={set} />
+      <WhatKind draft={draft} set={set} />
+      {(draft.known === "measured" || draft.known === "outside") && <Measures draft={draft} set={set} fault={fault} />}
+      {(draft.known === "nominal" || draft.known === "about") && <Size draft={draft} set={set} fault={fault} />}
+      {volume && (
+        <p className="text-sm" aria-live="polite" data-testid="pot-volume">
+          {draft.known === "about" && pot.known === "nominal" && `Taken as ${nominalWords(pot)}. `}Holds{" "}
+          {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
+          {litres(volume.p10, units) !== litres(volume.p90, units)
+            ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${RANGE_WORDS[draft.known]}`
+            : ""}
+          .
+        </p>
+      )}
+    </div>
+  );
+}
+
+interface Part {
+  draft: PotDraft;
+  set: (part: Partial<PotDraft>) => void;
+}
+type FaultAt = (path: PotField) => string | undefined;
+
+function HowKnown({ draft, set }: Part) {
+  const group = useId();
+  return (
+    <div role="radiogroup" aria-label="How is the pot known" className="flex flex-wrap gap-x-6 gap-y-1">
+      {(
+        [
+          ["outside", "from outside, the tree in it"],
+          ["measured", "inside, empty"],
+          ["nominal", "by its trade size"],
+          ["about", "about so many litres"],
+        ] as const
+      ).map(([key, words]) => (
+        <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input
+            type="radio"
+            name={group}
+            className="radio"
+            checked={draft.known === key}
+            onChange={() => set({ known: key })}
+          />
+          {words}
+        </label>
+      ))}
+    </div>
+  );
+}
+
+/** Wall, and shape or system of names. */
+function WhatKind({ draft, set }: Part) {
+  return (
+    <div className="grid grid-cols-2 items-end gap-3">
+      <SelectField
+        label="Wall"
+        value={draft.wall}
+        onChange={(wall) => set({ wall })}
+        options={WALLS.map((w) => [w, WALL_WORDS[w]] as const)}
+      />
+      {draft.known === "measured" && (
         <SelectField
-          label="Wall"
-          value={draft.wall}
-          onChange={(wall) => set({ wall })}
-          options={WALLS.map((w) => [w, WALL_WORDS[w]] as const)}
+          label="Shape"
+          value={draft.shape}
+          onChange={(shape) => set({ shape })}
+          options={SHAPES.map(([key, words]) => [key, words] as const)}
         />
-        {draft.known === "measured" && (
-          <SelectField
-            label="Shape"
-            value={draft.shape}
-            onChange={(shape) => set({ shape })}
-            options={SHAPES.map(([key, words]) => [key, words] as const)}
-          />
-        )}
-        {draft.known === "outside" && (
-          <SelectField
-            label="Shape"
-            value={draft.shape === "square" ? "square" : "round"}
-            onChange={(shape) => set({ shape })}
-            options={[
-              ["round", "round"],
-              ["square", "square"],
-            ]}
-          />
-        )}
-        {draft.known === "nominal" && (
-          <SelectField
-            label="Named by"
-            value={draft.system}
-            onChange={(system) => set({ system, size: "" })}
-            options={[
-              ["litre-label", "litres on the label"],
-              ["container-class", "container class, # sizes"],
-              ["pint-bag", "planter bag, pints"],
-            ]}
-          />
-        )}
-      </div>
+      )}
+      {draft.known === "outside" && (
+        <SelectField
+          label="Shape"
+          value={draft.shape === "square" ? "square" : "round"}
+          onChange={(shape) => set({ shape })}
+          options={[
+            ["round", "round"],
+            ["square", "square"],
+          ]}
+        />
+      )}
+      {draft.known === "nominal" && (
+        <SelectField
+          label="Named by"
+          value={draft.system}
+          onChange={(system) => set({ system, size: "" })}
+          options={[
+            ["litre-label", "litres on the label"],
+            ["container-class", "container class, # sizes"],
+            ["pint-bag", "planter bag, pints"],
+          ]}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What the tape says, from inside or outside. */
+function Measures({ draft, set, fault }: Part & { fault: FaultAt }) {
+  return (
+    <>
       {draft.known === "outside" && (
         <label className="flex min-h-11 cursor-pointer items-center gap-2">
           <input
@@ -355,6 +394,14 @@ export function PotFields({
           </div>
         </details>
       )}
+    </>
+  );
+}
+
+/** A size by its name, or by eye. */
+function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
+  return (
+    <>
       {draft.known === "nominal" &&
         (draft.system === "container-class" ? (
           <SelectField
@@ -386,17 +433,7 @@ export function PotFields({
           fault={fault("litres")}
         />
       )}
-      {volume && (
-        <p className="text-sm" aria-live="polite" data-testid="pot-volume">
-          {draft.known === "about" && pot.known === "nominal" && `Taken as ${nominalWords(pot)}. `}Holds{" "}
-          {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
-          {litres(volume.p10, units) !== litres(volume.p90, units)
-            ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${RANGE_WORDS[draft.known]}`
-            : ""}
-          .
-        </p>
-      )}
-    </div>
+    </>
   );
 }
 
