@@ -4,6 +4,7 @@ import type { FoundTown } from "@/contract/queries";
 import { foldName, lettersApart } from "@/core/species/index";
 import { type Town, townsBeginning } from "@/data/towns";
 import { pool } from "@/server/pool";
+import { namesRegion } from "./regions";
 
 const MOST_FOUND = 8;
 /** With a letter or two wrong, towns that begin alike are weighed by their letters. */
@@ -40,7 +41,7 @@ function foundTown({ id, name, latitudeDeg, longitudeDeg, population, ...town }:
 
 /**
  * Towns by name, the likeliest first; accents do not matter, and a letter or two may be wrong. What
- * stands after a comma is a country, by name or code, or a state's code.
+ * stands after a comma is a country, by name or code, or a state; where none of that name lies there, all are shown.
  */
 export async function findTowns(query: string): Promise<FoundTown[]> {
   const [name, ...where] = query.split(",").map((part) => foldName(part));
@@ -51,10 +52,12 @@ export async function findTowns(query: string): Promise<FoundTown[]> {
       (word) =>
         foldName(countryName(town.country)).startsWith(word) ||
         town.country.toLowerCase() === word ||
-        town.region.toLowerCase() === word,
+        namesRegion(word, town.country, town.region),
     );
-  const begun = (await townsBeginning(pool(), name)).filter(fits);
-  if (begun.length > 0) return begun.slice(0, MOST_FOUND).map(foundTown);
+  const begun = await townsBeginning(pool(), name);
+  const narrowed = begun.filter(fits);
+  // A province the gazetteer does not know by name narrows nothing: the towns of that name are shown with their countries.
+  if (begun.length > 0) return (narrowed.length > 0 ? narrowed : begun).slice(0, MOST_FOUND).map(foundTown);
   const alike = (await townsBeginning(pool(), name.slice(0, ALIKE_FROM_LETTERS)))
     .filter(fits)
     .map((town) => ({ town, apart: lettersApart(name, town.folded) }))
