@@ -21,7 +21,7 @@ test("adding a tree: faults stand at their fields and what was typed stays", asy
 
   await page.getByLabel("Tag").fill("T-2");
   await page.getByText("about so many litres").click();
-  await page.getByLabel("Litres, about").fill("12");
+  await page.getByLabel("Volume, about").fill("12");
   await page.getByText("More, if you like").click();
   await page.getByLabel("Variety").fill("x".repeat(5000));
   await page.getByLabel("Arrived", { exact: true }).fill("2031-01-01");

@@ -11,7 +11,7 @@ test("the database gone for a moment: a clear word, nothing lost, and on it goes
   await visit(page, w.url("pots"));
   await page.getByLabel("Name", { exact: true }).fill("Black 30 cm");
   await page.getByText("about so many litres").click();
-  await page.getByLabel("Litres, about").fill("15");
+  await page.getByLabel("Volume, about").fill("15");
 
   process.kill(readPid(path.join(dir, "db.pid"))!, "SIGKILL");
   await sleep(300);

@@ -6,7 +6,7 @@ test("metric fields and fields without a measure are left alone", () => {
     ["300", "mm", "metric"],
     ["80", "%", "us"],
     ["5", undefined, "us"],
-    ["5", "L", "us"],
+    ["5", "litres", "us"],
   ] as const) {
     const shown = measuredText(value, suffix, units);
     expect([shown.text, shown.suffix, shown.kept("7")]).toEqual([value, suffix, "7"]);
@@ -20,6 +20,8 @@ test.each([
   ["12 in", "mm", "12", "in"],
   ["30 cm", "mm", "30 cm", "in"],
   ["", "mm", "", "in"],
+  ["18.927059", "L", "5", "gal"],
+  ["-10", "°C", "14", "°F"],
 ] as const)("%s behind %s is shown as %s %s", (value, suffix, text, unit) => {
   const shown = measuredText(value, suffix, "us");
   expect([shown.text, shown.suffix]).toEqual([text, unit]);
@@ -33,9 +35,12 @@ test.each([
   ['12"', "mm", 304.8],
   ["5", "m", 1.524],
   ["20", "kg", 9.0718474],
-] as const)("%s typed in inches, feet or pounds is read as %s of %f", (typed, suffix, value) => {
+  ["2", "L", 7.5708236],
+  ["14", "°C", -10],
+] as const)("%s typed in the collection's units is read as %s of %f", (typed, suffix, value) => {
   const { kept } = measuredText("", suffix, "us");
-  expect(readNumber(kept(typed), suffix)).toBeCloseTo(value, 6);
+  const dimension = suffix === "L" ? "litres" : suffix === "°C" ? "celsius" : suffix;
+  expect(readNumber(kept(typed), dimension)).toBeCloseTo(value, 6);
   // What was typed stays to be seen.
   expect(measuredText(kept(typed), suffix, "us").text).toBe(typed);
 });

@@ -1,7 +1,7 @@
 import { type Dimension, SHOWN_UNIT, typedAs, type UnitSystem } from "@/core/quantity/index";
 
 /** Measures whose fields hold text in the unit they are stored in, by what stands behind the field. */
-const OF_SUFFIX: Readonly<Record<string, Dimension>> = { mm: "mm", m: "m", kg: "kg", "°C": "celsius" };
+const OF_SUFFIX: Readonly<Record<string, Dimension>> = { mm: "mm", m: "m", kg: "kg", L: "litres", "°C": "celsius" };
 
 const PLAIN = /^\s*[+-]?\d+(?:\.\d+)?\s*$/;
 /** Figures and fractions: what names no unit of its own. */

@@ -16,21 +16,17 @@ export function Shelves({
   months,
   names,
   largestHours,
-  southern,
+  season,
 }: {
   /** Twelve, in order; null where nothing is planned. */
   months: (PlannedMonth | null)[];
   names: readonly string[];
   largestHours: number;
-  southern: boolean;
+  /** Which season’s they are. */
+  season: string;
 }) {
   return (
-    <div
-      className="overflow-x-auto"
-      tabIndex={0}
-      role="region"
-      aria-label={southern ? "The season’s months" : "The year’s months"}
-    >
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`Months of ${season}`}>
       <svg
         viewBox={`0 0 ${12 * W} ${H}`}
         width={12 * W}

@@ -77,7 +77,7 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
                 months={keys.map((k) => byMonth.get(k) ?? null)}
                 names={keys.map((k) => monthWord(`${k}-01`))}
                 largestHours={largestHours}
-                southern={facts.southern}
+                season={yearWords(t.season, facts.southern)}
               />
             </div>
           );

@@ -416,7 +416,7 @@ function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
             className="max-w-48"
             label="Size"
             numeric
-            suffix={draft.system === "pint-bag" ? "pints" : "L"}
+            suffix={draft.system === "pint-bag" ? "pints" : "litres"}
             value={draft.size}
             onChange={(size) => set({ size })}
             fault={fault("size")}
@@ -425,7 +425,7 @@ function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
       {draft.known === "about" && (
         <TextField
           className="max-w-48"
-          label="Litres, about"
+          label="Volume, about"
           hint="or #5, 5 gal, 3 pints"
           suffix="L"
           value={draft.litres}

@@ -159,7 +159,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
       className="max-w-full"
       style={measured ? { width: Math.max(HEAD_PX, lengthM * pxPerM + 2 * FRAME_PX) } : undefined}
     >
-      <h3 className="text-base">
+      <h2 className="text-base">
         <button type="button" className="link text-left font-semibold" onClick={() => onPlace(quarter.id)}>
           {quarter.name}
         </button>{" "}
@@ -168,7 +168,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
           {LIGHT_WORDS[quarter.light]}
           {quarter.build.steps > 0 ? `, ${stepWords(quarter.build.steps)}` : ""}; {used}
         </span>
-      </h3>
+      </h2>
       <div
         ref={setNodeRef}
         className={`relative mt-1 ${isOver ? "outline-accent outline-4" : ""}`}
@@ -260,9 +260,9 @@ function ByName({ named, fate, selected, onSelect, units }: FloorPlanProps & { n
 function AtHome({ name, pots, ...props }: FloorPlanProps & { name: string; pots: readonly Standing[] }) {
   return (
     <section aria-label={`Stay in ${name}`} className="w-full">
-      <h3 className="text-base font-semibold">
+      <h2 className="text-base font-semibold">
         Stay in {name} all year <span className="text-sm font-normal">({pots.length})</span>
-      </h3>
+      </h2>
       <div className="mt-1 flex min-h-14 flex-wrap items-end gap-1 border-t-4 border-double border-[#8d7355] pt-2">
         {pots.map((s) => (
           <Pot key={s.id} standing={s} {...props} style={{}} />
@@ -277,9 +277,9 @@ function Outside({ outside, ...props }: FloorPlanProps & { outside: readonly Sta
   const { setNodeRef, isOver } = useDroppable({ id: OUTSIDE });
   return (
     <section aria-label="Outside" className="w-full">
-      <h3 className="text-base font-semibold">
+      <h2 className="text-base font-semibold">
         Stay where they are in summer <span className="text-sm font-normal">({outside.length})</span>
-      </h3>
+      </h2>
       <div
         ref={setNodeRef}
         className={`mt-1 flex min-h-14 flex-wrap items-end gap-1 border-t-4 border-dashed border-[#8d7355] pt-2 ${isOver ? "outline-accent outline-4" : ""}`}

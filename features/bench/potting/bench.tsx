@@ -23,7 +23,7 @@ import {
   pottingRange,
 } from "@/core/potting/index";
 import { brimHeightMm, footWidthMm, wallOf, WALL } from "@/core/vessel/index";
-import { day, litres, number, percent, readNumber } from "@/words/format";
+import { day, litres, millimetres, number, percent, readNumber } from "@/words/format";
 import { type Limit, type Operation, operationOf } from "@/core/window/index";
 import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { DayField } from "@/features/kernel/rough-date";
@@ -302,7 +302,7 @@ export function PottingBench({
                 hint={
                   usualCrownMm === 0
                     ? "young plants: the old surface at the line"
-                    : "fresh bark and compost sink: 10–20"
+                    : `fresh bark and compost sink: ${millimetres(10, units)} to ${millimetres(20, units)}`
                 }
               />
               <TextField

@@ -51,6 +51,10 @@ test("a measured ball, a long one, bare roots and a pot planted whole", () => {
 });
 
 test("what was not measured afterwards stays the plan; nonsense is told at its field", () => {
+  // A field in pounds and gallons keeps the unit beside the figure.
+  expect(readMeasured({ rim: "2 in", looseMix: "5 gal", wet: "62 lb" }).values).toEqual({
+    ...{ rimMm: 50.8, looseMixL: 18.927058920000001, wetKg: 28.122726939999998 },
+  });
   expect(readMeasured(noMeasures)).toEqual({ values: { rimMm: null, looseMixL: null, wetKg: null }, problems: {} });
   expect(readMeasured({ rim: "3 cm", looseMix: "2 gal", wet: "18,5" }).values).toEqual({
     rimMm: 30,

@@ -34,7 +34,7 @@ export function readMeasured(draft: MeasuredDraft): {
         "Litres, more than 0.",
         0.01,
       ),
-      wetKg: read("measured.wetKg", draft.wet, readNumber(draft.wet), "Kilograms, more than 0.", 0.01),
+      wetKg: read("measured.wetKg", draft.wet, readNumber(draft.wet, "kg"), "Kilograms, more than 0.", 0.01),
     },
     problems,
   };

@@ -101,7 +101,7 @@ function WhereRead({
       )}
       {header.choices.length > 2 && (
         <SelectField
-          className="max-w-xl grow"
+          className="w-full max-w-xl min-w-0"
           label="Line with the names of the columns"
           value={String(header.line)}
           onChange={(line) => onChoice({ ...choice, headerLine: Number(line), mapping: null, edits: [] })}

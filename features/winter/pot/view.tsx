@@ -165,7 +165,7 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           </>
         }
       >
-        <p className="text-lg" data-testid="winter-words">
+        <p className="min-h-56 text-lg sm:min-h-24" data-testid="winter-words">
           {answer === null || outlook === null
             ? "Calculating its winters …"
             : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters, in ${percent(outlook.chanceWithMargin)} if they are ${degreesApart(LIMIT_MARGIN_C, units)} tenderer than is said. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
