@@ -27,7 +27,7 @@ async function words(yard: TestYard, path: string, params: Record<string, string
 /** Slips of a program that no grower should read. */
 const SLIPS = /\bNaN\b|\bundefined\b|\bInfinity\b|\[object |\bnull\b/;
 /** Measures of the one system or the other, as they are written beside a number. */
-const METRIC = /\d\s?(?:°C|L|mm|cm|kg)(?![\p{L}\d])/gu;
+const METRIC = /\d\s?(?:°C|L|mm|cm|kg|m²)(?![\p{L}\d])/gu;
 const US = /\d\s?(?:°F|gal|qt|lb)(?![\p{L}\d])/gu;
 /** Names that pots were given when they came, and examples of what may be typed. */
 const OWN_NAMES = /(About 3 L|Cylinder 20 cm) \(came with [A-Z]+-?1?\)|L litres, or #15, 15 gal/g;

@@ -1,4 +1,17 @@
-import { elevation, celsius, day, fullness, kilograms, litres, millimetres, number, readNumber } from "./format";
+import {
+  area,
+  celsius,
+  celsiusShort,
+  day,
+  degreeDays,
+  elevation,
+  fullness,
+  kilograms,
+  litres,
+  millimetres,
+  number,
+  readNumber,
+} from "./format";
 
 test.each([
   ["12", "plain", 12],
@@ -54,5 +67,18 @@ test("heights above the sea are whole in either unit", () => {
 test("nothing is less than nought by nothing", () => {
   expect([number(-0), number(-0.4), number(-0.04, 1), celsius(-0.04, "metric"), number(-1.5, 1)]).toEqual([
     ...["0", "0", "0", "0 °C", "-1.5"],
+  ]);
+});
+
+test("areas: finer where they are small, square feet for growers in the US", () => {
+  expect([0.25, 9.24, 139.4].map((v) => area(v, "metric"))).toEqual(["0.25 m²", "9.2 m²", "139 m²"]);
+  expect([0.05, 9.24, 12].map((v) => area(v, "us"))).toEqual(["0.54 ft²", "99.5 ft²", "129 ft²"]);
+});
+
+test("sums of warmth and temperatures on an axis", () => {
+  expect([degreeDays(1000, "metric"), degreeDays(1000, "us")]).toEqual(["1,000 °C·d", "1,800 °F·d"]);
+  expect([celsiusShort(-10, "metric"), celsiusShort(-10, "us")]).toEqual([
+    celsius(-10, "metric").replace(" °C", ""),
+    "14",
   ]);
 });

@@ -41,6 +41,18 @@ export function elevation(metresUp: number, units: Units): string {
   return units === "us" ? `${number(metresUp / 0.3048)} ft` : `${number(metresUp)} m`;
 }
 
+/** Square feet in a square metre: (1 / .3048)². */
+const FT2_PER_M2 = 10.76391041670972;
+/** How areas are shown and typed. */
+export const areaUnit = (units: Units): { name: string; perM2: number } =>
+  units === "us" ? { name: "ft²", perM2: FT2_PER_M2 } : { name: "m²", perM2: 1 };
+
+export function area(squareMetres: number, units: Units): string {
+  const { name, perM2 } = areaUnit(units);
+  const shown = squareMetres * perM2;
+  return `${number(shown, shown < 1 ? 2 : shown < 100 ? 1 : 0)} ${name}`;
+}
+
 export function kilograms(value: number, units: Units): string {
   return units === "us" ? `${number(value * 2.2046226)} lb` : `${number(value, significant(value))} kg`;
 }

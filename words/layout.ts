@@ -1,6 +1,6 @@
 import type { CarryBy, CostParts, Obstacle, Standing } from "@/core/shelter/index";
 import type { LightClass, Shelter } from "@/core/place/index";
-import { kilograms, metres, number, percent, type Units } from "./format";
+import { area, kilograms, metres, number, percent, type Units } from "./format";
 
 export const SHELTER_WORDS: Record<Shelter, string> = {
   open: "open ground",
@@ -63,7 +63,7 @@ export function obstacleWords(o: Obstacle, place: string, s: Standing, units: Un
     default:
       return o.over < LEAST_FLOOR_M2
         ? `${place} would keep it better and has floor left.`
-        : `${place} is full: ${number(o.over, 2)} m² more floor would take it.`;
+        : `${place} is full: ${area(o.over, units)} more floor would take it.`;
   }
 }
 

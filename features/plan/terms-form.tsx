@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { type LadderTerms, type Planner, PLANNERS } from "@/core/ladder/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { readNumber } from "@/words/format";
+import { areaUnit, readNumber } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { SCHOOL_WORDS } from "@/words/ladder";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -23,23 +23,25 @@ const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
     "counts where a tree’s height is measured; empty: the highest of the winter places",
     "mm",
   ],
-  ["summerM2", "Room in summer, m²", "trees wait a season where it is not enough", undefined],
-  ["winterM2", "Room in winter, m²", "for those carried in", undefined],
+  ["summerM2", "Room in summer", "trees wait a season where it is not enough", undefined],
+  ["winterM2", "Room in winter", "for those carried in", undefined],
   ["budget", "Budget a year", "said where a year asks for more", undefined],
 ];
 
 /** How ladders are planned here: the school, the ways in, the room, the money. */
 export function TermsForm({ terms }: { terms: LadderTerms }) {
-  const { collectionId } = useAsOf();
+  const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("set-ladder-terms");
+  const { name: areaName, perM2 } = areaUnit(units);
+  // Areas are typed in the collection's unit.
+  const per = (key: NumberField) => (key === "summerM2" || key === "winterM2" ? perM2 : 1);
   const [school, setSchool] = useState<Planner>(terms.school);
   const [texts, setTexts] = useState<Record<NumberField, string>>(
     () =>
-      Object.fromEntries(FIELDS.map(([key]) => [key, terms[key] === null ? "" : String(terms[key])])) as Record<
-        NumberField,
-        string
-      >,
+      Object.fromEntries(
+        FIELDS.map(([key]) => [key, terms[key] === null ? "" : String(Math.round(100 * terms[key] * per(key)) / 100)]),
+      ) as Record<NumberField, string>,
   );
   const [faults, setFaults] = useState<Partial<Record<NumberField, string>>>({});
   const save = async () => {
@@ -49,7 +51,7 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
       if (texts[key].trim() === "") values[key] = null;
       else {
         const value = readNumber(texts[key], unit);
-        if (value > 0) values[key] = value;
+        if (value > 0) values[key] = value / per(key);
         else wrong[key] = "A number above 0, or nothing.";
       }
     }
@@ -77,7 +79,7 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
           {FIELDS.map(([key, label, hint, unit]) => (
             <TextField
               key={key}
-              label={label}
+              label={key === "summerM2" || key === "winterM2" ? `${label}, ${areaName}` : label}
               hint={hint}
               numeric
               suffix={unit}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Chart } from "@/ui/charts/index";
 import { Caution, Reasoned } from "@/ui/fields";
-import { kilograms, litres, month as monthWord, number } from "@/words/format";
+import { area, areaUnit, kilograms, litres, month as monthWord, number } from "@/words/format";
 import { counted, yearWords } from "@/words/ladder";
 import { Changed } from "./changed";
 import { type LaddersFacts } from "./facts";
@@ -106,11 +106,11 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
                 { key: "summer", name: "in summer", as: "line", tone: "ochre" },
                 { key: "winter", name: "carried in", as: "dashes", tone: "frost" },
               ]}
-              unit="m²"
-              value={(v, short) => (short ? number(v, v < 10 ? 1 : 0) : `${number(v, 1)} m²`)}
+              unit={areaUnit(units).name}
+              value={(v, short) => (short ? area(v, units).replace(/\s.*$/, "") : area(v, units))}
             />
             <p className="text-sm" data-testid="room-words">
-              {roomWords(plan, facts)}
+              {roomWords(plan, facts, units)}
             </p>
           </Reasoned>
         </section>

@@ -6,7 +6,7 @@ import { liftAdvice } from "@/core/mass/index";
 import { type MixChoice } from "@/core/records/index";
 import { usualFillHeightMm } from "@/core/potting/index";
 import { boxPlan, type BoxPlan, boxSchema, type BoxInput, type CutPiece, volumeL, WOODS } from "@/core/vessel/index";
-import { kilograms, litres, millimetres, number } from "@/words/format";
+import { area, kilograms, litres, millimetres, number } from "@/words/format";
 import { Caution, Facts, SelectField } from "@/ui/fields";
 import { INK } from "@/ui/tones";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -94,7 +94,7 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
               {plan.rows > 1 && plan.topBoardMm < box.boardWidthMm / 2
                 ? ` (a box ${millimetres((plan.rows - 1) * box.boardWidthMm, units)} high would spare it)`
                 : ""}
-              . Liner {number(plan.linerM2, 2)} m², turned 100 mm over the edge, pierced over the gaps of the floor. One
+              . Liner {area(plan.linerM2, units)}, turned 100 mm over the edge, pierced over the gaps of the floor. One
               short side is bolted from outside with {plan.bolts} bolts so that it comes off: a big tree is then sliced
               and renewed where it stands.
             </p>

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { type Lining, LINING_NAMES, liningPlan, type Pot, vesselOf } from "@/core/vessel/index";
-import { litres, number } from "@/words/format";
+import { area, litres, number } from "@/words/format";
 import { SelectField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 
@@ -47,7 +47,7 @@ export function LiningPlanner({ pots }: { pots: { lotId: string; name: string; p
           </div>
           <p className="mt-2 max-w-prose" data-testid="lining">
             <b>
-              {number(plan.areaM2, 2)} m² round the wall; the pot then holds {litres(plan.volumeLeftL, units)} at the
+              {area(plan.areaM2, units)} round the wall; the pot then holds {litres(plan.volumeLeftL, units)} at the
               brim instead of {litres(plan.volumeLeftL + plan.volumeLostL, units)}.
             </b>{" "}
             Thermal resistance R {number(plan.resistance, 2)} m²K/W

@@ -5,7 +5,7 @@ import type { KindValues } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/people/index";
 import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
-import { kilograms, millimetres, number, percent, readNumber } from "@/words/format";
+import { area, kilograms, millimetres, number, percent, readNumber } from "@/words/format";
 import { Caution, TextField, Why } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { CARRY_WORDS } from "@/words/terms";
@@ -113,7 +113,7 @@ function InWind({ facts }: { facts: StandingFacts }) {
               ` To stand ${kmh(g)} dry: ${kilograms(result.ballastKg, units)} of ballast low in or on the pot, or a base ${millimetres(result.baseNeededM * 1000, units)} wide instead of ${millimetres(facts.baseWidthMm, units)}.`}
           </p>
           <Why
-            reason={`Crown silhouette ${number(result.silhouetteM2, 2)} m², lever ${number(result.leverM, 2)} m, ${kilograms(facts.dryKg, units)} dry and ${kilograms(facts.wetKg, units)} wet${facts.weighed ? " (by the scale when it was potted)" : facts.guessed ? " (partly guessed)" : ""}; the gust asks ${percent(result.shareDry)} of what it withstands dry, two thirds are allowed. Drag and the middle of the crown are our judgement; corners of buildings make gusts of their own.`}
+            reason={`Crown silhouette ${area(result.silhouetteM2, units)}, lever ${number(result.leverM, 2)} m, ${kilograms(facts.dryKg, units)} dry and ${kilograms(facts.wetKg, units)} wet${facts.weighed ? " (by the scale when it was potted)" : facts.guessed ? " (partly guessed)" : ""}; the gust asks ${percent(result.shareDry)} of what it withstands dry, two thirds are allowed. Drag and the middle of the crown are our judgement; corners of buildings make gusts of their own.`}
           >
             <span className="text-sm">A rough estimate</span>
           </Why>
