@@ -5,6 +5,10 @@ import { closePools } from "@/server/pool";
 import { hasTestDatabase } from "@/test-support/database";
 import { pageHtml, wordsOf } from "@/test-support/render";
 import { TestYard } from "@/test-support/yard";
+import { brimEstimate } from "@/core/vessel/index";
+import { headlineSentence } from "@/words/decision";
+import { elevation, litres } from "@/words/format";
+import { dateOf, wordOf } from "./trees/row-words";
 
 /** Every page of a collection as it is first drawn: empty, with one tree, with many; in both unit systems. */
 const onDatabase = hasTestDatabase() ? describe : describe.skip;
@@ -95,6 +99,29 @@ onDatabase("pages", () => {
     test.each(TREE_PAGES.map((part) => [part]))("a tree: %s", async (part) => {
       for (const { id } of (await many.view()).loaded.trees)
         sound(part, await words(many, `tree/[treeId]/${part}`, { treeId: id }));
+    });
+
+    test("what pages say are the facts: every tree by its tag and state, pots by their number and litres, own tasks", async () => {
+      const view = await many.view();
+      const { rows } = view.yard.on(many.today);
+      const list = await words(many, "trees");
+      for (const row of rows) {
+        expect(list).toContain(row.tag);
+        expect(list).toContain(wordOf(row));
+        expect(list).toContain(dateOf(row, many.today));
+      }
+      const todayText = await words(many, "today");
+      expect(todayText).toContain("Sweep the wall");
+      const shelf = await words(many, "pots");
+      expect(shelf).toContain("Black tall: 4 free");
+      const pot = { known: "measured", vessel: { shape: "cylinder", topWidthMm: 300, heightMm: 280 } } as const;
+      expect(shelf).toContain(litres(brimEstimate(pot).p50, units));
+      const state = view.yard.tree(tree)!.on(many.today)!;
+      const sentence = headlineSentence(state.decision!, { fill: state.state.fill, plants: state.plants }, units);
+      expect(await words(many, "tree/[treeId]", { treeId: tree })).toContain(sentence.replace(/\s+/g, " "));
+      const climate = await words(many, "climate");
+      expect(climate).toContain("48° N, 11° E");
+      expect(climate).toContain(elevation(300, units));
     });
 
     test("a tree says what the model says of it", async () => {
