@@ -87,94 +87,21 @@ export function History({
           .filter((item) => all || item.standing === "counts")
           .map((item) => {
             const words = eventWords(item.payload, item.names, units);
-            const counts = item.standing === "counts" && !item.inherited;
             const opened = open?.eventId === item.eventId ? open.what : null;
             return (
               <li key={item.eventId} className="py-2">
                 <div className="flex flex-wrap items-start gap-x-3 gap-y-1">
-                  {item.payload.kind === "photographed" && (
-                    <a
-                      href={photoAt(collectionId, item.payload.photoId)}
-                      target="_blank"
-                      rel="noreferrer"
-                      className="shrink-0"
-                    >
-                      {/* Stored pictures are already small, and are served by this machine. */}
-                      {/* eslint-disable-next-line @next/next/no-img-element */}
-                      <img
-                        src={photoAt(collectionId, item.payload.photoId, "?size=thumb")}
-                        alt={`Photograph of ${day(item.on.best)}`}
-                        width={72}
-                        height={72}
-                        loading="lazy"
-                        className="rounded"
-                      />
-                    </a>
-                  )}
-                  <span
-                    className={`min-w-0 flex-1 basis-64 break-words ${item.standing === "counts" ? "" : "line-through"}`}
-                  >
-                    <b>
-                      {item.on.from === item.on.to
-                        ? day(item.on.best)
-                        : `between ${day(item.on.from)} and ${day(item.on.to)}`}
-                    </b>{" "}
-                    {words}
-                    <span className="block text-xs opacity-80">
-                      recorded {day(item.recordedAt.slice(0, 10))} by {item.actor}
-                      {item.inherited && ", for the batch it came from"}
-                      {item.standing === "undone" && ", undone"}
-                      {item.standing === "corrected" && ", corrected since"}
-                    </span>
-                  </span>
-                  <span className="flex flex-wrap gap-1">
-                    {counts && canCorrect(item.payload) && (
-                      <button
-                        type="button"
-                        className="btn btn-sm"
-                        aria-expanded={opened === "correct"}
-                        aria-label={`Correct: ${words}`}
-                        onClick={() =>
-                          setOpen(opened === "correct" ? null : { eventId: item.eventId, what: "correct" })
-                        }
-                      >
-                        Correct
-                      </button>
-                    )}
-                    {counts && eventIs(item.payload.kind, "movable") && others.length > 0 && (
-                      <button
-                        type="button"
-                        className="btn btn-sm"
-                        aria-expanded={opened === "move"}
-                        aria-label={`That was another tree: ${words}`}
-                        onClick={() => setOpen(opened === "move" ? null : { eventId: item.eventId, what: "move" })}
-                      >
-                        Wrong tree
-                      </button>
-                    )}
-                    {counts && (
-                      <button
-                        type="button"
-                        className="btn btn-sm"
-                        disabled={busy}
-                        aria-label={`Undo: ${words}`}
-                        onClick={() => void takeBack([item.entryId])}
-                      >
-                        Undo
-                      </button>
-                    )}
-                    {item.standing !== "counts" && item.takenOutBy !== null && (
-                      <button
-                        type="button"
-                        className="btn btn-sm"
-                        disabled={busy}
-                        aria-label={`Bring back: ${words}`}
-                        onClick={() => void takeBack([item.takenOutBy!], true)}
-                      >
-                        Bring back
-                      </button>
-                    )}
-                  </span>
+                  <Told item={item} words={words} />
+                  <Actions
+                    item={item}
+                    words={words}
+                    busy={busy}
+                    opened={opened}
+                    movable={others.length > 0}
+                    onOpen={(what) => setOpen(what === null ? null : { eventId: item.eventId, what })}
+                    onUndo={() => void takeBack([item.entryId])}
+                    onBack={(entryId) => void takeBack([entryId], true)}
+                  />
                 </div>
                 {opened === "correct" && canCorrect(item.payload) && (
                   <CorrectForm
@@ -197,6 +124,105 @@ export function History({
           })}
       </ol>
     </section>
+  );
+}
+
+/** What happened and when, who recorded it, with its photograph. */
+function Told({ item, words }: { item: HistoryItem; words: string }) {
+  const { collectionId } = useAsOf();
+  return (
+    <>
+      {item.payload.kind === "photographed" && (
+        <a href={photoAt(collectionId, item.payload.photoId)} target="_blank" rel="noreferrer" className="shrink-0">
+          {/* Stored pictures are already small, and are served by this machine. */}
+          {/* eslint-disable-next-line @next/next/no-img-element */}
+          <img
+            src={photoAt(collectionId, item.payload.photoId, "?size=thumb")}
+            alt={`Photograph of ${day(item.on.best)}`}
+            width={72}
+            height={72}
+            loading="lazy"
+            className="rounded"
+          />
+        </a>
+      )}
+      <span className={`min-w-0 flex-1 basis-64 break-words ${item.standing === "counts" ? "" : "line-through"}`}>
+        <b>{item.on.from === item.on.to ? day(item.on.best) : `between ${day(item.on.from)} and ${day(item.on.to)}`}</b>{" "}
+        {words}
+        <span className="block text-xs opacity-80">
+          recorded {day(item.recordedAt.slice(0, 10))} by {item.actor}
+          {item.inherited && ", for the batch it came from"}
+          {item.standing === "undone" && ", undone"}
+          {item.standing === "corrected" && ", corrected since"}
+        </span>
+      </span>
+    </>
+  );
+}
+
+/** What may be done with an entry: put right, moved to another tree, undone, brought back. */
+function Actions({
+  item,
+  words,
+  busy,
+  opened,
+  movable,
+  onOpen,
+  onUndo,
+  onBack,
+}: {
+  item: HistoryItem;
+  words: string;
+  busy: boolean;
+  opened: "correct" | "move" | null;
+  /** There is another tree it may have been. */
+  movable: boolean;
+  onOpen: (what: "correct" | "move" | null) => void;
+  onUndo: () => void;
+  onBack: (entryId: string) => void;
+}) {
+  const counts = item.standing === "counts" && !item.inherited;
+  return (
+    <span className="flex flex-wrap gap-1">
+      {counts && canCorrect(item.payload) && (
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-expanded={opened === "correct"}
+          aria-label={`Correct: ${words}`}
+          onClick={() => onOpen(opened === "correct" ? null : "correct")}
+        >
+          Correct
+        </button>
+      )}
+      {counts && eventIs(item.payload.kind, "movable") && movable && (
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-expanded={opened === "move"}
+          aria-label={`That was another tree: ${words}`}
+          onClick={() => onOpen(opened === "move" ? null : "move")}
+        >
+          Wrong tree
+        </button>
+      )}
+      {counts && (
+        <button type="button" className="btn btn-sm" disabled={busy} aria-label={`Undo: ${words}`} onClick={onUndo}>
+          Undo
+        </button>
+      )}
+      {item.standing !== "counts" && item.takenOutBy !== null && (
+        <button
+          type="button"
+          className="btn btn-sm"
+          disabled={busy}
+          aria-label={`Bring back: ${words}`}
+          onClick={() => onBack(item.takenOutBy!)}
+        >
+          Bring back
+        </button>
+      )}
+    </span>
   );
 }
 
