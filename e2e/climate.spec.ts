@@ -19,7 +19,7 @@ test("frost at any threshold: dates, curves and season follow the cold that is a
   const days = async () => Number((await page.getByTestId("season").innerText()).match(/^(\d+) days/)![1]);
   const atZero = await days();
   await page.getByLabel("Nights at or below").fill("-60");
-  await expect(page.getByText("Between −25 and 10 °C.")).toBeVisible();
+  await expect(page.getByText("Between -25 °C and 10 °C.")).toBeVisible();
   await page.getByRole("button", { name: /tender leaves/ }).click();
   await expect(page).toHaveURL(/frost=-4/);
   await expect(page.getByText(/At -4 °C,/)).toBeVisible();
