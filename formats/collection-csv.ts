@@ -303,6 +303,14 @@ class Cells {
     return null;
   }
 
+  /** A place by its name; a word for a tree's end is none. */
+  placeOf(field: string): string | null {
+    const text = this.text(field, 120);
+    if (endingNamed(text) === null) return text || null;
+    this.fault(field, "This reads like the end of the tree, not like a place.");
+    return null;
+  }
+
   /** How the tree left, if it did. */
   ending(field: string): Ending | null {
     const text = this.text(field, 60);
@@ -445,6 +453,11 @@ export function readTreeLines(
       const kind = cells.text("kind", 120);
       if (kind === "") cells.fault("kind", "Name the kind.");
       const { kindId, typedName } = kindMeant(kind, options.kinds);
+      const [ended, endedOn] = [cells.ending("status"), cells.date("endedOn")];
+      if (endedOn !== null && ended === null)
+        cells.fault("endedOn", "It left on that day: did it die, or was it sold or given away?", {
+          propose: (["died", "sold", "given"] as const).map((how) => ({ code: "ended", how, keep: true })),
+        });
       const value: TreeLine = {
         line: row.line,
         tag,
@@ -465,12 +478,12 @@ export function readTreeLines(
         crownM: cells.metres("crown"),
         rootstock: cells.text("rootstock", 120) || null,
         stockPace: cells.oneOf("stockPace", STOCK_PACES, "The class of its stock"),
-        place: cells.text("place", 120) || null,
+        place: cells.placeOf("place"),
         mother: cells.text("mother", 160) || null,
         method: cells.oneOf("method", METHODS, "How it was raised"),
         raisedOn: cells.date("raisedOn"),
-        ended: cells.ending("status"),
-        endedOn: cells.date("endedOn"),
+        ended,
+        endedOn,
         note: cells.text("note", 2000),
       };
       return { cells, value };

@@ -7,8 +7,8 @@ import type { PotSizeFault } from "@/core/vessel/index";
 export type Proposal =
   /** Written so, it can be read. */
   | { code: "value"; value: string }
-  /** The tree is no longer there: its end is recorded, and this cell stays empty. */
-  | { code: "ended"; how: Ending }
+  /** The tree is no longer there: its end is recorded, and this cell stays empty unless it says more than that. */
+  | { code: "ended"; how: Ending; keep?: true }
   /** It has not been potted since it came: the day of its arrival, as the line has it. */
   | { code: "arrival"; value: string };
 

@@ -1,5 +1,5 @@
 import type { IsoDate } from "@/core/dates/index";
-import { LITRES_PER_US_GALLON } from "@/core/quantity/index";
+import { LITRES_PER_US_GALLON, MM_PER_INCH } from "@/core/quantity/index";
 
 /** Numbers and dates for people, made last. Stored metric; US units are a way of showing. */
 export type Units = "metric" | "us";
@@ -41,8 +41,7 @@ export function elevation(metresUp: number, units: Units): string {
   return units === "us" ? `${number(metresUp / 0.3048)} ft` : `${number(metresUp)} m`;
 }
 
-/** Square feet in a square metre: (1 / .3048)². */
-const FT2_PER_M2 = 10.76391041670972;
+const FT2_PER_M2 = (1000 / (12 * MM_PER_INCH)) ** 2;
 /** How areas are shown and typed. */
 export const areaUnit = (units: Units): { name: string; perM2: number } =>
   units === "us" ? { name: "ft²", perM2: FT2_PER_M2 } : { name: "m²", perM2: 1 };
@@ -66,13 +65,16 @@ export const celsiusShort = (value: number, units: Units): string => celsius(val
 
 export const degreesUnit = (units: Units): string => (units === "us" ? "°F" : "°C");
 
+/** So many of the shown degrees are one kelvin: of differences, where nothing is added. */
+export const degreesPerKelvin = (units: Units): number => (units === "us" ? 9 / 5 : 1);
+
 /** A sum of warmth: degrees times days above a base. */
 export const degreeDays = (kelvinDays: number, units: Units): string =>
-  units === "us" ? `${number(kelvinDays * 1.8)} °F·d` : `${number(kelvinDays)} °C·d`;
+  `${number(kelvinDays * degreesPerKelvin(units))} ${degreesUnit(units)}·d`;
 
 /** A difference of temperatures. */
 export function degreesApart(kelvin: number, units: Units): string {
-  return units === "us" ? `${number((kelvin * 9) / 5, 1)} °F` : `${number(kelvin, 1)} °C`;
+  return `${number(kelvin * degreesPerKelvin(units), 1)} ${degreesUnit(units)}`;
 }
 
 /** How full a pot is: beyond 97 % the model no longer tells shares apart. */

@@ -1,3 +1,4 @@
+import { LAPSE_C_PER_M } from "@/core/climate/index";
 import { Z90 } from "@/core/math/index";
 import type { PlaceFit } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
@@ -32,5 +33,7 @@ export function airWords(
   return `Its air follows two thirds of a change outside ${lag}, walls and ground hold ${percent(hold)} of it${sun}${sure}.`;
 }
 
-/** How much colder it is higher up: the usual fall of temperature with height (ICAO standard atmosphere, 6.5 K per km). */
-export const lapseWords = (units: Units): string => `${degreesApart(0.65, units)} for each ${elevation(100, units)}`;
+const LAPSE_OVER_M = 100;
+/** How much colder it is higher up. */
+export const lapseWords = (units: Units): string =>
+  `${degreesApart(LAPSE_OVER_M * LAPSE_C_PER_M, units)} for each ${elevation(LAPSE_OVER_M, units)}`;

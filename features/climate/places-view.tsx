@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { PLACE_KINDS, type PlaceClimate, type PlaceFit, type PlaceKind } from "@/core/climate/index";
 import type { LearnedAir } from "@/core/place/index";
-import { celsius, degreesUnit, number, readNumber } from "@/words/format";
+import { celsius, degreesPerKelvin, degreesUnit, number, readNumber } from "@/words/format";
 import { Chart, type ChartRow } from "@/ui/charts/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { Folded } from "@/ui/folded";
@@ -199,8 +199,7 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("set-place-climate");
-  // A difference of temperatures: 1.8 °F for each °C, and nothing added.
-  const perKelvin = units === "us" ? 1.8 : 1;
+  const perKelvin = degreesPerKelvin(units);
   const [offset, setOffset] = useState(String(Math.round(10 * perKelvin * place.climate.offsetC) / 10));
   const [damping, setDamping] = useState(String(Math.round(100 * place.climate.damping)));
   const save = async (climate: PlaceClimate | null) => {

@@ -36,11 +36,8 @@ export interface ChillOfKind {
   basis: Basis;
 }
 
-/** Sums of degrees are told in the degrees of the collection. */
-const OF_DEGREES: readonly SumKind[] = ["warmth", "roots"];
-const UNIT: Record<SumKind, string> = {
-  warmth: "°C·d",
-  roots: "°C·d",
+/** Units of sums; those of degrees are told in the degrees of the collection. */
+const UNIT: Partial<Record<SumKind, string>> = {
   chill: "portions",
   "chill-hours": "hours",
   utah: "Utah units",
@@ -108,7 +105,7 @@ export function SeasonSumsView({
 }
 
 const sumWords = (v: number, kind: SumKind, units: Units) =>
-  OF_DEGREES.includes(kind) ? degreeDays(v, units) : `${number(v)} ${UNIT[kind]}`;
+  UNIT[kind] === undefined ? degreeDays(v, units) : `${number(v)} ${UNIT[kind]}`;
 
 function nowWords(s: DrawnSums, units: Units): string {
   if (s.now === null || s.usualNow === null) return "Nothing of this year is on record yet.";

@@ -44,14 +44,15 @@ export async function todayOf(view: CollectionView, on: string) {
   const [tasks, answers] = [tasksOf(events), answersOf(events, on)];
   const yardDay = view.yard.on(on);
   // The moving plan is made for the day it is; a day that is past or far ahead has moves of its own.
-  const moves =
-    on === view.today && yardDay.living.length > 0
-      ? moveItems(await winterRounds(view), (id) => yardDay.tree(id)?.placeId ?? null, on)
-      : [];
-  // A pot that is carried by the layout is not told to go in once more.
-  const carried = new Set(moves.map((item) => treeOf(item.id)));
+  const rounds = on === view.today && yardDay.living.length > 0 ? await winterRounds(view) : null;
+  const moves = rounds === null ? [] : moveItems(rounds, (id) => yardDay.tree(id)?.placeId ?? null, on);
+  // A pot that is carried by the layout is not told to go in once more, nor are those that share it.
+  const listed = new Set(moves.map((item) => treeOf(item.id)));
+  const carried = new Set(
+    (rounds?.in ?? []).flatMap((r) => r.moves.flatMap(({ treeIds }) => (listed.has(treeIds[0]) ? treeIds : []))),
+  );
   const decided = todayItems(yardDay).filter(
-    ({ id, what }) => !(what.kind === "act" && what.work === "bring-in" && carried.has(treeOf(id))),
+    ({ id, what }) => !(what.kind === "act" && what.work === "bring-in" && carried.has(treeOf(id) ?? "")),
   );
   return {
     tasks,

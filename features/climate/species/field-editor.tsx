@@ -126,8 +126,9 @@ export function FieldEditor({
   const fault = problem ?? say.at(`values.${name}`);
 
   const typed = (): unknown => {
+    // A field in the collection's units keeps the unit beside what was typed; what was not touched is still metric.
     const dimension = DIMENSIONS[unitOf(name) ?? ""] ?? "plain";
-    const num = (text: string) => (text.trim() === "" ? null : readNumber(text, dimension, units));
+    const num = (text: string) => (text.trim() === "" ? null : readNumber(text, dimension));
     switch (editor) {
       case "number":
         return num(first);
@@ -217,8 +218,15 @@ export function FieldEditor({
       )}
       {editor === "range" && (
         <div className="grid grid-cols-2 gap-3">
-          <TextField label="From" value={first} onChange={setFirst} fault={fault} numeric="signed" />
-          <TextField label="To" value={second} onChange={setSecond} numeric="signed" />
+          <TextField
+            label="From"
+            value={first}
+            onChange={setFirst}
+            fault={fault}
+            numeric="signed"
+            suffix={unitOf(name)}
+          />
+          <TextField label="To" value={second} onChange={setSecond} numeric="signed" suffix={unitOf(name)} />
         </div>
       )}
       {(editor === "number" || editor === "share" || editor === "text") && (

@@ -1,6 +1,7 @@
 "use client";
 
 import { toDay } from "@/core/dates/index";
+import { RIPE_FROM } from "@/core/wood/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Chart, type ChartRow, dayAxis } from "@/ui/charts/index";
 import { celsius, celsiusShort, degreesUnit, percent, type Units } from "@/words/format";
@@ -10,8 +11,6 @@ import type { WoodPicture } from "./picture";
 const WARMEST_C = 12;
 /** Read off together. */
 const TOGETHER = "wood";
-/** What counts as ripe, per cent. */
-const RIPE = 70;
 /** So sure potting up asks to be, per cent. */
 const SAFE = 90;
 
@@ -60,7 +59,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
             ? ([{ key: "shoots", name: "shoots without the late ones", as: "dashes", tone: "wood" }] as const)
             : []),
         ]}
-        limits={[{ at: RIPE, name: "ripe" }]}
+        limits={[{ at: 100 * RIPE_FROM, name: "ripe" }]}
         marks={marks}
         range={[0, 100]}
         ticks={[0, 50, 100]}

@@ -1,6 +1,7 @@
 import { fault } from "@/contract/faults";
 import { randomUUID } from "node:crypto";
 import type { PlaceKind } from "@/core/climate/index";
+import type { DayRange } from "@/core/dates/index";
 import { type Ending, type LoggedEvent, subject } from "@/core/event/index";
 import type { Pot } from "@/core/vessel/index";
 import { namesPot } from "@/core/records/index";
@@ -35,6 +36,8 @@ export const importTrees = command("import-trees", {
     const ids = v.lines.map(() => randomUUID());
     const mothers = motherIds(context, v.lines, ids);
     v.lines.forEach((line, i) => {
+      // One that left on a known day was there by then; of the others nobody knows but that they are here today.
+      const arrived = line.arrived ?? line.endedOn ?? exactDay(context.today);
       const motherId = line.mother === null ? null : (mothers.get(line.mother.toLocaleLowerCase()) ?? null);
       const made = arrive(
         context,
@@ -48,15 +51,14 @@ export const importTrees = command("import-trees", {
           motherId,
           motherName: motherId === null ? line.mother : null,
         },
-        line.arrived ?? exactDay(context.today),
+        arrived,
       );
       trees.push(made.tree);
       if (made.lot) lots.push(made.lot);
       context.record(...made.events);
       const placeId = line.place === null ? undefined : places.get(line.place.toLocaleLowerCase());
-      if (placeId)
-        context.record(happening({ kind: "placed" }, line.arrived ?? context.today, { treeId: made.tree.id, placeId }));
-      if (line.ended !== null) context.record(endOfLine(context, line, line.ended, made.tree.id));
+      if (placeId) context.record(happening({ kind: "placed" }, arrived, { treeId: made.tree.id, placeId }));
+      if (line.ended !== null) context.record(endOfLine(context, line, line.ended, arrived, made.tree.id));
       if (i % 200 === 0) context.progress(i, v.lines.length);
     });
     context.write(() => insertTrees(db, scope, trees));
@@ -67,10 +69,9 @@ export const importTrees = command("import-trees", {
 });
 
 /** A tree of a list that is there no more: all its plants left, on the day the line says or some day since it came. */
-function endOfLine(context: CommandContext, line: TreeLine, how: Ending, treeId: string) {
-  const since = line.arrived?.from ?? context.today;
-  const on = line.endedOn ?? { best: context.today, from: since, to: context.today };
-  if (on.best < since) refuse(`lines.${line.line}`, "line", { line: line.line, why: ENDED_BEFORE });
+function endOfLine(context: CommandContext, line: TreeLine, how: Ending, arrived: DayRange, treeId: string) {
+  const on = line.endedOn ?? { best: context.today, from: arrived.from, to: context.today };
+  if (on.best < arrived.from) refuse(`lines.${line.line}`, "line", { line: line.line, why: ENDED_BEFORE });
   const cause = how === "died" ? ("unknown" as const) : null;
   const potLeaves = how === "sold" || how === "given";
   return happening({ kind: "ended", how, count: line.count, cause, potLeaves, note: "" }, on, { treeId });

@@ -52,7 +52,8 @@ export function DoubtfulCells({
             typed={typed[keyOf(d)] ?? d.value}
             onType={(text) => setTyped({ ...typed, [keyOf(d)]: text })}
             onTake={(i) => {
-              const next = withEdit(edits, proposedEdit(d, d.propose[i]));
+              // What was typed in other rows goes with it: the list is read anew.
+              const next = withEdit(mended, proposedEdit(d, d.propose[i]));
               if (fits(next)) onEdits(next);
               else setFull(true);
             }}

@@ -17,6 +17,10 @@ test("an end empties the cell and says how it left; other proposals are written 
   expect(proposedEdit(doubt(), { code: "ended", how: "sold" })).toEqual({
     ...{ line: 3, column: "potted", from: "", value: "", ended: "sold" },
   });
+  // A cell that says more, such as the day it left, keeps what it says.
+  expect(proposedEdit(doubt({ value: "May 2024" }), { code: "ended", how: "died", keep: true })).toMatchObject({
+    ...{ value: "May 2024", ended: "died" },
+  });
   expect(proposedEdit(doubt(), { code: "arrival", value: "2019" })).toMatchObject({ value: "2019" });
 });
 

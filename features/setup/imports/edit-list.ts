@@ -16,7 +16,9 @@ export const editOf = ({ column, lines, count, value: from }: Doubt, value: stri
 });
 
 export const proposedEdit = (doubt: Doubt, proposal: Proposal): Edit =>
-  proposal.code === "ended" ? editOf(doubt, "", proposal.how) : editOf(doubt, proposal.value);
+  proposal.code === "ended"
+    ? editOf(doubt, proposal.keep ? doubt.value : "", proposal.how)
+    : editOf(doubt, proposal.value);
 
 const same = (a: Edit, b: Edit) => a.column === b.column && a.line === b.line && (a.line !== null || a.from === b.from);
 

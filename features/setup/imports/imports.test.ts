@@ -204,6 +204,39 @@ onDatabase("lists on a real database", () => {
     await yard.ok("undo-entry", { entryId: done.step === "done" ? done.kept.entryId : "" });
   });
 
+  test("one that left on a known day was there by then; a day without a kind of end, and an end where a place should stand, are asked about", async () => {
+    const text = [
+      "tag,kind,status,ended_on,place",
+      "X-1,Fig,dead,May 2024,",
+      "X-2,Fig,,2023-08-01,",
+      "X-3,Fig,,,sold",
+    ].join("\n");
+    const preview = async (edits: ListRequest["edits"] = []) => {
+      const seen = (await bring("trees", text, { commandId: null, edits })).at(-1)!;
+      if (seen.step !== "preview") throw new Error(seen.step);
+      return seen.preview;
+    };
+    const first = await preview();
+    expect(first.doubts.map((d) => [d.lines, d.column, d.fatal, d.propose])).toEqual([
+      [[3], "ended_on", false, ["died", "sold", "given"].map((how) => ({ code: "ended", how, keep: true }))],
+      [[4], "place", false, [{ code: "ended", how: "sold" }]],
+    ]);
+    expect(first.notes.newPlaces).toEqual([]);
+    const edits: ListRequest["edits"] = [
+      { line: 3, column: "ended_on", from: "", value: "2023-08-01", ended: "given" },
+      { line: 4, column: "place", from: "", value: "", ended: "sold" },
+    ];
+    expect((await preview(edits)).doubts).toEqual([]);
+    const done = (await bring("trees", text, { edits })).at(-1)!;
+    expect(done).toMatchObject({ kept: { count: 3, skipped: 0 } });
+    const [arrived, end] = await yard.events((await tree("X-1")).id);
+    expect([arrived.payload.kind, arrived.on.from, arrived.on.to]).toEqual(["arrived", "2024-05-01", "2024-05-31"]);
+    expect([end.payload.kind, end.on.best]).toEqual(["ended", arrived.on.best]);
+    const given = (await yard.events((await tree("X-2")).id)).at(-1)!;
+    expect([given.payload, given.on.best]).toMatchObject([{ kind: "ended", how: "given" }, "2023-08-01"]);
+    await yard.ok("undo-entry", { entryId: done.step === "done" ? done.kept.entryId : "" });
+  });
+
   test("another line may name the columns", async () => {
     const text = "tag,kind\nnr,plant\nH-1,Fig\n";
     const seen = async (headerLine: number | null) => {

@@ -274,7 +274,7 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
         New roots since {day(r.pottedOn, today)}
       </h2>
       <Reasoned
-        reason={`Length by warmth since the work’s lag, at this tree’s pace: one crossing of a ring of ${millimetres(HOLDING_MM, units)} (${number(units === "us" ? 144 : 80)} to ${degreeDays(450, units)} by pace). “Reached” is how much of the mix they can drink from, in weeks; “full” is the mix used up, in seasons. Both our judgement: a look corrects them.`}
+        reason={`Length by warmth since the work’s lag, at this tree’s pace: one crossing of a ring of ${millimetres(HOLDING_MM, units)} (${degreeDays(80, units)} to ${degreeDays(450, units)} by pace). “Reached” is how much of the mix they can drink from, in weeks; “full” is the mix used up, in seasons. Both our judgement: a look corrects them.`}
       >
         <p data-testid="rerooting">
           Expected today: {millimetres(r.expectedMm.p50, units)} long ({millimetres(r.expectedMm.p10, units)}–
