@@ -33,6 +33,8 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
   const seasons = Array.from({ length: plan.seasons }, (_, i) => plan.firstSeason + i);
   const [shownYears, setShownYears] = useState(3);
   const largestHours = Math.max(1, ...plan.months.map((m) => m.minutes / 60));
+  // Drawn in the unit it is told in, so that the axis has round figures.
+  const { name: areaName, perM2 } = areaUnit(units);
   const totals = seasons.map((season) => {
     const months = monthsOf(season, facts.southern).flatMap((m) => byMonth.get(m) ?? []);
     const sum = (of: (m: PlannedMonth) => number) => months.reduce((t, m) => t + of(m), 0);
@@ -98,16 +100,16 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
               label="Room on the ground by season, in summer and of what is carried in"
               rows={plan.areas.map((a) => ({
                 season: yearWords(a.season, facts.southern),
-                summer: a.summerM2,
-                winter: a.winterM2,
+                summer: a.summerM2 * perM2,
+                winter: a.winterM2 * perM2,
               }))}
               x="season"
               series={[
                 { key: "summer", name: "in summer", as: "line", tone: "ochre" },
                 { key: "winter", name: "carried in", as: "dashes", tone: "frost" },
               ]}
-              unit={areaUnit(units).name}
-              value={(v, short) => (short ? area(v, units).replace(/\s.*$/, "") : area(v, units))}
+              unit={areaName}
+              value={(v, short) => (short ? number(v) : area(v / perM2, units))}
             />
             <p className="text-sm" data-testid="room-words">
               {roomWords(plan, facts, units)}
