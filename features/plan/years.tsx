@@ -109,7 +109,7 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
                 { key: "winter", name: "carried in", as: "dashes", tone: "frost" },
               ]}
               unit={areaName}
-              value={(v, short) => (short ? number(v) : area(v / perM2, units))}
+              value={(v, short) => (short ? number(v, v < 10 ? 1 : 0) : area(v / perM2, units))}
             />
             <p className="text-sm" data-testid="room-words">
               {roomWords(plan, facts, units)}
