@@ -14,6 +14,12 @@ const PRIVATE_TO_THE_MODEL = [
   message: "The model answers for a tree, a kind and a site: openYard and kindOf of @/model/index.",
 }));
 
+/** Marks and keys that are no words: they may stand between the words of a page. */
+const MARKS = [
+  ...[":", "·", ".", ",", "±", "°", "“", "”", "→", "(", ")", "…", "✕", "×", "%", "?", "/", "✓", "–", ";", "☐"],
+  ...["”:", "),", "):", "°,", "° ·", ") ·", "[", "]", "t", "l"],
+];
+
 export default defineConfig([
   globalIgnores([".next/**", ".aurelian/**", "dist/**", "next-env.d.ts", "test-results/**"]),
   ...next,
@@ -27,6 +33,12 @@ export default defineConfig([
       "@typescript-eslint/restrict-template-expressions": "off",
       "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
     },
+  },
+  {
+    // Every word on a page stands in words/, where one person can change them all.
+    files: ["{app,features,ui}/**/*.tsx"],
+    ignores: ["**/*.test.tsx"],
+    rules: { "react/jsx-no-literals": ["error", { allowedStrings: MARKS }] },
   },
   {
     files: ["{app,calc,demo,features,scripts,server,workers}/**/*.{ts,tsx}"],

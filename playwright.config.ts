@@ -3,6 +3,8 @@ import { defineConfig } from "@playwright/test";
 /** Started by `npm test`, which runs the server and says where in AURELIAN_URL. */
 const shared = {
   baseURL: process.env.AURELIAN_URL,
+  // The sentences of the tests are British; pages in American English have a test of their own.
+  locale: "en-GB",
   viewport: { width: 1280, height: 800 },
   launchOptions: {
     executablePath: "/usr/bin/chromium",

@@ -1,13 +1,15 @@
+import * as say from "@/words/pages/app";
 import type { Metadata, Viewport } from "next";
 import { headers } from "next/headers";
 import type { ReactNode } from "react";
 import { THEME_SCRIPT } from "@/features/settings/theme";
+import { english } from "@/words/english";
 import "@fontsource-variable/commissioner";
 import "@fontsource-variable/literata";
 import "./globals.css";
 
 export const metadata: Metadata = {
-  description: "Pots, roots and moves of container trees.",
+  description: say.potsRootsAndMovesOf,
 };
 export const viewport: Viewport = {
   width: "device-width",
@@ -24,7 +26,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const nonce = (await headers()).get("x-nonce") ?? undefined;
   return (
     // The script below may say the theme before anything is drawn.
-    <html lang="en" suppressHydrationWarning>
+    <html lang={english()} suppressHydrationWarning>
       <head>
         <script nonce={nonce} dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
       </head>

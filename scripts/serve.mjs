@@ -1,4 +1,5 @@
 // The web server: Next's own request handler behind a plain HTTP server, which looks at what must be seen before it.
+import { AsyncLocalStorage } from "node:async_hooks";
 import { createServer } from "node:http";
 import process from "node:process";
 import next from "next";
@@ -20,6 +21,19 @@ function isMalformed(url) {
   }
 }
 
+/** Who asks reads American English: by what the device remembers (words/english.ts), else by the first English its browser names. */
+function englishOf({ headers }) {
+  const remembered = /(?:^|;\s*)aurelian-english=(en-GB|en-US)/.exec(headers.cookie ?? "")?.[1];
+  return (
+    remembered ??
+    (/\ben(?:-\w+)?/i.exec(headers["accept-language"] ?? "")?.[0].toLowerCase() === "en-us" ? "en-US" : "en-GB")
+  );
+}
+
+/** The English of the request at hand, for the words of its page. */
+const reads = new AsyncLocalStorage();
+globalThis[Symbol.for("aurelian.english")] = reads;
+
 const app = next({ dev: false, hostname, port });
 await app.prepare();
 const handle = app.getRequestHandler();
@@ -29,5 +43,5 @@ createServer({ keepAliveTimeout: KEEP_ALIVE_MS }, (request, response) => {
     response.end("This address is malformed: a % in it is not followed by two digits that make a letter.");
     return;
   }
-  void handle(request, response);
+  reads.run(englishOf(request), () => void handle(request, response));
 }).listen(port, hostname);

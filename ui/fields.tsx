@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/parts";
 import { createContext, type ReactNode, useContext, useId } from "react";
 import type { UnitSystem } from "@/core/quantity/index";
 import { measuredText } from "./measured-text";
@@ -171,7 +172,7 @@ export function Why({
       <summary className="cursor-pointer list-none">
         {children}{" "}
         <span className="text-accent ml-1 text-sm whitespace-nowrap underline decoration-dotted underline-offset-2 group-open:no-underline">
-          why?
+          {say.why}
         </span>
       </summary>
       <div className="border-accent bg-base-200 mt-1 border-l-4 p-2 text-sm">{reason}</div>
@@ -194,7 +195,7 @@ export function Reasoned({
       {children}
       <details className="group mt-1">
         <summary className="text-accent inline-block min-h-8 cursor-pointer list-none text-sm underline decoration-dotted underline-offset-2">
-          why?
+          {say.why}
         </summary>
         <div className="border-accent bg-base-200 mt-1 border-l-4 p-2 text-sm">{reason}</div>
       </details>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/parts";
 import type { MixColumn } from "@/core/mix/index";
 import { type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
 import { litres, millimetres, type Units } from "@/words/format";
@@ -7,9 +8,9 @@ import { GravelPattern } from "./patterns";
 
 /** What a litre at each depth is made of, from the stem outwards, with the pattern that tells them apart without colour. */
 const COLUMN_PARTS = [
-  { key: "solids", name: "solid matter", tone: "#8d7355" },
-  { key: "held", name: "water held too hard", tone: "#3f566b" },
-  { key: "available", name: "water for roots", tone: "#7fa6c4" },
+  { key: "solids", name: say.solidMatter, tone: "#8d7355" },
+  { key: "held", name: say.waterHeldTooHard, tone: "#3f566b" },
+  { key: "available", name: say.waterForRoots, tone: "#7fa6c4" },
   { key: "air", name: "air", tone: "#f6f1e2" },
 ] as const;
 
@@ -42,7 +43,14 @@ export function MixColumnDrawing(props: Props) {
   const cx = widthPx / 2;
   const at = ([x, y]: Point): Point => [cx + x * scale, floorY - y * scale];
   const { whole } = column;
-  const words = `${litres(whole.airL, units)} of air, ${litres(whole.waterL, units)} of water, of which ${litres(column.availableL, units)} for roots; ${column.soddenMm < 1 ? "no sodden zone" : `sodden to ${millimetres(column.soddenMm, units)} above ${bottomLayerMm > 0 ? "the gravel" : "the floor"}`}`;
+  const words = say.ofAirOfWaterOf(
+    litres(whole.airL, units),
+    litres(whole.waterL, units),
+    litres(column.availableL, units),
+    column.soddenMm < 1
+      ? say.noSoddenZone
+      : say.soddenToAbove(millimetres(column.soddenMm, units), bottomLayerMm > 0 ? say.theGravel : say.theFloor),
+  );
   return (
     <svg
       viewBox={`0 0 ${widthPx} ${heightPx}`}
@@ -92,7 +100,7 @@ export function MixColumnDrawing(props: Props) {
             strokeWidth="3"
             paintOrder="stroke"
           >
-            sodden below
+            {say.soddenBelow}
           </text>
         </g>
       )}
@@ -124,7 +132,7 @@ function bandPath(vessel: Vessel, column: MixColumn, part: number, at: (p: Point
 
 export function ColumnLegend() {
   return (
-    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="What the columns show, from the stem outwards">
+    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label={say.whatTheColumnsShowFrom}>
       {COLUMN_PARTS.map((p) => (
         <li key={p.key} className="flex items-center gap-2">
           <span

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/parts";
 import { mulberry32 } from "@/core/random/index";
 import type { Ball } from "@/core/setting/index";
 import { brimHeightMm, type Vessel, widthAtMm, USUAL_WALL } from "@/core/vessel/index";
@@ -160,7 +161,7 @@ export function PotSection(props: PotSectionProps) {
             fontSize="11"
             fill={INK}
           >
-            today
+            {say.today}
           </text>
         </g>
       )}
@@ -178,8 +179,11 @@ export function PotSection(props: PotSectionProps) {
         />
       ))}
       <text x={cx} y={heightPx - 5} textAnchor="middle" fontSize="12" fill={INK}>
-        {millimetres(widthAtMm(vessel, brim), props.units)} wide · {millimetres(brim, props.units)} deep inside
-        {props.guessed ? " · shape guessed" : ""}
+        {say.wideDeepInside(
+          millimetres(widthAtMm(vessel, brim), props.units),
+          millimetres(brim, props.units),
+          props.guessed ? say.shapeGuessed : "",
+        )}
       </text>
     </svg>
   );

@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type { FaultFigures } from "@/contract/faults";
 import { celsius, degreeDays, kilograms, litres, metres, millimetres, number, percent, type Units } from "./format";
 
@@ -6,7 +7,7 @@ type Bound = FaultFigures<"too-small"> | FaultFigures<"too-big">;
 /** By the unit in a field's name: the bound as it is typed there. */
 const BY_SUFFIX: readonly (readonly [RegExp, (value: number, units: Units) => string])[] = [
   [/Mm$/, millimetres],
-  [/^ratePerL$/, (v) => `${number(v, 3)} ml or g in a litre of water`],
+  [/^ratePerL$/, (v) => spelt(`${number(v, 3)} ml or g in a litre of water`)],
   [/KgPerL$/, (v) => `${number(v, 2)} kg/L`],
   [/(L|^litres)$/, litres],
   [/Kg$/, kilograms],

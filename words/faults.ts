@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type { Fault, FaultCode, FaultFigures, Sent } from "@/contract/faults";
 import { megabytes, MOST_DAYS_AWAY } from "@/contract/limits";
 import type { SubjectKind } from "@/core/event/index";
@@ -174,7 +175,7 @@ const FAULT_WORDS: { [C in FaultCode]: (figures: FaultFigures<C>, units: Units) 
   "one-keeper": () => "There is one keeper on record already: change that entry.",
   "person-gone": () => "This person is not on record any more.",
   "lows-above-highs": () => "The mean lowest is above the mean highest.",
-  "alert-name-needed": () => "Give it a name, such as Fleece on the figs.",
+  "alert-name-needed": () => spelt("Give it a name, such as Fleece on the figs."),
   "record-gone": () => "One of these records is not there any more. Look at the list once more.",
   "file-known": () => "This very file has been read in already.",
   "file-unread": (f) => f.why,

@@ -1,22 +1,26 @@
 import type { IsoDate } from "@/core/dates/index";
+import { type English, english } from "./english";
 import { LITRES_PER_US_GALLON, MM_PER_INCH } from "@/core/quantity/index";
 
 /** Numbers and dates for people, made last. Stored metric; US units are a way of showing. */
 export type Units = "metric" | "us";
 
-const LOCALE = "en-GB";
-const cache = new Map<string, Intl.NumberFormat>();
-
-export function number(value: number, digits = 0): string {
-  const key = String(digits);
-  let format = cache.get(key);
-  if (!format)
-    cache.set(
-      key,
-      (format = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: digits, signDisplay: "negative" })),
-    );
-  return format.format(value);
+/** One formatter for each key in each English: making one takes longer than using it a thousand times. */
+function kept<F>(make: (locale: English, key: string) => F): (key: string) => F {
+  const made = new Map<string, F>();
+  return (key) => {
+    const locale = english();
+    let format = made.get(locale + key);
+    if (!format) made.set(locale + key, (format = make(locale, key)));
+    return format;
+  };
 }
+
+const numberFormat = kept(
+  (locale, digits) => new Intl.NumberFormat(locale, { maximumFractionDigits: Number(digits), signDisplay: "negative" }),
+);
+
+export const number = (value: number, digits = 0): string => numberFormat(String(digits)).format(value);
 
 const significant = (value: number) => (Math.abs(value) < 10 ? 1 : 0);
 
@@ -50,6 +54,16 @@ export function area(squareMetres: number, units: Units): string {
   const { name, perM2 } = areaUnit(units);
   const shown = squareMetres * perM2;
   return `${number(shown, shown < 1 ? 2 : shown < 100 ? 1 : 0)} ${name}`;
+}
+
+const MPH_PER_MS = 3600 / 1609.344;
+export function windSpeed(metresASecond: number, units: Units): string {
+  return units === "us" ? `${number(metresASecond * MPH_PER_MS)} mph` : `${number(metresASecond, 1)} m/s`;
+}
+
+/** A depth of rain: a tenth of a millimetre, a hundredth of an inch. */
+export function rain(depthMm: number, units: Units): string {
+  return units === "us" ? `${number(depthMm / MM_PER_INCH, 2)} in` : `${number(depthMm, 1)} mm`;
 }
 
 export function kilograms(value: number, units: Units): string {
@@ -86,35 +100,38 @@ export function percent(share: number): string {
   return `${number(100 * share)} %`;
 }
 
-const dayFormat = new Intl.DateTimeFormat(LOCALE, { day: "numeric", month: "short", timeZone: "UTC" });
-const fullFormat = new Intl.DateTimeFormat(LOCALE, {
-  day: "numeric",
-  month: "short",
-  year: "numeric",
-  timeZone: "UTC",
-});
-const monthFormat = new Intl.DateTimeFormat(LOCALE, { month: "short", timeZone: "UTC" });
+/** Parts of a date as the reader's English orders them. */
+const DATE_PARTS: Record<"day" | "full" | "month" | "weekday", Intl.DateTimeFormatOptions> = {
+  day: { day: "numeric", month: "short" },
+  full: { day: "numeric", month: "short", year: "numeric" },
+  month: { month: "short" },
+  weekday: { weekday: "short" },
+};
+const dateFormat = kept(
+  (locale, parts) =>
+    new Intl.DateTimeFormat(locale, { ...DATE_PARTS[parts as keyof typeof DATE_PARTS], timeZone: "UTC" }),
+);
 
 const atNoon = (iso: IsoDate) => new Date(`${iso}T12:00:00Z`);
 
 const NEAR_MS = 90 * 86_400_000;
 
-/** "3 May", with its year when it lies more than 90 days from `near`, or in another calendar year. */
+/** "3 May" ("May 3" in American English), with its year when it lies more than 90 days from `near`, or in another calendar year. */
 export function day(iso: IsoDate, near?: IsoDate): string {
   const close =
     near !== undefined &&
     iso.slice(0, 4) === near.slice(0, 4) &&
     Math.abs(atNoon(iso).getTime() - atNoon(near).getTime()) <= NEAR_MS;
-  return (close ? dayFormat : fullFormat).format(atNoon(iso));
+  return dateFormat(close ? "day" : "full").format(atNoon(iso));
 }
 
 /** "3 May" of any year, from `MM-DD`. */
 export function monthDay(text: string): string {
-  return dayFormat.format(atNoon(`2004-${text}`));
+  return dateFormat("day").format(atNoon(`2004-${text}`));
 }
 
-export function month(iso: IsoDate): string {
-  return monthFormat.format(atNoon(iso));
-}
+export const month = (iso: IsoDate): string => dateFormat("month").format(atNoon(iso));
+
+export const weekday = (iso: IsoDate): string => dateFormat("weekday").format(atNoon(iso));
 
 export { readNumber, readOptional } from "@/core/quantity/index";

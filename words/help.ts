@@ -1,3 +1,5 @@
+import { spelt } from "./english";
+
 /** What each page is for, and the why of its method, in a few sentences. */
 export const HELP_WORDS = {
   today:
@@ -7,12 +9,21 @@ export const HELP_WORDS = {
   "trees/windows":
     "When each kind of work may be done, for every tree at once. A window is open when enough of your site’s weather years end well: roots take hold again, new shoots harden before the frost, nothing is cut in its wrong season. The share of years you ask for is set under Settings.",
   tree: "One tree: what to do, why, and how sure. The picture shows how full of roots its pot was and will be, with the band in which it lies eight times in ten; a root check narrows it most. Four parts below hold roots and wood, potting, winter, and the log.",
-  "tree/pot":
-    "Plans one potting to the millimetre: base layer, litres, crown, watering space, weight. The ball is drawn as the last pot gives it back; measure it and the numbers follow. What you did is recorded, not what was planned.",
-  "tree/correct":
-    "Weighs every way to correct the roots: what it costs in roots, what circling it leaves, and how much of the season is lost while they regrow. The cheapest today is named, and the better one later with its day. Weights are our judgement and listed with every price.",
-  "tree/roots":
-    "Eight taps describe a root ball: side, base, flare, colour, feel, smell. What you see corrects the belief about this tree and its own pace. Where a look and the history disagree, you are asked again rather than believed blindly.",
+  get "tree/pot"() {
+    return spelt(
+      "Plans one potting to the millimetre: base layer, litres, crown, watering space, weight. The ball is drawn as the last pot gives it back; measure it and the numbers follow. What you did is recorded, not what was planned.",
+    );
+  },
+  get "tree/correct"() {
+    return spelt(
+      "Weighs every way to correct the roots: what it costs in roots, what circling it leaves, and how much of the season is lost while they regrow. The cheapest today is named, and the better one later with its day. Weights are our judgement and listed with every price.",
+    );
+  },
+  get "tree/roots"() {
+    return spelt(
+      "Eight taps describe a root ball: side, base, flare, colour, feel, smell. What you see corrects the belief about this tree and its own pace. Where a look and the history disagree, you are asked again rather than believed blindly.",
+    );
+  },
   "tree/plan":
     "The pots of the coming years, planned by four schools of practice side by side. Each plan is the cheapest way to the goal under that school’s weights: pots, mix, work, shock, bound roots, weight. Use one and it stays for two seasons; change a step by hand where you know better.",
   "tree/winter":
@@ -25,7 +36,11 @@ export const HELP_WORDS = {
     "Root renewal without lifting the tree: holes drilled or a wedge cut, refilled, a part each year. Positions keep clear of the trunk. It costs few roots at once and gives new mix where nobody can lift the pot.",
   "tree/rescue":
     "Guides a dying tree step by step: cause, cut, pot, shade, and the signs to look for. The next sign has a date and a stop rule. Chances are said honestly; what fails is not repotted again.",
-  plan: "The pots of the coming years for all trees: hours, litres, money, weight and room by month. Each tree goes by its own school, and the work is spread over the weeks of each window. It is made again by itself when the records change.",
+  get plan() {
+    return spelt(
+      "The pots of the coming years for all trees: hours, litres, money, weight and room by month. Each tree goes by its own school, and the work is spread over the weeks of each window. It is made again by itself when the records change.",
+    );
+  },
   winter:
     "Where every pot spends the winter, drawn to scale. Places are filled so that the least is lost in your weather years, within floor, doors and what may be carried. Drag a pot to try another place; keep the layout to get its moves.",
   "winter/moves":
@@ -33,7 +48,11 @@ export const HELP_WORDS = {
   "winter/watch":
     "Which pots tonight endangers, and what keeps each. Pot temperatures run hour by hour on the forecast, or on the usual weather where there is none. The cheapest protection comes first.",
   "winter/print": "The winter on paper: places, moves and what to do on a cold night, for the wall.",
-  pots: "Pots you own, free and in use, in section and to scale. Add them in one line (“3 × 30 cm plastic”). A measured pot gives exact litres; a trade size gives a range, since trade sizes are names.",
+  get pots() {
+    return spelt(
+      "Pots you own, free and in use, in section and to scale. Add them in one line (“3 × 30 cm plastic”). A measured pot gives exact litres; a trade size gives a range, since trade sizes are names.",
+    );
+  },
   climate:
     "The climate of your site: frosts, season, cold and warmth, day length. With a weather record the years are counted; without one they are made from your place and answers, and said to be a guess. Everything in the program follows these years.",
   "climate/ahead": "The next ten days as forecast or usual, with the working half-days and the nights that matter.",

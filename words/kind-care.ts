@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import { MM_PER_INCH } from "@/core/quantity/index";
 import { stepRule } from "@/core/ladder/index";
 import { cropOfPot, crownLitresPerDay, potAsked } from "@/core/suits/index";
@@ -27,7 +28,12 @@ export interface CareBlock {
 
 /** Ground under a crown that its thirst is told for. */
 const CROWN_SHOWN = {
-  metric: { m2: 1, words: "A square metre" },
+  metric: {
+    m2: 1,
+    get words() {
+      return spelt("A square metre");
+    },
+  },
   us: { m2: 10 * ((12 * MM_PER_INCH) / 1000) ** 2, words: "Ten square feet" },
 } as const;
 

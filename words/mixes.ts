@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type { ComponentFlag, ComponentName, PRODUCT_KINDS, ReadyMixName, STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
 import type { SoakVerdict } from "@/core/vessel/index";
@@ -16,7 +17,9 @@ export const COMPONENT_WORDS: Record<ComponentName, string> = {
   sand: "sharp sand",
   perlite: "perlite",
   pumice: "pumice",
-  "leaf-mould": "leaf mould",
+  get "leaf-mould"() {
+    return spelt("leaf mould");
+  },
   "wood-fibre": "wood fibre",
   "worm-casts": "worm casts",
   "green-waste": "composted green waste",
@@ -48,7 +51,12 @@ export const FLAG_WORDS: Record<ComponentFlag, { name: string; what: string }> =
   salt: { name: "salt", what: "may carry salt: rinse or test it, spare touchy roots" },
   weeds: { name: "weed seed", what: "may bring weeds" },
   dust: { name: "dust", what: "dusty when dry: mask, and damp it down" },
-  germs: { name: "germs", what: "may carry germs and moulds: open away from the face, damp it, wash hands" },
+  germs: {
+    name: "germs",
+    get what() {
+      return spelt("may carry germs and moulds: open away from the face, damp it, wash hands");
+    },
+  },
 };
 
 export const PRODUCT_WORDS: Record<(typeof PRODUCT_KINDS)[number], string> = {
@@ -67,7 +75,9 @@ export const STRUCTURE_WORDS: Record<(typeof STRUCTURES)[number], string> = {
 export const CONFIDENCE_WORDS = {
   H: "published or derived",
   M: "typical range, remembered",
-  L: "our judgement",
+  get L() {
+    return spelt("our judgement");
+  },
 } as const;
 
 export const SOAK_WORDS: Record<SoakVerdict, string> = {

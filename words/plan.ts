@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import { toDay } from "@/core/dates/index";
 import type { TreePlan } from "@/model/index";
 import { day, litres, percent, type Units } from "./format";
@@ -66,4 +67,4 @@ export function planChangeWords({ changed }: TreePlan, on: string, units: Units,
 
 /** Of a pot shared with others a plan counts its part alone; null where it has the pot to itself. */
 export const shareWords = (share: number): string | null =>
-  share < 1 ? `Litres are its share of the pot it stands in with others, ${percent(share)} of it.` : null;
+  share < 1 ? spelt(`Litres are its share of the pot it stands in with others, ${percent(share)} of it.`) : null;

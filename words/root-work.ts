@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type { Advice, Objection, Option } from "@/core/root-work/index";
 import type { Finding } from "@/core/rules/index";
 import { celsius, day, litres, millimetres, number, percent, type Units } from "./format";
@@ -15,9 +16,9 @@ export function findingWords({ code, figures: f }: Finding, units: Units): strin
     case "cut-to-live":
       return "Cut every root back to where it is pale and firm.";
     case "colour-healthy":
-      return "The colour of its roots is healthy in this species.";
+      return spelt("The colour of its roots is healthy in this species.");
     case "colour-doubtful":
-      return "This colour is not healthy in this species: judge by snap, and by bark that slips.";
+      return spelt("This colour is not healthy in this species: judge by snap, and by bark that slips.");
     case "sign-healthy":
       return "What is on its roots belongs there in this species: no fault.";
     case "union-buried":

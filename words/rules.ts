@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type { RuleId } from "@/core/rules/index";
 
 /** The rules an expert applies, each by its name. */
@@ -7,7 +8,9 @@ export const RULE_WORDS: Record<RuleId, { name: string; text: string }> = {
     text: "Fewer than half of the roots alive, or mushy: cut to live tissue and pot down to at most 1.2 times the live ball. Never up.",
   },
   "root-colour": {
-    name: "Colour is by species",
+    get name() {
+      return spelt("Colour is by species");
+    },
     text: "Black is healthy in persimmon, yellow to orange in mulberry, tan in citrus. Judge by snap, and by bark that slips.",
   },
   grafted: {

@@ -6,6 +6,7 @@ export const SETTINGS_WORDS = {
   measures: "Units and currency",
   appearance: "Appearance",
   appearanceHint: "On this device.",
+  englishHint: "English",
   work: "Work",
   workHint: "Who works when, how pots are planned, and the calendar other programs can read.",
   data: "Data",
@@ -20,3 +21,8 @@ export const RISK_WORDS = {
 } as const;
 
 export const THEME_WORDS = { device: "as the device", day: "day", evening: "evening" } as const;
+
+export const ENGLISH_WORDS = {
+  "en-GB": "British (colour, 12 Apr 2027)",
+  "en-US": "American (color, Apr 12, 2027)",
+} as const;

@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type {
   FieldName,
   Group,
@@ -112,8 +113,11 @@ export const HEALTH_NOTE_WORDS: Record<HealthNote, string> = {
   rust: "Rust fungi: pick off what is orange or brown below.",
   "myrtle-rust":
     "A rust of the myrtle family: moving plants may be restricted; ask the local plant-health office before you do.",
-  "ramorum-rules":
-    "A water mould of many shrubs and trees: moving plants may be restricted; ask the local plant-health office.",
+  get "ramorum-rules"() {
+    return spelt(
+      "A water mould of many shrubs and trees: moving plants may be restricted; ask the local plant-health office.",
+    );
+  },
   "movement-rules": "Moving plants of this species is restricted in some countries; ask the local plant-health office.",
 };
 
@@ -130,7 +134,9 @@ const POT_NOTE_WORDS: Record<KindValues["potNote"], string> = {
   wide: "wide before deep",
   heavy: "heavy, so that it stands",
   "air-pruning": "walls that prune by air",
-  "light-coloured": "light-coloured or shaded walls",
+  get "light-coloured"() {
+    return spelt("light-coloured or shaded walls");
+  },
   "no-saucer": "no saucer, sharp drainage",
   any: "any",
 };
@@ -147,7 +153,12 @@ const MIX_NOTE_WORDS: Record<KindValues["mixNote"], string> = {
 export const MARK_WORDS: Record<Mark, { name: string; what: string }> = {
   H: { name: "sure", what: "published and well settled" },
   M: { name: "remembered", what: "published, given from memory: check it before you stake a tree on it" },
-  L: { name: "practice", what: "growers’ practice and our judgement" },
+  L: {
+    name: "practice",
+    get what() {
+      return spelt("growers’ practice and our judgement");
+    },
+  },
   guess: { name: "guess", what: "inherited from its kin, nobody has set it for this kind" },
 };
 
@@ -329,7 +340,9 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
     say: orNone(degreeDays, "not by warmth, or no crop"),
   },
   pollination: {
-    name: "Fertilising",
+    get name() {
+      return spelt("Fertilising");
+    },
     does: "Warns when it stands without a partner in flower.",
     say: (v) => POLLINATION_WORDS[v],
   },
@@ -351,7 +364,9 @@ export const FIELD_WORDS: { [F in FieldName]: FieldWords<F> } = {
   health: { name: "Plant health", does: "What to look for, and whom to ask.", say: list(HEALTH_NOTE_WORDS, " ") },
   yieldPer10L: {
     name: "Crop from each 10 L",
-    does: "What a good year brings; larger pots bring a little less for each litre.",
+    get does() {
+      return spelt("What a good year brings; larger pots bring a little less for each litre.");
+    },
     say: orNone(
       range((v) => number(v, v < 3 ? 1 : 0)),
       "no crop",

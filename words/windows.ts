@@ -1,7 +1,7 @@
 import type { HeldBy, OperationWindow } from "@/model/index";
 import { toIso } from "@/core/dates/index";
 import type { HalfDay, HalfDayReason } from "@/core/window/index";
-import { celsius, day, kilograms, number, percent, type Units } from "./format";
+import { celsius, day, kilograms, number, percent, type Units, weekday } from "./format";
 import { HEALTH_WORDS, LIMIT_BECAUSE, LIMIT_WORD } from "./terms";
 
 /** Open or closed, in a few words. */
@@ -63,10 +63,6 @@ export const HALF_DAY_WORDS: Record<HalfDayReason, string> = {
   wind: "wind",
   rain: "rain",
 };
-const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", timeZone: "UTC" });
-
-export const weekday = (iso: string): string => WEEKDAY.format(new Date(`${iso}T00:00:00Z`));
-
 /** @example halfDayWords(half, "2026-05-15", "metric") // "Thu 21 May, morning (14 °C, rain to follow)" */
 export function halfDayWords(half: HalfDay, near: string, units: Units): string {
   const iso = toIso(half.day);

@@ -1,3 +1,4 @@
+import { spelt } from "./english";
 import type { AirBasis, MeasureKey, Stand, Wrap } from "@/core/winter/index";
 
 export const AIR_BASIS_WORDS: Record<AirBasis, string> = {
@@ -14,7 +15,9 @@ export const STAND_WORDS: Record<Stand, string> = {
 };
 
 export const WRAP_WORDS: Record<Wrap, string> = {
-  fleece: "fleece",
+  get fleece() {
+    return spelt("fleece");
+  },
   "bubble-single": "bubble film, one layer",
   "bubble-double": "bubble film, two layers",
   jute: "jute",
@@ -29,7 +32,9 @@ export const MEASURE_WORDS: Record<MeasureKey, string> = {
   ground: "set it on the ground",
   block: "move it into a block of others",
   straw: "straw on the mix, a hand’s breadth",
-  fleece: "wrap it in fleece",
+  get fleece() {
+    return spelt("wrap it in fleece");
+  },
   bubble: "wrap it in two layers of bubble film",
   "straw-round": "straw round it and on the mix, a hand’s breadth",
   sink: "sink it into the ground, mulched",

@@ -1,10 +1,11 @@
+import * as say from "@/words/pages/app";
 import { SetupForm } from "@/features/setup/setup-form";
 import { PageTitle } from "@/features/kernel/page-title";
 
 export default function SetupPage() {
   return (
     <>
-      <PageTitle>Where do your trees stand?</PageTitle>
+      <PageTitle>{say.whereDoYourTreesStand}</PageTitle>
       <SetupForm />
     </>
   );

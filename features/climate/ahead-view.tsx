@@ -1,12 +1,13 @@
 "use client";
 
+import * as say from "@/words/pages/climate/ahead";
 import { pageAt, streamAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ForecastOutcome } from "@/data/forecasts";
 import { Z90 } from "@/core/math/index";
-import { celsius, day, number, percent } from "@/words/format";
+import { celsius, day, degreesApart, number, percent, rain, windSpeed } from "@/words/format";
 import { Caution, ScrollBox, SelectField, Why } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { AtRisk, Ringing } from "./ahead";
@@ -42,9 +43,13 @@ export function AheadView(props: Props) {
       <div className="max-w-4xl">
         <h1 className="text-2xl">{PAGE_WORDS["climate/ahead"]}</h1>
         <p className="mt-1 text-xl" data-testid="tonight">
-          {tonight.basis === "forecast" ? "Next night" : "A usual night now"}: {celsius(tonight.minC, units)}, eight
-          times in ten between {celsius(tonight.minC - Z90 * tonight.minErrorC, units)} and{" "}
-          {celsius(tonight.minC + Z90 * tonight.minErrorC, units)}. {tonight.basis === "forecast" && <SimulatedMark />}
+          {say.eightTimesInTenBetween(
+            tonight.basis === "forecast" ? say.nextNight : say.aUsualNightNow,
+            celsius(tonight.minC, units),
+            celsius(tonight.minC - Z90 * tonight.minErrorC, units),
+            celsius(tonight.minC + Z90 * tonight.minErrorC, units),
+          )}
+          {tonight.basis === "forecast" && <SimulatedMark />}
         </p>
         <Service {...props} />
       </div>
@@ -54,20 +59,23 @@ export function AheadView(props: Props) {
             .filter((r) => r.rings.length > 0)
             .map((r) => (
               <p key={r.alarm.alarmId} className="text-base">
-                <b>{r.alarm.name}</b>: {celsius(r.alarm.thresholdC, units)} or colder
-                {r.place ? ` at ${r.place}` : ""}{" "}
-                {r.rings.map((ring) => `${day(ring.on, today)} (${percent(ring.chance)})`).join(", ")}.
+                <b>{r.alarm.name}</b>
+                {say.orColder(
+                  celsius(r.alarm.thresholdC, units),
+                  r.place ? say.at(r.place) : "",
+                  r.rings.map((ring) => `${day(ring.on, today)} (${percent(ring.chance)})`).join(", "),
+                )}
               </p>
             ))}
         </Caution>
       )}
-      <section aria-label="Nights and hardiness">
+      <section aria-label={say.nightsAndHardiness}>
         <div className="flex flex-wrap items-end gap-4">
-          <h2 className="text-lg">The nights{group ? ` against the wood of ${name(group)}` : ""}</h2>
+          <h2 className="text-lg">{say.theNights(group ? say.againstTheWoodOf(name(group)) : "")}</h2>
           {groups.length > 1 && (
             <SelectField
               className="w-72 max-w-full"
-              label="Hardiness of"
+              label={say.hardinessOf}
               value={shown}
               onChange={setShown}
               options={groups.map((g) => [g.key, name(g)] as const)}
@@ -77,27 +85,24 @@ export function AheadView(props: Props) {
         <NightsChart nights={nights} group={group} />
         <NightTable nights={nights} />
       </section>
-      <section aria-label="Trees at risk">
-        <h2 className="text-lg">What these nights may do</h2>
+      <section aria-label={say.treesAtRisk}>
+        <h2 className="text-lg">{say.whatTheseNightsMayDo}</h2>
         {groups.length === 0 ? (
-          <p>No tree is on record yet.</p>
+          <p>{say.noTreeIsOnRecord}</p>
         ) : endangered.length === 0 ? (
-          <p data-testid="at-risk">
-            No night is likely to harm the wood, the shoots or the flowers of any tree where it stands: below one part
-            in ten everywhere. Roots in pots are another matter: their winter stands under Winter.
-          </p>
+          <p data-testid="at-risk">{say.noNightIsLikelyTo}</p>
         ) : (
-          <ScrollBox label="Trees at risk by night">
+          <ScrollBox label={say.treesAtRiskByNight}>
             <table className="table-sm table" data-testid="at-risk">
               <thead>
                 <tr>
-                  <th scope="col">Species and place</th>
-                  <th scope="col">Trees</th>
-                  <th scope="col">Worst night</th>
-                  <th scope="col">Wood killed, expected</th>
-                  <th scope="col">Soft shoots killed, chance</th>
-                  <th scope="col">Flowers lost, chance</th>
-                  <th scope="col">Half of it dies at</th>
+                  <th scope="col">{say.speciesAndPlace}</th>
+                  <th scope="col">{say.trees}</th>
+                  <th scope="col">{say.worstNight}</th>
+                  <th scope="col">{say.woodKilledExpected}</th>
+                  <th scope="col">{say.softShootsKilledChance}</th>
+                  <th scope="col">{say.flowersLostChance}</th>
+                  <th scope="col">{say.halfOfItDiesAt}</th>
                 </tr>
               </thead>
               <tbody>
@@ -107,7 +112,7 @@ export function AheadView(props: Props) {
                     <tr key={g.key}>
                       <th scope="row" className="font-normal">
                         {name(g)}
-                        {g.assumed && <span className="badge badge-warning badge-sm ml-2">place assumed</span>}
+                        {g.assumed && <span className="badge badge-warning badge-sm ml-2">{say.placeAssumed}</span>}
                       </th>
                       <td title={g.tags.join(", ")}>
                         {number(g.plants)}
@@ -119,9 +124,7 @@ export function AheadView(props: Props) {
                       <td>{percent(g.worst!.wood)}</td>
                       <td>{percent(g.worst!.shoots)}</td>
                       <td>{percent(g.worst!.flowers)}</td>
-                      <td>
-                        {celsius(g.lt50.middle[k], units)} (tender ones {celsius(g.lt50.tender[k], units)})
-                      </td>
+                      <td>{say.tenderOnes(celsius(g.lt50.middle[k], units), celsius(g.lt50.tender[k], units))}</td>
                     </tr>
                   );
                 })}
@@ -129,8 +132,8 @@ export function AheadView(props: Props) {
             </table>
           </ScrollBox>
         )}
-        <Why reason="The share of wood a night kills is spread over the crown (σ of the kind) and over the error of the night’s minimum; soft new shoots die at their own, higher frost, flower buds and open bloom at theirs. Hardiness follows the day’s means after Ferguson et al. (2011) with parameters of our own, and wood that is not ripe cannot harden. Places without readings of their own are assumed by what they are like: a guess.">
-          <span className="text-sm">How a night is weighed</span>
+        <Why reason={say.theShareOfWoodA}>
+          <span className="text-sm">{say.howANightIsWeighed}</span>
         </Why>
       </section>
       <Alarms ringing={props.ringing} places={props.places} />
@@ -140,11 +143,11 @@ export function AheadView(props: Props) {
 
 const OUTCOME_WORDS: Record<ForecastOutcome, string> = {
   ok: "answered",
-  timeout: "did not answer in time",
-  unreachable: "cannot be reached",
+  timeout: say.didNotAnswerInTime,
+  unreachable: say.cannotBeReached,
   refused: "refused",
-  nonsense: "answered nonsense, which is not used",
-  stale: "gave an old forecast",
+  nonsense: say.answeredNonsenseWhichIsNot,
+  stale: say.gaveAnOldForecast,
 };
 
 /** Where the forecast is from, how old it is, and what is used while there is none. */
@@ -167,7 +170,7 @@ function Service({ service, told, asked, issuedOn, guessed, nights }: Props) {
   if (service === null)
     return (
       <p className="mt-1" data-testid="service">
-        No weather service is set up: every night here is what is usual at this{guessed ? ", guessed," : ""} site.
+        {say.noWeatherServiceIsSet(guessed ? say.guessed : "")}
       </p>
     );
   const bad = asked !== null && asked.outcome !== "ok";
@@ -176,23 +179,22 @@ function Service({ service, told, asked, issuedOn, guessed, nights }: Props) {
     <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="service">
       <p>
         {issuedOn === null
-          ? "No usable forecast: every night here is what is usual at this site, from its climate. Everything else works on."
-          : `Forecast of ${age === 0 ? "today" : day(issuedOn, today)} by the ${service}${usual > 0 ? `; the last ${number(usual)} nights are what is usual` : ""}.`}
-        {age !== null && age > 1 && <b> It is {number(age)} days old: its errors are taken larger.</b>}
-        {bad && (
-          <b>
-            {" "}
-            When asked last, the service {OUTCOME_WORDS[asked.outcome]}: {asked.detail}.
-          </b>
-        )}
-        {asked === null && " It has not been asked yet."}
-        {told && " It is told where this site lies, to about a kilometre, and nothing else."}
+          ? say.noUsableForecastEveryNight
+          : say.forecastOfByThe(
+              age === 0 ? "today" : day(issuedOn, today),
+              service,
+              usual > 0 ? say.theLastNightsAreWhat(number(usual)) : "",
+            )}
+        {age !== null && age > 1 && <b>{say.itIsDaysOldIts(number(age))}</b>}
+        {bad && <b>{say.whenAskedLastTheService(OUTCOME_WORDS[asked.outcome], asked.detail)}</b>}
+        {asked === null && say.itHasNotBeenAsked}
+        {told && say.itIsToldWhereThis()}
       </p>
       <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void ask()}>
-        {busy ? "Asking …" : "Refresh"}
+        {busy ? say.asking : say.refresh}
       </button>
       <Link className="link text-sm" prefetch={false} href={pageAt(collectionId, "climate/places")}>
-        nights at your places
+        {say.nightsAtYourPlaces}
       </Link>
     </div>
   );
@@ -202,12 +204,12 @@ function NightTable({ nights }: { nights: DrawnNight[] }) {
   const { units, today } = useAsOf();
   return (
     <details className="mt-1">
-      <summary className="cursor-pointer text-sm underline decoration-dotted">The same as a table</summary>
-      <ScrollBox label="Ten days">
+      <summary className="cursor-pointer text-sm underline decoration-dotted">{say.theSameAsATable}</summary>
+      <ScrollBox label={say.tenDays}>
         <table className="table-sm table">
           <thead>
             <tr>
-              {["Day", "Lowest", "Error", "Highest", "Rain", "Wind", "From"].map((h) => (
+              {["Day", say.lowest, say.error, say.highest, say.rain, say.wind, say.from].map((h) => (
                 <th key={h} scope="col">
                   {h}
                 </th>
@@ -221,11 +223,11 @@ function NightTable({ nights }: { nights: DrawnNight[] }) {
                   {day(n.on, today)}
                 </th>
                 <td>{celsius(n.minC, units)}</td>
-                <td>± {number(n.minErrorC, 1)} K</td>
+                <td>± {degreesApart(n.minErrorC, units)}</td>
                 <td>{celsius(n.maxC, units)}</td>
-                <td>{n.rainMm === null ? "–" : `${number(n.rainMm, 1)} mm`}</td>
-                <td>{n.windMs === null ? "–" : `${number(n.windMs, 1)} m/s`}</td>
-                <td>{n.basis === "forecast" ? "forecast" : "what is usual"}</td>
+                <td>{n.rainMm === null ? "–" : rain(n.rainMm, units)}</td>
+                <td>{n.windMs === null ? "–" : windSpeed(n.windMs, units)}</td>
+                <td>{n.basis === "forecast" ? say.forecast : say.whatIsUsual}</td>
               </tr>
             ))}
           </tbody>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/alarms";
 import { useRef, useState } from "react";
 import { celsius, number, percent, readNumber } from "@/words/format";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -37,24 +39,28 @@ export function Alarms({
     });
     if (!done) return;
     newId.current = null;
-    tell({ text: `${name}: you will be told of such nights.`, entryId: done.entryId });
+    tell({ text: say.youWillBeToldOf(name), entryId: done.entryId });
     setName("");
   };
   const drop = async ({ alarm }: Ringing) => {
     const done = await send({ collectionId, ...alarm, gone: true });
-    if (done) tell({ text: `${alarm.name} is taken out.`, entryId: done.entryId });
+    if (done) tell({ text: common.isTakenOut(alarm.name), entryId: done.entryId });
   };
   return (
-    <section aria-label="My alarms">
-      <h2 className="text-lg">Add alert</h2>
+    <section aria-label={say.myAlarms}>
+      <h2 className="text-lg">{say.addAlert}</h2>
       {ringing.length > 0 && (
         <ul className="mt-1">
           {ringing.map((r) => (
             <li key={r.alarm.alarmId} className="flex flex-wrap items-center gap-x-3 py-1">
               <span>
-                <b>{r.alarm.name}</b>: {celsius(r.alarm.thresholdC, units)} or colder with {percent(r.alarm.chance)} or
-                more
-                {r.place ? `, at ${r.place}` : ""}. Highest chance in these days {percent(Math.max(...r.chances))}.
+                <b>{r.alarm.name}</b>
+                {say.orColderWithOrMore(
+                  celsius(r.alarm.thresholdC, units),
+                  percent(r.alarm.chance),
+                  r.place ? say.at(r.place) : "",
+                  percent(Math.max(...r.chances)),
+                )}
               </span>
               <button
                 type="button"
@@ -62,24 +68,25 @@ export function Alarms({
                 disabled={busy}
                 onClick={() => void drop(r)}
               >
-                Take out<span className="sr-only"> {r.alarm.name}</span>
+                {say.takeOut}
+                <span className="sr-only"> {r.alarm.name}</span>
               </button>
             </li>
           ))}
         </ul>
       )}
-      <Form label="New alarm" className="mt-2 flex flex-wrap items-start gap-3" onSubmit={add}>
+      <Form label={say.newAlarm} className="mt-2 flex flex-wrap items-start gap-3" onSubmit={add}>
         <TextField
           className="w-56"
-          label="Call it"
+          label={say.callIt}
           value={name}
           onChange={setName}
           fault={at("name")}
-          placeholder="Fleece on the figs"
+          placeholder={say.fleeceOnTheFigs()}
         />
         <TextField
           className="w-36"
-          label="Nights at or below"
+          label={say.nightsAtOrBelow}
           numeric="signed"
           suffix="°C"
           value={threshold}
@@ -88,7 +95,7 @@ export function Alarms({
         />
         <TextField
           className="w-36"
-          label="From a chance of"
+          label={say.fromAChanceOf}
           numeric
           suffix="%"
           value={chance}
@@ -97,24 +104,20 @@ export function Alarms({
         />
         <SelectField
           className="w-56"
-          label="Where"
+          label={say.where}
           value={placeId}
           onChange={setPlace}
           options={[
-            ["", "in the open"],
-            ...places.map((p) => [p.id, p.known ? p.name : `${p.name} (as the site)`] as const),
+            ["", say.inTheOpen],
+            ...places.map((p) => [p.id, p.known ? p.name : say.asTheSite(p.name)] as const),
           ]}
         />
         <button type="submit" className="btn mt-7 min-h-11" disabled={busy}>
-          Tell me
+          {say.tellMe}
         </button>
         <FormFaults faults={unplaced(failure, ["name", "thresholdC", "chance"])} />
       </Form>
-      {ringing.length === 0 && (
-        <p className="mt-1 text-sm">
-          At {number(30)} % a warning that is heeded costs a little fleece too often rather than a tree once.
-        </p>
-      )}
+      {ringing.length === 0 && <p className="mt-1 text-sm">{say.atAWarningThatIs(number(30))}</p>}
     </section>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/calendar-map";
 import { number } from "@/words/format";
 import { INK, OCHRE, PAPER } from "@/ui/tones";
 
@@ -45,13 +46,13 @@ export function CalendarMap({ years, names }: { years: { year: number; days: str
   const [missing, filled] = [count("m"), count("f")];
   return (
     <figure>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Days on record by year">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say.daysOnRecordByYear}>
         <svg
           viewBox={`0 0 ${width} ${height}`}
           style={{ minWidth: 560 }}
           className="h-auto w-full max-w-4xl"
           role="img"
-          aria-label={`${number(years.length)} years; ${number(missing)} days missing, ${number(filled)} filled in a straight line.`}
+          aria-label={say.yearsDaysMissingFilledIn(number(years.length), number(missing), number(filled))}
         >
           <defs>
             <pattern id="filled-day" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -100,9 +101,10 @@ export function CalendarMap({ years, names }: { years: { year: number; days: str
           </span>
         ))}
         <span>
-          <b style={{ color: "var(--color-error)" }}>dark red</b>: {number(missing)} days missing, left open
+          <b style={{ color: "var(--color-error)" }}>{say.darkRed}</b>
+          {say.daysMissingLeftOpen(number(missing))}
         </span>
-        <span>hatched: {number(filled)} days in gaps of at most three, filled in a straight line</span>
+        <span>{say.hatchedDaysInGapsOf(number(filled))}</span>
       </figcaption>
     </figure>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/climate";
 import { lapseWords } from "@/words/weather";
 import { useState } from "react";
 import { seedOf } from "@/contract/seed";
@@ -64,13 +65,12 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
 
   const save = async () => {
     const wrong: Problems = {};
-    if (readMonthDay(last) === undefined) wrong.last = "A day of the year, such as 10 May.";
-    if (readMonthDay(first) === undefined) wrong.first = "A day of the year, such as 5 October.";
-    if (readDegrees(coldest, units) === undefined) wrong.coldest = "A temperature, such as −7.";
-    if (readDegrees(hot, units) === undefined) wrong.hot = "A temperature, such as 31.";
+    if (readMonthDay(last) === undefined) wrong.last = say.aDayOfTheYear;
+    if (readMonthDay(first) === undefined) wrong.first = say.aDayOfTheYearSuch;
+    if (readDegrees(coldest, units) === undefined) wrong.coldest = say.aTemperatureSuchAs7;
+    if (readDegrees(hot, units) === undefined) wrong.hot = say.aTemperatureSuchAs31;
     const elevationM = height.trim() === "" ? null : readNumber(height, "m");
-    if (elevationM !== null && !Number.isFinite(elevationM))
-      wrong.height = "Metres above the sea as a number, or feet such as 180 ft.";
+    if (elevationM !== null && !Number.isFinite(elevationM)) wrong.height = say.metresAboveTheSeaAs();
     // Months that nobody typed stay as they are guessed for what is said now.
     const latest = await askPreview(asked);
     const typed = readMonths(edits, latest, units, lapseC(elevationM, siteElevationM));
@@ -83,19 +83,19 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
       frost: frost.last || frost.first ? frost : null,
       extremes,
     });
-    if (done) tell({ text: "The site’s climate goes by that now.", entryId: done.entryId });
+    if (done) tell({ text: say.theSitesClimateGoesBy, entryId: done.entryId });
   };
 
   const unsaid = (answered: string | null, guessed: string | null) =>
     answered !== null
-      ? `left empty: ${answered}, as first answered`
+      ? say.leftEmptyAsFirstAnswered(answered)
       : guessed !== null
-        ? `left empty: ${guessed}, as guessed`
-        : "left empty: guessed from the place";
+        ? say.leftEmptyAsGuessed(guessed)
+        : say.leftEmptyGuessedFromThe;
   const frostHint = (answer: string | null | undefined, guess: string | null | undefined) =>
     unsaid(
       answer === undefined ? null : answer === null ? "never" : monthDay(answer),
-      guess === undefined ? null : guess === null ? "hardly ever" : monthDay(guess),
+      guess === undefined ? null : guess === null ? say.hardlyEver : monthDay(guess),
     );
   const warmthHint = (answerC: number | undefined, guessC: number | undefined) =>
     unsaid(
@@ -105,7 +105,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
   const unit = SHOWN_UNIT[units].celsius;
   const fields = [
     [
-      "Coldest night of an ordinary winter",
+      say.coldestNightOfAnOrdinary,
       coldest,
       setColdest,
       problems.coldest ?? at("extremes.coldestNightC"),
@@ -113,7 +113,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
       unit,
     ],
     [
-      "Usual last frost",
+      say.usualLastFrost,
       last,
       setLast,
       problems.last ?? at("frost.last"),
@@ -121,7 +121,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
       null,
     ],
     [
-      "Usual first frost",
+      say.usualFirstFrost,
       first,
       setFirst,
       problems.first ?? at("frost.first"),
@@ -129,7 +129,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
       null,
     ],
     [
-      "Hot afternoon of the hottest month",
+      say.hotAfternoonOfTheHottest,
       hot,
       setHot,
       problems.hot ?? at("extremes.hotAfternoonC"),
@@ -138,13 +138,10 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
     ],
   ] as const;
   return (
-    <section aria-label="Climate of the site">
-      <h2 className="text-lg">What you know of the climate here</h2>
-      <Form label="Climate" className="mt-2 space-y-4" onSubmit={save}>
-        <p>
-          Usual days and temperatures as the neighbourhood knows them. Nights are moved until the middle year meets
-          them: records and generated years underestimate clear spring nights.
-        </p>
+    <section aria-label={say.climateOfTheSite}>
+      <h2 className="text-lg">{say.whatYouKnowOfThe}</h2>
+      <Form label={say.climate} className="mt-2 space-y-4" onSubmit={save}>
+        <p>{say.usualDaysAndTemperaturesAs()}</p>
         <div className="grid gap-3 sm:grid-cols-2">
           {fields.map(([label, value, onChange, fault, hint, suffix]) => (
             <TextField
@@ -160,21 +157,25 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
         </div>
         {frostFit && (
           <p data-testid="frost-fit">
-            Nights are moved by {frostFit.offsetC > 0 ? "+" : frostFit.offsetC < 0 ? "−" : ""}
-            {degreesApart(Math.abs(frostFit.offsetC), units)} for it;{" "}
-            {[
-              frostFit.missLastDays === null ? "" : `the last frost then misses by ${missWords(frostFit.missLastDays)}`,
-              frostFit.missFirstDays === null ? "" : `the first by ${missWords(frostFit.missFirstDays)}`,
-            ]
-              .filter(Boolean)
-              .join(", ")}
-            .
+            {say.nightsAreMovedByFor(
+              frostFit.offsetC > 0 ? "+" : frostFit.offsetC < 0 ? "−" : "",
+              degreesApart(Math.abs(frostFit.offsetC), units),
+              [
+                frostFit.missLastDays === null ? "" : say.theLastFrostThenMisses(missWords(frostFit.missLastDays)),
+                frostFit.missFirstDays === null ? "" : say.theFirstBy(missWords(frostFit.missFirstDays)),
+              ]
+                .filter(Boolean)
+                .join(", "),
+            )}
           </p>
         )}
         {readings && (
           <p>
-            Your own {number(readings.days)} days of readings are too few to count frosts from; they move the nights of
-            these normals by {degreesApart(readings.minC, units)} (± {degreesApart(Z90 * readings.seC, units)}).
+            {say.yourOwnDaysOfReadings(
+              number(readings.days),
+              degreesApart(readings.minC, units),
+              degreesApart(Z90 * readings.seC, units),
+            )}
           </p>
         )}
         {preview && (
@@ -186,22 +187,20 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
               faults={problems}
               onEdit={setEdits}
               about={{
-                title: recorded ? "The year without your record" : "The twelve months",
-                order: recorded
-                  ? "What you say above pulls it, months that are typed go before both, and a record of your own before all."
-                  : "What you say above pulls it; months that are typed go before both.",
+                title: recorded ? say.theYearWithoutYourRecord : say.theTwelveMonths,
+                order: recorded ? say.whatYouSayAbovePulls : say.whatYouSayAbovePullsIt,
               }}
             />
             {Object.values(edits).some((text) => text.trim() !== "") && (
               <TextField
                 className="max-w-72"
-                label="Months taken at a height of"
+                label={say.monthsTakenAtAHeight}
                 numeric="signed"
                 suffix="m"
                 value={height}
                 onChange={setHeight}
                 fault={problems.height ?? at("normals.elevationM")}
-                hint={`Your site stands at ${elevation(siteElevationM, units)}; ${lapseWords(units)} are allowed for.`}
+                hint={say.yourSiteStandsAtAre(elevation(siteElevationM, units), lapseWords(units))}
               />
             )}
           </>
@@ -213,7 +212,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
           ]}
         />
         <button type="submit" className="btn btn-primary" disabled={busy}>
-          {busy ? "Working it out …" : "That is the climate here"}
+          {busy ? say.workingItOut : say.thatIsTheClimateHere}
         </button>
       </Form>
     </section>
@@ -222,5 +221,5 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
 
 function missWords(days: number): string {
   const n = Math.round(Math.abs(days));
-  return n === 0 ? "no day" : n === 1 ? "a day" : `${number(n)} days`;
+  return n === 0 ? say.noDay : n === 1 ? say.aDay : say.days(number(n));
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/crops";
 import { useAsOf } from "@/features/kernel/as-of";
 import { day, degreeDays, number, percent, type Units } from "@/words/format";
 import { ScrollBox, Why } from "@/ui/fields";
@@ -19,22 +21,21 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
   if (crops.length === 0) return null;
   const weeks = crops[0].outlooks.map((o) => o.weeks);
   return (
-    <section aria-label="Ripening">
+    <section aria-label={say.ripening}>
       <p className="text-sm">
-        <span className="badge badge-warning mr-2">guess</span>
-        What a middling cultivar asks for is our own figure; cultivars differ by about an eighth either way, which is in
-        the chance. {generated ? "Generated years of this site." : "Years like those of your record."}
+        <span className="badge badge-warning mr-2">{common.guess}</span>
+        {say.whatAMiddlingCultivarAsks(generated ? say.generatedYearsOfThisSite : say.yearsLikeThoseOfYour)}
       </p>
-      <ScrollBox label="Chance that crops ripen">
+      <ScrollBox label={say.chanceThatCropsRipen}>
         <table className="table-sm mt-2 table" data-testid="crops">
           <thead>
             <tr>
-              <th scope="col">Species</th>
-              <th scope="col">Asks for</th>
-              <th scope="col">Middle season gives</th>
+              <th scope="col">{common.species}</th>
+              <th scope="col">{say.asksFor}</th>
+              <th scope="col">{say.middleSeasonGives}</th>
               {weeks.map((w) => (
                 <th key={w} scope="col">
-                  {w === 0 ? "Outdoors all year" : `${number(w)} weeks early in warmth`}
+                  {w === 0 ? say.outdoorsAllYear : say.weeksEarlyInWarmth(number(w))}
                 </th>
               ))}
             </tr>
@@ -50,7 +51,7 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
                 {c.outlooks.map((o) => (
                   <td key={o.weeks}>
                     <b>{percent(o.chance)}</b>
-                    {o.ripeOn ? `, about ${day(o.ripeOn, o.ripeOn)}` : ""}
+                    {o.ripeOn ? say.about(day(o.ripeOn, o.ripeOn)) : ""}
                     {o.weeks > 0 && gained(c.outlooks[0].ripeOn, o.ripeOn)}
                   </td>
                 ))}
@@ -59,18 +60,18 @@ export function CropView({ crops, generated }: { crops: CropOfKind[]; generated:
           </tbody>
         </table>
       </ScrollBox>
-      <Why reason="Fruit of timed species takes so many warm days from full bloom (figs and mulberries from bud break): a day of 20 °C counts whole, a cold one half, and for fruit of hot summers not at all. Of other kinds warmth above 10 °C is summed from bud break. Both until the leaves fall or a night of −2 °C. For an early start the tree stands bright at 12 to 18 °C for those weeks and goes out on the one-in-ten day of the last frost: until then it needs frost-free nights. Buds only follow warmth once their winter chill is met.">
-        <span className="text-sm">How it is counted</span>
+      <Why reason={say.fruitOfTimedSpeciesTakes}>
+        <span className="text-sm">{say.howItIsCounted}</span>
       </Why>
     </section>
   );
 }
 
 const amountWords = (amount: number, units: Units, unit: CropOfKind["asks"]["unit"]) =>
-  unit === "degree-days" ? degreeDays(amount, units) : `${number(amount)} warm days`;
+  unit === "degree-days" ? degreeDays(amount, units) : say.warmDays(number(amount));
 
 function gained(without: string | null, early: string | null): string {
   if (without === null || early === null) return "";
   const days = Math.round((Date.parse(without) - Date.parse(early)) / 86_400_000);
-  return days > 0 ? ` (${number(days)} days earlier)` : "";
+  return days > 0 ? say.daysEarlier(number(days)) : "";
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/daylength";
 import { day, number } from "@/words/format";
 import { Facts } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -16,36 +18,37 @@ export interface DaylengthFacts {
 
 const hoursWord = (h: number) => {
   const minutes = Math.round(h * 60);
-  return `${number(Math.floor(minutes / 60))} h ${number(minutes % 60)} min`;
+  return say.hMin(number(Math.floor(minutes / 60)), number(minutes % 60));
 };
 
 /** Daylength: the same every year, and what tells some kinds to stop. */
 export function DaylengthView({ facts }: { facts: DaylengthFacts }) {
   const { today } = useAsOf();
   return (
-    <section aria-label="Daylength">
-      <h2 className="text-lg">Daylength</h2>
+    <section aria-label={say.daylength}>
+      <h2 className="text-lg">{say.daylength}</h2>
       <Facts
         columns
         facts={[
           [
             "Today",
-            `${hoursWord(facts.today)}, ${facts.weekMinutes >= 0 ? "+" : "−"}${number(Math.abs(facts.weekMinutes))} min a week`,
+            say.minAWeek(
+              hoursWord(facts.today),
+              facts.weekMinutes >= 0 ? "+" : "−",
+              number(Math.abs(facts.weekMinutes)),
+            ),
           ],
-          ["Longest", `${hoursWord(facts.longest.hours)} on ${day(facts.longest.on, today)}`],
-          ["Shortest", `${hoursWord(facts.shortest.hours)} on ${day(facts.shortest.on, today)}`],
+          ["Longest", say.on(hoursWord(facts.longest.hours), day(facts.longest.on, today))],
+          ["Shortest", say.on(hoursWord(facts.shortest.hours), day(facts.shortest.on, today))],
           [
-            "Longer than 14 h",
+            say.longerThan14H,
             facts.longDays
-              ? `${day(facts.longDays.from, today)} to ${day(facts.longDays.to, today)}`
-              : "on no day, or on all",
+              ? common.to(day(facts.longDays.from, today), day(facts.longDays.to, today))
+              : say.onNoDayOrOn,
           ],
         ]}
       />
-      <p className="text-sm">
-        Sunrise to sunset with refraction (Forsythe et al. 1995). Maples stop as days fall below 14 hours; apples do not
-        heed it.
-      </p>
+      <p className="text-sm">{say.sunriseToSunsetWithRefraction}</p>
     </section>
   );
 }

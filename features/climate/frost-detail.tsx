@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/frost-detail";
 import { pageAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -23,9 +24,9 @@ export interface FrostCurves {
 
 const USUAL = [
   [0, "frost"],
-  [-2, "open blossom"],
-  [-4, "tender leaves"],
-  [-8, "roots of tender species in pots"],
+  [-2, say.openBlossom],
+  [-4, say.tenderLeaves],
+  [-8, say.rootsOfTenderSpeciesIn],
 ] as const;
 
 /** Which cold is asked about: a number, or one of the usual ones. */
@@ -34,7 +35,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
   const { collectionId, settledOn, today, units } = useAsOf();
   const [text, setText] = useState(String(thresholdC));
   const value = readNumber(text, "celsius");
-  const fault = value >= -25 && value <= 10 ? undefined : `Between ${celsius(-25, units)} and ${celsius(10, units)}.`;
+  const fault = value >= -25 && value <= 10 ? undefined : say.betweenAnd(celsius(-25, units), celsius(10, units));
   const ask = (c: number) => {
     setText(String(c));
     const on = `${placeId === null ? "" : `&place=${placeId}`}${settledOn === today ? "" : `&on=${settledOn}`}`;
@@ -42,7 +43,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
   };
   return (
     <Form
-      label="Threshold"
+      label={say.threshold}
       className="mt-3 flex flex-wrap items-end gap-3"
       onSubmit={() => {
         if (fault === undefined) ask(Math.round(value * 2) / 2);
@@ -50,7 +51,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
     >
       <TextField
         className="w-40"
-        label="Nights at or below"
+        label={say.nightsAtOrBelow}
         numeric="signed"
         suffix="°C"
         value={text}
@@ -58,7 +59,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
         fault={fault}
       />
       <button type="submit" className="btn min-h-11">
-        Show
+        {say.show}
       </button>
       {USUAL.map(([c, what]) => (
         <button
@@ -78,7 +79,7 @@ export function Threshold({ thresholdC, placeId }: { thresholdC: number; placeId
 /** The chance that the cold still comes, day by day in spring, and that it has come in autumn: steps are the years, the line the bell curve. */
 export function FrostCurveChart({ curves }: { curves: FrostCurves }) {
   const halves = (["last", "first"] as const).filter((which) => curves[which].length > 1);
-  if (halves.length === 0) return <p className="mt-2">No year of the record is so cold: there is no curve to draw.</p>;
+  if (halves.length === 0) return <p className="mt-2">{say.noYearOfTheRecord}</p>;
   return (
     <figure className="mt-3 max-w-3xl">
       <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
@@ -86,18 +87,16 @@ export function FrostCurveChart({ curves }: { curves: FrostCurves }) {
           <Half key={which} points={curves[which]} word={WORDS[which]} />
         ))}
       </div>
-      <figcaption className="text-sm">
-        Steps: your years as they were. Line: a bell curve through them, steadier at the ends.
-      </figcaption>
+      <figcaption className="text-sm">{say.stepsYourYearsAsThey}</figcaption>
     </figure>
   );
 }
 
-const WORDS = { last: "frost still to come", first: "frost has come" } as const;
+const WORDS = { last: say.frostStillToCome, first: say.frostHasCome } as const;
 
 function spoken(points: FrostPoint[]): string {
   const at = (p: number) => points.reduce((a, b) => (Math.abs(b.normal - p) < Math.abs(a.normal - p) ? b : a));
-  return `even chance about ${monthDay(monthDayOfSlot(at(0.5).slot))}, one in ten about ${monthDay(monthDayOfSlot(at(0.1).slot))}.`;
+  return say.evenChanceAboutOneIn(monthDay(monthDayOfSlot(at(0.5).slot)), monthDay(monthDayOfSlot(at(0.1).slot)));
 }
 
 /** A half may cross New Year: days are counted from its first point. */
@@ -126,8 +125,8 @@ function Half({ points, word }: { points: FrostPoint[]; word: string }) {
         tip: wordOf,
       }}
       series={[
-        { key: "rank", name: "your years", as: "steps", tone: "frost" },
-        { key: "normal", name: "bell curve", as: "line", tone: "night" },
+        { key: "rank", name: say.yourYears, as: "steps", tone: "frost" },
+        { key: "normal", name: say.bellCurve, as: "line", tone: "night" },
       ]}
       range={[0, 100]}
       ticks={[0, 10, 50, 90, 100]}
@@ -153,12 +152,12 @@ export function SeasonWords({
     <div className="mt-2 space-y-1" data-testid="season">
       {season && (
         <p>
-          <b>{number(season.p50)} days</b> lie between the two in the middle year; eight years in ten have{" "}
-          {number(season.p10)} to {number(season.p90)} ({number(season.years)} years with both).
+          <b>{say.days(number(season.p50))}</b>
+          {say.lieBetweenTheTwoIn(number(season.p10), number(season.p90), number(season.years))}
         </p>
       )}
       {trends === null ? (
-        <p className="text-sm">The years are generated: a trend cannot be read from them.</p>
+        <p className="text-sm">{say.theYearsAreGeneratedA}</p>
       ) : (
         <p>{(["last", "first"] as const).map((which) => trendWords(trends[which], which)).join(" ")}</p>
       )}
@@ -167,11 +166,11 @@ export function SeasonWords({
 }
 
 function trendWords(trend: FrostTrend | null, which: "last" | "first"): string {
-  const what = which === "last" ? "The last one in spring" : "The first one in autumn";
-  if (!trend) return `${what}: too few dated years for a trend (fifteen are needed).`;
+  const what = which === "last" ? say.theLastOneInSpring : say.theFirstOneInAutumn;
+  if (!trend) return say.tooFewDatedYearsFor(what);
   const { daysPerDecade, plusMinus, years } = trend;
-  const size = `${number(Math.abs(daysPerDecade), 1)} ± ${number(plusMinus, 1)} days a decade`;
+  const size = say.daysADecade(number(Math.abs(daysPerDecade), 1), number(plusMinus, 1));
   if (Math.abs(daysPerDecade) < plusMinus)
-    return `${what} has not moved beyond chance (${daysPerDecade < 0 ? "−" : "+"}${size}, ${number(years)} years).`;
-  return `${what} comes ${size} ${daysPerDecade < 0 ? "earlier" : "later"} (${number(years)} years).`;
+    return say.hasNotMovedBeyondChance(what, daysPerDecade < 0 ? "−" : "+", size, number(years));
+  return say.comesYears(what, size, daysPerDecade < 0 ? "earlier" : "later", number(years));
 }

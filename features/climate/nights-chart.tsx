@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/nights-chart";
 import { Z90 } from "@/core/math/index";
 import { celsius, celsiusShort, day, degreesUnit } from "@/words/format";
 import { Chart, type ChartRow } from "@/ui/charts/index";
@@ -38,13 +39,13 @@ export function NightsChart({ nights, group }: { nights: DrawnNight[]; group: At
         rows={rows}
         x="night"
         series={[
-          { key: "band", name: "night, eight of ten", as: "band", tone: "frost" },
-          { key: "low", name: `night${group?.place ? ` at ${group.place}` : ""}`, as: "line", tone: "night" },
-          { key: "high", name: "day’s highest", as: "line", tone: "ochre" },
+          { key: "band", name: say.nightEightOfTen, as: "band", tone: "frost" },
+          { key: "low", name: `night${group?.place ? say.at(group.place) : ""}`, as: "line", tone: "night" },
+          { key: "high", name: say.daysHighest, as: "line", tone: "ochre" },
           ...(group && inside
             ? ([
-                { key: "middle", name: "half of its wood dies", as: "line", tone: "wood" },
-                { key: "tender", name: "of the tender ones", as: "dashes", tone: "wood" },
+                { key: "middle", name: say.halfOfItsWoodDies, as: "line", tone: "wood" },
+                { key: "tender", name: say.ofTheTenderOnes, as: "dashes", tone: "wood" },
               ] as const)
             : []),
         ]}
@@ -54,11 +55,8 @@ export function NightsChart({ nights, group }: { nights: DrawnNight[]; group: At
         heightPx={270}
       />
       <figcaption className="text-sm">
-        {usual ? `From ${day(usual.on, today)} on it is what is usual: no forecast reaches so far. ` : ""}
-        {group &&
-          (inside
-            ? "A night’s band that reaches the brown line is a risk."
-            : `Half of its wood dies at ${celsius(group.lt50.middle[0], units)} now, far below these nights.`)}
+        {usual ? say.fromOnItIsWhat(day(usual.on, today)) : ""}
+        {group && (inside ? say.aNightsBandThatReaches : say.halfOfItsWoodDiesAt(celsius(group.lt50.middle[0], units)))}
       </figcaption>
     </figure>
   );

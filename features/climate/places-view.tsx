@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/places";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -47,18 +49,15 @@ export function PlacesView({
   const { collectionId } = useAsOf();
   return (
     <div>
-      <h1 className="text-2xl">Places and their nights</h1>
-      <p className="max-w-3xl">
-        One degree at night moves the first frost by about a week. Frost dates, alarms and nights at risk go by the
-        place where a tree stands; a place nobody has measured is assumed by what it is like, a guess.
-      </p>
+      <h1 className="text-2xl">{say.placesAndTheirNights}</h1>
+      <p className="max-w-3xl">{say.oneDegreeAtNightMoves}</p>
       {places.length === 0 && (
         <p className="mt-3">
-          No place has a name yet. Name one where you say where a tree stands: on its{" "}
+          {say.noPlaceHasAName}
           <Link className="link" href={pageAt(collectionId, "trees")}>
-            own page
+            {say.ownPage}
           </Link>
-          , under Details.
+          {say.underDetails}
         </p>
       )}
       <ul className="mt-4 space-y-4">
@@ -73,12 +72,12 @@ export function PlacesView({
 }
 
 function frostWords({ frost }: PlaceFacts): string {
-  if (frost.withFrost === 0) return "No frost in any year there.";
+  if (frost.withFrost === 0) return say.noFrostInAnyYear;
   const [last, late] = frost.last;
   const [first, early] = frost.first;
-  const spring = last ? `Last frost usually by ${last}${late ? `, 10 % chance after ${late}` : ""}.` : "";
-  const autumn = first ? ` First usually from ${first}${early ? `, 10 % chance by ${early}` : ""}.` : "";
-  return `${spring}${autumn} ${frost.withFrost < frost.years ? `Frost in ${number(frost.withFrost)} of ${number(frost.years)} years.` : ""}`;
+  const spring = last ? say.lastFrostUsuallyBy(last, late ? say.n10ChanceAfter(late) : "") : "";
+  const autumn = first ? say.firstUsuallyFrom(first, early ? say.n10ChanceBy(early) : "") : "";
+  return `${spring}${autumn} ${frost.withFrost < frost.years ? say.frostInOfYears(number(frost.withFrost), number(frost.years)) : ""}`;
 }
 
 function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: string | null; recorded: boolean }) {
@@ -87,7 +86,7 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
   const poll = useCommand("poll-logger");
   const ask = async () => {
     const done = await poll.send({ collectionId, placeId: place.id });
-    if (done) tell({ text: `The readings of ${place.name} are in.`, entryId: done.entryId });
+    if (done) tell({ text: say.theReadingsOfAreIn(place.name), entryId: done.entryId });
   };
   return (
     <section aria-label={place.name} className="border-base-300 border-t pt-4">
@@ -98,58 +97,53 @@ function PlaceCard({ place, logger, recorded }: { place: PlaceFacts; logger: str
             <span className="text-base font-normal">
               {PLACE_WORDS[place.kind]},{" "}
               {place.trees === 0 ? (
-                "no tree"
+                say.noTree
               ) : (
                 <Link className="link" prefetch={false} href={pageAt(collectionId, "trees", `?place=${place.id}`)}>
-                  {place.trees === 1 ? "1 tree" : `${number(place.trees)} trees`}
+                  {place.trees === 1 ? say.n1Tree : say.trees(number(place.trees))}
                 </Link>
               )}
             </span>
           </h2>
           <p data-testid="place-climate">
             {!place.ownClimate && place.kind === "open" ? (
-              "Counts as the open site: nobody has read or said otherwise."
+              say.countsAsTheOpenSite
             ) : (
               <>
-                {!place.ownClimate && <span className="badge badge-warning badge-sm mr-2">guess</span>}
+                {!place.ownClimate && <span className="badge badge-warning badge-sm mr-2">{common.guess}</span>}
                 <b>{placeClimateWords(place.climate, units)}</b>,{" "}
                 {!place.ownClimate
-                  ? "assumed by what it is like"
+                  ? say.assumedByWhatItIs
                   : place.learnedFrom === null
-                    ? "as typed"
-                    : `learned from ${number(place.learnedFrom)} cold nights`}
+                    ? say.asTyped
+                    : say.learnedFromColdNights(number(place.learnedFrom))}
                 .
               </>
             )}{" "}
             {frostWords(place)}
           </p>
           {place.fit && <FitChart fit={place.fit} name={place.name} />}
-          {place.fit && <p className="text-sm">By its readings: {fitWords(place.fit, units)}.</p>}
+          {place.fit && <p className="text-sm">{say.byItsReadings(fitWords(place.fit, units))}</p>}
           {place.air && <p className="text-sm">{airWords({ air: place.air }, units)}</p>}
-          {place.hours > 0 && !place.fit && (
-            <p className="text-sm">
-              {number(place.hours)} hours of readings, too few cold nights on the site’s record among them: ten are
-              needed.
-            </p>
-          )}
+          {place.hours > 0 && !place.fit && <p className="text-sm">{say.hoursOfReadingsTooFew(number(place.hours))}</p>}
         </div>
         <div className="space-y-2">
           {logger !== null && recorded && (
             <div>
               <button type="button" className="btn min-h-11" disabled={poll.busy} onClick={() => void ask()}>
-                {poll.busy ? "Reading …" : `Read its logger`}
+                {poll.busy ? say.reading : say.readItsLogger}
               </button>
               <p className="mt-1 text-sm">
                 {logger}
-                {place.lastHour ? `, read until ${place.lastHour}` : ""}
+                {place.lastHour ? say.readUntil(place.lastHour) : ""}
               </p>
               <FormFaults faults={poll.failure?.faults ?? []} />
             </div>
           )}
-          <Folded title="Correct it">
+          <Folded title={say.correctIt}>
             <details>
               <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
-                Read in a logger’s file
+                {say.readInALoggersFile}
               </summary>
               <WeatherImport place={place} />
             </details>
@@ -171,15 +165,17 @@ function DescribeForm({ place }: { place: PlaceFacts }) {
   const [kind, setKind] = useState<PlaceKind>(place.kind);
   const save = async () => {
     const done = await send({ collectionId, placeId: place.id, name, kind });
-    if (done) tell({ text: `${name} is saved; windows of its trees follow.`, entryId: done.entryId });
+    if (done) tell({ text: say.isSavedWindowsOfIts(name), entryId: done.entryId });
   };
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">Name or describe it again</summary>
-      <Form label={`Description of ${place.name}`} className="space-y-3" onSubmit={save}>
-        <TextField label="Name" value={name} onChange={setName} fault={at("name")} />
+      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">
+        {say.nameOrDescribeItAgain}
+      </summary>
+      <Form label={say.descriptionOf(place.name)} className="space-y-3" onSubmit={save}>
+        <TextField label={common.name} value={name} onChange={setName} fault={at("name")} />
         <SelectField
-          label="What it is like"
+          label={common.whatItIsLike}
           value={kind}
           onChange={setKind}
           fault={at("kind")}
@@ -187,7 +183,7 @@ function DescribeForm({ place }: { place: PlaceFacts }) {
         />
         <FormFaults faults={unplaced(failure, ["name", "kind"])} />
         <button type="submit" className="btn min-h-11" disabled={busy}>
-          Save
+          {common.save}
         </button>
       </Form>
     </details>
@@ -204,41 +200,41 @@ function ClimateForm({ place }: { place: PlaceFacts }) {
   const [damping, setDamping] = useState(String(Math.round(100 * place.climate.damping)));
   const save = async (climate: PlaceClimate | null) => {
     const done = await send({ collectionId, placeId: place.id, climate });
-    if (done) tell({ text: `${place.name}: its nights go by that now.`, entryId: done.entryId });
+    if (done) tell({ text: say.itsNightsGoByThat(place.name), entryId: done.entryId });
   };
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">Say how its nights are</summary>
+      <summary className="min-h-11 cursor-pointer py-2 underline decoration-dotted">{say.sayHowItsNightsAre}</summary>
       <Form
-        label={`Nights of ${place.name}`}
+        label={say.nightsOf(place.name)}
         className="space-y-3"
         onSubmit={() => save({ offsetC: readNumber(offset) / perKelvin, damping: readNumber(damping) / 100 })}
       >
         <TextField
-          label={`Warmer at freezing by, ${degreesUnit(units)}`}
+          label={say.warmerAtFreezingBy(degreesUnit(units))}
           numeric="signed"
           value={offset}
           onChange={setOffset}
-          fault={at("climate.offsetC") && `Degrees between ${number(-15 * perKelvin)} and ${number(30 * perKelvin)}.`}
-          hint="a hollow is colder: below zero"
+          fault={at("climate.offsetC") && say.degreesBetweenAnd(number(-15 * perKelvin), number(30 * perKelvin))}
+          hint={say.aHollowIsColderBelow}
         />
         <TextField
-          label="Swings damped by"
+          label={say.swingsDampedBy}
           numeric
           suffix="%"
           value={damping}
           onChange={setDamping}
           fault={at("climate.damping") && "0 to 100 %."}
-          hint="0 outdoors; a shed of stone 40, a heated room 95"
+          hint={say.n0OutdoorsAShedOf}
         />
         <FormFaults faults={unplaced(failure, ["climate"])} />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="btn min-h-11" disabled={busy}>
-            Save
+            {common.save}
           </button>
           {place.ownClimate && (
             <button type="button" className="btn btn-ghost min-h-11" disabled={busy} onClick={() => void save(null)}>
-              Forget it
+              {say.forgetIt}
             </button>
           )}
         </div>
@@ -256,16 +252,16 @@ function FitChart({ fit, name }: { fit: PlaceFit; name: string }) {
   return (
     <div className="max-w-xl">
       <Chart
-        label={`Nights at ${name} against nights at the site: at 0 °C outside ${celsius(fit.climate.offsetC, units)} there.`}
+        label={say.nightsAtAgainstNightsAt(name, celsius(fit.climate.offsetC, units))}
         rows={fitRows(fit, from, to)}
         x="site"
-        axis={{ from, to, ticks: [from, (from + to) / 2, to], word: degrees, tip: (c) => `${degrees(c)} at the site` }}
+        axis={{ from, to, ticks: [from, (from + to) / 2, to], word: degrees, tip: (c) => say.atTheSite(degrees(c)) }}
         series={[
           { key: "night", name: "nights", as: "points", tone: "frost" },
           { key: "learned", name: "learned", as: "line", tone: "night" },
-          { key: "same", name: "no difference", as: "dashes", tone: "ink" },
+          { key: "same", name: say.noDifference, as: "dashes", tone: "ink" },
         ]}
-        unit={`lowest at ${name}; across: lowest at the site`}
+        unit={say.lowestAtAcrossLowestAt(name)}
         value={(v, short) => (short ? degrees(v) : celsius(v, units))}
         heightPx={240}
       />

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/records";
 import { fileAt } from "@/features/kernel/addresses";
 import { useState } from "react";
 import type { FrostFit, ReadingsFit, SiteAnswers, SourceAdjustment } from "@/core/climate/index";
@@ -53,26 +54,26 @@ export function RecordsView(props: Props) {
       <div className="min-w-0 space-y-7">
         <div>
           <h1 className="text-2xl">{PAGE_WORDS["climate/records"]}</h1>
-          <p>Frost dates are counted {props.source}.</p>
+          <p>{say.frostDatesAreCounted(props.source)}</p>
         </div>
         {props.sources.length > 0 ? (
           <>
             <Sources sources={props.sources} />
-            <section aria-label="Days on record">
-              <h2 className="text-lg">Days on record</h2>
+            <section aria-label={say.daysOnRecord}>
+              <h2 className="text-lg">{say.daysOnRecord}</h2>
               <CalendarMap
                 years={props.calendar}
                 names={props.sources.filter((s) => s.number >= 0).map((s) => s.name)}
               />
               <p className="mt-2">
                 <a className="btn btn-sm min-h-11" href={fileAt(collectionId, "weather.csv")}>
-                  Save the record as CSV
+                  {say.saveTheRecordAsCsv}
                 </a>
               </p>
             </section>
           </>
         ) : (
-          <p>No record has been read in yet: the climate below speaks for the site.</p>
+          <p>{say.noRecordHasBeenRead}</p>
         )}
         <ClimateForm
           said={props.said}
@@ -92,11 +93,11 @@ export function RecordsView(props: Props) {
 }
 
 function adjustedWords(a: SourceAdjustment | null, units: "metric" | "us"): string {
-  if (!a || a.by === "nothing") return "as read";
+  if (!a || a.by === "nothing") return say.asRead;
   const sign = (v: number) => `${v < 0 ? "−" : "+"}${degreesApart(Math.abs(v), units)}`;
   return a.by === "height"
-    ? `${sign(a.minC)} for its height`
-    : `nights ${sign(a.minC)}, days ${sign(a.maxC)}, by ${number(a.commonDays)} days it shares with the first`;
+    ? say.forItsHeight(sign(a.minC))
+    : say.nightsDaysByDaysIt(sign(a.minC), sign(a.maxC), number(a.commonDays));
 }
 
 const rankKey = (list: readonly RankedSource[]) => list.map((s) => `${s.id}:${s.leftOut}`).join();
@@ -128,28 +129,34 @@ function Sources({ sources }: { sources: RankedSource[] }) {
   const lift = (i: number) => {
     const next = [...list];
     [next[i - 1], next[i]] = [next[i], next[i - 1]];
-    void rank(next, `${list[i].name} is trusted more now.`);
+    void rank(next, say.isTrustedMoreNow(list[i].name));
   };
   return (
-    <section aria-label="Weather records">
-      <h2 className="text-lg">Read in so far{sources.length > 1 ? ", the most trusted first" : ""}</h2>
+    <section aria-label={say.weatherRecords}>
+      <h2 className="text-lg">{say.readInSoFar(sources.length > 1 ? say.theMostTrustedFirst : "")}</h2>
       <ol className="mt-1 space-y-2">
         {list.map((s, i) => (
           <li key={s.id} className="flex flex-wrap items-center gap-x-4 gap-y-1">
             <span className={`min-w-0 flex-1 basis-80 ${s.leftOut ? "opacity-75" : ""}`}>
               <b className="break-all">{s.name}</b>
-              {s.leftOut ? " (set aside)" : ""}: {number(s.goodDays)} days, {day(s.firstDay)} to {day(s.lastDay)}
-              {s.elevationM === null ? "" : `, ${number(s.elevationM)} m`}
-              {s.badLines > 0 ? `; ${number(s.badLines)} bad lines left out` : ""}
+              {say.daysTo(
+                s.leftOut ? say.setAside : "",
+                number(s.goodDays),
+                day(s.firstDay),
+                day(s.lastDay),
+                s.elevationM === null ? "" : `, ${number(s.elevationM)} m`,
+                s.badLines > 0 ? say.badLinesLeftOut(number(s.badLines)) : "",
+              )}
               {!s.leftOut && (
                 <span className="block text-sm">
-                  {number(s.usedDays)} days of the record are from it, {adjustedWords(s.adjustment, units)}.
+                  {say.daysOfTheRecordAre(number(s.usedDays), adjustedWords(s.adjustment, units))}
                 </span>
               )}
             </span>
             {i > 0 && (
               <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => lift(i)}>
-                Trust more<span className="sr-only"> {s.name}</span>
+                {say.trustMore}
+                <span className="sr-only"> {s.name}</span>
               </button>
             )}
             {(list.length > 1 || s.leftOut) && (
@@ -160,11 +167,11 @@ function Sources({ sources }: { sources: RankedSource[] }) {
                 onClick={() =>
                   void rank(
                     list.map((o) => (o.id === s.id ? { ...o, leftOut: !o.leftOut } : o)),
-                    s.leftOut ? `${s.name} counts again.` : `${s.name} is set aside.`,
+                    s.leftOut ? say.countsAgain(s.name) : say.isSetAside(s.name),
                   )
                 }
               >
-                {s.leftOut ? "Let it count" : "Set aside"}
+                {s.leftOut ? say.letItCount : say.setAside2}
                 <span className="sr-only"> {s.name}</span>
               </button>
             )}

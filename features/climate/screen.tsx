@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/climate/main";
 import "server-only";
 import { kindOf } from "@/model/index";
 import { notFound } from "next/navigation";
@@ -203,7 +204,7 @@ export async function AlmanacScreen({
             ? { last: frostTrend(last, site.latitudeDeg), first: frostTrend(first, site.latitudeDeg) }
             : null
         }
-        tables={[table(last, "Last in spring"), table(first, "First in autumn")]}
+        tables={[table(last, say.lastInSpring), table(first, say.firstInAutumn)]}
         allYear={allYear}
         frostBySlot={bySlot}
         months={{ tminC: site.normals.tminC, tmaxC: site.normals.tmaxC }}

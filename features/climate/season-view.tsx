@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/season";
 import { Chart } from "@/ui/charts/index";
 import { Folded } from "@/ui/folded";
 import { pageAt } from "@/features/kernel/addresses";
@@ -75,10 +77,10 @@ export function SeasonView(props: Props) {
           <div className="flex flex-wrap items-center gap-3">
             <h1 className="mr-auto text-2xl">{FIRST_PAGE_WORDS.climate}</h1>
             <Link prefetch={false} className="btn btn-primary min-h-11" href={pageAt(collectionId, "climate/wood")}>
-              Check the wood
+              {say.checkTheWood}
             </Link>
             <Link prefetch={false} className="btn min-h-11" href={pageAt(collectionId, "climate/records")}>
-              Read in a record
+              {say.readInARecord}
             </Link>
           </div>
           <p className="text-sm">
@@ -87,24 +89,24 @@ export function SeasonView(props: Props) {
             {elevation(place.elevationM, units)}
           </p>
           <p className="mt-1">
-            {props.tonight.forecast ? "Next night by forecast" : "A usual night now"}:{" "}
+            {props.tonight.forecast ? say.nextNightByForecast : say.aUsualNightNow}:{" "}
             {celsius(props.tonight.minC, units)}. {props.tonight.rings && <b>{props.tonight.rings} </b>}
             {props.tonight.forecast && <SimulatedMark />}{" "}
             <Link prefetch={false} className="link" href={pageAt(collectionId, "climate/ahead")}>
-              Ten days ahead
+              {say.tenDaysAhead}
             </Link>
           </p>
         </div>
         {props.places.length > 0 && (
           <SelectField
             className="max-w-80"
-            label="Frost where"
+            label={say.frostWhere}
             value={props.placeId ?? ""}
             onChange={choosePlace}
-            options={[["", "in the open, as measured"], ...props.places.map((p) => [p.id, p.name] as const)]}
+            options={[["", say.inTheOpenAsMeasured], ...props.places.map((p) => [p.id, p.name] as const)]}
           />
         )}
-        <section aria-label="Frost">
+        <section aria-label={say.frost}>
           {never ? (
             <p className="text-xl">
               <b>{neverWords(props.thresholdC, units)}</b>
@@ -112,35 +114,37 @@ export function SeasonView(props: Props) {
           ) : (
             <>
               <p className="text-xl">
-                <b>Last frost in spring.</b> {words.last}
+                <b>{say.lastFrostInSpring}</b> {words.last}
               </p>
               <p className="text-xl">
-                <b>First frost in autumn.</b> {words.first}
+                <b>{say.firstFrostInAutumn()}</b> {words.first}
               </p>
             </>
           )}
           <p className="mt-1">
-            {words.guess && <span className="badge badge-warning mr-2">guess</span>}
-            At {celsius(props.thresholdC, units)}
-            {shownPlace ? `, at ${shownPlace.name}` : ""}, {words.source}
-            {words.plusMinus && `; the one-in-ten day ${words.plusMinus}`}.
-            {props.allYear && " Frost is possible all year."}
-            {props.filledDays > 0 &&
-              ` ${number(props.filledDays)} missing days in gaps of at most three were filled in a straight line.`}
+            {words.guess && <span className="badge badge-warning mr-2">{common.guess}</span>}
+            {say.at2(
+              celsius(props.thresholdC, units),
+              shownPlace ? say.at(shownPlace.name) : "",
+              words.source,
+              words.plusMinus && say.theOneInTenDay(words.plusMinus),
+            )}
+            {props.allYear && say.frostIsPossibleAllYear}
+            {props.filledDays > 0 && say.missingDaysInGapsOf(number(props.filledDays))}
           </p>
           <Threshold thresholdC={props.thresholdC} placeId={props.placeId} />
           {!never && <FrostYears {...props} />}
         </section>
         <SeasonSumsView sums={props.sums} chill={props.chill} generated={props.generated} />
         {props.crops.length > 0 && (
-          <Folded id="crops" title="Will the crop ripen?">
+          <Folded id="crops" title={say.willTheCropRipen}>
             <CropView crops={props.crops} generated={props.generated} />
           </Folded>
         )}
-        <Folded id="months" title={`Daylength and months${words.guess ? ", as guessed" : ""}`}>
+        <Folded id="months" title={say.daylengthAndMonths(words.guess ? say.asGuessed : "")}>
           <DaylengthView facts={props.daylength} />
-          <section aria-label="Months" className="mt-4">
-            <h3 className="font-semibold">The months</h3>
+          <section aria-label={common.months} className="mt-4">
+            <h3 className="font-semibold">{say.theMonths}</h3>
             <MonthTable months={props.months} units={units} />
           </section>
         </Folded>
@@ -166,15 +170,15 @@ function FrostProfile({ bySlot }: { bySlot: number[] }) {
   return (
     <div className="mt-2 max-w-3xl">
       <Chart
-        label="Chance of frost through the year; the table below has the dates."
+        label={say.chanceOfFrostThroughThe}
         rows={bySlot.map((chance, slot) => ({ slot, chance }))}
         x="slot"
         axis={SLOT_AXIS}
-        series={[{ key: "chance", name: "chance of frost", as: "filled", tone: "night" }]}
+        series={[{ key: "chance", name: say.chanceOfFrost, as: "filled", tone: "night" }]}
         marks={[{ at: slotOf(toDay(on)), name: "" }]}
         range={[0, 100]}
         ticks={[0, 50, 100]}
-        unit="chance of frost"
+        unit={say.chanceOfFrost}
         value={(v) => percent(v / 100)}
         heightPx={160}
       />
@@ -184,12 +188,25 @@ function FrostProfile({ bySlot }: { bySlot: number[] }) {
 
 function MonthTable({ months, units }: { months: Props["months"]; units: "metric" | "us" }) {
   return (
-    <ScrollBox label="Monthly means">
+    <ScrollBox label={say.monthlyMeans}>
       <table className="table-sm table">
         <thead>
           <tr>
-            <th scope="col">Mean</th>
-            {["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"].map((m) => (
+            <th scope="col">{say.mean}</th>
+            {[
+              "Jan",
+              say.feb,
+              say.mar,
+              say.apr,
+              say.may,
+              say.jun,
+              say.jul,
+              say.aug,
+              say.sep,
+              say.oct,
+              say.nov,
+              say.dec,
+            ].map((m) => (
               <th key={m} scope="col">
                 {m}
               </th>
@@ -223,26 +240,16 @@ function FrostYears(props: Pick<Props, "frostBySlot" | "curves" | "season" | "tr
       <FrostProfile bySlot={props.frostBySlot} />
       <FrostCurveChart curves={props.curves} />
       <SeasonWords season={props.season} trends={props.trends} />
-      <Folded className="mt-2" title="Dates by share of years, both methods">
-        <Why
-          className="mt-2"
-          reason={
-            <>
-              A frost year runs from midsummer to midsummer and counts only when complete. Ranks: the order of the years
-              themselves (Weibull positions). Normal: a bell curve through them, steadier at the ends for short records;
-              the sentence takes the bell for 1 in 10 and 9 in 10 when there are fewer than 30 years with frost in most
-              of them, else the ranks.
-            </>
-          }
-        >
-          How they count
+      <Folded className="mt-2" title={say.datesByShareOfYears}>
+        <Why className="mt-2" reason={say.aFrostYearRunsFrom}>
+          {say.howTheyCount}
         </Why>
-        <ScrollBox label="Frost days by risk and method">
+        <ScrollBox label={say.frostDaysByRiskAnd}>
           <table className="table-sm mt-2 table">
-            <caption className="sr-only">Frost days by risk and method</caption>
+            <caption className="sr-only">{say.frostDaysByRiskAnd}</caption>
             <thead>
               <tr>
-                <th scope="col">Share of years</th>
+                <th scope="col">{say.shareOfYears}</th>
                 {RISKS.map((r) => (
                   <th key={r} scope="col">
                     {r}
@@ -255,11 +262,16 @@ function FrostYears(props: Pick<Props, "frostBySlot" | "curves" | "season" | "tr
                 (["rank", "normal"] as const).map((method) => (
                   <tr key={t.which + method}>
                     <th scope="row">
-                      {t.which}, {method === "rank" ? "ranks" : "normal"} ({t.withFrost} of {t.years}{" "}
-                      {t.generated ? "generated years" : "years"})
+                      {say.ofLabel(
+                        t.which,
+                        method === "rank" ? say.ranks : say.normal,
+                        t.withFrost,
+                        t.years,
+                        t.generated ? say.generatedYears : say.years,
+                      )}
                     </th>
                     {t[method].map((d, i) => (
-                      <td key={i}>{d ?? "none"}</td>
+                      <td key={i}>{d ?? say.none}</td>
                     ))}
                   </tr>
                 )),
@@ -274,6 +286,4 @@ function FrostYears(props: Pick<Props, "frostBySlot" | "curves" | "season" | "tr
 
 /** @example neverWords(0, "metric") // "It never freezes here: no year had a night at or below 0 °C." */
 const neverWords = (thresholdC: number, units: Units) =>
-  thresholdC === 0
-    ? `It never freezes here: no year had a night at or below ${celsius(0, units)}.`
-    : `No year had a night at or below ${celsius(thresholdC, units)}.`;
+  thresholdC === 0 ? say.itNeverFreezesHereNo(celsius(0, units)) : say.noYearHadANight(celsius(thresholdC, units));

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/kernel";
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { day } from "@/words/format";
@@ -27,7 +28,7 @@ export function FollowDay({ shown }: { shown: string }) {
   useFollowDay(shown);
   return settledOn === shown ? null : (
     <p role="status" className="text-accent mb-2 font-semibold">
-      Working it out for {day(settledOn)} …
+      {say.workingItOutFor(day(settledOn))}
     </p>
   );
 }
@@ -38,13 +39,11 @@ export function NotHereThen({ shown, tag }: { shown: string; tag: string }) {
   return (
     <div>
       <FollowDay shown={shown} />
-      <h1 className="text-2xl">{tag} was not here then</h1>
-      <p className="my-3">
-        On {day(shown)} it had not arrived yet, or had left already: there is nothing to be done with it on that day.
-      </p>
+      <h1 className="text-2xl">{say.wasNotHereThen(tag)}</h1>
+      <p className="my-3">{say.onItHadNotArrived(day(shown))}</p>
       {shown !== today && (
         <button type="button" className="btn btn-primary" onClick={() => setOn(today, true)}>
-          Back to today
+          {say.backToToday}
         </button>
       )}
     </div>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/kernel";
 import "server-only";
 import { z } from "zod";
 import type { JobEvents } from "@/contract/queries";
@@ -16,7 +17,7 @@ export async function followJob(
   wakeJobs: () => void,
 ): Promise<Response> {
   const known = z.uuid().safeParse(collectionId).success && z.uuid().safeParse(jobId).success;
-  if (!known || !(await findJob(pool(), { collectionId }, jobId))) return new Response("no such job", { status: 404 });
+  if (!known || !(await findJob(pool(), { collectionId }, jobId))) return new Response(say.noSuchJob, { status: 404 });
   wakeJobs();
   const text = new TextEncoder();
   const stream = new ReadableStream<Uint8Array>({

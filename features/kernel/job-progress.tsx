@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/kernel";
 import type { JobEvents } from "@/contract/queries";
 import { jobAt } from "./addresses";
 import { useRouter } from "next/navigation";
@@ -46,7 +47,7 @@ export function Progress({
     <div className="mt-2 flex flex-wrap items-center gap-3" role="status" data-testid="progress">
       <progress className="progress w-64" max={Math.max(1, at.total)} value={at.progress} aria-label={label} />
       <span>
-        {at.total === 0 ? "Reading the collection …" : words(Math.min(at.progress, at.total - 1), at.total - 1)}
+        {at.total === 0 ? say.readingTheCollection : words(Math.min(at.progress, at.total - 1), at.total - 1)}
       </span>
       <button
         type="button"
@@ -54,7 +55,7 @@ export function Progress({
         disabled={cancel.busy}
         onClick={() => void cancel.send({ collectionId, jobId: job.id })}
       >
-        Stop
+        {say.stop}
       </button>
     </div>
   );

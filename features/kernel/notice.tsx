@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/kernel";
 import { useRouter } from "next/navigation";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { useCommand } from "./use-command";
@@ -9,7 +11,7 @@ interface Notice {
   entryId: string | null;
 }
 
-export const TAKEN_BACK = "Taken back.";
+export const TAKEN_BACK = say.takenBack;
 
 const Context = createContext<{ tell: (notice: Notice) => void }>({ tell: () => undefined });
 
@@ -54,17 +56,17 @@ export function NoticeProvider({
                     const undone = await undo.undo([notice.entryId!]);
                     // Undoing an undo brings it back: the same button goes to and fro.
                     if (undone)
-                      setNotice({ text: notice.text === TAKEN_BACK ? "Brought back." : TAKEN_BACK, entryId: undone });
+                      setNotice({ text: notice.text === TAKEN_BACK ? say.broughtBack : TAKEN_BACK, entryId: undone });
                   })()
                 }
               >
-                Undo
+                {common.undo}
               </button>
             )}
             <button
               type="button"
               className="btn btn-sm btn-ghost text-neutral-content"
-              aria-label="Close this message"
+              aria-label={say.closeThisMessage}
               onClick={() => setNotice(null)}
             >
               ✕

@@ -1,5 +1,6 @@
 "use client";
 
+import * as common from "@/words/pages/common";
 import { useState } from "react";
 import { day } from "@/words/format";
 import { useAsOf } from "./as-of";
@@ -14,5 +15,5 @@ export function useRecordingDay() {
 /** How the day a page speaks of is named: "today", or the date. */
 export function useDayWord() {
   const { on, today } = useAsOf();
-  return on === today ? "today" : `on ${day(on, today)}`;
+  return on === today ? "today" : common.on(day(on, today));
 }

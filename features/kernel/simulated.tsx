@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/kernel";
 import { useAsOf } from "./as-of";
 
 /** Stands beside every sentence that rests on the forecast while that is the simulated one. */
@@ -7,7 +8,7 @@ export function SimulatedMark() {
   const { simulatedForecast } = useAsOf();
   return simulatedForecast ? (
     <span className="badge badge-warning badge-sm align-baseline whitespace-nowrap" data-testid="simulated">
-      simulated forecast
+      {say.simulatedForecast}
     </span>
   ) : null;
 }

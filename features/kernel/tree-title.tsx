@@ -1,3 +1,4 @@
+import * as common from "@/words/pages/common";
 import "server-only";
 import { collectionView } from "./views";
 import { PageTitle } from "./page-title";
@@ -15,5 +16,5 @@ export async function TreeTitle({
   const view = await collectionView(collectionId);
   const tag = view?.loaded.trees.find((t) => t.id === treeId)?.tag;
   const words = [tag, children].filter((part) => part !== undefined);
-  return <PageTitle>{words.length > 0 ? words.join(", ") : "Tree"}</PageTitle>;
+  return <PageTitle>{words.length > 0 ? words.join(", ") : common.tree}</PageTitle>;
 }

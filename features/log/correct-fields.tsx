@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/log";
 import { ARRIVAL_FORMS, type ArrivalForm, DEATH_CAUSES, type DeathCause, type Ending } from "@/core/event/index";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { type CorrectionName, POTTED_CORRECTIONS } from "@/core/roots/index";
@@ -30,20 +32,20 @@ export function ArrivedFields({ draft, set, fault }: Fields) {
     <>
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="How it came"
+          label={common.howItCame}
           value={draft.form as ArrivalForm}
           onChange={set("form")}
           options={ARRIVAL_FORMS.map((f) => [f, FORM_WORDS[f]] as const)}
         />
         <RoughDateField
-          label="Last potted before"
+          label={say.lastPottedBefore}
           value={draft.lastPotted}
           onChange={set("lastPotted")}
           fault={fault("lastPotted")}
         />
-        <TextField label="Equal plants" numeric value={draft.count} onChange={set("count")} fault={fault("count")} />
+        <TextField label={say.equalPlants} numeric value={draft.count} onChange={set("count")} fault={fault("count")} />
         <TextField
-          label="From the rim down to the mix"
+          label={say.fromTheRimDownTo}
           numeric
           suffix="mm"
           value={draft.depth}
@@ -60,20 +62,20 @@ export function PottedFields({ draft, set, fault, lots }: Fields & { lots: { id:
   return (
     <div className="grid gap-3 sm:grid-cols-2">
       <SelectField
-        label="Into which pot"
+        label={say.intoWhichPot}
         value={draft.potLotId}
         onChange={set("potLotId")}
         fault={fault("potLotId")}
-        options={[["", "nobody remembers"] as const, ...lots.map((l) => [l.id, l.name] as const)]}
+        options={[["", say.nobodyRemembers] as const, ...lots.map((l) => [l.id, l.name] as const)]}
       />
       <SelectField
-        label="Mix"
+        label={common.mix}
         value={draft.mix as ReadyMixName | ""}
         onChange={set("mix")}
         options={[["", "unknown"] as const, ...READY_MIX_NAMES.map((m) => [m, MIX_WORDS[m]] as const)]}
       />
       <SelectField
-        label="Roots"
+        label={say.roots}
         value={draft.correction as CorrectionName}
         onChange={set("correction")}
         options={POTTED_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
@@ -87,12 +89,12 @@ export function RootsFields({ draft, set, fault }: Fields) {
   return (
     <div className="grid gap-3 sm:grid-cols-2">
       <SelectField
-        label="How full"
+        label={common.howFull}
         value={draft.fill}
         onChange={set("fill")}
         fault={fault("fillGrade")}
         options={[
-          ["", "not looked at"] as const,
+          ["", say.notLookedAt] as const,
           ...(draft.by === "feel"
             ? FEEL_WORDS.map((w, i) => [String(i + 1), w.name] as const)
             : FILL_GRADES.map((w, i) => [String(i), `${i} ${w}`] as const)),
@@ -100,11 +102,11 @@ export function RootsFields({ draft, set, fault }: Fields) {
       />
       {draft.by !== "feel" && (
         <SelectField
-          label="Circling roots"
+          label={common.circlingRoots}
           value={draft.circling}
           onChange={set("circling")}
           options={[
-            ["", "not looked at"] as const,
+            ["", say.notLookedAt] as const,
             ...CIRCLING_GRADES.map((w, i) => [String(i), `${i} ${w}`] as const),
           ]}
         />
@@ -118,7 +120,7 @@ export function MeasuredFields({ draft, set, fault }: Fields) {
   return (
     <div className="grid gap-3 sm:grid-cols-3">
       <TextField
-        label="Rim to mix"
+        label={say.rimToMix}
         numeric
         suffix="mm"
         value={draft.depth}
@@ -126,7 +128,7 @@ export function MeasuredFields({ draft, set, fault }: Fields) {
         fault={fault("depth")}
       />
       <TextField
-        label="Trunk"
+        label={say.trunk}
         numeric
         suffix="mm"
         value={draft.trunk}
@@ -134,7 +136,7 @@ export function MeasuredFields({ draft, set, fault }: Fields) {
         fault={fault("trunk", "trunkMm")}
       />
       <TextField
-        label="Height"
+        label={common.height}
         numeric
         suffix="m"
         value={draft.height}
@@ -142,7 +144,7 @@ export function MeasuredFields({ draft, set, fault }: Fields) {
         fault={fault("height", "heightM")}
       />
       <TextField
-        label="Crown, across"
+        label={say.crownAcross}
         numeric
         suffix="m"
         value={draft.crown}
@@ -165,7 +167,7 @@ export function EndedFields({
     <>
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="How it left"
+          label={say.howItLeft}
           value={draft.how as Ending}
           onChange={set("how")}
           options={(Object.keys(ENDING_WORDS) as Ending[])
@@ -174,13 +176,13 @@ export function EndedFields({
         />
         {draft.how === "died" && (
           <SelectField
-            label="Of what"
+            label={common.ofWhat}
             value={draft.cause as DeathCause}
             onChange={set("cause")}
             options={DEATH_CAUSES.map((c) => [c, CAUSE_WORDS[c]] as const)}
           />
         )}
-        <TextField label="Plants" numeric value={draft.count} onChange={set("count")} fault={fault("count")} />
+        <TextField label={say.plants} numeric value={draft.count} onChange={set("count")} fault={fault("count")} />
       </div>
       <label className="flex min-h-11 cursor-pointer items-center gap-2">
         <input
@@ -189,7 +191,7 @@ export function EndedFields({
           checked={potLeaves}
           onChange={(e) => setPotLeaves(e.target.checked)}
         />
-        the pot went with it
+        {say.thePotWentWithIt}
       </label>
     </>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/log";
 import { useState } from "react";
 import { Form, FormFaults, TextField } from "@/ui/fields";
 import { useCommand } from "@/features/kernel/use-command";
@@ -48,7 +50,7 @@ export function CorrectForm({
     const wrong: Record<string, string> = {};
     const when = readDate(draft.on);
     if (when.fault) wrong.on = when.fault;
-    else if (when.range === null) wrong.on = "A year or a season is enough, but it cannot be left open.";
+    else if (when.range === null) wrong.on = say.aYearOrASeason;
     const last = readDate(draft.lastPotted ?? "");
     if (last.fault) wrong.lastPotted = last.fault;
     const read = withPot ? readPot(pot, units) : null;
@@ -64,20 +66,20 @@ export function CorrectForm({
     setProblems(wrong);
     const done = await send(sent, wrong);
     if (!done) return;
-    tell({ text: "Corrected: everything after it is calculated again.", entryId: done.entryId });
+    tell({ text: say.correctedEverythingAfterItIs, entryId: done.entryId });
     onDone();
   };
 
   return (
     <Form
-      label="Correct this entry"
+      label={say.correctThisEntry}
       className="border-accent bg-base-200 rounded-box mt-2 space-y-3 border-l-4 p-3"
       onSubmit={submit}
     >
       <RoughDateField
         needed
         className="max-w-72"
-        label={payload.kind === "arrived" ? "Arrived" : "When"}
+        label={payload.kind === "arrived" ? say.arrived : common.when}
         value={draft.on}
         onChange={set("on")}
         fault={fault("on", "when", "arrivedOn")}
@@ -90,7 +92,7 @@ export function CorrectForm({
       {payload.kind === "ended" && <EndedFields {...fields} potLeaves={potLeaves} setPotLeaves={setPotLeaves} />}
       {(payload.kind === "noted" || payload.kind === "ended") && (
         <TextField
-          label={payload.kind === "noted" ? "Note" : "Remark"}
+          label={payload.kind === "noted" ? common.note : common.remark}
           value={draft.text}
           onChange={set("text")}
           fault={fault("text", "note")}
@@ -101,10 +103,10 @@ export function CorrectForm({
       />
       <div className="flex gap-2">
         <button type="submit" className="btn btn-primary" disabled={busy}>
-          {busy ? "Correcting …" : "Correct"}
+          {busy ? say.correcting : say.correct}
         </button>
         <button type="button" className="btn" onClick={onDone}>
-          Leave it
+          {common.leaveIt}
         </button>
       </div>
     </Form>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/log";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -40,16 +42,13 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
     const done = await send({ collectionId, entryIds: sorted });
     if (!done) return;
     setChosen([]);
-    tell({ text: ids.length === 1 ? TAKEN_BACK : `${ids.length} entries taken back together.`, entryId: done.entryId });
+    tell({ text: ids.length === 1 ? TAKEN_BACK : say.entriesTakenBackTogether(ids.length), entryId: done.entryId });
   };
   const offer = failure?.offer?.together;
   return (
     <div className="mx-auto max-w-4xl">
       <h1 className="text-2xl">{PAGE_WORDS.log}</h1>
-      <p>
-        {number(total)} {total === 1 ? "entry" : "entries"}, newest first. Nothing is ever deleted: what is undone stays
-        in the list and can be brought back.
-      </p>
+      <p>{say.newestFirstNothingIsEver(number(total), total === 1 ? say.entry : say.entries)}</p>
       <div className="bg-base-100 sticky top-0 z-10 flex flex-wrap items-center gap-3 py-2">
         <button
           type="button"
@@ -57,14 +56,14 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
           disabled={busy || chosen.length === 0}
           onClick={() => void undo(chosen)}
         >
-          {chosen.length === 0 ? "Undo what is ticked" : `Undo these ${chosen.length} together`}
+          {chosen.length === 0 ? say.undoWhatIsTicked : say.undoTheseTogether(chosen.length)}
         </button>
         {failure && (
           <p role="alert" className="text-error font-semibold">
             {failure.faults[0]?.message}{" "}
             {offer && (
               <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void undo(offer)}>
-                Undo all {offer.length} together
+                {say.undoAllTogether(offer.length)}
               </button>
             )}
           </p>
@@ -75,7 +74,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
           <li key={e.id} className="flex items-start gap-3 py-2">
             <input
               type="checkbox"
-              aria-label={`Choose: ${e.words}`}
+              aria-label={say.choose(e.words)}
               className="checkbox mt-1"
               disabled={e.undone || e.founding}
               checked={chosen.includes(e.id)}
@@ -85,12 +84,16 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
             />
             <span className="min-w-0 flex-1 break-words">
               <span className={e.undone ? "line-through" : ""}>{e.words}</span>
-              {e.isCorrection && " – a correction"}
-              {e.unreadable && " – cannot be read by this version; it is kept, and counts for nothing"}
-              {e.undone && " – undone"}
+              {e.isCorrection && say.aCorrection}
+              {e.unreadable && say.cannotBeReadByThis}
+              {e.undone && say.undone}
               <span className="block text-sm opacity-80">
-                {e.on && e.on !== e.recordedAt.slice(0, 10) ? `for ${day(e.on)}; ` : ""}
-                entered {day(e.recordedAt.slice(0, 10))}, {e.recordedAt.slice(11, 16)} UTC by {e.actor}
+                {say.enteredUtcBy(
+                  e.on && e.on !== e.recordedAt.slice(0, 10) ? say.forLabel(day(e.on)) : "",
+                  day(e.recordedAt.slice(0, 10)),
+                  e.recordedAt.slice(11, 16),
+                  e.actor,
+                )}
                 {e.trees.map((t) => (
                   <Link
                     key={t.id}
@@ -101,7 +104,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
                     {t.tag}
                   </Link>
                 ))}
-                {e.more > 0 && ` and ${number(e.more)} more`}
+                {e.more > 0 && common.andMore(number(e.more))}
               </span>
             </span>
             {!e.undone && !e.founding && (
@@ -109,10 +112,10 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
                 type="button"
                 className="btn btn-sm"
                 disabled={busy}
-                aria-label={`${e.isUndo ? "Bring back" : "Undo"}: ${e.words}`}
+                aria-label={`${e.isUndo ? common.bringBack : "Undo"}: ${e.words}`}
                 onClick={() => void undo([e.id])}
               >
-                {e.isUndo ? "Bring back" : "Undo"}
+                {e.isUndo ? common.bringBack : common.undo}
               </button>
             )}
           </li>
@@ -120,7 +123,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
       </ol>
       {older !== null && (
         <Link className="btn mt-4" href={pageAt(collectionId, "log", `?before=${older}`)}>
-          Older entries
+          {say.olderEntries}
         </Link>
       )}
     </div>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/people";
 import { useRef, useState } from "react";
 import { type Absence, type Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
@@ -27,30 +29,28 @@ export function People({
   const [open, setOpen] = useState<string | null>(null);
   return (
     <div className="mx-auto max-w-4xl space-y-8">
-      <section aria-label="People">
+      <section aria-label={say.people}>
         <h1 className="text-2xl">{PAGE_WORDS.people}</h1>
-        <p>
-          Limits are personal: they may be lowered, never raised above {kilograms(SOLO_LIMIT_KG, units)} alone or above
-          local manual-handling rules. They decide what the bench advises for a lift; days on which nobody is there
-          close the windows.
-        </p>
+        <p>{say.limitsArePersonalTheyMay(kilograms(SOLO_LIMIT_KG, units))}</p>
         <ul className="divide-base-300 mt-3 divide-y">
           {people.map((p) => (
             <PersonRow key={p.id} person={p} open={open === p.id} onOpen={(o) => setOpen(o ? p.id : null)} />
           ))}
         </ul>
-        {!self && <PersonForm title="You" start={{ self: true, name: "keeper" }} />}
+        {!self && <PersonForm title={say.you} start={{ self: true, name: "keeper" }} />}
         <details className="border-base-300 rounded-box mt-4 border px-3 py-2">
-          <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">Somebody who helps</summary>
-          <PersonForm title="Helper" start={{ self: false, name: "" }} />
+          <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
+            {say.somebodyWhoHelps}
+          </summary>
+          <PersonForm title={say.helper} start={{ self: false, name: "" }} />
         </details>
       </section>
-      <section aria-label="Away days">
-        <h2 className="text-xl">Away</h2>
+      <section aria-label={say.awayDays}>
+        <h2 className="text-xl">{say.away}</h2>
         <p data-testid="away">
           {away.length === 0
-            ? "No day ahead on which nobody is there."
-            : `Nobody is there ${away.map((a) => spanWords(a, today)).join(", ")}: on these days no window is open.`}
+            ? say.noDayAheadOnWhich
+            : say.nobodyIsThereOnThese(away.map((a) => spanWords(a, today)).join(", "))}
         </p>
         <ul className="divide-base-300 divide-y">
           {absences
@@ -70,10 +70,10 @@ export function People({
 }
 
 const spanWords = ({ from, to }: { from: string; to: string }, near: string) =>
-  from === to ? `on ${day(from, near)}` : `${day(from, near)} to ${day(to, near)}`;
+  from === to ? common.on(day(from, near)) : common.to(day(from, near), day(to, near));
 
 const weekdayWords = (days: readonly number[]) =>
-  days.length === 0 || days.length === 7 ? "any day" : days.map((d) => WEEKDAYS[d - 1]).join(", ");
+  days.length === 0 || days.length === 7 ? say.anyDay : days.map((d) => WEEKDAYS[d - 1]).join(", ");
 
 function PersonRow({ person, open, onOpen }: { person: Person; open: boolean; onOpen: (open: boolean) => void }) {
   const { units } = useAsOf();
@@ -82,12 +82,15 @@ function PersonRow({ person, open, onOpen }: { person: Person; open: boolean; on
       <div className="flex flex-wrap items-center gap-3">
         <span className="min-w-0 flex-1 basis-64">
           <b>{person.name}</b>
-          {person.self && " (you)"}: lifts up to {kilograms(person.liftKg, units)} alone,{" "}
-          {weekdayWords(person.weekdays)}
-          {person.hoursPerWeek === null ? "" : `, ${number(person.hoursPerWeek, 1)} hours a week`}
+          {person.self && say.you2}
+          {say.liftsUpToAlone(
+            kilograms(person.liftKg, units),
+            weekdayWords(person.weekdays),
+            person.hoursPerWeek === null ? "" : say.hoursAWeek(number(person.hoursPerWeek, 1)),
+          )}
         </span>
         <button type="button" className="btn btn-sm" aria-expanded={open} onClick={() => onOpen(!open)}>
-          Change
+          {common.change}
         </button>
       </div>
       {open && <PersonForm title={person.name} start={person} onDone={() => onOpen(false)} />}
@@ -118,7 +121,7 @@ function PersonForm({
 
   const submit = async (gone: boolean) => {
     // A bare number is in the unit beside the field; any other may be written with it.
-    const kg = readNumber(/[a-z]/i.test(lift) || units !== "us" ? lift : `${lift} lb`, "kg");
+    const kg = readNumber(/[a-z]/i.test(lift) || units !== "us" ? lift : say.lb(lift), "kg");
     const perWeek = hours.trim() === "" ? null : readNumber(hours);
     id.current ??= crypto.randomUUID();
     const done = await send({
@@ -132,7 +135,7 @@ function PersonForm({
       gone,
     });
     if (!done) return;
-    tell({ text: gone ? `${name} is off the list.` : `${name}: kept.`, entryId: done.entryId });
+    tell({ text: gone ? say.isOffTheList(name) : `${name}: kept.`, entryId: done.entryId });
     if (start.id === undefined) {
       id.current = null;
       setName(start.name);
@@ -146,20 +149,20 @@ function PersonForm({
   return (
     <Form label={title} className="mt-2 space-y-3" onSubmit={() => submit(false)}>
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label="Name or role" value={name} onChange={setName} fault={at("name")} />
+        <TextField label={say.nameOrRole} value={name} onChange={setName} fault={at("name")} />
         <TextField
-          label="Lifts alone, up to"
+          label={say.liftsAloneUpTo}
           numeric
           suffix={units === "us" ? "lb" : "kg"}
           value={lift}
           onChange={setLift}
           fault={at("liftKg")}
-          hint={`${kilograms(VOLUNTEER_LIMIT_KG, units)} is a usual limit for volunteers`}
+          hint={say.isAUsualLimitFor(kilograms(VOLUNTEER_LIMIT_KG, units))}
         />
-        <TextField label="Hours a week" numeric value={hours} onChange={setHours} fault={at("hoursPerWeek")} />
+        <TextField label={say.hoursAWeek2} numeric value={hours} onChange={setHours} fault={at("hoursPerWeek")} />
       </div>
       <fieldset className="flex flex-wrap gap-x-4">
-        <legend className="font-medium">Days of the week, if not any</legend>
+        <legend className="font-medium">{say.daysOfTheWeekIf}</legend>
         {WEEKDAYS.map((word, i) => (
           <label key={word} className="flex min-h-11 cursor-pointer items-center gap-2">
             <input
@@ -177,11 +180,11 @@ function PersonForm({
       <FormFaults faults={unplaced(failure, ["name", "liftKg", "hoursPerWeek"])} />
       <div className="flex gap-2">
         <button type="submit" className="btn btn-primary" disabled={busy}>
-          Keep
+          {say.keep}
         </button>
         {start.id !== undefined && !start.self && (
           <button type="button" className="btn" disabled={busy} onClick={() => void submit(true)}>
-            Does not help any more
+            {say.doesNotHelpAnyMore}
           </button>
         )}
       </div>
@@ -205,7 +208,7 @@ function AbsenceRow({ absence, who }: { absence: Absence; who: string }) {
         disabled={busy}
         onClick={() => void undo([absence.entryId]).then((entryId) => entryId && tell({ text: TAKEN_BACK, entryId }))}
       >
-        Take it out
+        {common.takeItOut}
       </button>
     </li>
   );
@@ -222,25 +225,25 @@ function AbsenceForm({ people }: { people: Person[] }) {
   const submit = async () => {
     const done = await send({ collectionId, personId: who === "" ? null : who, from, to, note });
     if (!done) return;
-    tell({ text: "These days are taken out.", entryId: done.entryId });
+    tell({ text: say.theseDaysAreTakenOut, entryId: done.entryId });
     setNote("");
   };
   return (
-    <Form label="Away from to" className="mt-3 grid items-end gap-3 sm:grid-cols-4" onSubmit={submit}>
+    <Form label={say.awayFromTo} className="mt-3 grid items-end gap-3 sm:grid-cols-4" onSubmit={submit}>
       <SelectField
-        label="Who"
+        label={say.who}
         value={who}
         onChange={setWho}
         fault={at("personId")}
         options={[["", "everybody"] as const, ...people.map((p) => [p.id, p.name] as const)]}
       />
-      <DayField ahead label="First day" value={from} onChange={setFrom} fault={at("from")} />
-      <DayField ahead label="Last day" value={to} onChange={setTo} fault={at("to")} />
-      <TextField label="Remark" value={note} onChange={setNote} fault={at("note")} />
+      <DayField ahead label={say.firstDay} value={from} onChange={setFrom} fault={at("from")} />
+      <DayField ahead label={say.lastDay} value={to} onChange={setTo} fault={at("to")} />
+      <TextField label={common.remark} value={note} onChange={setNote} fault={at("note")} />
       <div className="sm:col-span-4">
         <FormFaults faults={unplaced(failure, ["personId", "from", "to", "note"])} />
         <button type="submit" className="btn" disabled={busy}>
-          Away on these days
+          {say.awayOnTheseDays}
         </button>
       </div>
     </Form>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/plan/facts";
 import { number } from "@/words/format";
 import type { LadderTerms } from "@/core/ladder/index";
 import type { CollectionPlan, PlannedTree } from "./plan";
@@ -27,4 +28,4 @@ export const listed = (trees: readonly PlannedTree[], most = 6) =>
   trees
     .slice(0, most)
     .map((t) => t.tag)
-    .join(", ") + (trees.length > most ? `, and ${number(trees.length - most)} more` : "");
+    .join(", ") + (trees.length > most ? say.andMore(number(trees.length - most)) : "");

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/next-steps";
 import Link from "next/link";
 import { useState } from "react";
 import { growingSeason, toDay } from "@/core/dates/index";
@@ -15,8 +17,8 @@ import type { CollectionPlan, PlannedStep } from "./plan";
 
 function stepWords(s: PlannedStep, units: "metric" | "us"): string {
   if (s.action !== "up-pot") return ACTION_WORDS[s.action].long;
-  const pot = [s.pot, s.toBuy ? (s.pot ? "one like it to buy" : "to buy") : ""].filter(Boolean).join(", ");
-  return `into ${litres(s.volumeL, units)}${pot ? ` (${pot})` : ""}`;
+  const pot = [s.pot, s.toBuy ? (s.pot ? say.oneLikeItToBuy : say.toBuy) : ""].filter(Boolean).join(", ");
+  return say.into(litres(s.volumeL, units), pot ? ` (${pot})` : "");
 }
 
 /** What the coming season asks of each tree, with a tick to agree. */
@@ -35,13 +37,13 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
   const agree = async () => {
     const treeIds = plan.trees.map((t) => t.treeId).filter((id) => !left.has(id));
     const done = await send({ collectionId, jobId: planId, treeIds });
-    if (done) tell({ text: `${counted(treeIds.length, "plan")} accepted.`, entryId: done.entryId });
+    if (done) tell({ text: say.accepted(counted(treeIds.length, "plan")), entryId: done.entryId });
   };
   return (
     <section aria-labelledby="next" className="mt-4">
       <div className="flex flex-wrap items-center gap-3">
         <h2 id="next" className="text-lg">
-          Next step of each tree
+          {say.nextStepOfEachTree}
         </h2>
         <button
           type="button"
@@ -49,21 +51,21 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
           disabled={busy || left.size === plan.trees.length}
           onClick={() => void agree()}
         >
-          Accept {left.size === 0 ? "all" : number(plan.trees.length - left.size)}
+          {say.accept(left.size === 0 ? say.all : number(plan.trees.length - left.size))}
         </button>
       </div>
       <FormFaults faults={failure?.faults ?? []} />
-      <ScrollBox label="Next step of each tree">
+      <ScrollBox label={say.nextStepOfEachTree}>
         <table className="table-sm table">
           <thead>
             <tr>
-              <th className="no-print">Accept</th>
-              <th>Tree</th>
-              <th>Put down for</th>
-              <th>Window</th>
-              <th>Step</th>
-              <th className="text-right">kg</th>
-              <th>By</th>
+              <th className="no-print">{say.accept2}</th>
+              <th>{common.tree}</th>
+              <th>{say.putDownFor}</th>
+              <th>{say.window}</th>
+              <th>{say.step}</th>
+              <th className="text-right">{say.kg}</th>
+              <th>{say.by}</th>
             </tr>
           </thead>
           <tbody data-testid="next-steps">
@@ -73,7 +75,7 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
                   <input
                     type="checkbox"
                     className="checkbox"
-                    aria-label={`Accept the plan of ${tree.tag}`}
+                    aria-label={say.acceptThePlanOf(tree.tag)}
                     checked={!left.has(tree.treeId)}
                     onChange={(e) => {
                       const now = new Set(left);
@@ -93,7 +95,9 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
                 </td>
                 <td>{day(step.day)}</td>
                 <td>
-                  {step.window ? `${day(step.window[0], step.day)} to ${day(step.window[1], step.day)}` : "none known"}
+                  {step.window
+                    ? common.to(day(step.window[0], step.day), day(step.window[1], step.day))
+                    : say.noneKnown}
                 </td>
                 <td>{stepWords(step, units)}</td>
                 <td className={`text-right ${step.massKg > plan.liftKg ? "text-error font-bold" : ""}`}>
@@ -108,7 +112,7 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
       </ScrollBox>
       {most < next.length && (
         <button type="button" className="btn no-print min-h-11" onClick={() => setMost(next.length)}>
-          All {number(next.length)} trees
+          {say.allTrees(number(next.length))}
         </button>
       )}
     </section>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/pots-table";
 import { useState } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
 import { ScrollBox } from "@/ui/fields";
@@ -16,19 +18,19 @@ export function PotsTable({ plan, facts }: { plan: CollectionPlan; facts: Ladder
   return (
     <section aria-labelledby="pots" className="mt-4">
       <h2 id="pots" className="text-lg">
-        Pots to buy
+        {say.potsToBuy}
       </h2>
       {lines.length === 0 ? (
-        <p>{plan.pots.length === 0 ? "None: what is in store will do." : "None in the coming two seasons."}</p>
+        <p>{plan.pots.length === 0 ? say.noneWhatIsInStore : say.noneInTheComingTwo}</p>
       ) : (
-        <ScrollBox label="Pots to buy">
+        <ScrollBox label={say.potsToBuy}>
           <table className="table-sm table">
             <thead>
               <tr>
-                <th>Season</th>
-                <th className="text-right">How many</th>
-                <th className="text-right">Mix</th>
-                <th>Pot</th>
+                <th>{say.season}</th>
+                <th className="text-right">{say.howMany}</th>
+                <th className="text-right">{common.mix}</th>
+                <th>{common.pot}</th>
                 <th className="text-right">{facts.currency}</th>
               </tr>
             </thead>
@@ -38,7 +40,7 @@ export function PotsTable({ plan, facts }: { plan: CollectionPlan; facts: Ladder
                   <td>{yearWords(p.season, facts.southern)}</td>
                   <td className="text-right">{number(p.count)}</td>
                   <td className="text-right whitespace-nowrap">{litres(p.volumeL, units)}</td>
-                  <td>{p.name || "any; price guessed"}</td>
+                  <td>{p.name || say.anyPriceGuessed}</td>
                   <td className="text-right">{number(p.price)}</td>
                 </tr>
               ))}
@@ -48,7 +50,7 @@ export function PotsTable({ plan, facts }: { plan: CollectionPlan; facts: Ladder
       )}
       {!all && lines.length < plan.pots.length && (
         <button type="button" className="btn no-print min-h-11" onClick={() => setAll(true)}>
-          All seasons
+          {say.allSeasons}
         </button>
       )}
     </section>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/plan/room";
 import { area, number, type Units } from "@/words/format";
 import { counted } from "@/words/ladder";
 import { type LaddersFacts, listed } from "./facts";
@@ -10,21 +11,30 @@ export function roomWords(plan: CollectionPlan, facts: LaddersFacts, units: Unit
   const { summerM2, winterM2 } = facts.terms;
   const short = [
     summerM2 !== null && first.summerM2 > summerM2
-      ? `in summer ${area(first.summerM2 - summerM2, units)} are missing`
+      ? say.inSummerAreMissing(area(first.summerM2 - summerM2, units))
       : "",
     winterM2 !== null && first.winterM2 > winterM2
-      ? `in winter ${area(first.winterM2 - winterM2, units)} are missing`
+      ? say.inWinterAreMissing(area(first.winterM2 - winterM2, units))
       : "",
   ].filter(Boolean);
   return [
-    `From ${area(first.summerM2, units)} to ${area(last.summerM2, units)} in summer, ${area(first.winterM2, units)} to ${area(last.winterM2, units)} carried in.`,
+    say.fromToInSummerTo(
+      area(first.summerM2, units),
+      area(last.summerM2, units),
+      area(first.winterM2, units),
+      area(last.winterM2, units),
+    ),
     held.length > 0
-      ? `${counted(held.length, "tree")} wait a season for want of room (${listed(held)}); that costs ${number(
-          held.reduce((sum, t) => sum + (t.heldBySpace ?? 0), 0),
-          1,
-        )} in the unit of their schools.`
+      ? say.waitASeasonForWant(
+          counted(held.length, "tree"),
+          listed(held),
+          number(
+            held.reduce((sum, t) => sum + (t.heldBySpace ?? 0), 0),
+            1,
+          ),
+        )
       : "",
-    short.length > 0 ? `Still, ${short.join(" and ")}.` : "",
+    short.length > 0 ? say.still(short.join(" and ")) : "",
   ]
     .filter(Boolean)
     .join(" ");

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/schools";
 import type { LadderTerms, SchoolTotal } from "@/core/ladder/index";
 import { Reasoned, ScrollBox } from "@/ui/fields";
 import { litres, number } from "@/words/format";
@@ -21,23 +22,21 @@ export function Schools({
   return (
     <section aria-labelledby="schools" className="mt-4" data-testid="schools">
       <h2 id="schools" className="text-lg">
-        If all went by one school
+        {say.ifAllWentByOne}
       </h2>
-      <Reasoned
-        reason={`All trees planned again by each school’s weights, free of what was accepted. Work and mix of ${yearWords(plan.firstSeason, facts.southern)} and the season after; goals and liftings within the ${plan.seasons} seasons shown. None is better in itself: they weigh work, risk and growth differently.`}
-      >
-        <ScrollBox label="Schools side by side">
+      <Reasoned reason={say.allTreesPlannedAgainBy(yearWords(plan.firstSeason, facts.southern), plan.seasons)}>
+        <ScrollBox label={say.schoolsSideBySide}>
           <table className="table-sm table">
             <thead>
               <tr>
-                <th>School</th>
+                <th>{say.school}</th>
                 {schools[0].seasons.map((_, i) => (
                   <th key={i} className="text-right">
                     {yearWords(plan.firstSeason + i, facts.southern)}
                   </th>
                 ))}
-                <th className="text-right">At their goal</th>
-                <th className="text-right">Liftings a plant</th>
+                <th className="text-right">{say.atTheirGoal}</th>
+                <th className="text-right">{say.liftingsAPlant}</th>
               </tr>
             </thead>
             <tbody>
@@ -46,13 +45,11 @@ export function Schools({
                   <td>{SCHOOL_WORDS[s.school].name}</td>
                   {s.seasons.map((y, i) => (
                     <td key={i} className="text-right">
-                      {counted(y.plants, "plant")}, {litres(y.mixL, units)}, {number(y.minutes / 60)} h,{" "}
+                      {counted(y.plants, "plant")}, {litres(y.mixL, units)}, {say.hours(number(y.minutes / 60))}{" "}
                       {number(y.money)} {facts.currency}
                     </td>
                   ))}
-                  <td className="text-right">
-                    {number(s.reached)} of {number(s.plants)}
-                  </td>
+                  <td className="text-right">{say.ofLabel(number(s.reached), number(s.plants))}</td>
                   <td className="text-right">{number(s.handlings / Math.max(1, s.plants), 1)}</td>
                 </tr>
               ))}

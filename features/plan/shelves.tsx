@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/shelves";
 import { number, percent } from "@/words/format";
 import { INK, OCHRE } from "@/ui/tones";
 import type { PlannedMonth } from "./plan";
@@ -26,7 +27,7 @@ export function Shelves({
   season: string;
 }) {
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`Months of ${season}`}>
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say.monthsOf(season)}>
       <svg
         viewBox={`0 0 ${12 * W} ${H}`}
         width={12 * W}
@@ -110,9 +111,14 @@ function inWords(months: (PlannedMonth | null)[], names: readonly string[]): str
   const lines = months.flatMap((m, i) =>
     m
       ? [
-          `${names[i]}: ${number(m.moves)} trees, ${number(m.minutes / 60, 1)} hours${m.hours ? `, ${percent(m.minutes / 60 / m.hours)} of what there is` : ""}`,
+          say.treesHours(
+            names[i],
+            number(m.moves),
+            number(m.minutes / 60, 1),
+            m.hours ? say.ofWhatThereIs(percent(m.minutes / 60 / m.hours)) : "",
+          ),
         ]
       : [],
   );
-  return lines.length === 0 ? "Nothing to do" : lines.join("; ");
+  return lines.length === 0 ? say.nothingToDo : lines.join("; ");
 }

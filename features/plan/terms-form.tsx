@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/terms";
 import { useState } from "react";
 import { type LadderTerms, type Planner, PLANNERS } from "@/core/ladder/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -11,21 +13,11 @@ import { useNotice } from "@/features/kernel/notice";
 
 type NumberField = "doorMm" | "headroomMm" | "summerM2" | "winterM2" | "budget";
 const FIELDS: readonly [NumberField, string, string, "mm" | undefined][] = [
-  [
-    "doorMm",
-    "Narrowest door on the way in",
-    "pots wider than it are not planned for trees carried in; empty: the widest door of the winter places measured under Winter",
-    "mm",
-  ],
-  [
-    "headroomMm",
-    "Lowest headroom",
-    "counts where a tree’s height is measured; empty: the highest of the winter places",
-    "mm",
-  ],
-  ["summerM2", "Room in summer", "trees wait a season where it is not enough", undefined],
-  ["winterM2", "Room in winter", "for those carried in", undefined],
-  ["budget", "Budget a year", "said where a year asks for more", undefined],
+  ["doorMm", say.narrowestDoorOnTheWay, say.potsWiderThanItAre, "mm"],
+  ["headroomMm", say.lowestHeadroom, say.countsWhereATreesHeight, "mm"],
+  ["summerM2", say.roomInSummer, say.treesWaitASeasonWhere, undefined],
+  ["winterM2", say.roomInWinter, say.forThoseCarriedIn, undefined],
+  ["budget", say.budgetAYear, say.saidWhereAYearAsks, undefined],
 ];
 
 /** How ladders are planned here: the school, the ways in, the room, the money. */
@@ -52,23 +44,23 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
       else {
         const value = readNumber(texts[key], unit);
         if (value > 0) values[key] = value / per(key);
-        else wrong[key] = "A number above 0, or nothing.";
+        else wrong[key] = say.aNumberAbove0Or;
       }
     }
     setFaults(wrong);
     if (Object.keys(wrong).length > 0) return;
     const done = await send({ collectionId, terms: { school, ...values } });
-    if (done) tell({ text: "Kept. Plan the collection to see it.", entryId: done.entryId });
+    if (done) tell({ text: say.keptPlanTheCollectionTo, entryId: done.entryId });
   };
   return (
     <details className="no-print mt-2">
       <summary className="min-h-9 cursor-pointer">
-        How it is planned: {SCHOOL_WORDS[terms.school].name.toLowerCase()}
+        {say.howItIsPlanned(SCHOOL_WORDS[terms.school].name.toLowerCase())}
       </summary>
-      <Form label="How it is planned" onSubmit={save} className="mt-1">
+      <Form label={say.howItIsPlanned2} onSubmit={save} className="mt-1">
         <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
           <SelectField<Planner>
-            label="School for trees without a chosen plan"
+            label={say.schoolForTreesWithoutA}
             value={school}
             onChange={setSchool}
             fault={at("terms.school")}
@@ -90,7 +82,7 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
           ))}
         </div>
         <button type="submit" className="btn mt-2 min-h-11" disabled={busy}>
-          Keep it
+          {common.keepIt}
         </button>
         <FormFaults faults={(failure?.faults ?? []).filter((f) => f.path !== "terms.school")} />
       </Form>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/main";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Progress } from "@/features/kernel/job-progress";
@@ -33,32 +34,33 @@ export function LaddersView({ facts }: { facts: LaddersFacts }) {
   return (
     <article>
       <h1 className="text-2xl">{ROOM_WORDS.plan}</h1>
-      <p className="max-w-prose">
-        Every tree planned again from its state today; steps accepted for the coming two seasons are kept.
-      </p>
+      <p className="max-w-prose">{say.everyTreePlannedAgainFrom}</p>
       <TermsForm terms={facts.terms} />
       {running ? (
         <Progress
           key={running.id}
           job={running}
           onEnd={ended}
-          label="Trees planned"
-          words={(done, of) => `${number(done)} of ${number(of)} trees planned`}
+          label={say.treesPlanned}
+          words={(done, of) => say.ofTreesPlanned(number(done), number(of))}
         />
       ) : (
         <div className="no-print mt-2 flex flex-wrap items-center gap-3">
           <button type="button" className="btn btn-primary min-h-11" disabled={busy} onClick={() => void start()}>
-            {plan ? "Plan all again" : `Plan all ${number(facts.trees)} trees`}
+            {plan ? say.planAllAgain : say.planAllTrees(number(facts.trees))}
           </button>
           {plan && (
             <span className="text-sm" data-testid="plan-age">
-              Planned on {day(plan.today)} in {number(plan.tookMs / 1000, 1)} s
-              {facts.planRevision !== facts.revision ? "; the records have changed since" : ""}.
+              {say.plannedOnInS(
+                day(plan.today),
+                number(plan.tookMs / 1000, 1),
+                facts.planRevision !== facts.revision ? say.theRecordsHaveChangedSince : "",
+              )}
             </span>
           )}
           {facts.lastEnd && (
             <span className="text-warning font-semibold" data-testid="last-end">
-              {facts.lastEnd.state === "cancelled" ? "The last planning was stopped." : (facts.lastEnd.message ?? "")}
+              {facts.lastEnd.state === "cancelled" ? say.theLastPlanningWasStopped : (facts.lastEnd.message ?? "")}
             </span>
           )}
         </div>

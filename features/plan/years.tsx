@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/years";
 import { useState } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Chart } from "@/ui/charts/index";
@@ -55,12 +57,9 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
       <Headline plan={plan} totals={totals} facts={facts} />
       <section aria-labelledby="shelves" className="mt-3">
         <h2 id="shelves" className="text-lg">
-          Months
+          {common.months}
         </h2>
-        <p className="text-sm">
-          Hours of work; a board sags as it nears what your people have, and is red beyond it. Crossed out: something in
-          it is heavier than {kilograms(plan.liftKg, units)}.
-        </p>
+        <p className="text-sm">{say.hoursOfWorkABoard(kilograms(plan.liftKg, units))}</p>
         {totals.slice(0, shownYears).map((t) => {
           const keys = monthsOf(t.season, facts.southern);
           return (
@@ -68,11 +67,17 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
               <h3 className="font-semibold">
                 {yearWords(t.season, facts.southern)}
                 <span className="ml-3 text-sm font-normal">
-                  {counted(t.moves, "tree")} to work on, {litres(t.mixL, units)} of mix, {number(t.money)}{" "}
-                  {facts.currency}
-                  {budget !== null && t.money > budget ? ` (above the ${number(budget)} a year)` : ""},{" "}
-                  {number(t.hours)} hours, {kilograms(t.kg, units)} lifted, heaviest {kilograms(t.heaviestKg, units)}
-                  {t.tooHeavy > 0 ? `, ${counted(t.tooHeavy, "lifting")} above ${kilograms(plan.liftKg, units)}` : ""}
+                  {say.toWorkOnOfMix(
+                    counted(t.moves, "tree"),
+                    litres(t.mixL, units),
+                    number(t.money),
+                    facts.currency,
+                    budget !== null && t.money > budget ? say.aboveTheAYear(number(budget)) : "",
+                    number(t.hours),
+                    kilograms(t.kg, units),
+                    kilograms(t.heaviestKg, units),
+                    t.tooHeavy > 0 ? say.above(counted(t.tooHeavy, "lifting"), kilograms(plan.liftKg, units)) : "",
+                  )}
                 </span>
               </h3>
               <Shelves
@@ -86,18 +91,18 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
         })}
         {shownYears < totals.length && (
           <button type="button" className="btn no-print mt-1 min-h-11" onClick={() => setShownYears(totals.length)}>
-            All {number(totals.length)} seasons
+            {say.allSeasons(number(totals.length))}
           </button>
         )}
       </section>
       <div className="mt-4 grid gap-6 lg:grid-cols-2">
         <section aria-labelledby="room">
           <h2 id="room" className="text-lg">
-            Room
+            {say.room}
           </h2>
-          <Reasoned reason="The square of each pot and six centimetres to the next; a guess for pots nobody has measured. Carried in counts trees that were indoors and out again within the last thirteen months.">
+          <Reasoned reason={say.theSquareOfEachPot()}>
             <Chart
-              label="Room on the ground by season, in summer and of what is carried in"
+              label={say.roomOnTheGroundBy}
               rows={plan.areas.map((a) => ({
                 season: yearWords(a.season, facts.southern),
                 summer: a.summerM2 * perM2,
@@ -105,8 +110,8 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
               }))}
               x="season"
               series={[
-                { key: "summer", name: "in summer", as: "line", tone: "ochre" },
-                { key: "winter", name: "carried in", as: "dashes", tone: "frost" },
+                { key: "summer", name: say.inSummer, as: "line", tone: "ochre" },
+                { key: "winter", name: say.carriedIn, as: "dashes", tone: "frost" },
               ]}
               unit={areaName}
               value={(v, short) => (short ? number(v, v < 10 ? 1 : 0) : area(v / perM2, units))}
@@ -118,14 +123,14 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
         </section>
         <section aria-labelledby="money">
           <h2 id="money" className="text-lg">
-            Money for pots and mix
+            {say.moneyForPotsAndMix}
           </h2>
-          <Reasoned reason="Prices from Pots & mixes where they are recorded; otherwise a guess: 1.5 times litres to the power .7 for a pot.">
+          <Reasoned reason={say.pricesFromPotsMixesWhere()}>
             <Chart
-              label="Money for pots and mix by season"
+              label={say.moneyForPotsAndMixBy}
               rows={totals.map((y) => ({ season: yearWords(y.season, facts.southern), money: y.money }))}
               x="season"
-              series={[{ key: "money", name: "pots and mix", as: "bars", tone: "earth" }]}
+              series={[{ key: "money", name: say.potsAndMix, as: "bars", tone: "earth" }]}
               unit={facts.currency}
               value={(v, short) => (short ? number(v) : `${number(v)} ${facts.currency}`)}
             />
@@ -137,10 +142,7 @@ export function Years({ plan, planId, facts }: { plan: CollectionPlan; planId: s
       <NextSteps plan={plan} planId={planId} facts={facts} />
       <Changed plan={plan} southern={facts.southern} />
       <Caution className="mt-4">
-        <p>
-          Masses are wet pot and mix without the tree. What hands may lift follows general guidance and each person’s
-          own limit: local rules come first. Above it: sack truck, ramp, hoist with trained people.
-        </p>
+        <p>{say.massesAreWetPotAnd}</p>
       </Caution>
     </>
   );

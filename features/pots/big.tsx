@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/big";
 import { useState } from "react";
 import type { MixChoice } from "@/core/records/index";
 import type { Pot } from "@/core/vessel/index";
@@ -18,8 +19,8 @@ export function BigView({ mixes, pots }: { mixes: MixChoice[]; pots: { lotId: st
   return (
     <div>
       <PotsNav at="pots/big" />
-      <h1 className="text-2xl">Big containers</h1>
-      <div className="my-3 flex flex-wrap gap-2" role="group" aria-label="What is planned">
+      <h1 className="text-2xl">{say.bigContainers}</h1>
+      <div className="my-3 flex flex-wrap gap-2" role="group" aria-label={say.whatIsPlanned}>
         {PLANNERS.map((name) => (
           <button
             key={name}

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/box";
 import { useState } from "react";
 import { mixInPot, READY_MIXES } from "@/core/mix/index";
 import { liftAdvice } from "@/core/mass/index";
@@ -24,21 +25,21 @@ const START = {
   feetMm: "40",
 };
 const LABELS: readonly (readonly [keyof typeof START, string])[] = [
-  ["lengthMm", "Length inside"],
-  ["widthMm", "Width inside"],
-  ["heightMm", "Height inside"],
-  ["boardWidthMm", "A board is wide"],
-  ["boardThickMm", "and thick"],
-  ["postMm", "Corner post"],
-  ["feetMm", "Feet"],
+  ["lengthMm", say.lengthInside],
+  ["widthMm", say.widthInside],
+  ["heightMm", say.heightInside],
+  ["boardWidthMm", say.aBoardIsWide],
+  ["boardThickMm", say.andThick],
+  ["postMm", say.cornerPost],
+  ["feetMm", say.feet],
 ];
 const PIECE_WORDS: Record<CutPiece["what"], string> = {
-  "long-side": "boards, long sides",
-  "short-side": "boards, short side that stays",
-  "off-side": "boards, short side that comes off",
-  floor: "floor boards, 10 mm apart",
-  post: "corner posts",
-  bearer: "bearers with the feet",
+  "long-side": say.boardsLongSides,
+  "short-side": say.boardsShortSideThatStays,
+  "off-side": say.boardsShortSideThatComes,
+  floor: say.floorBoards10MmApart,
+  post: say.cornerPosts,
+  bearer: say.bearersWithTheFeet,
 };
 
 /** A timber box from the boards at hand. */
@@ -51,15 +52,15 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
   const plan = box && boxPlan(box);
   const mix = mixes.find((m) => m.key === mixKey)?.mix ?? READY_MIXES["compost-bark"];
   return (
-    <section aria-label="Timber box" className="print-sheet">
-      <h2 className="text-xl">A timber box</h2>
+    <section aria-label={say.timberBox} className="print-sheet">
+      <h2 className="text-xl">{say.aTimberBox}</h2>
       <div className="mt-2 grid gap-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <div className="no-print grid grid-cols-2 gap-3 self-start">
           <MeasureFields labels={LABELS} texts={texts} onChange={setTexts} problems={problems} />
-          <SelectField label="Wood" value={wood} onChange={setWood} options={WOODS.map((w) => [w, w] as const)} />
+          <SelectField label={say.wood} value={wood} onChange={setWood} options={WOODS.map((w) => [w, w] as const)} />
           <SelectField
             className="col-span-2"
-            label="Filled with"
+            label={say.filledWith}
             value={mixKey}
             onChange={setMixKey}
             options={mixes.map((m) => [m.key, m.name] as const)}
@@ -72,39 +73,39 @@ export function BoxPlanner({ mixes }: { mixes: MixChoice[] }) {
               <Masses box={box} plan={plan} mix={mix} />
             </div>
             <table className="table-sm mt-3 table">
-              <caption className="text-left font-medium">To cut, in {box.wood}</caption>
+              <caption className="text-left font-medium">{say.toCutIn(box.wood)}</caption>
               <tbody data-testid="cutting">
                 {plan.pieces.map((p) => (
                   <tr key={p.what}>
                     <td className="font-semibold">{number(p.count)} ×</td>
                     <td>{PIECE_WORDS[p.what]}</td>
                     <td>
-                      {millimetres(p.lengthMm, units)} long, {millimetres(p.widthMm, units)} ×{" "}
-                      {millimetres(p.thickMm, units)}
+                      {say.long(
+                        millimetres(p.lengthMm, units),
+                        millimetres(p.widthMm, units),
+                        millimetres(p.thickMm, units),
+                      )}
                     </td>
                   </tr>
                 ))}
               </tbody>
             </table>
             <p className="mt-2 max-w-prose">
-              {number(plan.boardMetres, 1)} m of board; {plan.rows} boards one above the other
-              {plan.topBoardMm < box.boardWidthMm - 0.5
-                ? `, the uppermost ripped to ${millimetres(plan.topBoardMm, units)}`
-                : ""}
-              {plan.rows > 1 && plan.topBoardMm < box.boardWidthMm / 2
-                ? ` (a box ${millimetres((plan.rows - 1) * box.boardWidthMm, units)} high would spare it)`
-                : ""}
-              . Liner {area(plan.linerM2, units)}, turned 100 mm over the edge, pierced over the gaps of the floor. One
-              short side is bolted from outside with {plan.bolts} bolts so that it comes off: a big tree is then sliced
-              and renewed where it stands.
+              {say.mOfBoardBoardsOne(
+                number(plan.boardMetres, 1),
+                plan.rows,
+                plan.topBoardMm < box.boardWidthMm - 0.5
+                  ? say.theUppermostRippedTo(millimetres(plan.topBoardMm, units))
+                  : "",
+                plan.rows > 1 && plan.topBoardMm < box.boardWidthMm / 2
+                  ? say.aBoxHighWouldSpare(millimetres((plan.rows - 1) * box.boardWidthMm, units))
+                  : "",
+                area(plan.linerM2, units),
+                plan.bolts,
+              )}
             </p>
             <Caution className="mt-3">
-              <p>
-                Keep a liner between treated wood and anything you eat from, and check what the treatment is approved
-                for. Saw outdoors with mask and eye protection; never burn the dust of preserved wood. Two hands on
-                drills and saws, residual-current protection outdoors. On a roof or balcony such a box is a point load:
-                a structural engineer or the owner of the building decides.
-              </p>
+              <p>{say.keepALinerBetweenTreated}</p>
             </Caution>
           </div>
         )}
@@ -128,10 +129,10 @@ function Masses({ box, plan, mix }: { box: BoxInput; plan: BoxPlan; mix: MixChoi
   const mixL = inside.mixL * (plan.volumeL / volumeL(vessel));
   const wet = plan.woodKg + mixL * inside.wetKgPerL;
   const rows: [string, string][] = [
-    ["Holds at the brim", litres(plan.volumeL, units)],
-    ["Mix at the fill line", litres(mixL, units)],
+    [say.holdsAtTheBrim, litres(plan.volumeL, units)],
+    [say.mixAtTheFillLine, litres(mixL, units)],
     ["Wood", kilograms(plan.woodKg, units)],
-    ["Full and wet, without a tree", kilograms(wet, units)],
+    [say.fullAndWetWithoutA, kilograms(wet, units)],
     [
       "Outside",
       `${millimetres(plan.outerMm.lengthMm, units)} × ${millimetres(plan.outerMm.widthMm, units)} × ${millimetres(plan.outerMm.heightMm, units)}`,
@@ -140,7 +141,7 @@ function Masses({ box, plan, mix }: { box: BoxInput; plan: BoxPlan; mix: MixChoi
   return (
     <div>
       <Facts facts={rows} />
-      <p className="mt-2 text-sm">{liftWords(liftAdvice(wet), units)} Build it where it will stand.</p>
+      <p className="mt-2 text-sm">{say.buildItWhereItWill(liftWords(liftAdvice(wet), units))}</p>
     </div>
   );
 }
@@ -157,7 +158,12 @@ function BoxDrawing({ box, plan }: { box: BoxInput; plan: BoxPlan }) {
     <svg
       viewBox={`0 0 ${w} ${h}`}
       role="img"
-      aria-label={`Box from the long side: ${plan.rows} boards high, ${millimetres(lengthMm, units)} long and ${millimetres(heightMm, units)} high outside, on feet of ${millimetres(box.feetMm, units)}`}
+      aria-label={say.boxFromTheLongSide(
+        plan.rows,
+        millimetres(lengthMm, units),
+        millimetres(heightMm, units),
+        millimetres(box.feetMm, units),
+      )}
       className="h-auto w-full max-w-80"
     >
       <path d={`M0 ${y0}H${w}`} stroke={INK} strokeWidth="1.4" />
@@ -202,7 +208,7 @@ function BoxDrawing({ box, plan }: { box: BoxInput; plan: BoxPlan }) {
         />
       ))}
       <text x={w / 2} y={h - 14} textAnchor="middle" fontSize="12.5" fill={INK}>
-        {millimetres(lengthMm, units)} × {millimetres(heightMm, units)} outside
+        {say.outside(millimetres(lengthMm, units), millimetres(heightMm, units))}
       </text>
     </svg>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/clay-field";
 import { useState } from "react";
 import { FormFaults, SelectField } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
@@ -27,12 +28,12 @@ export function ClayField({
   return (
     <div className={className}>
       <SelectField
-        label="Wet frost on its clay"
+        label={say.wetFrostOnItsClay}
         value={key}
         onChange={async (said) => {
           setKey(said);
           const done = await send({ collectionId, lotId, frostProof: SAID[said] });
-          if (done) tell({ text: `Wet frost on its clay: ${FROST_PROOF_WORDS[said]}.`, entryId: done.entryId });
+          if (done) tell({ text: say.wetFrostOnItsClay2(FROST_PROOF_WORDS[said]), entryId: done.entryId });
           else setKey(key);
         }}
         options={OPTIONS}

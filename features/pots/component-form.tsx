@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/component";
 import { useRef, useState } from "react";
 import { COMPONENT_FLAGS, type Component, type ComponentFlag } from "@/core/mix/index";
 import type { MixStores } from "@/core/records/index";
@@ -11,19 +13,20 @@ import { useNotice } from "@/features/kernel/notice";
 import { componentName, CONFIDENCE_WORDS, FLAG_WORDS } from "@/words/mixes";
 
 /** Fields with how they are typed: shares as per cent. */
-const NUMBERS = [
-  ["porosity", "Pores in all", "%", "soak a full litre and count what it takes up"],
-  ["gaps", "Space between the grains", "%", "what runs out at once"],
-  ["particleMm", "Mean grain", "mm", ""],
-  ["dryKgPerL", "Dry mass of a litre", "kg", "weigh it dry and loose"],
-  ["volumeLossPerYear", "Slumps, a year", "%", ""],
-  ["feedsMonths", "Feeds for", "months", ""],
-  ["alphaPerCm", "Curve: α", "1/cm", "leave as copied if you don’t know"],
-  ["n", "Curve: n", "", "leave as copied if you don’t know"],
-  ["thetaR", "Curve: water never given up", "%", "leave as copied if you don’t know"],
-  ["alphaGainPerYear", "Pores get finer, a year", "%", ""],
-] as const;
-type NumberKey = (typeof NUMBERS)[number][0];
+const numbers = () =>
+  [
+    ["porosity", say.poresInAll, "%", say.soakAFullLitreAnd()],
+    ["gaps", say.spaceBetweenTheGrains, "%", say.whatRunsOutAtOnce],
+    ["particleMm", say.meanGrain, "mm", ""],
+    ["dryKgPerL", say.dryMassOfALitre(), "kg", say.weighItDryAndLoose],
+    ["volumeLossPerYear", say.slumpsAYear, "%", ""],
+    ["feedsMonths", say.feedsFor, "months", ""],
+    ["alphaPerCm", say.curve, "1/cm", say.leaveAsCopiedIfYou],
+    ["n", say.curveN, "", say.leaveAsCopiedIfYou],
+    ["thetaR", say.curveWaterNeverGivenUp, "%", say.leaveAsCopiedIfYou],
+    ["alphaGainPerYear", say.poresGetFinerAYear, "%", ""],
+  ] as const;
+type NumberKey = ReturnType<typeof numbers>[number][0];
 
 const asText = (key: NumberKey, unit: string, c: Component) =>
   String(Math.round((unit === "%" ? 100 : 1) * c[key] * 1000) / 1000);
@@ -47,7 +50,7 @@ export function ComponentForm({
   const source = stores.library[from ?? "bark-fine"];
   const [name, setName] = useState(id === null ? "" : componentName(id, stores));
   const [texts, setTexts] = useState<Record<string, string>>(() =>
-    Object.fromEntries(NUMBERS.map(([key, , unit]) => [key, asText(key, unit, source)])),
+    Object.fromEntries(numbers().map(([key, , unit]) => [key, asText(key, unit, source)])),
   );
   const [flags, setFlags] = useState<ComponentFlag[]>([...source.flags]);
   const [confidence, setConfidence] = useState<"H" | "M" | "L">(id === null ? "L" : source.confidence);
@@ -57,22 +60,26 @@ export function ComponentForm({
 
   const submit = async (gone = false) => {
     const read = Object.fromEntries(
-      NUMBERS.map(([key, , unit]) => [key, readNumber(texts[key]) / (unit === "%" ? 100 : 1)]),
+      numbers().map(([key, , unit]) => [key, readNumber(texts[key]) / (unit === "%" ? 100 : 1)]),
     ) as Record<NumberKey, number>;
     const own = { name, ...read, flags, confidence, source: origin };
     newId.current ??= crypto.randomUUID();
     const done = await send({ collectionId, componentId: newId.current, own, gone });
     if (!done) return;
-    tell({ text: gone ? `${name} is taken out.` : `${name} is in the library.`, entryId: done.entryId });
+    tell({ text: gone ? common.isTakenOut(name) : say.isInTheLibrary(name), entryId: done.entryId });
     onDone();
   };
 
   return (
-    <Form className="border-base-300 rounded-box mt-3 space-y-3 border p-3" label="Component" onSubmit={() => submit()}>
-      <h3 className="text-lg">{id === null ? `Your own, after ${componentName(from, stores)}` : "Change it"}</h3>
-      <TextField label="Name" value={name} onChange={setName} fault={fault("name")} />
+    <Form
+      className="border-base-300 rounded-box mt-3 space-y-3 border p-3"
+      label={say.component}
+      onSubmit={() => submit()}
+    >
+      <h3 className="text-lg">{id === null ? say.yourOwnAfter(componentName(from, stores)) : say.changeIt}</h3>
+      <TextField label={common.name} value={name} onChange={setName} fault={fault("name")} />
       <div className="grid gap-3 sm:grid-cols-2">
-        {NUMBERS.map(([key, label, unit, hint]) => (
+        {numbers().map(([key, label, unit, hint]) => (
           <TextField
             key={key}
             label={label}
@@ -85,21 +92,21 @@ export function ComponentForm({
           />
         ))}
         <SelectField
-          label="How sure"
+          label={say.howSure}
           value={confidence}
           onChange={setConfidence}
           options={(["H", "M", "L"] as const).map((c) => [c, CONFIDENCE_WORDS[c]] as const)}
         />
         <TextField
-          label="Where the figures come from"
+          label={say.whereTheFiguresComeFrom}
           value={origin}
           onChange={setOrigin}
           fault={fault("source")}
-          hint="such as: soaked and weighed, May 2026"
+          hint={say.suchAsSoakedAndWeighed}
         />
       </div>
       <fieldset>
-        <legend className="font-medium">To mind</legend>
+        <legend className="font-medium">{say.toMind}</legend>
         {COMPONENT_FLAGS.map((flag) => (
           <label key={flag} className="mr-4 inline-flex min-h-11 cursor-pointer items-center gap-2">
             <input
@@ -115,14 +122,14 @@ export function ComponentForm({
       <FormFaults faults={unplaced(failure, ["own"])} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-          Keep it
+          {common.keepIt}
         </button>
         <button type="button" className="btn min-h-12" onClick={onDone}>
-          Leave it
+          {common.leaveIt}
         </button>
         {id !== null && (
           <button type="button" className="btn btn-ghost min-h-12" disabled={busy} onClick={() => void submit(true)}>
-            Take it out
+            {common.takeItOut}
           </button>
         )}
       </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/drain";
 import { useState } from "react";
 import { DRAIN_GOOD_SHARE, DRAIN_LEAST_HOLES, DRAIN_LEAST_SHARE, drainHoles } from "@/core/vessel/index";
 import { number, percent, readNumber } from "@/words/format";
@@ -20,7 +21,7 @@ export function DrainPlanner() {
   const problems = {
     length: shape === "rectangle" && !(l >= 30 && l <= 5000) ? "30 to 5,000 mm." : undefined,
     width: w >= 30 && w <= 5000 ? undefined : "30 to 5,000 mm.",
-    existing: Number.isInteger(there) && there >= 0 ? undefined : "A whole number, 0 or more.",
+    existing: Number.isInteger(there) && there >= 0 ? undefined : say.aWholeNumber0Or,
     existingMm: there > 0 && !(hole >= 2 && hole <= 200) ? "2 to 200 mm." : undefined,
     bit: drill >= 4 && drill <= 150 ? undefined : "4 to 150 mm.",
   };
@@ -29,12 +30,12 @@ export function DrainPlanner() {
     ? drainHoles({ baseAreaM2: area, holeMm: drill, existing: there, existingMm: there > 0 ? hole : drill })
     : null;
   return (
-    <section aria-label="Drain holes">
-      <h2 className="text-xl">Drain holes</h2>
+    <section aria-label={say.drainHoles}>
+      <h2 className="text-xl">{say.drainHoles}</h2>
       <div className="mt-2 flex flex-wrap gap-3">
         <SelectField
           className="w-44"
-          label="The base is"
+          label={say.theBaseIs}
           value={shape}
           onChange={setShape}
           options={[
@@ -64,7 +65,7 @@ export function DrainPlanner() {
         />
         <TextField
           className="w-32"
-          label="Holes there are"
+          label={say.holesThereAre}
           numeric
           value={existing}
           onChange={setExisting}
@@ -72,7 +73,7 @@ export function DrainPlanner() {
         />
         <TextField
           className="w-32"
-          label="each of"
+          label={say.eachOf}
           numeric
           suffix="mm"
           value={existingMm}
@@ -81,7 +82,7 @@ export function DrainPlanner() {
         />
         <TextField
           className="w-32"
-          label="Your drill"
+          label={say.yourDrill}
           numeric
           suffix="mm"
           value={bit}
@@ -93,19 +94,19 @@ export function DrainPlanner() {
         <p className="mt-2 max-w-prose" data-testid="drain">
           <b>
             {plan.toDrill === 0
-              ? "Holes enough."
-              : `Drill ${number(plan.toDrill)} more: ${number(plan.wanted)} in all, ${percent1(plan.shareAfter)} of the base open.`}
-          </b>{" "}
-          {plan.share > 0 ? `Now ${percent1(plan.share)} is open. ` : "Now none is open. "}
-          {percent1(DRAIN_LEAST_SHARE)} is the least, {percent(DRAIN_GOOD_SHARE)} is good, and never fewer than{" "}
-          {DRAIN_LEAST_HOLES} holes: our judgement.
+              ? say.holesEnough
+              : say.drillMoreInAllOf(number(plan.toDrill), number(plan.wanted), percent1(plan.shareAfter))}
+          </b>
+          {say.isTheLeastIsGood(
+            plan.share > 0 ? say.nowIsOpen(percent1(plan.share)) : say.nowNoneIsOpen,
+            percent1(DRAIN_LEAST_SHARE),
+            percent(DRAIN_GOOD_SHARE),
+            DRAIN_LEAST_HOLES,
+          )}
         </p>
       )}
       <Caution className="mt-3 max-w-prose">
-        <p>
-          Drilling: eye protection, two hands and a side handle, residual-current protection outdoors, dry hands, no
-          loose gloves near a turning bit. Glazed and terracotta pots from inside, with water, without hammer.
-        </p>
+        <p>{say.drillingEyeProtectionTwoHands}</p>
       </Caution>
     </section>
   );

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/pots/figures";
 import "server-only";
 import { FIGURE_GROUPS, FIGURES, type FigureGroup } from "@/core/figures/index";
 import type { CorrectionName } from "@/core/roots/index";
@@ -11,17 +12,17 @@ import { PotsNav } from "./pots-nav";
 import { PAGE_WORDS } from "@/words/rooms";
 
 const GROUP_WORDS: Record<FigureGroup, string> = {
-  "trade-sizes": "Trade sizes: names, not volumes",
-  geometry: "Pots and measuring them",
+  "trade-sizes": say.tradeSizesNamesNotVolumes,
+  geometry: say.potsAndMeasuringThem,
   materials: "Materials",
-  components: "Components of mixes",
-  "ready-mixes": "Ordinary mixes",
-  mixing: "Mixing, settling, wearing out",
-  setting: "Setting a ball",
-  big: "Boxes, sunk pots, drain holes",
-  wind: "Standing in wind",
+  components: say.componentsOfMixes,
+  "ready-mixes": say.ordinaryMixes,
+  mixing: say.mixingSettlingWearingOut,
+  setting: say.settingABall,
+  big: say.boxesSunkPotsDrainHoles,
+  wind: say.standingInWind,
   lifting: "Lifting",
-  roots: "Roots and corrections",
+  roots: say.rootsAndCorrections,
 };
 
 /** Words for figures that are about something named elsewhere. */
@@ -33,9 +34,9 @@ function nameOf(what: string): string {
     case "mix":
       return readyName(key as ReadyMixName);
     case "wall":
-      return `wall of ${WALL_WORDS[key as Wall]}`;
+      return say.wallOf(WALL_WORDS[key as Wall]);
     case "circling":
-      return `circling at ${WALL_WORDS[key as Wall]}`;
+      return say.circlingAt(WALL_WORDS[key as Wall]);
     case "correction":
       return CORRECTION_WORDS[key as CorrectionName].name;
     default:
@@ -49,10 +50,7 @@ export function FiguresScreen(_props: { collectionId: string }) {
     <div>
       <PotsNav at="pots/figures" />
       <h1 className="text-2xl">{PAGE_WORDS["pots/figures"]}</h1>
-      <p className="mt-1 max-w-prose">
-        What the arithmetic stands on. Where you measure, your measurement takes the place of the figure: inner sizes of
-        a pot, litres counted in, roots kept, a component weighed and soaked, the mass on a scale.
-      </p>
+      <p className="mt-1 max-w-prose">{say.whatTheArithmeticStandsOn()}</p>
       <ul className="mt-2 text-sm">
         {(["H", "M", "L"] as const).map((c) => (
           <li key={c}>
@@ -67,11 +65,11 @@ export function FiguresScreen(_props: { collectionId: string }) {
             <table className="table-sm table">
               <thead>
                 <tr>
-                  <th scope="col">Figure</th>
-                  <th scope="col">Value</th>
-                  <th scope="col">Unit</th>
-                  <th scope="col">Source</th>
-                  <th scope="col">Sure</th>
+                  <th scope="col">{say.figure}</th>
+                  <th scope="col">{say.value}</th>
+                  <th scope="col">{say.unit}</th>
+                  <th scope="col">{say.source}</th>
+                  <th scope="col">{say.sure}</th>
                 </tr>
               </thead>
               <tbody>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/library";
 import { useState } from "react";
 import { COMPONENTS, READY_MIX_NAMES, READY_RECIPES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
@@ -20,10 +22,10 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
     <div>
       <PotsNav at="pots/library" />
       <div className="grid gap-8 xl:grid-cols-2">
-        <section aria-label="Recipes" className="min-w-0">
-          <h1 className="text-2xl">Recipes</h1>
+        <section aria-label={say.recipes} className="min-w-0">
+          <h1 className="text-2xl">{say.recipes}</h1>
           {stores.recipes.length === 0 ? (
-            <p className="my-2">No recipe of your own yet. Write one down, or use one of the ordinary ones below.</p>
+            <p className="my-2">{say.noRecipeOfYourOwn}</p>
           ) : (
             <ul className="divide-base-300 my-2 divide-y">
               {stores.recipes.map((r) => (
@@ -32,12 +34,12 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
                     <b>{r.name}</b>
                     <span className="block text-sm">
                       {partsWords(r.parts, stores)}
-                      {r.feedsMonths === null ? "" : `; feeds ${number(r.feedsMonths, 1)} months`}
+                      {r.feedsMonths === null ? "" : say.feedsMonths(number(r.feedsMonths, 1))}
                       {r.note && `; ${r.note}`}
                     </span>
                   </span>
                   <button type="button" className="btn btn-sm min-h-11" onClick={() => setRecipe(r.id)}>
-                    Change
+                    {common.change}
                   </button>
                 </li>
               ))}
@@ -45,7 +47,7 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
           )}
           <RecipeForm key={editing?.id ?? "new"} stores={stores} recipe={editing} onDone={() => setRecipe(null)} />
           <details className="mt-4">
-            <summary className="min-h-11 cursor-pointer font-medium">Ordinary mixes, always at hand</summary>
+            <summary className="min-h-11 cursor-pointer font-medium">{say.ordinaryMixesAlwaysAtHand}</summary>
             <ul className="text-sm">
               {READY_MIX_NAMES.map((name) => (
                 <li key={name} className="py-1">
@@ -56,25 +58,22 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
           </details>
           <ReclaimedHeap stores={stores} mixes={mixes} />
         </section>
-        <section aria-label="Components" className="min-w-0">
-          <h2 className="text-2xl">Components</h2>
-          <p className="my-1 text-sm">
-            Typical values, to start from: M {CONFIDENCE_WORDS.M}, L {CONFIDENCE_WORDS.L}. Where you have weighed or
-            soaked your own, make a component of your own: your measurement wins.
-          </p>
-          <ScrollBox label="Component library">
+        <section aria-label={say.components} className="min-w-0">
+          <h2 className="text-2xl">{say.components}</h2>
+          <p className="my-1 text-sm">{say.typicalValuesToStartFrom(CONFIDENCE_WORDS.M, CONFIDENCE_WORDS.L)}</p>
+          <ScrollBox label={say.componentLibrary}>
             <table className="table-xs table">
               <thead>
                 <tr>
-                  <th scope="col">Component</th>
-                  <th scope="col">pores</th>
-                  <th scope="col">grain</th>
-                  <th scope="col">kg/L dry</th>
-                  <th scope="col">rots a year</th>
-                  <th scope="col">to mind</th>
-                  <th scope="col">sure</th>
+                  <th scope="col">{say.component}</th>
+                  <th scope="col">{say.pores}</th>
+                  <th scope="col">{say.grain}</th>
+                  <th scope="col">{say.kgLDry}</th>
+                  <th scope="col">{say.rotsAYear}</th>
+                  <th scope="col">{say.toMind}</th>
+                  <th scope="col">{say.sure}</th>
                   <th scope="col">
-                    <span className="sr-only">Copy or change</span>
+                    <span className="sr-only">{say.copyOrChange}</span>
                   </th>
                 </tr>
               </thead>
@@ -87,18 +86,18 @@ export function LibraryView({ stores, mixes }: { stores: MixStores; mixes: MixCh
                         {componentName(id, stores)}
                       </th>
                       <td>{percent(c.porosity)}</td>
-                      <td className="whitespace-nowrap">{number(c.particleMm, 1)} mm</td>
+                      <td className="whitespace-nowrap">{say.mm(number(c.particleMm, 1))}</td>
                       <td>{number(c.dryKgPerL, 2)}</td>
                       <td>{percent(c.volumeLossPerYear)}</td>
                       <td>{c.flags.map((f) => FLAG_WORDS[f].name).join(", ")}</td>
-                      <td title={c.source}>{own ? `${c.confidence}, ${c.source || "your own"}` : c.confidence}</td>
+                      <td title={c.source}>{own ? `${c.confidence}, ${c.source || say.yourOwn}` : c.confidence}</td>
                       <td>
                         <button
                           type="button"
                           className="btn btn-xs min-h-9"
                           onClick={() => setComponent({ id: own ? id : null, from: id })}
                         >
-                          {own ? "Change" : "Copy"}
+                          {own ? common.change : say.copy}
                           <span className="sr-only"> {componentName(id, stores)}</span>
                         </button>
                       </td>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/lining";
 import { useState } from "react";
 import { type Lining, LINING_NAMES, liningPlan, type Pot, vesselOf } from "@/core/vessel/index";
 import { area, litres, number } from "@/words/format";
@@ -7,10 +9,10 @@ import { SelectField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 
 const LINING_WORDS: Record<Lining, string> = {
-  film: "pond or pot film",
-  "bubble-single": "bubble film, one layer",
-  "bubble-double": "bubble film, two layers",
-  foam: "foam board, 30 mm",
+  film: say.pondOrPotFilm,
+  "bubble-single": say.bubbleFilmOneLayer,
+  "bubble-double": say.bubbleFilmTwoLayers,
+  foam: say.foamBoard30Mm,
   jute: "jute, 20 mm",
 };
 
@@ -23,23 +25,23 @@ export function LiningPlanner({ pots }: { pots: { lotId: string; name: string; p
   const shape = chosen && vesselOf(chosen.pot);
   const plan = shape && liningPlan(shape.vessel, lining);
   return (
-    <section aria-label="Lining">
-      <h2 className="text-xl">Lining a pot</h2>
+    <section aria-label={say.lining}>
+      <h2 className="text-xl">{say.liningAPot}</h2>
       {!plan ? (
-        <p>Put a pot in store first: its wall is what is lined.</p>
+        <p>{say.putAPotInStore}</p>
       ) : (
         <>
           <div className="mt-2 flex flex-wrap gap-3">
             <SelectField
               className="w-64"
-              label="Pot"
+              label={common.pot}
               value={lotId}
               onChange={setLotId}
               options={pots.map((p) => [p.lotId, p.name] as const)}
             />
             <SelectField
               className="w-64"
-              label="Lined with"
+              label={say.linedWith}
               value={lining}
               onChange={setLining}
               options={LINING_NAMES.map((l) => [l, LINING_WORDS[l]] as const)}
@@ -47,17 +49,19 @@ export function LiningPlanner({ pots }: { pots: { lotId: string; name: string; p
           </div>
           <p className="mt-2 max-w-prose" data-testid="lining">
             <b>
-              {area(plan.areaM2, units)} round the wall; the pot then holds {litres(plan.volumeLeftL, units)} at the
-              brim instead of {litres(plan.volumeLeftL + plan.volumeLostL, units)}.
-            </b>{" "}
-            Thermal resistance R {number(plan.resistance, 2)} m²K/W
-            {plan.resistance > 0
-              ? ": it buys days of frost, not degrees. After a week of steady cold the roots are as cold as outside."
-              : ": it keeps no cold out."}
-            {plan.sealsWall &&
-              " It takes the breathing away from this wall: the pot behaves like plastic from then on."}{" "}
-            Leave the floor free, or pierce it over every hole.
-            {shape?.guessed && " The shape of this pot is a guess."}
+              {say.roundTheWallThePot(
+                area(plan.areaM2, units),
+                litres(plan.volumeLeftL, units),
+                litres(plan.volumeLeftL + plan.volumeLostL, units),
+              )}
+            </b>
+            {say.thermalResistanceRMK(
+              number(plan.resistance, 2),
+              plan.resistance > 0 ? say.itBuysDaysOfFrost : say.itKeepsNoColdOut,
+            )}
+            {plan.sealsWall && say.itTakesTheBreathingAway}
+            {say.leaveTheFloorFreeOr}
+            {shape?.guessed && say.theShapeOfThisPot}
           </p>
         </>
       )}

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/pots/mix-commands";
 import { subject } from "@/core/event/index";
 import { happening } from "@/features/kernel/days";
 import { command, type CommandContext, refuse } from "@/features/kernel/define";
@@ -27,7 +28,7 @@ export const setComponent = command("set-component", {
     context.record(
       happening({ kind: "component", componentId: v.componentId, own: v.own, gone: v.gone }, context.today),
     );
-    context.note(v.gone ? `Component ${v.own.name} taken out` : `Component ${v.own.name}`);
+    context.note(v.gone ? say.componentTakenOut(v.own.name) : say.component(v.own.name));
     return Promise.resolve({ componentId: v.componentId });
   },
 });
@@ -43,7 +44,7 @@ export const setRecipe = command("set-recipe", {
     const { recipeId, name, feedsMonths, note, gone } = v;
     const parts = Object.fromEntries(Object.entries(v.parts).filter(([, part]) => part > 0));
     context.record(happening({ kind: "recipe", recipeId, name, parts, feedsMonths, note, gone }, context.today));
-    context.note(gone ? `Recipe ${name} taken out` : `Recipe ${name}`);
+    context.note(gone ? say.recipeTakenOut(name) : say.recipe(name));
     return Promise.resolve({ recipeId });
   },
 });
@@ -54,7 +55,7 @@ export const setOffer = command("set-offer", {
   run: (context, v) => {
     if (!(v.componentId in context.loaded.stores.library)) refuse("componentId", "component-gone");
     context.record(happening({ kind: "offer", componentId: v.componentId, bags: v.bags }, context.today));
-    context.note("Bags on offer");
+    context.note(say.bagsOnOffer);
     return Promise.resolve({ componentId: v.componentId });
   },
 });
@@ -67,7 +68,7 @@ export const setProduct = command("set-product", {
     context.record(
       happening({ kind: "product", productId: v.productId, product: v.product, gone: v.gone }, context.today),
     );
-    context.note(`Product ${v.product.name}${v.gone ? " taken off the shelf" : ""}`);
+    context.note(say.product(v.product.name, v.gone ? say.takenOffTheShelf : ""));
     return Promise.resolve({ productId: v.productId });
   },
 });
@@ -79,7 +80,7 @@ export const setReclaimed = command("set-reclaimed", {
     if (!v.gone && !v.stock.fromHealthy) refuse("stock.fromHealthy", "mix-of-sick-tree");
     if (!v.gone) refuseSameName(context, context.loaded.stores.reclaimed, v.stockId, v.stock.name, "stock.name");
     context.record(happening({ kind: "reclaimed", stockId: v.stockId, stock: v.stock, gone: v.gone }, context.today));
-    context.note(`Reclaimed mix ${v.stock.name}`);
+    context.note(say.reclaimedMix(v.stock.name));
     return Promise.resolve({ stockId: v.stockId });
   },
 });

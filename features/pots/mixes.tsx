@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/mixes";
 import { type Dispatch, memo, type SetStateAction, useMemo, useState } from "react";
 import {
   mixColumn,
@@ -79,26 +81,23 @@ export function MixesView({ choices, pots, stores }: { choices: MixChoice[]; pot
     <div>
       <PotsNav at="pots/mixes" />
       <h1 className="text-2xl">{PAGE_WORDS["pots/mixes"]}</h1>
-      <p className="mt-1 max-w-prose">
-        A drained pot is wettest at its floor: the water stands as if it hung on a string as long as the pot is deep.
-        Change one thing on one side and look what it does.
-      </p>
-      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Compare">
+      <p className="mt-1 max-w-prose">{say.aDrainedPotIsWettest}</p>
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={say.compare}>
         <button type="button" className="btn btn-sm min-h-11" onClick={() => setB({ ...a, mix: b.mix })}>
-          Two mixes, same pot
+          {say.twoMixesSamePot}
         </button>
         <button
           type="button"
           className="btn btn-sm min-h-11"
           onClick={() => setB({ ...a, heightMm: Math.round(a.heightMm * 0.5) })}
         >
-          Deep and shallow
+          {say.deepAndShallow}
         </button>
         <button type="button" className="btn btn-sm min-h-11" onClick={() => setB({ ...a, layerMm: 60 })}>
-          With a gravel layer
+          {say.withAGravelLayer}
         </button>
         <button type="button" className="btn btn-sm min-h-11" onClick={() => setB({ ...a, ageYears: a.ageYears + 3 })}>
-          Three years on
+          {say.threeYearsOn}
         </button>
       </div>
       <div className="mt-3">
@@ -190,20 +189,25 @@ const SideView = memo(function SideView({
         title={`${found.choice.name}, ${name.toLowerCase()}`}
       />
       <p className="my-1 text-center leading-tight" data-testid={`sum-${name}`}>
-        <b>{litres(column.whole.airL, units)} of air</b> ({percent(column.whole.airFraction)}),{" "}
-        <b>{litres(column.availableL, units)} of water for roots</b>
+        <b>{say.ofAir(litres(column.whole.airL, units))}</b> ({percent(column.whole.airFraction)}),{" "}
+        <b>{say.ofWaterForRoots(litres(column.availableL, units))}</b>
         <span className="block text-sm">
-          {millimetres(widthAtMm(found.vessel, brimHeightMm(found.vessel)), units)} wide, filled to{" "}
-          {millimetres(found.fillHeightMm, units)};{" "}
-          {column.soddenMm < 1
-            ? "nowhere sodden"
-            : `sodden up to ${millimetres(column.soddenMm, units)} above ${found.layerMm > 0 ? "the gravel" : "the floor"}`}
+          {say.wideFilledTo(
+            millimetres(widthAtMm(found.vessel, brimHeightMm(found.vessel)), units),
+            millimetres(found.fillHeightMm, units),
+            column.soddenMm < 1
+              ? say.nowhereSodden
+              : say.soddenUpToAbove(
+                  millimetres(column.soddenMm, units),
+                  found.layerMm > 0 ? say.theGravel : say.theFloor,
+                ),
+          )}
         </span>
       </p>
       <div className="space-y-2">
         <MixAndPot side={side} set={set} choices={choices} pots={pots} />
         <SliderField
-          label="Depth inside"
+          label={say.depthInside}
           value={side.heightMm}
           min={60}
           max={900}
@@ -212,7 +216,7 @@ const SideView = memo(function SideView({
           onChange={(heightMm) => set({ ...side, heightMm })}
         />
         <SliderField
-          label="Gravel layer"
+          label={say.gravelLayer}
           value={side.layerMm}
           min={0}
           max={150}
@@ -221,7 +225,7 @@ const SideView = memo(function SideView({
           onChange={(layerMm) => set({ ...side, layerMm })}
         />
         <SliderField
-          label="Wick, or soil below"
+          label={say.wickOrSoilBelow}
           value={side.wickMm}
           min={0}
           max={400}
@@ -230,7 +234,7 @@ const SideView = memo(function SideView({
           onChange={(wickMm) => set({ ...side, wickMm })}
         />
         <SliderField
-          label="Years in the pot"
+          label={say.yearsInThePot}
           value={side.ageYears}
           min={0}
           max={8}
@@ -260,17 +264,17 @@ const MixAndPot = memo(
     return (
       <>
         <SelectField
-          label="Mix"
+          label={common.mix}
           value={side.mix}
           onChange={(mix) => set((now) => ({ ...now, mix }))}
-          options={choices.map((c) => [c.key, c.from === "reclaimed" ? `${c.name} (reclaimed)` : c.name] as const)}
+          options={choices.map((c) => [c.key, c.from === "reclaimed" ? say.reclaimed(c.name) : c.name] as const)}
         />
         <SelectField
-          label="Pot"
+          label={common.pot}
           value={side.pot}
           onChange={(pot) => set((now) => ({ ...now, pot, heightMm: ownHeight(pots, pot) }))}
           options={[
-            ["", `an ordinary pot, ${millimetres(PLAIN_POT.topWidthMm, units)} across`] as const,
+            ["", say.anOrdinaryPotAcross(millimetres(PLAIN_POT.topWidthMm, units))] as const,
             ...pots.map((p) => [p.lotId, p.name] as const),
           ]}
         />
@@ -284,35 +288,28 @@ const MixAndPot = memo(
 function Difference({ left, right, units }: { left: Found; right: Found; units: Units }) {
   const air = right.column.whole.airL - left.column.whole.airL;
   const more =
-    Math.abs(air) < 0.05 ? "as much air as" : `${litres(Math.abs(air), units)} ${air > 0 ? "more" : "less"} air than`;
+    Math.abs(air) < 0.05 ? say.asMuchAirAs : say.airThan(litres(Math.abs(air), units), air > 0 ? "more" : "less");
   const reasons: string[] = [];
   if (left.layerMm !== right.layerMm)
     reasons.push(
-      `Gravel cannot pull water out of the finer mix above it: the wet zone sits on the gravel instead of on the floor, and ${litres(Math.abs(left.column.whole.mixL - right.column.whole.mixL), units)} of mix are missing. Water runs out sooner because there is less to fill. As ballast, or to keep the holes clear, it may still be right.`,
+      say.gravelCannotPullWaterOut(litres(Math.abs(left.column.whole.mixL - right.column.whole.mixL), units)),
     );
-  if (brimHeightMm(left.vessel) !== brimHeightMm(right.vessel))
-    reasons.push(
-      "In the deeper pot the water hangs on a longer string: its upper part drains further, so it holds more air in every litre.",
-    );
+  if (brimHeightMm(left.vessel) !== brimHeightMm(right.vessel)) reasons.push(say.inTheDeeperPotThe());
   if (left.choice.key !== right.choice.key) {
     const jump = textureJump(left.choice.mix, right.choice.mix);
     reasons.push(
       jump === null
-        ? "One of the two mixes is not known by its particles: whether they may touch cannot be said."
+        ? say.oneOfTheTwoMixes
         : jump.jump === null
-          ? `As ball and new mix they get along: particles differ ${number(Math.max(jump.ratio, 1 / jump.ratio), 1)}-fold.`
-          : `As ball (left) and new mix (right) they do not get along: the new one is ${number(Math.max(jump.ratio, 1 / jump.ratio), 1)} times ${jump.jump}. One stays wet while the other dries: loosen the outside or blend the two, and check both by hand.`,
+          ? say.asBallAndNewMix(number(Math.max(jump.ratio, 1 / jump.ratio), 1))
+          : say.asBallLeftAndNew(number(Math.max(jump.ratio, 1 / jump.ratio), 1), jump.jump),
     );
   }
-  if (left.wickMm !== right.wickMm)
-    reasons.push(
-      "On a wick, or sunk on soil without an air gap, the water hangs further down than the floor: the mix drains as if the pot were so much deeper.",
-    );
-  if (left.ageYears !== right.ageYears)
-    reasons.push("With the years the particles rot: pores get finer, air goes, the mix slumps in the pot.");
+  if (left.wickMm !== right.wickMm) reasons.push(say.onAWickOrSunk);
+  if (left.ageYears !== right.ageYears) reasons.push(say.withTheYearsTheParticles);
   return (
     <div className="bg-base-200 rounded-box mt-5 p-3" aria-live="polite" data-testid="difference">
-      <p className="font-semibold">The right one holds {more} the left one.</p>
+      <p className="font-semibold">{say.theRightOneHoldsThe(more)}</p>
       {reasons.map((r) => (
         <p key={r} className="mt-1 max-w-prose">
           {r}
@@ -334,25 +331,25 @@ const SideFacts = memo(function SideFacts({ found, stores, units }: { found: Fou
   );
   const flags = made ? (Object.keys(made.flags) as (keyof typeof FLAG_WORDS)[]) : [];
   return (
-    <section aria-label={`${choice.name} in figures`} className="min-w-0">
+    <section aria-label={say.inFigures(choice.name)} className="min-w-0">
       <h2 className="text-lg">{choice.name}</h2>
       {choice.parts && <p className="text-sm">{partsWords(choice.parts, stores)}</p>}
       <Facts
         columns
         facts={[
-          ["Mix in the pot", litres(column.whole.mixL, units)],
-          ["Water after draining", `${litres(column.whole.waterL, units)} (${percent(column.whole.waterFraction)})`],
+          [say.mixInThePot, litres(column.whole.mixL, units)],
+          [say.waterAfterDraining, `${litres(column.whole.waterL, units)} (${percent(column.whole.waterFraction)})`],
           ["Dry", kilograms(column.dryKg, units)],
           ["Wet", kilograms(column.wetKg, units)],
           [
             "Feeds",
             choice.feedsMonths === null || choice.feedsMonths < 0.5
-              ? "nothing to speak of"
-              : `about ${number(choice.feedsMonths)} months`,
+              ? say.nothingToSpeakOf
+              : say.aboutMonths(number(choice.feedsMonths)),
           ],
           [
-            ageYears > 0 ? "Still lasts" : "Lasts",
-            life.by === "long" ? "thirty years and more" : `${number(Math.max(0, life.years - ageYears), 1)} years`,
+            ageYears > 0 ? say.stillLasts : "Lasts",
+            life.by === "long" ? say.thirtyYearsAndMore : say.years(number(Math.max(0, life.years - ageYears), 1)),
           ],
         ]}
       />
@@ -361,34 +358,37 @@ const SideFacts = memo(function SideFacts({ found, stores, units }: { found: Fou
         reason={
           <>
             <p>
-              Water by the drained-pot method (Bilderback & Fonteno 1987; van Genuchten 1980); water for roots lies
-              between what the pot holds after draining and what is left at {millimetres(500, units)} of suction.
-              {choice.from === "ready"
-                ? " The curve is a typical one for such mixes: yours may differ by a tenth."
-                : choice.from === "recipe"
-                  ? " The curve is summed from the components, each a typical range or our judgement."
-                  : " It is old mix: its pores are taken as finer by its age."}
+              {say.waterByTheDrainedPot(
+                millimetres(500, units),
+                choice.from === "ready"
+                  ? say.theCurveIsATypical
+                  : choice.from === "recipe"
+                    ? say.theCurveIsSummedFrom()
+                    : say.itIsOldMixIts,
+              )}
             </p>
             <p>
-              It is worn out when {percent(WORN_OUT_LOSS)} of its volume is gone or a layer of {millimetres(200, units)}{" "}
-              has less than {percent(WORN_OUT_AIR)} of air; here{" "}
-              {life.by === "volume"
-                ? "slumping comes first"
-                : life.by === "air"
-                  ? life.years === 0
-                    ? "it is short of air from the first day: for deep pots, or blended with something coarse"
-                    : "air comes first"
-                  : "neither comes within thirty years"}
-              . Ageing and feeding are our judgement.
-              {found.guessed && " The shape of this pot is a guess: measure it."}
+              {say.itIsWornOutWhen(
+                percent(WORN_OUT_LOSS),
+                millimetres(200, units),
+                percent(WORN_OUT_AIR),
+                life.by === "volume"
+                  ? say.slumpingComesFirst
+                  : life.by === "air"
+                    ? life.years === 0
+                      ? say.itIsShortOfAir
+                      : say.airComesFirst
+                    : say.neitherComesWithinThirtyYears,
+              )}
+              {found.guessed && say.theShapeOfThisPot}
             </p>
           </>
         }
       >
-        <span className="text-sm">Where these figures come from</span>
+        <span className="text-sm">{say.whereTheseFiguresComeFrom}</span>
       </Why>
       {flags.length > 0 && (
-        <ul className="mt-2 text-sm" aria-label="To mind">
+        <ul className="mt-2 text-sm" aria-label={say.toMind}>
           {flags.map((f) => (
             <li key={f}>
               <b>{FLAG_WORDS[f].name}</b> ({percent(made!.flags[f]!)}): {FLAG_WORDS[f].what}
@@ -397,19 +397,19 @@ const SideFacts = memo(function SideFacts({ found, stores, units }: { found: Fou
         </ul>
       )}
       <table className="table-sm mt-2 table">
-        <caption className="text-left text-sm">Year by year, if nothing is done</caption>
+        <caption className="text-left text-sm">{say.yearByYearIfNothing}</caption>
         <thead>
           <tr>
-            <th scope="col">age</th>
-            <th scope="col">volume left</th>
-            <th scope="col">surface sinks</th>
-            <th scope="col">air</th>
+            <th scope="col">{say.age}</th>
+            <th scope="col">{say.volumeLeft}</th>
+            <th scope="col">{say.surfaceSinks}</th>
+            <th scope="col">{say.air}</th>
           </tr>
         </thead>
         <tbody>
           {years.map((y) => (
             <tr key={y.ageYears}>
-              <td>{number(y.ageYears, 1)} y</td>
+              <td>{say.shortYears(number(y.ageYears, 1))}</td>
               <td>{percent(y.volumeShare)}</td>
               <td>{millimetres(fillHeightMm - y.fillHeightMm, units)}</td>
               <td>{percent(y.airFraction)}</td>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/mixing";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -86,17 +88,17 @@ export function Mixing({
     <div>
       <PotsNav at="pots/mixing" />
       <div className="grid gap-8 lg:grid-cols-2">
-        <section aria-label="What is wanted" className="no-print min-w-0">
+        <section aria-label={say.whatIsWanted} className="no-print min-w-0">
           <h1 className="text-2xl">{PAGE_WORDS["pots/mixing"]}</h1>
           <SelectField
             className="mt-2 max-w-96"
-            label="Recipe"
+            label={say.recipe}
             value={recipe}
             onChange={setRecipe}
             options={recipes.map((r) => [r.key, r.name] as const)}
             hint={
               <Link className="link" href={pageAt(collectionId, "pots/library")}>
-                Write another recipe
+                {say.writeAnotherRecipe}
               </Link>
             }
           />
@@ -112,16 +114,16 @@ export function Mixing({
           />
           <TextField
             className="max-w-64"
-            label="And besides, settled in the pots"
+            label={say.andBesidesSettledInThe}
             numeric
-            suffix="L"
+            suffix={common.l}
             value={extra}
             onChange={setExtra}
-            fault={extra.trim() !== "" && !(more >= 0) ? "A number of litres, or nothing." : undefined}
+            fault={extra.trim() !== "" && !(more >= 0) ? say.aNumberOfLitresOr() : undefined}
           />
           {shopping.lines.length > 0 && (
             <div className="mt-5">
-              <h2 className="text-xl">What is there, and what bags cost</h2>
+              <h2 className="text-xl">{say.whatIsThereAndWhat}</h2>
               <ul className="divide-base-300 divide-y">
                 {shopping.lines.map((l) => (
                   <li key={l.component} className="py-2">
@@ -139,18 +141,18 @@ export function Mixing({
             </div>
           )}
         </section>
-        <section aria-label="What it takes" aria-live="polite" className="min-w-0">
-          <h2 className="text-xl">What it takes</h2>
+        <section aria-label={say.whatItTakes} aria-live="polite" className="min-w-0">
+          <h2 className="text-xl">{say.whatItTakes}</h2>
           {batches.length === 0 ? (
-            <p className="my-2">Choose trees or say how much is wanted.</p>
+            <p className="my-2">{say.chooseTreesOrSayHow}</p>
           ) : (
             <>
               {batches.map((b) => (
                 <div key={b.key} className="my-2">
                   <h3 className="font-semibold">{b.name}</h3>
                   <p className="text-lg" data-testid="batch">
-                    <b>{litres(b.batch.measuredL, units)}</b> measured out give {litres(b.batch.looseL, units)} of loose
-                    mix, which settles to {litres(b.settledL, units)}.
+                    <b>{litres(b.batch.measuredL, units)}</b>
+                    {say.measuredOutGiveOfLoose(litres(b.batch.looseL, units), litres(b.settledL, units))}
                   </p>
                   <p className="text-sm">
                     {b.batch.parts
@@ -158,7 +160,7 @@ export function Mixing({
                         (p) => `${litres(p.litres, units)} ${componentName(p.component, stores)} (${percent(p.share)})`,
                       )
                       .join(" · ")}
-                    {b.trees.length > 0 && `; for ${b.trees.map((t) => t.tag).join(", ")}`}
+                    {b.trees.length > 0 && say.forLabel(b.trees.map((t) => t.tag).join(", "))}
                   </p>
                 </div>
               ))}
@@ -171,18 +173,16 @@ export function Mixing({
                 currency={currency}
               />
               <p className="mt-3 text-sm">
-                Dry mass about {kilograms(dryKg, units)} in all. Fine material fills the gaps in coarse:{" "}
-                {percent(batches[0].batch.blend.shrinkage)} of the summed volumes vanish
-                {batches.length > 1 ? ` in ${batches[0].name}` : ""}. The packing follows published rules; how far a
-                shovel reaches it, {percent(SETTLE_FRACTION)} for settling and {percent(WASTE - 1)} for waste are our
-                own judgement.
+                {say.dryMassAboutInAll(
+                  kilograms(dryKg, units),
+                  percent(batches[0].batch.blend.shrinkage),
+                  batches.length > 1 ? say.inLabel(batches[0].name) : "",
+                  percent(SETTLE_FRACTION),
+                  percent(WASTE - 1),
+                )}
               </p>
               <Caution className="mt-4">
-                <p>
-                  Open bags away from the face, damp the mix, ventilate, wear a mask and gloves, wash your hands:
-                  potting mixes can carry germs and moulds, and perlite, pumice and vermiculite dust harms lungs. People
-                  with weak immunity should not handle them at all. Never reach into a running mixer.
-                </p>
+                <p>{say.openBagsAwayFromThe()}</p>
               </Caution>
             </>
           )}
@@ -224,24 +224,18 @@ function Trees({
   setOthers: (others: Record<string, string>) => void;
 }) {
   const { units, today } = useAsOf();
-  if (needs.length === 0)
-    return (
-      <p className="my-3">
-        No tree is due on this day that a pot in store or on sale would fit. Drag the season strip ahead, or say below
-        how much mix is wanted.
-      </p>
-    );
+  if (needs.length === 0) return <p className="my-3">{say.noTreeIsDueOn}</p>;
   return (
     <fieldset className="my-3">
       <legend className="font-medium">
-        Trees that are due {asOf === today ? "today" : `on ${day(asOf, today)}`}, into the pot that suits best
+        {say.treesThatAreDueInto(asOf === today ? say.today : common.on(day(asOf, today)))}
       </legend>
       <div className="flex flex-wrap gap-2 py-1">
         <button type="button" className="btn btn-sm min-h-11" onClick={() => setChosen(needs.map((n) => n.id))}>
-          All of them
+          {say.allOfThem}
         </button>
         <button type="button" className="btn btn-sm min-h-11" onClick={() => setChosen([])}>
-          None
+          {say.none}
         </button>
       </div>
       <ul className="max-h-96 overflow-y-auto">
@@ -256,16 +250,17 @@ function Trees({
               />
               <span>
                 <b>{n.tag}</b>
-                {n.plants > 1 && ` × ${number(n.plants)}`} into {n.pot}: {litres(n.settledL, units)} new mix
+                {n.plants > 1 && ` × ${number(n.plants)}`}
+                {say.intoNewMix(n.pot, litres(n.settledL, units))}
                 {!n.open && (
-                  <span className="text-sm"> · window {n.opens ? `opens ${day(n.opens, asOf)}` : "closed"}</span>
+                  <span className="text-sm">{say.window(n.opens ? say.opens(day(n.opens, asOf)) : say.closed)}</span>
                 )}
-                {n.toBuy && <span className="text-warning font-semibold"> · pot to be bought</span>}
+                {n.toBuy && <span className="text-warning font-semibold">{say.potToBeBought}</span>}
               </span>
             </label>
             {chosen.includes(n.id) && (
               <select
-                aria-label={`Mix for ${n.tag}`}
+                aria-label={say.mixFor(n.tag)}
                 className="select select-sm min-h-11 max-w-48"
                 value={others[n.id] ?? recipe}
                 onChange={(e) => setOthers({ ...others, [n.id]: e.target.value })}

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/offers";
 import { useState } from "react";
 import type { BagOffer } from "@/core/mix/index";
 import { litres, readNumber } from "@/words/format";
@@ -33,8 +35,8 @@ export function OfferEditor({
   const add = async () => {
     const [litresRead, priceRead] = [readNumber(size, "litres"), readNumber(price)];
     const wrong: Record<string, string> = {};
-    if (!(litresRead >= 0.1)) wrong.size = "Litres in the bag.";
-    if (!(priceRead >= 0)) wrong.price = "What a bag costs.";
+    if (!(litresRead >= 0.1)) wrong.size = say.litresInTheBag();
+    if (!(priceRead >= 0)) wrong.price = say.whatABagCosts;
     setProblem(wrong);
     if (Object.keys(wrong).length > 0) return;
     const others = offers.filter((b) => b.litres !== litresRead);
@@ -44,31 +46,38 @@ export function OfferEditor({
     setPrice("");
   };
   return (
-    <Form label={`Bags of ${name}`} onSubmit={add}>
+    <Form label={say.bagsOf(name)} onSubmit={add}>
       <p className="text-lg font-semibold">{name}</p>
       <div className="flex flex-wrap items-end gap-2">
         <TextField
           className="w-28"
-          label="There already"
+          label={say.thereAlready}
           numeric
-          suffix="L"
+          suffix={common.l}
           value={stock}
           onChange={onStock}
-          fault={stock.trim() !== "" && !(readNumber(stock, "litres") >= 0) ? "Litres, or nothing." : undefined}
+          fault={stock.trim() !== "" && !(readNumber(stock, "litres") >= 0) ? say.litresOrNothing() : undefined}
         />
         <TextField
           className="w-28"
-          label="A bag holds"
+          label={say.aBagHolds}
           numeric
-          suffix="L"
+          suffix={common.l}
           value={size}
           onChange={setSize}
           fault={problem.size}
         />
-        <TextField className="w-24" label="and costs" numeric value={price} onChange={setPrice} fault={problem.price} />
+        <TextField
+          className="w-24"
+          label={say.andCosts}
+          numeric
+          value={price}
+          onChange={setPrice}
+          fault={problem.price}
+        />
         <button type="submit" className="btn min-h-11" disabled={busy}>
-          Add bag
-          <span className="sr-only"> of {name}</span>
+          {say.addBag}
+          <span className="sr-only">{common.ofLabel(name)}</span>
         </button>
       </div>
       {offers.length > 0 && (
@@ -80,9 +89,9 @@ export function OfferEditor({
                 className="btn btn-sm min-h-11"
                 disabled={busy}
                 onClick={() => void keep(offers.filter((o) => o !== b))}
-                aria-label={`Take the bag of ${litres(b.litres, units)} off the list`}
+                aria-label={say.takeTheBagOfOff(litres(b.litres, units))}
               >
-                {litres(b.litres, units)} at {money(b.price, currency)} ×
+                {say.at(litres(b.litres, units), money(b.price, currency))}
               </button>
             </li>
           ))}

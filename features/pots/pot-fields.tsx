@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/pot";
 import { faultOfIssue } from "@/contract/read";
 import { faultWords } from "@/words/faults";
 import type { FieldPath } from "@/contract/index";
@@ -50,9 +52,9 @@ export const emptyPotDraft: PotDraft = {
 };
 
 const TAPERED = [
-  ["topWidthMm", "Inside width at the rim"],
-  ["baseWidthMm", "Inside width at the floor"],
-  ["heightMm", "Inside height"],
+  ["topWidthMm", say.insideWidthAtTheRim],
+  ["baseWidthMm", say.insideWidthAtTheFloor],
+  ["heightMm", say.insideHeight],
 ] as const;
 
 const MEASURES: Record<NamedShape, readonly (readonly [string, string])[]> = {
@@ -60,42 +62,42 @@ const MEASURES: Record<NamedShape, readonly (readonly [string, string])[]> = {
   square: TAPERED,
   "deep-square": TAPERED,
   box: [
-    ["topLengthMm", "Inside length"],
-    ["topWidthMm", "Inside width"],
-    ["heightMm", "Inside height"],
+    ["topLengthMm", say.insideLength],
+    ["topWidthMm", say.insideWidth],
+    ["heightMm", say.insideHeight],
   ],
   rectangle: [
-    ["topLengthMm", "Length at the rim"],
-    ["topWidthMm", "Width at the rim"],
-    ["baseLengthMm", "Length at the floor"],
-    ["baseWidthMm", "Width at the floor"],
-    ["heightMm", "Inside height"],
+    ["topLengthMm", say.lengthAtTheRim],
+    ["topWidthMm", say.widthAtTheRim],
+    ["baseLengthMm", say.lengthAtTheFloor],
+    ["baseWidthMm", say.widthAtTheFloor],
+    ["heightMm", say.insideHeight],
   ],
   cylinder: [
-    ["topWidthMm", "Inside width"],
-    ["heightMm", "Inside height"],
+    ["topWidthMm", say.insideWidth],
+    ["heightMm", say.insideHeight],
   ],
   fabric: [
-    ["topWidthMm", "Width"],
-    ["heightMm", "Height"],
+    ["topWidthMm", say.width],
+    ["heightMm", common.height],
   ],
   bag: [
-    ["flatWidthMm", "Width lying flat"],
-    ["gussetMm", "Opened gusset"],
-    ["lengthMm", "Length"],
+    ["flatWidthMm", say.widthLyingFlat],
+    ["gussetMm", say.openedGusset],
+    ["lengthMm", say.length],
   ],
 };
 
 /** Shapes as people name them, and the geometry behind each: a box is a rectangle that does not taper, a deep tree pot a square. */
 const SHAPES = [
-  ["round", "round, tapered", "round"],
-  ["square", "square, tapered", "square"],
-  ["deep-square", "deep tree pot, square", "square"],
-  ["rectangle", "rectangular, tapered", "rectangle"],
-  ["box", "box, upright sides", "rectangle"],
+  ["round", say.roundTapered, "round"],
+  ["square", say.squareTapered, "square"],
+  ["deep-square", say.deepTreePotSquare, "square"],
+  ["rectangle", say.rectangularTapered, "rectangle"],
+  ["box", say.boxUprightSides, "rectangle"],
   ["cylinder", "straight-sided round", "cylinder"],
-  ["fabric", "fabric, round", "fabric"],
-  ["bag", "gusseted bag", "bag"],
+  ["fabric", say.fabricRound, "fabric"],
+  ["bag", say.gussetedBag, "bag"],
 ] as const;
 type NamedShape = (typeof SHAPES)[number][0];
 const geometryOf = (shape: NamedShape) => SHAPES.find(([key]) => key === shape)![2];
@@ -103,19 +105,20 @@ const geometryOf = (shape: NamedShape) => SHAPES.find(([key]) => key === shape)!
 /** Measures a tape can take while the tree stands in the pot. */
 const outsideMeasures = (rimBy: PotDraft["rimBy"]) =>
   [
-    rimBy === "width" ? ["outerWidthMm", "Outside width at the rim"] : ["girthMm", "Girth round the rim"],
-    ["outerHeightMm", "Outside height"],
-    ["outerBaseWidthMm", "Width at the foot"],
-    ["wallMm", "Wall at the rim"],
+    rimBy === "width" ? ["outerWidthMm", say.outsideWidthAtTheRim] : ["girthMm", say.girthRoundTheRim],
+    ["outerHeightMm", say.outsideHeight],
+    ["outerBaseWidthMm", say.widthAtTheFoot],
+    ["wallMm", say.wallAtTheRim],
   ] as const;
 /** Measured inside: what may be said besides. Litres poured in beat the tape; the wall gives mass. */
-const MORE_INSIDE = [
-  ["measuredVolumeL", "Litres of water it took", "L"],
-  ["wallMm", "Wall thickness", "mm"],
-  ["cornerRadiusMm", "Corner radius", "mm"],
-] as const;
+const insideToo = () =>
+  [
+    ["measuredVolumeL", say.litresOfWaterItTook(), "L"],
+    ["wallMm", say.wallThickness, "mm"],
+    ["cornerRadiusMm", say.cornerRadius, "mm"],
+  ] as const;
 const moreInside = (shape: NamedShape) =>
-  MORE_INSIDE.filter(([field]) => field !== "cornerRadiusMm" || geometryOf(shape) === "square");
+  insideToo().filter(([field]) => field !== "cornerRadiusMm" || geometryOf(shape) === "square");
 const OPTIONAL = new Set(["outerBaseWidthMm", "wallMm", "measuredVolumeL", "cornerRadiusMm"]);
 
 /** A pot on record as it would be typed: what a correction starts from. */
@@ -155,13 +158,13 @@ export function draftOf(pot: Pot | null): PotDraft {
 export function potSizeWords(fault: PotSizeFault): string {
   switch (fault.code) {
     case "no-such-class":
-      return `There is no #${fault.asked} pot: the nearest are ${fault.nearest.join(" and ")}. For true gallons write ${fault.asked} US gal.`;
+      return say.thereIsNoPotThe(fault.asked, fault.nearest.join(" and "), fault.asked);
     case "unknown-unit":
-      return "This unit is not known here: write litres, #5, 5 gal or 3 pints.";
+      return say.thisUnitIsNotKnown();
     case "too-large":
-      return "More than 5,000 litres is no pot. Is the unit right?";
+      return say.moreThan5000Litres();
     case "not-a-size":
-      return "About how many litres? A number between 0 and 5,000, or a size such as #5, 5 gal or 3 pints.";
+      return say.aboutHowManyLitresA();
   }
 }
 
@@ -179,7 +182,7 @@ export function readPot(draft: PotDraft, units: Units): { pot: Pot; problems: Re
     const plain = draft.system === "container-class" ? NaN : readNumber(typed);
     const size = Number.isNaN(plain) ? typed : String(plain);
     if (nominalVolume(draft.system, size) === null)
-      problems.size = draft.system === "container-class" ? "Choose a size." : "A size such as 5 or 7.5.";
+      problems.size = draft.system === "container-class" ? say.chooseASize : say.aSizeSuchAs5;
     return { pot: { known: "nominal", system: draft.system, size, wall: draft.wall }, problems };
   }
   const measures: Record<string, number> = {};
@@ -189,10 +192,10 @@ export function readPot(draft: PotDraft, units: Units): { pot: Pot; problems: Re
     if (OPTIONAL.has(field) && typed.trim() === "") continue;
     const value = readNumber(typed, "mm");
     if (field === "wallMm") {
-      if (!(value > 0)) problems[field] = "The wall in mm, or leave it empty.";
-    } else if (Number.isNaN(value)) problems[field] = "Measure it, in mm (or write 30 cm, 12 in).";
-    else if (value < 20) problems[field] = "Less than 20 mm is no pot. Did you mean cm? Write 30 cm.";
-    else if (value > (field === "girthMm" ? 16_000 : 5000)) problems[field] = "More than 5 m across is no pot.";
+      if (!(value > 0)) problems[field] = say.theWallInMmOr;
+    } else if (Number.isNaN(value)) problems[field] = say.measureItInMmOr;
+    else if (value < 20) problems[field] = say.lessThan20MmIs;
+    else if (value > (field === "girthMm" ? 16_000 : 5000)) problems[field] = say.moreThan5MAcross;
     measures[field] = value;
   }
   if (draft.known === "outside") {
@@ -208,11 +211,10 @@ export function readPot(draft: PotDraft, units: Units): { pot: Pot; problems: Re
     const typed = draft.measures[field] ?? "";
     if (typed.trim() === "") continue;
     const value = readNumber(typed, unit === "L" ? "litres" : "mm");
-    if (!(value > 0)) problems[field] = "A number above 0, or leave it empty.";
+    if (!(value > 0)) problems[field] = say.aNumberAbove0Or;
     measures[field] = value;
   }
-  if (draft.shape === "bag" && measures.lengthMm <= measures.gussetMm / 2)
-    problems.lengthMm = "The bag is shorter than half its gusset: it cannot stand.";
+  if (draft.shape === "bag" && measures.lengthMm <= measures.gussetMm / 2) problems.lengthMm = say.theBagIsShorterThan;
   // Exactly the measures this shape asks for have been read just above; the server validates them once more.
   const upright = draft.shape === "box" ? { baseLengthMm: measures.topLengthMm, baseWidthMm: measures.topWidthMm } : {};
   const shape = geometryOf(draft.shape);
@@ -224,7 +226,7 @@ export function readPot(draft: PotDraft, units: Units): { pot: Pot; problems: Re
     const { measuredVolumeL, ...shapeOnly } = vessel;
     const byTape = Object.keys(problems).length === 0 ? volumeL(shapeOnly) : NaN;
     if (measuredVolumeL !== undefined && (measuredVolumeL > 1.6 * byTape || measuredVolumeL < 0.5 * byTape))
-      problems.measuredVolumeL = `By the tape it holds about ${litres(byTape, units)}: check the litres or the measures.`;
+      problems.measuredVolumeL = say.byTheTapeItHolds(litres(byTape, units));
   }
   return { pot: { known: "measured", vessel }, problems };
 }
@@ -254,12 +256,14 @@ export function PotFields({
       {(draft.known === "nominal" || draft.known === "about") && <Size draft={draft} set={set} fault={fault} />}
       {volume && (
         <p className="text-sm" aria-live="polite" data-testid="pot-volume">
-          {draft.known === "about" && pot.known === "nominal" && `Taken as ${nominalWords(pot)}. `}Holds{" "}
-          {litres(volume.p50, units)} of mix{depthToMixMm === null ? " at the fill line" : " as it is filled"}
-          {litres(volume.p10, units) !== litres(volume.p90, units)
-            ? `, between ${litres(volume.p10, units)} and ${litres(volume.p90, units)}: ${RANGE_WORDS[draft.known]}`
-            : ""}
-          .
+          {draft.known === "about" && pot.known === "nominal" && say.takenAs(nominalWords(pot))}
+          {say.holdsOfMix(
+            litres(volume.p50, units),
+            depthToMixMm === null ? say.atTheFillLine : say.asItIsFilled,
+            litres(volume.p10, units) !== litres(volume.p90, units)
+              ? say.betweenAnd(litres(volume.p10, units), litres(volume.p90, units), RANGE_WORDS[draft.known])
+              : "",
+          )}
         </p>
       )}
     </div>
@@ -275,13 +279,13 @@ type FaultAt = (path: PotField) => string | undefined;
 function HowKnown({ draft, set }: Part) {
   const group = useId();
   return (
-    <div role="radiogroup" aria-label="How is the pot known" className="flex flex-wrap gap-x-6 gap-y-1">
+    <div role="radiogroup" aria-label={say.howIsThePotKnown} className="flex flex-wrap gap-x-6 gap-y-1">
       {(
         [
-          ["outside", "from outside, the tree in it"],
-          ["measured", "inside, empty"],
-          ["nominal", "by its trade size"],
-          ["about", "about so many litres"],
+          ["outside", say.fromOutsideTheTreeIn],
+          ["measured", say.insideEmpty],
+          ["nominal", say.byItsTradeSize],
+          ["about", say.aboutSoManyLitres()],
         ] as const
       ).map(([key, words]) => (
         <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
@@ -304,14 +308,14 @@ function WhatKind({ draft, set }: Part) {
   return (
     <div className="grid grid-cols-2 items-end gap-3">
       <SelectField
-        label="Wall"
+        label={say.wall}
         value={draft.wall}
         onChange={(wall) => set({ wall })}
         options={WALLS.map((w) => [w, WALL_WORDS[w]] as const)}
       />
       {draft.known === "measured" && (
         <SelectField
-          label="Shape"
+          label={say.shape}
           value={draft.shape}
           onChange={(shape) => set({ shape })}
           options={SHAPES.map(([key, words]) => [key, words] as const)}
@@ -319,7 +323,7 @@ function WhatKind({ draft, set }: Part) {
       )}
       {draft.known === "outside" && (
         <SelectField
-          label="Shape"
+          label={say.shape}
           value={draft.shape === "square" ? "square" : "round"}
           onChange={(shape) => set({ shape })}
           options={[
@@ -330,13 +334,13 @@ function WhatKind({ draft, set }: Part) {
       )}
       {draft.known === "nominal" && (
         <SelectField
-          label="Named by"
+          label={say.namedBy}
           value={draft.system}
           onChange={(system) => set({ system, size: "" })}
           options={[
-            ["litre-label", "litres on the label"],
-            ["container-class", "container class, # sizes"],
-            ["pint-bag", "planter bag, pints"],
+            ["litre-label", say.litresOnTheLabel()],
+            ["container-class", say.containerClassSizes],
+            ["pint-bag", say.planterBagPints],
           ]}
         />
       )}
@@ -356,7 +360,7 @@ function Measures({ draft, set, fault }: Part & { fault: FaultAt }) {
             checked={draft.rimBy === "girth"}
             onChange={(e) => set({ rimBy: e.target.checked ? "girth" : "width" })}
           />
-          the rim measured with a tape round it
+          {say.theRimMeasuredWithA}
         </label>
       )}
       {(draft.known === "measured" || draft.known === "outside") && (
@@ -369,7 +373,7 @@ function Measures({ draft, set, fault }: Part & { fault: FaultAt }) {
               suffix="mm"
               value={draft.measures[field] ?? ""}
               onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
-              hint={OPTIONAL.has(field) ? "if you can" : undefined}
+              hint={OPTIONAL.has(field) ? say.ifYouCan : undefined}
               fault={fault(field as PotField) ?? fault(`vessel.${field}` as PotField)}
             />
           ))}
@@ -377,7 +381,7 @@ function Measures({ draft, set, fault }: Part & { fault: FaultAt }) {
       )}
       {draft.known === "measured" && (
         <details open={moreInside(draft.shape).some(([field]) => (draft.measures[field] ?? "") !== "")}>
-          <summary className="min-h-11 cursor-pointer">More, if you measured it</summary>
+          <summary className="min-h-11 cursor-pointer">{say.moreIfYouMeasuredIt}</summary>
           <div className="mt-1 grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
             {moreInside(draft.shape).map(([field, label, suffix]) => (
               <TextField
@@ -387,7 +391,7 @@ function Measures({ draft, set, fault }: Part & { fault: FaultAt }) {
                 suffix={suffix}
                 value={draft.measures[field] ?? ""}
                 onChange={(text) => set({ measures: { ...draft.measures, [field]: text } })}
-                hint={field === "measuredVolumeL" ? "to the brim: beats the tape" : undefined}
+                hint={field === "measuredVolumeL" ? say.toTheBrimBeatsThe : undefined}
                 fault={fault(field as PotField) ?? fault(`vessel.${field}` as PotField)}
               />
             ))}
@@ -405,7 +409,7 @@ function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
       {draft.known === "nominal" &&
         (draft.system === "container-class" ? (
           <SelectField
-            label="Size"
+            label={say.size}
             value={draft.size}
             onChange={(size) => set({ size })}
             options={[["", "choose …"] as const, ...CONTAINER_CLASSES.map((c) => [c, c] as const)]}
@@ -414,7 +418,7 @@ function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
         ) : (
           <TextField
             className="max-w-48"
-            label="Size"
+            label={say.size}
             numeric
             suffix={draft.system === "pint-bag" ? "pints" : "litres"}
             value={draft.size}
@@ -425,9 +429,9 @@ function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
       {draft.known === "about" && (
         <TextField
           className="max-w-48"
-          label="Volume, about"
-          hint="or #5, 5 gal, 3 pints"
-          suffix="L"
+          label={say.volumeAbout}
+          hint={say.or55Gal3}
+          suffix={common.l}
           value={draft.litres}
           onChange={(text) => set({ litres: text })}
           fault={fault("litres")}
@@ -440,15 +444,15 @@ function Size({ draft, set, fault }: Part & { fault: FaultAt }) {
 /** A trade name as it was understood. */
 const nominalWords = (pot: Extract<Pot, { known: "nominal" }>) =>
   pot.system === "container-class"
-    ? `a ${pot.size} nursery pot, which is not ${pot.size.slice(1)} true gallons`
+    ? say.aNurseryPotWhichIs(pot.size, pot.size.slice(1))
     : pot.system === "pint-bag"
-      ? `a planter bag of ${pot.size} pints`
-      : `a pot labelled ${pot.size} L`;
+      ? say.aPlanterBagOfPints(pot.size)
+      : say.aPotLabelledL(pot.size);
 
 /** Where the range of a volume comes from. */
 const RANGE_WORDS: Record<PotDraft["known"], string> = {
-  measured: "the fill line varies",
-  outside: "wall, taper and fill line are not seen",
-  nominal: "a name, not a measure",
-  about: "a guess by eye",
+  measured: say.theFillLineVaries,
+  outside: say.wallTaperAndFillLine,
+  nominal: say.aNameNotAMeasure,
+  about: say.aGuessByEye,
 };

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/pots/pot";
 import "server-only";
 import { notFound } from "next/navigation";
 import { toDay } from "@/core/dates/index";
@@ -30,7 +31,7 @@ export async function PotScreen({ collectionId, lotId }: { collectionId: string;
       return {
         id: e.id,
         on: e.on.best,
-        tree: e.treeId === null ? null : { id: e.treeId, tag: tags.get(e.treeId) ?? "a tree no longer here" },
+        tree: e.treeId === null ? null : { id: e.treeId, tag: tags.get(e.treeId) ?? say.aTreeNoLongerHere },
         words,
         actor: entry?.actor ?? "",
       };

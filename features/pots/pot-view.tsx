@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/pot";
 import { potAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -77,19 +78,19 @@ export function PotView({
   const place = places.find((p) => p.id === lot.placeId)?.name;
   const facts: [string, string][] = [
     [
-      "At the brim",
+      say.atTheBrim,
       `${litres(brim.p50, units)}${spread(brim) ? ` (${litres(brim.p10, units)}–${litres(brim.p90, units)})` : ""}`,
     ],
     [
-      "Mix at the fill line",
+      say.mixAtTheFillLine,
       `${litres(mix.p50, units)}${spread(mix) ? ` (${litres(mix.p10, units)}–${litres(mix.p90, units)})` : ""}`,
     ],
-    ["Empty", `${kilograms(mass.massKg, units)}${mass.basis === "guess" ? ", wall guessed" : ""}`],
+    ["Empty", `${kilograms(mass.massKg, units)}${mass.basis === "guess" ? say.wallGuessed : ""}`],
     ["Wall", WALL_WORDS[wallOf(lot.pot)]],
     ["Condition", CONDITION_WORDS[lot.condition]],
-    ["Price", lot.price === null ? "not known" : money(lot.price, currency)],
-    ["Stands", place ?? "nobody said where"],
-    ["Can be bought", lot.toBuy ? "yes" : "not on the list"],
+    ["Price", lot.price === null ? say.notKnown : money(lot.price, currency)],
+    ["Stands", place ?? say.nobodySaidWhere],
+    [say.canBeBought, lot.toBuy ? "yes" : say.notOnTheList],
   ];
   return (
     <div>
@@ -120,7 +121,7 @@ export function PotView({
               { side: "left", fromMm: 0, toMm: fillHeightMm, label: millimetres(fillHeightMm, units) },
             ]}
             title={lot.name}
-            description={`${litres(brim.p50, units)} at the brim; the line is where mix ends so that one watering finds room`}
+            description={say.atTheBrimTheLine(litres(brim.p50, units))}
           />
           <Facts columns facts={facts} />
         </div>
@@ -150,50 +151,57 @@ function More({ lot, places }: { lot: Lot; places: { id: string; name: string }[
   const about = { collectionId, lotId: lot.id };
   const more = async () => {
     const many = readNumber(count);
-    if (!Number.isInteger(many) || many < 1) return setWrong({ count: "A whole number of pots, at least one." });
+    if (!Number.isInteger(many) || many < 1) return setWrong({ count: say.aWholeNumberOfPots });
     setWrong({});
     const done = await add.send({ ...about, count: many });
-    if (done) tell({ text: `${many} more put in store.`, entryId: done.entryId });
+    if (done) tell({ text: say.morePutInStore(many), entryId: done.entryId });
   };
   const reprice = async () => {
     const value = price.trim() === "" ? null : readNumber(price);
-    if (value !== null && !(value >= 0)) return setWrong({ price: "A price, or leave it empty." });
+    if (value !== null && !(value >= 0)) return setWrong({ price: say.aPriceOrLeaveIt });
     setWrong({});
     const done = await describe.send({ ...about, price: value });
-    if (done) tell({ text: "The price is kept.", entryId: done.entryId });
+    if (done) tell({ text: say.thePriceIsKept, entryId: done.entryId });
   };
   return (
-    <section aria-label="More of these" className="flex flex-wrap items-end gap-4">
-      <Form className="flex items-end gap-2" label="More of these" onSubmit={more}>
+    <section aria-label={say.moreOfThese} className="flex flex-wrap items-end gap-4">
+      <Form className="flex items-end gap-2" label={say.moreOfThese} onSubmit={more}>
         <TextField
           className="w-28"
-          label="More of these"
+          label={say.moreOfThese}
           numeric
           value={count}
           onChange={setCount}
           fault={wrong.count ?? add.at("count")}
         />
         <button type="submit" className="btn min-h-11" disabled={add.busy}>
-          Add
+          {say.add}
         </button>
       </Form>
-      <Form className="flex items-end gap-2" label="Price" onSubmit={reprice}>
-        <TextField className="w-28" label="Price each" numeric value={price} onChange={setPrice} fault={wrong.price} />
+      <Form className="flex items-end gap-2" label={say.price} onSubmit={reprice}>
+        <TextField
+          className="w-28"
+          label={say.priceEach}
+          numeric
+          value={price}
+          onChange={setPrice}
+          fault={wrong.price}
+        />
         <button type="submit" className="btn min-h-11" disabled={describe.busy}>
-          Keep
+          {say.keep}
         </button>
       </Form>
       {places.length > 0 && (
         <SelectField
           className="w-48"
-          label="The free ones stand"
+          label={say.theFreeOnesStand}
           value={lot.placeId ?? ""}
           onChange={async (placeId) => {
             if (placeId === "") return;
             const done = await move.send({ ...about, placeId });
-            if (done) tell({ text: "They stand there now.", entryId: done.entryId });
+            if (done) tell({ text: say.theyStandThereNow, entryId: done.entryId });
           }}
-          options={[["", "nobody said where"] as const, ...places.map((p) => [p.id, p.name] as const)]}
+          options={[["", say.nobodySaidWhere] as const, ...places.map((p) => [p.id, p.name] as const)]}
         />
       )}
       <label className="flex min-h-11 cursor-pointer items-center gap-2">
@@ -204,10 +212,10 @@ function More({ lot, places }: { lot: Lot; places: { id: string; name: string }[
           disabled={describe.busy}
           onChange={async (e) => {
             const done = await describe.send({ ...about, toBuy: e.target.checked });
-            if (done) tell({ text: "Kept.", entryId: done.entryId });
+            if (done) tell({ text: say.kept, entryId: done.entryId });
           }}
         />
-        more can be bought
+        {say.moreCanBeBought}
       </label>
       {isClay(wallOf(lot.pot)) && <ClayField className="w-56" lotId={lot.id} frostProof={lot.frostProof} />}
       <FormFaults
@@ -223,7 +231,7 @@ function Own({ lot, free, users }: { lot: Lot; free: number; users: PotUser[] })
   const router = useRouter();
   const { tell } = useNotice();
   const { send, busy, failure, at } = useCommand("identify-pot");
-  const [name, setName] = useState(`${lot.name}, no. 1`);
+  const [name, setName] = useState(say.no1(lot.name));
   const single = users.filter((u) => u.plants === 1);
   const [which, setWhich] = useState(free > 0 ? "" : (single[0]?.treeId ?? ""));
   if (free + users.length < 2) return null;
@@ -231,24 +239,24 @@ function Own({ lot, free, users }: { lot: Lot; free: number; users: PotUser[] })
     const newLotId = crypto.randomUUID();
     const done = await send({ collectionId, lotId: lot.id, newLotId, name, treeId: which === "" ? null : which });
     if (!done) return;
-    tell({ text: `${name} has a record of its own.`, entryId: done.entryId });
+    tell({ text: say.hasARecordOfIts(name), entryId: done.entryId });
     router.push(potAt(collectionId, newLotId));
   };
   return (
-    <Form className="flex flex-wrap items-end gap-3" label="A pot with a record of its own" onSubmit={submit}>
+    <Form className="flex flex-wrap items-end gap-3" label={say.aPotWithARecord} onSubmit={submit}>
       <SelectField
-        label="Give one a record of its own"
+        label={say.giveOneARecordOf}
         value={which}
         onChange={setWhich}
         fault={at("treeId") ?? at("lotId")}
         options={[
-          ...(free > 0 ? [["", "a free one"] as const] : []),
-          ...single.map((u) => [u.treeId, `the one under ${u.tag}`] as const),
+          ...(free > 0 ? [["", say.aFreeOne] as const] : []),
+          ...single.map((u) => [u.treeId, say.theOneUnder(u.tag)] as const),
         ]}
       />
-      <TextField className="w-64" label="Called" value={name} onChange={setName} fault={at("name")} />
+      <TextField className="w-64" label={say.called} value={name} onChange={setName} fault={at("name")} />
       <button type="submit" className="btn min-h-11" disabled={busy}>
-        Name it
+        {say.nameIt}
       </button>
       <FormFaults faults={unplaced(failure, ["treeId", "lotId", "name"])} />
     </Form>
@@ -267,18 +275,18 @@ function Measure({ lot }: { lot: Lot }) {
     setProblems(read.problems);
     if (Object.keys(read.problems).length > 0) return;
     const done = await send({ collectionId, lotId: lot.id, pot: read.pot });
-    if (done) tell({ text: "Measured; every litre is calculated again.", entryId: done.entryId });
+    if (done) tell({ text: say.measuredEveryLitreIsCalculated(), entryId: done.entryId });
   };
   return (
     <details open={lot.pot.known !== "measured"}>
       <summary className="min-h-11 cursor-pointer font-medium">
-        {lot.pot.known === "measured" ? "Measure again" : "Known by name or from outside only: measure one"}
+        {lot.pot.known === "measured" ? say.measureAgain : say.knownByNameOrFrom}
       </summary>
-      <Form className="mt-2 space-y-3" label="Measure" onSubmit={submit}>
+      <Form className="mt-2 space-y-3" label={say.measure} onSubmit={submit}>
         <PotFields draft={draft} onChange={setDraft} fault={within("pot", problems)} units={units} />
         <FormFaults faults={unplaced(failure, ["pot"])} />
         <button type="submit" className="btn min-h-11" disabled={busy}>
-          Keep the measures
+          {say.keepTheMeasures}
         </button>
       </Form>
     </details>
@@ -289,8 +297,8 @@ function Measure({ lot }: { lot: Lot }) {
 function PotHistory({ history }: { history: PotEvent[] }) {
   const { collectionId, today } = useAsOf();
   return (
-    <section aria-label="What happened">
-      <h2 className="text-lg">What happened</h2>
+    <section aria-label={say.whatHappened}>
+      <h2 className="text-lg">{say.whatHappened}</h2>
       <ul className="divide-base-300 divide-y">
         {history.slice(0, 60).map((e) => (
           <li key={e.id} className="py-1">
@@ -316,20 +324,20 @@ function InUse({ free, users }: { free: number; users: PotUser[] }) {
   const { collectionId } = useAsOf();
   return (
     <p className="text-lg" data-testid="standing">
-      {number(free)} free
+      {say.free(number(free))}
       {users.length > 0 && (
         <>
-          {"; in use by "}
+          {say.inUseBy}
           {users.slice(0, 12).map((u, i) => (
             <span key={u.treeId}>
               {i > 0 && ", "}
               <Link prefetch={false} className="link" href={treeAt(collectionId, u.treeId)}>
                 {u.tag}
               </Link>
-              {u.plants > 1 && ` (${number(u.plants)} plants)`}
+              {u.plants > 1 && say.plants(number(u.plants))}
             </span>
           ))}
-          {users.length > 12 && ` and ${users.length - 12} more`}
+          {users.length > 12 && say.andMore(users.length - 12)}
         </>
       )}
       .

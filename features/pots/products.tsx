@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/products";
 import { useRef, useState } from "react";
 import { dilute, type Product, PRODUCT_KINDS } from "@/core/mix/index";
 import { number, readNumber } from "@/words/format";
@@ -14,9 +16,9 @@ import { PAGE_WORDS } from "@/words/rooms";
 
 type Kept = Product & { id: string };
 const STRENGTHS = [
-  ["1", "full strength"],
+  ["1", say.fullStrength],
   ["0.5", "half"],
-  ["0.25", "a quarter"],
+  ["0.25", say.aQuarter],
 ] as const;
 const significant = (v: number) => number(v, v < 10 ? 1 : 0);
 
@@ -33,19 +35,17 @@ export function ProductsView({ products }: { products: Kept[] }) {
       <div className="mt-2 flex flex-wrap gap-4">
         <TextField
           className="w-32"
-          label="Your can holds"
+          label={say.yourCanHolds}
           numeric
-          suffix="L"
+          suffix={common.l}
           value={can}
           onChange={setCan}
           fault={canL > 0 && canL <= 2000 ? undefined : "0.1 to 2,000 L."}
         />
-        <SelectField label="Strength" value={strength} onChange={setStrength} options={STRENGTHS} />
+        <SelectField label={say.strength} value={strength} onChange={setStrength} options={STRENGTHS} />
       </div>
       {products.length === 0 ? (
-        <p className="my-3">
-          No product on the shelf yet. Put one down with what its label says and what its cap holds.
-        </p>
+        <p className="my-3">{say.noProductOnTheShelf}</p>
       ) : (
         <ul className="divide-base-300 my-3 divide-y">
           {products.map((p) => (
@@ -59,7 +59,8 @@ export function ProductsView({ products }: { products: Kept[] }) {
                 <Amount product={p} canL={canL} strength={Number(strength)} />
               </span>
               <button type="button" className="btn btn-sm min-h-11" onClick={() => setEditing(p.id)}>
-                Change<span className="sr-only"> {p.name}</span>
+                {common.change}
+                <span className="sr-only"> {p.name}</span>
               </button>
             </li>
           ))}
@@ -71,11 +72,7 @@ export function ProductsView({ products }: { products: Kept[] }) {
         onDone={() => setEditing(null)}
       />
       <Caution className="mt-4 max-w-prose">
-        <p>
-          The label comes first: in many places its rates are law. Never mix bleach with acids or with anything that
-          holds ammonia. Keep products from children, pets and drains; gloves and eye protection with concentrates. A
-          hose or feed line needs the backflow prevention your local rules ask for.
-        </p>
+        <p>{say.theLabelComesFirstIn}</p>
       </Caution>
     </div>
   );
@@ -91,8 +88,9 @@ function Amount({ product, canL, strength }: { product: Product; canL: number; s
       <span className="font-serif text-2xl font-semibold">
         {significant(d.perCan)} {unit}
       </span>
-      {d.caps !== null && ` = ${number(d.caps, 1)} ${Math.abs(d.caps - 1) < 0.05 ? spoon[0] : spoon[1]}`} for{" "}
-      {number(canL, 1)} L{d.cansLeft !== null && `; a full one is good for ${number(d.cansLeft)} cans`}
+      {d.caps !== null && ` = ${number(d.caps, 1)} ${Math.abs(d.caps - 1) < 0.05 ? spoon[0] : spoon[1]}`}
+      {say.forL(number(canL, 1))}
+      {d.cansLeft !== null && say.aFullOneIsGood(number(d.cansLeft))}
     </span>
   );
 }
@@ -128,7 +126,7 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
     productId.current ??= crypto.randomUUID();
     const done = await send({ collectionId, productId: productId.current, product: value, gone });
     if (!done) return;
-    tell({ text: gone ? `${name.trim()} is off the shelf.` : `${name.trim()} is kept.`, entryId: done.entryId });
+    tell({ text: gone ? say.isOffTheShelf(name.trim()) : say.isKept(name.trim()), entryId: done.entryId });
     if (!product) {
       productId.current = null;
       setName("");
@@ -143,63 +141,63 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
   return (
     <Form
       className="border-base-300 rounded-box max-w-3xl space-y-3 border p-3"
-      label="Product"
+      label={say.product}
       onSubmit={() => submit()}
     >
-      <h2 className="text-lg">{product ? `Change ${product.name}` : "Put a product down"}</h2>
+      <h2 className="text-lg">{product ? say.change(product.name) : say.putAProductDown}</h2>
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label="Name" value={name} onChange={setName} fault={fault("name")} />
+        <TextField label={common.name} value={name} onChange={setName} fault={fault("name")} />
         <SelectField
-          label="It is a"
+          label={say.itIsA}
           value={kind}
           onChange={setKind}
           options={PRODUCT_KINDS.map((k) => [k, PRODUCT_WORDS[k]] as const)}
         />
         <SelectField
-          label="Form"
+          label={say.form}
           value={form}
           onChange={setForm}
           options={[
-            ["liquid", "liquid, by ml"],
-            ["powder", "powder, by gram"],
+            ["liquid", say.liquidByMl],
+            ["powder", say.powderByGram],
           ]}
         />
         <TextField
-          label="Full strength by the label"
+          label={say.fullStrengthByTheLabel}
           numeric
-          suffix={`${unit} a litre`}
+          suffix={say.aLitre(unit)}
           value={rate}
           onChange={setRate}
           fault={fault("ratePerL")}
-          hint="such as 5, or 1 : 200 as on the label"
+          hint={say.suchAs5Or1}
         />
         <TextField
-          label={form === "liquid" ? "The cap holds" : "The spoon holds"}
+          label={form === "liquid" ? say.theCapHolds : say.theSpoonHolds}
           numeric
           suffix={unit}
           value={cap}
           onChange={setCap}
           fault={fault("capSize")}
-          hint="measure it once; empty if unknown"
+          hint={say.measureItOnceEmptyIf}
         />
         <TextField
-          label="A full one holds"
+          label={say.aFullOneHolds}
           numeric
           suffix={unit}
           value={bottle}
           onChange={setBottle}
           fault={fault("bottleSize")}
-          hint="empty if unknown"
+          hint={say.emptyIfUnknown}
         />
       </div>
       {kind === "feed" && (
         <fieldset>
-          <legend className="font-medium">Nitrogen, phosphate, potash, %</legend>
+          <legend className="font-medium">{say.nitrogenPhosphatePotash}</legend>
           <div className="flex gap-2">
             {(["nitrogen", "phosphate", "potash"] as const).map((what, i) => (
               <input
                 key={what}
-                aria-label={`Per cent ${what}`}
+                aria-label={say.perCent(what)}
                 inputMode="decimal"
                 className="input w-20"
                 value={npk[i]}
@@ -217,15 +215,15 @@ function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => 
       <FormFaults faults={unplaced(failure, ["product", "name"])} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-          Keep it
+          {common.keepIt}
         </button>
         {product && (
           <>
             <button type="button" className="btn min-h-12" onClick={onDone}>
-              Leave it
+              {common.leaveIt}
             </button>
             <button type="button" className="btn btn-ghost min-h-12" disabled={busy} onClick={() => void submit(true)}>
-              Off the shelf
+              {say.offTheShelf}
             </button>
           </>
         )}

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/pots/quick-pots";
 import { plainText, readNumber } from "@/core/quantity/index";
 import { readPotSize, wallNamed } from "@/core/vessel/index";
 import { emptyPotDraft, type PotDraft, potSizeWords } from "./pot-fields";
@@ -10,8 +11,7 @@ interface QuickPots {
 }
 export type QuickRead = { ok: true; pots: QuickPots } | { ok: false; fault: string };
 
-const NO_SIZE =
-  "No size is found: write rim/floor/height such as 25/20/22, litres such as 18 L, a class such as #5 or 5 gal, or 3 pints.";
+const noSize = say.noSizeIsFoundWrite;
 
 const VOLUMES = String.raw`(?:l|ltr|litres?|liters?|ml|us[ -]gal(?:lons?)?|gal(?:lons?)?|pt|pints?|qt|quarts?)`;
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
@@ -74,11 +74,10 @@ export function readQuickPots(line: string): QuickRead {
     if (!read.ok) return { ok: false, fault: potSizeWords(read.fault) };
     if (read.pot.known === "about") Object.assign(draft, { known: "about", litres: String(read.pot.litres) });
     else Object.assign(draft, { known: "nominal", system: read.pot.system, size: read.pot.size });
-  } else return { ok: false, fault: NO_SIZE };
+  } else return { ok: false, fault: noSize() };
   const price = take(/(?:[€£$]\s*)?(\d+(?:[.,]\d{1,2})?)\s*(?:€|£|\$|eur|gbp|usd)?$/i);
   const figures = /\S*\d\S*/.exec(rest);
-  if (figures)
-    return { ok: false, fault: `What is “${figures[0]}”? Take it out, or write the size once and the price last.` };
+  if (figures) return { ok: false, fault: say.whatIsTakeItOut(figures[0]) };
   const words = rest.replace(/[^\p{L}\p{N} ]+/gu, " ").trim();
   return { ok: true, pots: { count: count?.[1] ?? "1", price: price?.[1] ?? "", draft, name: words } };
 }

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/pots/read-measures";
 import type { z } from "zod";
 import { ratioToMlPerL } from "@/core/mix/index";
 import { faultOfIssue } from "@/contract/read";
@@ -17,9 +18,7 @@ export function readMeasures<T>(
   const problems: Record<string, string> = {};
   for (const issue of parsed.error.issues) {
     const key = String(issue.path[0]);
-    problems[key] ??= Number.isNaN(numbers[key])
-      ? "A measure in mm (or write 60 cm, 24 in)."
-      : faultWords(faultOfIssue(issue), units);
+    problems[key] ??= Number.isNaN(numbers[key]) ? say.aMeasureInMmOr : faultWords(faultOfIssue(issue), units);
   }
   return { value: null, problems };
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/recipe";
 import { useRef, useState } from "react";
 import { mixLife, mixOfRecipe } from "@/core/mix/index";
 import type { MixStores, StoredRecipe } from "@/core/records/index";
@@ -51,8 +53,7 @@ export function RecipeForm({
 
   const submit = async (gone = false) => {
     const wrong: Record<string, string> = {};
-    if (lines.some((l) => l.part.trim() !== "" && !(readNumber(l.part) >= 0)))
-      wrong.parts = "Parts are numbers, such as 2 or 0.5.";
+    if (lines.some((l) => l.part.trim() !== "" && !(readNumber(l.part) >= 0))) wrong.parts = say.partsAreNumbersSuchAs;
     const feedsMonths = months.trim() === "" ? null : readNumber(months);
     setProblems(wrong);
     recipeId.current ??= crypto.randomUUID();
@@ -69,7 +70,7 @@ export function RecipeForm({
       wrong,
     );
     if (!done) return;
-    tell({ text: gone ? `${name.trim()} is taken out.` : `${name.trim()} is kept.`, entryId: done.entryId });
+    tell({ text: gone ? common.isTakenOut(name.trim()) : say.isKept(name.trim()), entryId: done.entryId });
     if (!recipe) {
       recipeId.current = null;
       setName("");
@@ -79,29 +80,33 @@ export function RecipeForm({
   };
 
   return (
-    <Form className="border-base-300 rounded-box mt-3 space-y-3 border p-3" label="Recipe" onSubmit={() => submit()}>
-      <h2 className="text-lg">{recipe ? `Change ${recipe.name}` : "A recipe of your own"}</h2>
+    <Form
+      className="border-base-300 rounded-box mt-3 space-y-3 border p-3"
+      label={say.recipe}
+      onSubmit={() => submit()}
+    >
+      <h2 className="text-lg">{recipe ? say.change(recipe.name) : say.aRecipeOfYourOwn}</h2>
       <TextField
-        label="Name"
+        label={common.name}
         value={name}
         onChange={setName}
         fault={fault("name")}
-        hint="such as House mix for citrus"
+        hint={say.suchAsHouseMixFor}
       />
       <fieldset>
-        <legend className="font-medium">Parts by volume</legend>
+        <legend className="font-medium">{say.partsByVolume}</legend>
         <ul className="space-y-2">
           {lines.map((line, i) => (
             <li key={i} className="flex items-center gap-2">
               <input
-                aria-label={`Parts of ${componentName(line.id, stores)}`}
+                aria-label={say.partsOf(componentName(line.id, stores))}
                 inputMode="decimal"
                 className="input w-20"
                 value={line.part}
                 onChange={(e) => setLines(lines.map((l, k) => (k === i ? { ...l, part: e.target.value } : l)))}
               />
               <select
-                aria-label={`Component ${i + 1}`}
+                aria-label={say.component(i + 1)}
                 className="select min-w-0 flex-1"
                 value={line.id}
                 onChange={(e) => setLines(lines.map((l, k) => (k === i ? { ...l, id: e.target.value } : l)))}
@@ -115,7 +120,7 @@ export function RecipeForm({
               <button
                 type="button"
                 className="btn btn-ghost btn-sm min-h-11"
-                aria-label={`Leave ${componentName(line.id, stores)} out`}
+                aria-label={say.leaveOut(componentName(line.id, stores))}
                 onClick={() => setLines(lines.filter((_, k) => k !== i))}
               >
                 ×
@@ -130,7 +135,7 @@ export function RecipeForm({
         )}
         <SelectField
           className="mt-2 max-w-72"
-          label="Add a component"
+          label={say.addAComponent}
           value=""
           onChange={(id) => id !== "" && setLines([...lines, { id, part: "1" }])}
           options={[["", "choose …"] as const, ...free.map((id) => [id, componentName(id, stores)] as const)]}
@@ -138,34 +143,38 @@ export function RecipeForm({
       </fieldset>
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField
-          label="Feeds for"
+          label={say.feedsFor}
           numeric
           suffix="months"
           value={months}
           onChange={setMonths}
           fault={fault("feedsMonths")}
-          hint={made ? `empty: about ${number(made.feedsMonths)}, from what is in it (our judgement)` : undefined}
+          hint={made ? say.emptyAboutFromWhatIs(number(made.feedsMonths)) : undefined}
         />
-        <TextField label="Note" value={note} onChange={setNote} fault={fault("note")} />
+        <TextField label={common.note} value={note} onChange={setNote} fault={fault("note")} />
       </div>
       {made && (
         <p className="text-sm" data-testid="recipe-sum" aria-live="polite">
-          {percent(made.blend.shrinkage)} of the summed volumes vanish on mixing; {percent(made.mix.thetaS)} pores;{" "}
-          {kilograms(made.blend.dryKgPerL, units)} a litre dry; {lifeWords(made)}.
+          {say.ofTheSummedVolumesVanish(
+            percent(made.blend.shrinkage),
+            percent(made.mix.thetaS),
+            kilograms(made.blend.dryKgPerL, units),
+            lifeWords(made),
+          )}
         </p>
       )}
       <FormFaults faults={unplaced(failure, FIELDS)} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-          {recipe ? "Keep the change" : "Keep this recipe"}
+          {recipe ? say.keepTheChange : say.keepThisRecipe}
         </button>
         {recipe && (
           <>
             <button type="button" className="btn min-h-12" onClick={onDone}>
-              Leave it
+              {common.leaveIt}
             </button>
             <button type="button" className="btn btn-ghost min-h-12" disabled={busy} onClick={() => void submit(true)}>
-              Take it out
+              {common.takeItOut}
             </button>
           </>
         )}
@@ -176,6 +185,6 @@ export function RecipeForm({
 
 function lifeWords(made: NonNullable<ReturnType<typeof mixOfRecipe>>): string {
   const life = mixLife(made.mix);
-  if (life.by === "long") return "hardly slumps";
-  return life.years === 0 ? "short of air in a pot of 20 cm" : `lasts about ${number(life.years, 1)} years`;
+  if (life.by === "long") return say.hardlySlumps;
+  return life.years === 0 ? say.shortOfAirInA : say.lastsAboutYears(number(life.years, 1));
 }

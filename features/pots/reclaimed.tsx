@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/reclaimed";
 import { useRef, useState } from "react";
 import { STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
@@ -31,7 +33,7 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
     const stock = { name: name.trim(), litres: litresRead, ageYears: years, mix, structure, fromHealthy: healthy };
     const done = await send({ collectionId, stockId: stockId.current, stock });
     if (!done) return;
-    tell({ text: `${litres(litresRead, units)} of old mix kept.`, entryId: done.entryId });
+    tell({ text: say.ofOldMixKept(litres(litresRead, units)), entryId: done.entryId });
     stockId.current = null;
     setName("");
     setAmount("");
@@ -40,51 +42,64 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
   const clear = async (id: string) => {
     const { id: _id, on: _on, left: _left, ...stock } = stores.reclaimed.find((s) => s.id === id)!;
     const done = await send({ collectionId, stockId: id, stock, gone: true });
-    if (done) tell({ text: `${stock.name} is cleared away.`, entryId: done.entryId });
+    if (done) tell({ text: say.isClearedAway(stock.name), entryId: done.entryId });
   };
 
   return (
-    <section aria-label="Reclaimed mix" className="mt-6">
-      <h2 className="text-xl">Reclaimed mix</h2>
+    <section aria-label={say.reclaimedMix} className="mt-6">
+      <h2 className="text-xl">{say.reclaimedMix}</h2>
       {stores.reclaimed.length > 0 && (
         <ul className="divide-base-300 my-2 divide-y">
           {stores.reclaimed.map((s) => (
             <li key={s.id} className="flex flex-wrap items-center justify-between gap-2 py-2">
               <span>
-                <b>{s.name}</b>: {litres(s.left, units)} left of {litres(s.litres, units)}
+                <b>{s.name}</b>
+                {say.leftOf(litres(s.left, units), litres(s.litres, units))}
                 <span className="block text-sm">
-                  {number(s.ageYears, 1)} years old on {day(s.on, today)}, {STRUCTURE_WORDS[s.structure]}; offered when
-                  you pot
+                  {say.yearsOldOnOfferedWhen(number(s.ageYears, 1), day(s.on, today), STRUCTURE_WORDS[s.structure])}
                 </span>
               </span>
               <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void clear(s.id)}>
-                Clear away
+                {say.clearAway}
               </button>
             </li>
           ))}
         </ul>
       )}
       <details>
-        <summary className="min-h-11 cursor-pointer font-medium">Keep mix from emptied pots</summary>
-        <Form className="mt-2 space-y-3" label="Reclaimed mix" onSubmit={submit}>
+        <summary className="min-h-11 cursor-pointer font-medium">{say.keepMixFromEmptiedPots}</summary>
+        <Form className="mt-2 space-y-3" label={say.reclaimedMix} onSubmit={submit}>
           <div className="grid gap-3 sm:grid-cols-2">
-            <TextField label="Name" value={name} onChange={setName} fault={fault("name")} hint="such as Blue tub" />
-            <TextField label="Litres" numeric suffix="L" value={amount} onChange={setAmount} fault={fault("litres")} />
+            <TextField
+              label={common.name}
+              value={name}
+              onChange={setName}
+              fault={fault("name")}
+              hint={say.suchAsBlueTub}
+            />
+            <TextField
+              label={say.litres()}
+              numeric
+              suffix={common.l}
+              value={amount}
+              onChange={setAmount}
+              fault={fault("litres")}
+            />
             <SelectField
-              label="It was once"
+              label={say.itWasOnce}
               value={from}
               onChange={setFrom}
               options={mixes.map((m) => [m.key, m.name] as const)}
             />
             <TextField
-              label="Years since it was mixed"
+              label={say.yearsSinceItWasMixed}
               numeric
               value={age}
               onChange={setAge}
               fault={fault("ageYears")}
             />
             <SelectField
-              label="Structure"
+              label={say.structure}
               value={structure}
               onChange={setStructure}
               options={STRUCTURES.map((s) => [s, STRUCTURE_WORDS[s]] as const)}
@@ -97,7 +112,7 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
               checked={healthy}
               onChange={(e) => setHealthy(e.target.checked)}
             />
-            all of it from pots of healthy trees
+            {say.allOfItFromPots}
           </label>
           {fault("fromHealthy") && (
             <p role="alert" className="text-error text-sm font-semibold">
@@ -106,12 +121,9 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
           )}
           <FormFaults faults={unplaced(failure, ["stock", "name"])} />
           <button type="submit" className="btn min-h-12" disabled={busy}>
-            Keep it
+            {common.keepIt}
           </button>
-          <p className="text-sm">
-            Sour, slimy or root-ridden mix, and mix with grubs, is not worth keeping. Damp it before you turn it, and
-            wash your hands.
-          </p>
+          <p className="text-sm">{say.sourSlimyOrRootRidden}</p>
         </Form>
       </details>
     </section>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/shelf";
 import { pageAt, potAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -64,23 +66,34 @@ export function ShelfView({
     <div>
       <PotsNav at="pots" />
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_26rem]">
-        <section aria-label="The shelf" className="min-w-0">
+        <section aria-label={say.theShelf} className="min-w-0">
           <h1 className="text-2xl">{ROOM_WORDS.pots}</h1>
           <p className="text-lg">
             {pots.length === 0
-              ? "No free pot stands in store."
-              : `${number(free)} free ${free === 1 ? "pot" : "pots"}${shown.length < pots.length ? " of this size" : ""}, smallest first.`}
+              ? say.noFreePotStandsIn
+              : say.freeSmallestFirst(
+                  number(free),
+                  free === 1 ? "pot" : "pots",
+                  shown.length < pots.length ? say.ofThisSize : "",
+                )}
           </p>
           {pots.length + toBuy.length > 0 && (
             <div className="mt-2 flex flex-wrap items-end gap-3">
-              <TextField className="w-28" label="Between" numeric suffix="L" value={from} onChange={setFrom} />
-              <TextField className="w-28" label="and" numeric suffix="L" value={to} onChange={setTo} />
+              <TextField
+                className="w-28"
+                label={say.between}
+                numeric
+                suffix={common.l}
+                value={from}
+                onChange={setFrom}
+              />
+              <TextField className="w-28" label="and" numeric suffix={common.l} value={to} onChange={setTo} />
               <SelectField
                 className="min-w-56"
-                label="Hold a ball against the shelf"
+                label={say.holdABallAgainstThe}
                 value={held?.treeId ?? ""}
                 onChange={(id) => router.push(pageAt(collectionId, "pots", id === "" ? "" : `?tree=${id}`))}
-                options={[["", "no tree"] as const, ...trees.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
+                options={[["", say.noTree] as const, ...trees.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
               />
             </div>
           )}
@@ -90,7 +103,7 @@ export function ShelfView({
             </p>
           )}
           <Shelf
-            label="Free pots"
+            label={say.freePots}
             pots={shown}
             scale={scale}
             fits={fits}
@@ -98,9 +111,9 @@ export function ShelfView({
             currency={currency}
           />
           {sale.length > 0 && (
-            <Folded className="mt-6" title={`Could be bought (${number(sale.length)})`} open={held !== null}>
+            <Folded className="mt-6" title={say.couldBeBought(number(sale.length))} open={held !== null}>
               <Shelf
-                label="Pots on sale"
+                label={say.potsOnSale}
                 pots={sale}
                 scale={scale}
                 fits={fits}
@@ -112,7 +125,7 @@ export function ShelfView({
           {inUse.length > 0 && (
             <details className="mt-6">
               <summary className="min-h-11 cursor-pointer font-medium">
-                Pots in use ({number(inUse.length)} {inUse.length === 1 ? "kind" : "kinds"})
+                {say.potsInUse(number(inUse.length), inUse.length === 1 ? say.kind : say.kinds)}
               </summary>
               <ul className="mt-1 columns-1 gap-6 md:columns-2">
                 {inUse.map((lot) => (
@@ -121,14 +134,14 @@ export function ShelfView({
                       {lot.name}
                     </Link>
                     : {lot.tags.slice(0, 8).join(", ")}
-                    {lot.tags.length > 8 && ` and ${lot.tags.length - 8} more`}
+                    {lot.tags.length > 8 && say.andMore(lot.tags.length - 8)}
                   </li>
                 ))}
               </ul>
             </details>
           )}
         </section>
-        <Folded id="add-pots" title="Put pots in store" open={pots.length + toBuy.length === 0} className="self-start">
+        <Folded id="add-pots" title={say.putPotsInStore} open={pots.length + toBuy.length === 0} className="self-start">
           <AddPots places={places} />
         </Folded>
       </div>
@@ -138,10 +151,10 @@ export function ShelfView({
 
 function heldWords({ tag, mixL, fits }: Held, units: Units): string {
   const good = fits.filter((f) => f.misfit === null).length;
-  const from = `${tag} stands in ${litres(mixL.p50, units)} of mix.`;
+  const from = say.standsInOfMix(tag, litres(mixL.p50, units));
   return good === 0
-    ? `${from} Nothing on the shelf fits: each pot says why.`
-    : `${from} ${number(good)} ${good === 1 ? "kind of pot fits" : "kinds of pots fit"}; each of the others says why not.`;
+    ? say.nothingOnTheShelfFits(from)
+    : say.eachOfTheOthersSays(from, number(good), good === 1 ? say.kindOfPotFits : say.kindsOfPotsFit);
 }
 
 function AddPots({ places }: { places: { id: string; name: string }[] }) {
@@ -198,7 +211,7 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
     );
     if (!done) return;
     tell({
-      text: own ? `${many} × ${name.trim()} put in store.` : `${name.trim()} is on the list of what can be bought.`,
+      text: own ? say.putInStore(many, name.trim()) : say.isOnTheListOf(name.trim()),
       entryId: done.entryId,
     });
     lotId.current = null;
@@ -211,45 +224,45 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
   };
 
   return (
-    <section aria-label="Put pots in store">
+    <section aria-label={say.putPotsInStore}>
       <Form className="space-y-4" onSubmit={submit}>
+        <TextField label={say.inOneLine} value={line} onChange={quick} fault={fault("line")} hint={say.suchAs52520} />
         <TextField
-          label="In one line"
-          value={line}
-          onChange={quick}
-          fault={fault("line")}
-          hint="such as 5 × 25/20/22 terracotta 4.50, 16/13/14 in, 3 × 18 L fabric, 2 × #7: rim, floor and height inside in cm unless you write mm or in; it fills the form below"
+          label={common.name}
+          value={name}
+          onChange={setName}
+          fault={fault("name")}
+          hint={say.suchAsBlack25Cm}
         />
-        <TextField label="Name" value={name} onChange={setName} fault={fault("name")} hint="such as Black 25 cm" />
         <PotFields draft={pot} onChange={setPot} fault={(path) => fault(`pot.${path}`)} units={units} />
         <div className="grid grid-cols-2 gap-3">
           <SelectField
-            label="They are"
+            label={say.theyAre}
             value={owned}
             onChange={setOwned}
             options={[
               ["owned", "mine"],
-              ["both", "mine, more can be bought"],
-              ["buy", "to be bought"],
+              ["both", say.mineMoreCanBeBought],
+              ["buy", say.toBeBought],
             ]}
           />
           {owned !== "buy" && (
-            <TextField label="How many" numeric value={count} onChange={setCount} fault={fault("count")} />
+            <TextField label={say.howMany} numeric value={count} onChange={setCount} fault={fault("count")} />
           )}
-          <TextField label="Price each" numeric value={price} onChange={setPrice} fault={fault("price")} />
+          <TextField label={say.priceEach} numeric value={price} onChange={setPrice} fault={fault("price")} />
           {places.length > 0 && (
             <SelectField
-              label="They stand"
+              label={say.theyStand}
               value={placeId}
               onChange={setPlaceId}
               fault={fault("placeId")}
-              options={[["", "nobody says where"] as const, ...places.map((p) => [p.id, p.name] as const)]}
+              options={[["", say.nobodySaysWhere] as const, ...places.map((p) => [p.id, p.name] as const)]}
             />
           )}
         </div>
         <FormFaults faults={unplaced(failure, FIELDS)} />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
-          {busy ? "Adding …" : "Put in store"}
+          {busy ? common.adding : say.putInStore2}
         </button>
       </Form>
     </section>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/shelf";
 import { potAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { CSSProperties } from "react";
@@ -93,8 +94,10 @@ function ShelfLabel({
         {p.name}
       </Link>
       <span className="block text-sm">
-        {litres(p.brim.p50, units)} at the brim
-        {ranged ? ` (${litres(p.brim.p10, units)}–${litres(p.brim.p90, units)})` : ""}
+        {say.atTheBrim(
+          litres(p.brim.p50, units),
+          ranged ? ` (${litres(p.brim.p10, units)}–${litres(p.brim.p90, units)})` : "",
+        )}
       </span>
       <span className="block text-sm">
         {WALL_WORDS[wallOf(p.pot)]}
@@ -102,7 +105,7 @@ function ShelfLabel({
       </span>
       {(p.place !== null || p.inUse > 0) && (
         <span className="block text-sm">
-          {[p.place, p.inUse > 0 ? `${number(p.inUse)} in use` : null].filter(Boolean).join(" · ")}
+          {[p.place, p.inUse > 0 ? say.inUse(number(p.inUse)) : null].filter(Boolean).join(" · ")}
         </span>
       )}
       {p.condition !== undefined && p.condition !== "sound" && (
@@ -114,11 +117,11 @@ function ShelfLabel({
 }
 
 function FitWords({ fit }: { fit: PotFit | undefined }) {
-  if (!fit) return <span className="block text-sm">the pot it stands in</span>;
+  if (!fit) return <span className="block text-sm">{say.thePotItStandsIn}</span>;
   if (fit.misfit !== null) return <span className="block text-sm">{MISFIT_WORDS[fit.misfit]}</span>;
   return (
     <span className="bg-primary text-primary-content rounded px-1 text-sm font-semibold">
-      fits: {number(fit.ratio, 1)} × the mix
+      {say.fitsTheMix(number(fit.ratio, 1))}
     </span>
   );
 }
@@ -135,10 +138,11 @@ function Bought({ pot }: { pot: ShelfLot }) {
       disabled={busy}
       onClick={async () => {
         const done = await send({ collectionId, lotId: pot.lotId, count: 1 });
-        if (done) tell({ text: `One ${pot.name} put in store.`, entryId: done.entryId });
+        if (done) tell({ text: say.onePutInStore(pot.name), entryId: done.entryId });
       }}
     >
-      one bought<span className="sr-only"> {pot.name}</span>
+      {say.oneBought}
+      <span className="sr-only"> {pot.name}</span>
     </button>
   );
 }
@@ -155,7 +159,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
     if (isMore(what)) {
       const count = Number(what.slice(ADDS.length));
       const done = await add.send({ ...about, count });
-      if (done) tell({ text: `${count} more ${pot.name} put in store.`, entryId: done.entryId });
+      if (done) tell({ text: say.morePutInStore(count, pot.name), entryId: done.entryId });
       return;
     }
     const done =
@@ -164,7 +168,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
         : await condition.send({ ...about, newLotId: crypto.randomUUID(), condition: what });
     if (done)
       tell({
-        text: `One ${pot.name}: ${what === "out" ? OUT : CONDITION_WORDS[what]}.`,
+        text: say.one(pot.name, what === "out" ? OUT : CONDITION_WORDS[what]),
         entryId: done.entryId,
       });
   };
@@ -172,13 +176,13 @@ function PotCare({ pot }: { pot: ShelfLot }) {
   return (
     <span className="block">
       <select
-        aria-label={`One ${pot.name} is`}
+        aria-label={say.oneIs(pot.name)}
         className="select select-xs mt-1 min-h-9 w-full"
         disabled={condition.busy || discard.busy || add.busy}
         value=""
         onChange={(e) => void change(e.target.value as PotCondition | "out")}
       >
-        <option value="">Change condition</option>
+        <option value="">{say.changeCondition}</option>
         {POT_CONDITIONS.filter((c) => c !== (pot.condition ?? "sound")).map((c) => (
           <option key={c} value={c}>
             {CONDITION_WORDS[c]}
@@ -187,7 +191,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
         <option value="out">{OUT}</option>
         {MORE.map((n) => (
           <option key={n} value={`${ADDS}${n}`}>
-            {n === 1 ? "and one more" : `and ${n} more`} of these
+            {say.ofThese(n === 1 ? say.andOneMore : say.andMore2(n))}
           </option>
         ))}
       </select>
@@ -204,7 +208,7 @@ const ADDS = "more-";
 type More = `${typeof ADDS}${number}`;
 const isMore = (what: string): what is More => what.startsWith(ADDS);
 
-const OUT = "out of the store";
+const OUT = say.outOfTheStore;
 const MORE = [1, 5, 10] as const;
 
 function shelfWidth(pot: ShelfLot, scale: number): number {
@@ -239,7 +243,7 @@ function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ba
       height={h}
       overflow="visible"
       role="img"
-      aria-label={none ? `${pot.name}: to be bought` : `${pot.name}: ${pot.free} free`}
+      aria-label={none ? say.toBeBought2(pot.name) : say.free(pot.name, pot.free)}
     >
       {!none && <path d={pathOf(innerOutline(vessel, 0, brim), at)} fill="#efe6cf" />}
       <path
@@ -260,7 +264,7 @@ function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ba
         />
       )}
       <text x={w / 2} y={13} textAnchor="middle" fontSize="13" fontWeight="700" fill={INK}>
-        {none ? "buy" : pot.free}
+        {none ? say.buy : pot.free}
       </text>
     </svg>
   );

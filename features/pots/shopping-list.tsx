@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/pots/shopping-list";
 import type { BagOffer, Shopping } from "@/core/mix/index";
 import { csvLine } from "@/formats/csv-line";
 import { day, litres, number } from "@/words/format";
@@ -44,16 +46,16 @@ export function ShoppingList({
       const bags = (l.bags?.counts ?? []).flatMap((n, i) =>
         n === 0 ? [] : [`${number(n)} × ${litres(offers[l.component][i].litres, units)}`],
       );
-      const there = l.fromStockL > 0 ? `, ${litres(l.fromStockL, units)} are there` : "";
+      const there = l.fromStockL > 0 ? say.areThere(litres(l.fromStockL, units)) : "";
       return {
         what: nameOf(l.component),
         wanted: `${litres(l.litres, units)}${there}`,
         buy:
           l.bags === null
-            ? `${litres(toBuy, units)}: no bag on offer yet`
+            ? say.noBagOnOfferYet(litres(toBuy, units))
             : bags.length === 0
               ? "nothing"
-              : `${bags.join(" + ")}, ${litres(Math.max(0, l.bags.leftoverL), units)} left over`,
+              : say.leftOver(bags.join(" + "), litres(Math.max(0, l.bags.leftoverL), units)),
         cost: l.bags?.cost ?? null,
       };
     }),
@@ -67,7 +69,7 @@ export function ShoppingList({
   const total = rows.every((r) => r.cost !== null) ? rows.reduce((sum, r) => sum + r.cost!, 0) : null;
   const save = () => {
     const lines = [
-      ["item", "wanted", "buy", `cost ${currency}`],
+      ["item", "wanted", "buy", say.cost(currency)],
       ...rows.map((r) => [r.what, r.wanted, r.buy, r.cost]),
     ];
     const url = URL.createObjectURL(new Blob([lines.map(csvLine).join("")], { type: "text/csv" }));
@@ -78,20 +80,17 @@ export function ShoppingList({
     URL.revokeObjectURL(url);
   };
   return (
-    <section aria-label="Shopping list" className="print-sheet mt-4">
-      <h3 className="text-lg">Shopping list</h3>
-      <p className="print-only text-sm">
-        As of {day(asOf)}
-        {asOf === today ? "" : `, written ${day(today)}`}
-      </p>
+    <section aria-label={say.shoppingList} className="print-sheet mt-4">
+      <h3 className="text-lg">{say.shoppingList}</h3>
+      <p className="print-only text-sm">{say.asOf(day(asOf), asOf === today ? "" : say.written(day(today)))}</p>
       <table className="table-sm table">
         <thead>
           <tr>
-            <th scope="col">Item</th>
-            <th scope="col">Wanted</th>
-            <th scope="col">Buy</th>
+            <th scope="col">{say.item}</th>
+            <th scope="col">{say.wanted}</th>
+            <th scope="col">{say.buy}</th>
             <th scope="col" className="text-right">
-              Cost
+              {say.cost2}
             </th>
           </tr>
         </thead>
@@ -110,7 +109,7 @@ export function ShoppingList({
         <tfoot>
           <tr>
             <th scope="row" colSpan={3}>
-              {total === null ? "In all, as far as prices are known" : "In all"}
+              {total === null ? say.inAllAsFarAs : say.inAll}
             </th>
             <td className="text-right font-semibold">
               {money(
@@ -123,10 +122,10 @@ export function ShoppingList({
       </table>
       <div className="no-print mt-2 flex flex-wrap gap-3">
         <button type="button" className="btn min-h-11" onClick={() => window.print()}>
-          Print
+          {common.print}
         </button>
         <button type="button" className="btn min-h-11" onClick={save}>
-          Save as a file
+          {say.saveAsAFile}
         </button>
       </div>
     </section>

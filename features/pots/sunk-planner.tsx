@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/pots/sunk";
 import { useState } from "react";
 import {
   soakTest,
@@ -28,12 +29,12 @@ const START = {
   bedMm: "100",
 };
 const LABELS: readonly (readonly [keyof typeof START, string])[] = [
-  ["outerTopMm", "Pot outside, rim"],
-  ["outerBaseMm", "Pot outside, foot"],
-  ["outerHeightMm", "Pot outside, height"],
-  ["rimAboveMm", "Rim stands out"],
-  ["ringMm", "Gravel all round"],
-  ["bedMm", "Gravel beneath"],
+  ["outerTopMm", say.potOutsideRim],
+  ["outerBaseMm", say.potOutsideFoot],
+  ["outerHeightMm", say.potOutsideHeight],
+  ["rimAboveMm", say.rimStandsOut],
+  ["ringMm", say.gravelAllRound],
+  ["bedMm", say.gravelBeneath],
 ];
 
 /** A pot let into the ground: hole, gravel, soil to carry away, and whether the ground lets water go. */
@@ -44,8 +45,8 @@ export function SunkPlanner() {
   const { value, problems } = readMeasures(sunkSchema, texts, { square }, units);
   const plan = value && sunkPlan(value);
   return (
-    <section aria-label="Sunk pot">
-      <h2 className="text-xl">A pot sunk in the ground</h2>
+    <section aria-label={say.sunkPot}>
+      <h2 className="text-xl">{say.aPotSunkInThe}</h2>
       <div className="mt-2 grid gap-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <div className="no-print grid grid-cols-2 gap-3 self-start">
           <MeasureFields labels={LABELS} texts={texts} onChange={setTexts} problems={problems} />
@@ -56,7 +57,7 @@ export function SunkPlanner() {
               checked={square}
               onChange={(e) => setSquare(e.target.checked)}
             />
-            a square pot
+            {say.aSquarePot}
           </label>
         </div>
         {plan && (
@@ -66,25 +67,23 @@ export function SunkPlanner() {
               <Facts
                 testId="sunk"
                 facts={[
-                  [
-                    "Hole",
-                    `${millimetres(plan.holeWidthMm, units)} wide, ${millimetres(plan.holeDepthMm, units)} deep`,
-                  ],
-                  ["Soil out", `${kilograms(plan.soilOutKg, units)} moist, ${litres(plan.looseSoilL, units)} loose`],
+                  ["Hole", say.wideDeep(millimetres(plan.holeWidthMm, units), millimetres(plan.holeDepthMm, units))],
+                  [say.soilOut, say.moistLoose(kilograms(plan.soilOutKg, units), litres(plan.looseSoilL, units))],
                   [
                     "Gravel",
-                    `${litres(plan.ringL, units)} round it + ${litres(plan.bedL, units)} beneath = ${kilograms(plan.gravelKg, units)}`,
+                    say.roundItBeneath(
+                      litres(plan.ringL, units),
+                      litres(plan.bedL, units),
+                      kilograms(plan.gravelKg, units),
+                    ),
                   ],
                 ]}
               />
             </div>
-            <p className="mt-2 max-w-prose">
-              Roots will leave through the holes: turn the pot or slice round it once a year. On gravel or soil without
-              an air gap the mix drains as if the pot were deeper; in limy ground keep lime-haters out of it.
-            </p>
+            <p className="mt-2 max-w-prose">{say.rootsWillLeaveThroughThe}</p>
             <SoakTest />
             <Caution className="mt-3">
-              <p>Ask for buried cables and pipes before you dig; cover or fence an open hole.</p>
+              <p>{say.askForBuriedCablesAnd}</p>
             </Caution>
           </div>
         )}
@@ -102,17 +101,17 @@ function SoakTest() {
   const result = fallMm >= 0 && time > 0 ? soakTest(fallMm, time) : null;
   return (
     <div className="mt-4">
-      <h3 className="font-semibold">Is the ground tight?</h3>
-      <p className="text-sm">Fill the hole with water, let it empty, fill it once more and time how far it falls.</p>
+      <h3 className="font-semibold">{say.isTheGroundTight}</h3>
+      <p className="text-sm">{say.fillTheHoleWithWater}</p>
       <div className="mt-1 flex flex-wrap gap-3">
         <TextField
           className="w-36"
-          label="The water fell"
+          label={say.theWaterFell}
           numeric
           suffix="mm"
           value={fall}
           onChange={setFall}
-          fault={fall.trim() !== "" && !(fallMm >= 0) ? "A measure in mm." : undefined}
+          fault={fall.trim() !== "" && !(fallMm >= 0) ? say.aMeasureInMm : undefined}
         />
         <TextField
           className="w-36"
@@ -121,14 +120,14 @@ function SoakTest() {
           suffix="minutes"
           value={minutes}
           onChange={setMinutes}
-          fault={time > 0 ? undefined : "More than 0 minutes."}
+          fault={time > 0 ? undefined : say.moreThan0Minutes}
         />
       </div>
       {result && (
         <p className="mt-2 max-w-prose font-semibold" data-testid="soak">
-          {millimetres(result.mmPerHour, units)} an hour. {SOAK_WORDS[result.verdict]}{" "}
+          {say.anHour(millimetres(result.mmPerHour, units), SOAK_WORDS[result.verdict])}
           <span className="text-sm font-normal">
-            (Below {number(SUMP_MM_PER_H)} mm an hour a sump, below {number(SLOW_MM_PER_H)} slow: rules of thumb.)
+            {say.belowMmAnHourA(number(SUMP_MM_PER_H), number(SLOW_MM_PER_H))}
           </span>
         </p>
       )}
@@ -152,7 +151,12 @@ function SunkDrawing({ v, plan }: { v: SunkInput; plan: SunkPlan }) {
     <svg
       viewBox={`0 0 ${w} ${h}`}
       role="img"
-      aria-label={`Section of the sunk pot: hole ${millimetres(plan.holeWidthMm, units)} wide and ${millimetres(plan.holeDepthMm, units)} deep, gravel ${millimetres(v.ringMm, units)} all round and ${millimetres(v.bedMm, units)} beneath`}
+      aria-label={say.sectionOfTheSunkPot(
+        millimetres(plan.holeWidthMm, units),
+        millimetres(plan.holeDepthMm, units),
+        millimetres(v.ringMm, units),
+        millimetres(v.bedMm, units),
+      )}
       className="h-auto w-full max-w-80"
     >
       <defs>
@@ -168,7 +172,7 @@ function SunkDrawing({ v, plan }: { v: SunkInput; plan: SunkPlan }) {
       />
       <path d={`M0 ${ground}H${cx - hole}M${cx + hole} ${ground}H${w}`} stroke={INK} strokeWidth="1.5" />
       <text x={cx} y={h - 8} textAnchor="middle" fontSize="12.5" fill={INK}>
-        {millimetres(plan.holeWidthMm, units)} × {millimetres(plan.holeDepthMm, units)} deep
+        {say.deep(millimetres(plan.holeWidthMm, units), millimetres(plan.holeDepthMm, units))}
       </text>
     </svg>
   );

@@ -1,7 +1,8 @@
 "use client";
 
 import { useSyncExternalStore } from "react";
-import { SETTINGS_WORDS, THEME_WORDS } from "@/words/settings";
+import { type English, english, ENGLISH_COOKIE, ENGLISHES } from "@/words/english";
+import { ENGLISH_WORDS, SETTINGS_WORDS, THEME_WORDS } from "@/words/settings";
 import { chooseTheme, type Theme, THEME_KEY, THEMES } from "./theme";
 
 const CHANGED = "aurelian-theme-changed";
@@ -29,6 +30,34 @@ export function Appearance() {
         <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
           <input type="radio" name="theme" className="radio" checked={theme === key} onChange={() => choose(key)} />
           {THEME_WORDS[key]}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+const YEAR_S = 365 * 86_400;
+
+function chooseEnglish(next: English) {
+  document.cookie = `${ENGLISH_COOKIE}=${next}; path=/; max-age=${YEAR_S}; samesite=strict`;
+  window.location.reload();
+}
+
+/** Spelling, a few terms and the form of dates: kept on this device, and sent along so that the server's pages agree. */
+export function EnglishSwitch() {
+  return (
+    <fieldset className="mt-3 flex flex-wrap items-center gap-x-6 gap-y-1">
+      <legend className="text-sm">{SETTINGS_WORDS.englishHint}</legend>
+      {ENGLISHES.map((key) => (
+        <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input
+            type="radio"
+            name="english"
+            className="radio"
+            defaultChecked={english() === key}
+            onChange={() => chooseEnglish(key)}
+          />
+          {ENGLISH_WORDS[key]}
         </label>
       ))}
     </fieldset>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/settings";
 import type { Currency } from "@/contract/currency";
 import { SelectField } from "@/ui/fields";
 import { useCommand } from "@/features/kernel/use-command";
@@ -14,17 +15,17 @@ export function CurrencySwitch() {
   const { send, at, failure } = useCommand("set-currency");
   const change = async (next: Currency) => {
     const done = await send({ collectionId, currency: next });
-    if (done) tell({ text: `Prices are in ${next} now; nothing was converted.`, entryId: null });
+    if (done) tell({ text: say.pricesAreInNowNothing(next), entryId: null });
   };
   return (
     <SelectField
       className="max-w-80"
-      label="Currency of prices"
+      label={say.currencyOfPrices}
       value={currency}
       onChange={(next) => void change(next as Currency)}
       options={currencyOptions()}
       fault={at("currency") ?? failure?.faults[0]?.message}
-      hint="Figures stay as they were typed: nothing is converted."
+      hint={say.figuresStayAsTheyWere}
     />
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/settings";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 
@@ -9,11 +10,11 @@ export function UnitsSwitch() {
   const { send, busy } = useCommand("set-units");
   return (
     <fieldset className="flex flex-wrap items-center gap-x-6 gap-y-1" disabled={busy}>
-      <legend className="font-medium">Units shown</legend>
+      <legend className="font-medium">{say.unitsShown}</legend>
       {(
         [
-          ["metric", "litres, millimetres, kilograms, °C"],
-          ["us", "gallons, inches, pounds, °F"],
+          ["metric", say.litresMillimetresKilogramsC()],
+          ["us", say.gallonsInchesPoundsF],
         ] as const
       ).map(([key, words]) => (
         <label key={key} className="flex min-h-11 cursor-pointer items-center gap-2">

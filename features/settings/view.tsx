@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/settings";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { useState } from "react";
@@ -11,7 +13,7 @@ import { ChoiceInput, TextInput } from "@/ui/form/inputs";
 import { elevation, number, percent } from "@/words/format";
 import { PAGE_WORDS } from "@/words/rooms";
 import { RISK_WORDS, SETTINGS_WORDS } from "@/words/settings";
-import { Appearance } from "./appearance";
+import { Appearance, EnglishSwitch } from "./appearance";
 import { CurrencySwitch } from "./currency-switch";
 import { UnitsSwitch } from "./units-switch";
 
@@ -38,8 +40,12 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
       </Part>
       <Part title={SETTINGS_WORDS.location}>
         <p>
-          {coordinate(facts.latitudeDeg, "N", "S")}, {coordinate(facts.longitudeDeg, "E", "W")},{" "}
-          {elevation(facts.elevationM, units)} above the sea; days and times of {facts.zone.replaceAll("_", " ")}.
+          {say.aboveTheSeaDaysAnd(
+            coordinate(facts.latitudeDeg, "N", "S"),
+            coordinate(facts.longitudeDeg, "E", "W"),
+            elevation(facts.elevationM, units),
+            facts.zone.replaceAll("_", " "),
+          )}
         </p>
         <p className="text-sm">{SETTINGS_WORDS.locationHint}</p>
         <Ways pages={["climate", "climate/records", "climate/places"]} first="Frost & season" />
@@ -52,6 +58,7 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
       </Part>
       <Part title={SETTINGS_WORDS.appearance}>
         <Appearance />
+        <EnglishSwitch />
       </Part>
       <Part title={SETTINGS_WORDS.work}>
         <p className="text-sm">{SETTINGS_WORDS.workHint}</p>
@@ -62,7 +69,7 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
         <Ways pages={["import", "log"]} />
         <p className="mt-2">
           <Link className="link" href="/">
-            All collections
+            {say.allCollections}
           </Link>
         </p>
       </Part>
@@ -70,7 +77,7 @@ export function SettingsView({ facts }: { facts: SettingsFacts }) {
         <Link className="link" href={pageAt(collectionId, "pots/figures")}>
           {PAGE_WORDS["pots/figures"]}
         </Link>
-        : what every figure rests on.
+        {say.whatEveryFigureRestsOn}
       </p>
     </div>
   );
@@ -90,8 +97,8 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 
 const WAY_WORDS: Partial<Record<Page, string>> = {
   ...PAGE_WORDS,
-  plan: "Plan: school, room, budget",
-  today: "Calendar feed",
+  plan: say.planSchoolRoomBudget,
+  today: say.calendarFeed,
 };
 
 function Ways({ pages, first }: { pages: readonly Page[]; first?: string }) {
@@ -121,10 +128,10 @@ function Collection({ facts }: { facts: SettingsFacts }) {
     <CommandForm
       of={form}
       label={SETTINGS_WORDS.collection}
-      button={["Save", "Saving …"]}
+      button={["Save", common.saving]}
       className="max-w-md space-y-3"
     >
-      <TextInput name="name" label="Name" />
+      <TextInput name="name" label={common.name} />
       <ChoiceInput
         name="risk"
         label={RISK_WORDS.label}

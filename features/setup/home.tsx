@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/setup";
 import { pageAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
@@ -12,7 +13,7 @@ export async function Home() {
   if (collections.length === 1) redirect(pageAt(collections[0].id, "today"));
   return (
     <main className="mx-auto max-w-xl px-4 py-10">
-      <h1 className="text-3xl">Collections</h1>
+      <h1 className="text-3xl">{say.collections}</h1>
       <ul className="my-5 space-y-3">
         {collections.map((c) => (
           <li key={c.id}>
@@ -23,7 +24,7 @@ export async function Home() {
         ))}
       </ul>
       <Link className="btn" href="/setup">
-        Start another collection
+        {say.startAnotherCollection}
       </Link>
     </main>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/setup";
 import type { SitePreview } from "@/contract/queries";
 import { Chart } from "@/ui/charts";
 import { ScrollBox } from "@/ui/fields";
@@ -48,48 +50,55 @@ export function Months({
   });
   const frost =
     preview.lastSpringFrost === null || preview.firstAutumnFrost === null
-      ? "in most years no frost"
-      : `last frost about ${monthDay(preview.lastSpringFrost)}, first about ${monthDay(preview.firstAutumnFrost)}`;
+      ? say.inMostYearsNoFrost
+      : say.lastFrostAboutFirstAbout(monthDay(preview.lastSpringFrost), monthDay(preview.firstAutumnFrost));
   return (
     <section aria-label={about.title} data-testid="months" className="space-y-2">
       <h2 className="font-serif text-xl font-semibold">{about.title}</h2>
       <p>
-        Coldest night of an ordinary winter {celsius(preview.coldestNightC, units)}, {frost}; a hot afternoon{" "}
-        {celsius(preview.hotAfternoonC, units)};{" "}
-        {millimetres(
-          preview.rainMm.reduce((a, b) => a + b, 0),
-          units,
-        )}{" "}
-        of rain.
+        {say.coldestNightOfAnOrdinary(
+          celsius(preview.coldestNightC, units),
+          frost,
+          celsius(preview.hotAfternoonC, units),
+          millimetres(
+            preview.rainMm.reduce((a, b) => a + b, 0),
+            units,
+          ),
+        )}
       </p>
       <Chart
-        label={`Mean lowest and highest temperature of each month: ${rows.map((r) => `${r.month} ${celsius(r.low, units)} to ${celsius(r.high, units)}`).join(", ")}`}
+        label={say.meanLowestAndHighestTemperature(
+          rows.map((r) => say.to(r.month, celsius(r.low, units), celsius(r.high, units))).join(", "),
+        )}
         rows={rows}
         x="month"
         unit={degreesUnit(units)}
         value={(v, short) => (short ? celsiusShort(v, units) : celsius(v, units))}
         series={[
-          { key: "range", name: "usual day, night to afternoon", as: "band", tone: "earth" },
-          { key: "high", name: "mean highest", as: "line", tone: "ochre" },
-          { key: "low", name: "mean lowest", as: "line", tone: "frost" },
+          { key: "range", name: say.usualDayNightToAfternoon, as: "band", tone: "earth" },
+          { key: "high", name: say.meanHighest, as: "line", tone: "ochre" },
+          { key: "low", name: say.meanLowest, as: "line", tone: "frost" },
         ]}
         limits={[{ at: 0, name: "freezing" }]}
         heightPx={190}
       />
       <p className="text-sm">
-        Carried over from the nearest known places ({number(preview.nearest.distanceKm)} km and more away), usually
-        right within {degreesApart(preview.errorC, units)}. {about.order}
+        {say.carriedOverFromTheNearest(
+          number(preview.nearest.distanceKm),
+          degreesApart(preview.errorC, units),
+          about.order,
+        )}
       </p>
       <details>
-        <summary className="min-h-11 cursor-pointer content-center">Change single months</summary>
-        <ScrollBox label="Months">
+        <summary className="min-h-11 cursor-pointer content-center">{say.changeSingleMonths}</summary>
+        <ScrollBox label={common.months}>
           <table className="table-sm table">
             <thead>
               <tr>
-                <th scope="col">Month</th>
-                <th scope="col">Mean lowest</th>
-                <th scope="col">Mean highest</th>
-                <th scope="col">Rain</th>
+                <th scope="col">{say.month}</th>
+                <th scope="col">{say.meanLowest2}</th>
+                <th scope="col">{say.meanHighest2}</th>
+                <th scope="col">{say.rain}</th>
               </tr>
             </thead>
             <tbody>
@@ -103,7 +112,7 @@ export function Months({
                       <input
                         className={`input w-24 ${faults[editKey(what, m)] ? "input-error" : ""}`}
                         inputMode="decimal"
-                        aria-label={`${row.month}, mean ${what === "low" ? "lowest" : "highest"}`}
+                        aria-label={say.mean(row.month, what === "low" ? "lowest" : "highest")}
                         aria-invalid={faults[editKey(what, m)] !== undefined}
                         placeholder={celsius((what === "low" ? preview.tminC : preview.tmaxC)[m], units)}
                         value={edits[editKey(what, m)] ?? ""}

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup";
 import { readCoordinatePair, SHOWN_UNIT } from "@/core/quantity/index";
 import type { SitePreview } from "@/contract/queries";
 import { TextField } from "@/ui/fields";
@@ -9,17 +10,17 @@ import { TownField } from "./town-field";
 
 const MONTHS = [
   "January",
-  "February",
-  "March",
-  "April",
-  "May",
-  "June",
-  "July",
-  "August",
-  "September",
-  "October",
-  "November",
-  "December",
+  say.february,
+  say.march,
+  say.april,
+  say.may,
+  say.june,
+  say.july,
+  say.august,
+  say.september,
+  say.october,
+  say.november,
+  say.december,
 ];
 
 const Legend = ({ children }: { children: string }) => (
@@ -53,35 +54,35 @@ export function PlaceQuestion({
   };
   return (
     <fieldset className="space-y-3">
-      <Legend>1 · The place on the globe</Legend>
+      <Legend>{say.n1ThePlaceOnThe}</Legend>
       <TownField onPick={(town) => at(town.latitudeDeg, town.longitudeDeg)} />
       <div className="grid gap-3 sm:grid-cols-3">
         <TextField
-          label="Latitude"
+          label={say.latitude}
           value={draft.latitude}
           onChange={(text) => typed(text, { latitude: text })}
           suffix="°"
-          hint="38.6 S, −38.6 or 38°36'S; both at once may be pasted here"
+          hint={say.n386S386}
           fault={fault("answers.latitudeDeg")}
         />
         <TextField
-          label="Longitude"
+          label={say.longitude}
           value={draft.longitude}
           onChange={(text) => typed(text, { longitude: text })}
           suffix="°"
-          hint="west is negative, or 13.4 W"
+          hint={say.westIsNegativeOr13}
           fault={fault("answers.longitudeDeg")}
         />
         <TextField
-          label="Elevation"
+          label={say.elevation}
           numeric="signed"
           value={draft.elevation}
           onChange={(elevation) => onChange({ elevation })}
           suffix={SHOWN_UNIT[units].m}
           hint={
             nearest
-              ? `left empty: ${metres(nearest.elevationM, units)}, as known places around, the nearest ${number(nearest.distanceKm)} km away`
-              : "55 m or 180 ft"
+              ? say.leftEmptyAsKnownPlaces(metres(nearest.elevationM, units), number(nearest.distanceKm))
+              : say.n55MOr180Ft
           }
           fault={fault("answers.elevationM")}
         />
@@ -92,8 +93,8 @@ export function PlaceQuestion({
 
 /** What a question's answer does: the guess that stands without one, or what the years made for it come to. */
 export function answerHint(answered: boolean, shown: string | null): string {
-  if (shown === null) return "left empty: guessed from the place";
-  return answered ? `the middle year made for your answers: ${shown}` : `left empty: ${shown}, as guessed`;
+  if (shown === null) return say.leftEmptyGuessedFromThe;
+  return answered ? say.theMiddleYearMadeFor(shown) : say.leftEmptyAsGuessed(shown);
 }
 
 export function DegreesQuestion({
@@ -150,21 +151,21 @@ export function MonthDayQuestion({
       <Legend>{legend}</Legend>
       <div className="mt-2 flex max-w-md gap-3">
         <label className="w-24">
-          <span className="mb-1 block font-medium">Day</span>
+          <span className="mb-1 block font-medium">{say.day}</span>
           <input
             className={`input w-full ${fault ? "input-error" : ""}`}
             inputMode="numeric"
-            aria-label={`${legend}: day`}
+            aria-label={say.day2(legend)}
             aria-invalid={fault !== undefined}
             value={value.day}
             onChange={(e) => onChange({ ...value, day: e.target.value })}
           />
         </label>
         <label className="flex-1">
-          <span className="mb-1 block font-medium">Month</span>
+          <span className="mb-1 block font-medium">{say.month}</span>
           <select
             className="select w-full"
-            aria-label={`${legend}: month`}
+            aria-label={say.month2(legend)}
             value={value.month}
             onChange={(e) => onChange({ ...value, month: e.target.value })}
           >

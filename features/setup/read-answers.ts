@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/setup";
 import type { SitePreview } from "@/contract/queries";
 import { type Axis, readCoordinate, readTyped } from "@/core/quantity/index";
 import type { Units } from "@/words/format";
@@ -35,12 +36,12 @@ export const EMPTY_DRAFT: SetupDraft = {
 
 const COORDINATE_FAULTS: Record<Axis, Record<"not-understood" | "out-of-range", string>> = {
   latitude: {
-    "not-understood": "Give the latitude as 52.5, −38.6, 38.6 S or 52°31'N.",
-    "out-of-range": "A latitude lies between −90 and 90.",
+    "not-understood": say.giveTheLatitudeAs52,
+    "out-of-range": say.aLatitudeLiesBetween90,
   },
   longitude: {
-    "not-understood": "Give the longitude as 13.4, −122.4, 122.4 W or 13°24'E.",
-    "out-of-range": "A longitude lies between −180 and 180.",
+    "not-understood": say.giveTheLongitudeAs13,
+    "out-of-range": say.aLongitudeLiesBetween180,
   },
 };
 
@@ -71,8 +72,8 @@ export function readAnswers(draft: SetupDraft, units: Units) {
     const value = read(text, kind, units);
     if (value >= low && value <= high) return value;
     problems[`answers.${name}`] = Number.isNaN(value)
-      ? `Give ${what} as a number${kind === "m" ? ", as 55 m or 180 ft" : ""}.`
-      : `${what[0].toUpperCase()}${what.slice(1)} lies between ${low} and ${high}.`;
+      ? say.giveAsANumber(what, kind === "m" ? say.as55MOr180 : "")
+      : say.liesBetweenAnd(what[0].toUpperCase(), what.slice(1), low, high);
     return undefined;
   };
   const frost = (value: MonthDay) => (draft.never ? null : value.day.trim() === "" ? undefined : asText(value));
@@ -81,9 +82,9 @@ export function readAnswers(draft: SetupDraft, units: Units) {
     answers: {
       latitudeDeg: where("answers.latitudeDeg", draft.latitude, "latitude"),
       longitudeDeg: where("answers.longitudeDeg", draft.longitude, "longitude"),
-      elevationM: number("elevationM", draft.elevation, [-450, 6000], "the elevation in metres", "m"),
-      coldestNightC: number("coldestNightC", draft.coldest, [-65, 25], "the coldest night in °C", "celsius"),
-      hotAfternoonC: number("hotAfternoonC", draft.hot, [-10, 55], "a hot afternoon in °C", "celsius"),
+      elevationM: number("elevationM", draft.elevation, [-450, 6000], say.theElevationInMetres(), "m"),
+      coldestNightC: number("coldestNightC", draft.coldest, [-65, 25], say.theColdestNightInC, "celsius"),
+      hotAfternoonC: number("hotAfternoonC", draft.hot, [-10, 55], say.aHotAfternoonInC, "celsius"),
       lastSpringFrost: frost(draft.spring),
       firstAutumnFrost: frost(draft.autumn),
     },
@@ -99,7 +100,7 @@ export const editKey = (what: "low" | "high", m: number) => `${what}-${m}`;
 const [COLDEST_MEAN_C, HOTTEST_MEAN_C] = [-60, 55];
 
 /** What is told where months were typed and the rest of the year cannot be had: nothing typed is dropped in silence. */
-export const MONTHS_AWAY = "The other months cannot be looked up just now. What you typed is kept here: try again.";
+export const MONTHS_AWAY = say.theOtherMonthsCannotBe;
 
 /**
  * Means with what was typed over; null where nothing was. What cannot be read is told at its month.
@@ -120,13 +121,12 @@ export function readMonths(
       const text = edits[editKey(what, m)] ?? "";
       if (text.trim() === "") return Math.round(10 * (value - heightShiftC)) / 10;
       const said = read(text, "celsius", units);
-      if (!(said >= COLDEST_MEAN_C && said <= HOTTEST_MEAN_C))
-        problems[editKey(what, m)] = "A temperature, such as −3.5.";
+      if (!(said >= COLDEST_MEAN_C && said <= HOTTEST_MEAN_C)) problems[editKey(what, m)] = say.aTemperatureSuchAs3;
       return said;
     });
   const months = { tminC: means("low", guess.tminC), tmaxC: means("high", guess.tmaxC) };
   months.tminC.forEach((low, m) => {
-    if (low > months.tmaxC[m]) problems[editKey("low", m)] = "The mean lowest lies below the mean highest.";
+    if (low > months.tmaxC[m]) problems[editKey("low", m)] = say.theMeanLowestLiesBelow;
   });
   return { problems, months };
 }

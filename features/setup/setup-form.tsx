@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup";
 import { useRouter } from "next/navigation";
 import { useState, useSyncExternalStore } from "react";
 import type { Currency } from "@/contract/currency";
@@ -53,7 +54,7 @@ export function SetupForm() {
   const { send, busy, failure, beside } = useCommand("create-collection");
   // Known from the beginning, for its weather years go by it: what is shown here is what the collection will have.
   const [id] = useState(() => crypto.randomUUID());
-  const [name, setName] = useState("My trees");
+  const [name, setName] = useState(say.myTrees);
   const [draft, setDraft] = useState<SetupDraft>(EMPTY_DRAFT);
   const change = (part: Partial<SetupDraft>) => setDraft((before) => ({ ...before, ...part }));
   const [edits, setEdits] = useState<MonthEdits>({});
@@ -71,8 +72,7 @@ export function SetupForm() {
     const { problems: oddMonths, months } = readMonths(edits, latest, units);
     const wrong: Problems = { ...unread, ...oddMonths };
     const elevationM = answers.elevationM ?? latest?.elevationM;
-    if (placed && elevationM === undefined)
-      wrong["answers.elevationM"] ??= "Give the elevation: what is known around cannot be looked up just now.";
+    if (placed && elevationM === undefined) wrong["answers.elevationM"] ??= say.giveTheElevationWhatIs;
     setProblems(wrong);
     if (Object.keys(wrong).length > 0 || elevationM === undefined) return;
     const done = await send({
@@ -90,13 +90,10 @@ export function SetupForm() {
 
   return (
     <main className="mx-auto max-w-2xl px-4 py-8">
-      <h1 className="text-3xl">Where do your trees stand?</h1>
-      <p className="mt-2 text-lg">
-        The place is enough to begin. What you know better than our guess, say; the rest may stay empty. Every screen
-        says that it is a guess until you read in a real weather record.
-      </p>
+      <h1 className="text-3xl">{say.whereDoYourTreesStand}</h1>
+      <p className="mt-2 text-lg">{say.thePlaceIsEnoughTo}</p>
       <Form className="mt-6 space-y-6" onSubmit={submit}>
-        <TextField label="Name of the collection" value={name} onChange={setName} fault={fault("name")} />
+        <TextField label={say.nameOfTheCollection} value={name} onChange={setName} fault={fault("name")} />
         <PlaceQuestion draft={draft} onChange={change} nearest={preview?.nearest ?? null} units={units} fault={fault} />
         {preview && (
           <Months
@@ -106,39 +103,39 @@ export function SetupForm() {
             faults={problems}
             onEdit={setEdits}
             about={{
-              title: "Your year as we guess it",
-              order: "Your answers below pull it; what you type here goes before both.",
+              title: say.yourYearAsWeGuess,
+              order: say.yourAnswersBelowPullIt,
             }}
           />
         )}
         <YearQuestions draft={draft} onChange={change} preview={preview} units={units} fault={fault} />
         <fieldset>
-          <legend className="font-serif text-xl font-semibold">6 · How it is shown</legend>
+          <legend className="font-serif text-xl font-semibold">{say.n6HowItIsShown}</legend>
           <div className="mt-2 grid gap-3 sm:grid-cols-2">
             <SelectField
-              label="Units"
+              label={say.units}
               value={units}
               onChange={shown.setUnits}
               options={[
-                ["metric", "litres, millimetres, kilograms, °C"],
-                ["us", "gallons, inches, pounds, °F"],
+                ["metric", say.litresMillimetresKilogramsC()],
+                ["us", say.gallonsInchesPoundsF],
               ]}
             />
             <SelectField
-              label="Currency"
+              label={say.currency}
               value={shown.currency}
               onChange={shown.setCurrency}
               options={currencyOptions()}
               fault={fault("currency")}
             />
           </div>
-          <p className="mt-1 text-sm opacity-80">Both can be changed later, under Climate.</p>
+          <p className="mt-1 text-sm opacity-80">{say.bothCanBeChangedLater}</p>
         </fieldset>
         <FormFaults
           faults={[...unplaced(failure, FIELDS), ...(problems.months ? [{ message: problems.months }] : [])]}
         />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
-          {busy ? "Making your years …" : "Begin"}
+          {busy ? say.makingYourYears : say.begin}
         </button>
       </Form>
     </main>
@@ -167,8 +164,8 @@ function YearQuestions({
   return (
     <>
       <DegreesQuestion
-        legend="2 · The coldest night of an ordinary winter"
-        label="Lowest temperature"
+        legend={say.n2TheColdestNightOf}
+        label={say.lowestTemperature}
         value={draft.coldest}
         onChange={(coldest) => onChange({ coldest })}
         units={units}
@@ -176,7 +173,7 @@ function YearQuestions({
         fault={fault("answers.coldestNightC")}
       />
       <MonthDayQuestion
-        legend="3 · The usual last frost in spring"
+        legend={say.n3TheUsualLastFrost}
         value={draft.spring}
         onChange={(spring) => onChange({ spring })}
         disabled={draft.never}
@@ -184,19 +181,14 @@ function YearQuestions({
         fault={fault("answers.lastSpringFrost")}
       />
       <MonthDayQuestion
-        legend="4 · The usual first frost in autumn"
+        legend={say.n4TheUsualFirstFrost()}
         value={draft.autumn}
         onChange={(autumn) => onChange({ autumn })}
         disabled={draft.never}
         hint={frost(draft.autumn.day, preview?.firstAutumnFrost)}
         fault={fault("answers.firstAutumnFrost")}
       />
-      {latitude.ok && latitude.degrees < 0 && (
-        <p className="text-info">
-          Southern hemisphere: your spring frost falls between August and December, your autumn frost between March and
-          July.
-        </p>
-      )}
+      {latitude.ok && latitude.degrees < 0 && <p className="text-info">{say.southernHemisphereYourSpringFrost}</p>}
       <label className="flex min-h-11 items-center gap-3">
         <input
           type="checkbox"
@@ -204,11 +196,11 @@ function YearQuestions({
           checked={draft.never}
           onChange={(e) => onChange({ never: e.target.checked })}
         />
-        It never freezes here
+        {say.itNeverFreezesHere}
       </label>
       <DegreesQuestion
-        legend="5 · A usual hot afternoon of the hottest month"
-        label="Hot afternoon"
+        legend={say.n5AUsualHotAfternoon}
+        label={say.hotAfternoon}
         value={draft.hot}
         onChange={(hot) => onChange({ hot })}
         units={units}

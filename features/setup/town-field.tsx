@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup";
 import { useEffect, useId, useState } from "react";
 import type { FoundTown } from "@/contract/queries";
 import { askSite } from "@/features/kernel/ask";
@@ -37,15 +38,15 @@ export function TownField({ onPick }: { onPick: (town: FoundTown) => void }) {
   return (
     <div>
       <Field
-        label="Nearest town"
+        label={say.nearestTown}
         fault={
           current && current.found.length === 0
             ? current.failed
-              ? "Towns cannot be looked up just now. Type the coordinates instead."
-              : "No town of this name is known here. Look at its spelling, take the next larger one, or type the coordinates."
+              ? say.townsCannotBeLookedUp
+              : say.noTownOfThisName
             : undefined
         }
-        hint="or type the coordinates; a country or state after a comma narrows the list"
+        hint={say.orTypeTheCoordinatesA}
       >
         {(aria) => (
           <input
@@ -61,7 +62,7 @@ export function TownField({ onPick }: { onPick: (town: FoundTown) => void }) {
         )}
       </Field>
       {current && current.found.length > 0 && (
-        <ul className="mt-2 grid gap-1 sm:grid-cols-2" aria-label="Towns found" id={list}>
+        <ul className="mt-2 grid gap-1 sm:grid-cols-2" aria-label={say.townsFound} id={list}>
           {current.found.map((town) => (
             <li key={town.id}>
               <button
@@ -77,7 +78,7 @@ export function TownField({ onPick }: { onPick: (town: FoundTown) => void }) {
                   <b>{town.name}</b> <span className="text-sm">{words(town)}</span>
                   <span className="block text-sm opacity-80">
                     {town.latitudeDeg.toFixed(2)}°, {town.longitudeDeg.toFixed(2)}° ·{" "}
-                    {town.population > 0 ? `${number(town.population)} people` : "size not known"}
+                    {town.population > 0 ? say.people(number(town.population)) : say.sizeNotKnown}
                   </span>
                 </span>
               </button>

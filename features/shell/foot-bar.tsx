@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/shell";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { pageAt } from "@/features/kernel/addresses";
@@ -16,7 +17,7 @@ export function FootBar() {
   const query = useDayQuery();
   return (
     <nav
-      aria-label="Rooms"
+      aria-label={say.rooms}
       className="no-print bg-base-200 border-base-300 fixed inset-x-0 bottom-0 z-30 flex border-t pb-[env(safe-area-inset-bottom)] sm:hidden"
     >
       {ROOMS.slice(0, IN_FOOT_BAR).map(({ page, icon }) => (

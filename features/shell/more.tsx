@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/shell";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { pageAt } from "@/features/kernel/addresses";
@@ -30,10 +31,10 @@ export function More({ path, atFoot = false }: { path: string; atFoot?: boolean 
       {atFoot ? (
         <summary className="flex min-h-14 flex-col items-center justify-center text-xs font-medium">
           <Icon name="more" size={22} />
-          More
+          {say.more}
         </summary>
       ) : (
-        <summary className="btn btn-ghost btn-sm min-h-9">More</summary>
+        <summary className="btn btn-ghost btn-sm min-h-9">{say.more}</summary>
       )}
       <ul
         className={`bg-base-100 border-base-300 rounded-box absolute right-0 z-30 w-56 border p-1 shadow-lg ${atFoot ? "bottom-full mb-1 mr-1" : "mt-1"}`}

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/shell";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
@@ -15,15 +17,15 @@ import { More } from "./more";
 import { isIn, ROOMS } from "./rooms";
 
 const KEYS: [string, string][] = [
-  ["/", "find a tree"],
-  ["r", "record something"],
-  ["[  ]", "a week back, a week ahead"],
-  ["t", "back to today"],
-  ["← →  on the strip", "a day back, a day ahead"],
-  ["l  among the trees", "plain list and back"],
-  ["← →  among the trees", "from tree to tree"],
+  ["/", say.findATree],
+  ["r", say.recordSomething],
+  ["[  ]", say.aWeekBackAWeek],
+  ["t", say.backToToday],
+  [say.onTheStrip, say.aDayBackADay],
+  [say.lAmongTheTrees, say.plainListAndBack],
+  [say.amongTheTrees, say.fromTreeToTree],
   [ROOMS.map((r) => r.key).join("  "), ROOMS.map((r) => ROOM_WORDS[r.page]).join(", ")],
-  ["?", "help for this page"],
+  ["?", say.helpForThisPage],
 ];
 
 /** The tree whose page this is. */
@@ -57,14 +59,14 @@ export function Nav({ name }: { name: string }) {
 
   return (
     <header className="bg-base-200 border-base-300 flex items-center gap-x-3 gap-y-1 border-b px-3 py-1 sm:flex-wrap sm:gap-x-4 lg:flex-nowrap sm:py-2">
-      <span className="font-serif text-xl font-semibold tracking-tight max-sm:hidden">Aurelian</span>
+      <span className="font-serif text-xl font-semibold tracking-tight max-sm:hidden">{say.aurelian}</span>
       <span
         className="max-w-[9rem] truncate max-sm:max-w-[11rem] max-sm:font-serif max-sm:text-lg max-sm:font-semibold sm:text-sm lg:max-w-[8rem] xl:max-w-[12rem]"
         title={name}
       >
         {name}
       </span>
-      <nav aria-label="Rooms" className="hidden gap-1 sm:flex">
+      <nav aria-label={say.rooms} className="hidden gap-1 sm:flex">
         {ROOMS.map(({ page, icon }) => {
           const here = isIn(page, path);
           return (
@@ -89,7 +91,7 @@ export function Nav({ name }: { name: string }) {
           onClick={() => finder.current?.showModal()}
         >
           <Icon name="find" />
-          <span className="max-sm:sr-only">Find</span> <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
+          <span className="max-sm:sr-only">{say.find}</span> <kbd className="kbd kbd-xs hidden sm:inline">/</kbd>
         </button>
         <button
           type="button"
@@ -97,7 +99,7 @@ export function Nav({ name }: { name: string }) {
           onClick={() => record({ trees: [], treeId: treeOf(path) })}
         >
           <Icon name="record" />
-          Record
+          {common.record}
         </button>
         <span className="hidden sm:inline">
           <More path={path} />
@@ -110,13 +112,13 @@ export function Nav({ name }: { name: string }) {
         onClick={() => help.current?.showModal()}
       >
         <Icon name="help" />
-        <span className="sr-only 2xl:not-sr-only">Help</span> <kbd className="kbd kbd-xs hidden sm:inline">?</kbd>
+        <span className="sr-only 2xl:not-sr-only">{say.help}</span> <kbd className="kbd kbd-xs hidden sm:inline">?</kbd>
       </button>
-      <dialog ref={help} className="modal" aria-label="Help">
+      <dialog ref={help} className="modal" aria-label={say.help}>
         <div className="modal-box">
-          <h2 className="mb-2 text-xl">What this page is for</h2>
+          <h2 className="mb-2 text-xl">{say.whatThisPageIsFor}</h2>
           <p data-testid="help">{helpOf(path)}</p>
-          <h2 className="mt-5 mb-2 text-lg max-sm:hidden">Keys</h2>
+          <h2 className="mt-5 mb-2 text-lg max-sm:hidden">{say.keys}</h2>
           <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 max-sm:hidden">
             {KEYS.map(([key, what]) => (
               <div key={key} className="contents">
@@ -126,7 +128,7 @@ export function Nav({ name }: { name: string }) {
             ))}
           </dl>
           <form method="dialog" className="modal-action">
-            <button className="btn">Close</button>
+            <button className="btn">{common.close}</button>
           </form>
         </div>
       </dialog>

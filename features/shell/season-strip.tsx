@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/shell";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useId, useMemo, useRef, useState } from "react";
@@ -23,9 +24,9 @@ const FURTHEST = 900;
 
 /** Every page says what stands in for a record. */
 const GENERATED_WORDS: Record<NonNullable<StripData["generatedFrom"]>, string> = {
-  answers: "estimated climate",
-  table: "climate from monthly values",
-  "short-record": "short weather record",
+  answers: say.estimatedClimate,
+  table: say.climateFromMonthlyValues,
+  "short-record": say.shortWeatherRecord,
 };
 
 /**
@@ -73,7 +74,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
   }, [on, today, now, setOn]);
 
   return (
-    <section aria-label="Season strip" className="no-print border-base-300 bg-base-100 border-b">
+    <section aria-label={say.seasonStrip} className="no-print border-base-300 bg-base-100 border-b">
       {full && (
         <div
           ref={box}
@@ -122,17 +123,18 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
       )}
       <div className={`flex min-h-10 items-center gap-x-3 gap-y-1 px-3 text-sm ${full ? "flex-wrap py-1" : ""}`}>
         <span id={label} className="sr-only">
-          As-of day of everything shown
+          {say.asOfDayOfEverything}
         </span>
         {on === today ? (
           <span className="shrink-0">
-            Showing <b className="whitespace-nowrap">today, {dayWord(today)}</b>
+            {say.showing}
+            <b className="whitespace-nowrap">{say.today(dayWord(today))}</b>
           </span>
         ) : (
           <>
-            <span className="text-accent shrink-0 font-semibold">Showing {dayWord(on)}</span>
+            <span className="text-accent shrink-0 font-semibold">{say.showing2(dayWord(on))}</span>
             <button type="button" className="btn btn-xs btn-accent" onClick={() => setOn(today, true)}>
-              Back to today
+              {say.backToToday2}
             </button>
           </>
         )}
@@ -164,19 +166,19 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
             onClick={() => setOpened(!opened)}
           >
             <Icon name="calendar" size={16} />
-            {opened ? "Fold the year" : <span className="max-sm:sr-only">Change the day</span>}
+            {opened ? say.foldTheYear : <span className="max-sm:sr-only">{say.changeTheDay}</span>}
           </button>
         )}
         {full && woods.length > 1 && (
           <label className="hidden items-center gap-2 sm:flex">
-            <span className="hidden md:inline">Wood of</span>
+            <span className="hidden md:inline">{say.woodOf}</span>
             <select
               className="select select-xs w-32"
-              aria-label="Whose wood the strip shows"
+              aria-label={say.whoseWoodTheStripShows}
               value={shown ?? ""}
               onChange={(e) => setSubject({ key: e.target.value, own: subject?.own ?? null })}
             >
-              <option value="">all trees</option>
+              <option value="">{say.allTrees}</option>
               {[...woods]
                 .sort((a, b) => a.name.localeCompare(b.name))
                 .map((w) => (
@@ -191,8 +193,11 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
         {full && <GoTo key={on} on={on} onGo={(iso) => setOn(toIso(clampDay(toDay(iso))), true)} />}
         {full && (
           <span className="hidden text-xs lg:inline">
-            drag, or <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd> a week,{" "}
-            <kbd className="kbd kbd-xs">t</kbd> today
+            {say.dragOr}
+            <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd>
+            {say.aWeek}
+            <kbd className="kbd kbd-xs">t</kbd>
+            {say.today2}
           </span>
         )}
       </div>
@@ -211,9 +216,9 @@ function GoTo({ on, onGo }: { on: string; onGo: (iso: string) => void }) {
   };
   return (
     <label className="flex items-center gap-2 max-sm:ml-auto">
-      <span className="hidden sm:inline">Go to</span>
+      <span className="hidden sm:inline">{say.goTo}</span>
       <input
-        aria-label="Day shown"
+        aria-label={say.dayShown}
         className="input input-xs w-36"
         value={typed ?? dayWord(on)}
         onFocus={(e) => e.currentTarget.select()}
@@ -240,7 +245,7 @@ function DaysFromToday({ centre, now, onMove }: { centre: number; now: number; o
     <label className="hidden items-center gap-1 sm:flex">
       <input
         className="input input-xs w-14 text-right"
-        aria-label="Days from today"
+        aria-label={say.daysFromToday}
         value={typed ?? String(centre - now)}
         onChange={(e) => setTyped(e.target.value)}
         onBlur={move}
@@ -248,7 +253,7 @@ function DaysFromToday({ centre, now, onMove }: { centre: number; now: number; o
           if (e.key === "Enter") move();
         }}
       />
-      <span>days from today</span>
+      <span>{say.daysFromToday2}</span>
     </label>
   );
 }
@@ -381,18 +386,18 @@ function StripDrawing({ data, woods, shown, centre, now, width, height, reach }:
             stroke={m.done ? PAPER : INK}
             strokeWidth="1.1"
           >
-            <title>{m.done ? `${m.count} potted on in this week` : `${m.count} fall due in this week`}</title>
+            <title>{m.done ? say.pottedOnInThisWeek(m.count) : say.fallDueInThisWeek(m.count)}</title>
           </path>
         ))}
       <path d={`M${x(now).toFixed(1)} 0V${height}`} stroke={OCHRE} strokeWidth="4" />
       {centre !== now && <path d={`M${width / 2} 0V${height}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />}
       <g fontSize="10.5" fill="var(--color-info)">
         <text x="4" y={woodY - 5} stroke={PAPER} strokeWidth="3" paintOrder="stroke">
-          frost
+          {say.frost}
         </text>
       </g>
       <text x="4" y={height - 5} fontSize="10.5" fill={INK} stroke={PAPER} strokeWidth="3" paintOrder="stroke">
-        wood
+        {say.wood}
       </text>
     </svg>
   );

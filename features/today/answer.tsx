@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/today";
 import { useRef, useState } from "react";
 import { addMonths, toDay, toIso } from "@/core/dates/index";
 import type { ANSWERS } from "@/core/event/index";
@@ -47,9 +49,9 @@ export function DoneButton({ row, on }: { row: TodayLine; on: string }) {
         type="button"
         className="btn btn-primary btn-sm min-h-11"
         disabled={busy}
-        onClick={() => void answer(row.trees, { answer: "done" }, "Done.")}
+        onClick={() => void answer(row.trees, { answer: "done" }, say.done)}
       >
-        Done
+        {say.done2}
       </button>
       <FormFaults faults={failure?.faults ?? []} />
     </div>
@@ -64,9 +66,9 @@ export function BringBack({ item }: { item: TodayTree }) {
         type="button"
         className="btn btn-sm min-h-11"
         disabled={busy}
-        onClick={() => void answer([item], { answer: "back" }, "Back on the list.")}
+        onClick={() => void answer([item], { answer: "back" }, say.backOnTheList)}
       >
-        Bring back
+        {common.bringBack}
       </button>
       <FormFaults faults={failure?.faults ?? []} />
     </>
@@ -85,8 +87,8 @@ export function Answer({ row, on, title }: { row: TodayLine; on: string; title: 
       onToggle={(e) => setOpen(e.currentTarget.open)}
       onKeyDown={(e) => e.key === "Escape" && close()}
     >
-      <summary className="btn btn-sm min-h-11" aria-label={`Not now: ${title}`}>
-        Not now
+      <summary className="btn btn-sm min-h-11" aria-label={say.notNow(title)}>
+        {say.notNow2}
       </summary>
       {open && <AnswerForm row={row} on={on} title={title} close={close} />}
     </details>
@@ -101,7 +103,7 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
   const read = useDayAhead();
   const later = async (iso: string) => {
     const said = { answer: "later", until: iso, reason } as const;
-    if (await answer(row.trees, said, `${title}: not before ${day(iso, on)}.`)) close();
+    if (await answer(row.trees, said, say.notBefore(title, day(iso, on)))) close();
   };
   const typed = async () => {
     const { range, fault: wrong } = read(until);
@@ -109,17 +111,17 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
     if (range) await later(range.best);
   };
   const never = async () => {
-    if (await answer(row.trees, { answer: "refused", reason }, `${title}: not to be done.`)) close();
+    if (await answer(row.trees, { answer: "refused", reason }, say.notToBeDone(title))) close();
   };
   const usual = [
-    ["In a week", toIso(toDay(on) + 7)],
-    ["In two weeks", toIso(toDay(on) + 14)],
-    ["In a month", addMonths(on, 1)],
-    ["In three months", addMonths(on, 3)],
+    [say.inAWeek, toIso(toDay(on) + 7)],
+    [say.inTwoWeeks, toIso(toDay(on) + 14)],
+    [say.inAMonth, addMonths(on, 1)],
+    [say.inThreeMonths, addMonths(on, 3)],
   ] as const;
   return (
     <div className="bg-base-100 border-base-300 rounded-box z-20 mt-1 border p-3 sm:absolute sm:right-0 sm:w-72 sm:shadow-lg">
-      <p className="font-medium">Not before</p>
+      <p className="font-medium">{say.notBefore2}</p>
       <div className="grid grid-cols-2 gap-2">
         {usual.map(([words, iso]) => (
           <button
@@ -133,16 +135,16 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
           </button>
         ))}
       </div>
-      <Form label={`Not now: ${title}`} className="mt-3 space-y-2" onSubmit={typed}>
-        <DayAheadField label="Another day" value={until} onChange={setUntil} fault={fault ?? at("until")} />
-        <TextField label="Reason, if you like" value={reason} onChange={setReason} fault={at("reason")} />
+      <Form label={say.notNow(title)} className="mt-3 space-y-2" onSubmit={typed}>
+        <DayAheadField label={say.anotherDay} value={until} onChange={setUntil} fault={fault ?? at("until")} />
+        <TextField label={say.reasonIfYouLike} value={reason} onChange={setReason} fault={at("reason")} />
         <FormFaults faults={unplaced(failure, ["until", "reason"])} />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="btn btn-sm min-h-11" disabled={busy}>
-            Put off
+            {say.putOff}
           </button>
           <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => void never()}>
-            Do not do it
+            {say.doNotDoIt}
           </button>
         </div>
       </Form>

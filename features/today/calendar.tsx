@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/today";
 import { useState } from "react";
 import { useAsOf } from "@/features/kernel/as-of";
 import { feedAt, streamAt } from "@/features/kernel/addresses";
@@ -18,15 +19,11 @@ export function CalendarPart({ fed }: { fed: boolean }) {
   const [address, setAddress] = useState<string | null>(null);
   return (
     <details className="no-print border-base-300 mt-2 border-t pt-2" data-testid="calendar">
-      <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">Calendar</summary>
-      <p className="mb-2">
-        The list as a calendar file, or an address that a calendar program reads again every hour. Whoever has the
-        address can read the list and nothing else; it works where this program can be reached: for now on this
-        computer.
-      </p>
+      <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">{say.calendar}</summary>
+      <p className="mb-2">{say.theListAsACalendar}</p>
       <div className="flex flex-wrap gap-2">
         <a className="btn min-h-11" href={streamAt(collectionId, "calendar")} download="today.ics">
-          Download
+          {say.download}
         </a>
         <button
           type="button"
@@ -40,7 +37,7 @@ export function CalendarPart({ fed }: { fed: boolean }) {
             })
           }
         >
-          Make an address
+          {say.makeAnAddress}
         </button>
         {fed && (
           <button
@@ -51,18 +48,18 @@ export function CalendarPart({ fed }: { fed: boolean }) {
               void revoke.send({ collectionId }).then((done) => {
                 if (!done) return;
                 setAddress(null);
-                tell({ text: "No address works any more.", entryId: null });
+                tell({ text: say.noAddressWorksAnyMore, entryId: null });
                 router.refresh();
               })
             }
           >
-            Stop all addresses
+            {say.stopAllAddresses}
           </button>
         )}
       </div>
       {address !== null && (
         <p className="mt-2">
-          Copy it now, it is not shown again:{" "}
+          {say.copyItNowItIs}
           <code className="break-all" data-testid="feed-address">
             {address}
           </code>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/today";
 import Link from "next/link";
 import { pageAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -14,9 +15,10 @@ export function MissingPart({ lines }: { lines: readonly MissingLine[] }) {
   return (
     <details className="no-print border-base-300 mt-6 border-t pt-2" data-testid="missing">
       <summary className="min-h-11 cursor-pointer content-center text-xl font-medium">
-        What is missing <span className="text-base font-normal">· {number(lines.length)}</span>
+        {say.whatIsMissing}
+        <span className="text-base font-normal">· {number(lines.length)}</span>
       </summary>
-      <p className="text-sm">Each of these makes the dates surer.</p>
+      <p className="text-sm">{say.eachOfTheseMakesThe}</p>
       <ul className="divide-base-300 mt-1 divide-y">
         {lines.map(({ what, trees, page, rest }) => (
           <li key={what} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/today";
 import Link from "next/link";
 import { useState } from "react";
 import { treeOf } from "@/core/today/index";
@@ -39,8 +41,8 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
         {row.weather && (
           <p className="text-sm" data-testid="row-weather">
             {row.weather.best
-              ? `Best: ${halfDayWords(row.weather.best, on, units)}`
-              : `No half-day of the week suits: ${HALF_DAY_WORDS[row.weather.against!]}`}
+              ? say.best(halfDayWords(row.weather.best, on, units))
+              : say.noHalfDayOfThe(HALF_DAY_WORDS[row.weather.against!])}
           </p>
         )}
       </div>
@@ -51,7 +53,7 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
             className="btn btn-primary btn-sm min-h-11"
             href={pageAt(collectionId, "winter/round", `?way=${row.what.direction}`)}
           >
-            Start the round
+            {say.startTheRound}
           </Link>
         )}
         {row.group !== "lasting" && part === null && row.what.kind !== "move" && <DoneButton row={row} on={on} />}
@@ -61,7 +63,7 @@ export function TodayRowItem({ row, on }: { row: TodayLine; on: string }) {
             className="btn btn-primary btn-sm min-h-11"
             href={treeAt(collectionId, firstId, part, query)}
           >
-            {row.trees.length === 1 ? "Start" : `Start with ${first.tag}`}
+            {row.trees.length === 1 ? say.start : say.startWith(first.tag)}
           </Link>
         )}
         <Answer row={row} on={on} title={title} />
@@ -82,11 +84,11 @@ function Tags({ trees, href }: { trees: readonly TodayTree[]; href: (tree: Today
     ));
   return (
     <div className="flex flex-wrap gap-x-3">
-      {named.length > 1 && <span className="font-medium">{number(named.length)} trees:</span>}
+      {named.length > 1 && <span className="font-medium">{say.trees(number(named.length))}</span>}
       {links(named.slice(0, SHOWN))}
       {named.length > SHOWN && (
         <details onToggle={(e) => setOpen(e.currentTarget.open)}>
-          <summary className="cursor-pointer">and {number(named.length - SHOWN)} more</summary>
+          <summary className="cursor-pointer">{common.andMore2(number(named.length - SHOWN))}</summary>
           {open && <div className="flex flex-wrap gap-x-3">{links(named.slice(SHOWN))}</div>}
         </details>
       )}

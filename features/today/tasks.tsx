@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/today";
 import { useState } from "react";
 import type { Repeat, Task } from "@/core/today/index";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -17,7 +19,8 @@ export function Tasks({ tasks, places }: { tasks: readonly Task[]; places: { id:
   return (
     <details className="no-print border-base-300 mt-6 border-t pt-2" data-testid="tasks">
       <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
-        Own tasks{tasks.length > 0 && ` (${tasks.length})`}
+        {say.ownTasks}
+        {tasks.length > 0 && ` (${tasks.length})`}
       </summary>
       <ul className="divide-base-300 divide-y">
         {tasks.map((task) => (
@@ -46,11 +49,11 @@ function TaskRow({ task, places }: { task: Task; places: { id: string; name: str
         disabled={busy}
         onClick={() =>
           void send({ collectionId, ...task, gone: true }).then(
-            (done) => done && tell({ text: `${task.text}: taken out.`, entryId: done.entryId }),
+            (done) => done && tell({ text: say.takenOut(task.text), entryId: done.entryId }),
           )
         }
       >
-        Take out
+        {say.takeOut}
       </button>
       <FormFaults faults={failure?.faults ?? []} />
     </li>
@@ -84,28 +87,28 @@ function TaskForm({ places }: { places: { id: string; name: string }[] }) {
       };
     },
     done: (done, { text }) => {
-      tell({ text: `${text}: on the list.`, entryId: done.entryId });
+      tell({ text: say.onTheList(text), entryId: done.entryId });
       setTaskId(crypto.randomUUID());
     },
   });
   return (
     <CommandForm
       of={form}
-      label="Add a task"
-      button={["Add the task", "Adding …"]}
+      label={say.addATask}
+      button={[say.addTheTask, common.adding]}
       className="mt-3 grid items-start gap-3 sm:grid-cols-2"
     >
-      <TextInput name="text" label="What is to be done" className="sm:col-span-2" />
-      <DateInput name="first" label="First on" read={read} today={today} ahead={latestDay(today)} exact needed />
+      <TextInput name="text" label={say.whatIsToBeDone} className="sm:col-span-2" />
+      <DateInput name="first" label={say.firstOn} read={read} today={today} ahead={latestDay(today)} exact needed />
       <ChoiceInput
         name="every"
-        label="How often"
+        label={say.howOften}
         options={Object.keys(EVERY).map((key) => [key, REPEAT_CHOICES[key as keyof typeof EVERY]] as const)}
       />
       {places.length > 0 && (
         <ChoiceInput
           name="placeId"
-          label="Place"
+          label={common.place}
           options={[["", "anywhere"] as const, ...places.map((p) => [p.id, p.name] as const)]}
         />
       )}

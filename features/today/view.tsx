@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/today";
 import Link from "next/link";
 import type { TodayGroup } from "@/core/today/index";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -43,11 +45,11 @@ export function TodayView({
   return (
     <div className="mx-auto max-w-4xl">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <h1 className="text-2xl">{on === today ? "Today" : day(on, today)}</h1>
-        <p className="text-lg">{now.length === 0 ? "Nothing to do" : summary(now)}</p>
+        <h1 className="text-2xl">{on === today ? say.today : day(on, today)}</h1>
+        <p className="text-lg">{now.length === 0 ? say.nothingToDo : summary(now)}</p>
         <span className="no-print ml-auto flex gap-2">
           <button type="button" className="btn btn-sm min-h-11" onClick={() => window.print()}>
-            Print
+            {common.print}
           </button>
         </span>
       </div>
@@ -58,7 +60,7 @@ export function TodayView({
         <>
           {now.length === 0 && (
             <p className="my-4 text-lg" data-testid="nothing">
-              {next === null ? "Nothing lies ahead either." : `The next work is on ${day(next, on)}.`}
+              {next === null ? say.nothingLiesAheadEither : say.theNextWorkIsOn(day(next, on))}
             </p>
           )}
           <Group group="now" facts={facts} />
@@ -69,14 +71,14 @@ export function TodayView({
           {putOff.length > 0 && (
             <details className="border-base-300 mt-6 border-t pt-2">
               <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
-                Put off or refused ({number(putOff.length)})
+                {say.putOffOrRefused(number(putOff.length))}
               </summary>
               <ul className="space-y-1">
                 {putOff.map(({ tree, what, until, reason }) => (
                   <li key={tree.item} className="flex flex-wrap items-center gap-2">
                     <span className="flex-1">
                       {tree.tag && <b>{tree.tag} </b>}
-                      {todayTitle(what)}: {until === null ? "not to be done" : `not before ${day(until, on)}`}
+                      {todayTitle(what)}: {until === null ? say.notToBeDone2 : say.notBefore3(day(until, on))}
                       {reason && ` (${reason})`}
                     </span>
                     <BringBack item={tree} />
@@ -92,10 +94,9 @@ export function TodayView({
       <CalendarPart fed={fed} />
       {trees > 0 && (
         <p className="no-print mt-6 text-sm">
-          Each line comes from what is decided about its trees on this day; press a tree for the reasons. Windows of the
-          whole collection:{" "}
+          {say.eachLineComesFromWhat}
           <Link className="link" href={pageAt(collectionId, "trees/windows")}>
-            working windows
+            {say.workingWindows}
           </Link>
           .
         </p>
@@ -107,7 +108,7 @@ export function TodayView({
 function summary(rows: readonly TodayLine[]): string {
   const minutes = rows.flatMap((row) => row.minutes ?? []);
   const all = minutes.reduce((a, b) => a + b, 0);
-  return [countWords(rows.length), all > 0 ? `about ${durationWords(all)}` : ""].filter(Boolean).join(" · ");
+  return [countWords(rows.length), all > 0 ? say.about(durationWords(all)) : ""].filter(Boolean).join(" · ");
 }
 
 function TonightLine({ tonight }: { tonight: Tonight }) {
@@ -120,15 +121,15 @@ function TonightLine({ tonight }: { tonight: Tonight }) {
         {tonight.words}{" "}
         {tonight.pots > 0 && (
           <Link className="link font-semibold" href={pageAt(collectionId, "winter/watch")}>
-            What keeps them
+            {say.whatKeepsThem}
           </Link>
         )}
       </p>
       <ul className="mt-1 flex flex-wrap gap-x-5 text-sm">
         {tonight.nights.map((n) => (
           <li key={n.day}>
-            {n.day === today ? "tonight" : day(n.day, today)} {celsius(Math.round(n.minC), units)}
-            {n.forecast ? "" : " (usual)"}
+            {n.day === today ? say.tonight : day(n.day, today)} {celsius(Math.round(n.minC), units)}
+            {n.forecast ? "" : say.usual}
           </li>
         ))}
       </ul>
@@ -144,7 +145,7 @@ function Group({ group, facts, folded = false }: { group: TodayGroup; facts: Tod
     <div key={placeId ?? "none"} className="mt-2">
       {(rounds.length > 1 || place !== null) && (
         <h3 className="mt-3 text-sm font-semibold tracking-wide uppercase opacity-80">
-          {place ?? "No place recorded"}
+          {place ?? say.noPlaceRecorded}
         </h3>
       )}
       <ul className="divide-base-300 divide-y">

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/tree/decision";
 import { crownBeside, type Decision } from "@/core/decision/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import { Reasoned } from "@/ui/fields";
@@ -22,17 +23,9 @@ export function DecisionPanel({
   return (
     <section aria-labelledby="todo" className="mt-2">
       <h2 id="todo" className="text-xl">
-        What to do, and what not
+        {say.whatToDoAndWhat}
       </h2>
-      <Reasoned
-        reason={
-          <>
-            From how full and how circled its roots are, the windows of each work where it stands, and what its species
-            stands ({guessedKind ? "a guess: its species is not in the library" : "the library’s values for its kind"}).
-            The order of thought is growers’ practice and our judgement; local codes and licensed practice come first.
-          </>
-        }
-      >
+      <Reasoned reason={say.fromHowFullAndHow(guessedKind ? say.aGuessItsSpeciesIs : say.theLibrarysValuesForIts)}>
         <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
           <ol data-testid="acts" className="space-y-3">
             {acts.map((act) => (
@@ -42,12 +35,12 @@ export function DecisionPanel({
                 <p>{actWords(act, units, (id) => potNames.get(id) ?? null)}</p>
                 {act.lastSafe && act.correction && act.from !== null && act.from <= on && (
                   <p className="text-sm">
-                    Last good day: {day(act.lastSafe.p50, on)}, in one year of ten already {day(act.lastSafe.p10, on)}.
+                    {say.lastGoodDayInOne(day(act.lastSafe.p50, on), day(act.lastSafe.p10, on))}
                   </p>
                 )}
                 {act.aftercare.length > 0 && (
                   <details className="text-sm">
-                    <summary className="cursor-pointer">Afterwards</summary>
+                    <summary className="cursor-pointer">{say.afterwards}</summary>
                     <ul className="list-disc pl-5">
                       {act.aftercare.map((a) => (
                         <li key={a.code}>{aftercareWords(a, on)}</li>
@@ -57,15 +50,14 @@ export function DecisionPanel({
                 )}
               </li>
             ))}
-            {acts.length === 0 && <li>Nothing: leave it alone.</li>}
+            {acts.length === 0 && <li>{say.nothingLeaveItAlone}</li>}
             {crown && (
               <li>
-                <b>Its crown</b>
+                <b>{say.itsCrown}</b>
                 <p>
-                  Leave every leaf: they pay for new roots. Shade, mist and shelter instead; cut only if it still droops
-                  at dawn after three days.
+                  {say.leaveEveryLeafTheyPay}
                   {crown.school > 0 &&
-                    ` Growers of the proportional school would take ${percent(crown.school)} of the leaves, in leaf, for ${percent(crown.rootLoss)} of the roots.`}
+                    say.growersOfTheProportionalSchool(percent(crown.school), percent(crown.rootLoss))}
                 </p>
               </li>
             )}
@@ -73,7 +65,7 @@ export function DecisionPanel({
           <div className="space-y-4">
             {aftercare.length > 0 && (
               <div data-testid="aftercare">
-                <h3 className="font-medium">After the last work</h3>
+                <h3 className="font-medium">{say.afterTheLastWork}</h3>
                 <ul className="list-disc pl-5">
                   {aftercare.map((a) => (
                     <li key={a.code}>{aftercareWords(a, on)}</li>
@@ -83,7 +75,7 @@ export function DecisionPanel({
             )}
             {refused.length > 0 && (
               <div data-testid="refused">
-                <h3 className="font-medium">Not today</h3>
+                <h3 className="font-medium">{say.notToday}</h3>
                 <ul className="list-disc pl-5">
                   {refused.map((r) => (
                     <li key={`${r.work}${r.for}`}>{refusedWords(r, on, units)}</li>
@@ -93,7 +85,7 @@ export function DecisionPanel({
             )}
             {questions.length > 0 && (
               <div data-testid="questions">
-                <h3 className="font-medium">What would change the answer</h3>
+                <h3 className="font-medium">{say.whatWouldChangeTheAnswer}</h3>
                 <ul className="list-disc pl-5">
                   {questions.map((q) => (
                     <li key={q.code}>{QUESTION_WORDS[q.code]}</li>

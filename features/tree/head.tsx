@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/head";
 import Link from "next/link";
 import type { TreePicture } from "@/model/index";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
@@ -48,18 +50,17 @@ export function TreeHead({
         <>
           <Why
             className="mt-1"
-            reason={
-              <>
-                Two things decide: whether its roots have used up the pot ({howFull(state.fill.p50)}, circling grade{" "}
-                {number(state.circling.p50, 1)}; due from {percent(state.dueFill)} or grade 2), and whether this is the
-                time for potting up where it stands. {windowReason(state, on)}
-              </>
-            }
+            reason={say.twoThingsDecideWhetherIts(
+              howFull(state.fill.p50),
+              number(state.circling.p50, 1),
+              percent(state.dueFill),
+              windowReason(state, on),
+            )}
           >
             <span className="text-xl" data-testid="verdict">
               {decision
                 ? headlineSentence(decision, { fill: state.fill, plants: facts.plants }, units)
-                : "Only its roots are known so far back."}
+                : say.onlyItsRootsAreKnown}
             </span>
           </Why>
           <Narrowest facts={facts} />
@@ -78,15 +79,17 @@ function About({ facts, together }: { facts: TreeFacts; together: readonly strin
         {ROOM_WORDS.trees}
       </Link>{" "}
       · {PURPOSE_WORDS[facts.purpose]}
-      {facts.plants > 1 ? ` · ${number(facts.plants)} plants` : ""}
+      {facts.plants > 1 ? say.plants(number(facts.plants)) : ""}
       {facts.place ? ` · ${facts.place}` : ""}
-      {facts.rootstock ? ` · on ${facts.rootstock}` : ""}
+      {facts.rootstock ? say.on(facts.rootstock) : ""}
       {facts.origin ? ` · ${facts.origin}` : ""}
       {together.length > 1 &&
-        ` · one pot with ${together
-          .filter((id) => id !== facts.id)
-          .map((id) => facts.tags[id] ?? "another")
-          .join(", ")}`}
+        say.onePotWith(
+          together
+            .filter((id) => id !== facts.id)
+            .map((id) => facts.tags[id] ?? "another")
+            .join(", "),
+        )}
     </p>
   );
 }
@@ -116,7 +119,7 @@ function Actions({ facts, picture, reveal }: { facts: TreeFacts; picture: TreePi
       {words !== "record" && (
         <button type="button" className="btn" onClick={() => record({ trees })}>
           <Icon name="record" />
-          Record
+          {common.record}
         </button>
       )}
     </div>

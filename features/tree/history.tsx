@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/history";
 import { photoAt } from "@/features/kernel/addresses";
 import { useState } from "react";
 import { type Happened, type LoggedPayload, eventIs } from "@/core/event/index";
@@ -59,16 +61,16 @@ export function History({
   const hidden = items.filter((i) => i.standing !== "counts").length;
   const takeBack = async (entryIds: readonly string[], back = false) => {
     const undone = await undo(entryIds);
-    if (undone) tell({ text: back ? "Brought back." : TAKEN_BACK, entryId: undone });
+    if (undone) tell({ text: back ? say.broughtBack : TAKEN_BACK, entryId: undone });
   };
   return (
-    <section aria-label="What happened" id="history" className="scroll-mt-4" data-record="">
+    <section aria-label={say.whatHappened} id="history" className="scroll-mt-4" data-record="">
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-lg">What happened</h2>
+        <h2 className="text-lg">{say.whatHappened}</h2>
         {hidden > 0 && (
           <label className="flex min-h-11 cursor-pointer items-center gap-2 text-sm">
             <input type="checkbox" className="checkbox checkbox-sm" checked={all} onChange={() => setAll(!all)} />
-            also what was undone or corrected ({hidden})
+            {say.alsoWhatWasUndoneOr(hidden)}
           </label>
         )}
       </div>
@@ -77,7 +79,7 @@ export function History({
           {problem}{" "}
           {offer && (
             <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void takeBack(offer)}>
-              Undo these {offer.length} together
+              {say.undoTheseTogether(offer.length)}
             </button>
           )}
         </p>
@@ -138,7 +140,7 @@ function Told({ item, words }: { item: HistoryItem; words: string }) {
           {/* eslint-disable-next-line @next/next/no-img-element */}
           <img
             src={photoAt(collectionId, item.payload.photoId, "?size=thumb")}
-            alt={`Photograph of ${day(item.on.best)}`}
+            alt={say.photographOf(day(item.on.best))}
             width={72}
             height={72}
             loading="lazy"
@@ -147,13 +149,13 @@ function Told({ item, words }: { item: HistoryItem; words: string }) {
         </a>
       )}
       <span className={`min-w-0 flex-1 basis-64 break-words ${item.standing === "counts" ? "" : "line-through"}`}>
-        <b>{item.on.from === item.on.to ? day(item.on.best) : `between ${day(item.on.from)} and ${day(item.on.to)}`}</b>{" "}
+        <b>{item.on.from === item.on.to ? day(item.on.best) : say.betweenAnd(day(item.on.from), day(item.on.to))}</b>{" "}
         {words}
         <span className="block text-xs opacity-80">
-          recorded {day(item.recordedAt.slice(0, 10))} by {item.actor}
-          {item.inherited && ", for the batch it came from"}
-          {item.standing === "undone" && ", undone"}
-          {item.standing === "corrected" && ", corrected since"}
+          {say.recordedBy(day(item.recordedAt.slice(0, 10)), item.actor)}
+          {item.inherited && say.forTheBatchItCame}
+          {item.standing === "undone" && say.undone}
+          {item.standing === "corrected" && say.correctedSince}
         </span>
       </span>
     </>
@@ -189,10 +191,10 @@ function Actions({
           type="button"
           className="btn btn-sm"
           aria-expanded={opened === "correct"}
-          aria-label={`Correct: ${words}`}
+          aria-label={say.correct(words)}
           onClick={() => onOpen(opened === "correct" ? null : "correct")}
         >
-          Correct
+          {say.correct2}
         </button>
       )}
       {counts && eventIs(item.payload.kind, "movable") && movable && (
@@ -200,15 +202,15 @@ function Actions({
           type="button"
           className="btn btn-sm"
           aria-expanded={opened === "move"}
-          aria-label={`That was another tree: ${words}`}
+          aria-label={say.thatWasAnotherTree(words)}
           onClick={() => onOpen(opened === "move" ? null : "move")}
         >
-          Wrong tree
+          {say.wrongTree}
         </button>
       )}
       {counts && (
-        <button type="button" className="btn btn-sm" disabled={busy} aria-label={`Undo: ${words}`} onClick={onUndo}>
-          Undo
+        <button type="button" className="btn btn-sm" disabled={busy} aria-label={say.undo(words)} onClick={onUndo}>
+          {common.undo}
         </button>
       )}
       {item.standing !== "counts" && item.takenOutBy !== null && (
@@ -216,10 +218,10 @@ function Actions({
           type="button"
           className="btn btn-sm"
           disabled={busy}
-          aria-label={`Bring back: ${words}`}
+          aria-label={say.bringBack(words)}
           onClick={() => onBack(item.takenOutBy!)}
         >
-          Bring back
+          {common.bringBack}
         </button>
       )}
     </span>
@@ -235,28 +237,28 @@ function MoveForm({ eventId, others, onDone }: { eventId: string; others: TreeCh
   const submit = async () => {
     const done = await send({ collectionId, eventId, toTreeId: to });
     if (!done) return;
-    tell({ text: `Moved to ${others.find((t) => t.id === to)?.tag ?? "the other tree"}.`, entryId: done.entryId });
+    tell({ text: say.movedTo(others.find((t) => t.id === to)?.tag ?? say.theOtherTree), entryId: done.entryId });
     onDone();
   };
   return (
     <Form
-      label="Move to another tree"
+      label={say.moveToAnotherTree}
       className="border-accent bg-base-200 rounded-box mt-2 flex flex-wrap items-end gap-3 border-l-4 p-3"
       onSubmit={submit}
     >
       <SelectField
         className="basis-72"
-        label="It was this tree"
+        label={say.itWasThisTree}
         value={to}
         onChange={setTo}
         fault={failure?.faults[0]?.message}
         options={[["", "choose …"] as const, ...others.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
       />
       <button type="submit" className="btn btn-primary" disabled={busy || to === ""}>
-        Move it
+        {say.moveIt}
       </button>
       <button type="button" className="btn" onClick={onDone}>
-        Leave it
+        {common.leaveIt}
       </button>
     </Form>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/tree/log";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { treeAt } from "@/features/kernel/addresses";
@@ -17,14 +18,14 @@ export function LogPart({ facts, children }: { facts: TreeFacts; children?: Reac
     <div className="space-y-5">
       <Ways>
         <Link href={treeAt(collectionId, facts.id, "edit")} className="btn btn-sm min-h-11">
-          Details
+          {say.details}
         </Link>
       </Ways>
       <div className="grid gap-6 lg:grid-cols-2">
         <History treeId={facts.id} plants={facts.count} items={facts.history} lots={facts.lots} others={facts.others} />
         {facts.left === null && (
           <div className="space-y-4">
-            <Folded id="note" title="A note or a photograph">
+            <Folded id="note" title={say.aNoteOrAPhotograph}>
               <NoteForm treeId={facts.id} tag={facts.tag} />
             </Folded>
             {children}

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/tree/narrowest";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { number, percent } from "@/words/format";
@@ -32,19 +33,20 @@ export function Narrowest({ facts }: { facts: { id: string; narrowing: Narrowing
               <Link className="link" href={treeAt(collectionId, facts.id, ASK[n.question].part, ASK[n.question].rest)}>
                 {ASK[n.question].words}
               </Link>
-              : the 80 % band of “how full” is expected to shrink from {percent(n.before)} to {percent(n.after)} of the
-              pot, and that of the day it falls due from {number(n.daysBefore / 30.4)} to {number(n.daysAfter / 30.4)}{" "}
-              months
+              {say.the80BandOfHow(
+                percent(n.before),
+                percent(n.after),
+                number(n.daysBefore / 30.4),
+                number(n.daysAfter / 30.4),
+              )}
             </li>
           ))}
-          <li>
-            For a look, every grade it may show is weighed by how probable it is; for an answer, the band that would be
-            left were it certain.
-          </li>
+          <li>{say.forALookEveryGrade}</li>
         </ul>
       }
     >
-      What would tell most: <b data-testid="narrowest">{ASK[best.question].words}</b>.
+      {say.whatWouldTellMost}
+      <b data-testid="narrowest">{ASK[best.question].words}</b>.
     </Why>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/tree/plan";
 import Link from "next/link";
 import type { TreePlan } from "@/model/index";
 import { treeAt } from "@/features/kernel/addresses";
@@ -30,14 +31,14 @@ export function PlanPanel({
     <section aria-labelledby="plan" className="mt-6" data-testid="plan">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 id="plan" className="text-xl">
-          Its plan
+          {say.itsPlan}
         </h2>
-        {making && <span className="text-sm">being updated</span>}
+        {making && <span className="text-sm">{say.beingUpdated}</span>}
         <Link href={treeAt(collectionId, treeId, "plan")} prefetch={false} className="link ml-auto text-sm">
-          Compare all schools
+          {say.compareAllSchools}
         </Link>
       </div>
-      <Reasoned reason="The cheapest way to its goal over fifteen seasons by the weights of its school: roots grown season by season, pots in store and to buy, what may be lifted and carried in. It is made anew whenever something is recorded; what you choose to follow stays for two seasons.">
+      <Reasoned reason={say.theCheapestWayToIts}>
         <ol className="mt-1 flex flex-wrap gap-2">
           {planChain(plan, units, southern).map((step, i) => (
             <li
@@ -48,7 +49,7 @@ export function PlanPanel({
               {step.what}
             </li>
           ))}
-          {plan.steps.length === 0 && <li>It stays as it is.</li>}
+          {plan.steps.length === 0 && <li>{say.itStaysAsItIs}</li>}
         </ol>
         <p className="mt-1 text-sm">
           {planSentence(plan, units, southern)} {shareWords(share)}

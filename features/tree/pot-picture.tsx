@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/tree/pot-picture";
 import { brimHeightMm, type Pot, vesselOf, wallOf } from "@/core/vessel/index";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { TreePicture } from "@/model/index";
@@ -13,11 +14,11 @@ import type { NextLot } from "./potting-part";
 
 /** Why a volume is a range. */
 const RANGE_WHY: Record<Pot["known"] | "none", string> = {
-  measured: "the fill line varies",
-  outside: "measured outside only",
-  nominal: "known by its trade size only",
-  about: "a guess by eye",
-  none: "nobody has described it",
+  measured: say.theFillLineVaries,
+  outside: say.measuredOutsideOnly,
+  nominal: say.knownByItsTradeSize,
+  about: say.aGuessByEye,
+  none: say.nobodyHasDescribedIt,
 };
 
 /** The pot in section with the one it goes into, and what is known of it in a line. */
@@ -37,17 +38,12 @@ export function PotPicture({
   const lot = facts.lots.find((l) => l.id === state.lotId);
   const ghost = nextLot ? vesselOf(nextLot.pot).vessel : undefined;
   return (
-    <section aria-label="The pot in section">
+    <section aria-label={say.thePotInSection}>
       <Reasoned
-        reason={
-          <>
-            Drawn to scale from{" "}
-            {lot?.pot.known === "measured"
-              ? "the pot as it was measured"
-              : `what is known of the pot: ${RANGE_WHY[lot?.pot.known ?? "none"]}`}
-            ; roots by the root model as of {day(on)}, the dashed outline is the next pot that fits.
-          </>
-        }
+        reason={say.drawnToScaleFromRoots(
+          lot?.pot.known === "measured" ? say.thePotAsItWas : say.whatIsKnownOfThe(RANGE_WHY[lot?.pot.known ?? "none"]),
+          day(on),
+        )}
       >
         {standing ? (
           <PotSection
@@ -66,20 +62,26 @@ export function PotPicture({
             heightPx={340}
             units={units}
             seed={facts.tag.length * 37 + (facts.tag.codePointAt(facts.tag.length - 1) ?? 0)}
-            title={`${facts.tag} in ${lot?.name ?? "its pot"}`}
-            description={`${litres(state.volumeL.p50, units)} of mix in place, ${howFull(state.fill.p50)} of roots, circling grade ${number(state.circling.p50, 1)} of 4.`}
+            title={say.inLabel(facts.tag, lot?.name ?? say.itsPot)}
+            description={say.ofMixInPlaceOf(
+              litres(state.volumeL.p50, units),
+              howFull(state.fill.p50),
+              number(state.circling.p50, 1),
+            )}
           />
         ) : (
-          <p>Nobody has said which pot it stands in.</p>
+          <p>{say.nobodyHasSaidWhichPot}</p>
         )}
         <p className="mt-1 text-sm">
-          {lot ? `${lot.name}, ${WALL_WORDS[wallOf(lot.pot)]}` : "Unknown pot"}; {litres(state.volumeL.p50, units)} of
-          mix
-          {state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50 &&
-          litres(state.volumeL.p10, units) !== litres(state.volumeL.p90, units)
-            ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
-            : ""}
-          {state.pottedOn ? `, potted ${day(state.pottedOn, on)}` : ", nobody knows since when"}.
+          {say.ofMix(
+            lot ? `${lot.name}, ${WALL_WORDS[wallOf(lot.pot)]}` : say.unknownPot,
+            litres(state.volumeL.p50, units),
+            state.volumeL.p90 - state.volumeL.p10 > 0.05 * state.volumeL.p50 &&
+              litres(state.volumeL.p10, units) !== litres(state.volumeL.p90, units)
+              ? ` (${litres(state.volumeL.p10, units)}–${litres(state.volumeL.p90, units)}: ${RANGE_WHY[lot?.pot.known ?? "none"]})`
+              : "",
+            state.pottedOn ? say.potted(day(state.pottedOn, on)) : say.nobodyKnowsSinceWhen,
+          )}
         </p>
       </Reasoned>
     </section>

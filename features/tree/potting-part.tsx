@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/potting";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { type DecisionAct, wholePot } from "@/core/decision/index";
@@ -52,53 +54,49 @@ export function PottingPart({
       <PlanPanel treeId={facts.id} plan={picture.plan} making={picture.planMaking} on={on} share={state.share} />
       <div className="grid gap-x-8 gap-y-3 sm:grid-cols-2">
         <Why reason={windowReason(state, on)}>
-          <b>Time for potting up</b>{" "}
+          <b>{say.timeForPottingUp}</b>{" "}
           <span data-testid="window">
             {state.window.open
-              ? `open${state.window.period ? ` until ${day(state.window.period.to, on)}` : ""}`
+              ? say.open(state.window.period ? common.until(day(state.window.period.to, on)) : "")
               : state.window.period
-                ? `closed; opens ${day(state.window.period.from, on)}`
-                : "closed"}
+                ? say.closedOpens(day(state.window.period.from, on))
+                : say.closed}
           </span>
           {state.window.open ? "" : ` · ${LIMIT_WORD[state.window.limiting]}`}
         </Why>
         {state.mix && (
-          <Why
-            reason={`Slumping and rotting by the mix’s own figures, feeding by its recipe${state.mix.fedUntil ? "" : ", which says nothing of any"}; both are judgement. Look at the surface: how far it has sunk tells more than the calendar.`}
-          >
-            <b>Its mix</b> {state.mix.name}
+          <Why reason={say.slumpingAndRottingByThe(state.mix.fedUntil ? "" : say.whichSaysNothingOfAny)}>
+            <b>{say.itsMix}</b> {state.mix.name}
             {state.mix.fedUntil &&
-              (state.mix.fedUntil > on
-                ? ` · feeds until about ${day(state.mix.fedUntil, on)}`
-                : " · its own feed is used up")}
+              (state.mix.fedUntil > on ? say.feedsUntilAbout(day(state.mix.fedUntil, on)) : say.itsOwnFeedIsUsed)}
             {state.mix.wornOutOn === null
-              ? " · hardly slumps"
+              ? say.hardlySlumps
               : state.mix.wornOutOn > on
-                ? ` · lasts until about ${day(state.mix.wornOutOn, on)}`
-                : ` · worn out since about ${day(state.mix.wornOutOn, on)}`}
+                ? say.lastsUntilAbout(day(state.mix.wornOutOn, on))
+                : say.wornOutSinceAbout(day(state.mix.wornOutOn, on))}
           </Why>
         )}
         <NextPot facts={facts} nextPot={nextPot} fits={fits} nextLot={nextLot} />
       </div>
       <Ways>
         <Link className="btn btn-sm min-h-11" href={to("pot")}>
-          Potting bench
+          {say.pottingBench}
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("plan")} prefetch={false}>
-          Its plan, all schools
+          {say.itsPlanAllSchools}
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("standing")} prefetch={false}>
-          Weight & wind
+          {say.weightWind}
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("in-place")} prefetch={false}>
-          Root renewal in place
+          {common.rootRenewalInPlace}
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("rescue")} prefetch={false}>
-          Rescue
+          {say.rescue}
         </Link>
       </Ways>
       {children}
-      <Folded id="past" title="An earlier potting">
+      <Folded id="past" title={say.anEarlierPotting}>
         <PastPottingForm treeId={facts.id} tag={facts.tag} currentLot={lot ?? null} arrivedOn={facts.arrivedOn} />
       </Folded>
     </div>
@@ -127,18 +125,19 @@ function NextPot({
       reason={
         <>
           <p>
-            Wanted: {wanted}. About {number(facts.step.ideal, 1)} times the mix suits its pace,{" "}
-            {number(facts.step.largest, 1)} at most unless the pot is half rooted by the season’s end
-            {choice ? ` (here ${percent(choice.fillAtSeasonEnd)} expected)` : ""}; within its goal and what may be
-            carried.
+            {say.wantedAboutTimesTheMix(
+              wanted,
+              number(facts.step.ideal, 1),
+              number(facts.step.largest, 1),
+              choice ? say.hereExpected(percent(choice.fillAtSeasonEnd)) : "",
+            )}
           </p>
           <ul className="mt-1 list-disc pl-5">
             {others.map((p) => {
               const lot = facts.lots.find((l) => l.id === p.lotId);
               return (
                 <li key={p.lotId}>
-                  {lot?.name ?? "a pot"}:{" "}
-                  {p.misfit ? MISFIT_WORDS[p.misfit] : `fits, ${number(p.ratio, 1)} times the mix`}
+                  {lot?.name ?? say.aPot}: {p.misfit ? MISFIT_WORDS[p.misfit] : say.fitsTimesTheMix(number(p.ratio, 1))}
                 </li>
               );
             })}
@@ -146,10 +145,8 @@ function NextPot({
         </>
       }
     >
-      <b>Next pot</b>{" "}
-      {nextLot
-        ? nextLot.name
-        : `${facts.anyInStore ? "nothing in store fits" : "the store is empty"}; look for ${wanted}`}
+      <b>{say.nextPot}</b>{" "}
+      {nextLot ? nextLot.name : say.lookFor(facts.anyInStore ? say.nothingInStoreFits : say.theStoreIsEmpty, wanted)}
     </Why>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/roots";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import type { TreePicture } from "@/model/index";
@@ -32,24 +34,21 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
     <div className="space-y-4">
       <div className="grid gap-x-8 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
         <Why reason={<FillReason facts={facts} picture={picture} />}>
-          <b>How full</b> <span data-testid="fill">{fullness(state.fill.p50)}</span> ({fullBand(state.fill)}) ·{" "}
+          <b>{common.howFull}</b> <span data-testid="fill">{fullness(state.fill.p50)}</span> ({fullBand(state.fill)}) ·{" "}
           {STAGE_WORD[state.stage]}
         </Why>
         <Due facts={facts} picture={picture} on={on} />
         <Why
-          reason={
-            <>
-              How much of this season’s wood has hardened: {percent(state.wood.ripe.p50)} ({fullBand(state.wood.ripe)}),
-              by warmth after bud break, faster once growth has stopped; growth stops by heat, short days or cool
-              nights, as its habit goes. The figures are our own calibration:
-              {state.wood.ripe.basis === "guess" ? " a guess for this habit." : " typical for its habit."}
-            </>
-          }
+          reason={say.howMuchOfThisSeasons(
+            percent(state.wood.ripe.p50),
+            fullBand(state.wood.ripe),
+            state.wood.ripe.basis === "guess" ? say.aGuessForThisHabit : say.typicalForItsHabit,
+          )}
         >
-          <b>Wood</b> {WOOD_WORD[state.wood.stage]}
+          <b>{say.wood}</b> {WOOD_WORD[state.wood.stage]}
           {state.wood.stage === "dormant" || state.wood.stage === "resting"
             ? ""
-            : `, ${percent(state.wood.ripe.p50)} hardened`}
+            : say.hardened(percent(state.wood.ripe.p50))}
         </Why>
       </div>
       <Ways>
@@ -62,10 +61,10 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
           {RECORD_WORDS.roots}
         </button>
         <Link className="btn btn-sm min-h-11" href={to("roots")}>
-          Check the roots, face by face
+          {say.checkTheRootsFaceBy}
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("correct")} prefetch={false}>
-          Root work
+          {common.rootWork}
         </Link>
         <Link
           prefetch={false}
@@ -76,13 +75,13 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
           )}
           className="btn btn-sm min-h-11"
         >
-          Wood & hardiness
+          {say.woodHardiness}
         </Link>
         <Link className="btn btn-sm min-h-11" href={to("learning")} prefetch={false}>
-          Root history
+          {say.rootHistory}
         </Link>
       </Ways>
-      <Folded id="measure" title="Measure its pot">
+      <Folded id="measure" title={common.measureItsPot}>
         <MeasureForm treeId={facts.id} tag={facts.tag} pot={lot?.pot ?? null} />
       </Folded>
     </div>
@@ -92,38 +91,43 @@ export function RootsPart({ facts, picture, on }: { facts: TreeFacts; picture: T
 function FillReason({ facts, picture: { state } }: { facts: TreeFacts; picture: TreePicture }) {
   return (
     <>
-      Roots have explored {fullness(state.fill.p50)} of the mix; eight times in ten it is {fullBand(state.fill)}. From{" "}
-      {state.pottedOn ? `the potting on ${day(state.pottedOn)}` : "a wide guess at arrival"}, the warmth of its root
-      zone since, and this tree’s own pace: {number(state.vigour.p50, 2)} times that of its species (
-      {number(state.vigour.p10, 2)} to {number(state.vigour.p90, 2)}). Basis: {state.fill.basis}.
-      {!facts.listed &&
-        ` Its species is not in the library: ${facts.habit ? HABIT_WORDS[facts.habit].what : "a wide guess"}.`}{" "}
-      The growth model is our own, calibrated to experience: a root check corrects it.
+      {say.rootsHaveExploredOfThe(
+        fullness(state.fill.p50),
+        fullBand(state.fill),
+        state.pottedOn ? say.thePottingOn(day(state.pottedOn)) : say.aWideGuessAtArrival,
+        number(state.vigour.p50, 2),
+        number(state.vigour.p10, 2),
+        number(state.vigour.p90, 2),
+        state.fill.basis,
+      )}
+      {!facts.listed && say.itsSpeciesIsNotIn(facts.habit ? HABIT_WORDS[facts.habit].what : say.aWideGuess)}
+      {say.theGrowthModelIsOur}
     </>
   );
 }
 
 function Due({ facts, picture: { state }, on }: { facts: TreeFacts; picture: TreePicture; on: string }) {
   const { due } = state;
-  const words = "none" in due ? "—" : due.p50 === null ? "not for years" : state.isDue ? "now" : day(due.p50, on);
+  const words = "none" in due ? "—" : due.p50 === null ? say.notForYears : state.isDue ? "now" : day(due.p50, on);
   return (
     <Why
-      reason={
-        <>
-          Due is the first of two: roots fill {percent(state.dueFill)} of the mix, or circling reaches grade 2.{" "}
-          {state.dueBy === "circling" ? "Circling comes first here." : "Fill comes first here."} Circling today: grade{" "}
-          {number(state.circling.p50, 1)} ({number(state.circling.p10, 1)} to {number(state.circling.p90, 1)}).{" "}
-          {"none" in due
-            ? ""
-            : `Eight times in ten between ${due.p10 ? day(due.p10) : "now"} and ${due.p90 ? day(due.p90) : "more than seven years from now"}.`}{" "}
-          Coming warmth: the mean of this site’s weather years, {facts.frost.source}.
-        </>
-      }
+      reason={say.dueIsTheFirstOf(
+        percent(state.dueFill),
+        state.dueBy === "circling" ? say.circlingComesFirstHere : say.fillComesFirstHere,
+        number(state.circling.p50, 1),
+        number(state.circling.p10, 1),
+        number(state.circling.p90, 1),
+        "none" in due
+          ? ""
+          : say.eightTimesInTenBetween(
+              due.p10 ? day(due.p10) : "now",
+              due.p90 ? day(due.p90) : say.moreThanSevenYearsFrom,
+            ),
+        facts.frost.source,
+      )}
     >
-      <b>Due</b> <span data-testid="due">{words}</span>
-      {!("none" in due) && due.p10 && due.p90 && !state.isDue
-        ? ` (between ${day(due.p10, on)} and ${day(due.p90, on)})`
-        : ""}
+      <b>{say.due}</b> <span data-testid="due">{words}</span>
+      {!("none" in due) && due.p10 && due.p90 && !state.isDue ? say.betweenAnd(day(due.p10, on), day(due.p90, on)) : ""}
     </Why>
   );
 }

@@ -1,3 +1,5 @@
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/main";
 import { nameOf } from "@/core/species/index";
 import "server-only";
 import { notFound } from "next/navigation";
@@ -50,7 +52,7 @@ export async function TreeScreen({
       initialOn={shown}
       windows={
         facts.left === null && (
-          <Suspense fallback={<p>Calculating when each work may be done …</p>}>
+          <Suspense fallback={<p>{say.calculatingWhenEachWorkMay}</p>}>
             <TreeWindowsSection view={view} treeId={treeId} on={toDay(shown)} stand={stand} />
           </Suspense>
         )
@@ -99,7 +101,12 @@ function factsOf(view: CollectionView, treeId: string): TreeFacts {
     arrivedOn: events.find((e) => e.payload.kind === "arrived")?.on.best ?? today,
     rootstock: tree.rootstock ?? null,
     left: end
-      ? `Not here any more: ${ENDING_WORDS[end.ended.how]} on ${day(toIso(end.day))}${end.ended.cause && end.ended.cause !== "unknown" ? `, ${CAUSE_WORDS[end.ended.cause]}` : ""}${end.ended.intoTreeId ? `; its history goes on as ${tags[end.ended.intoTreeId] ?? "another record"}` : ""}.`
+      ? say.notHereAnyMoreOn(
+          ENDING_WORDS[end.ended.how],
+          day(toIso(end.day)),
+          end.ended.cause && end.ended.cause !== "unknown" ? `, ${CAUSE_WORDS[end.ended.cause]}` : "",
+          end.ended.intoTreeId ? say.itsHistoryGoesOnAs(tags[end.ended.intoTreeId] ?? say.anotherRecord) : "",
+        )
       : null,
     place: loaded.places.find((p) => p.id === tree.placeId)?.name ?? null,
     wintersIn: wintersIn(view, tree.id),
@@ -115,10 +122,10 @@ function namedIn(events: readonly LoggedEvent[]): string[] {
 
 function originWords(tree: TreeRecord, tags: Record<string, string>): string | null {
   const mother = tree.motherId ? tags[tree.motherId] : tree.motherName;
-  if (tree.parentId) return `from the batch ${tags[tree.parentId] ?? ""}`.trim();
+  if (tree.parentId) return say.fromTheBatch(tags[tree.parentId] ?? "").trim();
   if (!mother && !tree.method) return null;
   const how = tree.method && tree.method !== "unknown" ? METHOD_WORDS[tree.method] : "raised";
-  return `${how}${mother ? ` of ${mother}` : ""}${tree.raisedOn ? `, ${tree.raisedOn.best.slice(0, 4)}` : ""}`;
+  return `${how}${mother ? common.ofLabel(mother) : ""}${tree.raisedOn ? `, ${tree.raisedOn.best.slice(0, 4)}` : ""}`;
 }
 
 /** Every event ever recorded of a tree, newest first; those that do not count say why. */
@@ -166,7 +173,7 @@ function historyOf(view: CollectionView, treeId: string): HistoryItem[] {
         names: {
           lot: lot?.name ?? null,
           place: event.placeId ? (places.get(event.placeId) ?? null) : null,
-          tags: Object.fromEntries(spoken.map((id) => [id, tags.get(id) ?? "another tree"])),
+          tags: Object.fromEntries(spoken.map((id) => [id, tags.get(id) ?? say.anotherTree])),
           kind:
             payload.kind === "described" && payload.changes.kindId
               ? nameOf({ kindId: payload.changes.kindId, typedName: null, habit: null })

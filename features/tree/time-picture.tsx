@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/time-picture";
 import { useEffect, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import { eventIs, type KindThatIs } from "@/core/event/index";
@@ -22,7 +24,7 @@ const HEIGHT = PEGS_Y + 40;
 const PEG_WORD: Record<KindThatIs<"pegged">, string> = {
   arrived: "arrived",
   potted: "potted",
-  "roots-read": "roots seen",
+  "roots-read": say.rootsSeen,
   noted: "note",
 };
 
@@ -91,7 +93,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           strokeWidth="3"
           paintOrder="stroke"
         >
-          due
+          {say.due}
         </text>
         <Hedge picture={picture} at={at} left={Math.max(LEFT, at(picture.tracksFrom))} right={width - RIGHT} />
         {picture.wood.map((w) => {
@@ -107,7 +109,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
               stroke={bare ? TWIG : "none"}
               strokeWidth="0.3"
             >
-              <title>{`${WOOD_WORD[w.stage]} from ${day(w.from)}`}</title>
+              <title>{say.from(WOOD_WORD[w.stage], day(w.from))}</title>
             </rect>
           );
         })}
@@ -139,10 +141,7 @@ export function TimePicture({ picture, today }: { picture: TreePicture; today: s
           <path d={`M${at(on)} ${TOP}V${PEGS_Y + 4}`} stroke={INK} strokeWidth="1.5" strokeDasharray="4 3" />
         )}
       </svg>
-      <p className="text-sm opacity-80">
-        Line and shade: how full, with its 80 % band. Dots: circling roots, 0–4 on the right. Dark hedge: closed; gaps:
-        open for potting up. Ochre: today.
-      </p>
+      <p className="text-sm opacity-80">{say.lineAndShadeHowFull}</p>
     </div>
   );
 }
@@ -189,7 +188,7 @@ function Hedge({
         ([a, b]) =>
           b - a > 30 && (
             <text key={a} x={(a + b) / 2} y={HEDGE_Y + 16} textAnchor="middle" fontSize="11" fill={INK}>
-              open
+              {say.open}
             </text>
           ),
       )}
@@ -213,13 +212,20 @@ function ticks(from: number, to: number, wide: boolean): { d: number; year: bool
 function describe(picture: TreePicture): string {
   const { state } = picture;
   const due =
-    "none" in state.due ? "no due date" : state.due.p50 ? `due about ${day(state.due.p50)}` : "not due within years";
+    "none" in state.due ? say.noDueDate : state.due.p50 ? say.dueAbout(day(state.due.p50)) : say.notDueWithinYears;
   const open = picture.open
     .filter((p) => p.to >= state.on)
     .slice(0, 3)
-    .map((p) => `${day(p.from)} to ${day(p.to)}`)
+    .map((p) => common.to(day(p.from), day(p.to)))
     .join(", ");
-  return `Time picture from ${day(picture.from)} to ${day(picture.to)}: ${Math.round(state.fill.p50 * 100)} per cent full on ${day(state.on)}, ${due}. Open for potting on: ${open || "not within the picture"}.`;
+  return say.timePictureFromToPer(
+    day(picture.from),
+    day(picture.to),
+    Math.round(state.fill.p50 * 100),
+    day(state.on),
+    due,
+    open || say.notWithinThePicture,
+  );
 }
 
 /** Months and years across, fullness on the left, grades of circling roots on the right. */

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/tree/tree";
 import Link from "next/link";
 import type { ReactNode } from "react";
 import type { TreePicture } from "@/model/index";
@@ -47,8 +48,8 @@ export function TreeView({
       <TreeHead facts={facts} picture={picture} on={on} reveal={parts.reveal} />
       <div className="grid gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
         <PotPicture facts={facts} picture={picture} on={on} nextLot={nextLot} />
-        <section aria-label="Past and future" className="min-w-0">
-          <Reasoned reason="How full, and how many roots circle, by the root model from each potting and root check on, with the recorded weather up to today and the mean of the site’s weather years after it; the shade holds eight of ten. Wood and windows by its species where it stands. Before today’s season they use the record.">
+        <section aria-label={say.pastAndFuture} className="min-w-0">
+          <Reasoned reason={say.howFullAndHowMany}>
             <TimePicture picture={picture} today={today} />
           </Reasoned>
         </section>
@@ -68,7 +69,7 @@ export function TreeView({
               data-reason=""
               href={kindAt(collectionId, facts.kindId, `?tree=${facts.id}`)}
             >
-              All that is known of its species, and how sure
+              {say.allThatIsKnownOf}
             </Link>
           )}
         </p>
@@ -97,7 +98,7 @@ export function TreeView({
             },
             {
               name: "winter",
-              says: facts.wintersIn ?? (facts.place === null ? "no place planned" : `stays: ${facts.place}`),
+              says: facts.wintersIn ?? (facts.place === null ? say.noPlacePlanned : `stays: ${facts.place}`),
               content: <WinterPart facts={facts} />,
             },
             {
@@ -116,20 +117,17 @@ export function TreeView({
   );
 }
 
-const RootsLine = ({ picture: { state } }: { picture: TreePicture }) => (
-  <>
-    {howFull(state.fill.p50)}, {STAGE_WORD[state.stage]} · wood {WOOD_WORD[state.wood.stage]}
-  </>
-);
+const RootsLine = ({ picture: { state } }: { picture: TreePicture }) =>
+  say.wood(howFull(state.fill.p50), STAGE_WORD[state.stage], WOOD_WORD[state.wood.stage]);
 
 function PottingLine({ picture: { plan } }: { picture: TreePicture }) {
   const { units, latitudeDeg } = useAsOf();
   const first = plan ? planChain(plan, units, latitudeDeg < 0).at(0) : undefined;
-  return first ? `${first.season}: ${first.what}` : plan ? "stays as it is" : "not planned yet";
+  return first ? `${first.season}: ${first.what}` : plan ? say.staysAsItIs : say.notPlannedYet;
 }
 
 function LogLine({ facts: { history }, on }: { facts: TreeFacts; on: string }) {
   const counting = history.filter((i) => i.standing === "counts");
   const last = counting.at(0);
-  return `${number(counting.length)} ${counting.length === 1 ? "entry" : "entries"}${last ? `, last of ${day(last.on.best, on)}` : ""}`;
+  return `${number(counting.length)} ${counting.length === 1 ? "entry" : "entries"}${last ? say.lastOf(day(last.on.best, on)) : ""}`;
 }

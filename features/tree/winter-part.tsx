@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/winter";
 import { celsius } from "@/words/format";
 import Link from "next/link";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
@@ -15,26 +17,26 @@ export function WinterPart({ facts }: { facts: TreeFacts }) {
     <div className="space-y-4">
       <p>
         {facts.wintersIn === null
-          ? `No winter place is planned${facts.place ? `: it stays in ${facts.place}` : ""}.`
-          : `This winter it stands in ${facts.wintersIn}.`}
+          ? say.noWinterPlaceIsPlanned(facts.place ? say.itStaysIn(facts.place) : "")
+          : say.thisWinterItStandsIn(facts.wintersIn)}
       </p>
       <Why
-        reason={
-          <>
-            Counted from frost years, midsummer to midsummer, at {celsius(0, units)} {facts.frost.source}. The
-            one-in-ten day is uncertain by {facts.frost.plusMinus || "an unknown span"}.
-          </>
-        }
+        reason={say.countedFromFrostYearsMidsummer(
+          celsius(0, units),
+          facts.frost.source,
+          facts.frost.plusMinus || say.anUnknownSpan,
+        )}
       >
-        <b>Frost here</b> {facts.frost.guess && <span className="badge badge-sm badge-warning">guess</span>} spring:{" "}
-        {facts.frost.last} Autumn: {facts.frost.first}
+        <b>{say.frostHere}</b>{" "}
+        {facts.frost.guess && <span className="badge badge-sm badge-warning">{common.guess}</span>}
+        {say.springAutumn(facts.frost.last, facts.frost.first)}
       </Why>
       <Ways>
         <Link className="btn btn-sm min-h-11" href={treeAt(collectionId, facts.id, "winter")} prefetch={false}>
-          Its winter
+          {say.itsWinter}
         </Link>
         <Link className="btn btn-sm min-h-11" href={pageAt(collectionId, "winter")} prefetch={false}>
-          Layout of all trees
+          {say.layoutOfAllTrees}
         </Link>
       </Ways>
     </div>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import { treeAt } from "@/features/kernel/addresses";
 import { fault } from "@/contract/faults";
 import { faultWords } from "@/words/faults";
@@ -104,19 +106,25 @@ export function AddTreeForm({ takenTags, suggestedTag }: { takenTags: string[]; 
       wrong,
     );
     if (!done) return;
-    tell({ text: `${tag.trim()} is in your collection.`, entryId: done.entryId });
+    tell({ text: say.isInYourCollection(tag.trim()), entryId: done.entryId });
     router.push(treeAt(collectionId, treeId.current));
   };
 
   return (
     <Form className="mx-auto max-w-2xl space-y-6" onSubmit={submit}>
-      <h1 className="text-2xl">Add a tree</h1>
+      <h1 className="text-2xl">{say.addATree}</h1>
       <div className="grid gap-4 sm:grid-cols-2">
-        <TextField label="Tag" value={tag} onChange={setTag} fault={faultAt("tag")} hint="what stands on its label" />
+        <TextField
+          label={common.tag}
+          value={tag}
+          onChange={setTag}
+          fault={faultAt("tag")}
+          hint={say.whatStandsOnItsLabel}
+        />
         <KindField kind={kind} fault={faultAt("typedName") ?? faultAt("kindId")} />
       </div>
       <fieldset className="border-base-300 rounded-box border p-3">
-        <legend className="px-1 font-medium">The pot it stands in</legend>
+        <legend className="px-1 font-medium">{say.thePotItStandsIn}</legend>
         <PotFields
           draft={pot}
           onChange={setPot}
@@ -126,79 +134,84 @@ export function AddTreeForm({ takenTags, suggestedTag }: { takenTags: string[]; 
         />
         <TextField
           className="mt-3 max-w-72"
-          label="A finger from the rim down to the mix"
+          label={say.aFingerFromTheRim}
           numeric
           suffix="mm"
           value={depth}
           onChange={setDepth}
           fault={faultAt("depthToMixMm")}
-          hint="if you like: it narrows the litres"
+          hint={say.ifYouLikeItNarrows()}
         />
         {at("pot") && !problems.pot && <p className="text-error mt-2 text-sm font-semibold">{at("pot")}</p>}
       </fieldset>
       <RoughDateField
         className="max-w-96"
-        label="When was it last potted?"
+        label={say.whenWasItLastPotted}
         value={lastPotted}
         onChange={setLastPotted}
         fault={faultAt("lastPotted")}
       />
       <details className="border-base-300 rounded-box border p-3">
-        <summary className="min-h-11 cursor-pointer content-center font-medium">
-          More, if you like: cultivar, purpose, arrival, size
-        </summary>
+        <summary className="min-h-11 cursor-pointer content-center font-medium">{say.moreIfYouLikeCultivar}</summary>
         <div className="mt-3 grid gap-4 sm:grid-cols-2">
-          <TextField label="Variety" value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
+          <TextField label={common.variety} value={cultivar} onChange={setCultivar} fault={faultAt("cultivar")} />
           <SelectField
-            label="What it is for"
+            label={common.whatItIsFor}
             value={purpose}
             onChange={setPurpose}
             options={PURPOSES.map((p) => [p, PURPOSE_WORDS[p]] as const)}
           />
           <SelectField
-            label="How it came"
+            label={common.howItCame}
             value={form}
             onChange={setForm}
             options={ARRIVAL_FORMS.map((f) => [f, FORM_WORDS[f]] as const)}
           />
-          <RoughDateField label="Arrived" value={arrivedOn} onChange={setArrivedOn} fault={faultAt("arrivedOn")} />
+          <RoughDateField label={say.arrived} value={arrivedOn} onChange={setArrivedOn} fault={faultAt("arrivedOn")} />
           <TextField
-            label="Rootstock"
+            label={common.rootstock}
             value={rootstock}
             onChange={setRootstock}
             fault={faultAt("rootstock")}
-            hint="may be learned later"
+            hint={say.mayBeLearnedLater}
           />
           <TextField
-            label="Equal plants in this record"
+            label={say.equalPlantsInThisRecord}
             numeric
             value={count}
             onChange={setCount}
             fault={faultAt("count")}
-            hint="a batch is one record"
+            hint={say.aBatchIsOneRecord}
           />
           <TextField
-            label="Final pot, if it has one"
+            label={say.finalPotIfItHas}
             value={finalL}
             onChange={setFinalL}
-            suffix="L"
+            suffix={common.l}
             fault={faultAt("finalVolumeL")}
-            hint="litres, or #15, 15 gal; from then on its roots are renewed in place"
+            hint={say.litresOr1515Gal()}
           />
           <TextField
-            label="Trunk at the base"
+            label={say.trunkAtTheBase}
             numeric
             value={trunk}
             onChange={setTrunk}
             suffix="mm"
             fault={faultAt("trunkMm")}
           />
-          <TextField label="Height" numeric value={height} onChange={setHeight} suffix="m" fault={faultAt("heightM")} />
+          <TextField
+            label={common.height}
+            numeric
+            value={height}
+            onChange={setHeight}
+            suffix="m"
+            fault={faultAt("heightM")}
+          />
         </div>
       </details>
       <FormFaults faults={unplaced(failure, FIELDS)} />
       <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
-        {busy ? "Adding …" : "Add this tree"}
+        {busy ? common.adding : say.addThisTree}
       </button>
     </Form>
   );

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/trees";
 import type { NewTree } from "@/contract/tree-fields";
 import { randomUUID } from "node:crypto";
 import { type Happened } from "@/core/event/index";
@@ -30,7 +31,7 @@ export const UNKNOWN_POTTING = {
   correction: "loosen" as const,
   retainedShare: null,
   mix: null,
-  mixName: "unknown mix",
+  mixName: say.unknownMix,
   mixL: null,
   fillHeightMm: null,
   bottomLayerMm: 0,
@@ -64,7 +65,7 @@ export function arrive(
   const lot: StoredLot | null = v.pot && {
     id: randomUUID(),
     entryId,
-    name: `${potName(v.pot)} (came with ${v.tag})`,
+    name: say.cameWith(potName(v.pot), v.tag),
     pot: v.pot,
     price: null,
   };

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import { fileAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useRecord } from "@/features/kernel/record-wish";
@@ -34,11 +36,11 @@ export function ChosenBar({
       data-testid="chosen"
     >
       <span role="status" className="mr-auto font-semibold">
-        {none ? "Tap the trees" : `${treesWord(trees)} chosen`}
+        {none ? say.tapTheTrees : say.chosen(treesWord(trees))}
       </span>
       {trees.length < shown && (
         <button type="button" className="btn btn-sm min-h-11" onClick={choose}>
-          All {shown}
+          {say.all(shown)}
         </button>
       )}
       {!none && (
@@ -49,7 +51,7 @@ export function ChosenBar({
             onClick={() => record({ trees, done: stop })}
           >
             <Icon name="record" />
-            Record
+            {common.record}
           </button>
           {AT_ONCE.map((thing) => (
             <button
@@ -63,18 +65,18 @@ export function ChosenBar({
             </button>
           ))}
           <button type="button" className="btn btn-sm min-h-11 max-sm:hidden" onClick={() => window.print()}>
-            Print
+            {common.print}
           </button>
           <form method="post" action={fileAt(collectionId, "trees.csv")}>
             <input type="hidden" name="trees" value={trees.map(({ id }) => id).join(",")} />
             <button type="submit" className="btn btn-sm min-h-11">
-              Export
+              {say.exportLabel}
             </button>
           </form>
         </>
       )}
       <button type="button" className="btn btn-sm min-h-11" onClick={stop}>
-        Done
+        {say.done}
       </button>
     </div>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import { useId, useState } from "react";
 import type { YardRow } from "@/model/index";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -46,20 +48,20 @@ export function FilterBar({
   const [open, setOpen] = useState(false);
   const filtered = isFiltered(filterOf(asked));
   return (
-    <search aria-label="Narrow the list" className="no-print bg-base-200 rounded-box mb-3 p-2">
+    <search aria-label={say.narrowTheList} className="no-print bg-base-200 rounded-box mb-3 p-2">
       <div className="flex flex-wrap items-end gap-2">
         <label className="min-w-40 flex-1 basis-52">
-          <span className="sr-only">Tag, species or variety</span>
+          <span className="sr-only">{say.tagSpeciesOrVariety}</span>
           <input
             type="search"
             className="input w-full"
-            placeholder="tag, species, variety"
+            placeholder={say.tagSpeciesVariety}
             value={asked.text}
             onChange={(e) => ask({ text: e.target.value })}
           />
         </label>
         <button type="button" className="btn min-h-11 sm:hidden" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Filter{filtered ? " ✓" : ""}
+          {say.filter(filtered ? " ✓" : "")}
         </button>
         <div className={`${open ? "contents" : "hidden"} sm:contents`}>
           <Picks rows={rows} places={places} asked={asked} ask={ask} group={group} />
@@ -67,11 +69,9 @@ export function FilterBar({
       </div>
       {filtered && (
         <p className="mt-2 flex flex-wrap items-center gap-3" role="status">
-          <span>
-            {found} of {rows.length} trees
-          </span>
+          <span>{say.ofTrees(found, rows.length)}</span>
           <button type="button" className="btn btn-sm min-h-11" onClick={clear}>
-            Show all
+            {say.showAll}
           </button>
         </p>
       )}
@@ -113,7 +113,7 @@ function Picks({
   return (
     <>
       <Pick
-        label="Place"
+        label={common.place}
         value={asked.place}
         onChange={pick("place")}
         options={counted(
@@ -122,13 +122,13 @@ function Picks({
         )}
       />
       <Pick
-        label="Status"
+        label={say.status}
         value={asked.status}
         onChange={pick("status")}
         options={counted((r) => r.headline?.code, statusTitle)}
       />
       <Pick
-        label="Species"
+        label={common.species}
         value={asked.species}
         onChange={pick("species")}
         options={counted(
@@ -136,22 +136,22 @@ function Picks({
           (n) => n,
         )}
       />
-      <Pick label="Due" value={asked.due} onChange={pick("due")} options={fixed(DUE_WORDS)} />
-      <Pick label="Order" value={asked.sort} any={null} onChange={pick("sort")} options={fixed(SORT_WORDS)} />
-      <Pick label="Groups" value={group} any={null} onChange={pick("group")} options={fixed(GROUP_WORDS)} />
+      <Pick label={say.due} value={asked.due} onChange={pick("due")} options={fixed(DUE_WORDS)} />
+      <Pick label={say.order} value={asked.sort} any={null} onChange={pick("sort")} options={fixed(SORT_WORDS)} />
+      <Pick label={say.groups} value={group} any={null} onChange={pick("group")} options={fixed(GROUP_WORDS)} />
       <button
         type="button"
         className="btn btn-sm btn-ghost min-h-11 sm:min-h-9"
         aria-expanded={rare}
         onClick={() => setMore(!more)}
       >
-        More filters
+        {say.moreFilters}
       </button>
       <SavedFilters asked={asked} ask={ask} />
       {rare && (
         <>
           <Pick
-            label="Pot"
+            label={common.pot}
             value={asked.pot}
             onChange={pick("pot")}
             options={(Object.keys(POT_SIZES) as PotSize[]).map((size) => ({
@@ -160,7 +160,7 @@ function Picks({
             }))}
           />
           <Pick
-            label="Condition"
+            label={say.condition}
             value={asked.health}
             onChange={pick("health")}
             options={counted(
@@ -168,7 +168,7 @@ function Picks({
               (h) => HEALTH_WORDS[h as YardRow["health"]],
             )}
           />
-          <Pick label="Missing" value={asked.missing} onChange={pick("missing")} options={fixed(MISSING_WORDS)} />
+          <Pick label={say.missing} value={asked.missing} onChange={pick("missing")} options={fixed(MISSING_WORDS)} />
         </>
       )}
     </>
@@ -203,7 +203,7 @@ function Pick({
       >
         {any !== null && <option value="">{any}</option>}
         {/* What the address asks for and no tree has stays to be seen. */}
-        {value !== "" && !options.some((o) => o.value === value) && <option value={value}>{value} (0)</option>}
+        {value !== "" && !options.some((o) => o.value === value) && <option value={value}>{`${value} (0)`}</option>}
         {options.map((o) => (
           <option key={o.value} value={o.value}>
             {o.words}

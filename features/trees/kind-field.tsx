@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import { useId } from "react";
 import { HABITS } from "@/core/wood/index";
 import { GROUPS, LAST_SHOOTS } from "@/core/species/index";
@@ -17,15 +19,9 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
   return (
     <>
       <Field
-        label="Species"
+        label={common.species}
         fault={fault}
-        hint={
-          kind.chosen
-            ? foundKindWords(kind.chosen)
-            : typed
-              ? "Not a name in the library: kept as you typed it, unless it is one of those below."
-              : "its common or scientific name"
-        }
+        hint={kind.chosen ? foundKindWords(kind.chosen) : typed ? say.notANameInThe : say.itsCommonOrScientificName}
       >
         {(aria) => (
           <input
@@ -38,8 +34,8 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
         )}
       </Field>
       {unlisted && kind.found.length > 0 && (
-        <div className="sm:col-span-2" role="group" aria-label="Is it one of these?">
-          <p className="mb-1 font-medium">Is it one of these?</p>
+        <div className="sm:col-span-2" role="group" aria-label={say.isItOneOfThese}>
+          <p className="mb-1 font-medium">{say.isItOneOfThese}</p>
           <ul className="grid gap-1 sm:grid-cols-2">
             {kind.found.slice(0, 6).map((found) => (
               <li key={found.id}>
@@ -49,7 +45,7 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
                   onClick={() => kind.pick(found)}
                 >
                   <span>
-                    <b>{found.rank === "genus" ? `Another ${found.scientific}` : found.name}</b>
+                    <b>{found.rank === "genus" ? say.another(found.scientific) : found.name}</b>
                     <span className="block text-sm">{foundKindWords(found)}</span>
                   </span>
                 </button>
@@ -60,7 +56,7 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
       )}
       {unlisted && (
         <fieldset className="border-base-300 rounded-box border p-3 sm:col-span-2">
-          <legend className="px-1 font-medium">How does it grow?</legend>
+          <legend className="px-1 font-medium">{say.howDoesItGrow}</legend>
           <div className="grid gap-2 sm:grid-cols-2">
             {[...HABITS, "unknown" as const].map((key) => (
               <label key={key} className="flex min-h-11 cursor-pointer items-start gap-3">
@@ -92,19 +88,19 @@ export function KindField({ kind, fault }: { kind: KindDraft; fault?: string }) 
 function LooksFields({ kind, whole }: { kind: KindDraft; whole: boolean }) {
   const { units } = useAsOf();
   const { looks, setLooks } = kind;
-  const NOT_SEEN = ["", "not sure"] as const;
+  const NOT_SEEN = ["", say.notSure] as const;
   return (
-    <div className="grid gap-3 sm:col-span-2 sm:grid-cols-3" role="group" aria-label="What you see of it">
+    <div className="grid gap-3 sm:col-span-2 sm:grid-cols-3" role="group" aria-label={say.whatYouSeeOfIt}>
       {whole && (
         <>
           <SelectField
-            label="Its leaves"
+            label={say.itsLeaves}
             value={looks.leaf ?? ""}
             onChange={(leaf) => setLooks({ ...looks, leaf: leaf === "" ? null : leaf })}
-            options={[NOT_SEEN, ["deciduous", "fall in winter"], ["evergreen", "stay all year"]] as const}
+            options={[NOT_SEEN, ["deciduous", say.fallInWinter], ["evergreen", say.stayAllYear]] as const}
           />
           <SelectField
-            label="What it is like"
+            label={common.whatItIsLike}
             value={looks.group ?? ""}
             onChange={(group) => setLooks({ ...looks, group: group === "" ? null : group })}
             options={[NOT_SEEN, ...GROUPS.map((g) => [g, GROUP_WORDS[g]] as const)]}
@@ -112,11 +108,11 @@ function LooksFields({ kind, whole }: { kind: KindDraft; whole: boolean }) {
         </>
       )}
       <SelectField
-        label="Last year’s shoots"
+        label={say.lastYearsShoots}
         value={looks.lastShoots ?? ""}
         onChange={(lastShoots) => setLooks({ ...looks, lastShoots: lastShoots === "" ? null : lastShoots })}
         options={[NOT_SEEN, ...LAST_SHOOTS.map((l) => [l, LAST_SHOOTS_WORDS[l](units)] as const)]}
-        hint="roots grow at the pace of shoots"
+        hint={say.rootsGrowAtThePace}
       />
     </div>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import Link from "next/link";
 import { type CSSProperties, memo } from "react";
 import type { YardRow } from "@/model/index";
@@ -48,7 +50,7 @@ export const Pictures = memo(function Pictures({
   return (
     <ol
       data-on={shown}
-      aria-label={`Trees${label ? ` of ${label}` : ""}${urgent ? ", the ones that lose most by waiting first" : ""}`}
+      aria-label={say.trees(label ? common.ofLabel(label) : "", urgent ? say.theOnesThatLoseMost : "")}
       className="flex flex-col md:flex-row md:flex-wrap md:items-stretch md:gap-y-5"
       onKeyDown={(e) => {
         const step =
@@ -191,11 +193,12 @@ function Drawn({ row, shown, scale, crownScale }: TreeProps) {
 export function Legend({ overdue }: { overdue: boolean }) {
   return (
     <p className="mt-3 text-sm">
-      Pots to one scale, in section; roots from <span className="bg-cream rounded px-1 text-[#2c2a22]">cream</span>{" "}
-      while there is room to <span className="rounded bg-[#8a3f22] px-1 text-white">rust</span> when the pot is used up.
-      Crowns to a scale of their own, in the habit of the species, leaves from soft green to the brown of hardened wood;
-      pale where nobody measured the height.
-      {overdue && " Left of the ochre post: overdue."}
+      {say.potsToOneScaleIn}
+      <span className="bg-cream rounded px-1 text-[#2c2a22]">{say.cream}</span>
+      {say.whileThereIsRoomTo}
+      <span className="rounded bg-[#8a3f22] px-1 text-white">{say.rust}</span>
+      {say.whenThePotIsUsed}
+      {overdue && say.leftOfTheOchrePost}
     </p>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import Link from "next/link";
 import { useMemo } from "react";
 import type { YardRow } from "@/model/index";
@@ -33,7 +35,7 @@ export function TreeRows({
     (): ListColumn<YardRow>[] => [
       {
         id: "tag",
-        title: "Tree",
+        title: common.tree,
         width: "minmax(0,2.4fr)",
         order: (r) => r.tag,
         cell: (r) => (
@@ -46,7 +48,7 @@ export function TreeRows({
       },
       {
         id: "status",
-        title: "Status",
+        title: say.status,
         width: "minmax(0,1.6fr)",
         order: (r) => `${wordOf(r)} ${r.headline?.to ?? r.headline?.from ?? ""}`,
         cell: (r) => (
@@ -57,11 +59,11 @@ export function TreeRows({
         ),
       },
       ...(byPlace ? [] : [placeColumn(places)]),
-      { id: "pot", title: "Pot", width: "5rem", order: (r) => r.volumeL, cell: (r) => litres(r.volumeL, units) },
-      { id: "full", title: "Full", width: "4.5rem", order: (r) => r.fill, cell: (r) => fullness(r.fill), wide: true },
+      { id: "pot", title: common.pot, width: "5rem", order: (r) => r.volumeL, cell: (r) => litres(r.volumeL, units) },
+      { id: "full", title: say.full, width: "4.5rem", order: (r) => r.fill, cell: (r) => fullness(r.fill), wide: true },
       {
         id: "due",
-        title: "Due",
+        title: say.due,
         width: "6.5rem",
         order: (r) => r.dueOn ?? "9999",
         cell: (r) => (r.dueOn === null ? "later" : r.dueOn <= shown ? "now" : day(r.dueOn, shown)),
@@ -75,7 +77,7 @@ export function TreeRows({
       label={label}
       rows={rows}
       columns={columns}
-      empty={<p>No tree.</p>}
+      empty={<p>{say.noTree}</p>}
       choice={{ chosen, onChoose, nameOf: (r) => r.tag }}
       rowPx={52}
       inline
@@ -85,7 +87,7 @@ export function TreeRows({
 
 const placeColumn = (places: ReadonlyMap<string, string>): ListColumn<YardRow> => ({
   id: "place",
-  title: "Place",
+  title: common.place,
   width: "minmax(0,1.2fr)",
   order: (r) => (r.placeId === null ? "" : (places.get(r.placeId) ?? "")),
   cell: (r) => (r.placeId === null ? "" : places.get(r.placeId)),

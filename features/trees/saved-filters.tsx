@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees";
 import { useRef, useState } from "react";
 import { z } from "zod";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -34,7 +36,7 @@ export function SavedFilters({ asked, ask }: { asked: TreesAsked; ask: (changes:
       onKeyDown={(e) => e.key === "Escape" && close()}
       onToggle={(e) => e.currentTarget.open && setAll(restore(key, (v) => saved.safeParse(v).data ?? null) ?? [])}
     >
-      <summary className="btn btn-sm min-h-11 sm:min-h-9">Saved lists</summary>
+      <summary className="btn btn-sm min-h-11 sm:min-h-9">{say.savedLists}</summary>
       <div className="bg-base-100 border-base-300 rounded-box absolute right-0 z-20 mt-1 w-72 border p-3 shadow-lg">
         <ul>
           {all.map((s) => (
@@ -52,7 +54,7 @@ export function SavedFilters({ asked, ask }: { asked: TreesAsked; ask: (changes:
               <button
                 type="button"
                 className="btn btn-ghost btn-sm min-h-11 min-w-11"
-                aria-label={`Delete ${s.name}`}
+                aria-label={say.deleteLabel(s.name)}
                 onClick={() => keep(all.filter((x) => x !== s))}
               >
                 ✕
@@ -61,7 +63,7 @@ export function SavedFilters({ asked, ask }: { asked: TreesAsked; ask: (changes:
           ))}
         </ul>
         <label className="mt-1 block">
-          <span className="text-sm font-medium">Save this list as</span>
+          <span className="text-sm font-medium">{say.saveThisListAs}</span>
           <span className="flex gap-1">
             <input
               className="input input-sm min-h-11 w-full"
@@ -75,7 +77,7 @@ export function SavedFilters({ asked, ask }: { asked: TreesAsked; ask: (changes:
               }}
             />
             <button type="button" className="btn btn-sm min-h-11" disabled={name.trim() === ""} onClick={save}>
-              Save
+              {common.save}
             </button>
           </span>
         </label>

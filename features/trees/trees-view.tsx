@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/trees";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
@@ -77,7 +78,7 @@ export function TreesView({
   if (counts.total === 0) {
     return (
       <>
-        <h1 className="text-center text-2xl">No tree stands here yet</h1>
+        <h1 className="text-center text-2xl">{say.noTreeStandsHereYet}</h1>
         <FirstSteps />
       </>
     );
@@ -104,7 +105,7 @@ export function TreesView({
         found={found.length}
         group={group}
       />
-      {found.length === 0 && <p className="py-6 text-lg">No tree is left by these questions.</p>}
+      {found.length === 0 && <p className="py-6 text-lg">{say.noTreeIsLeftBy}</p>}
       {groups.map(({ key, rows: some }) => {
         const name = key === null ? null : titleOf(group, key, placeNames);
         return (
@@ -252,19 +253,19 @@ function Head({
             className="btn max-sm:hidden"
             onClick={() => router.push(treeAt(collectionId, first.id, "", query))}
           >
-            Open {first.tag}: loses most by waiting
+            {say.openLosesMostByWaiting(first.tag)}
           </button>
         )}
         <Link href={pageAt(collectionId, "add")} className="btn max-sm:hidden">
-          Add a tree
+          {say.addATree}
         </Link>
         {!choosing && (
           <button type="button" className="btn" onClick={choose}>
-            Choose several
+            {say.chooseSeveral}
           </button>
         )}
         <button type="button" className="btn" aria-pressed={inRows} onClick={flip}>
-          {inRows ? "Pictures" : "List"} <kbd className="kbd kbd-xs hidden sm:inline">l</kbd>
+          {inRows ? say.pictures : say.list} <kbd className="kbd kbd-xs hidden sm:inline">l</kbd>
         </button>
       </span>
     </div>

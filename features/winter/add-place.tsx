@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/add-place";
 import { useRef, useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -20,24 +22,24 @@ export function AddPlace({ onAdded }: { onAdded: (placeId: string) => void }) {
     newId.current ??= crypto.randomUUID();
     const done = await send({ collectionId, placeId: newId.current, name, kind });
     if (!done) return;
-    tell({ text: `${name} is there: measure it next.`, entryId: done.entryId });
+    tell({ text: say.isThereMeasureItNext(name), entryId: done.entryId });
     onAdded(newId.current);
     newId.current = null;
     setName("");
   };
   return (
     <details className="mt-4">
-      <summary className="min-h-11 cursor-pointer py-2">Add a place</summary>
-      <Form label="A new place" onSubmit={save} className="grid max-w-xl items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
-        <TextField label="Its name" value={name} onChange={setName} fault={at("name")} />
+      <summary className="min-h-11 cursor-pointer py-2">{say.addAPlace}</summary>
+      <Form label={say.aNewPlace} onSubmit={save} className="grid max-w-xl items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
+        <TextField label={say.itsName} value={name} onChange={setName} fault={at("name")} />
         <SelectField
-          label="What it is like"
+          label={common.whatItIsLike}
           value={kind}
           onChange={setKind}
           options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
         />
         <button type="submit" className="btn min-h-11" disabled={busy}>
-          Add it
+          {say.addIt}
         </button>
         <FormFaults faults={unplaced(failure, ["name"])} />
       </Form>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/clay";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { Standing } from "@/core/shelter/index";
@@ -22,7 +24,7 @@ export function Clay({
   return (
     <section aria-labelledby="clay" data-testid="clay">
       <h2 id="clay" className="text-lg">
-        Clay that may crack there
+        {say.clayThatMayCrackThere}
       </h2>
       <p className="text-sm">
         {pots.slice(0, SHOWN).map(({ s, cracks }, i) => (
@@ -34,9 +36,8 @@ export function Clay({
             ({where(s)}, {percent(cracks)})
           </span>
         ))}
-        {pots.length > SHOWN && ` and ${number(pots.length - SHOWN)} more`}. It freezes through while wet; where nobody
-        has said whether it stands that, even odds are taken (a guess). Keep it under a roof, raise it on feet, or say
-        on its page that it is frost-proof.
+        {pots.length > SHOWN && common.andMore(number(pots.length - SHOWN))}
+        {say.itFreezesThroughWhileWet}
       </p>
     </section>
   );

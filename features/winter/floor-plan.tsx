@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/floor-plan";
 import {
   DndContext,
   type DragEndEvent,
@@ -164,7 +165,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
           {quarter.name}
         </button>{" "}
         <span className="text-sm font-normal">
-          {measured ? `${metres(lengthM, units)} × ${metres(widthM, units)}` : "not measured"},{" "}
+          {measured ? `${metres(lengthM, units)} × ${metres(widthM, units)}` : say.notMeasured},{" "}
           {LIGHT_WORDS[quarter.light]}
           {quarter.build.steps > 0 ? `, ${stepWords(quarter.build.steps)}` : ""}; {used}
         </span>
@@ -217,7 +218,7 @@ function Place({ place: { quarter, used }, ...props }: FloorPlanProps & { place:
       {there.length > 0 && <ByName {...props} named={there} />}
       {loose.length > 0 && (
         <div className="mt-1 flex flex-wrap gap-1">
-          {measured && <p className="w-full text-sm">No room on the floor as drawn:</p>}
+          {measured && <p className="w-full text-sm">{say.noRoomOnTheFloor}</p>}
           {loose.map((s) => (
             <Pot key={s.id} standing={s} {...props} style={{}} />
           ))}
@@ -232,7 +233,7 @@ function ByName({ named, fate, selected, onSelect, units }: FloorPlanProps & { n
   return (
     <details className="mt-1">
       <summary className="min-h-8 cursor-pointer text-sm">
-        {named.length === 1 ? "1 pot by name" : `${named.length} pots by name`}
+        {named.length === 1 ? say.n1PotByName : say.potsByName(named.length)}
       </summary>
       <ul className="flex flex-wrap gap-1">
         {named.map((s) => {
@@ -259,9 +260,10 @@ function ByName({ named, fate, selected, onSelect, units }: FloorPlanProps & { n
 /** At home indoors all year: they stay there, off the drawing of the floor. */
 function AtHome({ name, pots, ...props }: FloorPlanProps & { name: string; pots: readonly Standing[] }) {
   return (
-    <section aria-label={`Stay in ${name}`} className="w-full">
+    <section aria-label={say.stayIn(name)} className="w-full">
       <h2 className="text-base font-semibold">
-        Stay in {name} all year <span className="text-sm font-normal">({pots.length})</span>
+        {say.stayInAllYear(name)}
+        <span className="text-sm font-normal">({pots.length})</span>
       </h2>
       <div className="mt-1 flex min-h-14 flex-wrap items-end gap-1 border-t-4 border-double border-[#8d7355] pt-2">
         {pots.map((s) => (
@@ -276,9 +278,10 @@ function AtHome({ name, pots, ...props }: FloorPlanProps & { name: string; pots:
 function Outside({ outside, ...props }: FloorPlanProps & { outside: readonly Standing[] }) {
   const { setNodeRef, isOver } = useDroppable({ id: OUTSIDE });
   return (
-    <section aria-label="Outside" className="w-full">
+    <section aria-label={say.outside} className="w-full">
       <h2 className="text-base font-semibold">
-        Stay where they are in summer <span className="text-sm font-normal">({outside.length})</span>
+        {say.stayWhereTheyAreIn}
+        <span className="text-sm font-normal">({outside.length})</span>
       </h2>
       <div
         ref={setNodeRef}
@@ -307,7 +310,7 @@ function Pot({
   const size = style.position ? s.widthM * pxPerM : Math.min(LOOSE_PX, s.widthM * pxPerM);
   const is = fate(s);
   const look = FATE_LOOK[is ?? "unknown"];
-  const words = `${s.tag}, ${s.name}${s.plants > 1 ? `, ${s.plants} plants` : ""}, ${kilograms(s.massKg, units)}${is ? `, ${FATE_WORDS[is]}` : ""}`;
+  const words = `${s.tag}, ${s.name}${s.plants > 1 ? say.plants(s.plants) : ""}, ${kilograms(s.massKg, units)}${is ? `, ${FATE_WORDS[is]}` : ""}`;
   return (
     <button
       ref={setNodeRef}
@@ -373,8 +376,8 @@ function Door({
       {...attributes}
       {...listeners}
       type="button"
-      aria-label={`Door of ${name}: shift it along the wall`}
-      title="The door: drag it along its wall"
+      aria-label={say.doorOfShiftItAlong(name)}
+      title={say.theDoorDragItAlong}
       className="absolute cursor-ew-resize touch-none bg-[#e8dcc0]"
       style={{
         left: FRAME_PX + (atM - doorM / 2) * pxPerM,
@@ -396,8 +399,8 @@ function Corner({ id, name }: { id: string; name: string }) {
       {...attributes}
       {...listeners}
       type="button"
-      aria-label={`Corner of ${name}: make it larger or smaller`}
-      title="Drag to make the place larger or smaller"
+      aria-label={say.cornerOfMakeItLarger(name)}
+      title={say.dragToMakeThePlace}
       className="absolute right-0 bottom-0 size-5 cursor-nwse-resize touch-none rounded-sm border-2 border-[#6b6250] bg-base-100"
       style={{ transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined }}
     />

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/misfits";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -29,7 +30,7 @@ export function Misfits({
   return (
     <section aria-labelledby="misfits">
       <h2 id="misfits" className="text-lg">
-        {planned ? "In danger where they stand" : "Not safe all winter where they stand today"}
+        {planned ? say.inDangerWhereTheyStand : say.notSafeAllWinterWhere}
       </h2>
       <ul className="mt-1 space-y-2 text-sm" data-testid="misfits">
         {shown.map(({ s, loss }) => (
@@ -37,15 +38,14 @@ export function Misfits({
             <button type="button" className="link font-semibold" onClick={() => onSelect(s.id)}>
               {s.tag}
             </button>{" "}
-            {s.name}, {where(s)}:{" "}
-            {planned ? `${lossWords(loss)} may be lost.` : `left there all winter it could lose ${lossWords(loss)}.`}{" "}
+            {s.name}, {where(s)}: {planned ? say.mayBeLost(lossWords(loss)) : say.leftThereAllWinterIt(lossWords(loss))}{" "}
             {s.anchored
-              ? "It is rooted through its pot into the ground: sever it in its season, or protect it there."
+              ? say.itIsRootedThroughIts
               : (obstacle(s) ?? (
                   <>
-                    No place here is better for it:{" "}
+                    {say.noPlaceHereIsBetter}
                     <Link className="link" href={treeAt(collectionId, s.treeIds[0], "winter")}>
-                      see what wrapping or sinking would do
+                      {say.seeWhatWrappingOrSinking}
                     </Link>
                     .
                   </>
@@ -55,7 +55,7 @@ export function Misfits({
       </ul>
       {danger.length > shown.length && (
         <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
-          All {number(danger.length)}
+          {say.all(number(danger.length))}
         </button>
       )}
     </section>
@@ -79,11 +79,9 @@ export function Legend() {
       </span>
       <span>
         <span className="mr-1 inline-block size-4 rounded-full border-2 border-dotted border-[#6f6a5a] bg-[#efe9da] align-[-3px]" />
-        not calculated yet
+        {say.notCalculatedYet}
       </span>
-      <span>
-        Drag a pot, a corner or a door; by keys: Tab to it, Space, arrows (Shift: finer), Space. Far wall on top.
-      </span>
+      <span>{say.dragAPotACorner}</span>
     </p>
   );
 }

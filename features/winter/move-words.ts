@@ -1,34 +1,40 @@
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/move";
 import { toDay, toIso } from "@/core/dates/index";
 import { celsius, day, number, type Units } from "@/words/format";
 import type { ShownMove, ShownRound } from "./moves-data";
 
 const WHY_WORDS: Record<ShownMove["why"], string> = {
-  roots: "its roots",
-  wood: "its wood",
-  word: "your word",
+  roots: say.itsRoots,
+  wood: say.itsWood,
+  word: say.yourWord,
   kind: "when its species is usually brought in",
-  swell: "its buds swell",
-  frost: "the last harmful night",
-  "no-hurry": "no night here harms it much",
-  between: "it stands in winter quarters already",
+  swell: say.itsBudsSwell,
+  frost: say.theLastHarmfulNight,
+  "no-hurry": say.noNightHereHarmsIt,
+  between: say.itStandsInWinterQuarters,
 };
 
 /** When and why, in one line. */
 export function whenWords(m: ShownMove, today: string, units: Units): string {
   if (m.direction === "out") {
-    const middle = m.middle === null || m.middle === m.day ? "" : ` (middle year ${day(m.middle, today)})`;
-    return `from ${day(m.day, today)}${middle}, after ${m.why === "swell" ? "the frosts its roots fear, as its buds swell" : "the last night that would harm it"}`;
+    const middle = m.middle === null || m.middle === m.day ? "" : say.middleYear(day(m.middle, today));
+    return say.fromAfter(
+      day(m.day, today),
+      middle,
+      m.why === "swell" ? say.theFrostsItsRootsFear : say.theLastNightThatWould,
+    );
   }
-  if (m.why === "no-hurry") return `by ${day(m.day, today)}: no night here harms it in one winter of ten`;
-  if (m.why === "between") return `by ${day(m.day, today)}: ${WHY_WORDS.between}, there is no hurry`;
-  const middle = m.middle === null ? "in most winters never" : `middle winter ${day(m.middle, today)}`;
+  if (m.why === "no-hurry") return say.byNoNightHereHarms(day(m.day, today));
+  if (m.why === "between") return say.byThereIsNoHurry(day(m.day, today), WHY_WORDS.between);
+  const middle = m.middle === null ? say.inMostWintersNever : say.middleWinter(day(m.middle, today));
   const cause =
     m.why === "word"
-      ? `the first night below ${celsius(m.inBelowC ?? 0, units)}, your word`
+      ? say.theFirstNightBelowYour(celsius(m.inBelowC ?? 0, units))
       : m.why === "kind"
-        ? `the first night of ${celsius(m.bringInNightC ?? 0, units)}, ${WHY_WORDS.kind}`
-        : `frost for ${WHY_WORDS[m.why]}`;
-  return `by ${day(m.day, today)}, before ${cause} (one winter in ten; ${middle})`;
+        ? say.theFirstNightOf(celsius(m.bringInNightC ?? 0, units), WHY_WORDS.kind)
+        : say.frostFor(WHY_WORDS[m.why]);
+  return say.byBeforeOneWinterIn(day(m.day, today), cause, middle);
 }
 
 /** First day ahead by which the chance of a harmful night is more than the risk. */
@@ -43,12 +49,12 @@ export function roundWords(r: ShownRound): string {
   const trucks = r.moves.filter((m) => m.by === "truck").length;
   const nobody = r.moves.filter((m) => m.by === "nobody").length;
   return [
-    `${pots === 1 ? "1 pot" : `${number(pots)} pots`}`,
-    `${number(r.kg)} kg`,
-    `${number(r.minutes)} person-minutes${r.have === null ? "" : ` of ${number(r.have)}`}`,
-    pairs > 0 ? (pairs === 1 ? "1 lift for two" : `${number(pairs)} lifts for two`) : "",
-    trucks > 0 ? `${number(trucks)} on the sack truck` : "",
-    nobody > 0 ? `${number(nobody)} nobody here can carry` : "",
+    `${pots === 1 ? "1 pot" : common.pots(number(pots))}`,
+    say.kg(number(r.kg)),
+    say.personMinutes(number(r.minutes), r.have === null ? "" : common.ofLabel(number(r.have))),
+    pairs > 0 ? (pairs === 1 ? say.n1LiftForTwo : say.liftsForTwo(number(pairs))) : "",
+    trucks > 0 ? say.onTheSackTruck(number(trucks)) : "",
+    nobody > 0 ? say.nobodyHereCanCarry(number(nobody)) : "",
   ]
     .filter(Boolean)
     .join(", ");

@@ -1,3 +1,4 @@
+import * as common from "@/words/pages/common";
 import "server-only";
 import { type DayNumber, growingSeason, toDay, toIso } from "@/core/dates/index";
 import {
@@ -155,8 +156,8 @@ function shower(facts: WinterFacts, result: ShelterResult | null) {
       name: s.name,
       plants: s.plants,
       direction: m.direction,
-      from: from?.name ?? "the open ground",
-      to: quarter(m.toId)?.name ?? "the open ground",
+      from: from?.name ?? common.theOpenGround,
+      to: quarter(m.toId)?.name ?? common.theOpenGround,
       toId: m.toId,
       day: toIso(m.day),
       middle: m.middle === null ? null : toIso(m.middle),

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/moves";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { LIFT_FROM_FLOOR_KG, SOLO_LIMIT_KG } from "@/core/mass/index";
@@ -32,58 +34,50 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
   const next = facts.in[0] ?? facts.out[0];
   return (
     <article>
-      <h1 className="text-2xl">Moving plan, {winterWords(facts.winter, southern)}</h1>
+      <h1 className="text-2xl">{say.movingPlan(winterWords(facts.winter, southern))}</h1>
       {!facts.planned && (
         <p className="mt-2">
-          No plan has been kept for this winter, so nothing is to be carried in.{" "}
+          {say.noPlanHasBeenKept}
           <Link className="link" href={base}>
-            Place them all first
+            {say.placeThemAllFirst}
           </Link>
         </p>
       )}
-      <Reasoned
-        reason={
-          <>
-            In: before the first night that would kill more than {percent(risk)} of roots or wood outdoors, in one
-            winter of ten. Out: when nine winters of ten have had their last such night for a tree as soft as its
-            quarters have made it; hardy leafless species as their buds swell, once their roots are safe. Carrying is
-            calculated from kilograms, metres and steps at a walking pace (a guess); limits of people as entered, never
-            above general manual-handling guidance: local rules may be stricter.
-          </>
-        }
-      >
+      <Reasoned reason={say.inBeforeTheFirstNight(percent(risk))}>
         <p className="text-lg" data-testid="moves-words">
           {!next
-            ? "Nothing is to be carried now."
-            : `Next: ${next === facts.in[0] ? "in" : "out"} ${next.day === today ? "today" : `on ${day(next.day, today)}`}, ${roundWords(next)}.`}
+            ? say.nothingIsToBeCarried
+            : say.next(
+                next === facts.in[0] ? "in" : "out",
+                next.day === today ? "today" : common.on(day(next.day, today)),
+                roundWords(next),
+              )}
         </p>
       </Reasoned>
       {next && (
         <p className="no-print mt-2">
           <Link className="btn btn-primary min-h-12" href={`${base}/round?way=${next === facts.in[0] ? "in" : "out"}`}>
-            Start the round
+            {say.startTheRound}
           </Link>
         </p>
       )}
       <section aria-labelledby="trigger" className="mt-4">
         <h2 id="trigger" className="text-lg">
-          The days ahead
+          {say.theDaysAhead}
         </h2>
         <p className="text-sm" data-testid="trigger-source">
-          {facts.forecastOn
-            ? "By the forecast, its errors counted in, and the climate beyond it. In brackets the chance of harm by then, if they stay out."
-            : "No forecast is at hand: by the record and the climate alone. In brackets the chance of harm by then, if they stay out."}{" "}
+          {facts.forecastOn ? say.byTheForecastItsErrors : say.noForecastIsAtHand}{" "}
           {facts.forecastOn && <SimulatedMark />}
         </p>
         {urgent.length === 0 ? (
           <p className="text-sm">
             {facts.planned ? (
-              `No night of the next ${number(SOON_ROUND_DAYS)} days asks for anything to be brought in.`
+              say.noNightOfTheNext(number(SOON_ROUND_DAYS))
             ) : (
               <>
-                Without a plan nobody knows where to.{" "}
+                {say.withoutAPlanNobodyKnows}
                 <Link className="link" href={`${base}/watch`}>
-                  What the coming nights threaten
+                  {say.whatTheComingNightsThreaten}
                 </Link>
               </>
             )}
@@ -92,11 +86,13 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
           <ul className="mt-1 space-y-1" data-testid="trigger">
             {nights.map(({ on, moves }) => (
               <li key={on} className="border-l-4 border-[#5d7c96] pl-2">
-                Before the night of <b>{on === today ? `today, ${day(on, today)}` : day(on, today)}</b>:{" "}
+                {say.beforeTheNightOf}
+                <b>{on === today ? say.today(day(on, today)) : day(on, today)}</b>:{" "}
                 {moves.map(({ m, trigger }, i) => (
                   <span key={m.id}>
                     {i > 0 && ", "}
-                    <b>{m.tag}</b> to {m.to} ({percent(trigger.chance)})
+                    <b>{m.tag}</b>
+                    {say.to(m.to, percent(trigger.chance))}
                   </span>
                 ))}
               </li>
@@ -104,22 +100,12 @@ export function MovesView({ facts, southern, risk }: { facts: MovesFacts; southe
           </ul>
         )}
       </section>
-      <Rounds title="In" rounds={facts.in} today={today} />
-      <Rounds title="Out again" rounds={facts.out} today={today} />
-      {facts.out.length > 0 && (
-        <p className="mt-2 max-w-prose text-sm">
-          On arrival outside: soak each pot until it drains, then feed once it grows. Frost nights after that: fleece
-          over the crown, or in again over night; an alert under Climate tells you.
-        </p>
-      )}
+      <Rounds title={say.inLabel} rounds={facts.in} today={today} />
+      <Rounds title={say.outAgain} rounds={facts.out} today={today} />
+      {facts.out.length > 0 && <p className="mt-2 max-w-prose text-sm">{say.onArrivalOutsideSoakEach()}</p>}
       <Early early={facts.early} />
       <Caution className="mt-4 max-w-prose">
-        <p>
-          Above {kilograms(LIFT_FROM_FLOOR_KG, units)} raise it first or take a trolley;{" "}
-          {kilograms(SOLO_LIMIT_KG, units)} is the most one person lifts, close to the body; hands clear when a pot is
-          tipped or set down. Let pots dry down before a move: water is most of the weight. Children and volunteers lift
-          less. Local manual-handling rules decide.
-        </p>
+        <p>{say.aboveRaiseItFirstOr(kilograms(LIFT_FROM_FLOOR_KG, units), kilograms(SOLO_LIMIT_KG, units))}</p>
       </Caution>
     </article>
   );
@@ -134,7 +120,7 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
       <h2 className="text-lg">{title}</h2>
       <div className="mt-1 space-y-4">
         {rounds.map((r) => (
-          <section key={r.day} aria-label={`${title} on ${day(r.day, today)}`} data-testid="round">
+          <section key={r.day} aria-label={say.on(title, day(r.day, today))} data-testid="round">
             <h3 className="text-base">
               <b>{day(r.day, today)}</b>: {roundWords(r)}
             </h3>
@@ -145,20 +131,24 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
               />
             </div>
             <p className="text-sm">
-              {r.loads
-                .map(
-                  (l) =>
-                    `${CARRY_WORDS[l.by]}: ${l.pots === 1 ? "1 pot" : `${number(l.pots)} pots`}, ${number(l.kg)} kg, ${number(l.minutes)} min`,
-                )
-                .join("; ")}
-              ; {number(r.kgM)} kg × m in all
+              {say.kgMInAll(
+                r.loads
+                  .map((l) =>
+                    say.kgMin(
+                      CARRY_WORDS[l.by],
+                      l.pots === 1 ? "1 pot" : common.pots(number(l.pots)),
+                      number(l.kg),
+                      number(l.minutes),
+                    ),
+                  )
+                  .join("; "),
+                number(r.kgM),
+              )}
             </p>
             {r.have !== null && r.minutes > r.have && (
-              <p className="text-error text-sm font-semibold">
-                More than the people have that day ({number(r.have)} person-minutes): begin earlier, or ask for help.
-              </p>
+              <p className="text-error text-sm font-semibold">{say.moreThanThePeopleHave(number(r.have))}</p>
             )}
-            <ul aria-label={`Moves of ${day(r.day, today)}`} className="divide-base-300 mt-1 divide-y text-sm">
+            <ul aria-label={say.movesOf(day(r.day, today))} className="divide-base-300 mt-1 divide-y text-sm">
               {r.moves.map((m) => (
                 <Move key={m.id} move={m} today={today} units={units} />
               ))}
@@ -170,7 +160,7 @@ function Rounds({ title, rounds, today }: { title: string; rounds: ShownRound[];
   );
 }
 
-const STAGE_WORDS = { shade: "shade", "half-sun": "half the day’s sun", place: "its place" } as const;
+const STAGE_WORDS = { shade: "shade", "half-sun": say.halfTheDaysSun, place: say.itsPlace } as const;
 
 /** One pot's move: a line of columns where there is room, one below the other on a phone. */
 function Move({ move: m, today, units }: { move: ShownMove; today: string; units: "metric" | "us" }) {
@@ -190,24 +180,20 @@ function Move({ move: m, today, units }: { move: ShownMove; today: string; units
       <p>
         {whenWords(m, today, units)}
         {m.direction === "out" && m.nightsAfter >= 0.05 && (
-          <span className="block">
-            then {number(m.nightsAfter, 1)} frost nights in the mean spring: fleece, or in again over night
-          </span>
+          <span className="block">{say.thenFrostNightsInThe(number(m.nightsAfter, 1))}</span>
         )}
         {m.stages.length > 0 && (
           <span className="block">
-            {m.stages.map((s) => `${STAGE_WORDS[s.what]} from ${day(s.from, today)}`).join(", ")}
+            {m.stages.map((s) => say.from(STAGE_WORDS[s.what], day(s.from, today))).join(", ")}
           </span>
         )}
       </p>
       <p>
         {CARRY_WORDS[m.by]}, {kilograms(m.eachKg, units)}
-        {m.massGuessed ? " (guess)" : ""}
+        {m.massGuessed ? say.guess : ""}
         {m.steps > 0 ? `, ${stepWords(m.steps)}` : ""}
       </p>
-      <p className="lg:text-right">
-        {number(m.minutes)} min, {number(m.kgM)} kg × m
-      </p>
+      <p className="lg:text-right">{say.minKgM(number(m.minutes), number(m.kgM))}</p>
     </li>
   );
 }
@@ -218,27 +204,30 @@ function Early({ early }: { early: EarlyStart[] }) {
   return (
     <section aria-labelledby="early" className="mt-5">
       <h2 id="early" className="text-lg">
-        An early start in warmth
+        {say.anEarlyStartInWarmth}
       </h2>
       <p className="text-sm">
-        <span className="badge badge-warning mr-2">guess</span>
-        Species whose crop does not always ripen here: brought into a bright place of {celsius(
-          WARM_PLACE.minC,
-          units,
-        )}{" "}
-        to {celsius(WARM_PLACE.maxC, units)} some weeks before the last frost. Woken, they fear every frost until then.
+        <span className="badge badge-warning mr-2">{common.guess}</span>
+        {say.speciesWhoseCropDoesNot(celsius(WARM_PLACE.minC, units), celsius(WARM_PLACE.maxC, units))}
       </p>
       <ul className="mt-1 space-y-1 text-sm" data-testid="early">
         {early.map((e) => (
           <li key={e.name}>
-            <b>{e.name}</b> ({e.tags.join(", ")}): ripens in {percent(e.outdoors)} of years without;{" "}
-            {e.early
-              .map(
-                (v) =>
-                  `${number(v.weeks)} weeks early ${percent(v.chance)}${v.ripeOn ? `, about ${day(v.ripeOn, today)}` : ""}, with ${number(v.nights, 1)} frost nights to keep it from`,
-              )
-              .join("; ")}
-            .
+            <b>{e.name}</b>
+            {say.ripensInOfYearsWithout(
+              e.tags.join(", "),
+              percent(e.outdoors),
+              e.early
+                .map((v) =>
+                  say.weeksEarlyWithFrostNights(
+                    number(v.weeks),
+                    percent(v.chance),
+                    v.ripeOn ? say.about(day(v.ripeOn, today)) : "",
+                    number(v.nights, 1),
+                  ),
+                )
+                .join("; "),
+            )}
           </li>
         ))}
       </ul>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/outdoors";
 import type { Quarter, Standing } from "@/core/shelter/index";
 import { floorM2 } from "@/core/winter/index";
 import { kilograms, number } from "@/words/format";
@@ -20,7 +21,7 @@ export function Outdoors({
   return (
     <section aria-labelledby="open-places" className="mt-4">
       <h2 id="open-places" className="text-lg">
-        Open places
+        {say.openPlaces}
       </h2>
       <ul className="text-sm">
         {places.map((q) => {
@@ -32,13 +33,14 @@ export function Outdoors({
               <button type="button" className="link font-semibold" onClick={() => onPlace(q.id)}>
                 {q.name}
               </button>
-              : {kilograms(kg, units)} stay there through the winter
-              {bears === null
-                ? ""
-                : kg > bears
-                  ? `, more than the ${kilograms(bears, units)} its floor is said to bear evenly spread: ask a structural engineer`
-                  : `, ${number((100 * kg) / bears)} % of what its floor is said to bear evenly spread`}
-              .
+              {say.stayThereThroughTheWinter(
+                kilograms(kg, units),
+                bears === null
+                  ? ""
+                  : kg > bears
+                    ? say.moreThanTheItsFloor(kilograms(bears, units))
+                    : say.ofWhatItsFloorIs(number((100 * kg) / bears)),
+              )}
             </li>
           );
         })}

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/place";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -18,16 +20,16 @@ import { LIGHT_WORDS, SHELTER_WORDS } from "@/words/layout";
 type NumberKey =
   "lengthM" | "widthM" | "heightM" | "doorM" | "doorAtM" | "steps" | "distanceM" | "floorKgM2" | "heaterC" | "ventC";
 const NUMBERS: readonly [NumberKey, string, string, string][] = [
-  ["lengthM", "Length along the door’s wall", "m", ""],
-  ["widthM", "Depth away from it", "m", ""],
-  ["heightM", "Headroom", "m", "at its lowest"],
-  ["doorM", "Door, clear width", "m", "empty: nothing narrow on the way"],
-  ["doorAtM", "Middle of the door from the left", "m", "empty: in the middle"],
-  ["steps", "Steps on the way", "", "up or down"],
-  ["distanceM", "Way from the summer place", "m", ""],
-  ["floorKgM2", "The floor bears", "kg/m²", "as its owner or a structural engineer says"],
-  ["heaterC", "Heater keeps it above", "°C", "empty: as its type of shelter"],
-  ["ventC", "Aired above", "°C", "empty: as its type of shelter"],
+  ["lengthM", say.lengthAlongTheDoorsWall, "m", ""],
+  ["widthM", say.depthAwayFromIt, "m", ""],
+  ["heightM", say.headroom, "m", say.atItsLowest],
+  ["doorM", say.doorClearWidth, "m", say.emptyNothingNarrowOnThe],
+  ["doorAtM", say.middleOfTheDoorFrom, "m", say.emptyInTheMiddle],
+  ["steps", say.stepsOnTheWay, "", say.upOrDown],
+  ["distanceM", say.wayFromTheSummerPlace, "m", ""],
+  ["floorKgM2", say.theFloorBears, "kg/m²", say.asItsOwnerOrA],
+  ["heaterC", say.heaterKeepsItAbove, "°C", say.emptyAsItsTypeOf],
+  ["ventC", say.airedAbove, "°C", say.emptyAsItsTypeOf],
 ];
 /** When a place must stand empty. */
 type Emptied = "never" | "yearly" | "once";
@@ -87,41 +89,40 @@ export function PlaceForm({
         continue;
       }
       const value = readNumber(text, kindOf(key));
-      if (Number.isNaN(value)) wrong[key] = "A number, or nothing.";
+      if (Number.isNaN(value)) wrong[key] = say.aNumberOrNothing;
       else next[key] = key === "steps" ? Math.round(value) : value;
     }
     setFaults(wrong);
     if (Object.keys(wrong).length > 0) return;
     const done = await send({ collectionId, placeId: quarter.id, build: next });
     if (!done) return;
-    tell({ text: `${quarter.name} is measured.`, entryId: done.entryId });
+    tell({ text: say.isMeasured(quarter.name), entryId: done.entryId });
     onDone();
   };
   const fault = (key: NumberKey) =>
     faults[key] ??
     (at(`build.${key}`)?.startsWith("Invalid") || at(`build.${key}`)?.startsWith("Too")
-      ? "This cannot be: check the number and its unit."
+      ? say.thisCannotBeCheckThe
       : at(`build.${key}`));
   return (
     <section aria-labelledby="place-title" className="border-base-300 rounded-box border p-3">
       <h2 id="place-title" className="text-lg">
-        How {quarter.name} is built
+        {say.howIsBuilt(quarter.name)}
       </h2>
       <p className="text-sm" data-testid="air-basis">
-        Its air: {AIR_BASIS_WORDS[air?.basis ?? "guess"]}
-        {air?.nights ? ` (${number(air.nights)} nights)` : ""}.{" "}
+        {say.itsAir(AIR_BASIS_WORDS[air?.basis ?? "guess"], air?.nights ? say.nights(number(air.nights)) : "")}
         <Link className="link" href={pageAt(collectionId, "climate/places")}>
-          Read in a logger
-        </Link>{" "}
-        to know better.
+          {say.readInALogger}
+        </Link>
+        {say.toKnowBetter}
       </p>
-      <Form label={`Measures of ${quarter.name}`} onSubmit={save} className="mt-2 space-y-3">
+      <Form label={say.measuresOf(quarter.name)} onSubmit={save} className="mt-2 space-y-3">
         <SelectField
-          label="Type of shelter"
+          label={say.typeOfShelter}
           value={shelter}
           onChange={setShelter}
           options={SHELTERS.map((s) => [s, SHELTER_WORDS[s]] as const)}
-          hint="how outside cold reaches it; readings of a logger there take its place"
+          hint={say.howOutsideColdReachesIt}
         />
         <div className="grid grid-cols-2 items-start gap-3">
           {NUMBERS.map(([key, label, suffix, hint]) => (
@@ -137,59 +138,65 @@ export function PlaceForm({
             />
           ))}
           <SelectField
-            label="Light in winter"
+            label={say.lightInWinter}
             value={light}
             onChange={setLight}
             options={[
-              ["usual", `as its species: ${LIGHT_WORDS[PLACE_AIR[shelter].light]}`],
+              ["usual", say.asItsSpecies(LIGHT_WORDS[PLACE_AIR[shelter].light])],
               ...([0, 1, 2, 3] as const).map((l) => [String(l), LIGHT_WORDS[l]] as const),
             ]}
           />
           <SelectField
-            label="Below the pots"
+            label={say.belowThePots}
             value={raised}
             onChange={setRaised}
             options={[
-              ["no", "ground or floor"],
-              ["yes", "air: a staging, or a slab over a room"],
+              ["no", say.groundOrFloor],
+              ["yes", say.airAStagingOrA],
             ]}
           />
           <SelectField
-            label="Pots there are wrapped in"
+            label={say.potsThereAreWrappedIn}
             value={wrap}
             onChange={setWrap}
             options={[["none", "nothing"], ...WRAPS.map((w) => [w, WRAP_WORDS[w]] as const)]}
           />
           <SelectField
-            label="On their mix"
+            label={say.onTheirMix}
             value={mulched}
             onChange={setMulched}
             options={[
               ["no", "nothing"],
-              ["yes", "straw, a hand’s breadth"],
+              ["yes", say.strawAHandsBreadth],
             ]}
           />
           <SelectField
-            label="It must stand empty"
+            label={say.itMustStandEmpty}
             value={emptied}
             onChange={setEmptied}
             options={[
               ["never", "never"],
-              ["yearly", "from one day to another, every year"],
-              ["once", "from one day to another, once"],
+              ["yearly", say.fromOneDayToAnother],
+              ["once", say.fromOneDayToAnotherOnce],
             ]}
-            hint="a drive that is cleared, a terrace for a feast: trees there are told to leave in time"
+            hint={say.aDriveThatIsCleared}
           />
           {emptied !== "never" && (
             <>
               <DayField
                 ahead
-                label="Empty from"
+                label={say.emptyFrom}
                 value={emptyFrom}
                 onChange={setEmptyFrom}
                 fault={at("build.empty.from")}
               />
-              <DayField ahead label="Empty until" value={emptyTo} onChange={setEmptyTo} fault={at("build.empty.to")} />
+              <DayField
+                ahead
+                label={say.emptyUntil}
+                value={emptyTo}
+                onChange={setEmptyTo}
+                fault={at("build.empty.to")}
+              />
             </>
           )}
         </div>
@@ -198,10 +205,10 @@ export function PlaceForm({
         />
         <div className="flex flex-wrap gap-2">
           <button type="submit" className="btn btn-primary min-h-11" disabled={busy}>
-            Keep these measures
+            {say.keepTheseMeasures}
           </button>
           <button type="button" className="btn btn-ghost min-h-11" onClick={onDone}>
-            Close
+            {common.close}
           </button>
         </div>
       </Form>

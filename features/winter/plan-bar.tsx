@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/plan-bar";
 import { number } from "@/words/format";
 import { TextField } from "@/ui/fields";
 import { Progress, type RunningJob } from "@/features/kernel/job-progress";
@@ -44,13 +45,13 @@ export function PlanBar({
           key={running.id}
           job={running}
           onEnd={onEnd}
-          label="Winters calculated"
-          words={(done, of) => `${number(done)} of ${number(of)} groups of trees calculated`}
+          label={say.wintersCalculated}
+          words={(done, of) => say.ofGroupsOfTreesCalculated(number(done), number(of))}
         />
       ) : (
         <>
           <TextField
-            label="Longest carrying time (min)"
+            label={say.longestCarryingTimeMin}
             numeric
             className="w-48"
             placeholder="any"
@@ -64,7 +65,7 @@ export function PlanBar({
             disabled={busy}
             onClick={onPlace}
           >
-            Place them all
+            {say.placeThemAll}
           </button>
         </>
       )}
@@ -76,10 +77,10 @@ export function PlanBar({
             disabled={busy}
             onClick={onKeep}
           >
-            Keep this plan
+            {say.keepThisPlan}
           </button>
           <button type="button" className="btn btn-ghost min-h-12" onClick={onDrop}>
-            Back to {kept ? "the plan kept" : "how they stand"}
+            {say.backTo(kept ? say.thePlanKept : say.howTheyStand)}
           </button>
         </>
       )}
@@ -88,7 +89,7 @@ export function PlanBar({
           {proof}
         </span>
       )}
-      {as === "quick" && <span className="text-sm">A quick answer, while the best is looked for.</span>}
+      {as === "quick" && <span className="text-sm">{say.aQuickAnswerWhileThe}</span>}
     </div>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/pot";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -29,7 +31,7 @@ export function PotPanel({
   const { collectionId, units } = useAsOf();
   const now = plan.shown.assignment[s.id] ?? OUTSIDE;
   const nameOf = (id: string) =>
-    id === OUTSIDE ? "its summer place" : (quarters.find((q) => q.id === id)?.name ?? id);
+    id === OUTSIDE ? say.itsSummerPlace : (quarters.find((q) => q.id === id)?.name ?? id);
   const options = [OUTSIDE, ...plan.problem.places.map((p) => p.id).filter((id) => id !== s.homeId)];
   const obstacles = obstaclesOf(plan.problem, plan.shown.assignment, s.id);
   return (
@@ -46,13 +48,17 @@ export function PotPanel({
         <span className="text-base font-normal">{s.name}</span>
       </h2>
       <p className="text-sm">
-        {kilograms(s.eachKg, units)} watered{s.massGuessed ? " (guess)" : ""}, {metres(s.widthM, units)} across
-        {s.crownM === null ? " (its pot; the crown is not measured)" : s.widthM > s.potM ? " for its crown" : ""},{" "}
-        {s.heightM === null ? "height unknown" : `${metres(s.heightM, units)} high with its pot`}
-        {s.plants > 1 ? `, ${number(s.plants)} of them` : ""}
-        {s.anchored ? "; rooted into the ground: it stays" : ""}
+        {say.wateredAcross(
+          kilograms(s.eachKg, units),
+          s.massGuessed ? say.guess : "",
+          metres(s.widthM, units),
+          s.crownM === null ? say.itsPotTheCrownIs : s.widthM > s.potM ? say.forItsCrown : "",
+          s.heightM === null ? say.heightUnknown : say.highWithItsPot(metres(s.heightM, units)),
+          s.plants > 1 ? say.ofThem(number(s.plants)) : "",
+          s.anchored ? say.rootedIntoTheGroundIt : "",
+        )}
       </p>
-      <Reasoned reason="Roots by the pot’s own temperatures, wood by its hardiness in the air of the place, over the courses this winter may take. Points weigh a tree’s worth (by the root of its litres) with its chance of loss, light, cold, carrying and a place other than last winter’s: our own weights, a guess.">
+      <Reasoned reason={say.rootsByThePotsOwn()}>
         <Stays standing={s} plan={plan} options={options} now={now} nameOf={nameOf} />
       </Reasoned>
       {obstacles.length > 0 && (
@@ -81,27 +87,27 @@ function Word({ standing: s, units }: { standing: Standing; units: Units }) {
     const done = await send({ collectionId, treeIds: s.treeIds, inBelowC: value });
     if (done)
       tell({
-        text: value === null ? "It comes in as calculated." : `It comes in below ${celsius(value, units)}.`,
+        text: value === null ? say.itComesInAsCalculated : say.itComesInBelow(celsius(value, units)),
         entryId: done.entryId,
       });
   };
   return (
     <details className="mt-3">
       <summary className="min-h-9 cursor-pointer py-1">
-        {s.inBelowC === null ? "Comes in as calculated" : `Comes in below ${celsius(s.inBelowC, units)}, by your word`}
+        {s.inBelowC === null ? say.comesInAsCalculated : say.comesInBelowByYour(celsius(s.inBelowC, units))}
       </summary>
-      <Form label={`When ${s.tag} comes in`} onSubmit={save} className="flex flex-wrap items-end gap-2">
+      <Form label={say.whenComesIn(s.tag)} onSubmit={save} className="flex flex-wrap items-end gap-2">
         <TextField
-          label="In below a night of"
+          label={say.inBelowANightOf}
           suffix="°C"
           numeric="signed"
           value={text}
           onChange={setText}
-          fault={at("inBelowC") && `Between ${celsius(-30, units)} and ${celsius(20, units)}, or nothing.`}
-          hint="empty: as calculated"
+          fault={at("inBelowC") && say.betweenAndOrNothing(celsius(-30, units), celsius(20, units))}
+          hint={say.emptyAsCalculated}
         />
         <button type="submit" className="btn min-h-11" disabled={busy}>
-          That is my word
+          {say.thatIsMyWord}
         </button>
         <FormFaults faults={(failure?.faults ?? []).filter((f) => f.path !== "inBelowC")} />
       </Form>
@@ -125,22 +131,22 @@ function Stays({
 }) {
   const { units } = useAsOf();
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What each place would do">
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say.whatEachPlaceWouldDo}>
       <table className="mt-2 w-full text-sm" data-testid="stays">
         <thead>
           <tr className="text-left">
-            <th scope="col">In</th>
+            <th scope="col">{say.inLabel}</th>
             <th scope="col" className="px-1">
-              it may lose
+              {say.itMayLose}
             </th>
             <th scope="col" className="px-1">
-              air
+              {say.air}
             </th>
             <th scope="col" className="px-1">
-              carried by
+              {say.carriedBy}
             </th>
             <th scope="col" className="text-right">
-              points
+              {say.points}
             </th>
           </tr>
         </thead>
@@ -162,7 +168,7 @@ function Stays({
                     </td>
                   </>
                 ) : (
-                  <td colSpan={4}>not calculated yet</td>
+                  <td colSpan={4}>{say.notCalculatedYet}</td>
                 )}
               </tr>
             );
@@ -203,22 +209,22 @@ function Put({
     return Promise.resolve();
   };
   return (
-    <Form label={`Where ${s.tag} stands`} onSubmit={put} className="mt-3 grid grid-cols-2 items-end gap-2">
+    <Form label={say.whereStands(s.tag)} onSubmit={put} className="mt-3 grid grid-cols-2 items-end gap-2">
       <SelectField
-        label="Put it in"
+        label={say.putItIn}
         value={to}
         onChange={setTo}
         options={options.map((id) => [id, nameOf(id)] as const)}
         className="col-span-2"
       />
-      <TextField label="From left, m" numeric value={x} onChange={setX} />
-      <TextField label="From far wall, m" numeric value={y} onChange={setY} />
+      <TextField label={say.fromLeftM} numeric value={x} onChange={setX} />
+      <TextField label={say.fromFarWallM} numeric value={y} onChange={setY} />
       <div className="col-span-2 flex gap-2">
         <button type="submit" className="btn min-h-11">
-          Put it there
+          {say.putItThere}
         </button>
         <button type="button" className="btn btn-ghost min-h-11" onClick={onClose}>
-          Close
+          {common.close}
         </button>
       </div>
       {fault && (

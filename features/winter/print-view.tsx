@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/print";
 import { SOLO_LIMIT_KG } from "@/core/mass/index";
 import type { Protection } from "@/core/shelter/index";
 import type { PlaceBuild } from "@/core/winter/index";
@@ -41,29 +43,29 @@ export interface PrintFacts {
 /** Black on white, each part on a sheet of its own. */
 export function PrintView({ facts }: { facts: PrintFacts }) {
   const { today, units } = useAsOf();
-  const head = `${facts.name}, ${winterWords(facts.winter, facts.southern)}; as of ${day(today)}`;
+  const head = say.asOf(facts.name, winterWords(facts.winter, facts.southern), day(today));
   return (
     <article>
       <div className="no-print mb-4 flex flex-wrap items-center gap-3">
         <button type="button" className="btn btn-primary min-h-11" onClick={() => window.print()}>
-          Print
+          {common.print}
         </button>
-        <span className="text-sm">Winter plan, carrying order and what stands where, in black and white.</span>
+        <span className="text-sm">{say.winterPlanCarryingOrderAnd}</span>
       </div>
-      <h1 className="text-2xl">Winter plan</h1>
+      <h1 className="text-2xl">{say.winterPlan}</h1>
       <p>{head}</p>
-      {!facts.planned && <p>No plan has been kept yet: this is how they stand today.</p>}
+      {!facts.planned && <p>{say.noPlanHasBeenKept}</p>}
       <section aria-labelledby="stands">
         <h2 id="stands" className="mt-4 text-xl">
-          What stands where
+          {say.whatStandsWhere}
         </h2>
         {facts.places.map((p) => (
           <PlaceSheet key={p.id} place={p} units={units} />
         ))}
-        <h3 className="mt-4 text-lg">Stay outside</h3>
+        <h3 className="mt-4 text-lg">{say.stayOutside}</h3>
         <p className="text-sm">
           {facts.outside.length === 0
-            ? "None."
+            ? say.none
             : facts.outside
                 .map((s) => {
                   const round = protectionWords(s.protection);
@@ -72,19 +74,15 @@ export function PrintView({ facts }: { facts: PrintFacts }) {
                 .join("; ")}
         </p>
       </section>
-      <Carrying title="Carrying in, in this order" rounds={facts.in} head={head} units={units} today={today} />
-      <Carrying title="Carrying out again" rounds={facts.out} head={head} units={units} today={today} />
-      <p className="mt-4 text-sm">
-        Masses are for watered pots, many of them calculated. Two lift what one should not;{" "}
-        {kilograms(SOLO_LIMIT_KG, units)}
-        is the most for one. Local manual-handling rules decide, and the building’s owner on floor loads.
-      </p>
+      <Carrying title={say.carryingInInThisOrder} rounds={facts.in} head={head} units={units} today={today} />
+      <Carrying title={say.carryingOutAgain} rounds={facts.out} head={head} units={units} today={today} />
+      <p className="mt-4 text-sm">{say.massesAreForWateredPots(kilograms(SOLO_LIMIT_KG, units))}</p>
     </article>
   );
 }
 
 const protectionWords = ({ wrap, mulched, sunk }: Protection) =>
-  [wrap ? WRAP_WORDS[wrap] : "", mulched ? "straw on the mix" : "", sunk ? "sunk" : ""].filter(Boolean).join(", ");
+  [wrap ? WRAP_WORDS[wrap] : "", mulched ? say.strawOnTheMix : "", sunk ? "sunk" : ""].filter(Boolean).join(", ");
 
 function PlaceSheet({ place: p, units }: { place: PrintPlace; units: Units }) {
   const { lengthM, widthM, doorM, doorAtM, heightM, steps } = p.build;
@@ -94,14 +92,17 @@ function PlaceSheet({ place: p, units }: { place: PrintPlace; units: Units }) {
       <h3 className="text-lg">
         {p.name}{" "}
         <span className="text-sm font-normal">
-          {lengthM !== null && widthM !== null ? `${metres(lengthM, units)} × ${metres(widthM, units)}, ` : ""}
-          {heightM === null ? "" : `${metres(heightM, units)} high, `}
-          {doorM === null ? "" : `door ${metres(doorM, units)}, `}
-          {steps > 0 ? `${stepWords(steps)}, ` : ""}
-          {LIGHT_WORDS[p.light]}; {number(p.pots.length)} pots,{" "}
-          {kilograms(
-            p.pots.reduce((s, q) => s + q.kg, 0),
-            units,
+          {say.pots(
+            lengthM !== null && widthM !== null ? `${metres(lengthM, units)} × ${metres(widthM, units)}, ` : "",
+            heightM === null ? "" : say.high(metres(heightM, units)),
+            doorM === null ? "" : say.door(metres(doorM, units)),
+            steps > 0 ? `${stepWords(steps)}, ` : "",
+            LIGHT_WORDS[p.light],
+            number(p.pots.length),
+            kilograms(
+              p.pots.reduce((s, q) => s + q.kg, 0),
+              units,
+            ),
           )}
         </span>
       </h3>
@@ -111,7 +112,7 @@ function PlaceSheet({ place: p, units }: { place: PrintPlace; units: Units }) {
             viewBox={`-0.1 -0.1 ${lengthM + 0.2} ${widthM + 0.25}`}
             className="h-auto w-full max-w-[26rem]"
             role="img"
-            aria-label={`${p.name} from above`}
+            aria-label={say.fromAbove(p.name)}
           >
             <rect x={0} y={0} width={lengthM} height={widthM} fill="#fff" stroke="#000" strokeWidth={0.05} />
             {doorM !== null && (
@@ -190,7 +191,7 @@ function Carrying({
             {r.moves.map((m) => (
               <li key={m.id}>
                 ☐ <b>{m.tag}</b> {m.name}: {m.from} → {m.to}, {kilograms(m.eachKg, units)}, {CARRY_WORDS[m.by]}
-                {m.direction === "in" ? `, by ${day(m.day, today)}` : `, not before ${day(m.day, today)}`}
+                {m.direction === "in" ? say.by(day(m.day, today)) : say.notBefore(day(m.day, today))}
               </li>
             ))}
           </ul>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/round";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { type ComponentProps, useState } from "react";
@@ -15,12 +17,10 @@ import { roundWords } from "./move-words";
 
 /** What a carrier is told at the lift itself. */
 function liftWords(m: ShownMove): string {
-  if (m.by === "nobody") return "Nobody here may carry it: a hoist or a firm, or leave it and protect it.";
-  if (m.by === "truck") return "Sack truck: strap it on, two to tip it; hands clear of the rim.";
-  if (m.by === "pair") return "Two people, one gives the word; close to the body, hands clear when it is set down.";
-  return m.eachKg > LIFT_FROM_FLOOR_KG
-    ? "Raise it to waist height first, or take a trolley; close to the body."
-    : "One person.";
+  if (m.by === "nobody") return say.nobodyHereMayCarryIt;
+  if (m.by === "truck") return say.sackTruckStrapItOn;
+  if (m.by === "pair") return say.twoPeopleOneGivesThe;
+  return m.eachKg > LIFT_FROM_FLOOR_KG ? say.raiseItToWaistHeight : say.onePerson;
 }
 
 /** One pot fills the screen; what is done is put down at once and can be taken back. */
@@ -48,29 +48,33 @@ export function RoundView({
     if (m.toId === null) return;
     const done = await place.send({ collectionId, treeIds: m.treeIds, placeId: m.toId, on: today });
     if (!done) return;
-    tell({ text: `${m.tag} stands in ${m.to}.`, entryId: done.entryId });
+    tell({ text: say.standsIn(m.tag, m.to), entryId: done.entryId });
   };
   const soak = async (m: ShownMove) => {
     const done = await water.send({ collectionId, treeIds: m.treeIds, on: today });
-    if (done) tell({ text: `${m.tag} is soaked.`, entryId: done.entryId });
+    if (done) tell({ text: say.isSoaked(m.tag), entryId: done.entryId });
   };
   return (
     <article className="mx-auto max-w-xl">
       <p className="text-sm">
         <Link className="link" href={pageAt(collectionId, "winter/moves")}>
-          Moving plan
+          {say.movingPlan}
         </Link>
       </p>
-      <h1 className="text-2xl">{way === "in" ? "Into winter quarters" : "Out again"}</h1>
+      <h1 className="text-2xl">{way === "in" ? say.intoWinterQuarters : say.outAgain}</h1>
       {!round || !now ? (
         <p className="mt-3 text-lg" data-testid="round-done">
-          {doneToday > 0 ? `All carried: ${number(doneToday)} put down today.` : "Nothing is to be carried."}
+          {doneToday > 0 ? say.allCarriedPutDownToday(number(doneToday)) : say.nothingIsToBeCarried}
         </p>
       ) : (
         <>
           <p className="text-sm" data-testid="round-left">
-            {round.day <= today ? "Today" : `Due on ${day(round.day, today)}`}: {roundWords(round)}.
-            {people.length > 0 ? ` People: ${people.join(", ")}.` : ""} {number(doneToday)} put down today.
+            {say.putDownToday(
+              round.day <= today ? say.today : say.dueOn(day(round.day, today)),
+              roundWords(round),
+              people.length > 0 ? say.people(people.join(", ")) : "",
+              number(doneToday),
+            )}
           </p>
           <Lift
             move={now}
@@ -86,7 +90,7 @@ export function RoundView({
             }
             faults={[...(place.failure?.faults ?? []), ...(water.failure?.faults ?? [])]}
           />
-          <h2 className="mt-4 text-lg">Then</h2>
+          <h2 className="mt-4 text-lg">{say.then}</h2>
           <ol className="mt-1 space-y-1" data-testid="then">
             {moves
               .filter((m) => m.id !== now.id)
@@ -101,7 +105,7 @@ export function RoundView({
           </ol>
           {rest.length > 0 && (
             <p className="mt-2 text-sm">
-              After that: {rest.map((r) => `${day(r.day, today)} (${number(r.moves.length)})`).join(", ")}.
+              {say.afterThat(rest.map((r) => `${day(r.day, today)} (${number(r.moves.length)})`).join(", "))}
             </p>
           )}
         </>
@@ -137,7 +141,7 @@ function Lift({
       <h2 className="text-[40px] leading-tight font-semibold">{move.tag}</h2>
       <p className="text-lg">
         {move.name}
-        {move.plants > 1 ? `, ${number(move.plants)} of them` : ""}
+        {move.plants > 1 ? say.ofThem(number(move.plants)) : ""}
       </p>
       <p className="mt-2 text-[28px] leading-tight">
         {move.from} → <b>{move.to}</b>
@@ -145,18 +149,14 @@ function Lift({
       <p className="mt-2 text-[40px] leading-tight font-semibold">
         {kilograms(move.eachKg, units)}
         <span className="ml-2 text-base font-normal">
-          wet{move.massGuessed ? ", a guess" : ""}
-          {move.steps > 0 ? `; ${stepWords(move.steps)}` : ""}
+          {say.wet(move.massGuessed ? say.aGuess : "", move.steps > 0 ? `; ${stepWords(move.steps)}` : "")}
         </span>
       </p>
       <Caution className="mt-2">
         <p>{liftWords(move)}</p>
       </Caution>
       {way === "out" && (
-        <p className="mt-2">
-          {move.stages.length > 0 ? "Into shade first, not into the sun. " : ""}Soak it until it drains once it stands;
-          feed when it grows.
-        </p>
+        <p className="mt-2">{say.soakItUntilItDrains(move.stages.length > 0 ? say.intoShadeFirstNotInto : "")}</p>
       )}
       <button
         type="button"
@@ -164,23 +164,21 @@ function Lift({
         disabled={busy || move.toId === null}
         onClick={onTick}
       >
-        It stands there
+        {say.itStandsThere}
       </button>
       <div className="mt-2 flex gap-2">
         {way === "out" && (
           <button type="button" className="btn min-h-12 flex-1" disabled={soaking} onClick={onSoak}>
-            Soaked
+            {say.soaked}
           </button>
         )}
         {onLater && (
           <button type="button" className="btn btn-ghost min-h-12 flex-1" onClick={onLater}>
-            Later
+            {common.later}
           </button>
         )}
       </div>
-      {move.toId === null && (
-        <p className="mt-2 text-sm">It has no place of its own outdoors: say on its page where it stands.</p>
-      )}
+      {move.toId === null && <p className="mt-2 text-sm">{say.itHasNoPlaceOf}</p>}
       <FormFaults faults={faults} />
     </section>
   );

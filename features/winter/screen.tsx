@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/winter/main";
 import "server-only";
 import { notFound } from "next/navigation";
 import { Suspense } from "react";
@@ -28,7 +29,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
   return (
     <>
       <WinterNav at="winter" />
-      <Suspense fallback={<p className="mb-3 min-h-6 pl-3">Looking at the coming nights …</p>}>
+      <Suspense fallback={<p className="mb-3 min-h-6 pl-3">{say.lookingAtTheComingNights}</p>}>
         <Tonight collectionId={collectionId} />
       </Suspense>
       <ShelterView
@@ -48,7 +49,7 @@ export async function ShelterScreen({ collectionId }: { collectionId: string }) 
               : null,
           kept: kept ? [...kept].map(([treeId, stand]) => ({ treeId, ...stand })) : null,
           running: running && { id: running.id, progress: running.progress, total: running.total },
-          failed: newest && newest.state === "failed" ? (newest.message ?? "It could not be finished.") : null,
+          failed: newest && newest.state === "failed" ? (newest.message ?? say.itCouldNotBeFinished) : null,
           withoutPot: facts.known.withoutPot.map((id) => ({ id, tag: tags.get(id) ?? "" })),
           guessedWeather: view.yard.site.basis !== "record",
         }}

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/winter/tonight";
 import { pageAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
@@ -16,7 +17,7 @@ export async function Tonight({ collectionId }: { collectionId: string }) {
       {tonightWords(facts, view.collection.units, view.today)} {facts.nights[0].forecast && <SimulatedMark />}{" "}
       {facts.cold.length > 0 && (
         <Link className="link" href={pageAt(collectionId, "winter/watch")}>
-          What keeps them
+          {say.whatKeepsThem}
         </Link>
       )}
     </p>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/main";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
@@ -58,22 +60,16 @@ function Heading({ facts, children }: { facts: ShelterFacts; children: string })
   const { today, units } = useAsOf();
   return (
     <>
-      <h1 className="text-2xl">Winter layout, {winterWords(facts.winter, facts.southern)}</h1>
+      <h1 className="text-2xl">{say.winterLayout(winterWords(facts.winter, facts.southern))}</h1>
       <Reasoned
-        reason={
-          <>
-            Each tree’s roots and wood through the courses this winter may take, at every place
-            {facts.calculatedOn ? `, calculated on ${day(facts.calculatedOn, today)}` : ""}; then all of them shared out
-            at once so that the sum of what may be lost, of light and cold that lack, of cracked clay, of carrying and
-            of changes since last winter is least. Pots are circles of their own ground with{" "}
-            {millimetres(1000 * HAND_M, units)}
-            between them; a crown that was measured and is wider takes {percent(CROWN_ROOM.evergreen)} of its width in
-            leaf, {percent(CROWN_ROOM.leafless)} bare (a guess), its pot dashed within it. In danger: more than{" "}
-            {percent(facts.risk)} may be lost, the risk this collection takes. Air of places nobody has read is a guess
-            by their species.
-            {facts.guessedWeather ? " The weather years are a guess, too, until a record is read in." : ""}
-          </>
-        }
+        reason={say.eachTreesRootsAndWood(
+          facts.calculatedOn ? say.calculatedOn(day(facts.calculatedOn, today)) : "",
+          millimetres(1000 * HAND_M, units),
+          percent(CROWN_ROOM.evergreen),
+          percent(CROWN_ROOM.leafless),
+          percent(facts.risk),
+          facts.guessedWeather ? say.theWeatherYearsAreA : "",
+        )}
       >
         <p className="text-lg" data-testid="shelter-words">
           {children}
@@ -149,7 +145,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
   );
   const nameOf = (id: string, s?: Standing) =>
     id === OUTSIDE
-      ? ((s && indoorHome(s, quarters)?.name) ?? "its summer place")
+      ? ((s && indoorHome(s, quarters)?.name) ?? say.itsSummerPlace)
       : (quarters.find((q) => q.id === id)?.name ?? "");
 
   const save = async (whole: boolean, standings: readonly Standing[], shown = plan.shown) => {
@@ -172,9 +168,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
     if (done) {
       plan.drop();
       tell({
-        text: whole
-          ? "The plan is kept. The moving plan follows from it."
-          : `${standings[0].tag}: ${nameOf(shown.assignment[standings[0].id])}.`,
+        text: whole ? say.thePlanIsKeptThe : `${standings[0].tag}: ${nameOf(shown.assignment[standings[0].id])}.`,
         entryId: done.entryId,
       });
     }
@@ -185,12 +179,12 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
     const to = nameOf(placeId);
     if (forbidden) {
       const o = obstaclesOf(plan.problem, plan.shown.assignment, s.id).find((x) => x.placeId === placeId);
-      return o ? `${s.tag} cannot stand there. ${obstacleWords(o, to, s, units)}` : `${s.tag} does not get into ${to}.`;
+      return o ? say.cannotStandThere(s.tag, obstacleWords(o, to, s, units)) : say.doesNotGetInto(s.tag, to);
     }
     const [now, then] = [plan.lossAt(s), plan.at(s, placeId)];
-    if (now === null || !then) return `${s.tag} in ${to}: not calculated yet.`;
-    const points = `${change > 0 ? "+" : "−"}${number(Math.abs(change), 1)} points`;
-    return `${s.tag} in ${to}: ${lossWords(lossOf(then.stay))} of it may be lost instead of ${lossWords(now)}; ${points}.`;
+    if (now === null || !then) return say.inNotCalculatedYet(s.tag, to);
+    const points = say.points(change > 0 ? "+" : "−", number(Math.abs(change), 1));
+    return say.inOfItMayBe(s.tag, to, lossWords(lossOf(then.stay)), lossWords(now), points);
   };
 
   /** Puts a pot somewhere: kept at once where a kept plan is shown, part of the proposal otherwise. Answers what is wrong. */
@@ -204,14 +198,14 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
     const spot =
       placeId === OUTSIDE || !floor ? null : plan.spot(s, placeId, xM ?? floor.lengthM / 2, yM ?? floor.widthM / 2);
     if (floor && !spot) {
-      const words = `${nameOf(placeId)} has no room for ${s.tag}: take something out first, or make the place larger.`;
+      const words = say.hasNoRoomForTake(nameOf(placeId), s.tag);
       setStatus(words);
       return words;
     }
     setStatus(changeWords(s, placeId));
     const group = facts.data.standings.filter((o) => o.id !== s.id && s.group !== null && o.group === s.group);
     if (group.some((o) => (plan.shown.assignment[o.id] ?? OUTSIDE) !== placeId))
-      setStatus(`${changeWords(s, placeId)} It belongs together with ${group.map((o) => o.tag).join(", ")}.`);
+      setStatus(say.itBelongsTogetherWith(changeWords(s, placeId), group.map((o) => o.tag).join(", ")));
     const { as } = plan.shown;
     const next = plan.put(s, placeId, spot);
     if (as === "kept") void save(false, [s], next);
@@ -221,7 +215,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
   const resize = async (placeId: string, change: Partial<PlaceBuild>) => {
     const quarter = quarters.find((q) => q.id === placeId)!;
     const done = await build.send({ collectionId, placeId, build: { ...quarter.build, ...change } });
-    if (done) tell({ text: `${quarter.name} is drawn again.`, entryId: done.entryId });
+    if (done) tell({ text: say.isDrawnAgain(quarter.name), entryId: done.entryId });
   };
 
   const losses = facts.data.standings.map((s) => ({ s, loss: plan.lossAt(s) }));
@@ -269,8 +263,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
       {facts.failed && !running && <FormFaults faults={[{ message: facts.failed }]} />}
       {calculated && !facts.fresh && !running && (
         <p className="mt-2 text-sm" data-testid="stale">
-          Trees, places or the weather have changed since these winters were calculated: place them again to see what
-          that means.
+          {say.treesPlacesOrTheWeather}
         </p>
       )}
       {plan.broken.length > 0 && plan.shown.as !== "now" && (
@@ -313,7 +306,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
             onDrop={(id, to, xM, yM) => {
               const s = byId.get(id);
               if (!s) return;
-              if (s.anchored) setStatus(`${s.tag} is rooted into the ground: it stays where it is.`);
+              if (s.anchored) setStatus(say.isRootedIntoTheGround(s.tag));
               else put(s, to, xM, yM);
             }}
             onResize={(id, change) => void resize(id, change)}
@@ -372,7 +365,7 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
           />
           {facts.withoutPot.length > 0 && (
             <p className="text-sm">
-              Nobody has said the pot of{" "}
+              {say.nobodyHasSaidThePot}
               {facts.withoutPot.slice(0, 8).map(({ id, tag }, i) => (
                 <span key={id}>
                   {i > 0 && ", "}
@@ -381,19 +374,14 @@ export function ShelterView({ facts }: { facts: ShelterFacts }) {
                   </Link>
                 </span>
               ))}
-              {facts.withoutPot.length > 8 ? ` and ${number(facts.withoutPot.length - 8)} more` : ""}: they are left
-              out.
+              {say.theyAreLeftOut(
+                facts.withoutPot.length > 8 ? common.andMore(number(facts.withoutPot.length - 8)) : "",
+              )}
             </p>
           )}
           <Caution>
-            <p>
-              Floors: wet pots are point loads. What is said here of floor loads is a rough warning only: a structural
-              engineer or the building’s owner decides.
-            </p>
-            <p>
-              Heaters: no flame or fuel heaters in closed places where people or animals are (carbon monoxide); keep
-              heaters clear of fleece and film, with cables rated for the place.
-            </p>
+            <p>{say.floorsWetPotsArePoint}</p>
+            <p>{say.heatersNoFlameOrFuel()}</p>
           </Caution>
         </div>
       </div>

@@ -1,3 +1,4 @@
+import * as common from "@/words/pages/common";
 import "server-only";
 import { type NightAhead, nightsAhead } from "@/core/climate/index";
 import { toDay, toIso } from "@/core/dates/index";
@@ -176,7 +177,7 @@ function coldPots(view: CollectionView, facts: WinterFacts, aheadOf: (id: string
       treeIds: s.treeIds,
       tag: s.tag,
       name: s.name,
-      place: quarter?.name ?? "the open ground",
+      place: quarter?.name ?? common.theOpenGround,
       roots,
       crown,
       measure: roots > risk ? (least?.measure.key ?? "in") : "crown-fleece",

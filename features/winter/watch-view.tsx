@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/watch";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -21,14 +23,18 @@ type Advised = ColdPot["measure"];
 
 /** What is advised for an evening, for several pots at once. */
 const ADVICE_WORDS: Record<Advised, { what: string; done: string }> = {
-  water: { what: "Water them before dark", done: "They are watered" },
-  straw: { what: "Straw on their mix, a hand’s breadth", done: "Straw lies on them" },
-  fleece: { what: "Wrap their pots in fleece", done: "They are wrapped" },
-  bubble: { what: "Wrap their pots in two layers of bubble film", done: "They are wrapped" },
-  "straw-round": { what: "Straw round them and on the mix, a hand’s breadth", done: "They stand in straw" },
-  sink: { what: "Sink them into the ground, straw on top", done: "They are sunk" },
-  "crown-fleece": { what: "Fleece over their crowns, or in over night", done: "" },
-  in: { what: "Bring them in: nothing we know would keep them out there", done: "" },
+  water: { what: say.waterThemBeforeDark, done: say.theyAreWatered },
+  straw: { what: say.strawOnTheirMixA, done: say.strawLiesOnThem },
+  get fleece() {
+    return { what: say.wrapTheirPotsInFleece(), done: say.theyAreWrapped };
+  },
+  bubble: { what: say.wrapTheirPotsInTwo, done: say.theyAreWrapped },
+  "straw-round": { what: say.strawRoundThemAndOn, done: say.theyStandInStraw },
+  sink: { what: say.sinkThemIntoTheGround, done: say.theyAreSunk },
+  get "crown-fleece"() {
+    return { what: say.fleeceOverTheirCrownsOr(), done: "" };
+  },
+  in: { what: say.bringThemInNothingWe, done: "" },
 };
 const changeOf = (advised: Advised) => EVENING_MEASURES.find((m) => m.key === advised)?.change ?? {};
 /** In order of trouble. */
@@ -42,15 +48,10 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
     <article>
       <h1 className="text-2xl">{PAGE_WORDS["winter/watch"]}</h1>
       <Reasoned
-        reason={
-          <>
-            Each pot where it stands now, its temperature run hour by hour through the last weeks of the record and the
-            coming nights{" "}
-            {tonight.forecast ? "by the forecast with its errors" : "by the climate, as no forecast is at hand"}; crowns
-            by their hardiness against the night. Worth a word: more than {percent(facts.risk)} lost. The measure named
-            is the least trouble that brings the roots below that; dry pots are taken to be watered.
-          </>
-        }
+        reason={say.eachPotWhereItStands(
+          tonight.forecast ? say.byTheForecastWithIts : say.byTheClimateAsNo,
+          percent(facts.risk),
+        )}
       >
         <p className="text-lg" data-testid="tonight">
           {tonightWords(facts, units, today)} {tonight.forecast && <SimulatedMark />}
@@ -59,15 +60,15 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
       <Cold cold={facts.cold} collectionId={collectionId} today={today} />
       {facts.frozen.length > 0 && (
         <p className="mt-3 border-l-4 border-[#5d7c96] pl-3" data-testid="frozen">
-          <b>Frozen through for days</b>: {facts.frozen.map((f) => f.tag).join(", ")}. Their leaves dry over a ball that
-          gives no water: shade them, keep the wind off, water as soon as they thaw.
+          <b>{say.frozenThroughForDays}</b>
+          {say.theirLeavesDryOverA(facts.frozen.map((f) => f.tag).join(", "))}
         </p>
       )}
       <section aria-labelledby="quarters" className="mt-5">
         <h2 id="quarters" className="text-lg">
-          The air of the quarters
+          {say.theAirOfTheQuarters}
         </h2>
-        {facts.places.length === 0 && <p className="text-sm">Nothing stands in winter quarters now.</p>}
+        {facts.places.length === 0 && <p className="text-sm">{say.nothingStandsInWinterQuarters}</p>}
         <div className="mt-1 grid gap-5 lg:grid-cols-2">
           {facts.places.map((p) => (
             <Place key={p.id} place={p} units={units} today={today} />
@@ -76,13 +77,9 @@ export function WatchView({ facts }: { facts: WatchFacts }) {
       </section>
       <Water water={facts.water} collectionId={collectionId} today={today} />
       <Caution className="mt-5 max-w-prose">
-        <p>
-          Heaters: no flame or fuel heaters in closed places where people or animals are (carbon monoxide), clear of
-          fleece and bubble film, outdoor-rated cables. Sinking pots: mind buried cables and pipes, and never leave open
-          holes.
-        </p>
+        <p>{say.heatersNoFlameOrFuel()}</p>
       </Caution>
-      <p className="sr-only">Coldest of the coming nights: {celsius(Math.round(coldest.minC), units)}</p>
+      <p className="sr-only">{say.coldestOfTheComingNights(celsius(Math.round(coldest.minC), units))}</p>
     </article>
   );
 }
@@ -96,7 +93,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
     const treeIds = pots.flatMap((p) => p.treeIds);
     if (measure === "water") {
       const sent = await water.send({ collectionId, treeIds, on: today });
-      if (sent) tell({ text: `${number(pots.length)} pots are watered.`, entryId: sent.entryId });
+      if (sent) tell({ text: say.potsAreWatered(number(pots.length)), entryId: sent.entryId });
       return;
     }
     const { wrap, mulchR, stand } = changeOf(measure);
@@ -108,10 +105,10 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
       ...(stand === "sunk" ? { sunk: true } : {}),
       on: today,
     });
-    if (sent) tell({ text: `${number(pots.length)} pots are protected.`, entryId: sent.entryId });
+    if (sent) tell({ text: say.potsAreProtected(number(pots.length)), entryId: sent.entryId });
   };
   return (
-    <section aria-label="What to do tonight" className="mt-3 space-y-3" data-testid="cold">
+    <section aria-label={say.whatToDoTonight} className="mt-3 space-y-3" data-testid="cold">
       {ORDER.flatMap((measure) => {
         const pots = cold.filter((c) => c.measure === measure);
         if (pots.length === 0) return [];
@@ -126,15 +123,15 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
                   <Link className="link" href={treeAt(collectionId, p.treeIds[0], "winter")}>
                     {p.tag}
                   </Link>{" "}
-                  ({p.roots >= p.crown ? `roots ${lossWords(p.roots)}` : `crown ${lossWords(p.crown)}`}
+                  ({p.roots >= p.crown ? say.roots(lossWords(p.roots)) : say.crown(lossWords(p.crown))}
                   {p.left === null ? "" : ` → ${lossWords(p.left)}`}, {p.place})
                 </span>
               ))}
-              {pots.length > 30 ? ` and ${number(pots.length - 30)} more` : ""}
+              {pots.length > 30 ? common.andMore(number(pots.length - 30)) : ""}
             </p>
             {measure === "in" ? (
               <Link className="btn btn-primary mt-1 min-h-11" href={pageAt(collectionId, "winter/moves")}>
-                Moving plan
+                {say.movingPlan}
               </Link>
             ) : words.done ? (
               <button
@@ -162,14 +159,14 @@ function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; 
   return (
     <section aria-label={p.name}>
       <h3 className="text-base font-semibold">
-        {p.name} <span className="text-sm font-normal">{p.pots === 1 ? "1 pot" : `${number(p.pots)} pots`}</span>
+        {p.name} <span className="text-sm font-normal">{p.pots === 1 ? say.n1Pot : common.pots(number(p.pots))}</span>
       </h3>
       <div className="max-w-lg">
         <Chart
-          label={`Air of ${p.name} in the coming ten days: lowest ${celsius(Math.round(lowest), units)}, highest ${celsius(Math.round(highest), units)}`}
+          label={say.airOfInTheComing(p.name, celsius(Math.round(lowest), units), celsius(Math.round(highest), units))}
           rows={p.days.map((d) => ({ day: day(d.day, today), air: [d.lowC, d.highC] as const }))}
           x="day"
-          series={[{ key: "air", name: "air, lowest to highest", as: "band", tone: "frost" }]}
+          series={[{ key: "air", name: say.airLowestToHighest, as: "band", tone: "frost" }]}
           limits={[{ at: 0, name: "" }]}
           unit={degreesUnit(units)}
           value={(v, short) => (short ? celsiusShort(v, units) : celsius(v, units))}
@@ -180,25 +177,17 @@ function Place({ place: p, units, today }: { place: WatchedPlace; units: Units; 
         {p.indoors && (
           <li>
             {doors.length === 0
-              ? "No day ahead asks for an open door."
-              : `Door open at noon on ${doors.map((d) => day(d.day, today)).join(", ")}: mild outside, and the air within is moved.`}
+              ? say.noDayAheadAsksFor
+              : say.doorOpenAtNoonOn(doors.map((d) => day(d.day, today)).join(", "))}
           </li>
         )}
-        {p.tooWarm && <li>It gets warmer than {celsius(WARNINGS.heatC, units)}: air it, shade the glass.</li>}
-        {p.mould && (
-          <li>Still, cool air: look for mould, take off fallen leaves, water in the morning only. (a guess)</li>
-        )}
+        {p.tooWarm && <li>{say.itGetsWarmerThanAir(celsius(WARNINGS.heatC, units))}</li>}
+        {p.mould && <li>{say.stillCoolAirLookFor()}</li>}
         {p.wakes.length > 0 && (
-          <li>
-            Too warm for leafless trees, they will wake: {p.wakes.slice(0, 8).join(", ")}
-            {p.wakes.length > 8 ? " and more" : ""}.
-          </li>
+          <li>{say.tooWarmForLeaflessTrees(p.wakes.slice(0, 8).join(", "), p.wakes.length > 8 ? say.andMore : "")}</li>
         )}
         {p.dark.length > 0 && (
-          <li>
-            Too warm for its light, for evergreens: {p.dark.slice(0, 8).join(", ")}
-            {p.dark.length > 8 ? " and more" : ""}.
-          </li>
+          <li>{say.tooWarmForItsLight(p.dark.slice(0, 8).join(", "), p.dark.length > 8 ? say.andMore : "")}</li>
         )}
       </ul>
     </section>
@@ -213,7 +202,7 @@ function Water({ water, collectionId, today }: { water: DueWater[]; collectionId
   const chosen = due.filter((w) => !left.has(w.id));
   const save = async () => {
     const done = await send({ collectionId, treeIds: chosen.flatMap((w) => w.treeIds), on: today });
-    if (done) tell({ text: `${number(chosen.length)} pots are watered.`, entryId: done.entryId });
+    if (done) tell({ text: say.potsAreWatered(number(chosen.length)), entryId: done.entryId });
   };
   if (water.length === 0) return null;
   const places = [...new Set(due.map((w) => w.place))];
@@ -221,16 +210,15 @@ function Water({ water, collectionId, today }: { water: DueWater[]; collectionId
   return (
     <section aria-labelledby="water" className="mt-5">
       <h2 id="water" className="text-lg">
-        Who is thirsty
+        {say.whoIsThirsty}
       </h2>
       <p className="text-sm">
-        <span className="badge badge-warning mr-2">guess</span>
-        By the water a pot holds, the warmth and light of its place, leaves or none: lift it or feel the mix before you
-        water. Never a frozen ball.
+        <span className="badge badge-warning mr-2">{common.guess}</span>
+        {say.byTheWaterAPot}
       </p>
       {due.length === 0 ? (
         <p className="mt-1" data-testid="water-due">
-          Nobody today{next ? `; next ${next.tag} on ${day(next.due, today)}` : ""}.
+          {say.nobodyToday(next ? say.nextOn(next.tag, day(next.due, today)) : "")}
         </p>
       ) : (
         <>
@@ -256,8 +244,8 @@ function Water({ water, collectionId, today }: { water: DueWater[]; collectionId
                           }
                         />
                         <span>
-                          <b>{w.tag}</b> {w.name}, every {number(w.every / 7, 1)} weeks
-                          {w.last ? `, last ${day(w.last, today)}` : ""}
+                          <b>{w.tag}</b>
+                          {say.everyWeeks(w.name, number(w.every / 7, 1), w.last ? say.last(day(w.last, today)) : "")}
                         </span>
                       </label>
                     ))}
@@ -271,7 +259,7 @@ function Water({ water, collectionId, today }: { water: DueWater[]; collectionId
             disabled={busy || chosen.length === 0}
             onClick={() => void save()}
           >
-            Watered: {number(chosen.length)}
+            {say.watered(number(chosen.length))}
           </button>
         </>
       )}

@@ -1,5 +1,6 @@
 "use client";
 
+import * as common from "@/words/pages/common";
 import {
   Area,
   Bar,
@@ -92,7 +93,7 @@ export default function SeriesChart({
   syncId,
 }: SeriesChartProps) {
   const shown = (v: unknown) =>
-    Array.isArray(v) ? `${value(Number(v[0]), false)} to ${value(Number(v[1]), false)}` : value(Number(v), false);
+    Array.isArray(v) ? common.to(value(Number(v[0]), false), value(Number(v[1]), false)) : value(Number(v), false);
   return (
     <div role="img" aria-label={label}>
       <p className="pl-14 text-sm">{unit}</p>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/parts";
 import { lazy, Suspense, useId, useRef, useState } from "react";
 import { type DayRange, earliestDay } from "@/core/dates/index";
 import { day } from "@/words/format";
@@ -61,20 +62,14 @@ export function DateField({
             className={`input w-full ${fault ? "input-error" : ""}`}
             value={value}
             placeholder={
-              ahead !== null
-                ? "such as 1 March or in two weeks"
-                : exact
-                  ? "such as 2026-05-03"
-                  : needed
-                    ? "such as 2021-05-03 or spring 2022"
-                    : "unknown"
+              ahead !== null ? say.suchAs1MarchOr : exact ? say.suchAs20260503 : needed ? say.suchAs20210503 : "unknown"
             }
             onChange={(e) => onChange(e.target.value)}
           />
           <button
             type="button"
             className="btn btn-ghost btn-square min-h-11 min-w-11"
-            aria-label="Calendar"
+            aria-label={say.calendar}
             aria-describedby={aria.id}
             popoverTarget={`day-${id}`}
             style={{ anchorName: `--day-${id}` }}
@@ -111,10 +106,8 @@ export function DateField({
 }
 
 function understood(range: DayRange | null | undefined, exact: boolean, needed: boolean, ahead: boolean): string {
-  if (ahead) return range ? day(range.best) : "2027-03-01, 1 March, tomorrow, in two weeks …";
-  if (range === undefined)
-    return exact ? "a day, such as 2026-05-03" : "2021-05-03, May 2021, spring 2022, 2021, before March 2020 …";
-  if (range === null)
-    return exact ? "a day, please" : needed ? "a year or a season is enough: 2021, spring 2022" : "nobody knows";
-  return range.from === range.to ? day(range.best) : `between ${day(range.from)} and ${day(range.to)}`;
+  if (ahead) return range ? day(range.best) : say.n202703011March;
+  if (range === undefined) return exact ? say.aDaySuchAs2026 : say.n20210503May2021;
+  if (range === null) return exact ? say.aDayPlease : needed ? say.aYearOrASeason : say.nobodyKnows;
+  return range.from === range.to ? day(range.best) : say.betweenAnd(day(range.from), day(range.to));
 }

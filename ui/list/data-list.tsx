@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/parts";
 import {
   createColumnHelper,
   createSortedRowModel,
@@ -108,7 +109,7 @@ export function DataList<Row extends { id: string }>({
     <section aria-label={label} style={grid}>
       <div className="flex flex-wrap items-end gap-3">
         {find && <TextField label={find.label} value={typed} onChange={setTyped} className="w-72 max-w-full" />}
-        {find && choice && choice.chosen.size > 0 && <p role="status">{choice.chosen.size} chosen</p>}
+        {find && choice && choice.chosen.size > 0 && <p role="status">{say.chosen(choice.chosen.size)}</p>}
       </div>
       {shown.length === 0 ? (
         <div className="mt-3">{empty}</div>
@@ -131,7 +132,7 @@ export function DataList<Row extends { id: string }>({
                       <input
                         type="checkbox"
                         className="checkbox"
-                        aria-label={`choose ${choice.nameOf(row.original)}`}
+                        aria-label={say.choose(choice.nameOf(row.original))}
                         checked={row.getIsSelected()}
                         onClick={row.getToggleSelectedHandler()}
                         onChange={() => undefined}

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/arrival";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import type { InspectionVerdict } from "@/core/arrival/index";
@@ -61,29 +63,29 @@ export function Arrival({
         <div>
           <h1 className="text-2xl">{PAGE_WORDS.arrival}</h1>
           <p>
-            Look it over before you accept it.{" "}
+            {say.lookItOverBeforeYou}
             <Link className="link" href={pageAt(collectionId, "add")}>
-              Only enter it
+              {say.onlyEnterIt}
             </Link>
           </p>
         </div>
         <div className="grid gap-4 sm:grid-cols-2">
           <KindField kind={kind} fault={faultAt("typedName") ?? faultAt("kindId")} />
           <TextField
-            label="Tag"
+            label={common.tag}
             value={tag.value}
             onChange={tag.set}
             fault={faultAt("tag")}
-            hint="what stands on its label"
+            hint={say.whatStandsOnItsLabel}
           />
           <SelectField
-            label="How it came"
+            label={common.howItCame}
             value={d.form}
             onChange={(form) => set({ form })}
             options={ARRIVAL_FORMS.map((f) => [f, FORM_WORDS[f]] as const)}
           />
           <SelectField
-            label="What it is for"
+            label={common.whatItIsFor}
             value={d.purpose}
             onChange={(purpose) => set({ purpose })}
             options={PURPOSES.map((p) => [p, PURPOSE_WORDS[p]] as const)}
@@ -91,7 +93,7 @@ export function Arrival({
         </div>
         {!bare && (
           <fieldset className="border-base-300 rounded-box border p-3">
-            <legend className="px-1 font-medium">The pot it came in</legend>
+            <legend className="px-1 font-medium">{say.thePotItCameIn}</legend>
             <PotFields
               draft={pot.draft}
               onChange={pot.set}
@@ -104,8 +106,18 @@ export function Arrival({
         {bare ? <BareRoots {...seen} /> : <BallQuestions {...seen} />}
         <LifeQuestions {...seen} />
         <RestQuestions {...seen} currency={currency}>
-          <TextField label="Variety" value={cultivar.value} onChange={cultivar.set} fault={faultAt("cultivar")} />
-          <TextField label="Rootstock" value={rootstock.value} onChange={rootstock.set} fault={faultAt("rootstock")} />
+          <TextField
+            label={common.variety}
+            value={cultivar.value}
+            onChange={cultivar.set}
+            fault={faultAt("cultivar")}
+          />
+          <TextField
+            label={common.rootstock}
+            value={rootstock.value}
+            onChange={rootstock.set}
+            fault={faultAt("rootstock")}
+          />
         </RestQuestions>
         <FormFaults faults={unplaced(failure, FIELDS)} />
       </div>
@@ -123,11 +135,9 @@ export function Arrival({
           className={`btn mt-3 h-16 w-full text-lg ${verdict.verdict === "refuse" ? "" : "btn-primary"}`}
           disabled={busy}
         >
-          {busy ? "Recording …" : verdict.verdict === "refuse" ? "Accept all the same" : "Accept"}
+          {busy ? common.recording : verdict.verdict === "refuse" ? say.acceptAllTheSame : say.accept}
         </button>
-        <p className="mt-2 text-sm">
-          Moving plants and soil can be restricted: your local plant-health office knows. As of {day(arrivedOn)}.
-        </p>
+        <p className="mt-2 text-sm">{say.movingPlantsAndSoilCan(day(arrivedOn))}</p>
       </div>
     </Form>
   );
@@ -143,9 +153,7 @@ function InShort({ verdict }: { verdict: InspectionVerdict }) {
     >
       <b>{ARRIVAL_VERDICT_WORDS[verdict.verdict]}</b>
       <span className="truncate text-sm">
-        {verdict.found[0]
-          ? findingText(verdict.found[0].code, verdict.found[0].figures, units)
-          : "nothing found so far"}
+        {verdict.found[0] ? findingText(verdict.found[0].code, verdict.found[0].figures, units) : say.nothingFoundSoFar}
       </span>
     </a>
   );

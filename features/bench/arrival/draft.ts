@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/arrival";
 import type { Inspection, Leaves, Wounds } from "@/core/arrival/index";
 import type { ArrivalForm, Purpose } from "@/core/event/index";
 import { NOTHING_READ, type Reading, type RootSign } from "@/core/roots/index";
@@ -88,7 +89,7 @@ export function readArrival(
     if (text.trim() === "") return null;
     const value = readNumber(text, kind);
     if (value >= 0 && value <= most) return value;
-    problems[field] = `A number from 0 to ${most}, or nothing.`;
+    problems[field] = say.aNumberFrom0To(most);
     return null;
   };
   const share = (field: keyof ArrivalDraft) => {
@@ -96,7 +97,7 @@ export function readArrival(
     return value === null ? null : value / 100;
   };
   const plants = number("plants", 12);
-  if (plants === null || !Number.isInteger(plants) || plants < 1) problems.plants ??= "A whole number, 1 or more.";
+  if (plants === null || !Number.isInteger(plants) || plants < 1) problems.plants ??= say.aWholeNumber1Or;
   const bare = d.form === "bare-root";
   const girdlerShare = share("girdlerPercent");
   const inspection: Inspection = {

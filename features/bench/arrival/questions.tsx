@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/arrival";
 import type { ReactNode } from "react";
 import { LEAVES, type Leaves, WOUNDS } from "@/core/arrival/index";
 import { ROOT_SIGNS } from "@/core/roots/index";
@@ -16,7 +18,7 @@ const LEAF_WORDS: Record<Leaves, string> = {
   none: "leafless",
   fresh: "fresh",
   yellow: "yellow",
-  crisp: "crisp, brown",
+  crisp: say.crispBrown,
   dropping: "dropping",
 };
 const WOUND_WORDS = { none: "none", small: "small", large: "large" } as const;
@@ -31,23 +33,23 @@ export interface Seen {
 export function BareRoots({ d, set, faultAt }: Seen) {
   return (
     <fieldset className="border-base-300 rounded-box grid grid-cols-2 items-end gap-3 border p-3 sm:grid-cols-3">
-      <legend className="px-1 font-medium">Its bare roots</legend>
+      <legend className="px-1 font-medium">{say.itsBareRoots}</legend>
       <TextField
-        label="Fine roots that snap dry, %"
+        label={say.fineRootsThatSnapDry}
         numeric
         value={d.drySnapPercent}
         onChange={(drySnapPercent) => set({ drySnapPercent })}
         fault={faultAt("drySnapPercent")}
       />
       <TextField
-        label="In the open, minutes"
+        label={say.inTheOpenMinutes}
         numeric
         value={d.exposedMinutes}
         onChange={(exposedMinutes) => set({ exposedMinutes })}
         fault={faultAt("exposedMinutes")}
       />
       <TextField
-        label="Spread, mm"
+        label={say.spreadMm}
         numeric
         value={d.spreadMm}
         onChange={(spreadMm) => set({ spreadMm })}
@@ -61,10 +63,10 @@ export function BareRoots({ d, set, faultAt }: Seen) {
 export function BallQuestions({ d, set, faultAt }: Seen) {
   return (
     <>
-      <Question legend="Is the pot too light for its size?">
-        <YesNo value={d.light} onChange={(light) => set({ light })} yes="Light: dried out" no="As it should be" />
+      <Question legend={say.isThePotTooLight}>
+        <YesNo value={d.light} onChange={(light) => set({ light })} yes={say.lightDriedOut} no={say.asItShouldBe} />
       </Question>
-      <Question legend="Its roots, if you may knock it out">
+      <Question legend={say.itsRootsIfYouMay}>
         <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
           {GRADES.map((g) => (
             <Choice
@@ -82,20 +84,20 @@ export function BallQuestions({ d, set, faultAt }: Seen) {
         </div>
         <SelectField
           className="mt-2"
-          label="Circling roots"
+          label={common.circlingRoots}
           value={d.circlingGrade === null ? "" : String(d.circlingGrade)}
           onChange={(v) => set({ circlingGrade: v === "" ? null : Number(v) })}
-          options={[["", "not seen"], ...GRADES.map((g) => [String(g), `${g} ${CIRCLING_GRADES[g]}`] as const)]}
+          options={[["", say.notSeen], ...GRADES.map((g) => [String(g), `${g} ${CIRCLING_GRADES[g]}`] as const)]}
         />
       </Question>
       <FromOutside d={d} set={set} faultAt={faultAt} />
       {d.form === "air-layer" && (
-        <Question legend="The layer’s second roots">
+        <Question legend={say.theLayersSecondRoots}>
           <YesNo
             value={d.layerBrown}
             onChange={(layerBrown) => set({ layerBrown })}
-            yes="Branched and browned"
-            no="Still white"
+            yes={say.branchedAndBrowned}
+            no={say.stillWhite}
           />
         </Question>
       )}
@@ -105,42 +107,42 @@ export function BallQuestions({ d, set, faultAt }: Seen) {
 
 function FromOutside({ d, set, faultAt }: Seen) {
   return (
-    <Question legend="Seen from outside">
+    <Question legend={say.seenFromOutside}>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         <Toggle on={d.rootsAtHoles} onToggle={(rootsAtHoles) => set({ rootsAtHoles })}>
-          Roots out of the holes
+          {say.rootsOutOfTheHoles}
         </Toggle>
         <Toggle on={d.rootsOnSurface} onToggle={(rootsOnSurface) => set({ rootsOnSurface })}>
-          Roots at the surface
+          {say.rootsAtTheSurface}
         </Toggle>
         <Toggle on={d.girdler} onToggle={(girdler) => set({ girdler })}>
-          A root across the flare
+          {say.aRootAcrossTheFlare}
         </Toggle>
         {d.form === "liner" && (
           <Toggle on={d.hooked} onToggle={(hooked) => set({ hooked })}>
-            Tap root hooked
+            {say.tapRootHooked}
           </Toggle>
         )}
       </div>
       <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
         <TextField
-          label="Mix above the flare, mm"
+          label={say.mixAboveTheFlareMm}
           numeric
           value={d.flareMm}
           onChange={(flareMm) => set({ flareMm })}
           fault={faultAt("flareMm")}
-          hint="0: the flare shows"
+          hint={say.n0TheFlareShows}
         />
         <TextField
-          label="Graft above the mix, mm"
+          label={say.graftAboveTheMixMm}
           numeric
           value={d.unionMm}
           onChange={(unionMm) => set({ unionMm })}
           fault={faultAt("unionMm")}
-          hint="empty: not grafted, not seen"
+          hint={say.emptyNotGraftedNotSeen}
         />
         <TextField
-          label="Trunk off the middle, mm"
+          label={say.trunkOffTheMiddleMm}
           numeric
           value={d.offCentreMm}
           onChange={(offCentreMm) => set({ offCentreMm })}
@@ -148,7 +150,7 @@ function FromOutside({ d, set, faultAt }: Seen) {
         />
         {d.girdler && (
           <TextField
-            label="Girth that root serves, %"
+            label={say.girthThatRootServes}
             numeric
             value={d.girdlerPercent}
             onChange={(girdlerPercent) => set({ girdlerPercent })}
@@ -164,24 +166,24 @@ function FromOutside({ d, set, faultAt }: Seen) {
 export function LifeQuestions({ d, set, faultAt }: Seen) {
   return (
     <>
-      <Question legend="How does the mix smell, and what is alive?">
+      <Question legend={say.howDoesTheMixSmell}>
         <YesNo value={d.sour} onChange={(sour) => set({ sour })} yes="Sour" no="Earthy" />
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
           <TextField
-            label="Roots alive, %"
+            label={say.rootsAlive}
             numeric
             value={d.livePercent}
             onChange={(livePercent) => set({ livePercent })}
             fault={faultAt("livePercent")}
-            hint="where you snipped some"
+            hint={say.whereYouSnippedSome}
           />
           <div>
-            <p className="mb-1 font-medium">Scratched bark</p>
-            <YesNo value={d.green} onChange={(green) => set({ green })} yes="Green" no="Brown to the base" />
+            <p className="mb-1 font-medium">{say.scratchedBark}</p>
+            <YesNo value={d.green} onChange={(green) => set({ green })} yes="Green" no={say.brownToTheBase} />
           </div>
         </div>
       </Question>
-      <Question legend="Leaves">
+      <Question legend={say.leaves}>
         <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
           {LEAVES.map((l) => (
             <Choice key={l} chosen={d.leaves === l} onClick={() => set({ leaves: d.leaves === l ? null : l })}>
@@ -203,19 +205,19 @@ export function RestQuestions({
   children,
 }: Seen & { currency: string; children: ReactNode }) {
   return (
-    <Question legend="Crown, trunk, pests, papers">
+    <Question legend={say.crownTrunkPestsPapers}>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         <Toggle on={d.bearing} onToggle={(bearing) => set({ bearing })}>
-          In flower or fruit
+          {say.inFlowerOrFruit}
         </Toggle>
         <Toggle on={d.crossing} onToggle={(crossing) => set({ crossing })}>
-          Branches cross
+          {say.branchesCross}
         </Toggle>
         <Toggle on={d.leaning} onToggle={(leaning) => set({ leaning })}>
-          Leans or bends
+          {say.leansOrBends}
         </Toggle>
         <Toggle on={d.ailing} onToggle={(ailing) => set({ ailing })}>
-          Insects or spots
+          {say.insectsOrSpots}
         </Toggle>
         {ROOT_SIGNS.filter((s) => s === "galls" || s === "grubs" || s === "aphids").map((s) => (
           <Toggle
@@ -227,26 +229,26 @@ export function RestQuestions({
           </Toggle>
         ))}
         <Toggle on={d.labelLost} onToggle={(labelLost) => set({ labelLost })}>
-          Label lost
+          {say.labelLost}
         </Toggle>
         <Toggle on={d.stockUnknown} onToggle={(stockUnknown) => set({ stockUnknown })}>
-          Rootstock unknown
+          {say.rootstockUnknown}
         </Toggle>
       </div>
       <Folded
         className="mt-3"
-        title="Wounds, variety, price"
+        title={say.woundsVarietyPrice}
         open={(["plants", "price", "soundPrice"] as const).some((field) => faultAt(field))}
       >
         <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
           <SelectField
-            label="Wounds"
+            label={say.wounds}
             value={d.wounds}
             onChange={(wounds) => set({ wounds })}
             options={WOUNDS.map((w) => [w, WOUND_WORDS[w]] as const)}
           />
           <TextField
-            label="Plants in the pot"
+            label={say.plantsInThePot}
             numeric
             value={d.plants}
             onChange={(plants) => set({ plants })}
@@ -254,14 +256,14 @@ export function RestQuestions({
           />
           {children}
           <TextField
-            label={`Asked price, ${currency}`}
+            label={say.askedPrice(currency)}
             numeric
             value={d.price}
             onChange={(price) => set({ price })}
             fault={faultAt("price")}
           />
           <TextField
-            label={`A sound one costs, ${currency}`}
+            label={say.aSoundOneCosts(currency)}
             numeric
             value={d.soundPrice}
             onChange={(soundPrice) => set({ soundPrice })}

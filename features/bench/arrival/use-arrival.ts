@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/bench/arrival";
 import { useRouter } from "next/navigation";
 import { useMemo, useRef, useState } from "react";
 import { fault } from "@/contract/faults";
@@ -94,7 +95,7 @@ export function useArrival({
       wrong,
     );
     if (!done) return;
-    tell({ text: `${tag.trim()} has arrived.`, entryId: done.entryId });
+    tell({ text: say.hasArrived(tag.trim()), entryId: done.entryId });
     const next = verdict.verdict === "rescue" ? "rescue" : verdict.verdict === "correct" && !bare ? "correct" : "";
     router.push(treeAt(collectionId, treeId.current, next));
   };

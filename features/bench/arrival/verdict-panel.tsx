@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/bench/arrival";
 import { useEffect, useState } from "react";
 import type { ArrivalContext } from "@/contract/queries";
 import type { InspectionVerdict } from "@/core/arrival/index";
@@ -55,7 +56,7 @@ export function VerdictPanel({
         {ARRIVAL_VERDICT_WORDS[verdict.verdict]}
       </h2>
       {verdict.found.length === 0 ? (
-        <p>Nothing found wrong with it so far.</p>
+        <p>{say.nothingFoundWrongWithIt}</p>
       ) : (
         <ul className="list-disc pl-5" data-testid="found">
           {verdict.found.map((f) => (
@@ -66,11 +67,11 @@ export function VerdictPanel({
       <Reasoned
         reason={
           kindNamed
-            ? `Days from the windows of ${context.name.toLowerCase()} at this place: cuts wait for the season its species stands them in.${context.guess ? " A guess." : ""}`
-            : "Nobody has named the species yet: days by a wide guess."
+            ? say.daysFromTheWindowsOf(context.name.toLowerCase(), context.guess ? say.aGuess : "")
+            : say.nobodyHasNamedTheSpecies
         }
       >
-        <h3 className="mt-2 font-medium">What to do</h3>
+        <h3 className="mt-2 font-medium">{say.whatToDo}</h3>
         <ol className="space-y-1" data-testid="arrival-steps">
           {verdict.steps.map((s, i) => (
             <li key={`${s.act}${i}`}>
@@ -79,28 +80,28 @@ export function VerdictPanel({
           ))}
         </ol>
       </Reasoned>
-      <Reasoned
-        className="mt-2"
-        reason="Minutes by volume (8 + 1.6·V^.75 for a potting, 15 + 3·V^.75 for root work), mix by what is renewed, chance of loss and seasons lost by the verdict; a season lost takes a fifth of a plant’s worth. All our judgement."
-      >
+      <Reasoned className="mt-2" reason={say.minutesByVolume81()}>
         <p data-testid="price-note">
-          Putting it right: {number(cost.minutes)} minutes, {litres(cost.mixL, units)} of mix, {number(cost.seasons, 1)}{" "}
-          seasons behind, lost in {percent(cost.lossChance)} of cases. It is worth {percent(cost.worthShare)} of a sound
-          one
-          {cost.worth === null ? "" : `: ${money(cost.worth)} at most`}
-          {cost.worth !== null && price !== null
-            ? price > cost.worth
-              ? `; ${money(price)} is too much`
-              : `; ${money(price)} is fair`
-            : ""}
-          .
+          {say.puttingItRightMinutesOf(
+            number(cost.minutes),
+            litres(cost.mixL, units),
+            number(cost.seasons, 1),
+            percent(cost.lossChance),
+            percent(cost.worthShare),
+            cost.worth === null ? "" : say.atMost(money(cost.worth)),
+            cost.worth !== null && price !== null
+              ? price > cost.worth
+                ? say.isTooMuch(money(price))
+                : say.isFair(money(price))
+              : "",
+          )}
         </p>
       </Reasoned>
       <Caution className="mt-2">
         {verdict.steps.some((s) => s.act === "bath" || s.act === "soak-bare") && (
-          <p className="font-semibold">Soak tubs drown small children: never leave one unwatched.</p>
+          <p className="font-semibold">{say.soakTubsDrownSmallChildren}</p>
         )}
-        <p>Gloves; damp the mix before it is loosened, it can carry germs. Lift the pot, never the trunk.</p>
+        <p>{say.glovesDampTheMixBefore}</p>
         {context.hazards.map((h) => (
           <p key={h}>{HAZARD_WORDS[h]}</p>
         ))}
@@ -110,6 +111,6 @@ export function VerdictPanel({
 }
 
 function openWords(opens: string | null, today: string): string {
-  if (opens === "now") return "in its open window, now";
-  return opens === null ? "when its window opens" : `from ${day(opens, today)}`;
+  if (opens === "now") return say.inItsOpenWindowNow;
+  return opens === null ? say.whenItsWindowOpens : say.from(day(opens, today));
 }

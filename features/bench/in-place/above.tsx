@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/in-place";
 import { type Cores, type InPlaceInput, keepOffMm, type Slice } from "@/core/inplace/index";
 import { millimetres, number, type Units } from "@/words/format";
 import { INK, OCHRE, SOIL } from "@/ui/tones";
@@ -32,8 +33,19 @@ export function AboveDrawing({
       role="img"
       aria-label={
         cores
-          ? `The ball from above, ${millimetres(length, units)} by ${millimetres(width, units)}: ${number(cores.holes.length)} holes of ${millimetres(cores.coreMm, units)} in its outer half, none within ${millimetres(keepOffMm(ball), units)} of the middle.`
-          : `The ball from above, ${millimetres(length, units)} by ${millimetres(width, units)}: its ${slice?.side ?? ""} side is sliced ${millimetres(slice?.depthMm ?? 0, units)} in from the wall.`
+          ? say.theBallFromAboveBy(
+              millimetres(length, units),
+              millimetres(width, units),
+              number(cores.holes.length),
+              millimetres(cores.coreMm, units),
+              millimetres(keepOffMm(ball), units),
+            )
+          : say.theBallFromAboveByIts(
+              millimetres(length, units),
+              millimetres(width, units),
+              slice?.side ?? "",
+              millimetres(slice?.depthMm ?? 0, units),
+            )
       }
     >
       <defs>
@@ -76,11 +88,11 @@ export function AboveDrawing({
       <circle cx={cx} cy={cy} r={trunk} fill="#5e4126" stroke={INK} />
       <g fontSize="13" fill={INK} textAnchor="middle">
         <text x={cx} y={16}>
-          north
+          {say.north}
         </text>
         <text x={cx} y={height - 8}>
           {millimetres(length, units)}
-          {round ? " across" : ` × ${millimetres(width, units)}`}
+          {round ? say.across : ` × ${millimetres(width, units)}`}
         </text>
       </g>
     </svg>

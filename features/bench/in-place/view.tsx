@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/in-place";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
@@ -45,19 +47,19 @@ export interface InPlaceFacts {
 }
 
 const WAYS = [
-  ["cores", "Many cores"],
-  ["slices", "One side sliced"],
+  ["cores", say.manyCores],
+  ["slices", say.oneSideSliced],
 ] as const;
 type Way = (typeof WAYS)[number][0];
 
 const PART_WORDS: Record<Sector | Side, string> = {
-  all: "all round",
-  "north-south": "north and south quarters",
-  "east-west": "east and west quarters",
-  south: "south side",
-  north: "north side",
-  east: "east side",
-  west: "west side",
+  all: say.allRound,
+  "north-south": say.northAndSouthQuarters,
+  "east-west": say.eastAndWestQuarters,
+  south: say.southSide,
+  north: say.northSide,
+  east: say.eastSide,
+  west: say.westSide,
 };
 
 /** Renewing a ball where it stands: what to bore or slice this year, drawn from above, and whose turn it is in the years to come. */
@@ -71,26 +73,22 @@ export function InPlaceView({ facts }: { facts: InPlaceFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">{facts.tag}: root renewal in place</h1>
+      <h1 className="text-2xl">{say.rootRenewalInPlace(facts.tag)}</h1>
       {facts.ball ? (
         <Planner facts={facts} ball={facts.ball} />
       ) : (
         <p className="mt-4">
-          Nobody has said which pot it stands in.{" "}
+          {say.nobodyHasSaidWhichPot}
           <Link className="link" href={`${tree}#measure`}>
-            Measure it
-          </Link>{" "}
-          first: number and place of the holes follow from its size.
+            {say.measureIt}
+          </Link>
+          {say.firstNumberAndPlaceOf}
         </p>
       )}
       <Caution className="mt-4">
-        <p className="font-semibold">
-          Augers and saws: both hands and a side handle, eyes covered, no loose gloves near the bit, a residual-current
-          device outdoors. An auger that catches a root wrenches the wrist: probe first with a rod, stop at any root
-          thicker than {millimetres(IN_PLACE_FIGURES.coreStopMm, units)}.
-        </p>
-        <p>Guy it before a side is open: a tall tree on a loosened ball falls in a gust. Nobody below.</p>
-        <p>Damp the mix; it can carry germs. Local rules and licensed practice come first.</p>
+        <p className="font-semibold">{say.augersAndSawsBothHands(millimetres(IN_PLACE_FIGURES.coreStopMm, units))}</p>
+        <p>{say.guyItBeforeASide}</p>
+        <p>{say.dampTheMixItCan}</p>
         {facts.hazards.map((h) => (
           <p key={h}>{HAZARD_WORDS[h]}</p>
         ))}
@@ -146,7 +144,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
   const submit = async () => {
     const share = kept.trim() === "" ? retained : readNumber(kept) / 100;
     const wrong: Record<string, string> = {};
-    if (way === "cores" && !cores) wrong.core = "A width from 10 to 120 mm.";
+    if (way === "cores" && !cores) wrong.core = say.aWidthFrom10To;
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
@@ -165,22 +163,19 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
     if (!done) return;
     setChosen(null);
     setKept("");
-    tell({ text: `${facts.tag}: ${PART_WORDS[part]} renewed. Soak twice, slowly.`, entryId: done.entryId });
+    tell({ text: say.renewedSoakTwiceSlowly(facts.tag, PART_WORDS[part]), entryId: done.entryId });
   };
 
   return (
     <div className="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
       <div>
         <Reasoned
-          reason={
-            <>
-              The ball from above, to scale, from {facts.potName ?? "its pot"}. Nothing is cut within{" "}
-              {millimetres(keepOffMm(ball), units)} of the middle: twice the trunk
-              {facts.trunkKnown ? "" : ", which nobody has measured,"} or a third of the ball’s radius. Holes lie in the
-              outer half, half a hole’s width apart at least, {millimetres(IN_PLACE_FIGURES.wallMarginMm, units)} from
-              the wall.
-            </>
-          }
+          reason={say.theBallFromAboveTo(
+            facts.potName ?? say.itsPot,
+            millimetres(keepOffMm(ball), units),
+            facts.trunkKnown ? "" : say.whichNobodyHasMeasured,
+            millimetres(IN_PLACE_FIGURES.wallMarginMm, units),
+          )}
         >
           <AboveDrawing ball={ball} cores={cores} slice={slice} units={units} />
         </Reasoned>
@@ -188,116 +183,107 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
       <div className="space-y-4">
         <p className="text-lg" data-testid="in-place-window">
           {window === undefined
-            ? "No window is known for this work."
+            ? say.noWindowIsKnownFor
             : window.open
-              ? `The season for it is open${window.closes ? ` until ${day(window.closes, today)}` : ""}.`
-              : `Not ${when}: ${LIMIT_BECAUSE[window.limiting]}.${window.opens ? ` It opens ${day(window.opens, today)}.` : ""}`}{" "}
+              ? say.theSeasonForItIs(window.closes ? common.until(day(window.closes, today)) : "")
+              : say.not(
+                  when,
+                  LIMIT_BECAUSE[window.limiting],
+                  window.opens ? say.itOpens(day(window.opens, today)) : "",
+                )}{" "}
           {facts.evergreen
-            ? `Evergreens: before the flush, roots at ${celsius(facts.springRootZoneC, units)} and more.`
-            : "Deciduous trees: in dormancy."}
+            ? say.evergreensBeforeTheFlushRoots(celsius(facts.springRootZoneC, units))
+            : say.deciduousTreesInDormancy}
         </p>
-        <Form className="space-y-4" onSubmit={submit} label="Root renewal in place">
+        <Form className="space-y-4" onSubmit={submit} label={common.rootRenewalInPlace}>
           <div className="grid gap-3 sm:grid-cols-2">
-            <SelectField label="How" value={way} onChange={setWay} options={WAYS} />
+            <SelectField label={say.how} value={way} onChange={setWay} options={WAYS} />
             <SelectField
-              label="Where"
+              label={say.where}
               value={part}
               onChange={(p) => setChosen({ way, part: p })}
               options={(way === "cores" ? SECTORS : SIDES).map((p) => [p, PART_WORDS[p]] as const)}
-              hint={`its turn: ${PART_WORDS[next.part]}${next.year > facts.year ? `, from ${next.year}` : ""}`}
+              hint={say.itsTurn(PART_WORDS[next.part], next.year > facts.year ? say.from(next.year) : "")}
             />
             {way === "cores" && (
               <>
                 <TextField
-                  label="Auger, mm"
+                  label={say.augerMm}
                   numeric
                   value={core}
                   onChange={setCore}
-                  fault={problems.core ?? (cores ? undefined : "A width from 10 to 120 mm.")}
+                  fault={problems.core ?? (cores ? undefined : say.aWidthFrom10To)}
                 />
                 <TextField
-                  label="Share of the ball, %"
+                  label={say.shareOfTheBall}
                   numeric
                   value={share}
                   onChange={setShare}
-                  hint={`at most ${number(100 * IN_PLACE_FIGURES.coreMostShare)} % a year`}
+                  hint={say.atMostAYear(number(100 * IN_PLACE_FIGURES.coreMostShare))}
                 />
               </>
             )}
           </div>
           {cores && (
             <Reasoned
-              reason={
-                <>
-                  One hole of {millimetres(cores.coreMm, units)} to two thirds of the depth is{" "}
-                  {number((100 * cores.share) / Math.max(1, cores.holes.length), 2)} % of the ball, by area; the number
-                  follows. Litres: holes × area × depth; loose mix settles by 12 %. Roots lost: the same share.
-                </>
-              }
+              reason={say.oneHoleOfToTwo(
+                millimetres(cores.coreMm, units),
+                number((100 * cores.share) / Math.max(1, cores.holes.length), 2),
+              )}
             >
               <Facts
                 columns
                 testId="cores"
                 facts={[
                   ["Holes", number(cores.holes.length)],
-                  ["Middle to middle, at least", millimetres(cores.spacingMm, units)],
+                  [say.middleToMiddleAtLeast, millimetres(cores.spacingMm, units)],
                   ["Deep", millimetres(cores.depthMm, units)],
-                  ["Of the ball", percent(cores.share)],
-                  ["Mix out", litres(cores.litres, units)],
-                  ["Loose mix in", litres(loose, units)],
+                  [say.ofTheBall, percent(cores.share)],
+                  [say.mixOut, litres(cores.litres, units)],
+                  [say.looseMixIn, litres(loose, units)],
                 ]}
               />
             </Reasoned>
           )}
           {slice && (
             <Reasoned
-              reason={
-                <>
-                  {percent(slice.share)} of the ball over its full depth; for a round ball the segment of that area. Its
-                  shell is denser rooted than its core (× {number(SHELL_DENSITY, 1)}), so about{" "}
-                  {percent(1 - slice.retainedShare)} of the roots go.
-                </>
-              }
+              reason={say.ofTheBallOverIts(
+                percent(slice.share),
+                number(SHELL_DENSITY, 1),
+                percent(1 - slice.retainedShare),
+              )}
             >
               <Facts
                 columns
                 testId="slice"
                 facts={[
-                  ["In from the wall", millimetres(slice.depthMm, units)],
-                  ["Of the ball", percent(slice.share)],
-                  ["Of its roots, about", percent(1 - slice.retainedShare)],
-                  ["Mix out", litres(slice.litres, units)],
-                  ["Loose mix in", litres(loose, units)],
+                  [say.inFromTheWall, millimetres(slice.depthMm, units)],
+                  [say.ofTheBall, percent(slice.share)],
+                  [say.ofItsRootsAbout, percent(1 - slice.retainedShare)],
+                  [say.mixOut, litres(slice.litres, units)],
+                  [say.looseMixIn, litres(loose, units)],
                 ]}
               />
             </Reasoned>
           )}
           {cores?.short && (
-            <p className="text-warning font-semibold">
-              The outer half holds {number(cores.most)} such holes at most here: fewer than the share asked for.
-            </p>
+            <p className="text-warning font-semibold">{say.theOuterHalfHoldsSuch(number(cores.most))}</p>
           )}
-          {slice?.tooNear && (
-            <p className="text-warning font-semibold">
-              The cut would come nearer to the trunk than it may: cores instead, or a thinner slice by hand.
-            </p>
-          )}
-          {doneThisYear && (
-            <p className="text-warning font-semibold">This was done this year already: once a year at most.</p>
-          )}
+          {slice?.tooNear && <p className="text-warning font-semibold">{say.theCutWouldComeNearer}</p>}
+          {doneThisYear && <p className="text-warning font-semibold">{say.thisWasDoneThisYear}</p>}
           <Steps way={way} facts={facts} />
           <fieldset className="border-base-300 rounded-box border p-3">
-            <legend className="px-1 font-medium">As it was really done</legend>
+            <legend className="px-1 font-medium">{say.asItWasReallyDone}</legend>
             <div className="grid gap-3 sm:grid-cols-2">
               <TextField
-                label="Share of roots kept, %"
+                label={say.shareOfRootsKept}
                 numeric
                 value={kept}
                 onChange={setKept}
                 fault={at("retainedShare")}
-                hint={`as planned ${percent(retained)}; leave it empty for that`}
+                hint={say.asPlannedLeaveItEmpty(percent(retained))}
               />
-              <DayField label="Done on" value={doneOn} onChange={setDoneOn} fault={at("on")} />
+              <DayField label={common.doneOn} value={doneOn} onChange={setDoneOn} fault={at("on")} />
               {way === "cores" && (
                 <label className="flex min-h-12 cursor-pointer items-center gap-3 sm:col-span-2">
                   <input
@@ -306,7 +292,7 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
                     checked={wall}
                     onChange={(e) => setWall(e.target.checked)}
                   />
-                  The holes reached the wall and cut what circles there
+                  {say.theHolesReachedTheWall}
                 </label>
               )}
             </div>
@@ -316,26 +302,23 @@ function Planner({ facts, ball }: { facts: InPlaceFacts; ball: InPlaceInput }) {
               className="btn btn-primary mt-3 h-14 w-full text-lg sm:w-auto sm:px-10"
               disabled={busy}
             >
-              {busy ? "Recording …" : "Done: record it"}
+              {busy ? common.recording : say.doneRecordIt}
             </button>
           </fieldset>
         </Form>
         <section aria-labelledby="turns">
           <h2 id="turns" className="text-lg">
-            Over the years
+            {say.overTheYears}
           </h2>
           <ol className="list-decimal pl-6" data-testid="turns">
             {turns.map((t) => (
               <li key={`${t.year}-${t.part}`}>
                 {t.year}: {PART_WORDS[t.part]}
-                {t.done ? ", done" : ""}
+                {t.done ? say.done : ""}
               </li>
             ))}
           </ol>
-          <p className="text-sm">
-            The next side only if this year’s shoots reached {percent(IN_PLACE_FIGURES.shootsShare)} of last year’s;
-            never all sides at once.
-          </p>
+          <p className="text-sm">{say.theNextSideOnlyIf(percent(IN_PLACE_FIGURES.shootsShare))}</p>
         </section>
       </div>
     </div>
@@ -349,32 +332,25 @@ function Steps({ way, facts }: { way: Way; facts: InPlaceFacts }) {
   return (
     <ol className="list-decimal space-y-1 pl-5">
       <li>
-        Top {millimetres(IN_PLACE_FIGURES.topLowMm, units)} to {millimetres(IN_PLACE_FIGURES.topHighMm, units)} of spent
-        mix off, down to the first roots.
+        {say.topToOfSpentMix(
+          millimetres(IN_PLACE_FIGURES.topLowMm, units),
+          millimetres(IN_PLACE_FIGURES.topHighMm, units),
+        )}
       </li>
       {way === "cores" ? (
         <>
-          <li>Probe each place with a rod; leave out any that meets wood.</li>
-          <li>
-            Stop at a root thicker than {millimetres(IN_PLACE_FIGURES.coreStopMm, units)}, and move on by a hole’s
-            width.
-          </li>
+          <li>{say.probeEachPlaceWithA}</li>
+          <li>{say.stopAtARootThicker(millimetres(IN_PLACE_FIGURES.coreStopMm, units))}</li>
         </>
       ) : (
         <>
-          <li>Unbolt the side, or cut from above along the wall.</li>
-          <li>
-            Slice at full depth; stop at roots thicker than {millimetres(IN_PLACE_FIGURES.sliceStopMm, units)} and work
-            round them.
-          </li>
+          <li>{say.unboltTheSideOrCut}</li>
+          <li>{say.sliceAtFullDepthStop(millimetres(IN_PLACE_FIGURES.sliceStopMm, units))}</li>
         </>
       )}
-      <li>Refill with mix as fine as the ball, worked in with a stick; no feed in it.</li>
-      <li>Soak twice, and re-wet slowly over the next days.</li>
-      <li>
-        Guy it against wind, shade it for three weeks, no nitrogen for {number(low)} to {number(high)} weeks
-        {facts.evergreen ? "" : " of growth"}.
-      </li>
+      <li>{say.refillWithMixAsFine}</li>
+      <li>{say.soakTwiceAndReWet}</li>
+      <li>{say.guyItAgainstWindShade(number(low), number(high), facts.evergreen ? "" : say.ofGrowth)}</li>
     </ol>
   );
 }

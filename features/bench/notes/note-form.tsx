@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/notes";
 import { useRef, useState } from "react";
 import { Field, Form, FormFaults } from "@/ui/fields";
 import { unplaced, useCommand } from "@/features/kernel/use-command";
@@ -17,14 +19,14 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
   const submit = async () => {
     const done = await send({ collectionId, treeId, on: today, text });
     if (!done) return;
-    tell({ text: `Note on ${tag} kept.`, entryId: done.entryId });
+    tell({ text: say.noteOnKept(tag), entryId: done.entryId });
     setText("");
   };
 
   return (
     <div className="space-y-4">
       <Form className="space-y-2" onSubmit={submit}>
-        <Field label="Note" fault={at("text")}>
+        <Field label={common.note} fault={at("text")}>
           {(aria) => (
             <textarea
               {...aria}
@@ -37,7 +39,7 @@ export function NoteForm({ treeId, tag }: { treeId: string; tag: string }) {
         </Field>
         <FormFaults faults={unplaced(failure, ["text"])} />
         <button type="submit" className="btn" disabled={busy || text.trim() === ""}>
-          Keep this note
+          {say.keepThisNote}
         </button>
       </Form>
       <PhotoField treeId={treeId} tag={tag} />
@@ -56,11 +58,11 @@ export function PhotoField({ treeId, tag, onDone }: { treeId: string; tag: strin
     const done = await photo.upload(treeId, today, file);
     if (input.current) input.current.value = "";
     if (!done) return;
-    tell({ text: `Photograph of ${tag} kept; where it was taken is not.`, entryId: done.entryId });
+    tell({ text: say.photographOfKeptWhereIt(tag), entryId: done.entryId });
     onDone?.();
   };
   return (
-    <Field label="Photograph" fault={photo.fault} hint="Made smaller and kept without the place it was taken at.">
+    <Field label={say.photograph} fault={photo.fault} hint={say.madeSmallerAndKeptWithout}>
       {(aria) => (
         <input
           {...aria}

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/notes";
 import "server-only";
 import { z } from "zod";
 import { photoBytes } from "@/data/photos";
@@ -14,12 +15,12 @@ export async function photoResponse(collectionId: string, photoId: string, size:
     const bytes = known
       ? await photoBytes(pool(), { collectionId }, photoId, size === "thumb" ? "thumb" : "image")
       : null;
-    if (!bytes) return new Response("There is no such picture.", { status: 404 });
+    if (!bytes) return new Response(say.thereIsNoSuchPicture, { status: 404 });
     return new Response(new Uint8Array(bytes), {
-      headers: { "content-type": "image/jpeg", "cache-control": "private, max-age=31536000, immutable" },
+      headers: { "content-type": "image/jpeg", "cache-control": say.privateMaxAge31536000Immutable },
     });
   } catch (error) {
-    if (isDatabaseGone(error)) return new Response("The database does not answer just now.", { status: 503 });
+    if (isDatabaseGone(error)) return new Response(say.theDatabaseDoesNotAnswer, { status: 503 });
     throw error;
   }
 }

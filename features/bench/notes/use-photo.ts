@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/bench/notes";
 import { streamAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -37,7 +38,7 @@ export function usePhotoUpload() {
       setFault(faultWords(answer.faults[0], units));
       return null;
     } catch {
-      setFault("Aurelian does not answer: is it still running? Choose the picture again in a moment.");
+      setFault(say.aurelianDoesNotAnswerIs);
       return null;
     } finally {
       setBusy(false);

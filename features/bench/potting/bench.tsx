@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/potting/bench";
 import { faultOfMisfit } from "@/contract/faults";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
@@ -214,7 +216,7 @@ export function PottingBench({
       wrong,
     );
     if (!done) return;
-    tell({ text: `${tree.tag} is potted. Soak it twice; shade for some days.`, entryId: done.entryId });
+    tell({ text: say.isPottedSoakItTwice(tree.tag), entryId: done.entryId });
     router.push(treeAt(collectionId, tree.id));
   };
   const fault = beside<MeasureField>(problems);
@@ -225,12 +227,12 @@ export function PottingBench({
         <Link className="link" href={treeAt(collectionId, tree.id)}>
           {tree.tag} · {tree.name}
         </Link>
-        {tree.count > 1 && ` · ${number(tree.count)} plants: the figures are for one`}
+        {tree.count > 1 && say.plantsTheFiguresAreFor(number(tree.count))}
       </p>
-      <h1 className="text-2xl">Pot up {tree.tag}</h1>
+      <h1 className="text-2xl">{say.potUp(tree.tag)}</h1>
       {decided.notToday && (
         <p className="text-warning mt-1 font-semibold" data-testid="closed-window">
-          {decided.notToday} If the pot has broken or the tree cannot wait, it can be recorded all the same.
+          {say.ifThePotHasBroken(decided.notToday)}
         </p>
       )}
       <div className="mt-3 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
@@ -238,16 +240,14 @@ export function PottingBench({
           {plan && chosen ? (
             <PlanDrawing plan={plan} name={chosen.name} tag={tree.tag} state={state} tiltDeg={set.read?.tiltDeg ?? 0} />
           ) : (
-            <p className="py-10">
-              {chosen ? "Measure what is set: its section appears here." : "Choose a pot: its section appears here."}
-            </p>
+            <p className="py-10">{chosen ? say.measureWhatIsSetIts : say.chooseAPotItsSection}</p>
           )}
         </div>
         <Form className="space-y-5" onSubmit={submit}>
           {plan && <Numbers plan={plan} range={range} />}
           {misfit && <FormFaults faults={[{ message: faultWords(faultOfMisfit(misfit), units) }]} />}
           <div className="no-print space-y-5">
-            {decided.wanted && <p data-testid="wanted">It is to have {decided.wanted}.</p>}
+            {decided.wanted && <p data-testid="wanted">{say.itIsToHave(decided.wanted)}</p>}
             <PotChoice
               stands={stands}
               store={store}
@@ -268,7 +268,7 @@ export function PottingBench({
             />
             <div className="grid gap-4 sm:grid-cols-2">
               <SelectField
-                label="Mix"
+                label={common.mix}
                 value={mix.key}
                 onChange={setMixKey}
                 options={mixes.map((m) => [m.key, mixLabel(m, litres(m.leftL ?? 0, units))] as const)}
@@ -276,7 +276,7 @@ export function PottingBench({
                 fault={fault("mix")}
               />
               <SelectField
-                label="Correction"
+                label={say.correction}
                 value={correction}
                 onChange={setCorrection}
                 options={BALL_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
@@ -284,16 +284,16 @@ export function PottingBench({
                 fault={fault("correction")}
               />
               <TextField
-                label="Roots kept, if you measured"
+                label={say.rootsKeptIfYouMeasured}
                 numeric
                 suffix="%"
                 value={kept}
                 onChange={setKept}
                 fault={fault("retainedShare")}
-                hint="empty: the usual share"
+                hint={say.emptyTheUsualShare}
               />
               <TextField
-                label="Flare proud of the mix by"
+                label={say.flareProudOfTheMix}
                 numeric
                 suffix="mm"
                 value={crown}
@@ -301,12 +301,12 @@ export function PottingBench({
                 fault={fault("crownMm")}
                 hint={
                   usualCrownMm === 0
-                    ? "young plants: the old surface at the line"
-                    : `fresh bark and compost sink: ${millimetres(10, units)} to ${millimetres(20, units)}`
+                    ? say.youngPlantsTheOldSurface
+                    : say.freshBarkAndCompostSink(millimetres(10, units), millimetres(20, units))
                 }
               />
               <TextField
-                label="Gravel layer"
+                label={say.gravelLayer}
                 numeric
                 suffix="mm"
                 value={bottom}
@@ -314,40 +314,43 @@ export function PottingBench({
                 fault={fault("bottomLayerMm")}
                 hint={
                   plan && bottomLayerMm > 0
-                    ? `air left in the mix: ${litres(plan.water.airL, units)}; the wet zone sits on the gravel`
-                    : "none: only cover the hole"
+                    ? say.airLeftInTheMix(litres(plan.water.airL, units))
+                    : say.noneOnlyCoverTheHole
                 }
               />
               {tree.values.roots === "tap" && (
                 <TextField
-                  label="Off each side of the ball"
+                  label={say.offEachSideOfThe}
                   numeric
                   suffix="mm"
                   value={trim}
                   onChange={setTrim}
                   fault={fault("trimSideMm")}
-                  hint="depth first: a little off the sides where a deep pot is narrow"
+                  hint={say.depthFirstALittleOff}
                 />
               )}
-              <DayField label="Done on" value={doneOn} onChange={setDoneOn} fault={fault("on")} />
+              <DayField label={common.doneOn} value={doneOn} onChange={setDoneOn} fault={fault("on")} />
             </div>
           </div>
           <Cautions plan={plan} hazards={tree.hazards} calendar={calendar} />
           {warned && (
             <Caution className="mt-2">
               <p className="font-semibold" data-testid="closed-window">
-                The window for this work is closed {when}: {LIMIT_BECAUSE[warned.limiting]}.
+                {say.theWindowForThisWork(when, LIMIT_BECAUSE[warned.limiting])}
               </p>
               <p>
-                Done {when} it would end badly in {percent(1 - warned.safe)} of this place’s weather years
-                {warned.opens ? `; it opens ${day(warned.opens, today)}` : ""}.
-                {closed ? " If you do it all the same, that is recorded with the potting." : ""}
+                {say.doneItWouldEndBadly(
+                  when,
+                  percent(1 - warned.safe),
+                  warned.opens ? say.itOpens(day(warned.opens, today)) : "",
+                  closed ? say.ifYouDoItAll : "",
+                )}
               </p>
             </Caution>
           )}
           {plan && (
             <details className="no-print">
-              <summary className="min-h-11 cursor-pointer font-medium">In wind, and how it is carried</summary>
+              <summary className="min-h-11 cursor-pointer font-medium">{say.inWindAndHowIt}</summary>
               <Standing
                 facts={{
                   wetKg: plan.wetMassKg.total,
@@ -373,9 +376,7 @@ export function PottingBench({
               checked={staked}
               onChange={(e) => setStaked(e.target.checked)}
             />
-            <span>
-              It rocked, and was staked: crossed canes, a loose soft tie. A look for new roots says when it comes off.
-            </span>
+            <span>{say.itRockedAndWasStaked}</span>
           </label>
           <MeasuredAfter draft={after} onChange={setAfter} fault={fault} plan={plan} />
           <FormFaults faults={unplaced(failure, FIELDS)} />
@@ -384,7 +385,7 @@ export function PottingBench({
             className="no-print btn btn-primary h-16 w-full text-xl sm:w-auto sm:px-12"
             disabled={busy || misfit !== null}
           >
-            {busy ? "Recording …" : "Potted"}
+            {busy ? common.recording : say.potted}
           </button>
         </Form>
       </div>
@@ -393,18 +394,15 @@ export function PottingBench({
 }
 
 function mixLabel(m: MixChoice, left: string): string {
-  return m.from === "reclaimed" ? `${m.name}: reclaimed, ${number(m.ageYears, 1)} years old, ${left} left` : m.name;
+  return m.from === "reclaimed" ? say.reclaimedYearsOldLeft(m.name, number(m.ageYears, 1), left) : m.name;
 }
 
 /** In this pot, until when it feeds, and what in it this species does not like. */
 function mixHint(mix: MixChoice, values: KindValues, plan: PottingPlan | null, on: string): string {
   const parts: string[] = [];
-  if (plan)
-    parts.push(
-      `in this pot: ${percent(plan.water.airFraction)} air, ${percent(plan.water.waterFraction)} water after draining`,
-    );
+  if (plan) parts.push(say.inThisPotAirWater(percent(plan.water.airFraction), percent(plan.water.waterFraction)));
   const fed = mix.feedsMonths === null || parseIso(on) === null ? null : fedUntil(toDay(on), mix.feedsMonths);
-  if (fed !== null) parts.push(`feeds until about ${day(fed, on)}`);
+  if (fed !== null) parts.push(say.feedsUntilAbout(day(fed, on)));
   const remarks = mixRemarks(values, {
     flags: mix.flags,
     parts: mix.parts,
@@ -420,6 +418,6 @@ function brimHeightMmOf(pot: StorePot): number {
 }
 
 function correctionHint(correction: CorrectionName, plan: PottingPlan | null): string {
-  const depth = plan?.shaveDepthMm ? `, ${Math.round(plan.shaveDepthMm)} mm a side` : "";
-  return `${CORRECTION_WORDS[correction].what}${depth}${plan ? `; keeps ${percent(plan.retainedShare)} of the roots` : ""}`;
+  const depth = plan?.shaveDepthMm ? say.mmASide(Math.round(plan.shaveDepthMm)) : "";
+  return `${CORRECTION_WORDS[correction].what}${depth}${plan ? say.keepsOfTheRoots(percent(plan.retainedShare)) : ""}`;
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/bench/potting/cautions";
 import type { Hazard } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, liftersOn } from "@/core/people/index";
@@ -12,11 +13,10 @@ import { HAZARD_WORDS, liftWords, warningWords } from "@/words/terms";
 /** Who of the people on record can lift this today, each within the own limit. */
 function lifterWords(calendar: GrowersCalendar, today: string, massKg: number, units: Units): string {
   const { alone, pair, present } = liftersOn(calendar, toDay(today), massKg);
-  if (present === 0) return "Nobody is there today, as the days of your people stand.";
-  if (alone) return `Within the limit of ${alone.name} (${kilograms(alone.liftKg, units)} alone).`;
-  if (pair)
-    return `Above everybody's own limit: ${pair[0].name} and ${pair[1].name} together, who as a team manage two thirds of both limits on level ground.`;
-  return "More than anybody who is there today may lift, alone or by two: sack truck, ramp or hoist, or another day.";
+  if (present === 0) return say.nobodyIsThereTodayAs;
+  if (alone) return say.withinTheLimitOfAlone(alone.name, kilograms(alone.liftKg, units));
+  if (pair) return say.aboveEverybodysOwnLimitAnd(pair[0].name, pair[1].name);
+  return say.moreThanAnybodyWhoIs;
 }
 
 /** Cautions stand where the hazard is, short, and cannot be dismissed. */
@@ -34,7 +34,7 @@ export function Cautions({
     <Caution>
       {plan && (
         <p className="text-base font-semibold" data-testid="lifting">
-          {kilograms(plan.wetMassKg.total, units)} wet. {liftWords(plan.lift, units)}
+          {say.wet(kilograms(plan.wetMassKg.total, units), liftWords(plan.lift, units))}
         </p>
       )}
       {plan && calendar.people.length > 0 && (
@@ -52,11 +52,8 @@ export function Cautions({
       {hazards.map((h) => (
         <p key={h}>{HAZARD_WORDS[h]}</p>
       ))}
-      <p>
-        Gloves. Open bags of mix away from the face and damp the mix: its dust can carry germs. Cut away from the body;
-        clean blades between trees.
-      </p>
-      <p>Lifting limits follow general guidance; your local rules and your own back come first.</p>
+      <p>{say.glovesOpenBagsOfMix}</p>
+      <p>{say.liftingLimitsFollowGeneralGuidance}</p>
     </Caution>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/potting/measured-after";
 import type { CommandField } from "@/contract/index";
 import type { PottingPlan } from "@/core/potting/index";
 import { kilograms, litres, millimetres, readNumber } from "@/words/format";
@@ -26,15 +28,15 @@ export function readMeasured(draft: MeasuredDraft): {
   };
   return {
     values: {
-      rimMm: read("measured.rimMm", draft.rim, readNumber(draft.rim, "mm"), "A measure in mm, 0 or more.", 0),
+      rimMm: read("measured.rimMm", draft.rim, readNumber(draft.rim, "mm"), say.aMeasureInMm0, 0),
       looseMixL: read(
         "measured.looseMixL",
         draft.looseMix,
         readNumber(draft.looseMix, "litres"),
-        "Litres, more than 0.",
+        say.litresMoreThan0(),
         0.01,
       ),
-      wetKg: read("measured.wetKg", draft.wet, readNumber(draft.wet, "kg"), "Kilograms, more than 0.", 0.01),
+      wetKg: read("measured.wetKg", draft.wet, readNumber(draft.wet, "kg"), say.kilogramsMoreThan0, 0.01),
     },
     problems,
   };
@@ -55,10 +57,10 @@ export function MeasuredAfter({
   const { units } = useAsOf();
   return (
     <fieldset>
-      <legend className="font-medium">As it turned out, if you measured</legend>
+      <legend className="font-medium">{say.asItTurnedOutIf}</legend>
       <div className="mt-1 grid gap-4 sm:grid-cols-3">
         <TextField
-          label="From rim to mix, settled"
+          label={say.fromRimToMixSettled}
           numeric
           suffix="mm"
           value={draft.rim}
@@ -67,16 +69,16 @@ export function MeasuredAfter({
           hint={plan ? `planned: ${millimetres(plan.freeboardMm, units)}` : undefined}
         />
         <TextField
-          label="New mix used, loose"
+          label={say.newMixUsedLoose}
           numeric
-          suffix="L"
+          suffix={common.l}
           value={draft.looseMix}
           onChange={(looseMix) => onChange({ ...draft, looseMix })}
           fault={fault("measured.looseMixL")}
           hint={plan ? `planned: ${litres(plan.setting.looseMixL, units)}` : undefined}
         />
         <TextField
-          label="On the scale, wet"
+          label={say.onTheScaleWet}
           numeric
           suffix="kg"
           value={draft.wet}

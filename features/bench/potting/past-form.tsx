@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/potting/past";
 import { useState } from "react";
 import { READY_MIX_NAMES, type ReadyMixName } from "@/core/mix/index";
 import { POTTED_CORRECTIONS, type CorrectionName } from "@/core/roots/index";
@@ -42,7 +44,7 @@ export function PastPottingForm({
   const submit = async () => {
     const wrong: Record<string, string> = {};
     if (read.fault) wrong.when = read.fault;
-    else if (read.range === null) wrong.when = "A year or a season is enough. What nobody knows at all needs no entry.";
+    else if (read.range === null) wrong.when = say.aYearOrASeason;
     const described = which === "other" ? readPot(pot, units) : null;
     if (described) for (const [path, message] of Object.entries(described.problems)) wrong[`pot.${path}`] = message;
     setProblems(wrong);
@@ -60,7 +62,7 @@ export function PastPottingForm({
       wrong,
     );
     if (!done) return;
-    tell({ text: `${tag}: the earlier potting is in its history.`, entryId: done.entryId });
+    tell({ text: say.theEarlierPottingIsIn(tag), entryId: done.entryId });
     setWhen("");
     setNote("");
   };
@@ -70,26 +72,24 @@ export function PastPottingForm({
       <RoughDateField
         needed
         className="max-w-72"
-        label="When was it"
+        label={say.whenWasIt}
         value={when}
         onChange={setWhen}
         fault={fault("when")}
       />
       {read.range && read.range.best < arrivedOn && (
-        <p className="text-sm">
-          Before its arrival on record ({arrivedOn}): the arrival moves back, since the tree was here by then.
-        </p>
+        <p className="text-sm">{say.beforeItsArrivalOnRecord(arrivedOn)}</p>
       )}
       <SelectField<Which>
         className="max-w-96"
-        label="Into which pot"
+        label={say.intoWhichPot}
         value={which}
         onChange={setWhich}
         fault={fault("potLotId")}
         options={[
-          ...(currentLot ? [["current", `the one it stands in: ${currentLot.name}`] as const] : []),
-          ["other", "another one, which I can describe"],
-          ["unknown", "nobody remembers"],
+          ...(currentLot ? [["current", say.theOneItStandsIn(currentLot.name)] as const] : []),
+          ["other", say.anotherOneWhichICan],
+          ["unknown", say.nobodyRemembers],
         ]}
       />
       {which === "other" && (
@@ -97,22 +97,22 @@ export function PastPottingForm({
       )}
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="Mix"
+          label={common.mix}
           value={mix}
           onChange={setMix}
           options={[["", "unknown"] as const, ...READY_MIX_NAMES.map((m) => [m, MIX_WORDS[m]] as const)]}
         />
         <SelectField
-          label="Roots"
+          label={say.roots}
           value={correction}
           onChange={setCorrection}
           options={POTTED_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
         />
       </div>
-      <TextField label="Remark" value={note} onChange={setNote} fault={fault("note")} />
+      <TextField label={common.remark} value={note} onChange={setNote} fault={fault("note")} />
       <FormFaults faults={unplaced(failure, ["when", "potLotId", "pot", "note"])} />
       <button type="submit" className="btn btn-primary" disabled={busy}>
-        {busy ? "Recording …" : "Put into its history"}
+        {busy ? common.recording : say.putIntoItsHistory}
       </button>
     </Form>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/potting/plan";
 import type { PottingPlan, PottingRange } from "@/core/potting/index";
 import type { TreeState } from "@/model/index";
 import { brimHeightMm, widthAtMm } from "@/core/vessel/index";
@@ -12,38 +14,38 @@ export function Numbers({ plan, range }: { plan: PottingPlan; range: PottingRang
   const { units } = useAsOf();
   const items: [string, string, string][] = [
     [
-      plan.bare ? "Base under the mound" : "Base layer, loose",
+      plan.bare ? say.baseUnderTheMound : say.baseLayerLoose,
       millimetres(plan.setting.looseBaseLayerMm, units),
       plan.setting.tiltWedgeMm > 0.5
-        ? `${millimetres(plan.setting.tiltWedgeMm, units)} more under the side it leans from`
-        : `settles to ${millimetres(plan.setting.baseLayerMm, units)}`,
+        ? say.moreUnderTheSideIt(millimetres(plan.setting.tiltWedgeMm, units))
+        : say.settlesTo(millimetres(plan.setting.baseLayerMm, units)),
     ],
     [
-      "Gap at the side",
+      say.gapAtTheSide,
       millimetres(Math.max(0, plan.setting.sideGapTopMm - Math.abs(plan.setting.shiftMm)), units),
       plan.setting.shiftMm !== 0
-        ? `at the fill line, once the ball is shifted by ${millimetres(Math.abs(plan.setting.shiftMm), units)}`
+        ? say.atTheFillLineOnce(millimetres(Math.abs(plan.setting.shiftMm), units))
         : plan.setting.sideGapTopMm - plan.setting.smallestGapMm > 1
-          ? `at the fill line; ${millimetres(Math.max(0, plan.setting.smallestGapMm), units)} at the base of the ball`
+          ? say.atTheFillLineAt(millimetres(Math.max(0, plan.setting.smallestGapMm), units))
           : plan.setting.endGapTopMm - plan.setting.sideGapTopMm > 1
-            ? `${millimetres(plan.setting.endGapTopMm, units)} at the ends`
-            : "at the fill line",
+            ? say.atTheEnds(millimetres(plan.setting.endGapTopMm, units))
+            : say.atTheFillLine,
     ],
-    ["Watering space", millimetres(plan.freeboardMm, units), "holds one watering"],
+    [say.wateringSpace, millimetres(plan.freeboardMm, units), say.holdsOneWatering],
     [
-      "New mix, loose",
+      say.newMixLoose,
       litres(plan.setting.looseMixL, units),
       range
-        ? `${litres(range.looseMixL[0], units)} to ${litres(range.looseMixL[1], units)}: a pot not measured`
-        : `settles to ${litres(plan.setting.settledMixL, units)}`,
+        ? say.toAPotNotMeasured(litres(range.looseMixL[0], units), litres(range.looseMixL[1], units))
+        : say.settlesTo(litres(plan.setting.settledMixL, units)),
     ],
     [
-      "Wet, all told",
+      say.wetAllTold,
       kilograms(plan.wetMassKg.total, units),
       range && kilograms(range.wetMassKg[0], units) !== kilograms(range.wetMassKg[1], units)
-        ? `${kilograms(range.wetMassKg[0], units)} to ${kilograms(range.wetMassKg[1], units)}`
+        ? common.to(kilograms(range.wetMassKg[0], units), kilograms(range.wetMassKg[1], units))
         : plan.wetMassKg.guessed
-          ? "partly guessed"
+          ? say.partlyGuessed
           : "computed",
     ],
   ];
@@ -96,7 +98,7 @@ export function PlanDrawing({
       side: "right",
       fromMm: 0,
       toMm: plan.bottomLayerMm,
-      label: `gravel ${millimetres(plan.bottomLayerMm, units)}`,
+      label: say.gravel(millimetres(plan.bottomLayerMm, units)),
     });
   return (
     <PotSection
@@ -133,8 +135,17 @@ export function PlanDrawing({
       heightPx={420}
       units={units}
       seed={7}
-      title={`${tag} in ${name}`}
-      description={`Base layer ${millimetres(plan.setting.baseLayerMm, units)}, ${plan.bare ? `roots over a mound of ${millimetres(plan.bare.moundMm, units)}` : `ball ${millimetres(plan.ball.heightMm, units)} tall`}, fill line ${millimetres(plan.fillHeightMm, units)} above the floor, ${millimetres(plan.freeboardMm, units)} of rim left empty, ${millimetres(plan.setting.sideGapTopMm, units)} gap at each side. Loose fill stands at ${millimetres(plan.looseFillHeightMm, units)} today and sinks to the line after two soaks.`}
+      title={say.inLabel(tag, name)}
+      description={say.baseLayerFillLineAbove(
+        millimetres(plan.setting.baseLayerMm, units),
+        plan.bare
+          ? say.rootsOverAMoundOf(millimetres(plan.bare.moundMm, units))
+          : say.ballTall(millimetres(plan.ball.heightMm, units)),
+        millimetres(plan.fillHeightMm, units),
+        millimetres(plan.freeboardMm, units),
+        millimetres(plan.setting.sideGapTopMm, units),
+        millimetres(plan.looseFillHeightMm, units),
+      )}
     />
   );
 }

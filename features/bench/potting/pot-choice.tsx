@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/potting/pot-choice";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
@@ -53,43 +55,47 @@ export function PotChoice({
   const shown = all ? rows : fitting.slice(0, FIRST);
   return (
     <fieldset>
-      <legend className="font-medium">Pot</legend>
+      <legend className="font-medium">{common.pot}</legend>
       {rows.length > 0 && stands !== "described" && (
         <p className="text-sm" data-testid="pots-by-guess">
           {stands === "bare"
-            ? "Bare roots: the pots are in the order of a usual first pot. Choose one deep enough and at most one and a half times as wide as the roots spread."
-            : `Nobody has said which pot it stands in, so these fit a guess: ${litres(state.volumeL.p50, units)} of mix, between ${litres(state.volumeL.p10, units)} and ${litres(state.volumeL.p90, units)}. Measure its ball to be sure.`}
+            ? say.bareRootsThePotsAre
+            : say.nobodyHasSaidWhichPot(
+                litres(state.volumeL.p50, units),
+                litres(state.volumeL.p10, units),
+                litres(state.volumeL.p90, units),
+              )}
         </p>
       )}
       {rows.length === 0 && (
         <p>
-          The store is empty.{" "}
+          {say.theStoreIsEmpty}
           <Link className="link" href={pageAt(collectionId, "pots")}>
-            Put pots in store
+            {say.putPotsInStore}
           </Link>
         </p>
       )}
       {rows.length > 0 && fitting.length === 0 && (
         <p className="text-warning font-semibold">
-          Nothing in store fits well.{" "}
+          {say.nothingInStoreFitsWell}
           <Link className="link" href={pageAt(collectionId, "pots", `?tree=${state.treeId}`)}>
-            Hold its ball against the shelf
+            {say.holdItsBallAgainstThe}
           </Link>
         </p>
       )}
       <div className="mt-1 grid gap-2 sm:grid-cols-2">
         {shown.map(({ fit, pot }) => (
           <PotOption key={fit.lotId} chosen={chosen === fit.lotId} onChoose={() => onChoose(fit.lotId)}>
-            <b>{pot!.name}</b> <span className="text-sm">{number(pot!.free)} free</span>
+            <b>{pot!.name}</b> <span className="text-sm">{say.free(number(pot!.free))}</span>
             {pot!.condition === "wash" && (
-              <span className="text-warning block text-sm font-semibold">{CONDITION_WORDS.wash} first</span>
+              <span className="text-warning block text-sm font-semibold">{say.first(CONDITION_WORDS.wash)}</span>
             )}
             <span className="block text-sm">
               {fit.misfit
                 ? MISFIT_WORDS[fit.misfit]
                 : stands === "bare"
-                  ? `${litres(brimEstimate(pot!.pot).p50, units)} to the brim`
-                  : `${number(fit.ratio, 1)} times the mix; ${percent(fit.fillAtSeasonEnd)} filled by the season’s end`}
+                  ? say.toTheBrim(litres(brimEstimate(pot!.pot).p50, units))
+                  : say.timesTheMixFilledBy(number(fit.ratio, 1), percent(fit.fillAtSeasonEnd))}
             </span>
             {!fit.misfit &&
               potRemarks(potNote, pot!.pot).map((remark) => (
@@ -101,16 +107,16 @@ export function PotChoice({
         ))}
         {all && currentLot && (
           <PotOption chosen={chosen === currentLot.id} onChoose={() => onChoose(currentLot.id)}>
-            <b>The same pot again</b>
+            <b>{say.theSamePotAgain}</b>
             <span className="block text-sm">
-              {currentLot.name}, {litres(state.volumeL.p50, units)}: after root pruning
+              {say.afterRootPruning(currentLot.name, litres(state.volumeL.p50, units))}
             </span>
           </PotOption>
         )}
       </div>
       {!all && (
         <button type="button" className="btn btn-sm mt-2" onClick={() => setAll(true)}>
-          {fitting.length > FIRST ? "Show all pots, with the reason" : "Show the others, with the reason"}
+          {fitting.length > FIRST ? say.showAllPotsWithThe : say.showTheOthersWithThe}
         </button>
       )}
       {fault && (

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/potting/set-draft";
 import type { WhatIsSet } from "@/core/potting/index";
 import { readNumber } from "@/words/format";
 
@@ -28,27 +29,27 @@ export const emptySetDraft: SetDraft = {
 
 export const BALL_FIELDS = {
   round: [
-    ["topWidthMm", "Ball across, at the flare"],
-    ["baseWidthMm", "across its base"],
-    ["heightMm", "from flare to base"],
+    ["topWidthMm", say.ballAcrossAtTheFlare],
+    ["baseWidthMm", say.acrossItsBase],
+    ["heightMm", say.fromFlareToBase],
   ],
   square: [
-    ["topWidthMm", "Ball across, at the flare"],
-    ["baseWidthMm", "across its base"],
-    ["heightMm", "from flare to base"],
+    ["topWidthMm", say.ballAcrossAtTheFlare],
+    ["baseWidthMm", say.acrossItsBase],
+    ["heightMm", say.fromFlareToBase],
   ],
   rectangle: [
-    ["topLengthMm", "Ball long, at the flare"],
-    ["topWidthMm", "wide, at the flare"],
-    ["baseLengthMm", "long, at its base"],
-    ["baseWidthMm", "wide, at its base"],
-    ["heightMm", "from flare to base"],
+    ["topLengthMm", say.ballLongAtTheFlare],
+    ["topWidthMm", say.wideAtTheFlare],
+    ["baseLengthMm", say.longAtItsBase],
+    ["baseWidthMm", say.wideAtItsBase],
+    ["heightMm", say.fromFlareToBase],
   ],
 } as const;
 
 export const ROOT_FIELDS = [
-  ["spreadMm", "Roots spread across"],
-  ["rootLengthMm", "Longest root that stays"],
+  ["spreadMm", say.rootsSpreadAcross],
+  ["rootLengthMm", say.longestRootThatStays],
 ] as const;
 
 /** Measures of what is set, as the form calls them. */
@@ -70,12 +71,12 @@ export function readSet(draft: SetDraft): { read: SetRead | null; problems: Reco
   const length = (field: string, text: string, most: number): number => {
     if (text.trim() === "") return 0;
     const value = readNumber(text, "mm");
-    if (!(value >= 0 && value <= most)) problems[field] = `A measure in mm, 0 to ${most}.`;
+    if (!(value >= 0 && value <= most)) problems[field] = say.aMeasureInMm0(most);
     return value;
   };
   const measure = (field: string): number => {
     const value = readNumber(draft.measures[field] ?? "", "mm");
-    if (!(value >= 10 && value <= 5000)) problems[field] = "Measure it, in mm (or write 30 cm).";
+    if (!(value >= 10 && value <= 5000)) problems[field] = say.measureItInMmOr;
     return value;
   };
   const offAxisMm = length("offAxisMm", draft.offAxis, 500);
@@ -83,8 +84,8 @@ export function readSet(draft: SetDraft): { read: SetRead | null; problems: Reco
   const takenOffMm = length("takenOffMm", draft.takenOff, 600);
   const unionMm = draft.union.trim() === "" ? null : length("unionMm", draft.union, 2000);
   const tiltDeg = draft.tilt.trim() === "" ? 0 : readNumber(draft.tilt);
-  if (!(tiltDeg >= 0 && tiltDeg <= 45)) problems.tiltDeg = "0 to 45 degrees from upright.";
-  if (takenOffMm > flareDepthMm) problems.takenOffMm = "More than lies above the flare: that would bare roots.";
+  if (!(tiltDeg >= 0 && tiltDeg <= 45)) problems.tiltDeg = say.n0To45DegreesFrom;
+  if (takenOffMm > flareDepthMm) problems.takenOffMm = say.moreThanLiesAboveThe;
   const set = whatIsSet(draft, measure);
   if (Object.keys(problems).length > 0) return { read: null, problems };
   return {

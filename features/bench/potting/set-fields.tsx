@@ -1,15 +1,16 @@
 "use client";
 
+import * as say from "@/words/pages/bench/potting/set";
 import type { CommandField } from "@/contract/index";
 import type { WhatIsSet } from "@/core/potting/index";
 import { SelectField, TextField } from "@/ui/fields";
 import { BALL_FIELDS, type MeasureField, ROOT_FIELDS, type SetDraft } from "./set-draft";
 
 const AS_WORDS: Record<WhatIsSet["as"], string> = {
-  ball: "the ball as this pot gives it back",
-  measured: "a ball measured at the bench",
-  "bare-root": "bare roots",
-  "whole-pot": "pot and all: it rots in the mix",
+  ball: say.theBallAsThisPot,
+  measured: say.aBallMeasuredAtThe,
+  "bare-root": say.bareRoots,
+  "whole-pot": say.potAndAllItRots,
 };
 
 /** Fields that are folded away until they are wanted, or wrong. */
@@ -57,7 +58,7 @@ export function SetFields({
       <div className="grid gap-4 sm:grid-cols-3">
         <SelectField
           className={fields.length === 0 ? "sm:col-span-2" : ""}
-          label="What is set"
+          label={say.whatIsSet}
           value={draft.as}
           onChange={(as) => set({ as })}
           options={options.map((as) => [as, AS_WORDS[as]] as const)}
@@ -65,7 +66,7 @@ export function SetFields({
         />
         {draft.as === "measured" && (
           <SelectField
-            label="The ball is"
+            label={say.theBallIs}
             value={draft.shape}
             onChange={(shape) => set({ shape })}
             options={[
@@ -88,27 +89,27 @@ export function SetFields({
         ))}
       </div>
       <details open={FOLDED.some((f) => fault(f))}>
-        <summary className="min-h-11 cursor-pointer font-medium">Flare, graft, lean and facing</summary>
+        <summary className="min-h-11 cursor-pointer font-medium">{say.flareGraftLeanAndFacing}</summary>
         <div className="mt-2 grid gap-4 sm:grid-cols-3">
-          {millimetres("flareDepth", "flareDepthMm", "Flare lies under the surface by", "empty: it can be seen")}
-          {millimetres("takenOff", "takenOffMm", "of which comes off today", "down to the flare, if roots allow")}
-          {millimetres("union", "unionMm", "Graft union above the surface", "empty: not grafted")}
-          {millimetres("offAxis", "offAxisMm", "Stem off the ball’s middle by", "the ball is shifted, not the stem")}
+          {millimetres("flareDepth", "flareDepthMm", say.flareLiesUnderTheSurface, say.emptyItCanBeSeen)}
+          {millimetres("takenOff", "takenOffMm", say.ofWhichComesOffToday, say.downToTheFlareIf)}
+          {millimetres("union", "unionMm", say.graftUnionAboveTheSurface, say.emptyNotGrafted)}
+          {millimetres("offAxis", "offAxisMm", say.stemOffTheBallsMiddle, say.theBallIsShiftedNot)}
           <TextField
-            label="Lean from upright"
+            label={say.leanFromUpright}
             numeric
             suffix="°"
             value={draft.tilt}
             onChange={(tilt) => set({ tilt })}
             fault={fault("tiltDeg")}
-            hint="a bend can be set right now"
+            hint={say.aBendCanBeSet}
           />
           <TextField
-            label="Facing"
+            label={say.facing}
             value={draft.facing}
             onChange={(facing) => set({ facing })}
             fault={fault("facing")}
-            hint="which side looks where, such as low branch south"
+            hint={say.whichSideLooksWhereSuch}
           />
         </div>
       </details>

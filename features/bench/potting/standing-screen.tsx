@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/potting/standing";
 import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
@@ -35,14 +36,14 @@ export async function StandingScreen({
           {tree.tag} · {profile.name}
         </Link>
       </p>
-      <h1 className="mb-3 text-2xl">Weight & wind of {tree.tag}</h1>
+      <h1 className="mb-3 text-2xl">{say.weightWindOf(tree.tag)}</h1>
       {!facts || !pot || !mass ? (
         <p>
-          Nobody has said which pot it stands in:{" "}
+          {say.nobodyHasSaidWhichPot}
           <Link className="link" href={treeAt(collectionId, treeId)}>
-            measure it
-          </Link>{" "}
-          first, then its mass and its stand can be computed.
+            {say.measureIt}
+          </Link>
+          {say.firstThenItsMassAnd}
         </p>
       ) : (
         <Standing

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/rescue";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -52,7 +54,7 @@ export function RescueView({ facts }: { facts: RescueViewFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">Rescue of {facts.tag}</h1>
+      <h1 className="text-2xl">{say.rescueOf(facts.tag)}</h1>
       <Season facts={facts} />
       {going && protocol ? (
         <Going facts={facts} state={state} protocol={protocol} />
@@ -60,20 +62,15 @@ export function RescueView({ facts }: { facts: RescueViewFacts }) {
         <>
           {state?.ended && (
             <p className="mt-2 font-medium" data-testid="ended">
-              The rescue of {day(state.begunOn)} ended on {day(state.ended.on)}: {HOW_WORDS[state.ended.how]}.
+              {say.theRescueOfEndedOn(day(state.begunOn), day(state.ended.on), HOW_WORDS[state.ended.how])}
             </p>
           )}
           <Begin facts={facts} />
         </>
       )}
       <Caution className="mt-4">
-        <p className="font-semibold">
-          Buckets and soak tubs drown small children: never leave one unwatched, empty it at once.
-        </p>
-        <p>
-          Cut away from the body, gloves; clean blades between trees. Rotten mix carries germs: damp it, wash hands,
-          people with weak immunity leave it to others.
-        </p>
+        <p className="font-semibold">{say.bucketsAndSoakTubsDrown}</p>
+        <p>{say.cutAwayFromTheBody}</p>
         {facts.hazards.map((h) => (
           <p key={h}>{HAZARD_WORDS[h]}</p>
         ))}
@@ -86,8 +83,8 @@ export function RescueView({ facts }: { facts: RescueViewFacts }) {
 const HOW_WORDS: Record<RescueOutcome["how"], string> = {
   recovered: "recovered",
   lost: "lost",
-  "given-up": "given up",
-  "going-on": "still going on",
+  "given-up": say.givenUp,
+  "going-on": say.stillGoingOn,
 };
 
 function Season({ facts }: { facts: RescueViewFacts }) {
@@ -96,15 +93,15 @@ function Season({ facts }: { facts: RescueViewFacts }) {
   return (
     <Reasoned
       className="mt-1"
-      reason={`Root warmth left this season above its species’ base: ${degreeDays(left, units)}, from the middle of this place’s weather years, against the ${number(need)} that work costing many roots asks for (1.3 × its take-hold warmth).${facts.guess ? " Its species is a guess." : ""} Our judgement.`}
+      reason={say.rootWarmthLeftThisSeason(
+        degreeDays(left, units),
+        number(need),
+        facts.guess ? say.itsSpeciesIsAGuess : "",
+      )}
     >
       <p className={enough ? "" : "text-warning font-semibold"} data-testid="season">
-        {enough
-          ? "Enough warm season is left for its roots to take hold again."
-          : `Too little warm season is left for its roots to take hold again: ${percent(left / need)} of what it needs. Do what keeps it alive now, keep it frost-free and bright, and take its roots in hand in spring.`}
-        {facts.frostOn && facts.frostOn > today
-          ? ` Damaging frost in one year of ten by ${day(facts.frostOn, today)}.`
-          : ""}
+        {enough ? say.enoughWarmSeasonIsLeft : say.tooLittleWarmSeasonIs(percent(left / need))}
+        {facts.frostOn && facts.frostOn > today ? say.damagingFrostInOneYear(day(facts.frostOn, today)) : ""}
       </p>
     </Reasoned>
   );
@@ -134,13 +131,13 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
       liveRoots,
       soakMinutes,
     });
-    if (done) tell({ text: `${facts.tag}: the rescue has begun. Its checkpoints stand below.`, entryId: done.entryId });
+    if (done) tell({ text: say.theRescueHasBegunIts(facts.tag), entryId: done.entryId });
   };
 
   return (
-    <Form className="mt-4 max-w-2xl space-y-4" onSubmit={submit} label="Begin a rescue">
+    <Form className="mt-4 max-w-2xl space-y-4" onSubmit={submit} label={say.beginARescue}>
       <fieldset>
-        <legend className="mb-1 font-medium">What happened to it?</legend>
+        <legend className="mb-1 font-medium">{say.whatHappenedToIt}</legend>
         <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
           {RESCUE_CAUSES.map((c) => (
             <Choice key={c} chosen={cause === c} onClick={() => setCause(c)}>
@@ -156,46 +153,45 @@ function Begin({ facts }: { facts: RescueViewFacts }) {
       </fieldset>
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="Scratched: green under the bark?"
+          label={say.scratchedGreenUnderTheBark}
           value={green}
           onChange={setGreen}
           options={[
-            ["", "not scratched yet"],
-            ["yes", "green somewhere"],
-            ["no", "brown all the way"],
+            ["", say.notScratchedYet],
+            ["yes", say.greenSomewhere],
+            ["no", say.brownAllTheWay],
           ]}
         />
         <TextField
-          label="Snipped: roots alive, %"
+          label={say.snippedRootsAlive}
           numeric
           value={live}
           onChange={setLive}
           fault={at("liveRoots")}
-          hint="empty where nobody snipped"
+          hint={say.emptyWhereNobodySnipped}
         />
         {dry && (
           <TextField
-            label="Soak, minutes"
+            label={say.soakMinutes}
             numeric
             value={soak}
             onChange={setSoak}
             fault={at("soakMinutes")}
-            hint={facts.leafless ? "20 to 60; 12 hours at most while bare" : "20 to 60; 3 hours at most in leaf"}
+            hint={facts.leafless ? say.n20To6012Hours : say.n20To603Hours}
           />
         )}
-        <DayField label="Begun on" value={on} onChange={setOn} fault={at("on")} />
+        <DayField label={say.begunOn} value={on} onChange={setOn} fault={at("on")} />
       </div>
       {dry && readNumber(soak) > (facts.leafless ? RESCUE_FIGURES.soakMostBare : RESCUE_FIGURES.soakMostLeaf) && (
         <p className="text-warning font-semibold" data-testid="soak-risk">
-          Longer than its roots stand without air: a school of its own. In leaf, roots begin to drown after about three
-          hours; its chance falls with every hour more.
+          {say.longerThanItsRootsStand}
         </p>
       )}
       <FormFaults
         faults={failure?.faults.filter((f) => !["on", "cause", "liveRoots", "soakMinutes"].includes(f.path)) ?? []}
       />
       <button type="submit" className="btn btn-primary h-14 w-full text-lg sm:w-auto sm:px-10" disabled={busy}>
-        {busy ? "Recording …" : "Begin the rescue"}
+        {busy ? common.recording : say.beginTheRescue}
       </button>
     </Form>
   );
@@ -214,20 +210,21 @@ function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: Resc
     <>
       <p className="mt-2 text-xl" data-testid="next-step">
         {state.stop
-          ? `${RESCUE_STEP_WORDS[state.stop].name} failed twice: most growers stop here.`
+          ? say.failedTwiceMostGrowersStop(RESCUE_STEP_WORDS[state.stop].name)
           : state.next
-            ? `Next: “${RESCUE_STEP_WORDS[state.next.step].name}”, ${state.next.due.p50 <= today ? "now" : `about ${day(state.next.due.p50, today)}`}.`
-            : "Every sign has shown: it has recovered."}
+            ? say.next(
+                RESCUE_STEP_WORDS[state.next.step].name,
+                state.next.due.p50 <= today ? "now" : say.about(day(state.next.due.p50, today)),
+              )
+            : say.everySignHasShownIt}
       </p>
-      <p className="text-sm">
-        {RESCUE_CAUSE_WORDS[state.cause]}, rescue begun {day(state.begunOn, today)}.
-      </p>
+      <p className="text-sm">{say.rescueBegun(RESCUE_CAUSE_WORDS[state.cause], day(state.begunOn, today))}</p>
       <div className="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-2">
         <section aria-labelledby="protocol">
           <h2 id="protocol" className="text-lg">
-            What to do
+            {say.whatToDo}
           </h2>
-          <Reasoned reason="From what happened to it, its species, whether it is in leaf, and what is alive of its roots. Growers’ practice and our judgement; a wet pot of that size, its mass as on its page.">
+          <Reasoned reason={say.fromWhatHappenedToIt()}>
             <ol className="list-decimal space-y-1 pl-5" data-testid="rescue-acts">
               {protocol.acts.map((a) => (
                 <li key={a.act}>{rescueActWords(a.act, a.figures, units)}</li>
@@ -237,7 +234,7 @@ function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: Resc
         </section>
         <section aria-labelledby="checkpoints">
           <h2 id="checkpoints" className="text-lg">
-            Checkpoints
+            {say.checkpoints}
           </h2>
           <ol className="space-y-3" data-testid="checkpoints">
             {state.checkpoints.map((c) => (
@@ -254,13 +251,13 @@ function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: Resc
       </div>
       <div className="mt-4 flex flex-wrap gap-2">
         <button type="button" className="btn min-h-12" disabled={end.busy} onClick={() => void finish("recovered")}>
-          It has recovered
+          {say.itHasRecovered}
         </button>
         <button type="button" className="btn min-h-12" disabled={end.busy} onClick={() => void finish("given-up")}>
-          Give it up
+          {say.giveItUp}
         </button>
         <button type="button" className="btn min-h-12" disabled={end.busy} onClick={() => void finish("lost")}>
-          It is lost
+          {say.itIsLost}
         </button>
       </div>
       <FormFaults faults={end.failure?.faults ?? []} />
@@ -269,10 +266,10 @@ function Going({ facts, state, protocol }: { facts: RescueViewFacts; state: Resc
 }
 
 const STATE_WORDS: Record<CheckpointState["state"], string> = {
-  seen: "the sign is there",
-  failed: "failed twice",
-  retry: "failed once, look again",
-  due: "look now",
+  seen: say.theSignIsThere,
+  failed: say.failedTwice,
+  retry: say.failedOnceLookAgain,
+  due: say.lookNow,
   late: "overdue",
   later: "later",
 };
@@ -289,10 +286,7 @@ function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: st
     if (!done) return;
     setNote("");
     tell({
-      text:
-        sign === "seen"
-          ? `${tag}: the sign is there.`
-          : `${tag}: the sign failed. What to do about it stands below it.`,
+      text: sign === "seen" ? say.theSignIsThere2(tag) : say.theSignFailedWhatTo(tag),
       entryId: done.entryId,
     });
   };
@@ -308,7 +302,7 @@ function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: st
           {open &&
             `, ${c.due.p10 === c.due.p90 ? day(c.due.p50, today) : `${day(c.due.p50, today)} (${day(c.due.p10, today)} – ${day(c.due.p90, today)})`}`}
         </p>
-        <p className="text-sm">The sign: {words.sign}.</p>
+        <p className="text-sm">{say.theSign(words.sign)}</p>
       </Reasoned>
       {(c.state === "retry" || c.state === "failed") && (
         <ul className="list-disc pl-5 text-sm" data-testid={`branch-${c.step}`}>
@@ -319,14 +313,14 @@ function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: st
       )}
       {c.looks.map((l) => (
         <p key={l.on + l.sign} className="text-sm opacity-90">
-          {day(l.on, today)}: {l.sign === "seen" ? "seen" : "failed"}
+          {day(l.on, today)}: {l.sign === "seen" ? say.seen : say.failed}
           {l.note ? ` – ${l.note}` : ""}
         </p>
       ))}
       {open && (isNext || c.state === "due" || c.state === "late" || c.state === "retry") && (
         <div className="mt-1 grid max-w-md grid-cols-2 gap-2">
           <div className="col-span-2">
-            <TextField label={`Note on “${words.name}”`} value={note} onChange={setNote} />
+            <TextField label={say.noteOn(words.name)} value={note} onChange={setNote} />
           </div>
           <button
             type="button"
@@ -334,10 +328,10 @@ function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: st
             disabled={busy}
             onClick={() => void record("seen")}
           >
-            The sign is there
+            {say.theSignIsThere3}
           </button>
           <button type="button" className="btn min-h-12" disabled={busy} onClick={() => void record("failed")}>
-            It is not
+            {say.itIsNot}
           </button>
           <div className="col-span-2">
             <FormFaults faults={failure?.faults ?? []} />
@@ -350,10 +344,10 @@ function Checkpoint({ c, treeId, tag, isNext }: { c: CheckpointState; treeId: st
 
 function dueReason(step: RescueStep): string {
   return step === "buds" || step === "shoots" || step === "new-roots"
-    ? "Due by root-zone warmth at this tree’s pace from the day the rescue began; the range is a season a quarter warmer or colder. Our judgement."
+    ? say.dueByRootZoneWarmth()
     : step === "hardened"
-      ? "Due before the day damaging frost has come in one year of ten."
-      : "Due by days, as growers hold it.";
+      ? say.dueBeforeTheDayDamaging
+      : say.dueByDaysAsGrowers;
 }
 
 /** What became of earlier rescues here: evidence, few as they are. */
@@ -364,15 +358,18 @@ function Outcomes({ outcomes }: { outcomes: Outcome[] }) {
   return (
     <section className="mt-5" aria-labelledby="outcomes">
       <h2 id="outcomes" className="text-lg">
-        Earlier rescues here
+        {say.earlierRescuesHere}
       </h2>
       {outcomes.length === 0 ? (
-        <p>None on record yet: this one is the first evidence.</p>
+        <p>{say.noneOnRecordYetThis}</p>
       ) : (
         <>
           <p data-testid="outcomes">
-            {number(recovered)} of {number(ended.length)} ended ones recovered
-            {ended.length < 8 ? ": few to learn from" : ""}.
+            {say.ofEndedOnesRecovered(
+              number(recovered),
+              number(ended.length),
+              ended.length < 8 ? say.fewToLearnFrom : "",
+            )}
           </p>
           <ul className="list-disc pl-5">
             {outcomes.map((o) => (
@@ -380,11 +377,16 @@ function Outcomes({ outcomes }: { outcomes: Outcome[] }) {
                 <Link className="link" href={treeAt(collectionId, o.treeId, "rescue")}>
                   {o.tag} · {o.name}
                 </Link>
-                {o.sameKind ? " (its species)" : ""}: {RESCUE_CAUSE_WORDS[o.cause].toLowerCase()},{" "}
-                {day(o.begunOn, today)}; {HOW_WORDS[o.how]} after {number(o.days)} days
-                {o.failed.length > 0
-                  ? `; failed: ${o.failed.map((s) => RESCUE_STEP_WORDS[s].name.toLowerCase()).join(", ")}`
-                  : ""}
+                {say.afterDays(
+                  o.sameKind ? say.itsSpecies : "",
+                  RESCUE_CAUSE_WORDS[o.cause].toLowerCase(),
+                  day(o.begunOn, today),
+                  HOW_WORDS[o.how],
+                  number(o.days),
+                  o.failed.length > 0
+                    ? say.failed2(o.failed.map((s) => RESCUE_STEP_WORDS[s].name.toLowerCase()).join(", "))
+                    : "",
+                )}
               </li>
             ))}
           </ul>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/root-work";
 import { useState } from "react";
 import type { Advice, SureWindow } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
@@ -53,58 +55,57 @@ export function InPlaceDone({
       correction: work,
       retainedShare: share,
       renewedShare: work === "replace-top" ? 0.12 : 0,
-      where: severing ? (part === "half" ? "half of what holds it" : "all that held it") : "",
+      where: severing ? (part === "half" ? say.halfOfWhatHoldsIt : say.allThatHeldIt) : "",
       severs: severing && part === "all",
       despite: closed && { limiting: closed.limiting, safe: closed.safe },
     });
     if (!done) return;
-    tell({ text: `${tag}: ${CORRECTION_WORDS[work].name.toLowerCase()} is recorded.`, entryId: done.entryId });
+    tell({ text: say.isRecorded(tag, CORRECTION_WORDS[work].name.toLowerCase()), entryId: done.entryId });
     setKept("");
   };
 
   return (
     <details className="border-base-300 rounded-box no-print mt-4 border px-3 py-2" id="done">
       <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
-        Other root work: girdler, roots outside, top of the mix
+        {say.otherRootWorkGirdlerRoots}
       </summary>
       <Form className="grid gap-3 pb-2 sm:grid-cols-2" onSubmit={submit}>
         <SelectField
-          label="What was done"
+          label={say.whatWasDone}
           value={work}
           onChange={setWork}
           options={WORKS.map((w) => [w, CORRECTION_WORDS[w].name] as const)}
           hint={CORRECTION_WORDS[work].what}
         />
         <TextField
-          label="Share of roots kept, %"
+          label={say.shareOfRootsKept}
           numeric
           value={kept}
           onChange={setKept}
           fault={at("retainedShare")}
-          hint={`usually ${number(100 * usual)}; leave it empty for that`}
+          hint={say.usuallyLeaveItEmptyFor(number(100 * usual))}
         />
         {work === "trim-outside" && anchored && (
           <SelectField
-            label="Of what holds it in the ground"
+            label={say.ofWhatHoldsItIn}
             value={part}
             onChange={setPart}
             options={[
-              ["half", "half, the rest later"],
-              ["all", "all that was left"],
+              ["half", say.halfTheRestLater],
+              ["all", say.allThatWasLeft],
             ]}
           />
         )}
-        <DayField label="Done on" value={doneOn} onChange={setDoneOn} fault={at("on")} />
+        <DayField label={common.doneOn} value={doneOn} onChange={setDoneOn} fault={at("on")} />
         {closed && (
           <p className="text-warning font-semibold sm:col-span-2">
-            Its window is closed {when}: {LIMIT_BECAUSE[closed.limiting]}; it would end badly in{" "}
-            {percent(1 - closed.safe)} of years. It can be recorded all the same.
+            {say.itsWindowIsClosedIt(when, LIMIT_BECAUSE[closed.limiting], percent(1 - closed.safe))}
           </p>
         )}
         <div className="sm:col-span-2">
           <FormFaults faults={failure?.faults.filter((f) => !["on", "retainedShare"].includes(f.path)) ?? []} />
           <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-            {busy ? "Recording …" : "Record it"}
+            {busy ? common.recording : say.recordIt}
           </button>
         </div>
       </Form>

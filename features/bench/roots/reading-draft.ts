@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/roots";
 import { z } from "zod";
 import {
   type Face,
@@ -78,7 +79,7 @@ export function readReading(d: ReadingDraft): { reading: Reading | null; problem
     if (d[field].trim() === "") return null;
     const value = readNumber(d[field], kind);
     if (!(value >= 0 && value <= most))
-      problems[field] = kind === "mm" ? `A length up to ${most} mm, or nothing.` : "Between 0 and 100 %, or nothing.";
+      problems[field] = kind === "mm" ? say.aLengthUpToMm(most) : say.between0And100Or;
     return value;
   };
   const girdler = number("girdlerPercent", 100);

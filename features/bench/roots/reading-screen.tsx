@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/bench/roots";
 import "server-only";
 import { ownColours } from "@/core/rules/index";
 import { liftAdvice } from "@/core/mass/index";
@@ -35,7 +36,7 @@ export async function RootReadingScreen(address: TreeAsked) {
           colours: ownColours(profile),
           hazards: profile.hazards.map((h) => HAZARD_WORDS[h]),
           grafted: profile.values.traits.includes("grafted"),
-          lift: kg === null ? null : `About ${kilograms(kg, units)} wet: ${liftWords(liftAdvice(kg), units)}`,
+          lift: kg === null ? null : say.aboutWet(kilograms(kg, units), liftWords(liftAdvice(kg), units)),
           photos,
           last:
             last?.payload.kind === "roots-read"

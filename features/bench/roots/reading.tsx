@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/bench/roots";
 import { treeAt, photoAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -61,14 +63,16 @@ export interface ReadingFacts {
 }
 
 const TITLES: Record<ReadingStep, string> = {
-  "side-fill": "The side: how full?",
-  "side-turn": "The side: how many roots circle?",
-  base: "Turn it over: how many roots circle at the base?",
-  flare: "The top: where is the flare?",
-  colour: "What colour are the tips?",
-  snap: "Bend a root: what does it do?",
-  smell: "How does it smell?",
-  rest: "Anything else?",
+  "side-fill": say.theSideHowFull,
+  "side-turn": say.theSideHowManyRoots,
+  base: say.turnItOverHowMany,
+  flare: say.theTopWhereIsThe,
+  get colour() {
+    return say.whatColourAreTheTips();
+  },
+  snap: say.bendARootWhatDoes,
+  smell: say.howDoesItSmell,
+  rest: say.anythingElse,
 };
 const FLARES = [0, 20, 40, 60, 80];
 const GRADES = [0, 1, 2, 3, 4];
@@ -113,7 +117,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
       const file = pictures[face];
       if (file && !(await photos.upload(facts.treeId, seenOn, file, face))) return;
     }
-    tell({ text: `${facts.tag}: what you saw is in the picture.`, entryId: done.entryId });
+    tell({ text: say.whatYouSawIsIn(facts.tag), entryId: done.entryId });
     router.push(treeAt(collectionId, facts.treeId, "correct"));
   };
 
@@ -121,29 +125,29 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
   return (
     <div data-bench="" className="mx-auto flex min-h-[calc(100dvh-9rem)] max-w-md flex-col">
       <div className="flex items-baseline gap-3">
-        <h1 className="text-xl">Roots of {facts.tag}</h1>
-        <span className="text-sm">
-          {at + 1} of {READING_STEPS.length}
-        </span>
+        <h1 className="text-xl">{say.rootsOf(facts.tag)}</h1>
+        <span className="text-sm">{say.ofLabel(at + 1, READING_STEPS.length)}</span>
         <Link href={treeAt(collectionId, facts.treeId)} className="link ml-auto flex min-h-11 items-center">
-          Later
+          {common.later}
         </Link>
       </div>
       <progress
         className="progress progress-primary h-2 w-full"
         value={at}
         max={READING_STEPS.length - 1}
-        aria-label="How far"
+        aria-label={say.howFar}
       />
       {seenOn !== today && (
         <p className="text-accent mt-1 text-sm font-semibold" data-testid="recorded-on">
-          Recorded as seen on {day(seenOn)}, the day you are looking at.
+          {say.recordedAsSeenOnThe(day(seenOn))}
         </p>
       )}
       {draft.step === "side-fill" && (
         <Caution className="mt-2">
           <p>
-            Water it the day before. Invert it over the hand, tap the rim; never pull on the trunk. {facts.lift} Gloves.
+            {say.waterItTheDayBefore}
+            {facts.lift}
+            {say.gloves}
           </p>
           {facts.hazards.map((h) => (
             <p key={h}>{h}</p>
@@ -185,25 +189,25 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                 circling={draft.topTurn ?? 0}
                 girdler={draft.girdler}
                 flareHidden={(draft.flareMm ?? 0) > 0}
-                label="The ball from above, with its stem and first roots"
+                label={say.theBallFromAboveWith}
               />
             </div>
             <Toggle on={draft.girdler} onToggle={(girdler) => change({ girdler })}>
-              A root lies across the flare
+              {say.aRootLiesAcrossThe}
             </Toggle>
             <div className="grid grid-cols-2 gap-2">
               {FLARES.map((mm) => (
                 <Choice key={mm} chosen={draft.flareMm === mm} onClick={() => answer({ flareMm: mm })}>
                   <b>
                     {mm === 0
-                      ? "The flare shows"
-                      : `${mm === 80 ? "more than " : "about "}${millimetres(mm === 80 ? 70 : mm, units)}`}
+                      ? say.theFlareShows
+                      : `${mm === 80 ? say.moreThan : "about "}${millimetres(mm === 80 ? 70 : mm, units)}`}
                   </b>
-                  {mm > 0 && <span className="text-sm">of mix above it</span>}
+                  {mm > 0 && <span className="text-sm">{say.ofMixAboveIt}</span>}
                 </Choice>
               ))}
               <Choice chosen={false} onClick={() => answer({ flareMm: null })}>
-                Can’t say
+                {say.cantSay}
               </Choice>
             </div>
           </div>
@@ -241,17 +245,17 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                 <span className="text-sm">{SMELL_WORDS[k].what}</span>
               </Choice>
             ))}
-            <p className="text-center text-sm">Not too close: mix can carry germs. Damp it first.</p>
+            <p className="text-center text-sm">{say.notTooCloseMixCan}</p>
           </div>
         )}
         {draft.step === "rest" && (
-          <Form onSubmit={submit} className="space-y-3" label="What else was seen">
+          <Form onSubmit={submit} className="space-y-3" label={say.whatElseWasSeen}>
             <div className="grid grid-cols-2 gap-2">
               <Toggle on={draft.throughHoles} onToggle={(throughHoles) => change({ throughHoles })}>
-                Roots out of the holes
+                {say.rootsOutOfTheHoles}
               </Toggle>
               <Toggle on={draft.anchored} onToggle={(anchored) => change({ anchored })}>
-                Rooted in the ground
+                {say.rootedInTheGround}
               </Toggle>
               {THREADS.filter((t) => t !== "none").map((t) => (
                 <Toggle key={t} on={draft.threads === t} onToggle={(on) => change({ threads: on ? t : null })}>
@@ -260,7 +264,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
               ))}
               {MIX_STATES.filter((m) => m !== "open").map((m) => (
                 <Toggle key={m} on={draft.mix === m} onToggle={(on) => change({ mix: on ? m : null })}>
-                  Mix {MIX_STATE_WORDS[m]}
+                  {say.mix(MIX_STATE_WORDS[m])}
                 </Toggle>
               ))}
               {ROOT_SIGNS.map((s) => (
@@ -274,10 +278,12 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
               ))}
             </div>
             <details>
-              <summary className="min-h-12 cursor-pointer content-center font-medium">Measured, photographed</summary>
+              <summary className="min-h-12 cursor-pointer content-center font-medium">
+                {say.measuredPhotographed}
+              </summary>
               <div className="grid grid-cols-2 gap-3">
                 <TextField
-                  label="Roots alive, %"
+                  label={say.rootsAlive}
                   numeric
                   value={draft.livePercent}
                   onChange={(livePercent) => change({ livePercent })}
@@ -285,7 +291,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                 />
                 {draft.girdler && (
                   <TextField
-                    label="Girth the girdling root serves, %"
+                    label={say.girthTheGirdlingRootServes}
                     numeric
                     value={draft.girdlerPercent}
                     onChange={(girdlerPercent) => change({ girdlerPercent })}
@@ -293,14 +299,14 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                   />
                 )}
                 <TextField
-                  label="Thickest root at the wall, mm"
+                  label={say.thickestRootAtTheWall}
                   numeric
                   value={draft.thickestMm}
                   onChange={(thickestMm) => change({ thickestMm })}
                   fault={problems.thickestMm}
                 />
                 <TextField
-                  label="Trunk off the middle, mm"
+                  label={say.trunkOffTheMiddleMm}
                   numeric
                   value={draft.offAxisMm}
                   onChange={(offAxisMm) => change({ offAxisMm })}
@@ -308,7 +314,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                 />
                 {facts.grafted && (
                   <TextField
-                    label="Graft above the mix, mm"
+                    label={say.graftAboveTheMixMm}
                     numeric
                     value={draft.unionMm}
                     onChange={(unionMm) => change({ unionMm })}
@@ -316,11 +322,11 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
                   />
                 )}
                 <SelectField
-                  label="Circling roots seen from above"
+                  label={say.circlingRootsSeenFromAbove}
                   value={draft.topTurn === null ? "" : String(draft.topTurn)}
                   onChange={(v) => change({ topTurn: v === "" ? null : Number(v) })}
                   options={[
-                    ["", "not looked"],
+                    ["", say.notLooked],
                     ...GRADES.map((g) => [String(g), `${g} ${CIRCLING_GRADES[g]}`] as const),
                   ]}
                 />
@@ -340,11 +346,11 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
             <FormFaults
               faults={[
                 ...(failure?.faults ?? []),
-                ...(photos.fault ? [{ message: `Recorded, but a photograph was not kept: ${photos.fault}` }] : []),
+                ...(photos.fault ? [{ message: say.recordedButAPhotographWas(photos.fault) }] : []),
               ]}
             />
             <button type="submit" className="btn btn-primary h-16 w-full text-lg" disabled={busy || photos.busy}>
-              {busy || photos.busy ? "Recording …" : "Record what I see"}
+              {busy || photos.busy ? common.recording : say.recordWhatISee}
             </button>
           </Form>
         )}
@@ -354,19 +360,19 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
             className={`btn h-14 ${at === 0 ? "invisible" : ""}`}
             onClick={() => change({ step: stepBefore(draft.step) })}
           >
-            Back
+            {say.back}
           </button>
           <button
             type="button"
             className={`btn h-14 ${draft.step === "rest" ? "invisible" : ""}`}
             onClick={() => answer({})}
           >
-            Can’t say, go on
+            {say.cantSayGoOn}
           </button>
         </div>
         {facts.last && (
           <p className="mt-2 text-sm" data-testid="last-look">
-            Last look, {day(facts.last.on, today)}: {facts.last.words}
+            {say.lastLook(day(facts.last.on, today), facts.last.words)}
           </p>
         )}
       </div>
@@ -376,8 +382,8 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
 
 function colourSentence({ name, colours }: ReadingFacts): string {
   return colours.length > 0
-    ? `Healthy in ${name.toLowerCase()}: white, tan and ${colours.map((c) => COLOUR_WORDS[c]).join(" or ")}. Judge by snap and bark.`
-    : `Healthy in ${name.toLowerCase()}: white to tan. Brown may be age; judge by snap and bark.`;
+    ? say.healthyInWhiteTanAnd(name.toLowerCase(), colours.map((c) => COLOUR_WORDS[c]).join(" or "))
+    : say.healthyInWhiteToTan(name.toLowerCase());
 }
 
 const SWATCH: Record<RootColour, string> = {
@@ -451,7 +457,7 @@ function FacePhoto({
             {/* eslint-disable-next-line @next/next/no-img-element -- served by our own route, already reduced */}
             <img
               src={photoAt(collectionId, before.id, "?size=thumb")}
-              alt={`${FACE_NAMES[face].name} of the ball on ${day(before.on, today)}`}
+              alt={say.ofTheBallOn(FACE_NAMES[face].name, day(before.on, today))}
               className="rounded-box w-full"
             />
             <figcaption>
@@ -460,17 +466,17 @@ function FacePhoto({
           </>
         ) : (
           <figcaption className="opacity-80">
-            No earlier photograph of the {FACE_NAMES[face].name.toLowerCase()}.
+            {say.noEarlierPhotographOfThe(FACE_NAMES[face].name.toLowerCase())}
           </figcaption>
         )}
       </figure>
       <figure className="text-sm">
         {url && (
           // eslint-disable-next-line @next/next/no-img-element -- a picture still on this device
-          <img src={url} alt={`${FACE_NAMES[face].name} of the ball today`} className="rounded-box w-full" />
+          <img src={url} alt={say.ofTheBallToday(FACE_NAMES[face].name)} className="rounded-box w-full" />
         )}
         <label className="btn mt-1 h-12 w-full">
-          {file ? "Take another" : `Photograph the ${FACE_NAMES[face].name.toLowerCase()}`}
+          {file ? say.takeAnother : say.photographThe(FACE_NAMES[face].name.toLowerCase())}
           <input
             type="file"
             accept="image/*"

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/places";
 import { useRef, useState } from "react";
 import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
@@ -49,7 +51,7 @@ export function PlaceTrees({
     if (!done) return;
     setTo(placeId);
     tell({
-      text: treeIds.length === 1 ? "Moved." : `${treeIds.length} trees moved.`,
+      text: treeIds.length === 1 ? say.moved : say.treesMoved(treeIds.length),
       entryId: done.entryId,
     });
     onDone();
@@ -58,18 +60,18 @@ export function PlaceTrees({
     <Form className="space-y-3" onSubmit={submit}>
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="Place"
+          label={common.place}
           value={to}
           onChange={setTo}
           fault={place.at("placeId")}
-          options={[...places.map((p) => [p.id, p.name] as const), ["new", "a new place …"] as const]}
+          options={[...places.map((p) => [p.id, p.name] as const), ["new", say.aNewPlace] as const]}
         />
-        <RoughDateField needed label="On" value={on} onChange={setOn} fault={fault ?? place.at("on")} />
+        <RoughDateField needed label={say.on} value={on} onChange={setOn} fault={fault ?? place.at("on")} />
         {to === "new" && (
           <>
-            <TextField label="Its name" value={name} onChange={setName} fault={add.at("name")} />
+            <TextField label={say.itsName} value={name} onChange={setName} fault={add.at("name")} />
             <SelectField
-              label="Type of place"
+              label={say.typeOfPlace}
               value={kind}
               onChange={setKind}
               options={PLACE_KINDS.map((k) => [k, PLACE_WORDS[k]] as const)}
@@ -79,7 +81,7 @@ export function PlaceTrees({
       </div>
       <FormFaults faults={[...unplaced(place.failure, ["placeId", "on"]), ...unplaced(add.failure, ["name"])]} />
       <button type="submit" className="btn btn-primary" disabled={place.busy || add.busy}>
-        {treeIds.length === 1 ? "Move it" : `Move ${treeIds.length} trees`}
+        {treeIds.length === 1 ? say.moveIt : say.moveTrees(treeIds.length)}
       </button>
     </Form>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/species";
 import type { CommandInput } from "@/contract/index";
 import { useState } from "react";
 import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
@@ -109,7 +111,7 @@ export function FieldEditor({
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const say = useCommand("say-kind");
+  const saying = useCommand("say-kind");
   const editor = EDITORS[name];
   const pair = editor === "range" || editor === "vigour" ? (value as readonly [unknown, unknown] | null) : null;
   const show = (v: unknown) =>
@@ -123,7 +125,7 @@ export function FieldEditor({
   const [picked, setPicked] = useState<string[]>(editor === "choices" ? [...(value as string[])] : []);
   const [why, setWhy] = useState(reason ?? "");
   const [problem, setProblem] = useState<string | undefined>(undefined);
-  const fault = problem ?? say.at(`values.${name}`);
+  const fault = problem ?? saying.at(`values.${name}`);
 
   const typed = (): unknown => {
     // A field in the collection's units keeps the unit beside what was typed; what was not touched is still metric.
@@ -154,7 +156,7 @@ export function FieldEditor({
     input: { values: KindValuesTyped; back: FieldName[]; reasons: CommandInput<"say-kind">["reasons"] },
     words: string,
   ) => {
-    const done = await say.send({ collectionId, kindId, cultivar, treeId, ...input });
+    const done = await saying.send({ collectionId, kindId, cultivar, treeId, ...input });
     if (!done) return;
     tell({ text: words, entryId: done.entryId });
     onDone();
@@ -167,20 +169,18 @@ export function FieldEditor({
         const value = typed();
         // What cannot be read must not be taken for "nothing said".
         const unread = [value].flat().some((v) => typeof v === "number" && Number.isNaN(v));
-        setProblem(
-          unread ? "This cannot be read as a number. Write 12, 0.5 or −8, with its unit if you like." : undefined,
-        );
+        setProblem(unread ? say.thisCannotBeReadAs : undefined);
         if (!unread)
           // The contract's schema says of each field what it may hold; a value of another shape comes back as its fault.
           await send(
             { values: { [name]: value }, back: [], reasons: why.trim() === "" ? {} : { [name]: why } },
-            "Everything is calculated with your value now.",
+            say.everythingIsCalculatedWithYour,
           );
       }}
     >
       {editor === "choice" && (
         <SelectField
-          label="It is"
+          label={say.itIs}
           value={first}
           onChange={setFirst}
           fault={fault}
@@ -189,7 +189,7 @@ export function FieldEditor({
       )}
       {editor === "flag" && (
         <SelectField
-          label="It is so"
+          label={say.itIsSo}
           value={first}
           onChange={setFirst}
           fault={fault}
@@ -202,14 +202,14 @@ export function FieldEditor({
       {editor === "vigour" && (
         <div className="grid grid-cols-2 gap-3">
           <SelectField
-            label="Slowest"
+            label={say.slowest}
             value={first}
             onChange={setFirst}
             fault={fault}
             options={VIGOURS.map((v) => [v, v.replace("-", " ")] as const)}
           />
           <SelectField
-            label="Fastest"
+            label={say.fastest}
             value={second}
             onChange={setSecond}
             options={VIGOURS.map((v) => [v, v.replace("-", " ")] as const)}
@@ -219,19 +219,19 @@ export function FieldEditor({
       {editor === "range" && (
         <div className="grid grid-cols-2 gap-3">
           <TextField
-            label="From"
+            label={say.from}
             value={first}
             onChange={setFirst}
             fault={fault}
             numeric="signed"
             suffix={unitOf(name)}
           />
-          <TextField label="To" value={second} onChange={setSecond} numeric="signed" suffix={unitOf(name)} />
+          <TextField label={say.to} value={second} onChange={setSecond} numeric="signed" suffix={unitOf(name)} />
         </div>
       )}
       {(editor === "number" || editor === "share" || editor === "text") && (
         <TextField
-          label="Value"
+          label={say.value}
           value={first}
           onChange={setFirst}
           fault={fault}
@@ -241,7 +241,7 @@ export function FieldEditor({
       )}
       {editor === "choices" && (
         <fieldset>
-          <legend className="text-sm font-medium">All that hold</legend>
+          <legend className="text-sm font-medium">{say.allThatHold}</legend>
           <div className="grid gap-1 sm:grid-cols-2">
             {optionsOf(name).map((o) => (
               <label key={o} className="flex min-h-11 items-center gap-2 text-sm">
@@ -258,38 +258,38 @@ export function FieldEditor({
           {fault && <p className="text-error text-sm">{fault}</p>}
         </fieldset>
       )}
-      {MAY_BE_EMPTY(name) && <p className="text-sm opacity-80">Leave it empty for “none” or “not known”.</p>}
-      <p className="text-sm opacity-80">Values are kept in metric units: °C, litres, days.</p>
+      {MAY_BE_EMPTY(name) && <p className="text-sm opacity-80">{say.leaveItEmptyForNone}</p>}
+      <p className="text-sm opacity-80">{say.valuesAreKeptInMetric()}</p>
       <TextField
-        label="Why, if you like"
+        label={say.whyIfYouLike}
         value={why}
         onChange={setWhy}
-        fault={say.at(`reasons.${name}`)}
-        hint="seen here, read there: shown beside the value"
+        fault={saying.at(`reasons.${name}`)}
+        hint={say.seenHereReadThereShown}
       />
       <div className="flex flex-wrap gap-2">
-        <button className="btn btn-primary min-h-11" disabled={say.busy}>
-          Save
+        <button className="btn btn-primary min-h-11" disabled={saying.busy}>
+          {common.save}
         </button>
         {own && (
           <button
             type="button"
             className="btn min-h-11"
-            disabled={say.busy}
-            onClick={() => void send({ values: {}, back: [name], reasons: {} }, "The library’s value counts again.")}
+            disabled={saying.busy}
+            onClick={() => void send({ values: {}, back: [name], reasons: {} }, say.theLibrarysValueCountsAgain)}
           >
-            As in the library
+            {say.asInTheLibrary}
           </button>
         )}
       </div>
-      <FormFaults faults={unplaced(say.failure, [`values.${name}`, `reasons.${name}`])} />
+      <FormFaults faults={unplaced(saying.failure, [`values.${name}`, `reasons.${name}`])} />
     </Form>
   );
 }
 
 function unitOf(name: FieldName): string | undefined {
   if (name === "rootShare") return "%";
-  if (name === "largestStep") return "times the mix";
+  if (name === "largestStep") return say.timesTheMix;
   if (name === "takeHoldDegreeDays" || name === "cropDegreeDays") return "°C·d";
   return name.endsWith("C") ? "°C" : undefined;
 }

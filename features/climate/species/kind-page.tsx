@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/species";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -53,7 +55,7 @@ export function KindPage(props: Props) {
     <article>
       <p className="text-sm">
         <Link className="link" prefetch={false} href={pageAt(collectionId, "climate/species")}>
-          Kinds
+          {say.kinds}
         </Link>
         {tree && (
           <>
@@ -69,8 +71,8 @@ export function KindPage(props: Props) {
         {kind.names[0]} <i className="text-base font-normal opacity-80">{kind.scientific}</i>
       </h1>
       <p className="text-sm">
-        {kind.names.length > 1 && <>also {kind.names.slice(1).join(", ")} · </>}
-        {GROUP_WORDS[values.group]}, {values.leaf}, grows {HABIT_WORDS[kind.habit].name.toLowerCase()}
+        {kind.names.length > 1 && say.also(kind.names.slice(1).join(", "))}
+        {say.grows(GROUP_WORDS[values.group], values.leaf, HABIT_WORDS[kind.habit].name.toLowerCase())}
       </p>
       <p className="mt-1 max-w-4xl text-lg">{kind.note}</p>
       <HowSure kind={kind} rows={props.rows} />
@@ -87,7 +89,7 @@ export function KindPage(props: Props) {
       <Here trees={trees} partners={props.partners} />
       <section aria-labelledby="its-year" className="mt-4">
         <h2 id="its-year" className="text-xl">
-          Its year here, in the open
+          {say.itsYearHereInThe}
         </h2>
         <YearPicture {...year} />
       </section>
@@ -105,7 +107,7 @@ export function KindPage(props: Props) {
         {rules.length > 0 && (
           <section aria-labelledby="rules">
             <h2 id="rules" className="text-xl">
-              Rules that guard it
+              {say.rulesThatGuardIt}
             </h2>
             <ul className="mt-1 space-y-1">
               {rules.map((id) => (
@@ -120,13 +122,15 @@ export function KindPage(props: Props) {
           </section>
         )}
         {stocks.length > 0 && (
-          <section aria-label="Stocks">
-            <h2 className="text-xl">What its stock changes</h2>
+          <section aria-label={say.stocks}>
+            <h2 className="text-xl">{say.whatItsStockChanges}</h2>
             <ul className="list-disc pl-5 text-sm">
               {stocks.map((s) => (
                 <li key={s.name}>
-                  on {s.name}:{" "}
-                  {s.words.map(([f, words]) => `${FIELD_WORDS[f].name.toLowerCase()}: ${words}`).join("; ")}
+                  {say.on(
+                    s.name,
+                    s.words.map(([f, words]) => `${FIELD_WORDS[f].name.toLowerCase()}: ${words}`).join("; "),
+                  )}
                 </li>
               ))}
             </ul>
@@ -144,16 +148,11 @@ function HowSure({ kind, rows }: { kind: Props["kind"]; rows: readonly FieldRow[
   const own = rows.filter((r) => r.library !== null).length;
   return (
     <p className="text-sm">
-      {kind.rank === "genus" &&
-        (kind.differs
-          ? "A whole genus whose species differ much: what is said here is a guess for any of them. "
-          : "A whole genus: what its species share. ")}
+      {kind.rank === "genus" && (kind.differs ? say.aWholeGenusWhoseSpecies : say.aWholeGenusWhatIts)}
       {kind.recalled !== null &&
-        `Written down from memory${kind.recalled === "well" ? "" : " and judged from its kin"}: check it before you stake a tree on it. `}
-      {guesses === 0
-        ? "Every value is set for the species itself."
-        : `${number(guesses)} of ${number(rows.length)} values are inherited and guesses.`}
-      {own > 0 && ` ${number(own)} ${own === 1 ? "is" : "are"} your own word.`}
+        say.writtenDownFromMemoryCheck(kind.recalled === "well" ? "" : say.andJudgedFromItsKin)}
+      {guesses === 0 ? say.everyValueIsSetFor : say.ofValuesAreInheritedAnd(number(guesses), number(rows.length))}
+      {own > 0 && say.yourOwnWord(number(own), own === 1 ? "is" : "are")}
     </p>
   );
 }
@@ -165,7 +164,7 @@ function Here({ trees, partners }: Pick<Props, "trees" | "partners">) {
     <>
       {trees.length > 0 && (
         <p className="mt-3 text-sm" data-record="">
-          Here:{" "}
+          {say.here}
           {trees.slice(0, 12).map((t, i) => (
             <span key={t.id}>
               {i > 0 && ", "}
@@ -175,14 +174,14 @@ function Here({ trees, partners }: Pick<Props, "trees" | "partners">) {
               {t.cultivar ? ` ‘${t.cultivar}’` : ""}
             </span>
           ))}
-          {trees.length > 12 ? ` and ${number(trees.length - 12)} more` : ""}.
+          {trees.length > 12 ? common.andMore(number(trees.length - 12)) : ""}.
         </p>
       )}
       {trees.length > 0 && (partners.need === "needed" || partners.need === "other-sex") && (
         <p className={`mt-1 text-sm ${partners.trees.length === 0 ? "text-error font-medium" : ""}`}>
           {partners.trees.length === 0
-            ? "No partner for it stands in this collection."
-            : `Partners here: ${partners.trees.map((t) => t.tag).join(", ")}.`}
+            ? say.noPartnerForItStands
+            : say.partnersHere(partners.trees.map((t) => t.tag).join(", "))}
         </p>
       )}
     </>
@@ -198,33 +197,35 @@ function OwnCopy({ kindId, rows, trees, tree }: { kindId: string; rows: FieldRow
   return (
     <section aria-labelledby="copy" className="mt-6">
       <h2 id="copy" className="text-xl">
-        Every value
+        {say.everyValue}
       </h2>
-      <p className="text-sm">
-        Where you know better, say so: your own copy counts before the library’s, for the whole collection, one sort or
-        one tree.
-      </p>
+      <p className="text-sm">{say.whereYouKnowBetterSay}</p>
       <button type="button" className="btn mt-2 min-h-11" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? "Hide the values" : "Read the values, make my own copy"}
+        {open ? say.hideTheValues : say.readTheValuesMakeMy}
       </button>
       {open && (
         <>
           <div className="mt-4 flex flex-wrap items-end gap-3">
             <div className="w-64 max-w-full">
               <SelectField
-                label="What you change holds for"
+                label={say.whatYouChangeHoldsFor}
                 value={scope}
                 onChange={setScope}
                 options={[
-                  ["collection", "the whole collection"] as const,
-                  ...(sorts.length > 0 ? [["cultivar", "one variety"] as const] : []),
-                  ...(tree ? [["tree", `${tree.tag} alone`] as const] : []),
+                  ["collection", say.theWholeCollection] as const,
+                  ...(sorts.length > 0 ? [["cultivar", say.oneVariety] as const] : []),
+                  ...(tree ? [["tree", say.alone(tree.tag)] as const] : []),
                 ]}
               />
             </div>
             {scope === "cultivar" && (
               <div className="w-56 max-w-full">
-                <SelectField label="Sort" value={sort} onChange={setSort} options={sorts.map((s) => [s, s] as const)} />
+                <SelectField
+                  label={say.sort}
+                  value={sort}
+                  onChange={setSort}
+                  options={sorts.map((s) => [s, s] as const)}
+                />
               </div>
             )}
           </div>
@@ -236,8 +237,8 @@ function OwnCopy({ kindId, rows, trees, tree }: { kindId: string; rows: FieldRow
               treeId: scope === "tree" && tree ? tree.id : null,
             }}
           />
-          <section aria-label="How sure" className="mt-5 text-sm">
-            <h3 className="text-lg">How sure a value is</h3>
+          <section aria-label={say.howSure} className="mt-5 text-sm">
+            <h3 className="text-lg">{say.howSureAValueIs}</h3>
             <dl>
               {(Object.keys(MARK_WORDS) as Mark[]).map((m) => (
                 <div key={m} className="flex gap-2">

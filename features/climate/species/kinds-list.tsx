@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/species";
 import { kindAt, pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
@@ -30,7 +32,7 @@ export interface KindLine {
 }
 
 const FIND = {
-  label: "Find a species",
+  label: say.findASpecies,
   words: (l: KindLine) => [...l.names, l.scientific, GROUP_WORDS[l.group]].join("\n"),
 };
 
@@ -64,42 +66,42 @@ export function KindsList({
     (): ListColumn<KindLine>[] => [
       {
         id: "name",
-        title: "Species",
+        title: common.species,
         width: "minmax(0,2fr)",
         order: (l) => l.names[0].toLocaleLowerCase(),
         cell: (l) => (
           <Link prefetch={false} className="hover:underline" href={kindAt(collectionId, l.id)}>
             <b>{l.names[0]}</b> <i className="text-sm">{l.scientific}</i>
-            {l.trees > 0 && <span className="badge badge-sm ml-2">{number(l.trees)} here</span>}
+            {l.trees > 0 && <span className="badge badge-sm ml-2">{say.here2(number(l.trees))}</span>}
             <span className="block text-sm opacity-80">{GROUP_WORDS[l.group]}</span>
           </Link>
         ),
       },
       {
         id: "cold",
-        title: "Killed below",
+        title: say.killedBelow,
         width: "minmax(0,1fr)",
         cell: (l) => (
           <span className="text-sm">
-            wood {celsius(l.crownC, units)}
+            {say.wood(celsius(l.crownC, units))}
             <br />
-            young roots {celsius(l.rootsC, units)}
+            {say.youngRoots(celsius(l.rootsC, units))}
           </span>
         ),
       },
       {
         id: "work",
-        title: "Root work",
+        title: common.rootWork,
         width: "minmax(0,2fr)",
         cell: (l) => <span className="text-sm">{l.rootWork.map((work) => ROOT_WORK_WORDS[work]).join("; ")}</span>,
       },
       {
         id: "known",
-        title: "Known",
+        title: say.known,
         width: "6rem",
         order: (l) => l.guesses,
         cell: (l) => (
-          <span className="text-sm">{l.guesses === 0 ? "all known" : `${number(fields - l.guesses)} known`}</span>
+          <span className="text-sm">{l.guesses === 0 ? say.allKnown : say.known2(number(fields - l.guesses))}</span>
         ),
       },
     ],
@@ -109,33 +111,27 @@ export function KindsList({
     <div>
       <h1 className="text-2xl">{PAGE_WORDS["climate/species"]}</h1>
       <p className="mt-1">
-        {show === "kinds"
-          ? `What Aurelian knows of ${number(counts.kinds)} kinds, those you grow first. `
-          : `What the species of ${number(counts.genera)} genera have in common: what a tree goes by whose own species is not listed. `}
-        Every value can be said otherwise, for the collection, a variety or one tree.{" "}
+        {say.everyValueCanBeSaid(
+          show === "kinds"
+            ? say.whatAurelianKnowsOfKinds(number(counts.kinds))
+            : say.whatTheSpeciesOfGenera(number(counts.genera)),
+        )}
         <Link
           className="link whitespace-nowrap"
           href={pageAt(collectionId, "climate/species", show === "kinds" ? "?show=genera" : "")}
         >
-          {show === "kinds" ? `All ${number(counts.genera)} genera` : `The ${number(counts.kinds)} kinds`}
+          {show === "kinds" ? say.allGenera(number(counts.genera)) : say.theKinds(number(counts.kinds))}
         </Link>
       </p>
       <Narrow filter={filter} onFilter={setFilter} />
-      <Reasoned
-        className="mt-3"
-        reason={`Damage to ripe wood in midwinter, and what kills young roots in the root zone. “Known” counts the values set for the species itself; the others of its ${number(fields)} are inherited from genus and habit and are guesses.`}
-      >
+      <Reasoned className="mt-3" reason={say.damageToRipeWoodIn(number(fields))}>
         <div data-testid="kinds">
           <DataList
-            label="Species"
+            label={common.species}
             rows={rows}
             columns={columns}
             find={FIND}
-            empty={
-              <p>
-                None of that name and those limits. A tree that is not listed is added by its genus, or by how it grows.
-              </p>
-            }
+            empty={<p>{say.noneOfThatNameAnd}</p>}
           />
         </div>
       </Reasoned>
@@ -149,19 +145,19 @@ function Narrow({ filter, onFilter }: { filter: Filter; onFilter: (filter: Filte
   return (
     <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
       <SelectField
-        label="Group"
+        label={say.group}
         value={filter.group}
         onChange={(group) => onFilter({ ...filter, group })}
         options={[["", "any"] as const, ...(Object.entries(GROUP_WORDS) as [Group, string][])]}
       />
       <SelectField
-        label="Its wood stands"
+        label={say.itsWoodStands}
         value={filter.nightC}
         onChange={(nightC) => onFilter({ ...filter, nightC })}
-        options={[["", "any night"] as const, ...NIGHTS_C.map((c) => [String(c), celsius(c, units)] as const)]}
+        options={[["", say.anyNight] as const, ...NIGHTS_C.map((c) => [String(c), celsius(c, units)] as const)]}
       />
       <SelectField
-        label="Light in winter"
+        label={say.lightInWinter}
         value={filter.light}
         onChange={(light) => onFilter({ ...filter, light })}
         options={[["", "any"] as const, ...(Object.entries(LIGHT_WORDS) as [WinterLight, string][])]}
@@ -173,7 +169,7 @@ function Narrow({ filter, onFilter }: { filter: Filter; onFilter: (filter: Filte
           checked={filter.harmless}
           onChange={(e) => onFilter({ ...filter, harmless: e.target.checked })}
         />
-        not poisonous
+        {say.notPoisonous}
       </label>
     </div>
   );

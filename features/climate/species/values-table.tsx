@@ -1,3 +1,5 @@
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/species";
 import { useState } from "react";
 import type { FieldName, Layer, Mark, Source } from "@/core/species/index";
 import { FIELD_WORDS, LAYER_WORDS, MARK_WORDS } from "@/words/species";
@@ -20,7 +22,7 @@ export interface FieldRow {
 
 const SECTIONS: readonly (readonly [string, readonly FieldName[]])[] = [
   [
-    "How it grows",
+    say.howItGrows,
     [
       "group",
       "leaf",
@@ -36,11 +38,11 @@ const SECTIONS: readonly (readonly [string, readonly FieldName[]])[] = [
     ],
   ],
   [
-    "When it is worked on",
+    say.whenItIsWorkedOn,
     ["rootWork", "springRootZoneC", "takeHoldBaseC", "takeHoldDegreeDays", "flushFrostC", "bloomDays"],
   ],
   [
-    "Cold and winter",
+    say.coldAndWinter,
     [
       "crownC",
       "leafC",
@@ -56,10 +58,7 @@ const SECTIONS: readonly (readonly [string, readonly FieldName[]])[] = [
       "coolForBloom",
     ],
   ],
-  [
-    "Pot, mix, water and feed",
-    ["potNote", "mixNote", "ph", "lime", "phosphate", "salt", "water", "kc", "feeding", "wind"],
-  ],
+  [say.potMixWaterAndFeed, ["potNote", "mixNote", "ph", "lime", "phosphate", "salt", "water", "kc", "feeding", "wind"]],
   ["Crop", ["cropVolumeL", "fruitDays", "cropDegreeDays", "pollination", "circle", "yieldPer10L", "yieldUnit"]],
   ["Care", ["hazards", "health"]],
 ];
@@ -119,7 +118,7 @@ function ValueRow({
         <p className="text-sm opacity-80" data-reason="">
           {FIELD_WORDS[name].does}
         </p>
-        {row.library !== null && <p className="text-sm">The library says: {row.library}.</p>}
+        {row.library !== null && <p className="text-sm">{say.theLibrarySays(row.library)}</p>}
         {row.reason !== null && <p className="text-sm italic">“{row.reason}”</p>}
       </div>
       <p className="text-sm">
@@ -129,7 +128,7 @@ function ValueRow({
         >
           {MARK_WORDS[row.mark].name}
         </span>{" "}
-        {row.source === "published" ? "published, " : ""}
+        {row.source === "published" ? say.published : ""}
         {LAYER_WORDS[row.layer]}
         {row.reference && <span className="block text-xs">{row.reference}</span>}
       </p>
@@ -139,7 +138,7 @@ function ValueRow({
         aria-expanded={editing}
         onClick={() => onEdit(!editing)}
       >
-        {editing ? "Close" : "Say otherwise"}
+        {editing ? common.close : say.sayOtherwise}
       </button>
       {editing && (
         <div className="bg-base-200 rounded-box mt-2 p-3 sm:col-span-4">

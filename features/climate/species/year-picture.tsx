@@ -1,3 +1,5 @@
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/species";
 import type { CSSProperties } from "react";
 import { day, month } from "@/words/format";
 import { FROST, OCHRE, TWIG, woodTone } from "@/ui/tones";
@@ -34,9 +36,9 @@ export function YearPicture({ from, days, rows }: { from: string; days: number; 
   const words = (row: YearRow) =>
     row.stretches.length === 0
       ? "never"
-      : row.stretches.map((s) => `${day(s.from, from)} to ${day(s.to, from)}`).join("; ");
+      : row.stretches.map((s) => common.to(day(s.from, from), day(s.to, from))).join("; ");
   return (
-    <figure className="max-w-4xl" aria-label="Its year here" data-testid="kind-year">
+    <figure className="max-w-4xl" aria-label={say.itsYearHere} data-testid="kind-year">
       <div className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-x-2 text-sm sm:grid-cols-[9rem_minmax(0,1fr)]">
         <span />
         <div className="relative h-5" aria-hidden="true">

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/weather";
 import { useState } from "react";
 import type { PastDays } from "@/contract/queries";
 import { ask } from "@/features/kernel/ask";
@@ -26,19 +27,16 @@ export function FillFromService({
       setAnswer(past);
       if (past.file) await take(new File([past.file.csv], past.file.name, { type: "text/csv" }), past.file.elevationM);
     } catch {
-      setAnswer({ outcome: "unreachable", detail: "this program did not answer" });
+      setAnswer({ outcome: "unreachable", detail: say.thisProgramDidNotAnswer });
     }
     setAsking(false);
   };
   return (
     <div className="mt-3">
       <button type="button" className="btn" disabled={asking} onClick={() => void fill()}>
-        {asking ? "Asking …" : "Fill missing days"}
+        {asking ? say.asking : say.fillMissingDays}
       </button>
-      <p className="mt-1 text-sm">
-        Asks the {service} for the last three months. It is told where the site is, to about a kilometre, and its
-        height.
-      </p>
+      <p className="mt-1 text-sm">{say.asksTheForTheLast(service)}</p>
       {answer &&
         (answer.outcome === "ok" || answer.outcome === "complete" ? (
           <p role="status" className="text-sm">

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/climate/weather";
 import type { MovedDate } from "@/contract/climate";
 import { calendarSlot, type DailyRecord, mergeSources } from "@/core/climate/index";
 import { monthDayOfSlot, toDay } from "@/core/dates/index";
@@ -15,7 +16,7 @@ export async function describeMoves(context: CommandContext, record: DailyRecord
   const fresh = [{ id: NEW_SOURCE, record, lapseC: addC }];
   const merged = mergeSources([...fresh, ...(await sourceRecords(context.db, collection, loaded))]);
   // All else, the forecast included, as it is now: only what the new record does is to be told.
-  const then = { key: "with the new record", input: { ...now.input, record: merged?.record ?? null } };
+  const then = { key: say.withTheNewRecord, input: { ...now.input, record: merged?.record ?? null } };
   const open = (weather: YardWeather) =>
     openYard({ records: loaded.indexed, risk: collection.risk }, weather, { today });
   const [before, after] = [open(now), open(then)];
@@ -29,7 +30,7 @@ export async function describeMoves(context: CommandContext, record: DailyRecord
     const words = (value: number | null) =>
       value === null ? null : monthDayOfSlot(calendarSlot(value, collection.latitudeDeg));
     moved.push({
-      what: which === "last" ? "Usual last frost in spring" : "Usual first frost in autumn",
+      what: which === "last" ? say.usualLastFrostInSpring : say.usualFirstFrostInAutumn(),
       before: words(a),
       after: words(b),
       days: a === null || b === null ? null : b - a,
@@ -46,7 +47,7 @@ export async function describeMoves(context: CommandContext, record: DailyRecord
     const by = compare(a.window.period?.from ?? null, b.window.period?.from ?? null);
     if (by !== null && Math.abs(by) > NOTICED_DAYS) {
       moved.push({
-        what: `${tree.tag}: window opens`,
+        what: say.windowOpens(tree.tag),
         before: a.window.period!.from,
         after: b.window.period!.from,
         days: by,

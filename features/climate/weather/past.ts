@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/climate/weather";
 import "server-only";
 import type { PastDays } from "@/contract/queries";
 import { type DayNumber, toDay, toIso } from "@/core/dates/index";
@@ -59,6 +60,6 @@ export async function pastDays(collectionId: string): Promise<PastDays | null> {
   return {
     outcome: "ok",
     detail: "",
-    file: { name: `${source.name}, asked ${today}`, csv: fileOfDays(days), elevationM: Math.round(elevationM) },
+    file: { name: say.asked(source.name, today), csv: fileOfDays(days), elevationM: Math.round(elevationM) },
   };
 }

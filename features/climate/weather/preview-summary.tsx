@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/weather";
 import type { WeatherFormat } from "@/formats/weather-days";
 import { day, number } from "@/words/format";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -7,11 +8,11 @@ import { airWords, fitWords } from "@/words/weather";
 import type { WeatherPreview } from "./stream";
 
 const FORMAT_WORDS: Record<WeatherFormat, string> = {
-  csv: "A file of days",
-  "ghcn-csv": "Station file of the global daily network",
-  "ghcn-fixed": "Fixed-width station file of the global daily network",
-  epw: "Hourly weather file",
-  logger: "Readings of a logger",
+  csv: say.aFileOfDays,
+  "ghcn-csv": say.stationFileOfTheGlobal,
+  "ghcn-fixed": say.fixedWidthStationFileOf,
+  epw: say.hourlyWeatherFile,
+  logger: say.readingsOfALogger,
 };
 
 /** What a weather file holds, before anything of it is kept. */
@@ -24,29 +25,34 @@ export function PreviewSummary({ preview }: { preview: WeatherPreview }) {
       ) : (
         <>
           <p>
-            <b>{number(preview.readings)} readings</b> in {number(preview.hours)} hours, {preview.firstHour} to{" "}
-            {preview.lastHour}, read as °{preview.unit}.
+            <b>{say.readings(number(preview.readings))}</b>
+            {say.inHoursToReadAs(number(preview.hours), preview.firstHour, preview.lastHour, preview.unit)}
           </p>
           <p>
             {preview.fit
-              ? `${number(preview.commonNights)} nights are on the site’s record, too. From the cold ones: ${fitWords(preview.fit, units)}.${preview.air ? ` ${airWords(preview.air, units)}` : ""}`
-              : `${number(preview.commonNights)} nights are on the site’s record, too: too few to learn from. Ten cold ones are needed; the readings are kept until then.`}
+              ? say.nightsAreOnTheSites(
+                  number(preview.commonNights),
+                  fitWords(preview.fit, units),
+                  preview.air ? ` ${airWords(preview.air, units)}` : "",
+                )
+              : say.nightsAreOnTheSitesRecord(number(preview.commonNights))}
           </p>
         </>
       )}
       {preview.problemCount > 0 && (
         <details open={preview.problemCount <= 8}>
           <summary className="cursor-pointer font-semibold">
-            {number(preview.problemCount)} bad lines will be left out
+            {say.badLinesWillBeLeft(number(preview.problemCount))}
           </summary>
-          <ul className="mt-1 max-h-60 overflow-auto text-sm" tabIndex={0} aria-label="Bad lines">
+          <ul className="mt-1 max-h-60 overflow-auto text-sm" tabIndex={0} aria-label={say.badLines}>
             {preview.problems.map((p) => (
               <li key={`${p.line}-${p.message}`}>
-                Line {p.line}: {p.message} <span className="opacity-75">({p.text})</span>
+                {say.line(p.line, p.message)}
+                <span className="opacity-75">({p.text})</span>
               </li>
             ))}
             {preview.problemCount > preview.problems.length && (
-              <li>… and {number(preview.problemCount - preview.problems.length)} more.</li>
+              <li>{say.andMore(number(preview.problemCount - preview.problems.length))}</li>
             )}
           </ul>
         </details>
@@ -59,22 +65,31 @@ function SiteWords({ preview }: { preview: Extract<WeatherPreview, { what: "site
   return (
     <>
       <p>
-        <b>{number(preview.goodDays)} good days</b>, {day(preview.firstDay)} to {day(preview.lastDay)}, read as °
-        {preview.unit}: lows {preview.range[0]} to {preview.range[1]} °C, highs {preview.range[2]} to {preview.range[3]}{" "}
-        °C.
+        <b>{say.goodDays(number(preview.goodDays))}</b>
+        {say.toReadAsLowsTo(
+          day(preview.firstDay),
+          day(preview.lastDay),
+          preview.unit,
+          preview.range[0],
+          preview.range[1],
+          preview.range[2],
+          preview.range[3],
+        )}
       </p>
       {preview.format !== "csv" && (
         <p>
           {FORMAT_WORDS[preview.format]}: {preview.notes.join("; ")}.
         </p>
       )}
-      {preview.elevationM !== null && <p>Its station stands at {number(preview.elevationM)} m.</p>}
+      {preview.elevationM !== null && <p>{say.itsStationStandsAtM(number(preview.elevationM))}</p>}
       {preview.gapDays > 0 && (
         <p>
-          {number(preview.gapDays)} days are missing in {number(preview.gaps.length)}{" "}
-          {preview.gaps.length === 1 ? "gap" : "gaps"}, the longest{" "}
-          {number(Math.max(...preview.gaps.map((g) => g.days)))} days. Gaps of up to three days are filled in a straight
-          line; longer ones stay open.
+          {say.daysAreMissingInThe(
+            number(preview.gapDays),
+            number(preview.gaps.length),
+            preview.gaps.length === 1 ? say.gap : say.gaps,
+            number(Math.max(...preview.gaps.map((g) => g.days))),
+          )}
         </p>
       )}
     </>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/weather";
 import { lapseWords } from "@/words/weather";
 import { useEffect, useRef, useState } from "react";
 import { celsius, number, readNumber } from "@/words/format";
@@ -13,7 +14,7 @@ import type { WeatherPreview } from "./stream";
 import { useFile, type WeatherChoice } from "@/features/setup/imports/use-file";
 import type { FileDone } from "@/features/setup/imports/send-file";
 
-const STEP_WORDS = { reading: "Reading the file", checking: "Looking through it", saving: "Keeping the days" };
+const STEP_WORDS = { reading: say.readingTheFile, checking: say.lookingThroughIt, saving: say.keepingTheDays };
 
 /** A weather file comes in: look first, then all good lines or none. For the site, or for one place's logger. */
 export function WeatherImport({
@@ -38,10 +39,7 @@ export function WeatherImport({
   const attempt = useRef<{ of: string; id: string } | null>(null);
 
   const heightM = height.trim() === "" ? null : readNumber(height, "m");
-  const heightFault =
-    heightM !== null && !(heightM >= -450 && heightM <= 6000)
-      ? "Metres above the sea as a number, or feet such as 180 ft."
-      : undefined;
+  const heightFault = heightM !== null && !(heightM >= -450 && heightM <= 6000) ? say.metresAboveTheSeaAs() : undefined;
   const choice = (changed: Partial<WeatherChoice["options"]> = {}): WeatherChoice => ({
     options: { unit, dateOrder, ...changed },
     placeId: place?.id ?? null,
@@ -59,7 +57,7 @@ export function WeatherImport({
     if (!picked) return;
     setFile(picked);
     if (picked.size > MOST_BYTES.weather) {
-      setProblem(`This file is larger than ${megabytes(MOST_BYTES.weather)}, which is the most that is taken at once.`);
+      setProblem(say.thisFileIsLargerThan(megabytes(MOST_BYTES.weather)));
       return;
     }
     await look(picked, choice());
@@ -88,7 +86,7 @@ export function WeatherImport({
     if (answer?.ok === false) return setProblem(answer.message);
     if (answer === null || !("kept" in answer)) return;
     tell({
-      text: place ? `The readings of ${place.name} are in.` : "The record is in: every date is computed from it now.",
+      text: place ? say.theReadingsOfAreIn(place.name) : say.theRecordIsInEvery,
       entryId: answer.kept.entryId,
     });
     attempt.current = null;
@@ -98,30 +96,30 @@ export function WeatherImport({
   };
 
   return (
-    <section aria-label={place ? `Readings of ${place.name}` : "Read in a weather record"}>
+    <section aria-label={place ? say.readingsOf(place.name) : say.readInAWeatherRecord}>
       {place ? (
-        <h3 className="text-base font-semibold">Read in a logger’s file</h3>
+        <h3 className="text-base font-semibold">{say.readInALoggersFile}</h3>
       ) : (
-        <h2 className="text-xl">Read in a weather record</h2>
+        <h2 className="text-xl">{say.readInAWeatherRecord}</h2>
       )}
       <p className="text-sm">
         {place ? (
           <>
-            A CSV file with a line per reading: <b>time, °C</b>. Ten nights at or below {celsius(5, units)} that the
-            site’s own record has, too, are enough to learn from.
+            {say.aCsvFileWithA}
+            <b>{say.timeC}</b>
+            {say.tenNightsAtOrBelow(celsius(5, units))}
           </>
         ) : (
           <>
-            A CSV file with a line per day: <b>date, tmin, tmax</b>, and if you have them rain (mm), sun (MJ/m²), wind
-            (m/s). Comma, semicolon or tab; decimal point or comma; °C or °F. Station files of the global daily network
-            (comma-separated or fixed-width .dly), hourly EPW files and a logger’s readings (time, °C) are known by
-            their first lines.
+            {say.aCsvFileWithALine}
+            <b>{say.dateTminTmax}</b>
+            {say.andIfYouHaveThem}
           </>
         )}
       </p>
       {service !== null && <FillFromService service={service} take={takeFile} />}
       <label className="mt-3 block">
-        <span className="mb-1 block font-medium">{place ? `Logger file of ${place.name}` : "Weather file"}</span>
+        <span className="mb-1 block font-medium">{place ? say.loggerFileOf(place.name) : say.weatherFile}</span>
         <input
           ref={input}
           type="file"
@@ -132,43 +130,43 @@ export function WeatherImport({
       </label>
       <div className="mt-3 grid grid-cols-2 gap-3">
         <SelectField
-          label="Temperatures in"
+          label={say.temperaturesIn}
           value={unit}
           onChange={(next) => {
             setUnit(next);
             if (file) void look(file, choice({ unit: next }));
           }}
           options={[
-            ["auto", "as the header says"],
+            ["auto", say.asTheHeaderSays],
             ["C", "°C"],
             ["F", "°F"],
           ]}
         />
         {!place && (
           <SelectField
-            label="Dates such as 03/04/2021"
+            label={say.datesSuchAs0304}
             value={dateOrder}
             onChange={(next) => {
               setDateOrder(next);
               if (file) void look(file, choice({ dateOrder: next }));
             }}
             options={[
-              ["auto", "as the file shows"],
-              ["dmy", "day first"],
-              ["mdy", "month first"],
+              ["auto", say.asTheFileShows],
+              ["dmy", say.dayFirst],
+              ["mdy", say.monthFirst],
             ]}
           />
         )}
         {!place && (
           <TextField
             className="col-span-2"
-            label="Height of the station, if the file does not say"
+            label={say.heightOfTheStationIf}
             numeric="signed"
             suffix="m"
             value={height}
             onChange={setHeight}
             fault={heightFault}
-            hint={`A station higher than you is colder: ${lapseWords(units)} are allowed for.`}
+            hint={say.aStationHigherThanYou(lapseWords(units))}
           />
         )}
       </div>
@@ -192,10 +190,10 @@ export function WeatherImport({
         {preview && (
           <button type="button" className="btn btn-primary btn-lg" disabled={busy} onClick={() => void confirm()}>
             {busy
-              ? "Reading in …"
+              ? say.readingIn
               : preview.what === "site"
-                ? `Read in ${number(preview.goodDays)} days`
-                : `Read in ${number(preview.readings)} readings`}
+                ? say.readInDays(number(preview.goodDays))
+                : say.readInReadings(number(preview.readings))}
           </button>
         )}
       </div>

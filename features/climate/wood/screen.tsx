@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/climate/wood";
 import { eventIs } from "@/core/event/index";
 import "server-only";
 import { notFound } from "next/navigation";
@@ -96,7 +97,7 @@ export async function WoodScreen({ collectionId, asked }: { collectionId: string
       <div>
         <ClimateNav at="climate/wood" />
         <h1 className="text-2xl">{PAGE_WORDS["climate/wood"]}</h1>
-        <p className="mt-2">No tree is on record yet: wood is worked out for the species you grow.</p>
+        <p className="mt-2">{say.noTreeIsOnRecord}</p>
       </div>
     );
   const season = growingSeason(on, yard.latitudeDeg);

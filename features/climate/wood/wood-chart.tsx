@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/climate/wood";
 import { toDay } from "@/core/dates/index";
 import { RIPE_FROM } from "@/core/wood/index";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -45,7 +46,7 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
   const share = (v: number) => percent(v / 100);
   const end = start + p.days - 1;
   return (
-    <figure className="max-w-4xl" aria-label="Course of the season">
+    <figure className="max-w-4xl" aria-label={say.courseOfTheSeason}>
       <Chart
         label={spoken(p, units)}
         rows={rows}
@@ -53,46 +54,46 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
         axis={axis}
         syncId={TOGETHER}
         series={[
-          { key: "ripeBand", name: "eight courses of ten", as: "band", tone: "wood" },
-          { key: "ripe", name: p.shoots ? "the tips" : "the wood", as: "line", tone: "wood" },
+          { key: "ripeBand", name: say.eightCoursesOfTen, as: "band", tone: "wood" },
+          { key: "ripe", name: p.shoots ? say.theTips : say.theWood, as: "line", tone: "wood" },
           ...(p.shoots
-            ? ([{ key: "shoots", name: "shoots without the late ones", as: "dashes", tone: "wood" }] as const)
+            ? ([{ key: "shoots", name: say.shootsWithoutTheLateOnes, as: "dashes", tone: "wood" }] as const)
             : []),
         ]}
         limits={[{ at: 100 * RIPE_FROM, name: "ripe" }]}
         marks={marks}
         range={[0, 100]}
         ticks={[0, 50, 100]}
-        unit="Ripeness of the season’s wood, to the tips"
+        unit={say.ripenessOfTheSeasonsWood}
         value={share}
         heightPx={190}
       />
       <Chart
-        label="Cold that kills half of the wood, against the nights"
+        label={say.coldThatKillsHalfOf}
         rows={rows}
         x="day"
         axis={axis}
         syncId={TOGETHER}
         series={[
-          { key: "coldBand", name: "tender to hardy", as: "band", tone: "bark" },
-          { key: "cold", name: "kills half of it", as: "line", tone: "wood" },
-          { key: "once", name: "night once in ten years", as: "dashes", tone: "frost" },
-          { key: "recorded", name: "recorded nights", as: "thin", tone: "night" },
+          { key: "coldBand", name: say.tenderToHardy, as: "band", tone: "bark" },
+          { key: "cold", name: say.killsHalfOfIt, as: "line", tone: "wood" },
+          { key: "once", name: say.nightOnceInTenYears, as: "dashes", tone: "frost" },
+          { key: "recorded", name: say.recordedNights, as: "thin", tone: "night" },
         ]}
         marks={marks}
         range={[lowest, WARMEST_C]}
         ticks={[-40, -30, -20, -10, 0, 10].filter((c) => c >= lowest)}
-        unit={`Cold that kills half of it, against the nights, ${degreesUnit(units)}`}
+        unit={say.coldThatKillsHalfOfIt(degreesUnit(units))}
         value={(v, short) => (short ? celsiusShort(v, units) : celsius(v, units))}
         heightPx={230}
       />
       <Chart
-        label="Days on which potting up ends well, and the open windows"
+        label={say.daysOnWhichPottingUp}
         rows={rows}
         x="day"
         axis={axis}
         syncId={TOGETHER}
-        series={[{ key: "safe", name: "ends well", as: "filled", tone: "safe" }]}
+        series={[{ key: "safe", name: say.endsWell, as: "filled", tone: "safe" }]}
         limits={[{ at: SAFE, name: "" }]}
         marks={marks}
         spans={p.periods
@@ -100,18 +101,16 @@ export function WoodChart({ picture: p }: { picture: WoodPicture }) {
           .filter(({ from, to }) => to > from)}
         range={[0, 100]}
         ticks={[0, 50, 100]}
-        unit="Potting up that day ends well"
+        unit={say.pottingUpThatDayEnds}
         value={share}
         heightPx={110}
       />
-      <figcaption className="text-sm">
-        Shaded at the foot: open windows; a safe day outside them is held back by cold mix, soft shoots or bloom.
-      </figcaption>
+      <figcaption className="text-sm">{say.shadedAtTheFootOpen}</figcaption>
     </figure>
   );
 }
 
 function spoken(p: WoodPicture, units: Units): string {
   const coldest = Math.min(...p.hardy.middle);
-  return `Ripeness, hardiness and safe days of ${p.label} through the season ${p.season}. At its hardiest it stands ${celsius(coldest, units)}. The sentences above have the days.`;
+  return say.ripenessHardinessAndSafeDays(p.label, p.season, celsius(coldest, units));
 }

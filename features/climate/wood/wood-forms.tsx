@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/wood";
 import { useState } from "react";
 import { BENDS, type Bend, FEED_FORMS, type FeedForm as Form_, LEAF_FALLS, type LeafFall } from "@/core/wood/index";
 import { parseIso, toDay } from "@/core/dates/index";
@@ -33,9 +35,9 @@ export function WoodCheckForm({ treeId, tag, onDone }: { treeId: string; tag: st
   const submit = async () => {
     const wrong: Record<string, string> = {};
     const share = woody.trim() === "" ? null : readNumber(woody) / 100;
-    if (share !== null && !(share >= 0 && share <= 1)) wrong.woodyShare = "A share between 0 and 100 %.";
+    if (share !== null && !(share >= 0 && share <= 1)) wrong.woodyShare = say.aShareBetween0And;
     const stage = bbch.trim() === "" ? null : readNumber(bbch.replace(/^bbch\s*/i, ""));
-    if (stage !== null && !Number.isInteger(stage)) wrong.bbch = "A stage of two digits: 91, 93, 95 or 97.";
+    if (stage !== null && !Number.isInteger(stage)) wrong.bbch = say.aStageOfTwoDigits;
     setProblem(wrong);
     if (Object.keys(wrong).length > 0) return;
     const done = await send({
@@ -49,7 +51,7 @@ export function WoodCheckForm({ treeId, tag, onDone }: { treeId: string; tag: st
       bbch: stage,
     });
     if (!done) return;
-    tell({ text: `${tag}: its wood goes by what you saw now.`, entryId: done.entryId });
+    tell({ text: say.itsWoodGoesByWhat(tag), entryId: done.entryId });
     setBend("");
     setBud("");
     setLeaves("");
@@ -59,56 +61,54 @@ export function WoodCheckForm({ treeId, tag, onDone }: { treeId: string; tag: st
     onDone?.();
   };
   return (
-    <section aria-label="Look at the wood" id="look">
-      <h2 className="text-lg">Look at the wood of {tag}</h2>
-      <p className="text-sm">
-        Take a shoot of this season near its end and bend it round a finger. Say what you saw; leave the rest.
-      </p>
-      <Form className="mt-2 space-y-3" label="Look at the wood" onSubmit={submit}>
+    <section aria-label={say.lookAtTheWood} id="look">
+      <h2 className="text-lg">{say.lookAtTheWoodOf(tag)}</h2>
+      <p className="text-sm">{say.takeAShootOfThis}</p>
+      <Form className="mt-2 space-y-3" label={say.lookAtTheWood} onSubmit={submit}>
         <SelectField
-          label="Bent round a finger"
+          label={say.bentRoundAFinger}
           value={bend}
           onChange={setBend}
           fault={at("bend")}
-          options={[["", "not tried"], ...BENDS.map((b) => [b, BEND_WORDS[b]] as const)]}
+          options={[["", say.notTried], ...BENDS.map((b) => [b, BEND_WORDS[b]] as const)]}
         />
         <SelectField
-          label="A formed bud at its end"
+          label={say.aFormedBudAtIts}
           value={bud}
           onChange={setBud}
           options={[
-            ["", "not looked at"],
-            ["yes", "Yes, formed"],
-            ["no", "No, still growing"],
+            ["", say.notLookedAt],
+            ["yes", say.yesFormed],
+            ["no", say.noStillGrowing],
           ]}
         />
         <TextField
-          label="Woody share of the shoot"
+          label={say.woodyShareOfTheShoot}
           numeric
           suffix="%"
           value={woody}
           onChange={setWoody}
           fault={problem.woodyShare ?? at("woodyShare")}
-          hint="brown and firm, from its base"
+          hint={say.brownAndFirmFromIts}
         />
         <SelectField
-          label="Leaves"
+          label={say.leaves}
           value={leaves}
           onChange={setLeaves}
-          options={[["", "not looked at"], ...LEAF_FALLS.map((l) => [l, LEAF_FALL_WORDS[l]] as const)]}
+          options={[["", say.notLookedAt], ...LEAF_FALLS.map((l) => [l, LEAF_FALL_WORDS[l]] as const)]}
         />
         <TextField
-          label="Or a BBCH stage"
+          label={say.orABbchStage}
           numeric
           value={bbch}
           onChange={setBbch}
           fault={problem.bbch ?? at("bbch")}
-          hint="91 end bud formed, 93 leaves begin to fall, 95 half, 97 all"
+          hint={say.n91EndBudFormed93}
         />
-        <DayField label="Seen on" value={date.value} onChange={date.set} fault={at("on")} />
+        <DayField label={say.seenOn} value={date.value} onChange={date.set} fault={at("on")} />
         <FormFaults faults={unplaced(failure, ["bend", "woodyShare", "bbch", "on"])} />
         <button type="submit" className="btn btn-primary" disabled={busy}>
-          {busy ? "Recording …" : "Record what I saw"}
+          {busy ? common.recording : say.recordWhatISaw}
         </button>
       </Form>
     </section>
@@ -170,16 +170,16 @@ export function FeedForm({
   };
   return (
     <details>
-      <summary className="cursor-pointer text-lg">Fed it with nitrogen</summary>
-      <Form className="mt-2 space-y-3" label="Feed" onSubmit={submit}>
+      <summary className="cursor-pointer text-lg">{say.fedItWithNitrogen}</summary>
+      <Form className="mt-2 space-y-3" label={say.feed} onSubmit={submit}>
         <SelectField
-          label="Type of feed"
+          label={say.typeOfFeed}
           value={form}
           onChange={setForm}
           options={FEED_FORMS.map((f) => [f, FEED_WORDS[f]] as const)}
         />
         <TextField
-          label="Share of a full dose"
+          label={say.shareOfAFullDose}
           numeric
           suffix="%"
           value={strength}
@@ -187,13 +187,13 @@ export function FeedForm({
           fault={at("strength")}
         />
         <TextField
-          label="What it was"
+          label={say.whatItWas}
           value={what}
           onChange={setWhat}
           fault={at("what")}
-          hint={feeds.length === 0 ? undefined : `in store: ${feeds.map((f) => f.name).join(", ")}`}
+          hint={feeds.length === 0 ? undefined : say.inStore(feeds.map((f) => f.name).join(", "))}
         />
-        <DayField label="Fed on" value={date.value} onChange={date.set} fault={at("on")} />
+        <DayField label={say.fedOn} value={date.value} onChange={date.set} fault={at("on")} />
         <FormFaults faults={unplaced(failure, ["strength", "what", "on"])} />
         {remarks.length > 0 && (
           <Caution>
@@ -203,7 +203,7 @@ export function FeedForm({
           </Caution>
         )}
         <button type="submit" className="btn" disabled={busy}>
-          Record the feed
+          {say.recordTheFeed}
         </button>
       </Form>
     </details>
@@ -224,21 +224,21 @@ export function PruneForm({ treeId, tag }: { treeId: string; tag: string }) {
   };
   return (
     <details>
-      <summary className="cursor-pointer text-lg">Pruned it</summary>
-      <Form className="mt-2 space-y-3" label="Pruning" onSubmit={submit}>
+      <summary className="cursor-pointer text-lg">{say.prunedIt}</summary>
+      <Form className="mt-2 space-y-3" label={say.pruning} onSubmit={submit}>
         <SelectField
-          label="How much"
+          label={say.howMuch}
           value={how}
           onChange={setHow}
           options={[
-            ["light", "Lightly: tips and dead wood"],
-            ["hard", "Hard: it will push new shoots"],
+            ["light", say.lightlyTipsAndDeadWood],
+            ["hard", say.hardItWillPushNew],
           ]}
         />
-        <DayField label="Pruned on" value={date.value} onChange={date.set} fault={at("on")} />
+        <DayField label={say.prunedOn} value={date.value} onChange={date.set} fault={at("on")} />
         <FormFaults faults={unplaced(failure, ["on"])} />
         <button type="submit" className="btn" disabled={busy}>
-          Record the pruning
+          {say.recordThePruning}
         </button>
       </Form>
     </details>

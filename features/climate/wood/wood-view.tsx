@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/climate/wood";
 import { pageAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -32,30 +34,30 @@ interface Props {
 }
 
 const WORK_WORDS: Record<LateWork, string> = {
-  "feed-quick": "feeding quick nitrogen",
-  "feed-organic": "feeding organic nitrogen",
-  "feed-coated": "feeding coated granules",
-  "slip-up": "potting up, ball left intact",
-  "up-pot": "potting up, roots teased",
-  "prune-hard": "pruning hard",
+  "feed-quick": say.feedingQuickNitrogen,
+  "feed-organic": say.feedingOrganicNitrogen,
+  "feed-coated": say.feedingCoatedGranules,
+  "slip-up": say.pottingUpBallLeftIntact,
+  "up-pot": say.pottingUpRootsTeased,
+  "prune-hard": say.pruningHard,
 };
 
 /** A day with its 80 % band in words. */
 function bandWords(e: DateEstimate, near: string): string {
   if ("none" in e) return e.none;
-  if (e.p50 === null) return "not before winter is out in the middle year";
-  const ends = `${e.p10 === null ? "?" : day(e.p10, near)} to ${e.p90 === null ? "not at all" : day(e.p90, near)}`;
+  if (e.p50 === null) return say.notBeforeWinterIsOut;
+  const ends = common.to(e.p10 === null ? "?" : day(e.p10, near), e.p90 === null ? say.notAtAll : day(e.p90, near));
   return `${day(e.p50, near)} (${ends})`;
 }
 
 function shiftWords(before: DateEstimate, after: DateEstimate): string {
   if ("none" in before || "none" in after) return "";
-  if (before.p50 === null) return "they do not ripen in the middle year either way";
-  if (after.p50 === null) return `left alone ${day(before.p50, before.p50)}`;
+  if (before.p50 === null) return say.theyDoNotRipenIn;
+  if (after.p50 === null) return say.leftAlone(day(before.p50, before.p50));
   const days = Math.round((Date.parse(after.p50) - Date.parse(before.p50)) / 86_400_000);
   return days === 0
-    ? "no day later in the middle year"
-    : `${number(Math.abs(days))} days ${days > 0 ? "later" : "earlier"} in the middle year`;
+    ? say.noDayLaterInThe
+    : say.daysInTheMiddleYear(number(Math.abs(days)), days > 0 ? "later" : "earlier");
 }
 
 /** Ripening and hardiness of one tree's or kind's wood through its season, and what looks, feeds and late work make of it. */
@@ -71,7 +73,7 @@ export function WoodView(props: Props) {
   };
   const self: Record<string, string> = chosen.treeId ? { tree: chosen.treeId } : { kind: chosen.kind };
   const options = [
-    ...props.kinds.map(([key, name]) => [`kind:${key}`, `all of a kind: ${name}`] as const),
+    ...props.kinds.map(([key, name]) => [`kind:${key}`, say.allOfAKind(name)] as const),
     ...props.trees.map((t) => [`tree:${t.id}`, `${t.tag} ${t.name}`] as const),
   ];
   return (
@@ -81,7 +83,7 @@ export function WoodView(props: Props) {
           <h1 className="text-2xl">{PAGE_WORDS["climate/wood"]}</h1>
           <SelectField
             className="w-72 max-w-full"
-            label="Of"
+            label={say.ofLabel}
             value={chosen.treeId ? `tree:${chosen.treeId}` : `kind:${chosen.kind}`}
             onChange={(value) => {
               const at = value.indexOf(":");
@@ -90,44 +92,40 @@ export function WoodView(props: Props) {
             options={options}
           />
         </div>
-        <section aria-label="In words" className="space-y-1">
+        <section aria-label={say.inWords} className="space-y-1">
           <p className="text-xl" data-testid="wood-words">
-            <b>
-              {p.label}, season {p.season}.
-            </b>{" "}
-            Ripe to the tips: {bandWords(p.ripeOn, on)}.
-            {p.frostDay !== null && p.ripeByFrost !== null && (
-              <>
-                {" "}
-                By {day(p.frostDay, on)}, when {celsius(p.flushFrostC, units)} has come in one autumn of ten, it is ripe
-                in {percent(p.ripeByFrost)} of years.
-              </>
-            )}
+            <b>{say.season(p.label, p.season)}</b>
+            {say.ripeToTheTips(bandWords(p.ripeOn, on))}
+            {p.frostDay !== null &&
+              p.ripeByFrost !== null &&
+              say.byWhenHasComeIn(day(p.frostDay, on), celsius(p.flushFrostC, units), percent(p.ripeByFrost))}
           </p>
           {p.ripeOnUndisturbed && (
             <p className="text-lg" data-testid="wood-delay">
-              What was done to it this season: {shiftWords(p.ripeOnUndisturbed, p.ripeOn)}. Left alone it would ripen{" "}
-              {bandWords(p.ripeOnUndisturbed, on)}.
+              {say.whatWasDoneToIt(shiftWords(p.ripeOnUndisturbed, p.ripeOn), bandWords(p.ripeOnUndisturbed, on))}
             </p>
           )}
           <p>
             {p.budBreak
-              ? `Buds ${p.leaf === "evergreen" ? "move" : "break"} ${bandWords({ ...p.budBreak, basis: p.basis }, on)}`
-              : "In the middle year its buds never break here: winter cold or warmth do not suffice for this kind"}
-            {p.leafFall ? `; leaves down about ${day(p.leafFall, on)}` : ""}.
+              ? say.buds(p.leaf === "evergreen" ? "move" : "break", bandWords({ ...p.budBreak, basis: p.basis }, on))
+              : say.inTheMiddleYearIts}
+            {p.leafFall ? say.leavesDownAbout(day(p.leafFall, on)) : ""}.
           </p>
           <Windows periods={p.periods} on={on} />
           <p data-testid="wood-hardy">
-            In the depth of the winter after it, half of it dies at {celsius(p.hardiest.middle, units)} (
-            {celsius(p.hardiest.hardy, units)} to {celsius(p.hardiest.tender, units)}); the coldest night of the middle
-            year here is {celsius(p.coldestNight, units)}{" "}
-            {p.place === null ? "in the open" : `in its place, ${p.place}`}.
+            {say.inTheDepthOfThe(
+              celsius(p.hardiest.middle, units),
+              celsius(p.hardiest.hardy, units),
+              celsius(p.hardiest.tender, units),
+              celsius(p.coldestNight, units),
+              p.place === null ? say.inTheOpen : say.inItsPlace(p.place),
+            )}
           </p>
           <p className="text-sm">
-            <span className="badge badge-warning mr-2">our own model</span>
-            Structure as published, parameters our own and not validated: your looks at the wood correct it.
-            {props.guessedWeather && " The weather behind it is generated: no record of the site is long enough."}
-            {p.several && " The species is not known; one of six habits stands for it."}
+            <span className="badge badge-warning mr-2">{say.ourOwnModel}</span>
+            {say.structureAsPublishedParametersOur}
+            {props.guessedWeather && say.theWeatherBehindItIs}
+            {p.several && say.theSpeciesIsNotKnown}
           </p>
         </section>
         <WoodChart picture={p} />
@@ -136,15 +134,15 @@ export function WoodView(props: Props) {
       </div>
       <div className="space-y-6">
         {p.treeId === null ? (
-          <p>Choose one tree to record a look at its wood, a feed or pruning: it then goes its own pace.</p>
+          <p>{say.chooseOneTreeToRecord}</p>
         ) : (
           <>
             <WoodCheckForm treeId={p.treeId} tag={p.tag!} />
             <FeedForm treeId={p.treeId} tag={p.tag!} fed={p.fed} feeds={props.feeds} />
             <PruneForm treeId={p.treeId} tag={p.tag!} />
             {props.ownChecks.length > 0 && (
-              <section aria-label="Told this season">
-                <h2 className="text-lg">Of this season, up to the day shown</h2>
+              <section aria-label={say.toldThisSeason}>
+                <h2 className="text-lg">{say.ofThisSeasonUpTo}</h2>
                 <ul className="text-sm">
                   {props.ownChecks.map((t) => (
                     <li key={t.id} className="py-0.5">
@@ -162,17 +160,15 @@ export function WoodView(props: Props) {
 }
 
 function Windows({ periods, on }: { periods: WoodPicture["periods"]; on: string }) {
-  if (periods.length === 0) return <p>No window for potting up in these months.</p>;
+  if (periods.length === 0) return <p>{say.noWindowForPottingUp}</p>;
   return (
     <p data-testid="wood-windows">
-      Windows for potting up:{" "}
+      {say.windowsForPottingUp}
       {periods.map((w, i) => (
         <span key={w.from}>
-          {i > 0 && "; again "}
-          <b>
-            {day(w.from, on)} to {day(w.to, on)}
-          </b>
-          {w.closedBy !== "none" && ` (then ${LIMIT_BECAUSE[w.closedBy]})`}
+          {i > 0 && say.again}
+          <b>{common.to(day(w.from, on), day(w.to, on))}</b>
+          {w.closedBy !== "none" && say.then(LIMIT_BECAUSE[w.closedBy])}
         </span>
       ))}
       .
@@ -182,16 +178,16 @@ function Windows({ periods, on }: { periods: WoodPicture["periods"]; on: string 
 
 function Pace({ pace, tag }: { pace: WoodPicture["pace"]; tag: string | null }) {
   return (
-    <Why reason="Between trees of a species the pace of stopping and ripening differs by about 30 % (our judgement). Each look – how woody, how it bends, whether the end bud is there, how far the leaves have fallen – is weighed against what the model says of that day, and moves the pace of this season.">
-      <b>Its pace</b>{" "}
+    <Why reason={say.betweenTreesOfASpecies()}>
+      <b>{say.itsPace}</b>{" "}
       <span data-testid="wood-pace">
-        {number(pace.middle, 2)} times the species’ ({number(pace.slow, 2)}–{number(pace.fast, 2)})
+        {say.timesTheSpecies(number(pace.middle, 2), number(pace.slow, 2), number(pace.fast, 2))}
       </span>
       {pace.checks > 0
-        ? `, from ${pace.checks === 1 ? "one look" : `${pace.checks} looks`} this season.`
+        ? say.fromThisSeason(pace.checks === 1 ? say.oneLook : say.looks(pace.checks))
         : tag === null
-          ? ": the spread between trees."
-          : ", nobody has looked at its wood this season."}
+          ? say.theSpreadBetweenTrees
+          : say.nobodyHasLookedAtIts}
     </Why>
   );
 }
@@ -201,10 +197,10 @@ function WhatIf({ picture: p, onAsk }: { picture: WoodPicture; onAsk: (work: Lat
   const [work, setWork] = useState<LateWork>(p.whatIf?.work ?? "up-pot");
   const [when, setWhen] = useState(p.whatIf?.on ?? on);
   return (
-    <section aria-label="What late work would do">
-      <h2 className="text-lg">What would late work do?</h2>
+    <section aria-label={say.whatLateWorkWouldDo}>
+      <h2 className="text-lg">{say.whatWouldLateWorkDo}</h2>
       <Form
-        label="Late work"
+        label={say.lateWork}
         className="mt-1 flex flex-wrap items-end gap-3"
         onSubmit={() => {
           if (when !== "") onAsk(work, when);
@@ -212,24 +208,28 @@ function WhatIf({ picture: p, onAsk }: { picture: WoodPicture; onAsk: (work: Lat
       >
         <SelectField
           className="w-64"
-          label="Suppose"
+          label={say.suppose}
           value={work}
           onChange={setWork}
           options={(Object.keys(WORK_WORDS) as LateWork[]).map((w) => [w, WORK_WORDS[w]] as const)}
         />
-        <DayField ahead className="w-60" label="On" value={when} onChange={setWhen} />
+        <DayField ahead className="w-60" label={say.on} value={when} onChange={setWhen} />
         <button type="submit" className="btn min-h-11">
-          Work it out
+          {say.workItOut}
         </button>
       </Form>
       {p.whatIf && (
         <p className="mt-2" data-testid="what-if">
-          {WORK_WORDS[p.whatIf.work][0].toUpperCase() + WORK_WORDS[p.whatIf.work].slice(1)} on {day(p.whatIf.on, on)}:
-          ripe to the tips {bandWords(p.whatIf.ripeOn, on)}, {shiftWords(p.whatIf.without, p.whatIf.ripeOn)}.
-          {p.whatIf.woken !== null && ` It would start new shoots in ${percent(p.whatIf.woken)} of years.`}
+          {say.onRipeToTheTips(
+            WORK_WORDS[p.whatIf.work][0].toUpperCase() + WORK_WORDS[p.whatIf.work].slice(1),
+            day(p.whatIf.on, on),
+            bandWords(p.whatIf.ripeOn, on),
+            shiftWords(p.whatIf.without, p.whatIf.ripeOn),
+          )}
+          {p.whatIf.woken !== null && say.itWouldStartNewShoots(percent(p.whatIf.woken))}
           {p.whatIf.ripeByFrost !== null &&
             p.whatIf.ripeByFrostWithout !== null &&
-            ` Ripe by the one-in-ten frost in ${percent(p.whatIf.ripeByFrost)} of years instead of ${percent(p.whatIf.ripeByFrostWithout)}.`}
+            say.ripeByTheOneIn(percent(p.whatIf.ripeByFrost), percent(p.whatIf.ripeByFrostWithout))}
         </p>
       )}
     </section>

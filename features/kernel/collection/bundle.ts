@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/kernel/collection";
 import "server-only";
 import { createHash } from "node:crypto";
 import { promisify } from "node:util";
@@ -13,10 +14,10 @@ const squeeze = promisify(gzip);
 
 /** The collection for the browser's own replay. Its tag is the revision and the day: unchanged, nothing is sent. */
 export async function bundleOf(id: string, known: string | null): Promise<Response> {
-  if (!z.uuid().safeParse(id).success) return new Response("no such collection", { status: 404 });
+  if (!z.uuid().safeParse(id).success) return new Response(say.noSuchCollection, { status: 404 });
   try {
     const view = await viewCollection(id);
-    if (!view) return new Response("no such collection", { status: 404 });
+    if (!view) return new Response(say.noSuchCollection, { status: 404 });
     const { collection, today, yard } = view;
     // The site's key names the weather and the forecast behind the tracks.
     const weather = createHash("sha256").update(view.weather.key).digest("hex").slice(0, 12);
@@ -28,7 +29,7 @@ export async function bundleOf(id: string, known: string | null): Promise<Respon
     const text = packBundle(yard, collection.revision);
     return new Response(new Uint8Array(await squeeze(text, { level: 3 })), { headers });
   } catch (error) {
-    if (isDatabaseGone(error)) return new Response("the database does not answer just now", { status: 503 });
+    if (isDatabaseGone(error)) return new Response(say.theDatabaseDoesNotAnswer, { status: 503 });
     throw error;
   }
 }

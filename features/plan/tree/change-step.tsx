@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/tree/change-step";
 import { useState } from "react";
 import type { FixedStep, LadderAction, LadderProblem, LadderRow } from "@/core/ladder/index";
 import { Form, SelectField } from "@/ui/fields";
@@ -33,24 +34,24 @@ export function ChangeStep({
     .sort((a, b) => a.volumeL - b.volumeL);
   return (
     <details className="no-print">
-      <summary className="min-h-9 cursor-pointer text-sm">Change a step</summary>
-      <p className="text-sm">Or drag a step in the row to another season; arrow keys move it and change its pot.</p>
+      <summary className="min-h-9 cursor-pointer text-sm">{say.changeAStep}</summary>
+      <p className="text-sm">{say.orDragAStepIn}</p>
       <Form
         className="flex flex-wrap items-end gap-3 py-1"
-        label={`Change a step of ${name}`}
+        label={say.changeAStepOf(name)}
         onSubmit={() => {
           const [action, pot] = instead.split("~");
           onChange({ season: Number(season), action: action as LadderAction, pot: Number(pot) });
         }}
       >
         <SelectField
-          label="Season"
+          label={say.season}
           value={season}
           onChange={setSeason}
           options={row.steps.slice(0, facts.shown).map((s) => [String(s.season), year(s.season)] as const)}
         />
         <SelectField
-          label="Instead"
+          label={say.instead}
           value={instead}
           onChange={setInstead}
           options={[
@@ -59,13 +60,13 @@ export function ChangeStep({
               (p) =>
                 [
                   `up-pot~${p.i}`,
-                  `into ${litres(p.volumeL, units)}, ${potName({ potId: p.id, volumeL: p.volumeL }, facts, units)}`,
+                  say.into(litres(p.volumeL, units), potName({ potId: p.id, volumeL: p.volumeL }, facts, units)),
                 ] as const,
             ),
           ]}
         />
         <button type="submit" className="btn min-h-11">
-          What would it cost?
+          {say.whatWouldItCost}
         </button>
       </Form>
     </details>

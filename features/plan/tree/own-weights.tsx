@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/tree/own-weights";
 import { useState } from "react";
 import {
   LADDER_WEIGHTS,
@@ -45,7 +46,7 @@ export function OwnWeights({
         : Object.fromEntries(
             parsed.error.issues.map((i) => [
               String(i.path[0]),
-              i.path[0] === "maxRatio" ? "From 1.15 to 40." : "A number, 0 or more.",
+              i.path[0] === "maxRatio" ? "From 1.15 to 40." : say.aNumber0OrMore,
             ]),
           ),
     );
@@ -61,14 +62,14 @@ export function OwnWeights({
     const weights = read(texts);
     if (!weights) return;
     const done = await send({ collectionId, terms: { own: weights } });
-    if (done) tell({ text: "Your own weights are kept.", entryId: done.entryId });
+    if (done) tell({ text: say.yourOwnWeightsAreKept, entryId: done.entryId });
   };
   return (
     <details className="no-print mt-3">
-      <summary className="min-h-9 cursor-pointer">Your own weights</summary>
-      <Form label="Your own weights" onSubmit={keep}>
+      <summary className="min-h-9 cursor-pointer">{say.yourOwnWeights}</summary>
+      <Form label={say.yourOwnWeights} onSubmit={keep}>
         <p className="text-sm">
-          What each kind of cost counts, in one unit. Start from{" "}
+          {say.whatEachKindOfCost}
           {SCHOOLS.map((s, i) => (
             <span key={s}>
               {i > 0 ? ", " : ""}
@@ -101,7 +102,7 @@ export function OwnWeights({
         </div>
         <div className="mt-2 flex flex-wrap gap-2">
           <button type="submit" className="btn min-h-11" disabled={busy}>
-            Keep these weights
+            {say.keepTheseWeights}
           </button>
         </div>
         <FormFaults faults={failure?.faults ?? []} />

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/tree/row";
 import { useRef, useState } from "react";
 import type { LadderStep } from "@/core/ladder/index";
 import { kilograms, litres, percent, type Units } from "@/words/format";
@@ -50,7 +51,7 @@ export function LadderDrawing({
   const scale = 74 / Math.cbrt(largestL);
   const width = LEFT + RIGHT + CELL * steps.length;
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The seasons">
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say.theSeasons}>
       <svg
         viewBox={`0 0 ${width} ${H}`}
         width={width}
@@ -74,7 +75,7 @@ export function LadderDrawing({
                 ? {
                     role: "button",
                     tabIndex: 0,
-                    "aria-label": `${label(s.season)}: ${shortWords(s, units)}. Arrow left or right moves it a season, up or down changes the pot.`,
+                    "aria-label": say.arrowLeftOrRightMoves(label(s.season), shortWords(s, units)),
                     onKeyDown: (e: React.KeyboardEvent) => {
                       if (e.key === "ArrowLeft") handles.onMove(i, -1);
                       else if (e.key === "ArrowRight") handles.onMove(i, 1);
@@ -116,7 +117,7 @@ export function LadderDrawing({
             {kilograms(liftKg, units)}
           </tspan>
           <tspan x="0" y={GROUND + LIMIT_LENGTH + 31}>
-            can be lifted
+            {say.canBeLifted}
           </tspan>
         </text>
       </svg>
@@ -199,7 +200,7 @@ function Cell({
             {heavy ? " !" : ""}
           </text>
           <text x={cx} y={GROUND + 18 + MOST_LENGTH + 30} textAnchor="middle" fontSize="11.5" fill={INK}>
-            {percent(s.fill)} full
+            {say.full(percent(s.fill))}
           </text>
         </>
       )}

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/tree/school";
 import { addYears, growingSeason, toDay } from "@/core/dates/index";
 import {
   cropAt,
@@ -76,7 +77,7 @@ export function SchoolRow({
         })),
       },
     });
-    if (done) tell({ text: `${facts.tag} follows ${words.name.toLowerCase()}.`, entryId: done.entryId });
+    if (done) tell({ text: say.follows(facts.tag, words.name.toLowerCase()), entryId: done.entryId });
   };
   const fix = (next: FixedStep[]) => {
     onFocus();
@@ -95,7 +96,7 @@ export function SchoolRow({
         </h2>
         <span className="text-sm">{words.what}</span>
         {(facts.chosen?.school ?? facts.school) === row.planner && (
-          <span className="badge badge-primary badge-outline">{facts.chosen ? "followed" : "its plan"}</span>
+          <span className="badge badge-primary badge-outline">{facts.chosen ? say.followed : say.itsPlan}</span>
         )}
         <button
           type="button"
@@ -103,12 +104,12 @@ export function SchoolRow({
           disabled={busy}
           onClick={() => void follow()}
         >
-          {followed ? "Use it from today" : "Use this plan"}
+          {followed ? say.useItFromToday : say.useThisPlan}
         </button>
       </div>
       {facts.says[row.planner] && (
         <p className="text-sm" data-testid="says">
-          <b>Today:</b> {facts.says[row.planner]}
+          <b>{say.today}</b> {facts.says[row.planner]}
         </p>
       )}
       <LadderDrawing
@@ -125,42 +126,42 @@ export function SchoolRow({
       />
       <Why
         className="text-sm"
-        reason={
-          <>
-            Total {number(row.cost)} in the school’s own unit, most of it {mostOf(row)}. Counted over the{" "}
-            {number(facts.shown)} seasons drawn full. Growth kept: {percent(row.growthKept)} of what an ever roomy ball
-            would have grown.
-          </>
-        }
+        reason={say.totalInTheSchoolsOwn(number(row.cost), mostOf(row), number(facts.shown), percent(row.growthKept))}
       >
         <span data-testid="figures">{figures(row, facts, problem.budget, units)}</span>
       </Why>
       {row.change && (
         <p className={row.change.possible ? "font-medium" : "text-warning font-semibold"} data-testid="change">
           {row.change.possible
-            ? `As you asked; the rest is planned round it. It costs ${number(row.change.dearer, 1)} more, ${percent(row.change.dearer / Math.max(1, row.cost - row.change.dearer))} of the plan.`
-            : "Not so: a step is too large or too small for this school and kind, or the ball does not hold yet. Drawn without it."}{" "}
+            ? say.asYouAskedTheRest(
+                number(row.change.dearer, 1),
+                percent(row.change.dearer / Math.max(1, row.cost - row.change.dearer)),
+              )
+            : say.notSoAStepIs}{" "}
           <button type="button" className="link" onClick={() => fix([])}>
-            As it was
+            {say.asItWas}
           </button>
         </p>
       )}
       <details className="mt-1">
-        <summary className="min-h-9 cursor-pointer text-sm">Season by season</summary>
+        <summary className="min-h-9 cursor-pointer text-sm">{say.seasonBySeason}</summary>
         <ol className="grid gap-x-6 gap-y-1 text-sm sm:grid-cols-2 lg:grid-cols-3" data-testid="steps">
           {steps.map((step, i) => (
             <li key={step.season}>
-              <b>{year(step.season)}</b>: {stepWords(step, facts, units)}; then {percent(step.fill)} full, turning{" "}
-              {number(step.circling, 1)}
-              {step.massKg > 0 ? `, ${kilograms(step.massKg, units)}` : ""}
-              {windWords(tieFromMs(problem, step))}. Because{" "}
-              {reasonWords(
-                row.reasons[i].reason,
-                percent(row.reasons[i].fill),
-                number(row.reasons[i].circling, 1),
-                number(row.reasons[i].mixAgeYears, 1),
+              <b>{year(step.season)}</b>
+              {say.thenFullTurningBecause(
+                stepWords(step, facts, units),
+                percent(step.fill),
+                number(step.circling, 1),
+                step.massKg > 0 ? `, ${kilograms(step.massKg, units)}` : "",
+                windWords(tieFromMs(problem, step)),
+                reasonWords(
+                  row.reasons[i].reason,
+                  percent(row.reasons[i].fill),
+                  number(row.reasons[i].circling, 1),
+                  number(row.reasons[i].mixAgeYears, 1),
+                ),
               )}
-              .
             </li>
           ))}
         </ol>
@@ -179,7 +180,7 @@ export function SchoolRow({
 }
 
 function windWords(tieFrom: number | null): string {
-  return tieFrom !== null && tieFrom < USUAL_GUST_MS ? `, to be tied from gusts of ${number(tieFrom)} m/s` : "";
+  return tieFrom !== null && tieFrom < USUAL_GUST_MS ? say.toBeTiedFromGusts(number(tieFrom)) : "";
 }
 
 function mostOf(row: LadderRow): string {
@@ -195,22 +196,34 @@ function figures(row: LadderRow, facts: LadderFacts, budget: number | null | und
   const out = row.steps.find((step) => step.action === "plant-out");
   return [
     out
-      ? `Into the ground after ${counted(out.season + 1, "season")}, out of ${litres(out.volumeL, units)}${s.seasonsToGoal === null ? ` instead of ${litres(facts.problem.goal.minL, units)}` : ""}`
+      ? say.intoTheGroundAfterOut(
+          counted(out.season + 1, "season"),
+          litres(out.volumeL, units),
+          s.seasonsToGoal === null ? say.insteadOf(litres(facts.problem.goal.minL, units)) : "",
+        )
       : s.seasonsToGoal === null
-        ? `Not at the goal within ${counted(facts.shown, "season")}`
-        : `At the goal after ${counted(s.seasonsToGoal, "season")}`,
-    `bound in ${counted(s.seasonsBound, "season")}`,
-    `rot risk up to ${percent(s.rotRisk)}`,
+        ? say.notAtTheGoalWithin(counted(facts.shown, "season"))
+        : say.atTheGoalAfter(counted(s.seasonsToGoal, "season")),
+    say.boundIn(counted(s.seasonsBound, "season")),
+    say.rotRiskUpTo(percent(s.rotRisk)),
     counted(s.handlings, "handling"),
-    `heaviest ${kilograms(s.heaviestKg, units)}${s.seasonsTooHeavy > 0 ? `, ${counted(s.seasonsTooHeavy, "season")} above the limit` : ""}`,
-    `growth kept ${percent(row.growthKept)}`,
+    say.heaviest(
+      kilograms(s.heaviestKg, units),
+      s.seasonsTooHeavy > 0 ? say.aboveTheLimit(counted(s.seasonsTooHeavy, "season")) : "",
+    ),
+    say.growthKept(percent(row.growthKept)),
     row.pruningEvery === null
       ? ""
       : row.pruningEvery < 1.05
-        ? "pruned every season in its last pot"
-        : `pruned every ${number(row.pruningEvery, 1)} seasons in its last pot`,
+        ? say.prunedEverySeasonInIts
+        : say.prunedEverySeasonsInIts(number(row.pruningEvery, 1)),
     endWords(row, facts),
-    `about ${number(s.money)} ${facts.currency}${budget != null && s.money > budget ? ", which is the least there is" : ""} and ${number(s.minutes / 60, 1)} hours`,
+    say.aboutAndHours(
+      number(s.money),
+      facts.currency,
+      budget != null && s.money > budget ? say.whichIsTheLeastThere : "",
+      number(s.minutes / 60, 1),
+    ),
   ]
     .filter(Boolean)
     .join("; ")
@@ -221,32 +234,40 @@ function figures(row: LadderRow, facts: LadderFacts, budget: number | null | und
 function endWords(row: LadderRow, facts: LadderFacts): string {
   const { volumeL } = row.steps[facts.shown - 1];
   const size = sizeAt(volumeL, facts.problem.tree.volumeL);
-  const tree = `the tree ${number(size.mid, 1)} times (${number(size.low, 1)}–${number(size.high, 1)}) its weight`;
+  const tree = say.theTreeTimesItsWeight(number(size.mid, 1), number(size.low, 1), number(size.high, 1));
   if (!facts.cropL) return tree;
   const crop = cropAt(volumeL, facts.cropL);
-  return `${tree}, ${percent(crop.mid)} (${percent(crop.low)}–${percent(crop.high)}) of its best crop`;
+  return say.ofItsBestCrop(tree, percent(crop.mid), percent(crop.low), percent(crop.high));
 }
 
 /** The days a step's window usually spans in its season; empty where the work has none here. */
 function windowWords(step: LadderStep, facts: LadderFacts): string {
   const operation = operationOfStep(step, facts.rootShare);
   const usual = operation && facts.windows[operation];
-  if (!usual) return operation ? ", in no window the next year shows" : "";
+  if (!usual) return operation ? say.inNoWindowTheNext : "";
   const own = growingSeason(toDay(usual.from), facts.southern ? -40 : 40);
   const by = facts.firstSeason + step.season - own;
   const early = usual.opens
-    ? `, may open from ${day(addYears(usual.opens[0], by))} to ${day(addYears(usual.opens[2], by))}`
+    ? say.mayOpenFromTo(day(addYears(usual.opens[0], by)), day(addYears(usual.opens[2], by)))
     : "";
-  return `, ${day(addYears(usual.from, by))} to ${day(addYears(usual.to, by))}${early}`;
+  return say.to(day(addYears(usual.from, by)), day(addYears(usual.to, by)), early);
 }
 
 function stepWords(step: LadderStep, facts: LadderFacts, units: Units): string {
-  if (step.action === "stay") return step.massKg === 0 ? "in the ground" : "stay";
+  if (step.action === "stay") return step.massKg === 0 ? say.inTheGround : "stay";
   const window = windowWords(step, facts);
-  const work = `${number(step.minutes)} minutes`;
+  const work = say.minutes(number(step.minutes));
   if (step.action !== "up-pot")
-    return `${ACTION_WORDS[step.action].long}${window} (${step.mixL > 0 ? `${litres(step.mixL, units)} of new mix, ` : ""}${work})`;
+    return `${ACTION_WORDS[step.action].long}${window} (${step.mixL > 0 ? say.ofNewMix(litres(step.mixL, units)) : ""}${work})`;
   const how = step.correction ? `, ${CORRECTION_WORDS[step.correction].name.toLowerCase()}` : "";
   const money = step.money > 0 ? `, ${number(step.money)} ${facts.currency}` : "";
-  return `into ${litres(step.volumeL, units)} (${potName(step, facts, units)})${how}${window} (${litres(step.mixL, units)} of new mix, ${work}${money})`;
+  return say.intoOfNewMix(
+    litres(step.volumeL, units),
+    potName(step, facts, units),
+    how,
+    window,
+    litres(step.mixL, units),
+    work,
+    money,
+  );
 }

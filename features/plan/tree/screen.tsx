@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/plan/tree/main";
 import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
@@ -27,11 +28,11 @@ export async function LadderScreen({ collectionId, treeId }: { collectionId: str
   if (typeof setting === "string")
     return (
       <article>
-        <h1 className="text-2xl">Plan of {tree.tag}</h1>
+        <h1 className="text-2xl">{say.planOf(tree.tag)}</h1>
         <p className="mt-3">
           {OFF_LADDER_WORDS[setting]}{" "}
           <Link className="link" href={setting === "no-pot" ? `${page}#measure` : page}>
-            {setting === "no-pot" ? "Measure it first" : `Back to ${tree.tag}`}
+            {setting === "no-pot" ? say.measureItFirst : say.backTo(tree.tag)}
           </Link>
         </p>
       </article>

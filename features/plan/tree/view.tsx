@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/tree/main";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useMemo, useState } from "react";
@@ -51,40 +53,38 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">Plan of {facts.tag}</h1>
+      <h1 className="text-2xl">{say.planOf(facts.tag)}</h1>
       {facts.chosen && <Followed chosen={facts.chosen} facts={facts} />}
       <Reasoned
         className="mt-2"
-        reason={
-          <>
-            Each season one of: stay, renew the top, root-prune, drill and refill, pot up
-            {goal.plantOut ? ", plant out" : ""}. The cheapest row by the school’s weights, found by dynamic programming
-            on the root model with this tree’s middle pace and the warmth of a middle year here (
-            {degreeDays(site.seasonDegreeDays, units)}). Pots in store cost nothing; pots to buy cost what Pots & mixes
-            says, or else a guess (1.5 × litres to the power .7); mix {number(site.mixPricePerL, 2)} a litre
-            {facts.mixPriced ? ", by the bags on offer" : ", a guess"}. Rot risk is an index and no probability. The
-            weights are our judgement{facts.guess ? ", and its species is a guess" : ""}. The last third of every plan
-            is bent by its end: it is drawn pale and counted nowhere. Plan anew every year.
-          </>
-        }
+        reason={say.eachSeasonOneOfStay(
+          goal.plantOut ? say.plantOut : "",
+          degreeDays(site.seasonDegreeDays, units),
+          number(site.mixPricePerL, 2),
+          facts.mixPriced ? say.byTheBagsOnOffer : say.aGuess,
+          facts.guess ? common.andItsSpeciesIsA : "",
+        )}
       >
         <p data-testid="aim">
-          To {litres(goal.minL, units)}
-          {goal.plantOut
-            ? `, then into the ground in ${yearWords(facts.firstSeason + goal.plantOut.season, facts.southern)}`
-            : ""}
-          , with {kilograms(site.liftKg, units)} to lift{site.movedForWinter ? ", carried in for the winter" : ""};{" "}
-          {difference(rows)}
+          {say.toWithToLift(
+            litres(goal.minL, units),
+            goal.plantOut
+              ? say.thenIntoTheGroundIn(yearWords(facts.firstSeason + goal.plantOut.season, facts.southern))
+              : "",
+            kilograms(site.liftKg, units),
+            site.movedForWinter ? say.carriedInForTheWinter : "",
+            difference(rows),
+          )}
         </p>
       </Reasoned>
       {shareWords(facts.share) && <p className="mt-1 text-sm">{shareWords(facts.share)}</p>}
       {facts.set && (
         <p className="mt-1 text-sm">
-          One of the set “{facts.set}”: trees of a set move together, as the{" "}
+          {say.oneOfTheSetTrees(facts.set)}
           <Link className="link" href={pageAt(collectionId, "plan")}>
-            plan of the whole collection
-          </Link>{" "}
-          keeps them.
+            {say.planOfTheWholeCollection}
+          </Link>
+          {say.keepsThem}
         </p>
       )}
       <div className="flex flex-col">
@@ -96,7 +96,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
         <div>
           <div className="mt-3 sm:hidden">
             <SelectField<Planner>
-              label="School"
+              label={say.school}
               value={settled}
               onChange={setFocus}
               options={rows.map((r) => [r.planner, SCHOOL_WORDS[r.planner].name] as const)}
@@ -124,10 +124,7 @@ export function LadderView({ facts }: { facts: LadderFacts }) {
       )}
       <PlantOut facts={facts} />
       <Caution className="mt-4">
-        <p>
-          Masses are wet pot and mix without the tree. Limits follow general guidance and are personal: your local rules
-          and your own back come first. Above them: sack truck, ramp, hoist with trained people.
-        </p>
+        <p>{say.massesAreWetPotAnd}</p>
       </Caution>
     </article>
   );
@@ -141,16 +138,21 @@ function Followed({ chosen, facts }: { chosen: Chosen; facts: LadderFacts }) {
   return (
     <>
       <p className="mt-1 text-lg" data-testid="chosen">
-        Followed since {day(chosen.on)}: {SCHOOL_WORDS[chosen.school].name.toLowerCase()}, to{" "}
-        {litres(chosen.goalL, units)}.{" "}
-        {next
-          ? `Next step, ${yearWords(next.season, facts.southern)}: ${next.action === "up-pot" ? `into ${litres(next.volumeL, units)}` : ACTION_WORDS[next.action].long}.`
-          : "Nothing more to do in it."}
+        {say.followedSinceTo(
+          day(chosen.on),
+          SCHOOL_WORDS[chosen.school].name.toLowerCase(),
+          litres(chosen.goalL, units),
+          next
+            ? say.nextStep(
+                yearWords(next.season, facts.southern),
+                next.action === "up-pot" ? say.into(litres(next.volumeL, units)) : ACTION_WORDS[next.action].long,
+              )
+            : say.nothingMoreToDoIn,
+        )}
       </p>
       {changed.length > 0 && (
         <p className="text-sm" data-testid="changed">
-          Since then these have changed: {changed.map((k) => INPUT_WORDS[k]).join(", ")}. The rows below are planned on
-          how it is now.
+          {say.sinceThenTheseHaveChanged(changed.map((k) => INPUT_WORDS[k]).join(", "))}
         </p>
       )}
     </>
@@ -164,9 +166,9 @@ function difference(rows: readonly LadderRow[]): string {
   const name = (r: LadderRow) => SCHOOL_WORDS[r.planner].name.toLowerCase();
   const first =
     soonest.summary.seasonsToGoal === null
-      ? "none of them reaches it within the plan"
-      : `${name(soonest)} is there first, after ${counted(soonest.summary.seasonsToGoal, "season")}`;
-  return `${first}; ${name(fewest)} is lifted least, ${counted(fewest.summary.handlings, "time")}.`;
+      ? say.noneOfThemReachesIt
+      : say.isThereFirstAfter(name(soonest), counted(soonest.summary.seasonsToGoal, "season"));
+  return say.isLiftedLeast(first, name(fewest), counted(fewest.summary.handlings, "time"));
 }
 
 /** A tree grown on for the ground: the season it is to go out. */
@@ -181,7 +183,7 @@ function PlantOut({ facts }: { facts: LadderFacts }) {
     const value = text === "" ? null : Number(text);
     const last = facts.firstSeason + facts.rows[0].steps.length - 1;
     if (value !== null && !(Number.isInteger(value) && value >= facts.firstSeason && value <= last)) {
-      setFault(`A year from ${facts.firstSeason} to ${last}, or nothing.`);
+      setFault(say.aYearFromToOr(facts.firstSeason, last));
       return;
     }
     setFault(undefined);
@@ -192,25 +194,25 @@ function PlantOut({ facts }: { facts: LadderFacts }) {
     });
     if (done)
       tell({
-        text: value === null ? `${facts.tag} stays in pots.` : `${facts.tag} goes into the ground in ${value}.`,
+        text: value === null ? say.staysInPots(facts.tag) : say.goesIntoTheGroundIn(facts.tag, value),
         entryId: done.entryId,
       });
   };
   return (
     <details className="no-print mt-3" open={facts.plantOutSeason !== null}>
-      <summary className="min-h-9 cursor-pointer">Plant it out</summary>
-      <Form className="flex flex-wrap items-end gap-3" label="Plant it out" onSubmit={keep}>
+      <summary className="min-h-9 cursor-pointer">{say.plantItOut}</summary>
+      <Form className="flex flex-wrap items-end gap-3" label={say.plantItOut} onSubmit={keep}>
         <TextField
           className="w-48"
-          label="In the growing season"
+          label={say.inTheGrowingSeason}
           numeric
           value={season}
           onChange={setSeason}
           fault={fault}
-          hint="Empty: it stays in pots"
+          hint={say.emptyItStaysInPots}
         />
         <button type="submit" className="btn min-h-11" disabled={busy}>
-          Keep it
+          {common.keepIt}
         </button>
       </Form>
       <FormFaults faults={failure?.faults ?? []} />

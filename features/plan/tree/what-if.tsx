@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/tree/what-if";
 import { useState } from "react";
 import type { LadderProblem, WhatIf } from "@/core/ladder/index";
 import { type Wall, WALLS } from "@/core/vessel/index";
@@ -25,17 +26,17 @@ export function WhatIfPanel({
   const asked = Object.keys(ask).length > 0;
   const set = (change: Partial<WhatIf>) => onAsk({ ...ask, ...change });
   return (
-    <section aria-label="What if" className="no-print border-base-300 mt-3 rounded-box border p-3">
+    <section aria-label={say.whatIf} className="no-print border-base-300 mt-3 rounded-box border p-3">
       <div className="flex flex-wrap items-center gap-x-4">
-        <h2 className="text-lg">What if</h2>
+        <h2 className="text-lg">{say.whatIf}</h2>
         <button type="button" className="btn btn-sm ml-auto" disabled={!asked} onClick={() => onAsk({})}>
-          As it is
+          {say.asItIs}
         </button>
       </div>
       <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3 lg:grid-cols-4">
         <Slide
-          label="Goal"
-          unit="L of mix"
+          label={say.goal}
+          unit={say.lOfMix}
           kind="litres"
           min={Math.max(1, Math.round(problem.tree.volumeL))}
           max={Math.max(150, Math.round(1.5 * problem.goal.minL))}
@@ -46,7 +47,7 @@ export function WhatIfPanel({
           onChange={(goalL) => set({ goalL })}
         />
         <Slide
-          label="Lift limit"
+          label={say.liftLimit}
           unit="kg"
           min={5}
           max={120}
@@ -57,25 +58,25 @@ export function WhatIfPanel({
           onChange={(liftKg) => set({ liftKg })}
         />
         <Slide
-          label="Vigour"
-          unit="times its own"
+          label={say.vigour()}
+          unit={say.timesItsOwn}
           min={0.4}
           max={2.5}
           most={4}
           step={0.05}
           value={ask.vigour ?? 1}
-          words={(v) => (v === 1 ? "as it is" : `${number(v, 2)} times as quick`)}
+          words={(v) => (v === 1 ? say.asItIs2 : say.timesAsQuick(number(v, 2)))}
           onChange={(vigour) => set({ vigour })}
         />
         <Slide
-          label="Warmth"
-          unit="times a middle season"
+          label={say.warmth}
+          unit={say.timesAMiddleSeason}
           min={0.5}
           max={1.6}
           most={2}
           step={0.02}
           value={ask.warmth ?? 1}
-          words={(v) => (v === 1 ? "as it is" : `${number(v, 2)} times as warm`)}
+          words={(v) => (v === 1 ? say.asItIs2 : say.timesAsWarm(number(v, 2)))}
           onChange={(warmth) => set({ warmth })}
         />
         <MoneyField
@@ -87,25 +88,25 @@ export function WhatIfPanel({
           }}
         />
         <SelectField
-          label="Pots"
+          label={say.pots}
           value={ask.onlyOwned ? "owned" : "any"}
           onChange={(v) => {
             const { onlyOwned: _, ...rest } = ask;
             onAsk(v === "owned" ? { ...rest, onlyOwned: true } : rest);
           }}
           options={[
-            ["any", "in store or bought"],
-            ["owned", "only those in store"],
+            ["any", say.inStoreOrBought],
+            ["owned", say.onlyThoseInStore],
           ]}
         />
         <SelectField<Wall | "">
-          label="Walls"
+          label={say.walls}
           value={ask.wall ?? ""}
           onChange={(wall) => {
             const { wall: _, ...rest } = ask;
             onAsk(wall === "" ? rest : { ...rest, wall });
           }}
-          options={[["", "as each pot has"], ...WALLS.map((w) => [w, WALL_WORDS[w]] as const)]}
+          options={[["", say.asEachPotHas], ...WALLS.map((w) => [w, WALL_WORDS[w]] as const)]}
         />
       </div>
     </section>
@@ -127,7 +128,7 @@ function MoneyField({
   const wrong = text.trim() !== "" && !(parsed >= 0);
   return (
     <TextField
-      label={`Budget, ${currency}`}
+      label={say.budget(currency)}
       numeric
       value={value === undefined && !wrong ? "" : text}
       onChange={(next) => {
@@ -136,8 +137,8 @@ function MoneyField({
         if (next.trim() === "") onChange(null);
         else if (amount >= 0) onChange(amount);
       }}
-      fault={wrong ? "A number, 0 or more, or nothing." : undefined}
-      placeholder="as it takes"
+      fault={wrong ? say.aNumber0OrMore : undefined}
+      placeholder={say.asItTakes}
     />
   );
 }
@@ -207,7 +208,7 @@ function Slide({
       <span className="text-sm">{words(value)}</span>
       {wrong && (
         <p role="alert" className="text-error text-sm font-semibold">
-          A number above 0, up to {number(most)}.
+          {say.aNumberAbove0Up(number(most))}
         </p>
       )}
     </div>

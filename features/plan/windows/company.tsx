@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/windows";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -37,7 +39,7 @@ export function Company({ facts }: { facts: CompanyFacts }) {
   return (
     <section aria-labelledby="company" className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <h2 id="company" className="sr-only">
-        Its health and its company
+        {say.itsHealthAndItsCompany}
       </h2>
       <Health facts={facts} />
       <MatchedSet facts={facts} />
@@ -58,7 +60,7 @@ function Health({ facts }: { facts: CompanyFacts }) {
   const [purpose, setPurpose] = useState<PruningPurpose>("shape");
   const saveHealth = async () => {
     const done = await health.send({ collectionId, treeId: facts.treeId, on: today, state });
-    if (done) tell({ text: `${facts.tag} is recorded as ${HEALTH_WORDS[state]}.`, entryId: done.entryId });
+    if (done) tell({ text: say.isRecordedAs(facts.tag, HEALTH_WORDS[state]), entryId: done.entryId });
   };
   const savePruning = async () => {
     const typed = share.trim() === "" ? null : readNumber(share);
@@ -72,64 +74,69 @@ function Health({ facts }: { facts: CompanyFacts }) {
     });
     if (!done) return;
     setShare("");
-    tell({ text: "The pruning is recorded.", entryId: done.entryId });
+    tell({ text: say.thePruningIsRecorded, entryId: done.entryId });
   };
   return (
     <div>
-      <h3 className="text-lg font-medium">How it is</h3>
+      <h3 className="text-lg font-medium">{say.howItIs}</h3>
       <p data-record="" data-testid="health">
         {HEALTH_WORDS[facts.health.state]}
-        {facts.health.on && facts.health.state !== "well" ? `, since ${day(facts.health.on)}` : ""}
+        {facts.health.on && facts.health.state !== "well" ? say.since(day(facts.health.on)) : ""}
       </p>
-      {facts.health.state !== "well" && <p className="text-sm">Nothing that costs it roots until it is well again.</p>}
+      {facts.health.state !== "well" && <p className="text-sm">{say.nothingThatCostsItRoots}</p>}
       <Form className="mt-1 flex items-end gap-2" onSubmit={saveHealth}>
         <SelectField
-          label="It is"
+          label={say.itIs}
           value={state}
           onChange={setState}
           fault={health.at("state")}
           options={HEALTH_STATES.map((s) => [s, HEALTH_WORDS[s]] as const)}
         />
         <button className="btn" disabled={health.busy || state === facts.health.state}>
-          Save
+          {common.save}
         </button>
       </Form>
       <FormFaults faults={unplaced(health.failure, ["state"])} />
-      <h4 className="mt-3 font-medium">Its crown</h4>
+      <h4 className="mt-3 font-medium">{say.itsCrown}</h4>
       <p className="text-sm" data-record="">
         {facts.pruned
-          ? `Last pruned ${day(facts.pruned.on)}, ${facts.pruned.how === "hard" ? "hard" : "lightly"}${facts.pruned.share ? `, ${percent(facts.pruned.share)} of it` : ""}${facts.pruned.purpose ? `, for ${PRUNING_WORDS[facts.pruned.purpose]}` : ""}.`
-          : "No pruning on record."}
+          ? say.lastPruned(
+              day(facts.pruned.on),
+              facts.pruned.how === "hard" ? "hard" : "lightly",
+              facts.pruned.share ? say.ofIt(percent(facts.pruned.share)) : "",
+              facts.pruned.purpose ? say.forLabel(PRUNING_WORDS[facts.pruned.purpose]) : "",
+            )
+          : say.noPruningOnRecord}
       </p>
       <details>
-        <summary className="link min-h-8 cursor-pointer content-center text-sm">Record a pruning</summary>
+        <summary className="link min-h-8 cursor-pointer content-center text-sm">{say.recordAPruning}</summary>
         <Form className="mt-1 grid grid-cols-2 gap-2" onSubmit={savePruning}>
           <SelectField
-            label="Cuts"
+            label={say.cuts}
             value={how}
             onChange={setHow}
             fault={pruning.at("how")}
             options={[
               ["light", "light"],
-              ["hard", "hard, into old wood"],
+              ["hard", say.hardIntoOldWood],
             ]}
           />
           <SelectField
-            label="For"
+            label={say.forLabel2}
             value={purpose}
             onChange={setPurpose}
             fault={pruning.at("purpose")}
             options={PRUNING_PURPOSES.map((p) => [p, PRUNING_WORDS[p]] as const)}
           />
           <TextField
-            label="Share of the crown, %"
+            label={say.shareOfTheCrown}
             value={share}
             onChange={setShare}
             fault={pruning.at("crownShare")}
             numeric
           />
           <button className="btn self-end" disabled={pruning.busy}>
-            Save
+            {common.save}
           </button>
         </Form>
         <FormFaults faults={unplaced(pruning.failure, ["how", "purpose", "crownShare"])} />
@@ -150,11 +157,11 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
       treeIds: [facts.treeId, other],
       set: set.trim() === "" ? null : set,
     });
-    if (done) tell({ text: "They belong together now.", entryId: done.entryId });
+    if (done) tell({ text: say.theyBelongTogetherNow, entryId: done.entryId });
   };
   const leave = async () => {
     const done = await match.send({ collectionId, treeIds: [facts.treeId], set: null });
-    if (done) tell({ text: `${facts.tag} stands for itself now.`, entryId: done.entryId });
+    if (done) tell({ text: say.standsForItselfNow(facts.tag), entryId: done.entryId });
   };
   const spread =
     facts.members.length > 1
@@ -162,9 +169,9 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
       : 0;
   return (
     <div data-testid="set">
-      <h3 className="text-lg font-medium">Matched set</h3>
+      <h3 className="text-lg font-medium">{say.matchedSet}</h3>
       {facts.set ? (
-        <Reasoned reason="Matched trees move together, on a day on which the windows of all of them are open; otherwise one outgrows the others. The day is the first on which all windows for potting on overlap.">
+        <Reasoned reason={say.matchedTreesMoveTogetherOn}>
           <p>
             “{facts.set}”:{" "}
             {facts.members.map((m, i) => (
@@ -172,30 +179,30 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
                 {i > 0 && ", "}
                 <Link className="link" href={treeAt(collectionId, m.id)}>
                   {m.tag}
-                </Link>{" "}
-                ({litres(m.volumeL, units)}, {percent(m.fill)} full)
+                </Link>
+                {say.full(litres(m.volumeL, units), percent(m.fill))}
               </span>
             ))}
           </p>
           <p className="text-sm">
             {facts.together
-              ? `Move them together between ${day(facts.together.from)} and ${day(facts.together.to)}.`
-              : "No day opens for all of them within two years."}{" "}
-            {spread > 0.25 && "They have drifted apart: the fuller one sets the day, the other gets the same pot."}
+              ? say.moveThemTogetherBetweenAnd(day(facts.together.from), day(facts.together.to))
+              : say.noDayOpensForAll}{" "}
+            {spread > 0.25 && say.theyHaveDriftedApartThe}
           </p>
         </Reasoned>
       ) : (
-        <p className="text-sm">Stands for itself.</p>
+        <p className="text-sm">{say.standsForItself}</p>
       )}
       <details>
         <summary className="link min-h-8 cursor-pointer content-center text-sm">
-          {facts.set ? "Change the set" : "Match it with another"}
+          {facts.set ? say.changeTheSet : say.matchItWithAnother}
         </summary>
         <Form className="mt-1 space-y-2" onSubmit={join}>
-          <TextField label="Name of the set" value={set} onChange={setSet} fault={match.at("set")} />
+          <TextField label={say.nameOfTheSet} value={set} onChange={setSet} fault={match.at("set")} />
           {facts.others.length > 0 && (
             <SelectField
-              label="Together with"
+              label={say.togetherWith}
               value={other}
               onChange={setOther}
               fault={match.at("treeIds")}
@@ -203,11 +210,11 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
             />
           )}
           <button className="btn" disabled={match.busy || set.trim() === "" || other === ""}>
-            Save
+            {common.save}
           </button>{" "}
           {facts.set && (
             <button type="button" className="btn" disabled={match.busy} onClick={() => void leave()}>
-              Out of the set
+              {say.outOfTheSet}
             </button>
           )}
         </Form>
@@ -218,10 +225,10 @@ function MatchedSet({ facts }: { facts: CompanyFacts }) {
 }
 
 const NEED_WORDS: Record<PartnerAdvice["need"], string> = {
-  none: "It sets fruit by itself, or is not grown for any.",
-  helps: "It sets more fruit with a partner of another variety.",
-  needed: "It bears nothing without a partner of another variety in flower.",
-  "other-sex": "Female and male flowers grow on different plants: it needs one of the other sex.",
+  none: say.itSetsFruitByItself,
+  helps: say.itSetsMoreFruitWith,
+  needed: say.itBearsNothingWithoutA,
+  "other-sex": say.femaleAndMaleFlowersGrow,
 };
 
 function Partner({ facts }: { facts: CompanyFacts }) {
@@ -230,15 +237,15 @@ function Partner({ facts }: { facts: CompanyFacts }) {
   const missing = trees.length === 0 && (need === "needed" || need === "other-sex");
   return (
     <div data-testid="partner">
-      <h3 className="text-lg font-medium">Partner in flower</h3>
-      <Reasoned reason="By the species’ own word on fertilising, the circle of kinds that serve each other, and whether their blooms overlap by five days or more, counted from bud break. Two trees of one sort do not serve each other; where nobody wrote the sort down, they may.">
+      <h3 className="text-lg font-medium">{say.partnerInFlower}</h3>
+      <Reasoned reason={say.byTheSpeciesOwnWord}>
         <p className={missing ? "text-error font-medium" : ""}>
-          {missing && facts.crop ? "No partner stands in this collection. " : ""}
+          {missing && facts.crop ? say.noPartnerStandsInThis : ""}
           {NEED_WORDS[need]}
         </p>
         {trees.length > 0 && (
           <p className="text-sm">
-            Here:{" "}
+            {say.here}
             {trees.map((t, i) => (
               <span key={t.id}>
                 {i > 0 && ", "}
@@ -263,28 +270,26 @@ function Ground({ facts }: { facts: CompanyFacts }) {
     const done = await anchor.send({ collectionId, treeId: facts.treeId, on: today, anchored });
     if (done)
       tell({
-        text: anchored ? "Recorded: rooted in the ground." : "Recorded: free of the ground.",
+        text: anchored ? say.recordedRootedInTheGround : say.recordedFreeOfTheGround,
         entryId: done.entryId,
       });
   };
   return (
     <div data-testid="ground">
-      <h3 className="text-lg font-medium">In the ground below</h3>
+      <h3 className="text-lg font-medium">{say.inTheGroundBelow}</h3>
       {facts.anchored ? (
         <Reasoned
-          reason={`A crown heavier than its pot would feed is fed from below: between a fifth and three fifths of its water. ${facts.anchored.measured ? "From its trunk and height against its pot." : "Nobody has measured trunk and height, so the middle is taken: a guess."}`}
+          reason={say.aCrownHeavierThanIts(
+            facts.anchored.measured ? say.fromItsTrunkAndHeight : say.nobodyHasMeasuredTrunkAnd,
+          )}
         >
           <p className="text-error font-medium">
-            Rooted through its pot since {day(facts.anchored.on)}: about {percent(facts.anchored.share)} of its roots
-            may stand in the ground. Thirst and growth no longer follow the pot.
+            {say.rootedThroughItsPotSince(day(facts.anchored.on), percent(facts.anchored.share))}
           </p>
-          <p className="text-sm">
-            Sever it in the dormant season, or half now and half six weeks later, with shade and water. Knives and
-            spades: cut away from the body; look for cables and pipes before digging.
-          </p>
+          <p className="text-sm">{say.severItInTheDormant}</p>
         </Reasoned>
       ) : (
-        <p className="text-sm">Not that anyone has said. Tilt the pot: does it hold?</p>
+        <p className="text-sm">{say.notThatAnyoneHasSaid}</p>
       )}
       <button
         type="button"
@@ -292,7 +297,7 @@ function Ground({ facts }: { facts: CompanyFacts }) {
         disabled={anchor.busy}
         onClick={() => void set(facts.anchored === null)}
       >
-        {facts.anchored ? "It is severed now" : "It is rooted in the ground"}
+        {facts.anchored ? say.itIsSeveredNow : say.itIsRootedInThe}
       </button>
       <FormFaults faults={unplaced(anchor.failure, [])} />
     </div>

@@ -1,9 +1,11 @@
 "use client";
 
+import * as say from "@/words/pages/plan/windows";
 import { toIso } from "@/core/dates/index";
 import type { HalfDay } from "@/core/window/index";
 import { celsius, number } from "@/words/format";
-import { HALF_DAY_WORDS, halfDayWords, weekday } from "@/words/windows";
+import { weekday } from "@/words/format";
+import { HALF_DAY_WORDS, halfDayWords } from "@/words/windows";
 import { useAsOf } from "@/features/kernel/as-of";
 import { SimulatedMark } from "@/features/kernel/simulated";
 
@@ -20,26 +22,20 @@ export function HalfDays({
   near: string;
 }) {
   const { units } = useAsOf();
-  if (halves.length === 0)
-    return (
-      <p className="mt-2 text-sm opacity-80">
-        No forecast reaches this day: the best half-days are named once one does.
-      </p>
-    );
+  if (halves.length === 0) return <p className="mt-2 text-sm opacity-80">{say.noForecastReachesThisDay}</p>;
   const name = (h: HalfDay) => halfDayWords(h, near, units);
   const days = [...new Set(halves.map((h) => h.day))];
   return (
     <div className="mt-2">
       <p className="text-sm" data-testid="best-halves">
-        <b>{open ? "Best half-days of the week" : "Were it open, the best half-days"}</b>:{" "}
-        {best.length === 0 ? "none of them suits: heat, frost, wind or heavy rain on each." : best.map(name).join("; ")}{" "}
-        <SimulatedMark />
+        <b>{open ? say.bestHalfDaysOfThe : say.wereItOpenTheBest}</b>:{" "}
+        {best.length === 0 ? say.noneOfThemSuitsHeat : best.map(name).join("; ")} <SimulatedMark />
       </p>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Half-days ahead">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say.halfDaysAhead}>
         <table className="mt-1 w-full text-center text-xs">
           <thead>
             <tr>
-              <th className="text-left font-medium">Forecast</th>
+              <th className="text-left font-medium">{say.forecast}</th>
               {days.map((d) => (
                 <th key={d} className="px-1 font-medium" scope="col">
                   {weekday(toIso(d))}
@@ -69,8 +65,7 @@ export function HalfDays({
         </table>
       </div>
       <p className="text-xs opacity-80">
-        By the forecast, uncertain by {number(halves[0].errorC, 1)} K on the first day and{" "}
-        {number(halves.at(-1)!.errorC, 1)} K on the last. Shaded: better not.
+        {say.byTheForecastUncertainBy(number(halves[0].errorC, 1), number(halves.at(-1)!.errorC, 1))}
       </p>
     </div>
   );

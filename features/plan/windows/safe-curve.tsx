@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/plan/windows";
 import { toDay, toIso } from "@/core/dates/index";
 import type { OperationWindow } from "@/model/index";
 import { Chart, type ChartRow, dayAxis } from "@/ui/charts/index";
@@ -30,12 +31,12 @@ export function SafeCurve({ row, risk }: { row: OperationWindow; risk: number })
       rows={safeRows(row)}
       x="day"
       axis={dayAxis(toDay(curve.from), (curve.safe.length - 1) * curve.stepDays + 1, curve.from)}
-      series={[{ key: "safe", name: "ends well", as: "line", tone: "safe" }]}
+      series={[{ key: "safe", name: say.endsWell, as: "line", tone: "safe" }]}
       limits={[{ at: 100 * (1 - risk), name: "", tone: "ochre" }]}
       spans={openSpans(row)}
       range={[0, 100]}
       ticks={[0, 50, 100]}
-      unit="years in which it ends well"
+      unit={say.yearsInWhichItEnds}
       value={(v) => percent(v / 100)}
       heightPx={130}
     />
@@ -46,6 +47,11 @@ function describe(row: OperationWindow, risk: number): string {
   const good = row.curve.safe.map((v, i) => ({ v, i })).filter(({ v }) => v >= 100 * (1 - risk));
   const last = good.at(-1);
   return last
-    ? `Share of weather years in which the work ends well, by day: at or above ${percent(1 - risk)} on ${good.length * row.curve.stepDays} of ${row.curve.safe.length * row.curve.stepDays} days, the last of them ${day(toIso(toDay(row.curve.from) + last.i * row.curve.stepDays))}. Shaded: open.`
-    : `Share of weather years in which the work ends well, by day: never as much as ${percent(1 - risk)}. Shaded: open.`;
+    ? say.shareOfWeatherYearsIn(
+        percent(1 - risk),
+        good.length * row.curve.stepDays,
+        row.curve.safe.length * row.curve.stepDays,
+        day(toIso(toDay(row.curve.from) + last.i * row.curve.stepDays)),
+      )
+    : say.shareOfWeatherYearsInWhich(percent(1 - risk));
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/plan/windows";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -36,10 +37,10 @@ export interface WindowsData {
 }
 
 const GROUPS: readonly (readonly [string, readonly Operation[]])[] = [
-  ["Into the next pot", ["slip-up", "loosen", "score", "up-pot"]],
-  ["At the roots", ["shave", "root-prune", "bare-root", "remove-girdler", "trim-outside"]],
-  ["Where it stands", ["replace-top", "core-in-place", "slice-in-place"]],
-  ["At the crown", ["prune-light", "prune-hard"]],
+  [say.intoTheNextPot, ["slip-up", "loosen", "score", "up-pot"]],
+  [say.atTheRoots, ["shave", "root-prune", "bare-root", "remove-girdler", "trim-outside"]],
+  [say.whereItStands, ["replace-top", "core-in-place", "slice-in-place"]],
+  [say.atTheCrown, ["prune-light", "prune-hard"]],
   ["And", ["split", "plant-out", "rescue"]],
 ];
 /** Late work whose effect on the wood has a page of its own. */
@@ -57,23 +58,23 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
   const router = useRouter();
   const [chosen, setChosen] = useState<Operation>("up-pot");
   const row = data.rows.find((r) => r.operation === chosen) ?? data.rows[0];
-  const where = data.stand?.name ?? data.here.name ?? "the open";
+  const where = data.stand?.name ?? data.here.name ?? say.theOpen;
   const to = useAddressWith();
 
   return (
     <section aria-labelledby="may-be-done">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <h2 id="may-be-done" className="text-xl">
-          What may be done, and when
+          {say.whatMayBeDoneAnd}
         </h2>
         {data.places.length > 0 && (
           <div className="w-64 max-w-full">
             <SelectField
-              label="As if it stood in"
+              label={say.asIfItStoodIn}
               value={data.stand?.id ?? ""}
               onChange={(id) => router.push(to({ stand: id === "" ? null : id }), { scroll: false })}
               options={[
-                ["", `where it stands${data.here.name ? `: ${data.here.name}` : ""}`],
+                ["", say.whereItStands2(data.here.name ? `: ${data.here.name}` : "")],
                 ...data.places.filter((p) => p.id !== data.here.id).map((p) => [p.id, p.name] as const),
               ]}
             />
@@ -81,14 +82,12 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
         )}
       </div>
       <p className="mt-1 text-sm" data-testid="windows-place" data-record="">
-        {data.stand
-          ? `As if it had stood in ${where} for a fortnight.`
-          : `With the weather of ${where}, where it stands.`}{" "}
-        {!data.placeMeasured && "Nobody has measured that place: its nights are assumed by what it is like. "}
-        {data.guessed && "Species or weather are a guess: read the days as weeks. "}
+        {data.stand ? say.asIfItHadStood(where) : say.withTheWeatherOfWhere(where)}{" "}
+        {!data.placeMeasured && say.nobodyHasMeasuredThatPlace}
+        {data.guessed && say.speciesOrWeatherAreA}
         {settledOn !== data.asOf && (
           <Link className="link" href={to({ on: settledOn })} scroll={false}>
-            Work it out for {day(settledOn)}
+            {say.workItOutFor(day(settledOn))}
           </Link>
         )}
       </p>
@@ -125,7 +124,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
             </div>
           ))}
           <p className="mt-1 text-xs opacity-80" data-axis="">
-            Dark hedge: closed. Gaps: open. From {day(data.asOf)}, {number(laneDays(row.curve))} days.
+            {say.darkHedgeClosedGapsOpen(day(data.asOf), number(laneDays(row.curve)))}
           </p>
         </div>
         <div
@@ -150,8 +149,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
           )}
           {OPERATION_NEEDS[row.operation].urgent && (
             <p className="text-error mt-1 font-medium" role="note">
-              A rescue is not refused by the season. Its risk today: in {percent(1 - row.safe)} of this place’s weather
-              years the work would end badly. The tree has to be worth it.
+              {say.aRescueIsNotRefused(percent(1 - row.safe))}
             </p>
           )}
           <SafeCurve row={row} risk={data.risk} />
@@ -166,7 +164,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
                   `?tree=${data.treeId}&work=${LATE[row.operation]}&workOn=${data.asOf}`,
                 )}
               >
-                See what it would do to its wood
+                {say.seeWhatItWouldDo}
               </Link>{" "}
               ·{" "}
               <Link
@@ -174,7 +172,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
                 prefetch={false}
                 href={pageAt(collectionId, "climate/wood", `?tree=${data.treeId}&work=feed-quick&workOn=${data.asOf}`)}
               >
-                and what a feed today would
+                {say.andWhatAFeedToday}
               </Link>
             </p>
           )}
@@ -193,15 +191,16 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
             near={data.asOf}
           />
           {data.warmClimate && (
-            <p className="mt-1 text-xs opacity-80">
-              A warm-climate kind: heat is judged at the cool end of the day, from {celsius(34, units)} on.
-            </p>
+            <p className="mt-1 text-xs opacity-80">{say.aWarmClimateKindHeat(celsius(34, units))}</p>
           )}
         </div>
       </div>
       <p className="sr-only">
-        {number(data.rows.filter((r) => r.open).length)} of {number(data.rows.length)} works are open on{" "}
-        {toIso(toDay(data.asOf))}.
+        {say.ofWorksAreOpenOn(
+          number(data.rows.filter((r) => r.open).length),
+          number(data.rows.length),
+          toIso(toDay(data.asOf)),
+        )}
       </p>
     </section>
   );

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/plan/windows";
 import "server-only";
 import { notFound } from "next/navigation";
 import { kindOf, PLANNED_WORK, type TreeChance } from "@/model/index";
@@ -47,7 +48,7 @@ export async function YardWindowsScreen({
 function placesWithTrees(view: CollectionView, trees: readonly TreeChance[]): { id: string; name: string }[] {
   const ids = new Set(trees.map((t) => t.placeId));
   const named = view.loaded.places.filter((p) => ids.has(p.id)).map(({ id, name }) => ({ id, name }));
-  return ids.has(null) ? [...named, { id: "none", name: "no named place" }] : named;
+  return ids.has(null) ? [...named, { id: "none", name: say.noNamedPlace }] : named;
 }
 
 /** Trees of one kind and place with the same days are one line; those that close first lead, then those that open next. */

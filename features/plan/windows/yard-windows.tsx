@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/plan/windows";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -77,13 +79,13 @@ export function YardWindows({
         <h1 className="text-2xl">{PAGE_WORDS["trees/windows"]}</h1>
         <div className="no-print flex flex-wrap items-end gap-2">
           <SelectField
-            label="Place"
+            label={common.place}
             value={placeId}
             onChange={(id) => go({ place: id })}
-            options={[["", "all places"], ...places.map((p) => [p.id, p.name] as const)]}
+            options={[["", say.allPlaces], ...places.map((p) => [p.id, p.name] as const)]}
           />
           <button type="button" className="btn min-h-11" onClick={() => window.print()}>
-            Print
+            {common.print}
           </button>
         </div>
       </div>
@@ -92,18 +94,15 @@ export function YardWindows({
       </p>
       {settledOn !== asOf && (
         <p className="no-print text-sm">
-          Worked out for {day(asOf)}.{" "}
+          {say.workedOutFor(day(asOf))}
           <button type="button" className="link" onClick={() => go({ on: settledOn })}>
-            Work it out for {day(settledOn)}
+            {say.workItOutFor(day(settledOn))}
           </button>
         </p>
       )}
-      <Reasoned
-        className="mt-3"
-        reason="A record counts as open in a week when any of its days is open for it: by its species, by the weather of the place it stands in, less what it has not recovered from and the days on which nobody is there to do it or to lift it. Trees are taken to stay where they stand. The tall hedge is closed; where it sinks, as many of the records are open."
-      >
+      <Reasoned className="mt-3" reason={say.aRecordCountsAsOpen}>
         <MonthNames from={asOf} days={364} columns="sm:grid-cols-[10rem_minmax(0,1fr)_11rem]" />
-        <div role="group" aria-label="Work">
+        <div role="group" aria-label={say.work}>
           {works.map((w) => (
             <button
               key={w.operation}
@@ -115,18 +114,18 @@ export function YardWindows({
               <span className="text-sm font-medium">{OPERATION_WORDS[w.operation].name}</span>
               <Skyline openByWeek={w.openByWeek} records={w.records} label={skylineWords(w, asOf)} />
               <span className="text-right text-sm sm:text-left">
-                {number(w.openNow)} of {number(w.records)} can be worked on today
+                {say.ofCanBeWorkedOn(number(w.openNow), number(w.records))}
               </span>
             </button>
           ))}
         </div>
       </Reasoned>
-      <p className="print-only">As of {day(asOf)}.</p>
-      <h2 className="mt-5 text-xl">{OPERATION_WORDS[work].name}: what closes first</h2>
+      <p className="print-only">{say.asOf(day(asOf))}</p>
+      <h2 className="mt-5 text-xl">{say.whatClosesFirst(OPERATION_WORDS[work].name)}</h2>
       {lines.length === 0 ? (
-        <p>No tree stands there.</p>
+        <p>{say.noTreeStandsThere}</p>
       ) : (
-        <Reasoned reason="Open ones by the day they close, then closed ones by the day they open. “Next chance” is the stretch after that: who waits, waits until then, and the pot goes on filling by the root model at this tree’s own pace. One year in ten a window closes as early as the second date says. Coming warmth is the mean of the site’s weather years.">
+        <Reasoned reason={say.openOnesByTheDay}>
           <ol className="divide-base-300 divide-y" data-testid="chances">
             {shown.map((g, i) => (
               <Line key={`${g.name}${g.place}${i}`} group={g} near={asOf} />
@@ -136,7 +135,7 @@ export function YardWindows({
       )}
       {lines.length > shown.length && (
         <button type="button" className="btn no-print mt-2 min-h-11" onClick={() => setAll(true)}>
-          Show all {number(lines.length)} lines
+          {say.showAllLines(number(lines.length))}
         </button>
       )}
     </div>
@@ -157,7 +156,7 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
       <p>
         <b>{g.name}</b>
         {g.place ? ` · ${g.place}` : ""}
-        {g.plants > g.members.length ? ` · ${number(g.plants)} plants` : ""}
+        {g.plants > g.members.length ? say.plants(number(g.plants)) : ""}
         <br />
         <span className="text-sm">
           {tags.map((m, i) => (
@@ -170,7 +169,7 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
           ))}
           {g.members.length > tags.length && (
             <button type="button" className="link ml-1" onClick={() => setWhole(true)}>
-              and {number(g.members.length - tags.length)} more
+              {common.andMore2(number(g.members.length - tags.length))}
             </button>
           )}
         </span>
@@ -178,28 +177,31 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
       <p>
         {g.open ? (
           <>
-            <b>open{g.to ? ` until ${day(g.to, near)}` : ""}</b>
-            {g.early && g.to && g.early < g.to ? `, in one year of ten only until ${day(g.early, near)}` : ""}
-            {g.closedBy === "none" ? "" : `; then ${LIMIT_BECAUSE[g.closedBy]}`}
+            <b>{say.open(g.to ? common.until(day(g.to, near)) : "")}</b>
+            {g.early && g.to && g.early < g.to ? say.inOneYearOfTen(day(g.early, near)) : ""}
+            {g.closedBy === "none" ? "" : say.then(LIMIT_BECAUSE[g.closedBy])}
           </>
         ) : g.from ? (
           <>
-            <b>opens {day(g.from, near)}</b>
-            {g.to ? `, until ${day(g.to, near)}` : ""}; now {LIMIT_WORD[g.limiting]}
+            <b>{say.opens(day(g.from, near))}</b>
+            {say.now(g.to ? say.until(day(g.to, near)) : "", LIMIT_WORD[g.limiting])}
           </>
         ) : (
           <>
-            <b>no window</b>: {LIMIT_BECAUSE[g.limiting]}
+            <b>{say.noWindow}</b>: {LIMIT_BECAUSE[g.limiting]}
           </>
         )}
       </p>
       <p className="text-sm">
-        {full} full{due > 0 ? `, ${due === g.members.length ? "due" : `${number(due)} due`}` : ""}.{" "}
-        {g.next
-          ? `Next chance ${day(g.next, near)}${g.fillThen ? `, ${percent(g.fillThen[1])} full by then` : ""}.`
-          : g.from
-            ? "No later chance within the two years."
-            : ""}
+        {say.full2(
+          full,
+          due > 0 ? `, ${due === g.members.length ? "due" : say.due(number(due))}` : "",
+          g.next
+            ? say.nextChance(day(g.next, near), g.fillThen ? say.fullByThen(percent(g.fillThen[1])) : "")
+            : g.from
+              ? say.noLaterChanceWithinThe
+              : "",
+        )}
       </p>
     </li>
   );
@@ -208,20 +210,30 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
 function sentence(work: string, open: ChanceGroup[], opening: ChanceGroup[], total: number, near: string): string {
   const records = (gs: ChanceGroup[]) => gs.reduce((n, g) => n + g.members.length, 0);
   const name = work.toLowerCase();
-  if (total === 0) return "No tree stands there.";
+  if (total === 0) return say.noTreeStandsThere;
   if (open.length > 0) {
     const first = open[0];
-    return `${number(records(open))} of ${number(total)} records are open for “${name}”; the first to close: ${first.members[0].tag}${first.members.length > 1 ? ` and ${number(first.members.length - 1)} more` : ""}${first.to ? `, ${day(first.to, near)}` : ""}.`;
+    return say.ofRecordsAreOpenFor(
+      number(records(open)),
+      number(total),
+      name,
+      first.members[0].tag,
+      first.members.length > 1 ? common.andMore(number(first.members.length - 1)) : "",
+      first.to ? `, ${day(first.to, near)}` : "",
+    );
   }
   if (opening.length > 0)
-    return `Nothing is open for “${name}”; the first to open: ${opening[0].members[0].tag}${opening[0].members.length > 1 ? ` and ${number(opening[0].members.length - 1)} more` : ""}, ${day(opening[0].from!, near)}.`;
-  return `Nothing opens for “${name}” within two years.`;
+    return say.nothingIsOpenForThe(
+      name,
+      opening[0].members[0].tag,
+      opening[0].members.length > 1 ? common.andMore(number(opening[0].members.length - 1)) : "",
+      day(opening[0].from!, near),
+    );
+  return say.nothingOpensForWithinTwo(name);
 }
 
 function skylineWords(w: WorkSummary, asOf: string): string {
   const most = Math.max(...w.openByWeek);
   const week = w.openByWeek.indexOf(most);
-  return most === 0
-    ? "closed for all, all year"
-    : `most open in week ${week + 1} from ${day(asOf)}: ${most} of ${w.records}`;
+  return most === 0 ? say.closedForAllAllYear : say.mostOpenInWeekFrom(week + 1, day(asOf), most, w.records);
 }

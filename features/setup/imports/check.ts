@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/setup/imports";
 import { endOf } from "@/core/records/index";
 import type { CellProblem, PottingLine, TreeLine } from "@/formats/collection-csv";
 import type { LoadedRecords } from "@/features/kernel/collection/load";
@@ -15,7 +16,7 @@ export function lotsByName(loaded: LoadedRecords): Map<string, string> {
   return new Map(loaded.lots.map((lot) => [lot.name.toLocaleLowerCase(), lot.id]));
 }
 
-export const ENDED_BEFORE = "It cannot have died or left before it came.";
+export const ENDED_BEFORE = say.itCannotHaveDiedOr;
 
 /** What only the collection knows: tags that hang already, or twice in the file. */
 export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]): CellProblem[] {
@@ -39,9 +40,9 @@ export function checkTreeLines(loaded: LoadedRecords, lines: readonly TreeLine[]
     const before = seen.get(key);
     seen.set(key, before ?? line);
     const message = taken.has(key)
-      ? "This tag hangs on a living tree of the collection already."
+      ? say.thisTagHangsOnA
       : before !== undefined
-        ? `This tag stands in line ${before} already.`
+        ? say.thisTagStandsInLine(before)
         : null;
     if (message === null) return [];
     return [{ line, column: "tag", message, value: tag, fatal: true, propose: [{ code: "value", value: free(tag) }] }];
@@ -59,7 +60,7 @@ export function checkPottingLines(loaded: LoadedRecords, lines: readonly Potting
       problems.push({
         line: line.line,
         column: "tag",
-        message: "No living tree has this tag. Read the trees in first.",
+        message: say.noLivingTreeHasThis,
         value: line.tag,
         fatal: true,
         propose: [],
@@ -68,8 +69,7 @@ export function checkPottingLines(loaded: LoadedRecords, lines: readonly Potting
       problems.push({
         line: line.line,
         column: "pot",
-        message:
-          "No pot of this name is on record, and no measure is given. Add a size, or leave it empty for unknown.",
+        message: say.noPotOfThisName,
         value: line.potName,
         fatal: true,
         propose: [],

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/setup/imports";
 import { useState } from "react";
 import { MOST_EDITS } from "@/contract/files";
 import { number } from "@/words/format";
@@ -40,7 +42,7 @@ export function DoubtfulCells({
         <p className="flex flex-wrap items-center gap-2 text-sm">
           {DOUBT_WORDS.mended(edits.length)}
           <button type="button" className="btn btn-sm min-h-11" disabled={busy} onClick={() => onEdits([])}>
-            As the file has them
+            {say.asTheFileHasThem}
           </button>
         </p>
       )}
@@ -60,7 +62,7 @@ export function DoubtfulCells({
             busy={busy}
           />
         ))}
-        {count > doubts.length && <li className="py-2">and {number(count - doubts.length)} more</li>}
+        {count > doubts.length && <li className="py-2">{common.andMore2(number(count - doubts.length))}</li>}
       </ul>
       {(full || !fits(mended)) && (
         <p className="text-error text-sm" role="alert">
@@ -74,7 +76,7 @@ export function DoubtfulCells({
           disabled={busy || changed.length === 0 || !fits(mended)}
           onClick={() => onEdits(mended)}
         >
-          {changed.length === 0 ? "Change a cell to put it right" : DOUBT_WORDS.apply(changed.length)}
+          {changed.length === 0 ? say.changeACellToPut : DOUBT_WORDS.apply(changed.length)}
         </button>
       )}
     </section>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/setup/imports";
 import { type Pot, readPotSize, USUAL_WALL } from "@/core/vessel/index";
 import type { PlaceKind } from "@/core/climate/index";
 import type { CellProblem } from "@/formats/collection-csv";
@@ -57,7 +58,7 @@ export function readingsOf(kind: ImportKind, table: Table, mapping: Mapping, bar
       const known = found.get(key);
       if (known) known.lines++;
       else {
-        const text = bareInGallons && /^\d+([.,]\d+)?$/.test(value) ? `${value} gal` : value;
+        const text = bareInGallons && /^\d+([.,]\d+)?$/.test(value) ? say.gal(value) : value;
         const gallons = TRADE_GALLONS.exec(text)?.[1];
         if (gallons === undefined) continue;
         const read = readPotSize(text, USUAL_WALL, "label");

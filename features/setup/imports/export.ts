@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/setup/imports";
 import "server-only";
 import { z } from "zod";
 import { toDay } from "@/core/dates/index";
@@ -164,7 +165,7 @@ export async function exportResponse(
     : file === "weather.csv"
       ? await exportWeather(id)
       : await exportCsv(id, file.replace(".csv", "") as ImportKind, only);
-  if (!written) return new Response("There is no such list.", { status: 404 });
+  if (!written) return new Response(say.thereIsNoSuchList, { status: 404 });
   return new Response(`\uFEFF${written.text}`, {
     headers: {
       "content-type": "text/csv; charset=utf-8",

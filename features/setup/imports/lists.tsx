@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup/imports";
 import { useRef, useState } from "react";
 import type { ImportKind } from "@/formats/collection-columns";
 import { number } from "@/words/format";
@@ -69,7 +70,11 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
     if (answer?.ok === false) return setProblem(answer.message);
     if (answer === null || !("kept" in answer)) return;
     const { count, skipped, entryId } = answer.kept;
-    const text = `${number(count)} ${count === 1 ? "line has" : "lines have"} come in${skipped > 0 ? `, ${number(skipped)} were left out` : ""}.`;
+    const text = say.comeIn(
+      number(count),
+      count === 1 ? say.lineHas : say.linesHave,
+      skipped > 0 ? say.wereLeftOut(number(skipped)) : "",
+    );
     setDone(text);
     tell({ text, entryId });
     setFile(null);
@@ -80,12 +85,9 @@ export function Lists({ counts }: { counts: Record<ImportKind, number> }) {
   return (
     <div className="mx-auto max-w-5xl space-y-6">
       <h1 className="text-2xl">{PAGE_WORDS.import}</h1>
-      <section aria-label="Import" className="space-y-3">
-        <h2 className="text-lg">Import</h2>
-        <p>
-          A workbook (.xlsx) or any table saved as CSV. What a line does not say stays unknown; nothing is kept until
-          you say so, and one undo takes the whole file back.
-        </p>
+      <section aria-label={say.importLabel} className="space-y-3">
+        <h2 className="text-lg">{say.importLabel}</h2>
+        <p>{say.aWorkbookXlsxOrAny}</p>
         <WhatFile
           choice={choice}
           onChoice={change}

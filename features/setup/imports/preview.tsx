@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/setup/imports";
 import type { Mapping } from "@/formats/collection-columns";
 import { number } from "@/words/format";
 import { ScrollBox, SelectField } from "@/ui/fields";
@@ -30,26 +32,23 @@ export function Preview({
 }) {
   const { options, edits } = choice;
   const bad = preview.total - preview.good;
-  const say = (more: Partial<ImportChoice["options"]>) => onChoice({ ...choice, options: { ...options, ...more } });
+  const change = (more: Partial<ImportChoice["options"]>) => onChoice({ ...choice, options: { ...options, ...more } });
   const onEdits = (next: ImportChoice["edits"]) => onChoice({ ...choice, edits: next });
   return (
-    <section aria-label="What the file holds" className="space-y-3" data-testid="import-preview">
+    <section aria-label={say.whatTheFileHolds} className="space-y-3" data-testid="import-preview">
       <h2 className="text-lg">{fileName}</h2>
       <WhereRead preview={preview} choice={choice} onChoice={onChoice} />
       <p className="text-lg">
-        <b>
-          {number(preview.good)} of {number(preview.total)} lines
-        </b>{" "}
-        can come in
-        {preview.withGaps > 0
-          ? `, ${number(preview.withGaps)} of them with a cell that cannot be read and is left empty`
-          : ""}
-        {bad > 0 ? `; ${number(bad)} cannot as ${bad === 1 ? "it is" : "they are"} and would be left out` : ""}.
-        {preview.missing.length > 0 && ` No column says the ${preview.missing.join(" or the ")} yet: choose it below.`}
+        <b>{say.ofLines(number(preview.good), number(preview.total))}</b>
+        {say.canComeIn(
+          preview.withGaps > 0 ? say.ofThemWithACell(number(preview.withGaps)) : "",
+          bad > 0 ? say.cannotAsAndWouldBe(number(bad), bad === 1 ? say.itIs : say.theyAre) : "",
+        )}
+        {preview.missing.length > 0 && say.noColumnSaysTheYet(preview.missing.join(" or the "))}
       </p>
       <Notes notes={preview.notes} />
-      <UnlistedNames rows={names} kinds={options.kinds} onKinds={(kinds) => say({ kinds })} />
-      <NewPlaces rows={preview.notes.newPlaces} places={options.places} onPlaces={(places) => say({ places })} />
+      <UnlistedNames rows={names} kinds={options.kinds} onKinds={(kinds) => change({ kinds })} />
+      <NewPlaces rows={preview.notes.newPlaces} places={options.places} onPlaces={(places) => change({ places })} />
       <Readings
         rows={preview.notes.readings}
         busy={busy}
@@ -72,7 +71,7 @@ export function Preview({
         disabled={busy || preview.good === 0}
         onClick={onConfirm}
       >
-        Read in {number(preview.good)} {preview.good === 1 ? "line" : "lines"}
+        {say.readIn(number(preview.good), preview.good === 1 ? say.line : say.lines)}
       </button>
     </section>
   );
@@ -93,7 +92,7 @@ function WhereRead({
       {sheets && sheets.names.length > 1 && (
         <SelectField
           className="max-w-72 grow"
-          label="Sheet"
+          label={say.sheet}
           value={sheets.read}
           onChange={(sheet) => onChoice({ ...choice, sheet, headerLine: null, mapping: null, edits: [] })}
           options={sheets.names.map((sheet) => [sheet, sheet] as const)}
@@ -102,10 +101,10 @@ function WhereRead({
       {header.choices.length > 2 && (
         <SelectField
           className="w-full max-w-xl min-w-0"
-          label="Line with the names of the columns"
+          label={say.lineWithTheNamesOf}
           value={String(header.line)}
           onChange={(line) => onChoice({ ...choice, headerLine: Number(line), mapping: null, edits: [] })}
-          options={header.choices.map(({ line, text }) => [String(line), `line ${line}: ${text}`] as const)}
+          options={header.choices.map(({ line, text }) => [String(line), say.line2(line, text)] as const)}
         />
       )}
     </div>
@@ -121,25 +120,25 @@ function Columns({ preview, onMap }: { preview: ImportPreview; onMap: (mapping: 
   };
   const faulty = new Set(preview.doubts.filter((d) => d.fatal).flatMap((d) => d.lines));
   return (
-    <ScrollBox label="Columns and first lines of the file">
+    <ScrollBox label={say.columnsAndFirstLinesOf}>
       <table className="table-sm table">
         <thead>
           <tr>
-            <th scope="col">line</th>
+            <th scope="col">{say.line}</th>
             {preview.headers.map((header, at) => (
               <th key={at} scope="col" className="min-w-52 align-top">
-                <span className="block truncate font-semibold">{header || `column ${at + 1}`}</span>
+                <span className="block truncate font-semibold">{header || say.column(at + 1)}</span>
                 <select
-                  aria-label={`What column ${header || at + 1} means`}
+                  aria-label={say.whatColumnMeans(header || at + 1)}
                   className={`select select-sm mt-1 w-full font-normal ${fieldOf.has(at) ? "border-primary" : ""}`}
                   value={fieldOf.get(at) ?? ""}
                   onChange={(e) => map(at, e.target.value)}
                 >
-                  <option value="">left out</option>
+                  <option value="">{say.leftOut}</option>
                   {preview.columns.map((c) => (
                     <option key={c.field} value={c.field}>
                       {c.label}
-                      {c.needed ? " (needed)" : ""}
+                      {c.needed ? say.needed : ""}
                     </option>
                   ))}
                 </select>
@@ -152,7 +151,7 @@ function Columns({ preview, onMap }: { preview: ImportPreview; onMap: (mapping: 
             <tr key={row.line} className={faulty.has(row.line) ? "text-error" : ""}>
               <td>
                 {row.line}
-                {faulty.has(row.line) && <span className="block text-xs">left out</span>}
+                {faulty.has(row.line) && <span className="block text-xs">{say.leftOut}</span>}
               </td>
               {preview.headers.map((_, at) => (
                 <td key={at} className={`max-w-56 truncate ${fieldOf.has(at) ? "" : "opacity-60"}`}>
@@ -169,17 +168,21 @@ function Columns({ preview, onMap }: { preview: ImportPreview; onMap: (mapping: 
 
 const MOST_NAMED = 12;
 const named = (names: readonly string[]) =>
-  `${names.slice(0, MOST_NAMED).join(", ")}${names.length > MOST_NAMED ? ` and ${number(names.length - MOST_NAMED)} more` : ""}`;
+  `${names.slice(0, MOST_NAMED).join(", ")}${names.length > MOST_NAMED ? common.andMore(number(names.length - MOST_NAMED)) : ""}`;
 
 /** What a file holds that would otherwise be taken, or passed over, without a word. */
 function Notes({ notes }: { notes: ImportPreview["notes"] }) {
   const items: string[] = [
     notes.above.length === 0
       ? ""
-      : `Passed over above the header: ${named(notes.above.map((line) => `“${line.slice(0, 60)}”`))}.`,
+      : say.passedOverAboveTheHeader(named(notes.above.map((line) => `“${line.slice(0, 60)}”`))),
     notes.unused.length === 0
       ? ""
-      : `Not read: ${named(notes.unused.map((header) => `“${header}”`))}. Say below what ${notes.unused.length === 1 ? "this column means" : "these columns mean"}, or leave ${notes.unused.length === 1 ? "it" : "them"} out.`,
+      : say.notReadSayBelowWhat(
+          named(notes.unused.map((header) => `“${header}”`)),
+          notes.unused.length === 1 ? say.thisColumnMeans : say.theseColumnsMean,
+          notes.unused.length === 1 ? "it" : "them",
+        ),
   ].filter((text) => text !== "");
   if (items.length === 0) return null;
   return (

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup/imports";
 import { PLACE_KINDS, type PlaceKind } from "@/core/climate/index";
 import { LITRES_PER_US_GALLON } from "@/core/quantity/index";
 import { brimEstimate } from "@/core/vessel/index";
@@ -9,7 +10,7 @@ import { litres, number } from "@/words/format";
 import { PLACE_WORDS, potName } from "@/words/terms";
 import type { NewPlace, Reading } from "./doubts";
 
-const lineWords = (n: number) => (n === 1 ? "1 line" : `${number(n)} lines`);
+const lineWords = (n: number) => (n === 1 ? "1 line" : say.lines2(number(n)));
 
 /** Sizes that are trade names: what each is read as, and what else may be meant, a tap away. */
 export function Readings({
@@ -24,8 +25,8 @@ export function Readings({
   const { units } = useAsOf();
   if (rows.length === 0) return null;
   return (
-    <section aria-label="Sizes read as trade names" data-testid="readings">
-      <h3 className="font-semibold">Read as trade sizes</h3>
+    <section aria-label={say.sizesReadAsTradeNames} data-testid="readings">
+      <h3 className="font-semibold">{say.readAsTradeSizes}</h3>
       <ul className="divide-base-300 divide-y">
         {rows.map((reading) => {
           const { p10, p90 } = brimEstimate(reading.pot);
@@ -33,8 +34,13 @@ export function Readings({
           return (
             <li key={`${reading.column}:${reading.value}`} className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1">
               <span className="grow">
-                <b>“{reading.value}”</b> ({lineWords(reading.lines)}): nursery pot {potName(reading.pot)},{" "}
-                {litres(p10, units)} to {litres(p90, units)}
+                <b>“{reading.value}”</b>
+                {say.nurseryPotTo(
+                  lineWords(reading.lines),
+                  potName(reading.pot),
+                  litres(p10, units),
+                  litres(p90, units),
+                )}
               </span>
               <button
                 type="button"
@@ -42,7 +48,7 @@ export function Readings({
                 disabled={busy}
                 onClick={() => onInstead(reading)}
               >
-                true gallons: {litres(gallons * LITRES_PER_US_GALLON, units)}?
+                {say.trueGallons(litres(gallons * LITRES_PER_US_GALLON, units))}
               </button>
             </li>
           );
@@ -67,9 +73,9 @@ export function NewPlaces({
   return (
     <fieldset className="border-warning space-y-2 border-l-4 pl-3" data-testid="new-places">
       <legend className="font-semibold">
-        {rows.length === 1 ? "A new place" : `${number(rows.length)} new places`}
+        {rows.length === 1 ? say.aNewPlace : say.newPlaces(number(rows.length))}
       </legend>
-      <p className="text-sm">They count as outdoors until you say what they are like.</p>
+      <p className="text-sm">{say.theyCountAsOutdoorsUntil}</p>
       <div className="grid gap-3 sm:grid-cols-2">
         {rows.map(({ name, lines, guess }) => {
           const key = name.toLocaleLowerCase();

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/setup/imports";
 import type { Fault } from "@/contract/faults";
 import type { ListRequest, WeatherRequest } from "@/contract/files";
 
@@ -18,7 +19,7 @@ export interface FileDone {
 export type FileMessage<Preview, Done extends FileDone> =
   Progress | { step: "preview"; preview: Preview } | { step: "done"; kept: Done } | { step: "fault"; faults: Fault[] };
 
-export const AWAY = "Aurelian does not answer: is it still running? The file is still chosen; try again in a moment.";
+export const AWAY = say.aurelianDoesNotAnswerIs;
 
 /** Sends a file as it is; what it is stands in a header. */
 export function sendFile(url: string, about: ListRequest | WeatherRequest, file: File): Promise<Response> {

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup/imports";
 import type { FoundKind } from "@/contract/queries";
 import { number } from "@/words/format";
 import { SelectField } from "@/ui/fields";
@@ -26,9 +27,9 @@ export function UnlistedNames({
   return (
     <fieldset className="border-warning space-y-2 border-l-4 pl-3" data-testid="unlisted-names">
       <legend className="font-semibold">
-        {rows.length === 1 ? "One name" : `${number(rows.length)} names`} the library does not have
+        {say.theLibraryDoesNotHave(rows.length === 1 ? say.oneName : say.names(number(rows.length)))}
       </legend>
-      <p className="text-sm">They come in as they are written. Where another is meant, say which.</p>
+      <p className="text-sm">{say.theyComeInAsThey}</p>
       <div className="grid gap-3 sm:grid-cols-2">
         {rows.slice(0, MOST_SHOWN).map(({ name, lines, goesBy, near }) => {
           const key = name.toLocaleLowerCase();
@@ -46,9 +47,7 @@ export function UnlistedNames({
                 options={[
                   [
                     AS_TYPED,
-                    goesBy === null
-                      ? "as written: little is known of it"
-                      : `as written, known by its genus ${goesBy.scientific}`,
+                    goesBy === null ? say.asWrittenLittleIsKnown : say.asWrittenKnownByIts(goesBy.scientific),
                   ] as const,
                   ...near.filter((kind) => kind.id !== goesBy?.id).map((kind) => [kind.id, kindWords(kind)] as const),
                 ]}
@@ -68,12 +67,14 @@ export function UnlistedNames({
       </div>
       {rows.length > MOST_SHOWN && (
         <p className="text-sm">
-          And {number(rows.length - MOST_SHOWN)} more, as they are written:{" "}
-          {rows
-            .slice(MOST_SHOWN, 3 * MOST_SHOWN)
-            .map(({ name }) => name)
-            .join(", ")}
-          {rows.length > 3 * MOST_SHOWN ? " …" : "."}
+          {say.andMoreAsTheyAre(
+            number(rows.length - MOST_SHOWN),
+            rows
+              .slice(MOST_SHOWN, 3 * MOST_SHOWN)
+              .map(({ name }) => name)
+              .join(", "),
+            rows.length > 3 * MOST_SHOWN ? " …" : ".",
+          )}
         </p>
       )}
     </fieldset>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/setup/imports";
 import type { RefObject } from "react";
 import { fileAt } from "@/features/kernel/addresses";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -10,11 +11,11 @@ import type { ImportChoice } from "./use-file";
 
 const KIND_WORDS: Record<ImportKind, { name: string; what: string }> = {
   trees: {
-    name: "Trees",
-    what: "a line per tree: tag and species at least; its pot, when it was last potted, place, notes",
+    name: say.trees,
+    what: say.aLinePerTreeTag,
   },
-  pots: { name: "Pots in store", what: "a line per kind of pot: name, size, how many, price" },
-  pottings: { name: "Past pottings", what: "a line per potting: the tree’s tag and when; pot, mix and roots if known" },
+  pots: { name: say.potsInStore, what: say.aLinePerKindOf },
+  pottings: { name: say.pastPottings, what: say.aLinePerPottingThe },
 };
 
 /** What the file holds, which file it is, and how its bare figures are meant. */
@@ -32,7 +33,7 @@ export function WhatFile({
   return (
     <>
       <fieldset className="grid gap-2 sm:grid-cols-3">
-        <legend className="sr-only">What the file holds</legend>
+        <legend className="sr-only">{say.whatTheFileHolds}</legend>
         {(Object.keys(KIND_WORDS) as ImportKind[]).map((kind) => (
           <label
             key={kind}
@@ -54,7 +55,7 @@ export function WhatFile({
       </fieldset>
       <div className="grid gap-3 sm:grid-cols-3 lg:grid-cols-[2fr_1fr_1fr_1fr]">
         <label className="sm:col-span-3 lg:col-span-1">
-          <span className="mb-1 block font-medium">File</span>
+          <span className="mb-1 block font-medium">{say.file}</span>
           <input
             ref={input}
             type="file"
@@ -67,34 +68,34 @@ export function WhatFile({
           />
         </label>
         <SelectField
-          label="Lengths without a unit"
+          label={say.lengthsWithoutAUnit}
           value={choice.options.lengthUnit}
           onChange={(lengthUnit) => onChoice({ ...choice, options: { ...choice.options, lengthUnit } })}
           options={[
-            ["cm", "in cm"],
-            ["mm", "in mm"],
-            ["in", "in inches"],
+            ["cm", say.inCm],
+            ["mm", say.inMm],
+            ["in", say.inInches],
           ]}
         />
         <SelectField
-          label="Volumes"
+          label={say.volumes}
           value={choice.options.volumeUnit}
           onChange={(volumeUnit) => onChoice({ ...choice, options: { ...choice.options, volumeUnit } })}
           options={[
-            ["L", "in litres"],
-            ["gal", "in US gallons"],
+            ["L", say.inLitres()],
+            ["gal", say.inUsGallons],
           ]}
         />
         <SelectField
-          label="Dates such as 03/04/2021"
+          label={say.datesSuchAs0304}
           value={choice.options.dateOrder ?? "ask"}
           onChange={(order) =>
             onChoice({ ...choice, options: { ...choice.options, dateOrder: order === "ask" ? null : order } })
           }
           options={[
-            ["ask", "are doubtful: a fault"],
-            ["dmy", "day first"],
-            ["mdy", "month first"],
+            ["ask", say.areDoubtfulAFault],
+            ["dmy", say.dayFirst],
+            ["mdy", say.monthFirst],
           ]}
         />
       </div>
@@ -106,9 +107,9 @@ export function WhatFile({
 export function SaveLists({ counts }: { counts: Record<ImportKind, number> }) {
   const { collectionId } = useAsOf();
   return (
-    <section aria-label="Save lists" className="space-y-2">
-      <h2 className="text-lg">Save as files</h2>
-      <p>The same columns go out, so that a file can be read in again, here or anywhere.</p>
+    <section aria-label={say.saveLists} className="space-y-2">
+      <h2 className="text-lg">{say.saveAsFiles}</h2>
+      <p>{say.theSameColumnsGoOut}</p>
       <div className="flex flex-wrap gap-2">
         {(Object.keys(KIND_WORDS) as ImportKind[]).map((kind) => (
           <a key={kind} className="btn" href={fileAt(collectionId, `${kind}.csv`)} download>

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/shell/record";
 import { type ReactNode, useState } from "react";
 import type { CommandInput } from "@/contract/index";
 import type { RecordChoices } from "@/contract/queries";
@@ -100,16 +102,16 @@ export function NoteForTrees(props: RecordProps) {
   const day = useRecordingDay();
   const form = useForTrees(props, "note", { on: day.value, text: "" }, ({ text }) => ({ text }));
   return (
-    <CommandForm of={form} label="Note" button={["Keep this note", "Keeping …"]}>
-      <LongTextInput name="what.text" label="Note" />
+    <CommandForm of={form} label={common.note} button={[say.keepThisNote, say.keeping]}>
+      <LongTextInput name="what.text" label={common.note} />
       <Day />
     </CommandForm>
   );
 }
 
 const CUTS = [
-  ["light", "Lightly: tips and dead wood"],
-  ["hard", "Hard: it will push new shoots"],
+  ["light", say.lightlyTipsAndDeadWood],
+  ["hard", say.hardItWillPushNew],
 ] as const;
 
 export function PrunedForTrees(props: RecordProps) {
@@ -122,21 +124,16 @@ export function PrunedForTrees(props: RecordProps) {
     purpose: purpose === "" ? null : (purpose as (typeof PRUNING_PURPOSES)[number]),
   }));
   return (
-    <CommandForm of={form} label="Pruning" button={["Record the pruning", "Recording …"]}>
-      <ChoiceInput name="what.how" label="How much" options={CUTS} />
+    <CommandForm of={form} label={say.pruning} button={[say.recordThePruning, common.recording]}>
+      <ChoiceInput name="what.how" label={say.howMuch} options={CUTS} />
       <ChoiceInput
         name="what.purpose"
-        label="For what, if you like"
-        options={[["", "not said"] as const, ...PRUNING_PURPOSES.map((p) => [p, PRUNING_WORDS[p]] as const)]}
+        label={say.forWhatIfYouLike}
+        options={[["", say.notSaid] as const, ...PRUNING_PURPOSES.map((p) => [p, PRUNING_WORDS[p]] as const)]}
       />
-      <QuantityInput
-        name="what.crownShare"
-        label="Share of the crown, %, if you like"
-        dimension="plain"
-        units={units}
-      />
+      <QuantityInput name="what.crownShare" label={say.shareOfTheCrownIf} dimension="plain" units={units} />
       <Hazards {...props}>
-        <p>Clean blades between trees.</p>
+        <p>{say.cleanBladesBetweenTrees}</p>
       </Hazards>
       <Day />
     </CommandForm>
@@ -171,12 +168,12 @@ export function RootsForTrees(props: RecordProps) {
     by,
   }));
   return (
-    <CommandForm of={form} label="Root check" button={["Record what I see", "Recording …"]}>
+    <CommandForm of={form} label={say.rootCheck} button={[say.recordWhatISee, common.recording]}>
       <Hazards {...props}>
-        <p>Water the day before, turn the pot over your hand, never pull on the trunk. Gloves.</p>
+        <p>{say.waterTheDayBeforeTurn}</p>
       </Hazards>
-      <GradesInput name="what.fillGrade" legend="How full" words={FILL_GRADES} />
-      <GradesInput name="what.circlingGrade" legend="Circling roots" words={CIRCLING_GRADES} />
+      <GradesInput name="what.fillGrade" legend={common.howFull} words={FILL_GRADES} />
+      <GradesInput name="what.circlingGrade" legend={common.circlingRoots} words={CIRCLING_GRADES} />
       <Day />
     </CommandForm>
   );
@@ -187,10 +184,10 @@ export function HealthForTrees(props: RecordProps) {
   const start = { on: day.value, state: "weak" as (typeof HEALTH_STATES)[number] };
   const form = useForTrees(props, "health", start, ({ state }) => ({ state }));
   return (
-    <CommandForm of={form} label="Condition" button={["Save", "Saving …"]}>
+    <CommandForm of={form} label={say.condition} button={["Save", common.saving]}>
       <ChoiceInput
         name="what.state"
-        label="How it is"
+        label={say.howItIs}
         options={HEALTH_STATES.map((s) => [s, HEALTH_WORDS[s]] as const)}
       />
       <Day />
@@ -220,30 +217,30 @@ export function EndedForTrees(props: RecordProps) {
   }));
   const how = form.form.watch("what.how");
   return (
-    <CommandForm of={form} label="Loss or sale" button={["Record it", "Recording …"]}>
+    <CommandForm of={form} label={say.lossOrSale} button={[say.recordIt, common.recording]}>
       <ChoiceInput
         name="what.how"
-        label="What became of it"
+        label={say.whatBecameOfIt}
         options={LEAVES.map((e) => [e, ENDING_WORDS[e]] as const)}
       />
       {how === "died" && (
         <ChoiceInput
           name="what.cause"
-          label="Of what"
+          label={common.ofWhat}
           options={DEATH_CAUSES.map((c) => [c, CAUSE_WORDS[c]] as const)}
         />
       )}
       <ChoiceInput
         name="what.pot"
-        label="Its pot"
+        label={say.itsPot}
         options={[
-          ["usual", WITH_POT.includes(how) ? "goes with it, as usual" : "comes back, as usual"],
-          ["leaves", "goes with it"],
-          ["stays", "comes back"],
+          ["usual", WITH_POT.includes(how) ? say.goesWithItAsUsual : say.comesBackAsUsual],
+          ["leaves", say.goesWithIt],
+          ["stays", say.comesBack],
         ]}
       />
-      <Day label="When" />
-      <TextInput name="what.note" label="Note, if you like" />
+      <Day label={common.when} />
+      <TextInput name="what.note" label={say.noteIfYouLike} />
     </CommandForm>
   );
 }
@@ -259,28 +256,25 @@ export function PottedForTrees(props: RecordProps) {
   };
   const form = useForTrees(props, "potted", start, ({ potLotId, mix, correction }) => ({ potLotId, mix, correction }));
   return (
-    <CommandForm of={form} label="Potting" button={[`Pot up ${treesWord(props.trees)}`, "Recording …"]}>
-      <p className="text-sm">All into pots of one sort, in one mix, set at the usual depth.</p>
+    <CommandForm of={form} label={say.potting} button={[say.potUp(treesWord(props.trees)), common.recording]}>
+      <p className="text-sm">{say.allIntoPotsOfOne}</p>
       <ChoiceInput
         name="what.potLotId"
-        label="Pots"
+        label={say.pots}
         options={
           choices.pots.length === 0
-            ? [["", "no pot is free"]]
-            : choices.pots.map((p) => [p.id, `${p.name} (${p.free} free)`] as const)
+            ? [["", say.noPotIsFree]]
+            : choices.pots.map((p) => [p.id, say.free(p.name, p.free)] as const)
         }
       />
-      <ChoiceInput name="what.mix" label="Mix" options={choices.mixes.map((m) => [m.key, m.name] as const)} />
+      <ChoiceInput name="what.mix" label={common.mix} options={choices.mixes.map((m) => [m.key, m.name] as const)} />
       <ChoiceInput
         name="what.correction"
-        label="Root work"
+        label={common.rootWork}
         options={BALL_CORRECTIONS.map((c) => [c, CORRECTION_WORDS[c].name] as const)}
       />
       <Hazards {...props}>
-        <p>
-          Gloves; damp the mix before it is loosened: its dust can carry germs. Lift within your own limit and the local
-          rules.
-        </p>
+        <p>{say.glovesDampTheMixBefore}</p>
       </Hazards>
       <Day />
     </CommandForm>
@@ -307,7 +301,7 @@ export function FedForm({ trees, choices, done }: RecordProps) {
       const read = readDate(on);
       if (read.fault) wrong("on", read.fault);
       const strength = percent === null ? NaN : percent / 100;
-      if (!(strength >= 0.05 && strength <= 2)) wrong("percent" as "strength", "A share between 5 and 200 %.");
+      if (!(strength >= 0.05 && strength <= 2)) wrong("percent" as "strength", say.aShareBetween5And);
       return { collectionId, treeIds: trees.map(({ id }) => id), on: read.range ?? on, form: kind, strength, what };
     },
     done: ({ entryId }) => {
@@ -316,10 +310,10 @@ export function FedForm({ trees, choices, done }: RecordProps) {
     },
   });
   return (
-    <CommandForm of={form} label="Feed" button={["Record the feed", "Recording …"]}>
-      <ChoiceInput name="form" label="Type of feed" options={FEED_FORMS.map((f) => [f, FEED_WORDS[f]] as const)} />
-      <TextInput name="what" label="What it was" />
-      <QuantityInput name="percent" label="Share of a full dose, %" dimension="plain" units={units} />
+    <CommandForm of={form} label={say.feed} button={[say.recordTheFeed, common.recording]}>
+      <ChoiceInput name="form" label={say.typeOfFeed} options={FEED_FORMS.map((f) => [f, FEED_WORDS[f]] as const)} />
+      <TextInput name="what" label={say.whatItWas} />
+      <QuantityInput name="percent" label={say.shareOfAFullDose} dimension="plain" units={units} />
       <Day name="on" />
     </CommandForm>
   );
@@ -344,7 +338,7 @@ export function WateredForm({ trees, done }: RecordProps) {
     },
   });
   return (
-    <CommandForm of={form} label="Water" button={["Record the watering", "Recording …"]}>
+    <CommandForm of={form} label={say.water} button={[say.recordTheWatering, common.recording]}>
       <Day name="on" />
     </CommandForm>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/shell/record";
 import Link from "next/link";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { RecordChoices } from "@/contract/queries";
@@ -74,11 +76,11 @@ export function RecordDialog({ wish, close }: { wish: RecordWish; close: () => v
           <h2 className="flex-1 text-xl">{title}</h2>
           {thing !== null && wish.thing === undefined && (
             <button type="button" className="btn btn-sm min-h-11" onClick={() => setThing(null)}>
-              Something else
+              {say.somethingElse}
             </button>
           )}
           <form method="dialog">
-            <button className="btn btn-sm btn-ghost min-h-11" aria-label="Close">
+            <button className="btn btn-sm btn-ghost min-h-11" aria-label={common.close}>
               ✕
             </button>
           </form>
@@ -97,7 +99,7 @@ export function RecordDialog({ wish, close }: { wish: RecordWish; close: () => v
         )}
       </div>
       <form method="dialog" className="modal-backdrop">
-        <button>close</button>
+        <button>{say.close}</button>
       </form>
     </dialog>
   );
@@ -113,12 +115,12 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
   return (
     <div>
       <label className="block">
-        <span className="font-medium">Which tree?</span>
+        <span className="font-medium">{say.whichTree}</span>
         <input
           // The one thing to do here.
           autoFocus
           className="input input-lg mt-1 w-full"
-          placeholder="tag, species, variety or place"
+          placeholder={say.tagSpeciesVarietyOrPlace}
           autoComplete="off"
           value={typed}
           onChange={(e) => setTyped(e.target.value)}
@@ -129,7 +131,7 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
           }}
         />
       </label>
-      <ul className="mt-2 max-h-72 overflow-y-auto" aria-label="Trees found">
+      <ul className="mt-2 max-h-72 overflow-y-auto" aria-label={say.treesFound}>
         {shown.map((tree) => (
           <li key={tree.id}>
             <button
@@ -147,15 +149,15 @@ function WhichTrees({ choose, close }: { choose: (tree: Chosen) => void; close: 
       <p className="min-h-6 py-1 text-sm" aria-live="polite">
         {answer?.away ? NO_ANSWER : answer !== null && shown.length === 0 ? NO_TREE_FOUND : ""}
       </p>
-      <p className="mt-4 font-medium">Several at once</p>
-      <p className="text-sm">Choose them in the list of trees, then record for all of them.</p>
+      <p className="mt-4 font-medium">{say.severalAtOnce}</p>
+      <p className="text-sm">{say.chooseThemInTheList}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         {(
           [
-            ["trees", "Choose in the list"],
-            ["add", "A new tree"],
-            ["arrival", "New arrival"],
-            ["walk", "Walk-round"],
+            ["trees", say.chooseInTheList],
+            ["add", say.aNewTree],
+            ["arrival", say.newArrival],
+            ["walk", say.walkRound],
           ] as const
         ).map(([page, word]) => (
           <Link
@@ -225,7 +227,7 @@ function ThingForm({ thing, ...props }: RecordProps & { thing: Recordable }) {
           {trees.length === 1 && (
             <p className="mt-3 text-sm">
               <Link prefetch={false} className="link" href={treeAt(collectionId, id, "roots")} onClick={done}>
-                Face by face, with pictures
+                {say.faceByFaceWithPictures}
               </Link>
             </p>
           )}

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/today/walk";
 import type { FoundKind } from "@/contract/queries";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
@@ -51,12 +53,12 @@ const SIZES = {
 } as const;
 
 const TITLES: Record<WalkStep, string> = {
-  tag: "What stands on its tag?",
+  tag: say.whatStandsOnItsTag,
   kind: "What is it?",
-  width: "How wide is the rim, outside?",
-  height: "How high is the pot?",
-  feel: "How does the ball feel?",
-  photo: "A photograph?",
+  width: say.howWideIsTheRim,
+  height: say.howHighIsThePot,
+  feel: say.howDoesTheBallFeel,
+  photo: say.aPhotograph,
 };
 
 const emptyMemory: WalkMemory = { kinds: [], wall: USUAL_WALL, saved: 0 };
@@ -114,11 +116,11 @@ export function Walk({ usual, trees, lastTag }: Props) {
   const save = async () => {
     const tag = draft.tag.trim();
     if (!known && draft.kind.trim() === "") {
-      setProblem("Say what it is first.");
+      setProblem(say.sayWhatItIsFirst);
       return go("kind");
     }
     if (known && !pot && draft.feel === null && !picture) {
-      setProblem("Nothing new was said about this tree yet.");
+      setProblem(say.nothingNewWasSaidAbout);
       return go("width");
     }
     const treeId = known?.id ?? draft.treeId;
@@ -161,7 +163,7 @@ export function Walk({ usual, trees, lastTag }: Props) {
     const next = remembered(memory, draft);
     setMemory(next);
     window.localStorage.setItem(`${key}-memory`, JSON.stringify(next));
-    tell({ text: `${tag} is saved: ${next.saved} on this round.`, entryId: done.entryId });
+    tell({ text: say.isSavedOnThisRound(tag, next.saved), entryId: done.entryId });
     const fresh = freshDraft(nextTag(tag, [...taken, tag]), next, crypto.randomUUID());
     window.localStorage.setItem(key, JSON.stringify(fresh));
     setDraft(fresh);
@@ -186,15 +188,15 @@ export function Walk({ usual, trees, lastTag }: Props) {
   return (
     <div className="mx-auto flex min-h-[calc(100dvh-9.5rem)] max-w-md flex-col">
       <div className="flex items-baseline gap-3">
-        <h1 className="text-xl">Walk-round</h1>
+        <h1 className="text-xl">{say.walkRound}</h1>
         <span className="text-sm">
-          {memory.saved === 0 ? "each tree is saved by itself" : `${memory.saved} saved on this device`}
+          {memory.saved === 0 ? say.eachTreeIsSavedBy : say.savedOnThisDevice(memory.saved)}
         </span>
         <Link href={pageAt(collectionId, "trees")} className="link ml-auto flex min-h-11 items-center">
-          Later
+          {common.later}
         </Link>
       </div>
-      <ol className="mt-2 grid grid-cols-3 gap-1" aria-label="This tree">
+      <ol className="mt-2 grid grid-cols-3 gap-1" aria-label={say.thisTree}>
         {summary.map(([step, words]) => (
           <li key={step}>
             <button
@@ -211,19 +213,21 @@ export function Walk({ usual, trees, lastTag }: Props) {
       </ol>
       {volume && (
         <p className="mt-2 text-center" aria-live="polite" data-testid="walk-volume">
-          about <b>{litres(volume.p50, units)}</b> of mix, between {litres(volume.p10, units)} and{" "}
-          {litres(volume.p90, units)}
+          {say.about}
+          <b>{litres(volume.p50, units)}</b>
+          {say.ofMixBetweenAnd(litres(volume.p10, units), litres(volume.p90, units))}
         </p>
       )}
       {lost && (
         <p role="alert" className="text-error mt-2 font-semibold">
-          The photograph of {lost.tag} could not be kept: {photos.fault}{" "}
+          {say.thePhotographOfCouldNot(lost.tag)}
+          {photos.fault}{" "}
           <button
             type="button"
             className="btn btn-sm"
             onClick={() => void photos.upload(lost.treeId, today, lost.file).then((done) => done && setLost(null))}
           >
-            Try again
+            {say.tryAgain}
           </button>
         </p>
       )}
@@ -256,14 +260,14 @@ export function Walk({ usual, trees, lastTag }: Props) {
               </Choice>
             ))}
             <Choice chosen={false} onClick={() => onward({ feel: null })}>
-              Can’t say
+              {say.cantSay}
             </Choice>
           </div>
         )}
         {draft.step === "photo" && (
           <div className="grid gap-2">
             <label className="btn h-16 text-lg">
-              {picture ? "Take another" : "Take a photograph"}
+              {picture ? say.takeAnother : say.takeAPhotograph}
               <input
                 type="file"
                 accept="image/*"
@@ -282,7 +286,7 @@ export function Walk({ usual, trees, lastTag }: Props) {
               go(WALK_STEPS[Math.max(0, WALK_STEPS.indexOf(draft.step) - (known && draft.step === "width" ? 2 : 1))])
             }
           >
-            Back
+            {say.back}
           </button>
           {draft.step === "photo" ? (
             <button
@@ -291,7 +295,7 @@ export function Walk({ usual, trees, lastTag }: Props) {
               disabled={add.busy || measure.busy}
               onClick={() => void save()}
             >
-              {add.busy || measure.busy ? "Saving …" : "Save, next tree"}
+              {add.busy || measure.busy ? common.saving : say.saveNextTree}
             </button>
           ) : (
             <button
@@ -299,7 +303,7 @@ export function Walk({ usual, trees, lastTag }: Props) {
               className={`btn h-16 ${draft.step === "kind" || draft.step === "tag" ? "invisible" : ""}`}
               onClick={() => onward({})}
             >
-              Skip
+              {say.skip}
             </button>
           )}
         </div>
@@ -328,7 +332,7 @@ function TagStep({
       }}
     >
       <input
-        aria-label="Tag"
+        aria-label={common.tag}
         className="input h-16 w-full text-center text-2xl"
         value={tag}
         autoComplete="off"
@@ -336,10 +340,10 @@ function TagStep({
         onChange={(e) => onChange(e.target.value)}
       />
       <p className="my-2 min-h-6 text-center text-sm" aria-live="polite">
-        {known ? `On record already, ${known}: what you note is added to it.` : ""}
+        {known ? say.onRecordAlreadyWhatYou(known) : ""}
       </p>
       <button type="submit" className="btn btn-primary h-16 w-full text-lg" disabled={tag.trim() === ""}>
-        {known ? "Note what I see" : "A new tree"}
+        {known ? say.noteWhatISee : say.aNewTree}
       </button>
     </form>
   );
@@ -373,16 +377,16 @@ function KindStep({ recent, value, onPick }: { recent: string[]; value: string; 
         }}
       >
         <input
-          aria-label="Another species"
+          aria-label={say.anotherSpecies}
           className="input h-14 w-full"
-          placeholder="another species …"
+          placeholder={say.anotherSpecies2}
           value={text}
           autoComplete="off"
           maxLength={120}
           onChange={(e) => setText(e.target.value)}
         />
         <button type="submit" className="btn h-14" disabled={wanted === ""}>
-          {exact === undefined && wanted !== "" ? "As typed" : "OK"}
+          {exact === undefined && wanted !== "" ? say.asTyped : say.ok}
         </button>
       </form>
     </div>
@@ -413,7 +417,7 @@ function SizeStep({
     <div className="grid gap-2">
       {which === "width" && (
         <select
-          aria-label="Wall"
+          aria-label={say.wall}
           className="select h-12 w-full"
           value={wall}
           onChange={(e) => onWall(e.target.value as Wall)}
@@ -438,19 +442,19 @@ function SizeStep({
         onSubmit={(e) => {
           e.preventDefault();
           if (typedMm >= 40 && typedMm <= 4000) onPick(typedMm);
-          else setFault("Between 4 cm and 4 m, as a number.");
+          else setFault(say.between4CmAnd4);
         }}
       >
         <input
-          aria-label={which === "width" ? "Another width" : "Another height"}
+          aria-label={which === "width" ? say.anotherWidth : say.anotherHeight}
           inputMode="decimal"
           className="input h-14 w-full"
-          placeholder={`another, in ${size.unit} …`}
+          placeholder={say.anotherIn(size.unit)}
           value={text}
           onChange={(e) => setText(e.target.value)}
         />
         <button type="submit" className="btn h-14" disabled={text.trim() === ""}>
-          OK
+          {say.ok}
         </button>
       </form>
       {fault && (

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/identity";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
@@ -73,12 +75,12 @@ export function Details({ tree, places, others }: Props) {
             {tagName(tree)} · {tree.name}
           </Link>
         </p>
-        <h1 className="text-2xl">Details of {tree.tag}</h1>
+        <h1 className="text-2xl">{say.detailsOf(tree.tag)}</h1>
       </div>
       <Describe tree={tree} others={others} />
       {!tree.left && (
         <>
-          <Part title="Where it stands">
+          <Part title={say.whereItStands}>
             <PlaceTrees treeIds={[tree.id]} places={places} current={tree.placeId} />
           </Part>
           {tree.plants > 1 && <SplitBatch tree={tree} />}
@@ -142,77 +144,77 @@ function Describe({ tree, others }: Omit<Props, "places">) {
     const raised = readDate(raisedOn);
     if (raised.fault) wrong.raisedOn = raised.fault;
     else if (raisedOn !== tree.raisedOn) changes.raisedOn = raised.range;
-    if (Object.keys(changes).length === 0 && Object.keys(wrong).length === 0) wrong.form = "Nothing has changed.";
+    if (Object.keys(changes).length === 0 && Object.keys(wrong).length === 0) wrong.form = say.nothingHasChanged;
     setProblems(wrong);
     const done = await send({ collectionId, treeId: tree.id, changes }, wrong);
-    if (done) tell({ text: `${tree.tag}: saved; its dates are calculated again.`, entryId: done.entryId });
+    if (done) tell({ text: say.savedItsDatesAreCalculated(tree.tag), entryId: done.entryId });
   };
 
   return (
-    <Part title="Who it is">
+    <Part title={say.whoItIs}>
       <Form className="space-y-4" onSubmit={submit}>
         <div className="grid gap-4 sm:grid-cols-2">
           <div>
-            <TextField label="Tag" value={tag} onChange={setTag} fault={fault("tag")} />
+            <TextField label={common.tag} value={tag} onChange={setTag} fault={fault("tag")} />
             <label className="flex min-h-11 cursor-pointer items-center gap-2">
               <input type="checkbox" className="checkbox" checked={lost} onChange={(e) => setLost(e.target.checked)} />
-              its tag is lost
+              {say.itsTagIsLost}
             </label>
           </div>
           <KindField kind={kind} fault={fault("kindId") ?? fault("typedName")} />
-          <TextField label="Variety" value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
+          <TextField label={common.variety} value={cultivar} onChange={setCultivar} fault={fault("cultivar")} />
           <SelectField
-            label="What it is for"
+            label={common.whatItIsFor}
             value={purpose}
             onChange={setPurpose}
             options={PURPOSES.map((p) => [p, PURPOSE_WORDS[p]] as const)}
           />
           <TextField
-            label="Rootstock"
+            label={common.rootstock}
             value={rootstock}
             onChange={setRootstock}
             fault={fault("rootstock")}
-            hint="may be learned years later"
+            hint={say.mayBeLearnedYearsLater}
           />
           <SelectField
-            label="What the stock does"
+            label={say.whatTheStockDoes}
             value={pace}
             onChange={setPace}
-            options={[["", "nobody knows"] as const, ...STOCK_PACES.map((p) => [p, STOCK_WORDS[p]] as const)]}
-            hint="changes the pace its roots are expected to fill a pot at"
+            options={[["", say.nobodyKnows] as const, ...STOCK_PACES.map((p) => [p, STOCK_WORDS[p]] as const)]}
+            hint={say.changesThePaceItsRoots}
           />
           <TextField
-            label="Final pot, if it has one"
-            suffix="L"
-            hint="litres, or #15, 15 gal"
+            label={say.finalPotIfItHas}
+            suffix={common.l}
+            hint={say.litresOr1515Gal()}
             value={finalL}
             onChange={setFinalL}
             fault={fault("finalVolumeL")}
           />
         </div>
         <fieldset className="grid gap-4 sm:grid-cols-2">
-          <legend className="mb-2 font-medium">Where it comes from</legend>
+          <legend className="mb-2 font-medium">{say.whereItComesFrom}</legend>
           <SelectField
-            label="Mother, if she is in this collection"
+            label={say.motherIfSheIsIn}
             value={mother}
             onChange={setMother}
             fault={fault("motherId")}
             options={[["", "—"] as const, ...others.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
           />
-          <TextField label="Mother or source, in words" value={motherName} onChange={setMotherName} />
+          <TextField label={say.motherOrSourceInWords} value={motherName} onChange={setMotherName} />
           <SelectField
-            label="How it was raised"
+            label={say.howItWasRaised}
             value={method}
             onChange={setMethod}
             options={[["", "—"] as const, ...METHODS.map((m) => [m, METHOD_WORDS[m]] as const)]}
           />
-          <RoughDateField label="When" value={raisedOn} onChange={setRaisedOn} fault={fault("raisedOn")} />
+          <RoughDateField label={common.when} value={raisedOn} onChange={setRaisedOn} fault={fault("raisedOn")} />
         </fieldset>
         <FormFaults
           faults={[...(problems.form ? [{ message: problems.form }] : []), ...unplaced(failure, ["changes"])]}
         />
         <button type="submit" className="btn btn-primary" disabled={busy}>
-          {busy ? "Keeping …" : "Keep these details"}
+          {busy ? say.keeping : say.keepTheseDetails}
         </button>
       </Form>
     </Part>
@@ -230,7 +232,7 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const submit = async () => {
     const n = readNumber(count);
-    setProblem(Number.isInteger(n) && n >= 1 ? undefined : "A whole number of plants, at least one.");
+    setProblem(Number.isInteger(n) && n >= 1 ? undefined : say.aWholeNumberOfPlants);
     if (!Number.isInteger(n) || n < 1) return;
     childId.current ??= crypto.randomUUID();
     const done = await send({
@@ -242,27 +244,27 @@ function SplitBatch({ tree }: { tree: TreeDetails }) {
       on: today,
     });
     if (!done) return;
-    tell({ text: `${tag.trim()} is a record of its own now.`, entryId: done.entryId });
+    tell({ text: say.isARecordOfIts(tag.trim()), entryId: done.entryId });
     router.push(treeAt(collectionId, childId.current));
   };
   return (
-    <Part title={`Take some of the ${tree.plants} plants out of the batch`}>
+    <Part title={say.takeSomeOfThePlants(tree.plants)}>
       <Form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <TextField
           className="w-28"
-          label="Plants"
+          label={say.plants}
           numeric
           value={count}
           onChange={setCount}
           fault={problem ?? at("count")}
         />
-        <TextField className="w-48" label="Their tag" value={tag} onChange={setTag} fault={at("tag")} />
+        <TextField className="w-48" label={say.theirTag} value={tag} onChange={setTag} fault={at("tag")} />
         <button type="submit" className="btn" disabled={busy || tag.trim() === ""}>
-          Take them out
+          {say.takeThemOut}
         </button>
         <FormFaults faults={unplaced(failure, ["count", "tag"])} />
       </Form>
-      <p className="mt-2 text-sm">They keep the batch’s past and go their own way from today.</p>
+      <p className="mt-2 text-sm">{say.theyKeepTheBatchsPast}</p>
     </Part>
   );
 }
@@ -281,20 +283,15 @@ function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] })
       withIds: [other],
       on: today,
     });
-    if (done) tell({ text: "They stand in one pot now, each with its share of the mix.", entryId: done.entryId });
+    if (done) tell({ text: say.theyStandInOnePot, entryId: done.entryId });
   };
   return (
-    <Part title="Several plants in its pot">
-      {mates.length > 0 && (
-        <p className="mb-2">
-          It shares its pot with {names}. To part them, record the potting of the one that leaves: the roots are washed
-          or shaken apart, and the others keep the pot.
-        </p>
-      )}
+    <Part title={say.severalPlantsInItsPot}>
+      {mates.length > 0 && <p className="mb-2">{say.itSharesItsPotWith(names)}</p>}
       <Form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <SelectField
           className="basis-72"
-          label="This one stands in the same pot"
+          label={say.thisOneStandsInThe}
           value={other}
           onChange={setOther}
           options={[
@@ -303,7 +300,7 @@ function SharePot({ tree, others }: { tree: TreeDetails; others: TreeChoice[] })
           ]}
         />
         <button type="submit" className="btn" disabled={busy || other === ""}>
-          They share the pot
+          {say.theyShareThePot}
         </button>
         <FormFaults faults={failure?.faults ?? []} />
       </Form>
@@ -320,21 +317,21 @@ function Merge({ tree, others }: { tree: TreeDetails; others: TreeChoice[] }) {
   const submit = async () => {
     const done = await send({ collectionId, keepId: tree.id, dropId: other });
     if (!done) return;
-    tell({ text: "Two records have become one.", entryId: done.entryId });
+    tell({ text: say.twoRecordsHaveBecomeOne, entryId: done.entryId });
     router.push(treeAt(collectionId, tree.id));
   };
   return (
-    <Part title="Entered twice?">
+    <Part title={say.enteredTwice}>
       <Form className="flex flex-wrap items-end gap-3" onSubmit={submit}>
         <SelectField
           className="basis-72"
-          label="This record is the same tree"
+          label={say.thisRecordIsTheSame}
           value={other}
           onChange={setOther}
           options={[["", "choose …"] as const, ...others.map((t) => [t.id, `${t.tag} · ${t.name}`] as const)]}
         />
         <button type="submit" className="btn" disabled={busy || other === ""}>
-          Merge it into {tree.tag}
+          {say.mergeItInto(tree.tag)}
         </button>
         <FormFaults faults={failure?.faults ?? []} />
       </Form>
@@ -364,7 +361,7 @@ function Ends({ tree }: { tree: TreeDetails }) {
     const wrong: Record<string, string> = {};
     const on = readDate(when);
     if (on.fault) wrong.on = on.fault;
-    else if (on.range === null) wrong.on = "A year or a season is enough.";
+    else if (on.range === null) wrong.on = say.aYearOrASeason;
     const n = readNumber(count);
     setProblems(wrong);
     const done = await send(
@@ -381,38 +378,38 @@ function Ends({ tree }: { tree: TreeDetails }) {
       wrong,
     );
     if (!done) return;
-    tell({ text: `${tree.tag}: ${ENDING_WORDS[how]}. Its history stays.`, entryId: done.entryId });
+    tell({ text: say.itsHistoryStays(tree.tag, ENDING_WORDS[how]), entryId: done.entryId });
     router.push(treeAt(collectionId, tree.id));
   };
   return (
-    <Part title="It has left">
+    <Part title={say.itHasLeft}>
       <Form className="space-y-3" onSubmit={submit}>
         <div className="grid gap-3 sm:grid-cols-2">
           <SelectField
-            label="What became of it"
+            label={say.whatBecameOfIt}
             value={how}
             onChange={setHow}
             options={CHOSEN_ENDINGS.map((e) => [e, ENDING_WORDS[e]] as const)}
           />
           {how === "died" && (
             <SelectField
-              label="Of what"
+              label={common.ofWhat}
               value={cause}
               onChange={setCause}
               options={DEATH_CAUSES.map((c) => [c, CAUSE_WORDS[c]] as const)}
             />
           )}
-          <RoughDateField needed label="When" value={when} onChange={setWhen} fault={problems.on ?? at("on")} />
+          <RoughDateField needed label={common.when} value={when} onChange={setWhen} fault={problems.on ?? at("on")} />
           {tree.plants > 1 && (
             <TextField
-              label={`How many of the ${tree.plants}`}
+              label={say.howManyOfThe(tree.plants)}
               numeric
               value={count}
               onChange={setCount}
               fault={problems.count ?? at("count")}
             />
           )}
-          <TextField label="Remark" value={note} onChange={setNote} fault={at("note")} />
+          <TextField label={common.remark} value={note} onChange={setNote} fault={at("note")} />
         </div>
         <label className="flex min-h-11 cursor-pointer items-center gap-2">
           <input
@@ -421,14 +418,14 @@ function Ends({ tree }: { tree: TreeDetails }) {
             checked={leaves}
             onChange={(e) => setPotLeaves(e.target.checked)}
           />
-          the pot goes with it
+          {say.thePotGoesWithIt}
         </label>
         {how === "died" && (cause === "disease" || cause === "wet-roots" || cause === "pest") && !leaves && (
-          <p className="text-sm">Scrub and disinfect this pot before it is used again, and discard its mix.</p>
+          <p className="text-sm">{say.scrubAndDisinfectThisPot}</p>
         )}
         <FormFaults faults={unplaced(failure, ["on", "count", "note"])} />
         <button type="submit" className="btn" disabled={busy}>
-          {busy ? "Recording …" : `Record that ${tree.tag} ${ENDING_WORDS[how]}`}
+          {busy ? common.recording : say.recordThat(tree.tag, ENDING_WORDS[how])}
         </button>
       </Form>
     </Part>

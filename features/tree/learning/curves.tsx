@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/tree/learning";
 import type { PaceCurve } from "@/model/index";
 import { Chart, type ChartRow } from "@/ui/charts/index";
 import { number, percent } from "@/words/format";
@@ -39,7 +40,11 @@ export function PaceCurves({
   return (
     <div className="max-w-2xl">
       <Chart
-        label={`How fast this tree roots against its species, as believed: before any look it lay around ${number(peakOf(prior), 1)} times; ${withMates ? `with its mates around ${number(peakOf(withMates), 1)}; ` : ""}${last ? `after ${number(steps.length)} checks around ${number(peakOf(last.curve), 1)}.` : "nobody has looked yet."}`}
+        label={say.howFastThisTreeRoots(
+          number(peakOf(prior), 1),
+          withMates ? say.withItsMatesAround(number(peakOf(withMates), 1)) : "",
+          last ? say.afterChecksAround(number(steps.length), number(peakOf(last.curve), 1)) : say.nobodyHasLookedYet,
+        )}
         rows={paceRows({
           prior,
           mates: withMates,
@@ -52,17 +57,17 @@ export function PaceCurves({
           to: Math.log2(MOST),
           ticks: TICKS.map(Math.log2),
           word: factorWords,
-          tip: (log) => `${factorWords(log)} as fast as its species`,
+          tip: (log) => say.asFastAsItsSpecies(factorWords(log)),
         }}
         series={[
-          { key: "prior", name: "before any look", as: "dashes", tone: "earth" },
-          ...(withMates ? ([{ key: "mates", name: "with its mates", as: "dashes", tone: "frost" }] as const) : []),
+          { key: "prior", name: say.beforeAnyLook, as: "dashes", tone: "earth" },
+          ...(withMates ? ([{ key: "mates", name: say.withItsMates, as: "dashes", tone: "frost" }] as const) : []),
           ...between.map((s, i) => ({ key: `check${i}`, name: s.label, as: "thin" as const, tone: "ochre" as const })),
           ...(last ? ([{ key: "now", name: last.label, as: "filled", tone: "core" }] as const) : []),
         ]}
         range={[0, 1]}
         ticks={[]}
-        unit="slower ← how fast it roots → faster"
+        unit={say.slowerHowFastItRoots}
         value={(v) => percent(v)}
         heightPx={220}
       />

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/tree/learning";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
@@ -50,19 +51,19 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
       <h1 className="text-2xl">{PAGE_WORDS.learning}</h1>
       {looks.length === 0 ? (
         <p className="mt-3">
-          Every tree is known well enough: no look would move a date by much.{" "}
+          {say.everyTreeIsKnownWell}
           <Link className="link" href={pageAt(collectionId, "trees")}>
-            Back to Trees
+            {say.backToTrees}
           </Link>
         </p>
       ) : (
-        <Reasoned reason="How much narrower the band of the day it falls due is expected to be after one look or one answer: every grade a look may show is weighed by how probable it is. The trees known least are asked first.">
+        <Reasoned reason={say.howMuchNarrowerTheBand}>
           <ol className="mt-3 space-y-2" data-testid="looks">
             {looks.map(({ id, tag, name, plants, best }) => (
               <li key={id} className="border-base-300 grid gap-x-4 border-b pb-2 sm:grid-cols-[14rem_minmax(0,1fr)]">
                 <Link className="link min-h-11 content-center font-medium" href={treeAt(collectionId, id, "learning")}>
                   {tag} · {name}
-                  {plants > 1 ? ` (${number(plants)} plants)` : ""}
+                  {plants > 1 ? say.plants(number(plants)) : ""}
                 </Link>
                 <span className="content-center">
                   <Link
@@ -71,8 +72,12 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
                   >
                     {ASK[best.question].words}
                   </Link>
-                  : due day known to {number(best.daysAfter / 30.4)} months instead of {number(best.daysBefore / 30.4)};
-                  how full to {percent(best.after)} instead of {percent(best.before)}
+                  {say.dueDayKnownToMonths(
+                    number(best.daysAfter / 30.4),
+                    number(best.daysBefore / 30.4),
+                    percent(best.after),
+                    percent(best.before),
+                  )}
                 </span>
               </li>
             ))}
@@ -80,13 +85,13 @@ export async function LooksScreen({ collectionId }: { collectionId: string }) {
         </Reasoned>
       )}
       {calibration.looks >= LEAST_LOOKS && (
-        <Reasoned
-          className="mt-6"
-          reason="Each look recorded here was held against what was believed the day before it: inside, where its grade reaches into the middle eight tenths of what was expected, the eye’s own error included. Far fewer than eight of ten: pots, dates or the eye are off; all of them: what is believed is too vague."
-        >
+        <Reasoned className="mt-6" reason={say.eachLookRecordedHereWas}>
           <p data-testid="calibration">
-            How well looks were foreseen: {number(calibration.inside)} of {number(calibration.looks)} (
-            {percent(calibration.inside / calibration.looks)}) fell where eight of ten were expected.
+            {say.howWellLooksWereForeseen(
+              number(calibration.inside),
+              number(calibration.looks),
+              percent(calibration.inside / calibration.looks),
+            )}
             {calibration.eyeOff !== null && ` ${eyeWords(calibration.eyeOff)}`}
           </p>
         </Reasoned>

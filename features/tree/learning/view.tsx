@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/learning";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
@@ -31,7 +33,7 @@ export interface LearningFacts {
 }
 
 const times = (e: Estimate) => `×${number(e.p50, 2)} (${number(e.p10, 2)}–${number(e.p90, 2)})`;
-const odds = (p: number) => (p < 0.01 ? "less than one in a hundred" : percent(p));
+const odds = (p: number) => (p < 0.01 ? say.lessThanOneInA : percent(p));
 
 /** What this tree's roots have taught: the belief before, each look, the belief now; a look that does not fit; new roots; what to ask next. */
 export function LearningView({ facts }: { facts: LearningFacts }) {
@@ -46,74 +48,76 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">Root history of {facts.tag}</h1>
-      <Reasoned
-        className="mt-1"
-        reason="Its own factor of pace, times that of its species. Each look weighs the paces by how well they explain it, given the warmth since its pottings; the warmth itself is taken to be uncertain by 15 % a season. Spread between trees, noise of the eye and lapses are our judgement; npm run bench counts how often the bands hold."
-      >
+      <h1 className="text-2xl">{say.rootHistoryOf(facts.tag)}</h1>
+      <Reasoned className="mt-1" reason={say.itsOwnFactorOfPace()}>
         <p className="text-xl" data-testid="pace">
           {learning.steps.length === 0
-            ? `Nobody has looked at its roots: it may go anywhere from ${number(learning.now.p10, 2)} to ${number(learning.now.p90, 2)} times its species’ pace.`
-            : `It roots at ${times(learning.now)} of its species’ pace, after ${number(learning.steps.length)} ${learning.steps.length === 1 ? "check" : "checks"}.`}
+            ? say.nobodyHasLookedAtIts(number(learning.now.p10, 2), number(learning.now.p90, 2))
+            : say.itRootsAtOfIts(
+                times(learning.now),
+                number(learning.steps.length),
+                learning.steps.length === 1 ? "check" : "checks",
+              )}
         </p>
         <p>
           {"none" in due || due.p50 === null
-            ? "It falls due not for years."
+            ? say.itFallsDueNotFor
             : due.p50 <= today
-              ? "It is due now."
-              : `It falls due about ${day(due.p50, today)}${due.p10 && due.p90 ? ` (${day(due.p10, today)} – ${day(due.p90, today)})` : ""}.`}
+              ? say.itIsDueNow
+              : say.itFallsDueAbout(
+                  day(due.p50, today),
+                  due.p10 && due.p90 ? ` (${day(due.p10, today)} – ${day(due.p90, today)})` : "",
+                )}
         </p>
       </Reasoned>
       {learning.doubt && <Doubt facts={facts} doubt={learning.doubt} />}
       <section className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]">
-        <Reasoned reason="Density by the logarithm of the factor. Dotted: its species alone. Dashed: with its mates of the kind, those of its own sort counting most. Thin lines: after each check. Filled: now.">
+        <Reasoned reason={say.densityByTheLogarithmOf}>
           <PaceCurves
             prior={learning.prior}
             withMates={learning.withMates}
             steps={learning.steps.map((s, i) => ({ label: `${s.on}-${i}`, curve: s.curve }))}
           />
           <p className="text-sm" data-axis="">
-            Dotted: its species. {learning.withMates ? "Dashed: with its mates. " : ""}
-            {learning.steps.length > 1 ? "Thin: after each check. " : ""}Filled: now.
+            {say.dottedItsSpeciesFilledNow(
+              learning.withMates ? say.dashedWithItsMates : "",
+              learning.steps.length > 1 ? say.thinAfterEachCheck : "",
+            )}
           </p>
         </Reasoned>
         <div>
-          <h2 className="text-lg">Check by check</h2>
+          <h2 className="text-lg">{say.checkByCheck}</h2>
           {facts.mates && (
             <p className="text-sm" data-testid="mates">
-              {number(facts.mates.count)} of {number(facts.mates.of)} other {facts.mates.of === 1 ? "tree" : "trees"} of
-              its species {facts.mates.count === 1 ? "has" : "have"} been looked at: they speak for it, those of
-              {facts.cultivar ? ` ‘${facts.cultivar}’` : " the same variety"} most.
+              {say.ofOtherOfItsSpecies(
+                number(facts.mates.count),
+                number(facts.mates.of),
+                facts.mates.of === 1 ? say.tree : say.trees,
+                facts.mates.count === 1 ? say.has : say.have,
+                facts.cultivar ? ` ‘${facts.cultivar}’` : say.theSameVariety,
+              )}
             </p>
           )}
           <ol className="space-y-2" data-testid="checks">
             {learning.steps.map((s) => (
               <li key={s.eventId} className="border-base-300 border-l-4 pl-3">
-                <Reasoned
-                  reason={
-                    s.doubted
-                      ? "So improbable a look moves the roots to what was seen, while the pace hardly bends, until somebody says that the history is right."
-                      : `Before it: ${times(s.before)}. The pace moves as far as this look is better explained by a faster or slower tree than by chance.`
-                  }
-                >
+                <Reasoned reason={s.doubted ? say.soImprobableALookMoves : say.beforeItThePaceMoves(times(s.before))}>
                   <b>{day(s.on, today)}</b>:{" "}
                   {s.what === "rerooting" ? (
-                    <>{s.lengthMm === 0 ? "no new roots yet" : `new roots of ${number(s.lengthMm ?? 0)} mm`}</>
+                    <>{s.lengthMm === 0 ? say.noNewRootsYet : say.newRootsOfMm(number(s.lengthMm ?? 0))}</>
                   ) : (
                     <>
                       {s.what === "feel" ? "felt: " : ""}
                       {s.fillGrade === null ? "" : FILL_GRADES[s.fillGrade]}
-                      {s.circlingGrade === null ? "" : `; circling: ${CIRCLING_GRADES[s.circlingGrade]}`}
+                      {s.circlingGrade === null ? "" : say.circling(CIRCLING_GRADES[s.circlingGrade])}
                     </>
                   )}
                   {s.probability !== null && (
                     <span className="opacity-90">
-                      {" "}
-                      – expected in {odds(s.probability)} of such cases
-                      {s.confirmed ? ", confirmed" : ""}
+                      {say.expectedInOfSuchCases(odds(s.probability), s.confirmed ? say.confirmed : "")}
                     </span>
                   )}
-                  . Then {times(s.after)}.
+                  {say.then(times(s.after))}
                 </Reasoned>
               </li>
             ))}
@@ -124,9 +128,9 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
       {facts.narrowing.length > 0 && (
         <section className="mt-6" aria-labelledby="narrow">
           <h2 id="narrow" className="text-lg">
-            What would narrow its plan most
+            {say.whatWouldNarrowItsPlan}
           </h2>
-          <Reasoned reason="For a look, every grade it may show is weighed by how probable it is; for an answer, the band that would be left were it certain.">
+          <Reasoned reason={say.forALookEveryGrade}>
             <ol className="list-decimal pl-5" data-testid="narrowing">
               {facts.narrowing.map((n) => (
                 <li key={n.question}>
@@ -136,8 +140,12 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
                   >
                     {ASK[n.question].words}
                   </Link>
-                  : the due day known to {number(n.daysAfter / 30.4)} months instead of {number(n.daysBefore / 30.4)},
-                  how full to {percent(n.after)} of the pot instead of {percent(n.before)}
+                  {say.theDueDayKnownTo(
+                    number(n.daysAfter / 30.4),
+                    number(n.daysBefore / 30.4),
+                    percent(n.after),
+                    percent(n.before),
+                  )}
                 </li>
               ))}
             </ol>
@@ -146,7 +154,7 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
       )}
       <p className="mt-4">
         <Link className="link" href={pageAt(collectionId, "learning")}>
-          Where in the collection a look is worth most
+          {say.whereInTheCollectionA}
         </Link>
       </p>
     </article>
@@ -156,15 +164,15 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
 function otherWords(o: OtherHistory): string {
   switch (o.code) {
     case "as-recorded":
-      return "all as recorded";
+      return say.allAsRecorded;
     case "pot-half":
-      return "its pot is half as large as recorded";
+      return say.itsPotIsHalfAs;
     case "pot-double":
-      return "its pot is twice as large as recorded";
+      return say.itsPotIsTwiceAs;
     case "potted-earlier":
-      return "it was last potted a year earlier";
+      return say.itWasLastPottedA;
     case "potted-later":
-      return "it was last potted a year later";
+      return say.itWasLastPottedAYear;
   }
 }
 
@@ -186,44 +194,43 @@ function Doubt({ facts, doubt }: { facts: LearningFacts; doubt: NonNullable<Lear
       circlingGrade: step?.circlingGrade ?? null,
       confirmed: true,
     });
-    if (done) tell({ text: `${facts.tag}: believed as it was seen.`, entryId: done.entryId });
+    if (done) tell({ text: say.believedAsItWasSeen(facts.tag), entryId: done.entryId });
   };
   return (
     <section className="border-warning rounded-box mt-4 border-2 p-3" aria-labelledby="doubt" data-testid="doubt">
       <h2 id="doubt" className="text-lg">
-        Does its history hold?
+        {say.doesItsHistoryHold}
       </h2>
-      <Reasoned reason="The same look held against other histories: its last pot half or twice as large, its last potting a year earlier or later. Each is run through the root model with everything else as recorded.">
-        <p>
-          What was seen on {day(doubt.on, today)} was to be expected in {odds(recorded.probability)} of cases. Before
-          this tree is taken to be out of the ordinary, is what is recorded of its pot and its last potting right?
-        </p>
+      <Reasoned reason={say.theSameLookHeldAgainst}>
+        <p>{say.whatWasSeenOnWas(day(doubt.on, today), odds(recorded.probability))}</p>
         <ul className="list-disc pl-5">
           {doubt.others
             .filter((o) => o.code !== "as-recorded")
             .map((o) => (
               <li key={o.code}>
-                Were it that {otherWords(o)}: {odds(o.probability)}
-                {o.probability > 2 * recorded.probability
-                  ? `, ${number(Math.min(99, o.probability / Math.max(1e-4, recorded.probability)))} times as likely`
-                  : ""}
-                .
+                {say.wereItThat(
+                  otherWords(o),
+                  odds(o.probability),
+                  o.probability > 2 * recorded.probability
+                    ? say.timesAsLikely(number(Math.min(99, o.probability / Math.max(1e-4, recorded.probability))))
+                    : "",
+                )}
               </li>
             ))}
         </ul>
       </Reasoned>
       <div className="mt-2 flex flex-wrap gap-2">
         <Link className="btn min-h-12" href={`${tree}#measure`}>
-          Measure its pot
+          {common.measureItsPot}
         </Link>
         <Link className="btn min-h-12" href={`${tree}#past`}>
-          Correct its last potting
+          {say.correctItsLastPotting}
         </Link>
         <Link className="btn min-h-12" href={`${tree}/roots`}>
-          Look once more
+          {say.lookOnceMore}
         </Link>
         <button type="button" className="btn btn-primary min-h-12" disabled={busy} onClick={() => void confirm()}>
-          All is right: believe what I saw
+          {say.allIsRightBelieveWhat}
         </button>
       </div>
       <FormFaults faults={failure?.faults ?? []} />
@@ -247,7 +254,7 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
   const holds = lengthMm >= HOLDING_MM && firm !== false;
 
   const submit = async () => {
-    if (!(lengthMm >= 0)) return setProblem("The longest new roots, in millimetres; 0 where none are to be seen.");
+    if (!(lengthMm >= 0)) return setProblem(say.theLongestNewRootsIn());
     setProblem(undefined);
     const done = await send({
       collectionId,
@@ -259,8 +266,7 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
     });
     if (!done) return;
     tell({
-      text:
-        stakeOff && holds ? `${facts.tag}: rooted, the stake is off.` : `${facts.tag}: new roots are in the picture.`,
+      text: stakeOff && holds ? say.rootedTheStakeIsOff(facts.tag) : say.newRootsAreInThe(facts.tag),
       entryId: done.entryId,
     });
     setLength("");
@@ -271,46 +277,62 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
   return (
     <section className="mt-6 scroll-mt-4" id="rerooting" aria-labelledby="new-roots">
       <h2 id="new-roots" className="text-lg">
-        New roots since {day(r.pottedOn, today)}
+        {say.newRootsSince(day(r.pottedOn, today))}
       </h2>
       <Reasoned
-        reason={`Length by warmth since the work’s lag, at this tree’s pace: one crossing of a ring of ${millimetres(HOLDING_MM, units)} (${degreeDays(80, units)} to ${degreeDays(450, units)} by pace). “Reached” is how much of the mix they can drink from, in weeks; “full” is the mix used up, in seasons. Both our judgement: a look corrects them.`}
+        reason={say.lengthByWarmthSinceThe(
+          millimetres(HOLDING_MM, units),
+          degreeDays(80, units),
+          degreeDays(450, units),
+        )}
       >
         <p data-testid="rerooting">
-          Expected today: {millimetres(r.expectedMm.p50, units)} long ({millimetres(r.expectedMm.p10, units)}–
-          {millimetres(r.expectedMm.p90, units)}); they reach {percent(r.reached.p50)} of the mix (
-          {percent(r.reached.p10)}–{percent(r.reached.p90)}).{" "}
-          {r.seen
-            ? `Seen on ${day(r.seen.on, today)}: ${r.seen.lengthMm === 0 ? "none" : millimetres(r.seen.lengthMm, units)}${r.seen.firm === null ? "" : r.seen.firm ? ", it stands firm" : ", it still rocks"}.`
-            : ""}
+          {say.expectedTodayLongTheyReach(
+            millimetres(r.expectedMm.p50, units),
+            millimetres(r.expectedMm.p10, units),
+            millimetres(r.expectedMm.p90, units),
+            percent(r.reached.p50),
+            percent(r.reached.p10),
+            percent(r.reached.p90),
+            r.seen
+              ? say.seenOn(
+                  day(r.seen.on, today),
+                  r.seen.lengthMm === 0 ? "none" : millimetres(r.seen.lengthMm, units),
+                  r.seen.firm === null ? "" : r.seen.firm ? say.itStandsFirm : say.itStillRocks,
+                )
+              : "",
+          )}
         </p>
         <p className="font-medium" data-testid="stake">
           {r.stake === "off"
-            ? "It has rooted: take the stake off."
+            ? say.itHasRootedTakeThe
             : r.stake === "stays"
-              ? `The stake stays${r.lookOn ? `; look again about ${day(r.lookOn, today)}` : ""}.`
+              ? say.theStakeStays(r.lookOn ? say.lookAgainAbout(day(r.lookOn, today)) : "")
               : r.lookOn && r.lookOn > today
-                ? `Its roots hold about ${day(r.lookOn, today)}${r.hold.p10 && r.hold.p90 ? ` (${day(r.hold.p10, today)} – ${day(r.hold.p90, today)})` : ""}.`
-                : "Its roots hold."}{" "}
-          {r.feedFrom && (r.feedFrom > today ? `First feed from ${day(r.feedFrom, today)}.` : "It may be fed again.")}
+                ? say.itsRootsHoldAbout(
+                    day(r.lookOn, today),
+                    r.hold.p10 && r.hold.p90 ? ` (${day(r.hold.p10, today)} – ${day(r.hold.p90, today)})` : "",
+                  )
+                : say.itsRootsHold}{" "}
+          {r.feedFrom && (r.feedFrom > today ? say.firstFeedFrom(day(r.feedFrom, today)) : say.itMayBeFedAgain)}
         </p>
       </Reasoned>
-      <Form className="mt-2 grid max-w-2xl gap-3 sm:grid-cols-2" onSubmit={submit} label="Look for new roots">
+      <Form className="mt-2 grid max-w-2xl gap-3 sm:grid-cols-2" onSubmit={submit} label={say.lookForNewRoots}>
         <TextField
-          label="Longest new roots, mm"
+          label={say.longestNewRootsMm}
           numeric
           value={length}
           onChange={setLength}
           fault={problem ?? at("lengthMm")}
-          hint="part the fresh mix at the wall with a finger; 0 where none are to be seen"
+          hint={say.partTheFreshMixAt}
         />
-        <DayField label="Seen on" value={seenOn} onChange={setSeenOn} fault={at("on")} />
+        <DayField label={say.seenOn2} value={seenOn} onChange={setSeenOn} fault={at("on")} />
         <fieldset>
-          <legend className="mb-1 font-medium">Pushed at the stem, it</legend>
+          <legend className="mb-1 font-medium">{say.pushedAtTheStemIt}</legend>
           <div className="grid grid-cols-2 gap-2">
             {(
               [
-                [true, "stands firm"],
+                [true, say.standsFirm],
                 [false, "rocks"],
               ] as const
             ).map(([value, words]) => (
@@ -329,20 +351,18 @@ function RerootingSection({ facts }: { facts: LearningFacts }) {
               disabled={!holds}
               onChange={(e) => setStakeOff(e.target.checked)}
             />
-            {holds
-              ? "The stake is off"
-              : `The stake stays until roots are ${millimetres(HOLDING_MM, units)} long and it stands firm`}
+            {holds ? say.theStakeIsOff : say.theStakeStaysUntilRoots(millimetres(HOLDING_MM, units))}
           </label>
         )}
         <div className="sm:col-span-2">
           <FormFaults faults={failure?.faults.filter((f) => !["on", "lengthMm"].includes(f.path)) ?? []} />
           <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-            {busy ? "Recording …" : "Record the new roots"}
+            {busy ? common.recording : say.recordTheNewRoots}
           </button>
         </div>
       </Form>
       <Caution className="mt-2 max-w-2xl">
-        <p>Cane tips capped at eye height. Damp the mix before a finger goes in: gloves, its dust can carry germs.</p>
+        <p>{say.caneTipsCappedAtEye}</p>
       </Caution>
     </section>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/tree/measure";
 import { get } from "react-hook-form";
 import { useEffect, useState } from "react";
 import type { Pot } from "@/core/vessel/index";
@@ -50,7 +52,7 @@ export function MeasureForm({
       return { collectionId, treeId, pot: pot?.pot ?? null, ...measures, on: day.range ?? on };
     },
     done: ({ entryId }) => {
-      tell({ text: `${tag} is measured; its dates are calculated again.`, entryId });
+      tell({ text: say.isMeasuredItsDatesAre(tag), entryId });
       onDone?.();
     },
   });
@@ -67,7 +69,7 @@ export function MeasureForm({
   const depthToMixMm = watch("depthToMixMm");
 
   return (
-    <CommandForm of={measured} button={["Record the measures", "Recording …"]}>
+    <CommandForm of={measured} button={[say.recordTheMeasures, common.recording]}>
       <label className="flex min-h-11 cursor-pointer items-center gap-2">
         <input
           type="checkbox"
@@ -75,7 +77,7 @@ export function MeasureForm({
           checked={measurePot}
           onChange={(e) => setMeasurePot(e.target.checked)}
         />
-        the pot
+        {say.thePot}
       </label>
       {measurePot && (
         <PotFields
@@ -87,17 +89,17 @@ export function MeasureForm({
         />
       )}
       <div className="grid gap-3 sm:grid-cols-2">
-        <QuantityInput name="depthToMixMm" dimension="mm" units={units} label="A finger from the rim down to the mix" />
-        <QuantityInput name="trunkMm" dimension="mm" units={units} label="Trunk at the base" />
-        <QuantityInput name="heightM" dimension="m" units={units} label="Height of the tree" />
+        <QuantityInput name="depthToMixMm" dimension="mm" units={units} label={say.aFingerFromTheRim} />
+        <QuantityInput name="trunkMm" dimension="mm" units={units} label={say.trunkAtTheBase} />
+        <QuantityInput name="heightM" dimension="m" units={units} label={say.heightOfTheTree} />
         <QuantityInput
           name="crownM"
           dimension="m"
           units={units}
-          label="Crown, across at its widest"
-          hint="for its place in winter quarters, and for wind"
+          label={say.crownAcrossAtItsWidest}
+          hint={say.forItsPlaceInWinter}
         />
-        <DateInput name="on" label="Measured on" read={readDate} today={today} needed />
+        <DateInput name="on" label={say.measuredOn} read={readDate} today={today} needed />
       </div>
     </CommandForm>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/trees/look";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useEffect, useRef } from "react";
@@ -9,15 +10,15 @@ import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { MovedSince } from "./since";
 
-const WHICH: Record<DateKind, string> = { due: "due", opens: "window opens", moveBy: "last safe day" };
+const WHICH: Record<DateKind, string> = { due: "due", opens: say.windowOpens, moveBy: say.lastSafeDay };
 
 const CAUSES: Record<MoveCause, string> = {
-  check: "a look at its roots",
-  correction: "a correction of its history",
-  record: "what was recorded of it",
-  weather: "the weather",
-  model: "a change in the model",
-  people: "days on which nobody is there",
+  check: say.aLookAtItsRoots,
+  correction: say.aCorrectionOfItsHistory,
+  record: say.whatWasRecordedOfIt,
+  weather: say.theWeather,
+  model: say.aChangeInTheModel,
+  people: say.daysOnWhichNobodyIs,
 };
 
 /** Dates that shifted since the keeper last said "seen", the largest shift first. */
@@ -36,25 +37,29 @@ export function MovedPanel({ moved }: { moved: MovedSince }) {
   return (
     <details className="border-accent bg-base-200 mb-3 rounded border-l-4 px-3 py-1" data-testid="moved-since">
       <summary className="min-h-11 cursor-pointer content-center">
-        <b>
-          {number(moved.moves.length)} {moved.moves.length === 1 ? "date has" : "dates have"} moved
-        </b>{" "}
-        since you last looked on {day(moved.lookedOn, today)}, by {causes}
+        <b>{say.moved(number(moved.moves.length), moved.moves.length === 1 ? say.dateHas : say.datesHave)}</b>
+        {say.sinceYouLastLookedOn(day(moved.lookedOn, today), causes)}
       </summary>
       <ul className="max-h-80 overflow-y-auto pb-2">
         {moved.moves.map((m) => (
           <li key={`${m.treeId}-${m.which}`} className="py-1">
             <Link prefetch={false} className="link font-semibold" href={treeAt(collectionId, m.treeId)}>
               {m.tag}
-            </Link>{" "}
-            {WHICH[m.which]}: {day(m.before, today)} → {day(m.after, today)} ({number(Math.abs(m.days))} days{" "}
-            {m.days > 0 ? "later" : "earlier"}), because of {CAUSES[m.cause]}
+            </Link>
+            {say.daysBecauseOf(
+              WHICH[m.which],
+              day(m.before, today),
+              day(m.after, today),
+              number(Math.abs(m.days)),
+              m.days > 0 ? say.later : say.earlier,
+              CAUSES[m.cause],
+            )}
           </li>
         ))}
       </ul>
-      <p className="pb-1 text-sm">Shifts of five days or fewer are left out.</p>
+      <p className="pb-1 text-sm">{say.shiftsOfFiveDaysOr}</p>
       <button type="button" className="btn btn-sm mb-2" disabled={busy} onClick={() => void send({ collectionId })}>
-        Seen
+        {say.seen}
       </button>
     </details>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/trees/search";
 import { treeAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { type RefObject, useId, useState } from "react";
@@ -29,18 +31,18 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
   };
 
   return (
-    <dialog ref={dialog} className="modal modal-top sm:modal-middle" aria-label="Find a tree">
+    <dialog ref={dialog} className="modal modal-top sm:modal-middle" aria-label={say.findATree}>
       <div className="modal-box flex max-h-[85dvh] flex-col p-4">
         <input
           type="text"
           role="combobox"
-          aria-label="Find a tree"
+          aria-label={say.findATree}
           aria-expanded={found.length > 0}
           aria-controls={list}
           aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
           autoComplete="off"
           className="input input-lg w-full"
-          placeholder="tag, species, variety, place or a word from a note"
+          placeholder={say.tagSpeciesVarietyPlaceOr}
           value={query}
           onChange={(e) => setQuery(e.target.value)}
           onKeyDown={(e) => {
@@ -61,9 +63,9 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
               ? ""
               : found.length === 0
                 ? NO_TREE_FOUND
-                : `${found.length === 30 ? "The first 30 trees" : found.length === 1 ? "1 tree" : `${found.length} trees`}`}
+                : `${found.length === 30 ? say.theFirst30Trees : found.length === 1 ? "1 tree" : say.trees(found.length)}`}
         </p>
-        <ul id={list} role="listbox" aria-label="Trees found" className="min-h-0 overflow-y-auto">
+        <ul id={list} role="listbox" aria-label={say.treesFound} className="min-h-0 overflow-y-auto">
           {found.map((tree, i) => (
             <li
               key={tree.id}
@@ -80,13 +82,13 @@ export function Finder({ dialog }: { dialog: RefObject<HTMLDialogElement | null>
               <b>{tree.tag}</b> {tree.name}
               {tree.cultivar ? ` ‘${tree.cultivar}’` : ""}
               {tree.place ? ` · ${tree.place}` : ""}
-              {tree.gone ? " · not here any more" : ""}
+              {tree.gone ? say.notHereAnyMore : ""}
               {tree.note && <span className="block text-sm">“{tree.note}”</span>}
             </li>
           ))}
         </ul>
         <form method="dialog" className="pt-2 text-right">
-          <button className="btn btn-sm">Close</button>
+          <button className="btn btn-sm">{common.close}</button>
         </form>
       </div>
     </dialog>

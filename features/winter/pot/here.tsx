@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/pot";
 import { usePathname, useRouter } from "next/navigation";
 import { SelectField } from "@/ui/fields";
 
@@ -16,18 +17,18 @@ export function Here({
   return (
     <div className="no-print mt-3 grid max-w-2xl gap-3 sm:grid-cols-2">
       <SelectField
-        label="As if it stood in"
+        label={say.asIfItStoodIn}
         value={facts.here}
         onChange={(here) => go(here, facts.any)}
         options={facts.places.map((p) => [p.id, p.name] as const)}
       />
       <SelectField
-        label="Which winter"
+        label={say.whichWinter}
         value={facts.any ? "any" : "this"}
         onChange={(v) => go(facts.here, v === "any")}
         options={[
-          ["this", "this one: record and forecast, then as it may go"],
-          ["any", "any winter of the site"],
+          ["this", say.thisOneRecordAndForecast],
+          ["any", say.anyWinterOfTheSite],
         ]}
       />
     </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/pot";
 import { FormFaults } from "@/ui/fields";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -20,12 +21,12 @@ export function KeepSo({ asked, facts }: { asked: Asked; facts: Pick<WinterFacts
   if (wanted.wrap === now.wrap && wanted.mulched === now.mulched && wanted.sunk === now.sunk) return null;
   const save = async () => {
     const done = await send({ collectionId, treeIds: [facts.treeId], ...wanted, on: today });
-    if (done) tell({ text: `${facts.tag} stands so from today on.`, entryId: done.entryId });
+    if (done) tell({ text: say.standsSoFromTodayOn(facts.tag), entryId: done.entryId });
   };
   return (
     <div className="no-print mt-2">
       <button type="button" className="btn min-h-11" disabled={busy} onClick={() => void save()}>
-        It stands so from today on
+        {say.itStandsSoFromToday}
       </button>
       <FormFaults faults={failure?.faults ?? []} />
     </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import * as say from "@/words/pages/winter/pot";
 import type { RootLimits, WinterOutlook } from "@/core/winter/index";
 import { toIso } from "@/core/dates/index";
 import { Chart, type ChartRow, dayAxis } from "@/ui/charts/index";
@@ -36,23 +37,28 @@ export function Ribbon({
   const low = Math.min(limits.matureC, limits.youngC, ...shell10C) - 1;
   const on = today !== null && today >= startDay && today < startDay + days;
   return (
-    <div role="group" aria-label="The winter day by day">
+    <div role="group" aria-label={say.theWinterDayByDay}>
       <Chart
-        label={`Coldest at the wall in the middle winter ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}`}
+        label={say.coldestAtTheWallIn(
+          celsius(outlook.coldestShellC[0], units),
+          celsius(outlook.coldestShellC[1], units),
+          celsius(outlook.coldestCoreC[0], units),
+          celsius(outlook.coldestCoreC[1], units),
+        )}
         rows={ribbonRows(outlook)}
         x="day"
         axis={dayAxis(startDay, days, toIso(startDay))}
         series={[
-          { key: "wallBand", name: "wall, one in ten", as: "band", tone: "frost" },
-          { key: "wall", name: "wall, middle winter", as: "line", tone: "frost" },
-          { key: "coreBand", name: "core, one in ten", as: "band", tone: "core" },
-          { key: "core", name: "core, middle winter", as: "dashes", tone: "core" },
+          { key: "wallBand", name: say.wallOneInTen, as: "band", tone: "frost" },
+          { key: "wall", name: say.wallMiddleWinter, as: "line", tone: "frost" },
+          { key: "coreBand", name: say.coreOneInTen, as: "band", tone: "core" },
+          { key: "core", name: say.coreMiddleWinter, as: "dashes", tone: "core" },
         ]}
         limits={[
-          { at: limits.youngC, name: `kills young roots, ${celsius(limits.youngC, units)}`, tone: "kill" },
+          { at: limits.youngC, name: say.killsYoungRoots(celsius(limits.youngC, units)), tone: "kill" },
           {
             at: limits.matureC,
-            name: `kills mature roots, ${celsius(limits.matureC, units)}`,
+            name: say.killsMatureRoots(celsius(limits.matureC, units)),
             tone: "kill",
             under: true,
           },
@@ -64,7 +70,7 @@ export function Ribbon({
         value={(v, short) => (short ? celsiusShort(v, units) : celsius(v, units))}
         heightPx={300}
       />
-      <p className="text-sm">The coldest of each of {number(days)} days.</p>
+      <p className="text-sm">{say.theColdestOfEachOf(number(days))}</p>
     </div>
   );
 }

@@ -1,3 +1,5 @@
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/pot";
 import { treeAt } from "@/features/kernel/addresses";
 import "server-only";
 import Link from "next/link";
@@ -54,11 +56,11 @@ export async function WinterScreen({
   if (!replayed.pot)
     return (
       <article>
-        <h1 className="text-2xl">The winter of {tree.tag}</h1>
+        <h1 className="text-2xl">{say.theWinterOf(tree.tag)}</h1>
         <p className="mt-3">
-          Nobody has said which pot it stands in.{" "}
+          {say.nobodyHasSaidWhichPot}
           <Link className="link" href={`${page}#measure`}>
-            Measure it first
+            {say.measureItFirst}
           </Link>
         </p>
       </article>
@@ -102,12 +104,12 @@ export async function WinterScreen({
         summers: rounded(summerDays(view.yard.site, summer, SUMMER_COURSES)),
         air: place.air,
         summerAir: home?.air ?? OPEN_QUARTER.air,
-        summerPlace: home?.name ?? "the open ground",
+        summerPlace: home?.name ?? common.theOpenGround,
         airBasis: quarter?.basis ?? "type",
         airNights: quarter?.nights ?? null,
         raised: place.raised,
         places: [
-          ...(quarters.every((q) => q.kind !== "open") ? [{ id: "open", name: "the open ground" }] : []),
+          ...(quarters.every((q) => q.kind !== "open") ? [{ id: "open", name: common.theOpenGround }] : []),
           ...quarters.map((q) => ({ id: q.id, name: q.name })),
         ],
         here: quarter ? here : "open",

@@ -1,5 +1,7 @@
 "use client";
 
+import * as common from "@/words/pages/common";
+import * as say from "@/words/pages/winter/pot";
 import { potAt, treeAt } from "@/features/kernel/addresses";
 import * as Comlink from "comlink";
 import Link from "next/link";
@@ -32,16 +34,16 @@ import { AIR_BASIS_WORDS, MEASURE_WORDS, STAND_WORDS, WATER, WRAP_WORDS } from "
 import { SimulatedMark } from "@/features/kernel/simulated";
 
 const BASIS_WORDS: Record<WinterFacts["basis"], string> = {
-  record: "weather years after the site’s own record",
-  "short-record": "weather years after a short record",
-  table: "weather years after monthly normals",
-  answers: "weather years guessed from place and answers",
+  record: say.weatherYearsAfterTheSites,
+  "short-record": say.weatherYearsAfterAShort,
+  table: say.weatherYearsAfterMonthlyNormals,
+  answers: say.weatherYearsGuessedFromPlace,
 };
 
 const GROUPS: Record<Group, { words: string; exposure: number; shelter: number }> = {
   alone: { words: "alone", exposure: 1, shelter: 1 },
-  edge: { words: "at the edge of a block", exposure: 0.5, shelter: 0.8 },
-  inside: { words: "inside a block", exposure: 0.2, shelter: 0.5 },
+  edge: { words: say.atTheEdgeOfA, exposure: 0.5, shelter: 0.8 },
+  inside: { words: say.insideABlock, exposure: 0.2, shelter: 0.5 },
 };
 
 const asItIs = ({ protection, raised, air }: WinterFacts): Asked => ({
@@ -63,9 +65,9 @@ interface SummerCase {
 }
 /** The pot in summer as it is, and what would cool its wall. */
 const SUMMER_CASES: readonly [string, Partial<PotInWinter>][] = [
-  ["dark wall, in the sun", {}],
-  ["light wall", { wallTakes: 0.3 }],
-  ["among others", { exposure: 0.2 }],
+  [say.darkWallInTheSun, {}],
+  [say.lightWall, { wallTakes: 0.3 }],
+  [say.amongOthers, { exposure: 0.2 }],
 ];
 
 interface Measured {
@@ -148,101 +150,125 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
           {facts.tag} · {facts.name}
         </Link>
       </p>
-      <h1 className="text-2xl">The winter of {facts.tag}</h1>
+      <h1 className="text-2xl">{say.theWinterOf(facts.tag)}</h1>
       {!facts.any && <SimulatedMark />}
       <Reasoned
-        reason={
-          <>
-            {number(facts.winters.length)} possible courses of {facts.any ? "any winter" : "this winter"}:{" "}
-            {facts.any ? "" : "the record and the forecast as far as they go, then "}
-            {BASIS_WORDS[facts.basis]}, with their sun, wind and snow; the air there {AIR_BASIS_WORDS[facts.airBasis]}
-            {facts.airNights ? ` (${number(facts.airNights)} nights)` : ""}. Each hour heat crosses wall, mix and floor
-            of three rings of the pot; its water freezes between {celsius(0, units)} and {celsius(-1, units)}. Killing
-            temperatures of its species: {MARK_WORDS[facts.limitMark].name}, {MARK_WORDS[facts.limitMark].what}; sources
-            differ by up to 8 K{facts.guess ? ", and its species is a guess" : ""}. Young roots count until the core has
-            been below {celsius(5, units)}
-            for four weeks. Pot and mix as planned, not as measured.
-          </>
-        }
+        reason={say.possibleCoursesOfWithTheir(
+          number(facts.winters.length),
+          facts.any ? say.anyWinter : say.thisWinter,
+          facts.any ? "" : say.theRecordAndTheForecast,
+          BASIS_WORDS[facts.basis],
+          AIR_BASIS_WORDS[facts.airBasis],
+          facts.airNights ? say.nights(number(facts.airNights)) : "",
+          celsius(0, units),
+          celsius(-1, units),
+          MARK_WORDS[facts.limitMark].name,
+          MARK_WORDS[facts.limitMark].what,
+          facts.guess ? common.andItsSpeciesIsA : "",
+          celsius(5, units),
+        )}
       >
         <p className="min-h-56 text-lg sm:min-h-24" data-testid="winter-words">
           {answer === null || outlook === null
-            ? "Calculating its winters …"
-            : `${litres(facts.volumeL, units)} in ${WALL_WORDS[facts.wall]}, ${STAND_WORDS[answer.to.stand]}: it loses more than a tenth of its roots in ${percent(outlook.chanceOfLoss)} of winters, in ${percent(outlook.chanceWithMargin)} if they are ${degreesApart(LIMIT_MARGIN_C, units)} tenderer than is said. Coldest of a middle winter at the wall ${celsius(outlook.coldestShellC[0], units)}, in one of ten ${celsius(outlook.coldestShellC[1], units)}; in the core ${celsius(outlook.coldestCoreC[0], units)} and ${celsius(outlook.coldestCoreC[1], units)}.`}
+            ? say.calculatingItsWinters
+            : say.inItLosesMoreThan(
+                litres(facts.volumeL, units),
+                WALL_WORDS[facts.wall],
+                STAND_WORDS[answer.to.stand],
+                percent(outlook.chanceOfLoss),
+                percent(outlook.chanceWithMargin),
+                degreesApart(LIMIT_MARGIN_C, units),
+                celsius(outlook.coldestShellC[0], units),
+                celsius(outlook.coldestShellC[1], units),
+                celsius(outlook.coldestCoreC[0], units),
+                celsius(outlook.coldestCoreC[1], units),
+              )}
         </p>
       </Reasoned>
       <Here facts={facts} />
       <section
-        aria-label="How it stands"
+        aria-label={say.howItStands}
         className="no-print border-base-300 rounded-box mt-3 grid gap-3 border p-3 sm:grid-cols-3 lg:grid-cols-5"
       >
         <SelectField
-          label="Stands"
+          label={say.stands}
           value={asked.stand}
           onChange={(v) => set("stand", v)}
           options={STANDS.map((s) => [s, STAND_WORDS[s]] as const)}
         />
         <SelectField
-          label="Wrapped in"
+          label={say.wrappedIn}
           value={asked.wrap}
           onChange={(v) => set("wrap", v)}
           options={[["none", "nothing"], ...WRAPS.map((w) => [w, WRAP_WORDS[w]] as const)]}
         />
         <SelectField
-          label="Company"
+          label={say.company}
           value={asked.group}
           onChange={(v) => set("group", v)}
           options={(Object.keys(GROUPS) as Group[]).map((g) => [g, GROUPS[g].words] as const)}
         />
         <SelectField
-          label="Water"
+          label={say.water}
           value={asked.water}
           onChange={(v) => set("water", v)}
           options={[
-            ["wet", "watered before frost"],
-            ["dry", "nearly dry"],
+            ["wet", say.wateredBeforeFrost],
+            ["dry", say.nearlyDry],
           ]}
         />
         <SelectField
-          label="On the mix"
+          label={say.onTheMix}
           value={asked.mulch}
           onChange={(v) => set("mulch", v)}
           options={[
             ["none", "nothing"],
-            ["straw", "straw, a hand’s breadth"],
+            ["straw", say.strawAHandsBreadth],
           ]}
         />
       </section>
       <KeepSo key={JSON.stringify(facts.protection)} asked={asked} facts={facts} />
       {outlook && (
-        <section aria-label="The winter" className="mt-3">
+        <section aria-label={say.theWinter} className="mt-3">
           <Ribbon outlook={outlook} limits={facts.limits} today={facts.any ? null : facts.today} units={units} />
         </section>
       )}
       {answer && outlook && (
         <ul className="mt-3 space-y-1 text-sm" data-testid="winter-else">
           <li>
-            <b>Crown</b>: more than a tenth of its wood lost in {percent(facts.stay.woodChance)} of winters there; on
-            average {percent(facts.stay.wood)}, in the winter’s worst night.
+            <b>{say.crown}</b>
+            {say.moreThanATenthOf(percent(facts.stay.woodChance), percent(facts.stay.wood))}
           </li>
           <li>
-            <b>Cold it needs</b>:{" "}
+            <b>{say.coldItNeeds}</b>:{" "}
             {facts.chillNeed === 0
-              ? "none counted for its species."
-              : `${number(facts.chillNeed)} portions${facts.forFlowers ? " for its flowers" : ""}; ${number(facts.stay.chill)} come together there in the middle winter, ${facts.stay.chillShort === 0 ? "enough in every one" : `too few in ${percent(facts.stay.chillShort)} of them`}.`}
+              ? say.noneCountedForItsSpecies
+              : say.portionsComeTogetherThereIn(
+                  number(facts.chillNeed),
+                  facts.forFlowers ? say.forItsFlowers : "",
+                  number(facts.stay.chill),
+                  facts.stay.chillShort === 0
+                    ? say.enoughInEveryOne
+                    : say.tooFewInOfThem(percent(facts.stay.chillShort)),
+                )}
           </li>
           {isClay(facts.wall) && (
             <li data-testid="winter-clay">
               <b>
                 <Link prefetch={false} className="link" href={potAt(collectionId, facts.lotId)}>
-                  The clay
+                  {say.theClay}
                 </Link>
               </b>
-              : freezes through wet {number(outlook.freezes[0])} times in the middle winter,{" "}
-              {number(outlook.freezes[1])} in one of ten.{" "}
-              {facts.frostProof === true
-                ? "It stands that, by what was said of it."
-                : `${facts.frostProof === null ? "Nobody has said whether it stands wet frost; at even odds it" : "It"} cracks in about ${percent(crackChance(facts.wall, facts.frostProof, outlook.freezes[0]))} of winters (a guess); kept dry it does not.`}
+              {say.freezesThroughWetTimesIn(
+                number(outlook.freezes[0]),
+                number(outlook.freezes[1]),
+                facts.frostProof === true
+                  ? say.itStandsThatByWhat
+                  : say.cracksInAboutOfWinters(
+                      facts.frostProof === null ? say.nobodyHasSaidWhetherIt : "It",
+                      percent(crackChance(facts.wall, facts.frostProof, outlook.freezes[0])),
+                    ),
+              )}
               <ClayField className="mt-1 w-56" lotId={facts.lotId} frostProof={facts.frostProof} />
             </li>
           )}
@@ -251,23 +277,23 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       {outlook && measures.length > 0 && (
         <section aria-labelledby="measures" className="mt-3">
           <h2 id="measures" className="text-lg">
-            What would help
+            {say.whatWouldHelp}
           </h2>
           <ul className="text-sm" data-testid="measures">
             {helping.length === 0 && (
-              <li>
-                {outlook.chanceOfLoss > LITTLE
-                  ? "None of what we know would change it much: bring it in."
-                  : "Nothing is needed: its roots are safe there."}
-              </li>
+              <li>{outlook.chanceOfLoss > LITTLE ? say.noneOfWhatWeKnow : say.nothingIsNeededItsRoots}</li>
             )}
             {helping
               .sort((a, b) => a.outlook.meanKill - b.outlook.meanKill)
               .map((m) => (
                 <li key={m.words}>
-                  <b>{m.words}</b>: roots lost in {percent(m.outlook.chanceOfLoss)} of winters instead of{" "}
-                  {percent(outlook.chanceOfLoss)}; on average {percent(m.outlook.meanKill)} of them instead of{" "}
-                  {percent(outlook.meanKill)}
+                  <b>{m.words}</b>
+                  {say.rootsLostInOfWinters(
+                    percent(m.outlook.chanceOfLoss),
+                    percent(outlook.chanceOfLoss),
+                    percent(m.outlook.meanKill),
+                    percent(outlook.meanKill),
+                  )}
                 </li>
               ))}
           </ul>
@@ -276,25 +302,27 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
       {summer.length > 0 && (
         <section aria-labelledby="summer" className="mt-4">
           <h2 id="summer" className="text-lg">
-            Its wall in summer
+            {say.itsWallInSummer}
           </h2>
           <Reasoned
-            reason={
-              <>
-                The same pot through {number(facts.summers.length)} courses of the months round midsummer in{" "}
-                {facts.summerPlace}. Roots stop above {celsius(facts.rootHeatC, units)} and die within half an hour at
-                about {celsius(ROOT_HEAT.killsC, units)} (Ingram 1985; Mathers 2003). How much sun a wall takes up is a
-                guess.
-              </>
-            }
+            reason={say.theSamePotThroughCourses(
+              number(facts.summers.length),
+              facts.summerPlace,
+              celsius(facts.rootHeatC, units),
+              celsius(ROOT_HEAT.killsC, units),
+            )}
           >
             <p data-testid="summer-words">{summerWords(summer[0].outlook, units)}</p>
           </Reasoned>
           <ul className="text-sm">
             {summer.slice(1).map((c) => (
               <li key={c.words}>
-                <b>{c.words}</b>: hottest {celsius(c.outlook.hottestC[0], units)}, in one of ten{" "}
-                {celsius(c.outlook.hottestC[1], units)}; {number(c.outlook.hotDays[0])} days too hot
+                <b>{c.words}</b>
+                {say.hottestInOneOfTen(
+                  celsius(c.outlook.hottestC[0], units),
+                  celsius(c.outlook.hottestC[1], units),
+                  number(c.outlook.hotDays[0]),
+                )}
               </li>
             ))}
           </ul>
@@ -305,8 +333,15 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
 }
 
 function summerWords({ hottestC, hotDays, chanceHarm, chanceKill }: SummerOutlook, units: Units): string {
-  const hot = `As a dark pot in the sun its wall reaches ${celsius(hottestC[0], units)} in the middle summer, ${celsius(hottestC[1], units)} in one of ten`;
-  if (hotDays[1] === 0) return `${hot}: never too hot for roots for two hours.`;
-  const advice = chanceHarm > 0.2 ? " Shade it, set it in a second pot or take a light one." : "";
-  return `${hot}; above ${celsius(ROOT_HEAT.harmsC, units)} for two hours on ${number(hotDays[0])} days, ${number(hotDays[1])} in one of ten${chanceKill > 0 ? `; hot enough to kill in ${percent(chanceKill)} of summers` : ""}.${advice}`;
+  const hot = say.asADarkPotIn(celsius(hottestC[0], units), celsius(hottestC[1], units));
+  if (hotDays[1] === 0) return say.neverTooHotForRoots(hot);
+  const advice = chanceHarm > 0.2 ? say.shadeItSetItIn : "";
+  return say.aboveForTwoHoursOn(
+    hot,
+    celsius(ROOT_HEAT.harmsC, units),
+    number(hotDays[0]),
+    number(hotDays[1]),
+    chanceKill > 0 ? say.hotEnoughToKillIn(percent(chanceKill)) : "",
+    advice,
+  );
 }

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { RoundScreen } from "@/features/winter/round-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
@@ -11,7 +12,7 @@ export default async function RoundPage({
   const { way } = await searchParams;
   return (
     <>
-      <PageTitle>Carrying</PageTitle>
+      <PageTitle>{say.carrying}</PageTitle>
       <RoundScreen collectionId={(await params).id} way={way === "out" ? "out" : "in"} />
     </>
   );

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { KindScreen } from "@/features/climate/species/screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
@@ -11,7 +12,7 @@ export default async function KindPage({
   const { id, kindId } = await params;
   return (
     <>
-      <PageTitle>A kind</PageTitle>
+      <PageTitle>{say.aKind}</PageTitle>
       <KindScreen collectionId={id} kindId={kindId} treeId={(await searchParams).tree} />
     </>
   );

@@ -1,3 +1,4 @@
+import * as common from "@/words/pages/common";
 import { PotScreen } from "@/features/pots/pot-screen";
 import { PageTitle } from "@/features/kernel/page-title";
 
@@ -5,7 +6,7 @@ export default async function PotPage({ params }: { params: Promise<{ id: string
   const { id, lotId } = await params;
   return (
     <>
-      <PageTitle>Pot</PageTitle>
+      <PageTitle>{common.pot}</PageTitle>
       <PotScreen collectionId={id} lotId={lotId} />
     </>
   );

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { CorrectScreen } from "@/features/bench/root-work/screen";
@@ -11,7 +12,7 @@ export default async function CorrectPage({ params, searchParams }: TreePageProp
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        root work
+        {say.rootWork}
       </TreeTitle>
       <CorrectScreen collectionId={id} treeId={treeId} on={on} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { TreeDetailsScreen } from "@/features/tree/identity/screen";
@@ -9,7 +10,7 @@ export default async function TreeDetailsPage({ params }: { params: Promise<{ id
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        details
+        {say.details}
       </TreeTitle>
       <TreeDetailsScreen collectionId={id} treeId={treeId} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { InPlaceScreen } from "@/features/bench/in-place/screen";
@@ -11,7 +12,7 @@ export default async function InPlacePage({ params, searchParams }: TreePageProp
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        work where it stands
+        {say.workWhereItStands}
       </TreeTitle>
       <InPlaceScreen collectionId={id} treeId={treeId} on={on} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { LearningScreen } from "@/features/tree/learning/screen";
@@ -9,7 +10,7 @@ export default async function LearningPage({ params }: { params: Promise<{ id: s
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        what its roots have taught
+        {say.whatItsRootsHaveTaught}
       </TreeTitle>
       <LearningScreen collectionId={id} treeId={treeId} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { LadderScreen } from "@/features/plan/tree/screen";
@@ -9,7 +10,7 @@ export default async function LadderPage({ params }: { params: Promise<{ id: str
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        its ladder of pots
+        {say.itsLadderOfPots}
       </TreeTitle>
       <LadderScreen collectionId={id} treeId={treeId} />
     </>

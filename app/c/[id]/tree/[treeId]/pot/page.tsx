@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { PottingScreen } from "@/features/bench/potting/screen";
@@ -16,7 +17,7 @@ export default async function PottingPage({
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        pot on
+        {say.potOn}
       </TreeTitle>
       <PottingScreen collectionId={id} treeId={treeId} correction={correction} keptShare={kept} on={on} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { RescueScreen } from "@/features/bench/rescue/screen";
@@ -11,7 +12,7 @@ export default async function RescuePage({ params, searchParams }: TreePageProps
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        rescue
+        {say.rescue}
       </TreeTitle>
       <RescueScreen collectionId={id} treeId={treeId} on={on} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { RootReadingScreen } from "@/features/bench/roots/reading-screen";
@@ -11,7 +12,7 @@ export default async function RootsPage({ params, searchParams }: TreePageProps)
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        reading the roots
+        {say.readingTheRoots}
       </TreeTitle>
       <RootReadingScreen collectionId={id} treeId={treeId} on={on} />
     </>

@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { StandingScreen } from "@/features/bench/potting/standing-screen";
@@ -11,7 +12,7 @@ export default async function StandingPage({ params, searchParams }: TreePagePro
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        in wind and in hands
+        {say.inWindAndInHands}
       </TreeTitle>
       <StandingScreen collectionId={id} treeId={treeId} on={on} />
     </>

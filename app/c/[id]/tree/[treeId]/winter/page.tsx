@@ -1,3 +1,4 @@
+import * as say from "@/words/pages/app";
 import { notFound } from "next/navigation";
 import { z } from "zod";
 import { WinterScreen } from "@/features/winter/pot/screen";
@@ -16,7 +17,7 @@ export default async function WinterPage({
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        its winter
+        {say.itsWinter}
       </TreeTitle>
       <WinterScreen collectionId={id} treeId={treeId} at={at} any={winter === "any"} />
     </>

@@ -1,0 +1,13 @@
+export const ballAcrossAtTheFlare = "Ball across, at the flare";
+export const acrossItsBase = "across its base";
+export const fromFlareToBase = "from flare to base";
+export const ballLongAtTheFlare = "Ball long, at the flare";
+export const wideAtTheFlare = "wide, at the flare";
+export const longAtItsBase = "long, at its base";
+export const wideAtItsBase = "wide, at its base";
+export const rootsSpreadAcross = "Roots spread across";
+export const longestRootThatStays = "Longest root that stays";
+export const aMeasureInMm0 = (most: number) => `A measure in mm, 0 to ${most}.`;
+export const measureItInMmOr = "Measure it, in mm (or write 30 cm).";
+export const n0To45DegreesFrom = "0 to 45 degrees from upright.";
+export const moreThanLiesAboveThe = "More than lies above the flare: that would bare roots.";

@@ -1,0 +1,54 @@
+import { spelt } from "@/words/english";
+
+export const aLengthUpToMm = (most: number) => `A length up to ${most} mm, or nothing.`;
+export const between0And100Or = "Between 0 and 100 %, or nothing.";
+export const aboutWet = (kilograms: string, lift: string) => `About ${kilograms} wet: ${lift}`;
+export const theSideHowFull = "The side: how full?";
+export const theSideHowManyRoots = "The side: how many roots circle?";
+export const turnItOverHowMany = "Turn it over: how many roots circle at the base?";
+export const theTopWhereIsThe = "The top: where is the flare?";
+export const whatColourAreTheTips = () => spelt("What colour are the tips?");
+export const bendARootWhatDoes = "Bend a root: what does it do?";
+export const howDoesItSmell = "How does it smell?";
+export const anythingElse = "Anything else?";
+export const whatYouSawIsIn = (tag: string) => `${tag}: what you saw is in the picture.`;
+export const rootsOf = (tag: string) => `Roots of ${tag}`;
+export const ofLabel = (text: number, count: number) => `${text} of ${count}`;
+export const howFar = "How far";
+export const recordedAsSeenOnThe = (day: string) => `Recorded as seen on ${day}, the day you are looking at.`;
+export const waterItTheDayBefore =
+  "Water it the day before. Invert it over the hand, tap the rim; never pull on the trunk. ";
+export const gloves = " Gloves.";
+export const theBallFromAboveWith = "The ball from above, with its stem and first roots";
+export const aRootLiesAcrossThe = "A root lies across the flare";
+export const theFlareShows = "The flare shows";
+export const moreThan = "more than ";
+export const ofMixAboveIt = "of mix above it";
+export const cantSay = "Can’t say";
+export const notTooCloseMixCan = "Not too close: mix can carry germs. Damp it first.";
+export const whatElseWasSeen = "What else was seen";
+export const rootsOutOfTheHoles = "Roots out of the holes";
+export const rootedInTheGround = "Rooted in the ground";
+export const mix = (mix_state_words: string) => `Mix ${mix_state_words}`;
+export const measuredPhotographed = "Measured, photographed";
+export const rootsAlive = "Roots alive, %";
+export const girthTheGirdlingRootServes = "Girth the girdling root serves, %";
+export const thickestRootAtTheWall = "Thickest root at the wall, mm";
+export const trunkOffTheMiddleMm = "Trunk off the middle, mm";
+export const graftAboveTheMixMm = "Graft above the mix, mm";
+export const circlingRootsSeenFromAbove = "Circling roots seen from above";
+export const notLooked = "not looked";
+export const recordedButAPhotographWas = (fault: string) => `Recorded, but a photograph was not kept: ${fault}`;
+export const recordWhatISee = "Record what I see";
+export const back = "Back";
+export const cantSayGoOn = "Can’t say, go on";
+export const lastLook = (day: string, words: string) => `Last look, ${day}: ${words}`;
+export const healthyInWhiteTanAnd = (toLowerCase: string, text: string) =>
+  `Healthy in ${toLowerCase}: white, tan and ${text}. Judge by snap and bark.`;
+export const healthyInWhiteToTan = (toLowerCase: string) =>
+  `Healthy in ${toLowerCase}: white to tan. Brown may be age; judge by snap and bark.`;
+export const ofTheBallOn = (name: string, day: string) => `${name} of the ball on ${day}`;
+export const noEarlierPhotographOfThe = (toLowerCase: string) => `No earlier photograph of the ${toLowerCase}.`;
+export const ofTheBallToday = (name: string) => `${name} of the ball today`;
+export const takeAnother = "Take another";
+export const photographThe = (toLowerCase: string) => `Photograph the ${toLowerCase}`;

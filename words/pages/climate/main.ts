@@ -1,0 +1,2 @@
+export const lastInSpring = "Last in spring";
+export const firstInAutumn = "First in autumn";

@@ -1,0 +1,35 @@
+export const lastPottedBefore = "Last potted before";
+export const equalPlants = "Equal plants";
+export const fromTheRimDownTo = "From the rim down to the mix";
+export const intoWhichPot = "Into which pot";
+export const nobodyRemembers = "nobody remembers";
+export const roots = "Roots";
+export const notLookedAt = "not looked at";
+export const rimToMix = "Rim to mix";
+export const trunk = "Trunk";
+export const crownAcross = "Crown, across";
+export const howItLeft = "How it left";
+export const plants = "Plants";
+export const thePotWentWithIt = "the pot went with it";
+export const aYearOrASeason = "A year or a season is enough, but it cannot be left open.";
+export const correctedEverythingAfterItIs = "Corrected: everything after it is calculated again.";
+export const correctThisEntry = "Correct this entry";
+export const arrived = "Arrived";
+export const correcting = "Correcting …";
+export const correct = "Correct";
+export const entriesTakenBackTogether = (count: number) => `${count} entries taken back together.`;
+export const entry = "entry";
+export const entries = "entries";
+export const newestFirstNothingIsEver = (number: string, which: string) =>
+  `${number} ${which}, newest first. Nothing is ever deleted: what is undone stays in the list and can be brought back.`;
+export const undoWhatIsTicked = "Undo what is ticked";
+export const undoTheseTogether = (count: number) => `Undo these ${count} together`;
+export const undoAllTogether = (count: number) => `Undo all ${count} together`;
+export const choose = (words: string) => `Choose: ${words}`;
+export const aCorrection = " – a correction";
+export const cannotBeReadByThis = " – cannot be read by this version; it is kept, and counts for nothing";
+export const undone = " – undone";
+export const forLabel = (day: string) => `for ${day}; `;
+export const enteredUtcBy = (which: string, day: string, text: string, actor: string) =>
+  `${which}entered ${day}, ${text} UTC by ${actor}`;
+export const olderEntries = "Older entries";

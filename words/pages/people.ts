@@ -1,0 +1,30 @@
+export const people = "People";
+export const limitsArePersonalTheyMay = (kilograms: string) =>
+  `Limits are personal: they may be lowered, never raised above ${kilograms} alone or above local manual-handling rules. They decide what the bench advises for a lift; days on which nobody is there close the windows.`;
+export const you = "You";
+export const somebodyWhoHelps = "Somebody who helps";
+export const helper = "Helper";
+export const awayDays = "Away days";
+export const away = "Away";
+export const noDayAheadOnWhich = "No day ahead on which nobody is there.";
+export const nobodyIsThereOnThese = (text: string) => `Nobody is there ${text}: on these days no window is open.`;
+export const anyDay = "any day";
+export const you2 = " (you)";
+export const hoursAWeek = (number: string) => `, ${number} hours a week`;
+export const liftsUpToAlone = (kilograms: string, weekday: string, which: string) =>
+  `: lifts up to ${kilograms} alone, ${weekday}${which}`;
+export const lb = (lift: string) => `${lift} lb`;
+export const isOffTheList = (name: string) => `${name} is off the list.`;
+export const nameOrRole = "Name or role";
+export const liftsAloneUpTo = "Lifts alone, up to";
+export const isAUsualLimitFor = (kilograms: string) => `${kilograms} is a usual limit for volunteers`;
+export const hoursAWeek2 = "Hours a week";
+export const daysOfTheWeekIf = "Days of the week, if not any";
+export const keep = "Keep";
+export const doesNotHelpAnyMore = "Does not help any more";
+export const theseDaysAreTakenOut = "These days are taken out.";
+export const awayFromTo = "Away from to";
+export const who = "Who";
+export const firstDay = "First day";
+export const lastDay = "Last day";
+export const awayOnTheseDays = "Away on these days";

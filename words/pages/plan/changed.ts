@@ -1,0 +1,11 @@
+export const into = (litres: string) => `into ${litres}`;
+export const againstWhatWasAccepted = "Against what was accepted";
+export const acceptedPlan = "accepted plan";
+export const allAreAsTheyWere = (counted: string) => `All ${counted} are as they were.`;
+export const whatWasAcceptedForThe = ": what was accepted for the coming seasons is not possible any more";
+export const insteadOf = (year: string, words: string, words2: string) => `${year} ${words} instead of ${words2}`;
+export const andMoreSeasons = (number: string) => `; and ${number} more seasons`;
+export const changed = (text: string, which: string) => `${text} ${which} changed`;
+export const theYearsAheadHaveMoved = "the years ahead have moved on and end later";
+export const because = (which: string, which2: string, which3: string) => `${which}${which2}. Because ${which3}.`;
+export const ofTheAcceptedPlansAre = (percent: string) => `${percent} of the accepted plans are as they were.`;

@@ -1,0 +1,1 @@
+export const andMore = (number: string) => `, and ${number} more`;

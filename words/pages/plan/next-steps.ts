@@ -1,0 +1,16 @@
+export const oneLikeItToBuy = "one like it to buy";
+export const toBuy = "to buy";
+export const into = (litres: string, which: string) => `into ${litres}${which}`;
+export const accepted = (counted: string) => `${counted} accepted.`;
+export const nextStepOfEachTree = "Next step of each tree";
+export const all = "all";
+export const accept = (which: string) => `Accept ${which}`;
+export const accept2 = "Accept";
+export const putDownFor = "Put down for";
+export const window = "Window";
+export const step = "Step";
+export const kg = "kg";
+export const by = "By";
+export const acceptThePlanOf = (tag: string) => `Accept the plan of ${tag}`;
+export const noneKnown = "none known";
+export const allTrees = (number: string) => `All ${number} trees`;

@@ -1,0 +1,23 @@
+import { spelt } from "@/words/english";
+
+export const whatIf = "What if";
+export const asItIs = "As it is";
+export const goal = "Goal";
+export const lOfMix = "L of mix";
+export const liftLimit = "Lift limit";
+export const vigour = () => spelt("Vigour");
+export const timesItsOwn = "times its own";
+export const asItIs2 = "as it is";
+export const timesAsQuick = (number: string) => `${number} times as quick`;
+export const warmth = "Warmth";
+export const timesAMiddleSeason = "times a middle season";
+export const timesAsWarm = (number: string) => `${number} times as warm`;
+export const pots = "Pots";
+export const inStoreOrBought = "in store or bought";
+export const onlyThoseInStore = "only those in store";
+export const walls = "Walls";
+export const asEachPotHas = "as each pot has";
+export const budget = (currency: string) => `Budget, ${currency}`;
+export const aNumber0OrMore = "A number, 0 or more, or nothing.";
+export const asItTakes = "as it takes";
+export const aNumberAbove0Up = (number: string) => `A number above 0, up to ${number}.`;

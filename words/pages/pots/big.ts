@@ -1,0 +1,2 @@
+export const bigContainers = "Big containers";
+export const whatIsPlanned = "What is planned";

@@ -1,0 +1,24 @@
+import { spelt } from "@/words/english";
+
+export const poresInAll = "Pores in all";
+export const soakAFullLitreAnd = () => spelt("soak a full litre and count what it takes up");
+export const spaceBetweenTheGrains = "Space between the grains";
+export const whatRunsOutAtOnce = "what runs out at once";
+export const meanGrain = "Mean grain";
+export const dryMassOfALitre = () => spelt("Dry mass of a litre");
+export const weighItDryAndLoose = "weigh it dry and loose";
+export const slumpsAYear = "Slumps, a year";
+export const feedsFor = "Feeds for";
+export const curve = "Curve: α";
+export const leaveAsCopiedIfYou = "leave as copied if you don’t know";
+export const curveN = "Curve: n";
+export const curveWaterNeverGivenUp = "Curve: water never given up";
+export const poresGetFinerAYear = "Pores get finer, a year";
+export const isInTheLibrary = (name: string) => `${name} is in the library.`;
+export const component = "Component";
+export const yourOwnAfter = (componentName: string) => `Your own, after ${componentName}`;
+export const changeIt = "Change it";
+export const howSure = "How sure";
+export const whereTheFiguresComeFrom = "Where the figures come from";
+export const suchAsSoakedAndWeighed = "such as: soaked and weighed, May 2026";
+export const toMind = "To mind";

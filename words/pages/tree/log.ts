@@ -1,0 +1,2 @@
+export const details = "Details";
+export const aNoteOrAPhotograph = "A note or a photograph";

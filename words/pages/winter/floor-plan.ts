@@ -1,0 +1,13 @@
+export const notMeasured = "not measured";
+export const noRoomOnTheFloor = "No room on the floor as drawn:";
+export const n1PotByName = "1 pot by name";
+export const potsByName = (count: number) => `${count} pots by name`;
+export const stayIn = (name: string) => `Stay in ${name}`;
+export const stayInAllYear = (name: string) => `Stay in ${name} all year `;
+export const outside = "Outside";
+export const stayWhereTheyAreIn = "Stay where they are in summer ";
+export const plants = (plants: number) => `, ${plants} plants`;
+export const doorOfShiftItAlong = (name: string) => `Door of ${name}: shift it along the wall`;
+export const theDoorDragItAlong = "The door: drag it along its wall";
+export const cornerOfMakeItLarger = (name: string) => `Corner of ${name}: make it larger or smaller`;
+export const dragToMakeThePlace = "Drag to make the place larger or smaller";

@@ -1,0 +1,26 @@
+export const itsRoots = "its roots";
+export const itsWood = "its wood";
+export const yourWord = "your word";
+export const itsBudsSwell = "its buds swell";
+export const theLastHarmfulNight = "the last harmful night";
+export const noNightHereHarmsIt = "no night here harms it much";
+export const itStandsInWinterQuarters = "it stands in winter quarters already";
+export const middleYear = (day: string) => ` (middle year ${day})`;
+export const theFrostsItsRootsFear = "the frosts its roots fear, as its buds swell";
+export const theLastNightThatWould = "the last night that would harm it";
+export const fromAfter = (day: string, middle: string, which: string) => `from ${day}${middle}, after ${which}`;
+export const byNoNightHereHarms = (day: string) => `by ${day}: no night here harms it in one winter of ten`;
+export const byThereIsNoHurry = (day: string, between: string) => `by ${day}: ${between}, there is no hurry`;
+export const inMostWintersNever = "in most winters never";
+export const middleWinter = (day: string) => `middle winter ${day}`;
+export const theFirstNightBelowYour = (celsius: string) => `the first night below ${celsius}, your word`;
+export const theFirstNightOf = (celsius: string, kind: string) => `the first night of ${celsius}, ${kind}`;
+export const frostFor = (why_words: string) => `frost for ${why_words}`;
+export const byBeforeOneWinterIn = (day: string, cause: string, middle: string) =>
+  `by ${day}, before ${cause} (one winter in ten; ${middle})`;
+export const kg = (number: string) => `${number} kg`;
+export const personMinutes = (number: string, which: string) => `${number} person-minutes${which}`;
+export const n1LiftForTwo = "1 lift for two";
+export const liftsForTwo = (number: string) => `${number} lifts for two`;
+export const onTheSackTruck = (number: string) => `${number} on the sack truck`;
+export const nobodyHereCanCarry = (number: string) => `${number} nobody here can carry`;

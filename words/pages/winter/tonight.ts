@@ -1,0 +1,1 @@
+export const whatKeepsThem = "What keeps them";
