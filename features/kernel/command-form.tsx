@@ -1,10 +1,11 @@
 "use client";
 
-import { type ReactNode, useEffect, useMemo } from "react";
+import { type ReactNode, useEffect, useMemo, useState } from "react";
 import {
   type DefaultValues,
   type FieldValues,
   FormProvider,
+  get,
   type Path,
   useForm,
   type UseFormReturn,
@@ -23,14 +24,22 @@ interface Asked<N extends CommandName, V extends FieldValues> {
   /** What the form begins with, and goes back to once it is sent. */
   start: V;
   /** The command as the form's values make it; what cannot be read is told at its field. */
-  input: (values: V, wrong: Tell<N>) => CommandSent<N>;
+  input: (values: V, wrong: Tell<N>) => CommandSent<N> | Promise<CommandSent<N>>;
   done: (done: Done<N>, values: V) => void;
+  /** The form's field for a field of the command, where they are not named alike. */
+  fieldOf?: (path: string) => string;
+  /** Fields of several inputs that show the faults of all that lies within them. */
+  parts?: readonly string[];
+  /** Once it is sent the form shows what was sent, instead of what it began with. */
+  keeps?: boolean;
 }
 
 interface CommandForm<V extends FieldValues> {
   form: UseFormReturn<V>;
   submit: () => Promise<void>;
   busy: boolean;
+  /** What is wrong at a field, in words. */
+  at: (path: string) => string | undefined;
   /** Faults of no field of the form. */
   unplaced: readonly FieldProblem[];
 }
@@ -41,7 +50,7 @@ interface CommandForm<V extends FieldValues> {
  */
 export function useCommandForm<N extends CommandName, V extends FieldValues>(
   name: N,
-  { start, input, done }: Asked<N, V>,
+  { start, input, done, fieldOf = (path) => path, parts = [], keeps = false }: Asked<N, V>,
 ): CommandForm<V> {
   const units = useUnits();
   const { send, busy, failure } = useCommand(name);
@@ -49,29 +58,39 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
     defaultValues: start as DefaultValues<V>,
     resolver: resolverOf<V>(async (values) => {
       const own: FieldProblem[] = [];
-      const sent = input(values, (path, message) => own.push({ path, message }));
-      return [...own, ...inWords((await foundHere(name, sent)) ?? [], units)];
+      const sent = await input(values, (path, message) => own.push({ path, message }));
+      const found = [...own, ...inWords((await foundHere(name, sent)) ?? [], units)];
+      return found.map((f) => ({ ...f, path: fieldOf(f.path) }));
     }),
   });
   const submit = form.handleSubmit(async (values) => {
-    const answer = await send(input(values, () => undefined));
+    const answer = await send(await input(values, () => undefined));
     if (!answer) return;
-    form.reset(start);
+    form.reset(keeps ? values : start);
     done(answer, values);
   });
   const { formState, setError } = form;
+  const [mapped] = useState(() => fieldOf);
+  const [has] = useState(
+    () => (path: string) => hasField(start, path) || parts.some((p) => path === p || path.startsWith(`${p}.`)),
+  );
+  const told = useMemo(() => (failure?.faults ?? []).map((f) => ({ ...f, path: mapped(f.path) })), [failure, mapped]);
   // What only the server could find stands at its field until the form is sent again.
   useEffect(() => {
-    for (const { path, message } of failure?.faults ?? [])
-      if (hasField(start, path)) setError(path as Path<V>, { type: "server", message });
-  }, [failure, start, setError]);
+    for (const { path, message } of told) if (has(path)) setError(path as Path<V>, { type: "server", message });
+  }, [told, has, setError]);
+  const { errors } = formState;
   const unplaced = useMemo(() => {
-    const found = Object.entries(formState.errors).flatMap(([path, error]) =>
+    const found = Object.entries(errors).flatMap(([path, error]) =>
       typeof error?.message === "string" ? [{ path, message: error.message }] : [],
     );
-    return [...found, ...(failure?.faults ?? [])].filter((f) => !hasField(start, f.path));
-  }, [formState, failure, start]);
-  return { form, submit: () => submit(), busy, unplaced };
+    return [...found, ...told].filter((f) => !has(f.path));
+  }, [errors, told, has]);
+  const at = (path: string): string | undefined => {
+    const message: unknown = get(errors, `${path}.message`);
+    return typeof message === "string" ? message : undefined;
+  };
+  return { form, submit: () => submit(), busy, at, unplaced };
 }
 
 /** The form around its inputs, with its one button. */
@@ -79,6 +98,8 @@ export function CommandForm<V extends FieldValues>({
   of,
   label,
   button,
+  large = false,
+  beside,
   className = "space-y-3",
   children,
 }: {
@@ -86,6 +107,9 @@ export function CommandForm<V extends FieldValues>({
   label?: string;
   /** Its words, and those while it is sent. */
   button: readonly [string, string];
+  large?: boolean;
+  /** Beside its button. */
+  beside?: ReactNode;
   className?: string;
   children: ReactNode;
 }) {
@@ -94,9 +118,12 @@ export function CommandForm<V extends FieldValues>({
       <Form className={className} label={label} onSubmit={of.submit}>
         {children}
         <FormFaults faults={of.unplaced} />
-        <button type="submit" className="btn btn-primary" disabled={of.busy}>
-          {button[of.busy ? 1 : 0]}
-        </button>
+        <div className="flex flex-wrap items-center gap-2">
+          <button type="submit" className={`btn btn-primary min-h-11 ${large ? "btn-lg" : ""}`} disabled={of.busy}>
+            {button[of.busy ? 1 : 0]}
+          </button>
+          {beside}
+        </div>
       </Form>
     </FormProvider>
   );

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { earliestDay, latestDay, readDayAhead, readRoughDate } from "@/core/dates/index";
 import { AHEAD_FAULTS, DATE_FAULTS } from "@/formats/date-faults";
 import { DateField, type ReadDate } from "@/ui/form/date-field";
+import { useInput } from "@/ui/form/inputs";
 import { useAsOf } from "./as-of";
 
 export function useRoughDate() {
@@ -140,3 +141,16 @@ export function DayField({
     />
   );
 }
+
+type Of<F extends (props: never) => unknown> = Omit<Parameters<F>[0], "value" | "onChange" | "fault"> & {
+  name: string;
+};
+
+/** The same inside a form, each by the name of its field. */
+export const DayInput = ({ name, ...rest }: Of<typeof DayField>) => <DayField {...rest} {...useInput<string>(name)} />;
+export const DayAheadInput = ({ name, ...rest }: Of<typeof DayAheadField>) => (
+  <DayAheadField {...rest} {...useInput<string>(name)} />
+);
+export const RoughDateInput = ({ name, ...rest }: Of<typeof RoughDateField>) => (
+  <RoughDateField {...rest} {...useInput<string>(name)} />
+);

@@ -5,14 +5,17 @@ import * as say from "@/words/pages/pots/products";
 import { useRef, useState } from "react";
 import { dilute, type Product, PRODUCT_KINDS } from "@/core/mix/index";
 import { number, readNumber } from "@/words/format";
-import { Caution, Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { Caution, FormFaults, SelectField, TextField } from "@/ui/fields";
+import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { PRODUCT_WORDS } from "@/words/mixes";
 import { readRate } from "./read-measures";
 import { PotsNav } from "./pots-nav";
 import { PAGE_WORDS } from "@/words/rooms";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { ChoiceInput, TextInput, useInput } from "@/ui/form/inputs";
+import { useWatch } from "react-hook-form";
 
 type Kept = Product & { id: string };
 const STRENGTHS = [
@@ -95,139 +98,163 @@ function Amount({ product, canL, strength }: { product: Product; canL: number; s
   );
 }
 
+const text = (v: number | null | undefined) => (v === null || v === undefined ? "" : String(v));
+
+interface Typed {
+  name: string;
+  kind: Product["kind"];
+  form: Product["form"];
+  ratePerL: string;
+  capSize: string;
+  bottleSize: string;
+  npk: string[];
+}
+
+const startOf = (product: Kept | null): Typed => ({
+  name: product?.name ?? "",
+  kind: product?.kind ?? "feed",
+  form: product?.form ?? "liquid",
+  ratePerL: text(product?.ratePerL),
+  capSize: text(product?.capSize),
+  bottleSize: text(product?.bottleSize),
+  npk: [0, 1, 2].map((i) => text(product?.npk?.[i])),
+});
+
+const optional = (t: string) => (t.trim() === "" ? null : readNumber(t));
+const productOf = ({ name, kind, form, ratePerL, capSize, bottleSize, npk }: Typed) => ({
+  name,
+  kind,
+  form,
+  ratePerL: readRate(ratePerL),
+  capSize: optional(capSize),
+  bottleSize: optional(bottleSize),
+  npk: npk.every((t) => t.trim() === "")
+    ? null
+    : (npk.map((t) => (t.trim() === "" ? 0 : readNumber(t))) as [number, number, number]),
+});
+
 function ProductForm({ product, onDone }: { product: Kept | null; onDone: () => void }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, within } = useCommand("set-product");
+  const off = useCommand("set-product");
   const productId = useRef<string | null>(product?.id ?? null);
-  const text = (v: number | null | undefined) => (v === null || v === undefined ? "" : String(v));
-  const [name, setName] = useState(product?.name ?? "");
-  const [kind, setKind] = useState<Product["kind"]>(product?.kind ?? "feed");
-  const [form, setForm] = useState<Product["form"]>(product?.form ?? "liquid");
-  const [rate, setRate] = useState(text(product?.ratePerL));
-  const [cap, setCap] = useState(text(product?.capSize));
-  const [bottle, setBottle] = useState(text(product?.bottleSize));
-  const [npk, setNpk] = useState<[string, string, string]>([0, 1, 2].map((i) => text(product?.npk?.[i])) as never);
-  const fault = within("product", {});
-  const unit = form === "liquid" ? "ml" : "g";
-
-  const submit = async (gone = false) => {
-    const optional = (t: string) => (t.trim() === "" ? null : readNumber(t));
-    const grades = npk.map((t) => (t.trim() === "" ? 0 : readNumber(t))) as [number, number, number];
-    const value = {
-      name,
-      kind,
-      form,
-      ratePerL: readRate(rate),
-      capSize: optional(cap),
-      bottleSize: optional(bottle),
-      npk: npk.every((t) => t.trim() === "") ? null : grades,
-    };
-    productId.current ??= crypto.randomUUID();
-    const done = await send({ collectionId, productId: productId.current, product: value, gone });
+  const [start] = useState(() => startOf(product));
+  const input = (typed: Typed, gone = false) => ({
+    collectionId,
+    productId: (productId.current ??= crypto.randomUUID()),
+    product: productOf(typed),
+    gone,
+  });
+  const form = useCommandForm("set-product", {
+    start,
+    input: (typed) => input(typed),
+    fieldOf: (path) => path.replace(/^product\./, ""),
+    parts: ["npk"],
+    done: ({ entryId }, { name }) => {
+      tell({ text: say.isKept(name.trim()), entryId });
+      if (!product) productId.current = null;
+      onDone();
+    },
+  });
+  const takeOff = async () => {
+    const done = await off.send(input(start, true));
     if (!done) return;
-    tell({ text: gone ? say.isOffTheShelf(name.trim()) : say.isKept(name.trim()), entryId: done.entryId });
-    if (!product) {
-      productId.current = null;
-      setName("");
-      setRate("");
-      setCap("");
-      setBottle("");
-      setNpk(["", "", ""]);
-    }
+    tell({ text: say.isOffTheShelf(start.name), entryId: done.entryId });
     onDone();
   };
-
   return (
-    <Form
-      className="border-base-300 rounded-box max-w-3xl space-y-3 border p-3"
-      label={say.product}
-      onSubmit={() => submit()}
-    >
-      <h2 className="text-lg">{product ? say.change(product.name) : say.putAProductDown}</h2>
+    <section className="border-base-300 rounded-box max-w-3xl border p-3">
+      <h2 className="mb-2 text-lg">{product ? say.change(product.name) : say.putAProductDown}</h2>
+      <CommandForm
+        of={form}
+        label={say.product}
+        button={[common.keepIt, common.saving]}
+        beside={
+          product && (
+            <>
+              <button type="button" className="btn min-h-11" onClick={onDone}>
+                {common.leaveIt}
+              </button>
+              <button
+                type="button"
+                className="btn btn-ghost min-h-11"
+                disabled={off.busy}
+                onClick={() => void takeOff()}
+              >
+                {say.offTheShelf}
+              </button>
+            </>
+          )
+        }
+      >
+        <ProductInputs />
+      </CommandForm>
+      <FormFaults faults={off.failure?.faults ?? []} />
+    </section>
+  );
+}
+
+function ProductInputs() {
+  const { form, kind } = useWatch<Typed>() as Typed;
+  const unit = form === "liquid" ? "ml" : "g";
+  return (
+    <>
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label={common.name} value={name} onChange={setName} fault={fault("name")} />
-        <SelectField
-          label={say.itIsA}
-          value={kind}
-          onChange={setKind}
-          options={PRODUCT_KINDS.map((k) => [k, PRODUCT_WORDS[k]] as const)}
-        />
-        <SelectField
+        <TextInput name="name" label={common.name} />
+        <ChoiceInput name="kind" label={say.itIsA} options={PRODUCT_KINDS.map((k) => [k, PRODUCT_WORDS[k]] as const)} />
+        <ChoiceInput
+          name="form"
           label={say.form}
-          value={form}
-          onChange={setForm}
           options={[
             ["liquid", say.liquidByMl],
             ["powder", say.powderByGram],
           ]}
         />
-        <TextField
+        <TextInput
+          name="ratePerL"
           label={say.fullStrengthByTheLabel}
           numeric
           suffix={say.aLitre(unit)}
-          value={rate}
-          onChange={setRate}
-          fault={fault("ratePerL")}
           hint={say.suchAs5Or1}
         />
-        <TextField
+        <TextInput
+          name="capSize"
           label={form === "liquid" ? say.theCapHolds : say.theSpoonHolds}
           numeric
           suffix={unit}
-          value={cap}
-          onChange={setCap}
-          fault={fault("capSize")}
           hint={say.measureItOnceEmptyIf}
         />
-        <TextField
-          label={say.aFullOneHolds}
-          numeric
-          suffix={unit}
-          value={bottle}
-          onChange={setBottle}
-          fault={fault("bottleSize")}
-          hint={say.emptyIfUnknown}
-        />
+        <TextInput name="bottleSize" label={say.aFullOneHolds} numeric suffix={unit} hint={say.emptyIfUnknown} />
       </div>
-      {kind === "feed" && (
-        <fieldset>
-          <legend className="font-medium">{say.nitrogenPhosphatePotash}</legend>
-          <div className="flex gap-2">
-            {(["nitrogen", "phosphate", "potash"] as const).map((what, i) => (
-              <input
-                key={what}
-                aria-label={say.perCent(what)}
-                inputMode="decimal"
-                className="input w-20"
-                value={npk[i]}
-                onChange={(e) => setNpk(npk.map((t, k) => (k === i ? e.target.value : t)) as typeof npk)}
-              />
-            ))}
-          </div>
-          {fault("npk") && (
-            <p role="alert" className="text-error text-sm font-semibold">
-              {fault("npk")}
-            </p>
-          )}
-        </fieldset>
+      {kind === "feed" && <GradeInput />}
+    </>
+  );
+}
+
+const GRADES = [say.nitrogen, say.phosphate, say.potash];
+
+function GradeInput() {
+  const { value, onChange, fault } = useInput<string[]>("npk");
+  return (
+    <fieldset>
+      <legend className="font-medium">{say.nitrogenPhosphatePotash}</legend>
+      <div className="flex gap-2">
+        {GRADES.map((what, i) => (
+          <input
+            key={what}
+            aria-label={say.perCent(what)}
+            inputMode="decimal"
+            className="input w-20"
+            value={value[i]}
+            onChange={(e) => onChange(value.map((t, k) => (k === i ? e.target.value : t)))}
+          />
+        ))}
+      </div>
+      {fault && (
+        <p role="alert" className="text-error text-sm font-semibold">
+          {fault}
+        </p>
       )}
-      <FormFaults faults={unplaced(failure, ["product", "name"])} />
-      <div className="flex flex-wrap gap-3">
-        <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-          {common.keepIt}
-        </button>
-        {product && (
-          <>
-            <button type="button" className="btn min-h-12" onClick={onDone}>
-              {common.leaveIt}
-            </button>
-            <button type="button" className="btn btn-ghost min-h-12" disabled={busy} onClick={() => void submit(true)}>
-              {say.offTheShelf}
-            </button>
-          </>
-        )}
-      </div>
-    </Form>
+    </fieldset>
   );
 }

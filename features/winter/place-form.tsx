@@ -8,14 +8,15 @@ import { useState } from "react";
 import type { Quarter } from "@/core/shelter/index";
 import { type AirBasis, type PlaceBuild, type Wrap, WRAPS } from "@/core/winter/index";
 import { type LightClass, PLACE_AIR, type Shelter, SHELTERS, USUAL_SHELTER } from "@/core/place/index";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, readNumber } from "@/words/format";
-import { DayField } from "@/features/kernel/rough-date";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { AIR_BASIS_WORDS, WRAP_WORDS } from "@/words/winter";
 import { LIGHT_WORDS, SHELTER_WORDS } from "@/words/layout";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { ChoiceInput, TextInput } from "@/ui/form/inputs";
+import { DayInput } from "@/features/kernel/rough-date";
+import { useWatch } from "react-hook-form";
 
 type NumberKey =
   "lengthM" | "widthM" | "heightM" | "doorM" | "doorAtM" | "steps" | "distanceM" | "floorKgM2" | "heaterC" | "ventC";
@@ -52,58 +53,37 @@ export function PlaceForm({
 }) {
   const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("build-place");
-  const { build } = quarter;
-  const [texts, setTexts] = useState<Record<NumberKey, string>>(
-    () =>
-      Object.fromEntries(NUMBERS.map(([key]) => [key, build[key] === null ? "" : String(build[key])])) as Record<
-        NumberKey,
-        string
-      >,
-  );
-  const [shelter, setShelter] = useState<Shelter>(build.shelter ?? USUAL_SHELTER[quarter.kind]);
-  const [light, setLight] = useState<string>(build.light === null ? "usual" : String(build.light));
-  const [raised, setRaised] = useState(build.raised ? "yes" : "no");
-  const [wrap, setWrap] = useState<Wrap | "none">(build.wrap ?? "none");
-  const [mulched, setMulched] = useState(build.mulched ? "yes" : "no");
-  const [emptied, setEmptied] = useState<Emptied>(build.empty ? (build.empty.yearly ? "yearly" : "once") : "never");
-  const [emptyFrom, setEmptyFrom] = useState(build.empty?.from ?? "");
-  const [emptyTo, setEmptyTo] = useState(build.empty?.to ?? "");
-  const [faults, setFaults] = useState<Partial<Record<NumberKey, string>>>({});
-  const save = async () => {
-    const next: PlaceBuild = {
-      ...build,
-      shelter,
-      light: light === "usual" ? null : (Number(light) as LightClass),
-      raised: raised === "yes",
-      wrap: wrap === "none" ? null : wrap,
-      mulched: mulched === "yes",
-      empty: emptied === "never" ? null : { from: emptyFrom, to: emptyTo, yearly: emptied === "yearly" },
-    };
-    const wrong: Partial<Record<NumberKey, string>> = {};
-    for (const [key] of NUMBERS) {
-      const text = texts[key].trim();
-      if (text === "") {
-        if (key === "steps") next.steps = 0;
-        else next[key] = null;
-        continue;
+  const [start] = useState(() => startOf(quarter));
+  const form = useCommandForm("build-place", {
+    start,
+    input: (typed, wrong) => {
+      const build: PlaceBuild = {
+        ...quarter.build,
+        shelter: typed.shelter,
+        light: typed.light === "usual" ? null : (Number(typed.light) as LightClass),
+        raised: typed.raised === "yes",
+        wrap: typed.wrap === "none" ? null : typed.wrap,
+        mulched: typed.mulched === "yes",
+        empty:
+          typed.emptied === "never"
+            ? null
+            : { from: typed.emptyFrom, to: typed.emptyTo, yearly: typed.emptied === "yearly" },
+      };
+      for (const [key] of NUMBERS) {
+        const value = typed[key].trim() === "" ? null : readNumber(typed[key], kindOf(key));
+        if (value !== null && Number.isNaN(value)) wrong(`build.${key}`, say.aNumberOrNothing);
+        else if (key === "steps") build.steps = Math.round(value ?? 0);
+        else build[key] = value;
       }
-      const value = readNumber(text, kindOf(key));
-      if (Number.isNaN(value)) wrong[key] = say.aNumberOrNothing;
-      else next[key] = key === "steps" ? Math.round(value) : value;
-    }
-    setFaults(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    const done = await send({ collectionId, placeId: quarter.id, build: next });
-    if (!done) return;
-    tell({ text: say.isMeasured(quarter.name), entryId: done.entryId });
-    onDone();
-  };
-  const fault = (key: NumberKey) =>
-    faults[key] ??
-    (at(`build.${key}`)?.startsWith("Invalid") || at(`build.${key}`)?.startsWith("Too")
-      ? say.thisCannotBeCheckThe
-      : at(`build.${key}`));
+      return { collectionId, placeId: quarter.id, build };
+    },
+    fieldOf: (path) =>
+      path === "build.empty.from" ? "emptyFrom" : path === "build.empty.to" ? "emptyTo" : path.replace(/^build\./, ""),
+    done: ({ entryId }) => {
+      tell({ text: say.isMeasured(quarter.name), entryId });
+      onDone();
+    },
+  });
   return (
     <section aria-labelledby="place-title" className="border-base-300 rounded-box border p-3">
       <h2 id="place-title" className="text-lg">
@@ -116,102 +96,116 @@ export function PlaceForm({
         </Link>
         {say.toKnowBetter}
       </p>
-      <Form label={say.measuresOf(quarter.name)} onSubmit={save} className="mt-2 space-y-3">
-        <SelectField
-          label={say.typeOfShelter}
-          value={shelter}
-          onChange={setShelter}
-          options={SHELTERS.map((s) => [s, SHELTER_WORDS[s]] as const)}
-          hint={say.howOutsideColdReachesIt}
-        />
-        <div className="grid grid-cols-2 items-start gap-3">
-          {NUMBERS.map(([key, label, suffix, hint]) => (
-            <TextField
-              key={key}
-              label={label}
-              suffix={suffix || undefined}
-              hint={hint || undefined}
-              numeric="signed"
-              value={texts[key]}
-              onChange={(text) => setTexts((now) => ({ ...now, [key]: text }))}
-              fault={fault(key)}
-            />
-          ))}
-          <SelectField
-            label={say.lightInWinter}
-            value={light}
-            onChange={setLight}
-            options={[
-              ["usual", say.asItsSpecies(LIGHT_WORDS[PLACE_AIR[shelter].light])],
-              ...([0, 1, 2, 3] as const).map((l) => [String(l), LIGHT_WORDS[l]] as const),
-            ]}
-          />
-          <SelectField
-            label={say.belowThePots}
-            value={raised}
-            onChange={setRaised}
-            options={[
-              ["no", say.groundOrFloor],
-              ["yes", say.airAStagingOrA],
-            ]}
-          />
-          <SelectField
-            label={say.potsThereAreWrappedIn}
-            value={wrap}
-            onChange={setWrap}
-            options={[["none", "nothing"], ...WRAPS.map((w) => [w, WRAP_WORDS[w]] as const)]}
-          />
-          <SelectField
-            label={say.onTheirMix}
-            value={mulched}
-            onChange={setMulched}
-            options={[
-              ["no", "nothing"],
-              ["yes", say.strawAHandsBreadth],
-            ]}
-          />
-          <SelectField
-            label={say.itMustStandEmpty}
-            value={emptied}
-            onChange={setEmptied}
-            options={[
-              ["never", "never"],
-              ["yearly", say.fromOneDayToAnother],
-              ["once", say.fromOneDayToAnotherOnce],
-            ]}
-            hint={say.aDriveThatIsCleared}
-          />
-          {emptied !== "never" && (
-            <>
-              <DayField
-                ahead
-                label={say.emptyFrom}
-                value={emptyFrom}
-                onChange={setEmptyFrom}
-                fault={at("build.empty.from")}
-              />
-              <DayField
-                ahead
-                label={say.emptyUntil}
-                value={emptyTo}
-                onChange={setEmptyTo}
-                fault={at("build.empty.to")}
-              />
-            </>
-          )}
-        </div>
-        <FormFaults
-          faults={unplaced(failure, [...NUMBERS.map(([key]) => `build.${key}`), "build.empty.from", "build.empty.to"])}
-        />
-        <div className="flex flex-wrap gap-2">
-          <button type="submit" className="btn btn-primary min-h-11" disabled={busy}>
-            {say.keepTheseMeasures}
-          </button>
+      <CommandForm
+        of={form}
+        label={say.measuresOf(quarter.name)}
+        button={[say.keepTheseMeasures, common.saving]}
+        className="mt-2 space-y-3"
+        beside={
           <button type="button" className="btn btn-ghost min-h-11" onClick={onDone}>
             {common.close}
           </button>
-        </div>
-      </Form>
+        }
+      >
+        <PlaceInputs />
+      </CommandForm>
     </section>
+  );
+}
+
+interface Typed extends Record<NumberKey, string> {
+  shelter: Shelter;
+  light: string;
+  raised: string;
+  wrap: Wrap | "none";
+  mulched: string;
+  emptied: Emptied;
+  emptyFrom: string;
+  emptyTo: string;
+}
+
+const startOf = ({ kind, build }: Quarter): Typed => ({
+  ...(Object.fromEntries(NUMBERS.map(([key]) => [key, build[key] === null ? "" : String(build[key])])) as Record<
+    NumberKey,
+    string
+  >),
+  shelter: build.shelter ?? USUAL_SHELTER[kind],
+  light: build.light === null ? "usual" : String(build.light),
+  raised: build.raised ? "yes" : "no",
+  wrap: build.wrap ?? "none",
+  mulched: build.mulched ? "yes" : "no",
+  emptied: build.empty ? (build.empty.yearly ? "yearly" : "once") : "never",
+  emptyFrom: build.empty?.from ?? "",
+  emptyTo: build.empty?.to ?? "",
+});
+
+function PlaceInputs() {
+  const { shelter, emptied } = useWatch<Typed>() as Typed;
+  return (
+    <>
+      <ChoiceInput
+        name="shelter"
+        label={say.typeOfShelter}
+        options={SHELTERS.map((s) => [s, SHELTER_WORDS[s]] as const)}
+        hint={say.howOutsideColdReachesIt}
+      />
+      <div className="grid grid-cols-2 items-start gap-3">
+        {NUMBERS.map(([key, label, suffix, hint]) => (
+          <TextInput
+            key={key}
+            name={key}
+            label={label}
+            suffix={suffix || undefined}
+            hint={hint || undefined}
+            numeric="signed"
+          />
+        ))}
+        <ChoiceInput
+          name="light"
+          label={say.lightInWinter}
+          options={[
+            ["usual", say.asItsSpecies(LIGHT_WORDS[PLACE_AIR[shelter].light])],
+            ...([0, 1, 2, 3] as const).map((l) => [String(l), LIGHT_WORDS[l]] as const),
+          ]}
+        />
+        <ChoiceInput
+          name="raised"
+          label={say.belowThePots}
+          options={[
+            ["no", say.groundOrFloor],
+            ["yes", say.airAStagingOrA],
+          ]}
+        />
+        <ChoiceInput
+          name="wrap"
+          label={say.potsThereAreWrappedIn}
+          options={[["none", say.nothing], ...WRAPS.map((w) => [w, WRAP_WORDS[w]] as const)]}
+        />
+        <ChoiceInput
+          name="mulched"
+          label={say.onTheirMix}
+          options={[
+            ["no", say.nothing],
+            ["yes", say.strawAHandsBreadth],
+          ]}
+        />
+        <ChoiceInput
+          name="emptied"
+          label={say.itMustStandEmpty}
+          options={[
+            ["never", say.never],
+            ["yearly", say.fromOneDayToAnother],
+            ["once", say.fromOneDayToAnotherOnce],
+          ]}
+          hint={say.aDriveThatIsCleared}
+        />
+        {emptied !== "never" && (
+          <>
+            <DayInput ahead name="emptyFrom" label={say.emptyFrom} />
+            <DayInput ahead name="emptyTo" label={say.emptyUntil} />
+          </>
+        )}
+      </div>
+    </>
   );
 }

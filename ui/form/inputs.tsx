@@ -1,5 +1,6 @@
 "use client";
 
+import type { ComponentProps } from "react";
 import { get, useController, useFormContext } from "react-hook-form";
 import type { Dimension, UnitSystem } from "@/core/quantity/index";
 import { Field, SelectField, TextField } from "../fields";
@@ -26,7 +27,10 @@ export function useInput<T>(name: string) {
   };
 }
 
-export function TextInput({ name, ...rest }: Input) {
+export function TextInput({
+  name,
+  ...rest
+}: Omit<ComponentProps<typeof TextField>, "value" | "onChange" | "fault"> & { name: string }) {
   return <TextField {...rest} {...useInput<string>(name)} />;
 }
 
@@ -70,4 +74,58 @@ export function DateInput({
   ahead?: string | null;
 }) {
   return <DateField {...rest} {...useInput<string>(name)} />;
+}
+
+/** Yes or no. */
+export function CheckInput({ name, label, className = "" }: Omit<Input, "hint">) {
+  const { value, onChange, fault } = useInput<boolean>(name);
+  return (
+    <div className={className}>
+      <label className="flex min-h-11 cursor-pointer items-center gap-3">
+        <input type="checkbox" className="checkbox" checked={value} onChange={(e) => onChange(e.target.checked)} />
+        {label}
+      </label>
+      {fault && (
+        <p role="alert" className="text-error text-sm font-semibold">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Any number of several. */
+export function ChecksInput({
+  name,
+  label,
+  options,
+}: {
+  name: string;
+  label: string;
+  options: readonly (readonly [string, string])[];
+}) {
+  const { value, onChange, fault } = useInput<readonly string[]>(name);
+  return (
+    <fieldset>
+      <legend className="text-sm font-medium">{label}</legend>
+      <div className="grid gap-1 sm:grid-cols-2">
+        {options.map(([key, words]) => (
+          <label key={key} className="flex min-h-11 items-center gap-2 text-sm">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={value.includes(key)}
+              onChange={(e) => onChange(e.target.checked ? [...value, key] : value.filter((v) => v !== key))}
+            />
+            {words}
+          </label>
+        ))}
+      </div>
+      {fault && (
+        <p role="alert" className="text-error text-sm font-semibold">
+          {fault}
+        </p>
+      )}
+    </fieldset>
+  );
 }

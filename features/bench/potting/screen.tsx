@@ -8,7 +8,8 @@ import { headlineSentence } from "@/words/decision";
 import type { Units } from "@/words/format";
 import { wantedPot } from "@/words/sentences";
 import { mixName } from "@/words/mixes";
-import { type Decided, PottingBench } from "./bench";
+import { PottingBench } from "./bench";
+import type { Decided } from "./use-potting";
 import { FollowDay } from "@/features/kernel/follow-day";
 import { type TreeAsked, treePage } from "@/features/kernel/tree-page";
 

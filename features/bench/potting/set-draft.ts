@@ -55,6 +55,11 @@ export const ROOT_FIELDS = [
 /** Measures of what is set, as the form calls them. */
 export type MeasureField = (typeof BALL_FIELDS)[keyof typeof BALL_FIELDS][number][0] | (typeof ROOT_FIELDS)[number][0];
 
+export const MEASURE_FIELDS: readonly MeasureField[] = [
+  ...Object.values(BALL_FIELDS).flatMap((fields) => fields.map(([field]) => field)),
+  ...ROOT_FIELDS.map(([field]) => field),
+];
+
 export interface SetRead {
   set: WhatIsSet;
   offAxisMm: number;

@@ -2,16 +2,17 @@
 
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/climate/species";
-import type { CommandInput } from "@/contract/index";
 import { useState } from "react";
 import { type FieldName, HAZARDS, HEALTH_NOTES, KIND_VALUE_SHAPES, ROOT_WORK, TRAITS } from "@/core/species/index";
 import { readNumber } from "@/words/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { FormFaults } from "@/ui/fields";
+import { useCommand } from "@/features/kernel/use-command";
 import { sayField } from "@/words/species";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import type { Dimension } from "@/core/quantity/index";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { ChecksInput, ChoiceInput, TextInput } from "@/ui/form/inputs";
 
 /** How a field is typed in; what it may hold is the schema's business. */
 type Editor = "number" | "share" | "range" | "choice" | "choices" | "flag" | "vigour" | "text";
@@ -86,8 +87,6 @@ function optionsOf(name: FieldName): readonly string[] {
 /** What a field measures, by the unit it is stored in. */
 const DIMENSIONS: Record<string, Dimension> = { "°C": "celsius", mm: "mm", m: "m", L: "litres" };
 
-type KindValuesTyped = CommandInput<"say-kind">["values"];
-
 /** One field said otherwise, or given back to the library. */
 export function FieldEditor({
   kindId,
@@ -109,10 +108,67 @@ export function FieldEditor({
   treeId: string | null;
   onDone: () => void;
 }) {
-  const { collectionId, units } = useAsOf();
+  const { collectionId } = useAsOf();
   const { tell } = useNotice();
-  const saying = useCommand("say-kind");
+  const back = useCommand("say-kind");
   const editor = EDITORS[name];
+  const [start] = useState(() => startOf(editor, value, reason));
+  const told = (words: string, entryId: string) => {
+    tell({ text: words, entryId });
+    onDone();
+  };
+  const form = useCommandForm("say-kind", {
+    start,
+    // The contract's schema says of each field what it may hold; a value of another shape comes back as its fault.
+    input: (typed, wrong) => {
+      const said = valueOf(name, typed);
+      // What cannot be read must not be taken for "nothing said".
+      if ([said].flat().some((v) => typeof v === "number" && Number.isNaN(v)))
+        wrong(`values.${name}` as Parameters<typeof wrong>[0], say.thisCannotBeReadAs);
+      const reasons = typed.why.trim() === "" ? {} : { [name]: typed.why };
+      return { collectionId, kindId, cultivar, treeId, values: { [name]: said }, back: [], reasons };
+    },
+    fieldOf: (path) =>
+      path === `reasons.${name}`
+        ? "why"
+        : path.startsWith("values.")
+          ? editor === "choices"
+            ? "picked"
+            : "first"
+          : path,
+    done: (done) => told(say.everythingIsCalculatedWithYour, done.entryId),
+  });
+  const asInLibrary = async () => {
+    const done = await back.send({ collectionId, kindId, cultivar, treeId, values: {}, back: [name], reasons: {} });
+    if (done) told(say.theLibrarysValueCountsAgain, done.entryId);
+  };
+  return (
+    <>
+      <CommandForm of={form} button={[common.save, common.saving]}>
+        <ValueInputs name={name} />
+        {MAY_BE_EMPTY(name) && <p className="text-sm opacity-80">{say.leaveItEmptyForNone}</p>}
+        <p className="text-sm opacity-80">{say.valuesAreKeptInMetric()}</p>
+        <TextInput name="why" label={say.whyIfYouLike} hint={say.seenHereReadThereShown} />
+      </CommandForm>
+      {own && (
+        <button type="button" className="btn mt-2 min-h-11" disabled={back.busy} onClick={() => void asInLibrary()}>
+          {say.asInTheLibrary}
+        </button>
+      )}
+      <FormFaults faults={back.failure?.faults ?? []} />
+    </>
+  );
+}
+
+/** What stands in the editor: one text, the second of a pair, what is picked, and why. */
+interface Typed {
+  first: string;
+  second: string;
+  picked: string[];
+  why: string;
+}
+
+function startOf(editor: Editor, value: unknown, reason: string | null): Typed {
   const pair = editor === "range" || editor === "vigour" ? (value as readonly [unknown, unknown] | null) : null;
   const show = (v: unknown) =>
     v === null || v === undefined
@@ -120,171 +176,97 @@ export function FieldEditor({
       : editor === "share"
         ? String(Math.round(100 * Number(v)))
         : `${v as string | number}`;
-  const [first, setFirst] = useState(show(pair ? pair[0] : value));
-  const [second, setSecond] = useState(show(pair?.[1]));
-  const [picked, setPicked] = useState<string[]>(editor === "choices" ? [...(value as string[])] : []);
-  const [why, setWhy] = useState(reason ?? "");
-  const [problem, setProblem] = useState<string | undefined>(undefined);
-  const fault = problem ?? saying.at(`values.${name}`);
+  return {
+    first: editor === "choices" ? "" : show(pair ? pair[0] : value),
+    second: show(pair?.[1]),
+    picked: editor === "choices" ? [...(value as string[])] : [],
+    why: reason ?? "",
+  };
+}
 
-  const typed = (): unknown => {
-    // A field in the collection's units keeps the unit beside what was typed; what was not touched is still metric.
-    const dimension = DIMENSIONS[unitOf(name) ?? ""] ?? "plain";
-    const num = (text: string) => (text.trim() === "" ? null : readNumber(text, dimension));
-    switch (editor) {
-      case "number":
-        return num(first);
-      case "share": {
-        const n = num(first);
-        return n === null ? null : n / 100;
-      }
-      case "range":
-        return first.trim() === "" && second.trim() === "" ? null : [num(first), num(second)];
-      case "vigour":
-        return [first, second === "" ? first : second];
-      case "choice":
-        return name === "rootGrowthBaseC" ? Number(first) : first;
-      case "choices":
-        return picked;
-      case "flag":
-        return first === "true";
-      case "text":
-        return first.trim() === "" ? null : first.trim();
+/** The value as the contract holds it. */
+function valueOf(name: FieldName, { first, second, picked }: Typed): unknown {
+  // A field in the collection's units keeps the unit beside what was typed; what was not touched is still metric.
+  const dimension = DIMENSIONS[unitOf(name) ?? ""] ?? "plain";
+  const num = (text: string) => (text.trim() === "" ? null : readNumber(text, dimension));
+  switch (EDITORS[name]) {
+    case "number":
+      return num(first);
+    case "share": {
+      const n = num(first);
+      return n === null ? null : n / 100;
     }
-  };
-  const send = async (
-    input: { values: KindValuesTyped; back: FieldName[]; reasons: CommandInput<"say-kind">["reasons"] },
-    words: string,
-  ) => {
-    const done = await saying.send({ collectionId, kindId, cultivar, treeId, ...input });
-    if (!done) return;
-    tell({ text: words, entryId: done.entryId });
-    onDone();
-  };
-  const sayOne = (v: string) => sayField(name, name === "rootGrowthBaseC" ? Number(v) : v, units);
-  return (
-    <Form
-      className="space-y-3"
-      onSubmit={async () => {
-        const value = typed();
-        // What cannot be read must not be taken for "nothing said".
-        const unread = [value].flat().some((v) => typeof v === "number" && Number.isNaN(v));
-        setProblem(unread ? say.thisCannotBeReadAs : undefined);
-        if (!unread)
-          // The contract's schema says of each field what it may hold; a value of another shape comes back as its fault.
-          await send(
-            { values: { [name]: value }, back: [], reasons: why.trim() === "" ? {} : { [name]: why } },
-            say.everythingIsCalculatedWithYour,
-          );
-      }}
-    >
-      {editor === "choice" && (
-        <SelectField
+    case "range":
+      return first.trim() === "" && second.trim() === "" ? null : [num(first), num(second)];
+    case "vigour":
+      return [first, second === "" ? first : second];
+    case "choice":
+      return name === "rootGrowthBaseC" ? Number(first) : first;
+    case "choices":
+      return picked;
+    case "flag":
+      return first === "true";
+    case "text":
+      return first.trim() === "" ? null : first.trim();
+  }
+}
+
+const VIGOUR_OPTIONS = VIGOURS.map((v) => [v, v.replace("-", " ")] as const);
+
+/** The inputs by what the field holds. */
+function ValueInputs({ name }: { name: FieldName }) {
+  const { units } = useAsOf();
+  const suffix = unitOf(name);
+  switch (EDITORS[name]) {
+    case "choice":
+      return (
+        <ChoiceInput
+          name="first"
           label={say.itIs}
-          value={first}
-          onChange={setFirst}
-          fault={fault}
-          options={optionsOf(name).map((o) => [o, sayOne(o)] as const)}
+          options={optionsOf(name).map(
+            (o) => [o, sayField(name, name === "rootGrowthBaseC" ? Number(o) : o, units)] as const,
+          )}
         />
-      )}
-      {editor === "flag" && (
-        <SelectField
+      );
+    case "flag":
+      return (
+        <ChoiceInput
+          name="first"
           label={say.itIsSo}
-          value={first}
-          onChange={setFirst}
-          fault={fault}
           options={[
-            ["true", "yes"],
-            ["false", "no"],
+            ["true", say.yes],
+            ["false", say.no],
           ]}
         />
-      )}
-      {editor === "vigour" && (
+      );
+    case "vigour":
+      return (
         <div className="grid grid-cols-2 gap-3">
-          <SelectField
-            label={say.slowest}
-            value={first}
-            onChange={setFirst}
-            fault={fault}
-            options={VIGOURS.map((v) => [v, v.replace("-", " ")] as const)}
-          />
-          <SelectField
-            label={say.fastest}
-            value={second}
-            onChange={setSecond}
-            options={VIGOURS.map((v) => [v, v.replace("-", " ")] as const)}
-          />
+          <ChoiceInput name="first" label={say.slowest} options={VIGOUR_OPTIONS} />
+          <ChoiceInput name="second" label={say.fastest} options={VIGOUR_OPTIONS} />
         </div>
-      )}
-      {editor === "range" && (
+      );
+    case "range":
+      return (
         <div className="grid grid-cols-2 gap-3">
-          <TextField
-            label={say.from}
-            value={first}
-            onChange={setFirst}
-            fault={fault}
-            numeric="signed"
-            suffix={unitOf(name)}
-          />
-          <TextField label={say.to} value={second} onChange={setSecond} numeric="signed" suffix={unitOf(name)} />
+          <TextInput name="first" label={say.from} numeric="signed" suffix={suffix} />
+          <TextInput name="second" label={say.to} numeric="signed" suffix={suffix} />
         </div>
-      )}
-      {(editor === "number" || editor === "share" || editor === "text") && (
-        <TextField
-          label={say.value}
-          value={first}
-          onChange={setFirst}
-          fault={fault}
-          numeric={editor === "text" ? false : "signed"}
-          suffix={unitOf(name)}
+      );
+    case "choices":
+      return (
+        <ChecksInput
+          name="picked"
+          label={say.allThatHold}
+          options={optionsOf(name).map((o) => [o, sayField(name, [o], units)] as const)}
         />
-      )}
-      {editor === "choices" && (
-        <fieldset>
-          <legend className="text-sm font-medium">{say.allThatHold}</legend>
-          <div className="grid gap-1 sm:grid-cols-2">
-            {optionsOf(name).map((o) => (
-              <label key={o} className="flex min-h-11 items-center gap-2 text-sm">
-                <input
-                  type="checkbox"
-                  className="checkbox"
-                  checked={picked.includes(o)}
-                  onChange={(e) => setPicked(e.target.checked ? [...picked, o] : picked.filter((p) => p !== o))}
-                />
-                {sayField(name, [o], units)}
-              </label>
-            ))}
-          </div>
-          {fault && <p className="text-error text-sm">{fault}</p>}
-        </fieldset>
-      )}
-      {MAY_BE_EMPTY(name) && <p className="text-sm opacity-80">{say.leaveItEmptyForNone}</p>}
-      <p className="text-sm opacity-80">{say.valuesAreKeptInMetric()}</p>
-      <TextField
-        label={say.whyIfYouLike}
-        value={why}
-        onChange={setWhy}
-        fault={saying.at(`reasons.${name}`)}
-        hint={say.seenHereReadThereShown}
-      />
-      <div className="flex flex-wrap gap-2">
-        <button className="btn btn-primary min-h-11" disabled={saying.busy}>
-          {common.save}
-        </button>
-        {own && (
-          <button
-            type="button"
-            className="btn min-h-11"
-            disabled={saying.busy}
-            onClick={() => void send({ values: {}, back: [name], reasons: {} }, say.theLibrarysValueCountsAgain)}
-          >
-            {say.asInTheLibrary}
-          </button>
-        )}
-      </div>
-      <FormFaults faults={unplaced(saying.failure, [`values.${name}`, `reasons.${name}`])} />
-    </Form>
-  );
+      );
+    case "text":
+      return <TextInput name="first" label={say.value} />;
+    case "number":
+    case "share":
+      return <TextInput name="first" label={say.value} numeric="signed" suffix={suffix} />;
+  }
 }
 
 function unitOf(name: FieldName): string | undefined {

@@ -1,10 +1,11 @@
 "use client";
 
+import { ReadIn, FileProgress } from "./file-progress";
+import { WhatFile, FileOptions } from "./file-options";
 import * as say from "@/words/pages/climate/weather";
-import { lapseWords } from "@/words/weather";
 import { useEffect, useRef, useState } from "react";
-import { celsius, number, readNumber } from "@/words/format";
-import { FormFaults, SelectField, TextField } from "@/ui/fields";
+import { readNumber } from "@/words/format";
+import { FormFaults } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { megabytes, MOST_BYTES } from "@/contract/limits";
@@ -13,8 +14,6 @@ import { PreviewSummary } from "./preview-summary";
 import type { WeatherPreview } from "./stream";
 import { useFile, type WeatherChoice } from "@/features/setup/imports/use-file";
 import type { FileDone } from "@/features/setup/imports/send-file";
-
-const STEP_WORDS = { reading: say.readingTheFile, checking: say.lookingThroughIt, saving: say.keepingTheDays };
 
 /** A weather file comes in: look first, then all good lines or none. For the site, or for one place's logger. */
 export function WeatherImport({
@@ -102,21 +101,7 @@ export function WeatherImport({
       ) : (
         <h2 className="text-xl">{say.readInAWeatherRecord}</h2>
       )}
-      <p className="text-sm">
-        {place ? (
-          <>
-            {say.aCsvFileWithA}
-            <b>{say.timeC}</b>
-            {say.tenNightsAtOrBelow(celsius(5, units))}
-          </>
-        ) : (
-          <>
-            {say.aCsvFileWithALine}
-            <b>{say.dateTminTmax}</b>
-            {say.andIfYouHaveThem}
-          </>
-        )}
-      </p>
+      <WhatFile place={place} />
       {service !== null && <FillFromService service={service} take={takeFile} />}
       <label className="mt-3 block">
         <span className="mb-1 block font-medium">{place ? say.loggerFileOf(place.name) : say.weatherFile}</span>
@@ -128,74 +113,24 @@ export function WeatherImport({
           onChange={(e) => void choose(e.target.files?.[0])}
         />
       </label>
-      <div className="mt-3 grid grid-cols-2 gap-3">
-        <SelectField
-          label={say.temperaturesIn}
-          value={unit}
-          onChange={(next) => {
-            setUnit(next);
-            if (file) void look(file, choice({ unit: next }));
-          }}
-          options={[
-            ["auto", say.asTheHeaderSays],
-            ["C", "°C"],
-            ["F", "°F"],
-          ]}
-        />
-        {!place && (
-          <SelectField
-            label={say.datesSuchAs0304}
-            value={dateOrder}
-            onChange={(next) => {
-              setDateOrder(next);
-              if (file) void look(file, choice({ dateOrder: next }));
-            }}
-            options={[
-              ["auto", say.asTheFileShows],
-              ["dmy", say.dayFirst],
-              ["mdy", say.monthFirst],
-            ]}
-          />
-        )}
-        {!place && (
-          <TextField
-            className="col-span-2"
-            label={say.heightOfTheStationIf}
-            numeric="signed"
-            suffix="m"
-            value={height}
-            onChange={setHeight}
-            fault={heightFault}
-            hint={say.aStationHigherThanYou(lapseWords(units))}
-          />
-        )}
-      </div>
+      <FileOptions
+        unit={unit}
+        setUnit={setUnit}
+        file={file}
+        look={look}
+        choice={choice}
+        place={place}
+        dateOrder={dateOrder}
+        setDateOrder={setDateOrder}
+        height={height}
+        setHeight={setHeight}
+        heightFault={heightFault}
+      />
       <div className="mt-3 space-y-3" aria-live="polite">
-        {progress && (
-          <div>
-            <p className="text-sm" data-testid="progress">
-              {STEP_WORDS[progress.step]} …{" "}
-              {progress.of > 1 && `${number((100 * progress.done) / Math.max(1, progress.of))} %`}
-            </p>
-            <progress
-              className="progress w-full"
-              aria-label={STEP_WORDS[progress.step]}
-              value={progress.done}
-              max={Math.max(1, progress.of)}
-            />
-          </div>
-        )}
+        {progress && <FileProgress progress={progress} />}
         {problem && <FormFaults faults={[{ message: problem }]} />}
         {preview && <PreviewSummary preview={preview} />}
-        {preview && (
-          <button type="button" className="btn btn-primary btn-lg" disabled={busy} onClick={() => void confirm()}>
-            {busy
-              ? say.readingIn
-              : preview.what === "site"
-                ? say.readInDays(number(preview.goodDays))
-                : say.readInReadings(number(preview.readings))}
-          </button>
-        )}
+        {preview && <ReadIn busy={busy} confirm={confirm} preview={preview} />}
       </div>
     </section>
   );

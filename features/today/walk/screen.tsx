@@ -4,7 +4,7 @@ import { KINDS, nameOf } from "@/core/species/index";
 import { endOf } from "@/core/records/index";
 import { collectionView } from "@/features/kernel/views";
 import { lastTag } from "@/features/trees/add-screen";
-import { Walk } from "./walk";
+import { WalkRound } from "./walk";
 
 export async function WalkScreen({ collectionId }: { collectionId: string }) {
   const view = await collectionView(collectionId);
@@ -12,7 +12,7 @@ export async function WalkScreen({ collectionId }: { collectionId: string }) {
   const { loaded } = view;
   const living = loaded.trees.filter((t) => endOf(loaded.indexed.presence.get(t.id) ?? []) === null);
   return (
-    <Walk
+    <WalkRound
       usual={[...usualKinds(living.map((t) => nameOf(t))), ...COMMON_KINDS]}
       trees={living.map((t) => ({ id: t.id, tag: t.tag, name: nameOf(t) }))}
       lastTag={lastTag(loaded)}

@@ -84,3 +84,5 @@ export const theLibrarySays = (library: string) => `The library says: ${library}
 export const published = "published, ";
 export const sayOtherwise = "Say otherwise";
 export const itsYearHere = "Its year here";
+export const yes = "yes";
+export const no = "no";

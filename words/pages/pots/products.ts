@@ -30,3 +30,6 @@ export const emptyIfUnknown = "empty if unknown";
 export const nitrogenPhosphatePotash = "Nitrogen, phosphate, potash, %";
 export const perCent = (what: string) => `Per cent ${what}`;
 export const offTheShelf = "Off the shelf";
+export const nitrogen = "nitrogen";
+export const phosphate = "phosphate";
+export const potash = "potash";

@@ -21,3 +21,5 @@ export const keepThisRecipe = "Keep this recipe";
 export const hardlySlumps = "hardly slumps";
 export const shortOfAirInA = "short of air in a pot of 20 cm";
 export const lastsAboutYears = (number: string) => `lasts about ${number} years`;
+export const choose = "choose …";
+export const months = "months";

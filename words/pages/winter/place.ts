@@ -16,7 +16,6 @@ export const emptyAsItsTypeOf = "empty: as its type of shelter";
 export const airedAbove = "Aired above";
 export const aNumberOrNothing = "A number, or nothing.";
 export const isMeasured = (name: string) => `${name} is measured.`;
-export const thisCannotBeCheckThe = "This cannot be: check the number and its unit.";
 export const howIsBuilt = (name: string) => `How ${name} is built`;
 export const nights = (number: string) => ` (${number} nights)`;
 export const itsAir = (air_basis_words: string, which: string) => `Its air: ${air_basis_words}${which}. `;
@@ -41,3 +40,5 @@ export const aDriveThatIsCleared =
 export const emptyFrom = "Empty from";
 export const emptyUntil = "Empty until";
 export const keepTheseMeasures = "Keep these measures";
+export const nothing = "nothing";
+export const never = "never";

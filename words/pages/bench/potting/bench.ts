@@ -33,5 +33,5 @@ export const reclaimedYearsOldLeft = (name: string, number: string, left: string
 export const inThisPotAirWater = (percent: string, percent2: string) =>
   `in this pot: ${percent} air, ${percent2} water after draining`;
 export const feedsUntilAbout = (day: string) => `feeds until about ${day}`;
-export const mmASide = (round: number) => `, ${round} mm a side`;
 export const keepsOfTheRoots = (percent: string) => `; keeps ${percent} of the roots`;
+export const aSide = (depth: string) => `, ${depth} a side`;
