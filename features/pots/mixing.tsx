@@ -1,21 +1,22 @@
 "use client";
 
+import { InStore } from "./in-store";
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/pots/mixing";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
-import { planBatch, type Recipe, SETTLE_FRACTION, shoppingFor, WASTE, wantedTogether } from "@/core/mix/index";
+import { planBatch, type Recipe, shoppingFor, wantedTogether } from "@/core/mix/index";
 import type { MixStores } from "@/core/records/index";
-import { day, kilograms, litres, number, percent, readNumber } from "@/words/format";
+import { day, litres, number, readNumber } from "@/words/format";
 import { Caution, SelectField, TextField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { componentName } from "@/words/mixes";
-import { OfferEditor } from "./offers";
 import { type PotToBuy, ShoppingList } from "./shopping-list";
 import { PotsNav } from "./pots-nav";
 import { useFollowDay } from "@/features/kernel/follow-day";
 import { PAGE_WORDS } from "@/words/rooms";
+import { BatchLine, DryMass } from "./batch-line";
 
 /** Mix a tree takes that is due and can move today. */
 export interface Need {
@@ -31,7 +32,7 @@ export interface Need {
   opens: string | null;
 }
 
-interface RecipeOption {
+export interface RecipeOption {
   key: string;
   name: string;
   parts: Recipe;
@@ -55,7 +56,7 @@ export function Mixing({
   usual: string;
   currency: string;
 }) {
-  const { units, collectionId } = useAsOf();
+  const { collectionId } = useAsOf();
   useFollowDay(asOf);
   const [chosen, setChosen] = useState(() => needs.filter((n) => n.open && n.toBuy === null).map((n) => n.id));
   const [extra, setExtra] = useState("");
@@ -82,7 +83,6 @@ export function Mixing({
   );
   const shopping = shoppingFor(together, stock, stores.offers);
   const pots = potsToBuy(wanted);
-  const dryKg = batches.reduce((sum, b) => sum + b.batch.dryKg, 0);
 
   return (
     <div>
@@ -122,23 +122,13 @@ export function Mixing({
             fault={extra.trim() !== "" && !(more >= 0) ? say.aNumberOfLitresOr() : undefined}
           />
           {shopping.lines.length > 0 && (
-            <div className="mt-5">
-              <h2 className="text-xl">{say.whatIsThereAndWhat}</h2>
-              <ul className="divide-base-300 divide-y">
-                {shopping.lines.map((l) => (
-                  <li key={l.component} className="py-2">
-                    <OfferEditor
-                      component={l.component}
-                      name={componentName(l.component, stores)}
-                      offers={stores.offers[l.component] ?? []}
-                      currency={currency}
-                      stock={inStock[l.component] ?? ""}
-                      onStock={(text) => setInStock({ ...inStock, [l.component]: text })}
-                    />
-                  </li>
-                ))}
-              </ul>
-            </div>
+            <InStore
+              shopping={shopping}
+              stores={stores}
+              currency={currency}
+              inStock={inStock}
+              setInStock={setInStock}
+            />
           )}
         </section>
         <section aria-label={say.whatItTakes} aria-live="polite" className="min-w-0">
@@ -148,21 +138,7 @@ export function Mixing({
           ) : (
             <>
               {batches.map((b) => (
-                <div key={b.key} className="my-2">
-                  <h3 className="font-semibold">{b.name}</h3>
-                  <p className="text-lg" data-testid="batch">
-                    <b>{litres(b.batch.measuredL, units)}</b>
-                    {say.measuredOutGiveOfLoose(litres(b.batch.looseL, units), litres(b.settledL, units))}
-                  </p>
-                  <p className="text-sm">
-                    {b.batch.parts
-                      .map(
-                        (p) => `${litres(p.litres, units)} ${componentName(p.component, stores)} (${percent(p.share)})`,
-                      )
-                      .join(" · ")}
-                    {b.trees.length > 0 && say.forLabel(b.trees.map((t) => t.tag).join(", "))}
-                  </p>
-                </div>
+                <BatchLine key={b.key} batch={b} nameOf={(id) => componentName(id, stores)} />
               ))}
               <ShoppingList
                 asOf={asOf}
@@ -172,15 +148,7 @@ export function Mixing({
                 nameOf={(id) => componentName(id, stores)}
                 currency={currency}
               />
-              <p className="mt-3 text-sm">
-                {say.dryMassAboutInAll(
-                  kilograms(dryKg, units),
-                  percent(batches[0].batch.blend.shrinkage),
-                  batches.length > 1 ? say.inLabel(batches[0].name) : "",
-                  percent(SETTLE_FRACTION),
-                  percent(WASTE - 1),
-                )}
-              </p>
+              <DryMass batches={batches} />
               <Caution className="mt-4">
                 <p>{say.openBagsAwayFromThe()}</p>
               </Caution>

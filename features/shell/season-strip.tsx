@@ -1,6 +1,6 @@
 "use client";
 
-import { AnotherDay, StripAlarm, StripKeys, WoodChoice } from "./strip-controls";
+import { FoldButton, AnotherDay, StripAlarm, StripKeys, WoodChoice } from "./strip-controls";
 import * as say from "@/words/pages/shell";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
@@ -8,7 +8,6 @@ import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
 import { isPageKey } from "@/ui/keys";
 import { day as dayWord } from "@/words/format";
-import { Icon } from "@/ui/icon";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useOneDay } from "@/features/kernel/rough-date";
 import { WEEK } from "@/features/kernel/strip-wood";
@@ -139,17 +138,7 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
             {GENERATED_WORDS[data.generatedFrom]}
           </Link>
         )}
-        {folds && (
-          <button
-            type="button"
-            className="btn btn-ghost btn-xs ml-auto min-h-11 shrink-0"
-            aria-expanded={opened}
-            onClick={() => setOpened(!opened)}
-          >
-            <Icon name="calendar" size={16} />
-            {opened ? say.foldTheYear : <span className="max-sm:sr-only">{say.changeTheDay}</span>}
-          </button>
-        )}
+        {folds && <FoldButton opened={opened} setOpened={setOpened} />}
         {full && woods.length > 1 && <WoodChoice woods={woods} />}
         {full && <DaysFromToday centre={centre} now={now} onMove={(day) => setOn(toIso(clampDay(day)), true)} />}
         {full && <GoTo key={on} on={on} onGo={(iso) => setOn(toIso(clampDay(toDay(iso))), true)} />}

@@ -8,6 +8,7 @@ import { day as dayWord, percent } from "@/words/format";
 import { useAsOf } from "@/features/kernel/as-of";
 import type { StripData } from "./strip-data";
 import { SimulatedMark } from "@/features/kernel/simulated";
+import { Icon } from "@/ui/icon";
 
 /** Whose wood the strip shows. */
 export function WoodChoice({ woods }: { woods: StripWood[] }) {
@@ -77,5 +78,20 @@ export function AnotherDay({ setOn }: { setOn: (on: string, settle: boolean) => 
         {say.backToToday2}
       </button>
     </>
+  );
+}
+
+/** Opens and folds the year. */
+export function FoldButton({ opened, setOpened }: { opened: boolean; setOpened: (value: boolean) => void }) {
+  return (
+    <button
+      type="button"
+      className="btn btn-ghost btn-xs ml-auto min-h-11 shrink-0"
+      aria-expanded={opened}
+      onClick={() => setOpened(!opened)}
+    >
+      <Icon name="calendar" size={16} />
+      {opened ? say.foldTheYear : <span className="max-sm:sr-only">{say.changeTheDay}</span>}
+    </button>
   );
 }

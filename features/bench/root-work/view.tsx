@@ -1,5 +1,8 @@
 "use client";
 
+import { LaterWork } from "./later-work";
+import { BeforeAfter } from "./before-after";
+import { Afterwards } from "./afterwards";
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/bench/root-work";
 import { treeAt } from "@/features/kernel/addresses";
@@ -12,12 +15,11 @@ import type { Hazard } from "@/core/species/index";
 import type { LiftAdvice } from "@/core/mass/index";
 import { day, kilograms, litres, millimetres, number, percent } from "@/words/format";
 import { Caution, Reasoned } from "@/ui/fields";
-import { RootFace } from "@/ui/root-face";
 import { readingWords } from "@/words/root-check";
 import { useAsOf } from "@/features/kernel/as-of";
 import { CIRCLING_GRADES, CORRECTION_WORDS, FILL_GRADES, HAZARD_WORDS, liftWords } from "@/words/terms";
 import { InPlaceDone } from "./in-place-done";
-import { findingWords, holdWords, meanwhileWords, objectionWords, optionWords } from "@/words/root-work";
+import { findingWords, holdWords, objectionWords, optionWords } from "@/words/root-work";
 
 export interface CorrectFacts {
   treeId: string;
@@ -118,23 +120,7 @@ function Advised({
               : say.ofUnknownSize,
           )}
         >
-          <div className="grid grid-cols-2 gap-3">
-            <figure>
-              <RootFace face="side" fill={fill} circling={circling} label={say.theSide(FILL_GRADES[fill])} />
-              <figcaption className="text-center text-sm">{say.asItIsGrade(circling)}</figcaption>
-            </figure>
-            <figure>
-              <RootFace
-                face="side"
-                fill={pick ? Math.max(0, fill - (pick.price.loss > 0.2 ? 1 : 0)) : fill}
-                circling={pick?.price.circlingAfter ?? circling}
-                label={say.theSideAfterThisWork}
-              />
-              <figcaption className="text-center text-sm">
-                {pick ? say.afterGrade(number(pick.price.circlingAfter, 1)) : say.unchanged}
-              </figcaption>
-            </figure>
-          </div>
+          <BeforeAfter fill={fill} circling={circling} pick={pick} />
         </Reasoned>
         <div>
           {sour ? (
@@ -173,25 +159,7 @@ function Advised({
               {say.nothingAtItsRoots(Now)}
             </p>
           )}
-          {later && (
-            <div className="border-ochre mt-2 border-l-4 pl-3" data-testid="later">
-              <Reasoned reason={say.theBestWorkWereIt}>
-                <p className="font-medium">
-                  {say.then(
-                    later.rightFrom ? say.from(day(later.rightFrom, today)) : say.onceItStandsMoreRoot,
-                    optionWords(later, units),
-                  )}
-                </p>
-                <p className="text-sm">
-                  {say.notMeanwhile(
-                    now,
-                    later.objections.map((o) => objectionWords(o, units)).join("; "),
-                    meanwhileWords(advice).join(" "),
-                  )}
-                </p>
-              </Reasoned>
-            </div>
-          )}
+          {later && <LaterWork later={later} now={now} advice={advice} />}
           <div className="mt-3 flex flex-wrap gap-2">
             {!sour && pick && !facts.immovable && (
               <Link href={pot(pick)} className="btn btn-primary min-h-12">
@@ -209,32 +177,7 @@ function Advised({
       </section>
       <Specials facts={facts} advice={advice} />
       {!sour && <Options advice={advice} pot={pot} />}
-      <section className="mt-5" aria-labelledby="after">
-        <h2 id="after" className="text-lg">
-          {say.afterwards}
-        </h2>
-        <Reasoned reason={say.crownAndCareAfterRoot()}>
-          <ul className="list-disc pl-5">
-            <li>
-              {advice.care.leafless ? say.itsCrownStandsBareCut : say.leaveEveryLeafTheyPay}
-              {!advice.care.leafless &&
-                advice.care.crownBySchool > 0 &&
-                say.growersOfTheProportionalSchool(percent(advice.care.crownBySchool))}
-            </li>
-            <li>{say.shadeAndShelterForDays(number(advice.care.shadeDays))}</li>
-            <li>{say.waterTheOldBallBy(number(advice.care.coreWeeks))}</li>
-            <li>{say.noFeedForWeeksOr(number(advice.care.noFeedWeeks))}</li>
-            {advice.care.lookOn && (
-              <li data-testid="look-on">
-                {say.lookForNewRootsAbout(day(advice.care.lookOn, today))}
-                <Link className="link" href={`${tree}/learning#rerooting`}>
-                  {say.recordItThere}
-                </Link>
-              </li>
-            )}
-          </ul>
-        </Reasoned>
-      </section>
+      <Afterwards advice={advice} tree={tree} />
       <Caution className="mt-4">
         {facts.massKg !== null && facts.lift && (
           <p className="text-base font-semibold">

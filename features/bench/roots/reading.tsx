@@ -1,9 +1,8 @@
 "use client";
 
-import * as common from "@/words/pages/common";
+import { ReadingHead } from "./reading-head";
 import * as say from "@/words/pages/bench/roots";
 import { treeAt } from "@/features/kernel/addresses";
-import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { type Face, FACES, type RootColour } from "@/core/roots/index";
@@ -102,13 +101,7 @@ export function RootReading({ facts }: { facts: ReadingFacts }) {
   const at = READING_STEPS.indexOf(draft.step);
   return (
     <div data-bench="" className="mx-auto flex min-h-[calc(100dvh-9rem)] max-w-md flex-col">
-      <div className="flex items-baseline gap-3">
-        <h1 className="text-xl">{say.rootsOf(facts.tag)}</h1>
-        <span className="text-sm">{say.ofLabel(at + 1, READING_STEPS.length)}</span>
-        <Link href={treeAt(collectionId, facts.treeId)} className="link ml-auto flex min-h-11 items-center">
-          {common.later}
-        </Link>
-      </div>
+      <ReadingHead facts={facts} at={at} />
       <progress
         className="progress progress-primary h-2 w-full"
         value={at}

@@ -1,30 +1,26 @@
 "use client";
 
+import { AsAsked } from "./as-asked";
+import { SeasonBySeason } from "./season-by-season";
 import * as say from "@/words/pages/plan/tree/school";
-import { addYears, growingSeason, toDay } from "@/core/dates/index";
 import {
   cropAt,
   type FixedStep,
   ladderInputsOf,
   type LadderProblem,
   type LadderRow,
-  type LadderStep,
   sizeAt,
-  tieFromMs,
 } from "@/core/ladder/index";
-import { USUAL_GUST_MS } from "@/core/wind/index";
 import { FormFaults, Why } from "@/ui/fields";
-import { day, kilograms, litres, number, percent, type Units } from "@/words/format";
+import { kilograms, litres, number, percent, type Units } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { CORRECTION_WORDS } from "@/words/terms";
 import { ChangeStep } from "./change-step";
 import type { LadderFacts } from "./facts";
 import { movedStep, otherPot } from "./fixes";
 import { LadderDrawing } from "./row";
-import { operationOfStep } from "./windows";
-import { ACTION_WORDS, counted, PART_WORDS, potName, reasonWords, SCHOOL_WORDS, yearWords } from "@/words/ladder";
+import { counted, PART_WORDS, potName, SCHOOL_WORDS, yearWords } from "@/words/ladder";
 
 /** One school's ladder: the row of pots, its figures, its steps, and what of it is asked otherwise. */
 export function SchoolRow({
@@ -130,42 +126,8 @@ export function SchoolRow({
       >
         <span data-testid="figures">{figures(row, facts, problem.budget, units)}</span>
       </Why>
-      {row.change && (
-        <p className={row.change.possible ? "font-medium" : "text-warning font-semibold"} data-testid="change">
-          {row.change.possible
-            ? say.asYouAskedTheRest(
-                number(row.change.dearer, 1),
-                percent(row.change.dearer / Math.max(1, row.cost - row.change.dearer)),
-              )
-            : say.notSoAStepIs}{" "}
-          <button type="button" className="link" onClick={() => fix([])}>
-            {say.asItWas}
-          </button>
-        </p>
-      )}
-      <details className="mt-1">
-        <summary className="min-h-9 cursor-pointer text-sm">{say.seasonBySeason}</summary>
-        <ol className="grid gap-x-6 gap-y-1 text-sm sm:grid-cols-2 lg:grid-cols-3" data-testid="steps">
-          {steps.map((step, i) => (
-            <li key={step.season}>
-              <b>{year(step.season)}</b>
-              {say.thenFullTurningBecause(
-                stepWords(step, facts, units),
-                percent(step.fill),
-                number(step.circling, 1),
-                step.massKg > 0 ? `, ${kilograms(step.massKg, units)}` : "",
-                windWords(tieFromMs(problem, step)),
-                reasonWords(
-                  row.reasons[i].reason,
-                  percent(row.reasons[i].fill),
-                  number(row.reasons[i].circling, 1),
-                  number(row.reasons[i].mixAgeYears, 1),
-                ),
-              )}
-            </li>
-          ))}
-        </ol>
-      </details>
+      {row.change && <AsAsked change={row.change} cost={row.cost} fix={fix} />}
+      <SeasonBySeason steps={steps} year={year} facts={facts} problem={problem} row={row} />
       <ChangeStep
         name={words.name}
         row={row}
@@ -177,10 +139,6 @@ export function SchoolRow({
       <FormFaults faults={failure?.faults ?? []} />
     </section>
   );
-}
-
-function windWords(tieFrom: number | null): string {
-  return tieFrom !== null && tieFrom < USUAL_GUST_MS ? say.toBeTiedFromGusts(number(tieFrom)) : "";
 }
 
 function mostOf(row: LadderRow): string {
@@ -238,36 +196,4 @@ function endWords(row: LadderRow, facts: LadderFacts): string {
   if (!facts.cropL) return tree;
   const crop = cropAt(volumeL, facts.cropL);
   return say.ofItsBestCrop(tree, percent(crop.mid), percent(crop.low), percent(crop.high));
-}
-
-/** The days a step's window usually spans in its season; empty where the work has none here. */
-function windowWords(step: LadderStep, facts: LadderFacts): string {
-  const operation = operationOfStep(step, facts.rootShare);
-  const usual = operation && facts.windows[operation];
-  if (!usual) return operation ? say.inNoWindowTheNext : "";
-  const own = growingSeason(toDay(usual.from), facts.southern ? -40 : 40);
-  const by = facts.firstSeason + step.season - own;
-  const early = usual.opens
-    ? say.mayOpenFromTo(day(addYears(usual.opens[0], by)), day(addYears(usual.opens[2], by)))
-    : "";
-  return say.to(day(addYears(usual.from, by)), day(addYears(usual.to, by)), early);
-}
-
-function stepWords(step: LadderStep, facts: LadderFacts, units: Units): string {
-  if (step.action === "stay") return step.massKg === 0 ? say.inTheGround : "stay";
-  const window = windowWords(step, facts);
-  const work = say.minutes(number(step.minutes));
-  if (step.action !== "up-pot")
-    return `${ACTION_WORDS[step.action].long}${window} (${step.mixL > 0 ? say.ofNewMix(litres(step.mixL, units)) : ""}${work})`;
-  const how = step.correction ? `, ${CORRECTION_WORDS[step.correction].name.toLowerCase()}` : "";
-  const money = step.money > 0 ? `, ${number(step.money)} ${facts.currency}` : "";
-  return say.intoOfNewMix(
-    litres(step.volumeL, units),
-    potName(step, facts, units),
-    how,
-    window,
-    litres(step.mixL, units),
-    work,
-    money,
-  );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import { Expected } from "./expected";
+import { WhatNarrows } from "./narrowing";
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/tree/learning";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
@@ -8,15 +10,16 @@ import { useState } from "react";
 import type { DateEstimate, Estimate } from "@/core/estimate/index";
 import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narrowing } from "@/model/index";
 import { Toggle } from "@/ui/choice";
-import { Caution, Form, FormFaults, Reasoned, TextField } from "@/ui/fields";
-import { day, degreeDays, millimetres, number, percent, readNumber } from "@/words/format";
-import { DayField } from "@/features/kernel/rough-date";
+import { Caution, FormFaults, Reasoned } from "@/ui/fields";
+import { day, millimetres, number, percent, readNumber } from "@/words/format";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
-import { ASK } from "@/features/tree/ask";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import { PaceCurves } from "./curves";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { CheckInput, TextInput, useInput } from "@/ui/form/inputs";
+import { DayInput } from "@/features/kernel/rough-date";
 
 export interface LearningFacts {
   treeId: string;
@@ -125,33 +128,7 @@ export function LearningView({ facts }: { facts: LearningFacts }) {
         </div>
       </section>
       <RerootingSection facts={facts} />
-      {facts.narrowing.length > 0 && (
-        <section className="mt-6" aria-labelledby="narrow">
-          <h2 id="narrow" className="text-lg">
-            {say.whatWouldNarrowItsPlan}
-          </h2>
-          <Reasoned reason={say.forALookEveryGrade}>
-            <ol className="list-decimal pl-5" data-testid="narrowing">
-              {facts.narrowing.map((n) => (
-                <li key={n.question}>
-                  <Link
-                    className="link"
-                    href={treeAt(collectionId, facts.treeId, ASK[n.question].part, ASK[n.question].rest)}
-                  >
-                    {ASK[n.question].words}
-                  </Link>
-                  {say.theDueDayKnownTo(
-                    number(n.daysAfter / 30.4),
-                    number(n.daysBefore / 30.4),
-                    percent(n.after),
-                    percent(n.before),
-                  )}
-                </li>
-              ))}
-            </ol>
-          </Reasoned>
-        </section>
-      )}
+      {facts.narrowing.length > 0 && <WhatNarrows facts={facts} />}
       <p className="mt-4">
         <Link className="link" href={pageAt(collectionId, "learning")}>
           {say.whereInTheCollectionA}
@@ -240,130 +217,78 @@ function Doubt({ facts, doubt }: { facts: LearningFacts; doubt: NonNullable<Lear
 
 /** New roots in the fresh mix: expected and seen, the stake, the first feed. */
 function RerootingSection({ facts }: { facts: LearningFacts }) {
-  const { collectionId, today, units } = useAsOf();
+  const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("record-rerooting");
   const { rerooting: r } = facts;
-  const [length, setLength] = useState("");
-  const [firm, setFirm] = useState<boolean | null>(null);
-  const [stakeOff, setStakeOff] = useState(false);
-  const [seenOn, setSeenOn] = useState(today);
-  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const [start] = useState({ lengthMm: "", firm: null as boolean | null, stakeOff: false, on: today });
+  const off = ({ stakeOff, ...seen }: typeof start) => stakeOff && rootsHold(seen);
+  const form = useCommandForm("record-rerooting", {
+    start,
+    input: (typed, wrong) => {
+      const lengthMm = readNumber(typed.lengthMm, "mm");
+      if (!(lengthMm >= 0)) wrong("lengthMm", say.theLongestNewRootsIn());
+      const { on, firm } = typed;
+      return { collectionId, treeId: facts.treeId, on, lengthMm, firm, stakeOff: off(typed) };
+    },
+    done: ({ entryId }, typed) =>
+      tell({ text: off(typed) ? say.rootedTheStakeIsOff(facts.tag) : say.newRootsAreInThe(facts.tag), entryId }),
+  });
   if (!r) return null;
-  const lengthMm = readNumber(length, "mm");
-  const holds = lengthMm >= HOLDING_MM && firm !== false;
-
-  const submit = async () => {
-    if (!(lengthMm >= 0)) return setProblem(say.theLongestNewRootsIn());
-    setProblem(undefined);
-    const done = await send({
-      collectionId,
-      treeId: facts.treeId,
-      on: seenOn,
-      lengthMm,
-      firm,
-      stakeOff: stakeOff && holds,
-    });
-    if (!done) return;
-    tell({
-      text: stakeOff && holds ? say.rootedTheStakeIsOff(facts.tag) : say.newRootsAreInThe(facts.tag),
-      entryId: done.entryId,
-    });
-    setLength("");
-    setFirm(null);
-    setStakeOff(false);
-  };
-
   return (
     <section className="mt-6 scroll-mt-4" id="rerooting" aria-labelledby="new-roots">
       <h2 id="new-roots" className="text-lg">
         {say.newRootsSince(day(r.pottedOn, today))}
       </h2>
-      <Reasoned
-        reason={say.lengthByWarmthSinceThe(
-          millimetres(HOLDING_MM, units),
-          degreeDays(80, units),
-          degreeDays(450, units),
-        )}
+      <Expected r={r} />
+      <CommandForm
+        of={form}
+        className="mt-2 grid max-w-2xl gap-3 sm:grid-cols-2"
+        label={say.lookForNewRoots}
+        button={[say.recordTheNewRoots, common.recording]}
       >
-        <p data-testid="rerooting">
-          {say.expectedTodayLongTheyReach(
-            millimetres(r.expectedMm.p50, units),
-            millimetres(r.expectedMm.p10, units),
-            millimetres(r.expectedMm.p90, units),
-            percent(r.reached.p50),
-            percent(r.reached.p10),
-            percent(r.reached.p90),
-            r.seen
-              ? say.seenOn(
-                  day(r.seen.on, today),
-                  r.seen.lengthMm === 0 ? "none" : millimetres(r.seen.lengthMm, units),
-                  r.seen.firm === null ? "" : r.seen.firm ? say.itStandsFirm : say.itStillRocks,
-                )
-              : "",
-          )}
-        </p>
-        <p className="font-medium" data-testid="stake">
-          {r.stake === "off"
-            ? say.itHasRootedTakeThe
-            : r.stake === "stays"
-              ? say.theStakeStays(r.lookOn ? say.lookAgainAbout(day(r.lookOn, today)) : "")
-              : r.lookOn && r.lookOn > today
-                ? say.itsRootsHoldAbout(
-                    day(r.lookOn, today),
-                    r.hold.p10 && r.hold.p90 ? ` (${day(r.hold.p10, today)} – ${day(r.hold.p90, today)})` : "",
-                  )
-                : say.itsRootsHold}{" "}
-          {r.feedFrom && (r.feedFrom > today ? say.firstFeedFrom(day(r.feedFrom, today)) : say.itMayBeFedAgain)}
-        </p>
-      </Reasoned>
-      <Form className="mt-2 grid max-w-2xl gap-3 sm:grid-cols-2" onSubmit={submit} label={say.lookForNewRoots}>
-        <TextField
-          label={say.longestNewRootsMm}
-          numeric
-          value={length}
-          onChange={setLength}
-          fault={problem ?? at("lengthMm")}
-          hint={say.partTheFreshMixAt}
-        />
-        <DayField label={say.seenOn2} value={seenOn} onChange={setSeenOn} fault={at("on")} />
-        <fieldset>
-          <legend className="mb-1 font-medium">{say.pushedAtTheStemIt}</legend>
-          <div className="grid grid-cols-2 gap-2">
-            {(
-              [
-                [true, say.standsFirm],
-                [false, "rocks"],
-              ] as const
-            ).map(([value, words]) => (
-              <Toggle key={words} on={firm === value} onToggle={(on) => setFirm(on ? value : null)}>
-                {words}
-              </Toggle>
-            ))}
-          </div>
-        </fieldset>
-        {r.staked && (
-          <label className="flex min-h-12 cursor-pointer items-center gap-3 self-end">
-            <input
-              type="checkbox"
-              className="checkbox"
-              checked={stakeOff && holds}
-              disabled={!holds}
-              onChange={(e) => setStakeOff(e.target.checked)}
-            />
-            {holds ? say.theStakeIsOff : say.theStakeStaysUntilRoots(millimetres(HOLDING_MM, units))}
-          </label>
-        )}
-        <div className="sm:col-span-2">
-          <FormFaults faults={failure?.faults.filter((f) => !["on", "lengthMm"].includes(f.path)) ?? []} />
-          <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-            {busy ? common.recording : say.recordTheNewRoots}
-          </button>
-        </div>
-      </Form>
+        <NewRootInputs staked={Boolean(r.staked)} />
+      </CommandForm>
       <Caution className="mt-2 max-w-2xl">
         <p>{say.caneTipsCappedAtEye}</p>
       </Caution>
     </section>
+  );
+}
+
+/** Roots this long hold the tree, where it does not rock. */
+const rootsHold = ({ lengthMm, firm }: { lengthMm: string; firm: boolean | null }) =>
+  readNumber(lengthMm, "mm") >= HOLDING_MM && firm !== false;
+
+function NewRootInputs({ staked }: { staked: boolean }) {
+  const { units } = useAsOf();
+  const lengthMm = useInput<string>("lengthMm").value;
+  const firm = useInput<boolean | null>("firm");
+  const holds = rootsHold({ lengthMm, firm: firm.value });
+  return (
+    <>
+      <TextInput name="lengthMm" label={say.longestNewRootsMm} numeric hint={say.partTheFreshMixAt} />
+      <DayInput name="on" label={say.seenOn2} />
+      <fieldset>
+        <legend className="mb-1 font-medium">{say.pushedAtTheStemIt}</legend>
+        <div className="grid grid-cols-2 gap-2">
+          {(
+            [
+              [true, say.standsFirm],
+              [false, say.rocks],
+            ] as const
+          ).map(([value, words]) => (
+            <Toggle key={words} on={firm.value === value} onToggle={(on) => firm.onChange(on ? value : null)}>
+              {words}
+            </Toggle>
+          ))}
+        </div>
+      </fieldset>
+      {staked &&
+        (holds ? (
+          <CheckInput name="stakeOff" label={say.theStakeIsOff} className="self-end" />
+        ) : (
+          <p className="self-end py-3">{say.theStakeStaysUntilRoots(millimetres(HOLDING_MM, units))}</p>
+        ))}
+    </>
   );
 }

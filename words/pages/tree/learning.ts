@@ -119,3 +119,4 @@ export const theStakeStaysUntilRoots = (millimetres: string) =>
 export const recordTheNewRoots = "Record the new roots";
 export const caneTipsCappedAtEye =
   "Cane tips capped at eye height. Damp the mix before a finger goes in: gloves, its dust can carry germs.";
+export const rocks = "rocks";
