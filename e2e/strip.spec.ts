@@ -160,7 +160,7 @@ test("every page has its title all the way from one to the next, a tree's by its
   await expect(page).toHaveTitle(/^Working windows ·/);
   await expect(page.locator("body")).not.toHaveAttribute("data-untitled");
   await page.goto(w.url(`tree/${treeId}/winter`));
-  await expect(page).toHaveTitle(/^TT-1, its winter ·/);
+  await expect(page).toHaveTitle(/^TT-1, winter ·/);
   await page.goto(w.url("nowhere"));
   await expect(page).toHaveTitle(/^Nothing here ·/);
 });

@@ -93,29 +93,7 @@ export function PotSection(props: PotSectionProps) {
         </pattern>
       </defs>
       <path d={`M0 ${line(-wall)}H${widthPx}`} stroke={INK} strokeWidth="1.5" />
-      {ghost && (
-        <g>
-          <path
-            d={pathOf(wallOutline(ghost.vessel, 2), at)}
-            fill="none"
-            stroke={OCHRE}
-            strokeWidth="1.6"
-            strokeDasharray="8 5"
-          />
-          <text
-            x={cx}
-            y={line(brimHeightMm(ghost.vessel)) - 8}
-            textAnchor="middle"
-            fontSize="12"
-            fill="#7a4d06"
-            stroke={PAPER}
-            strokeWidth="4"
-            paintOrder="stroke"
-          >
-            {ghost.label}
-          </text>
-        </g>
-      )}
+      {ghost && <Ghost {...ghost} cx={cx} at={at} line={line} />}
       <path
         d={pathOf(innerOutline(vessel, props.bottomLayerMm, props.empty ? brim : props.fillHeightMm), at)}
         fill={props.empty ? "#f3ecda" : `url(#${ids}-mix)`}
@@ -186,6 +164,33 @@ export function PotSection(props: PotSectionProps) {
         )}
       </text>
     </svg>
+  );
+}
+
+/** The pot beside it, dashed: the one it stands in, or the next. */
+function Ghost({
+  vessel,
+  label,
+  cx,
+  at,
+  line,
+}: NonNullable<PotSectionProps["ghost"]> & { cx: number; at: (p: Point) => Point; line: (y: number) => number }) {
+  return (
+    <g>
+      <path d={pathOf(wallOutline(vessel, 2), at)} fill="none" stroke={OCHRE} strokeWidth="1.6" strokeDasharray="8 5" />
+      <text
+        x={cx}
+        y={line(brimHeightMm(vessel)) - 8}
+        textAnchor="middle"
+        fontSize="12"
+        fill="#7a4d06"
+        stroke={PAPER}
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        {label}
+      </text>
+    </g>
   );
 }
 

@@ -80,7 +80,7 @@ export function ClimateForm({ said, frostFit, readings, siteElevationM, answers,
     },
     fieldOf: (path) => FIELD_OF[path] ?? path.replace(/^months\.(?=low|high)/, "edits."),
     parts: ["edits"],
-    keeps: true,
+    after: (typed) => typed,
     done: ({ entryId }) => tell({ text: say.theSitesClimateGoesBy, entryId }),
   });
   const typed = useWatch({ control: form.form.control }) as typeof start;

@@ -21,7 +21,7 @@ import { type Done, foundHere, inWords, useCommand } from "./use-command";
 type Tell<N extends CommandName> = (path: CommandField<N>, message: string) => void;
 
 interface Asked<N extends CommandName, V extends FieldValues> {
-  /** What the form begins with, and goes back to once it is sent. */
+  /** What the form begins with. */
   start: V;
   /** The command as the form's values make it; what cannot be read is told at its field. */
   input: (values: V, wrong: Tell<N>) => CommandSent<N> | Promise<CommandSent<N>>;
@@ -30,8 +30,8 @@ interface Asked<N extends CommandName, V extends FieldValues> {
   fieldOf?: (path: string) => string;
   /** Fields of several inputs that show the faults of all that lies within them. */
   parts?: readonly string[];
-  /** Once it is sent the form shows what was sent, instead of what it began with. */
-  keeps?: boolean;
+  /** What the form shows once it is sent; what it began with where nothing is said. */
+  after?: (values: V) => V;
 }
 
 interface CommandForm<V extends FieldValues> {
@@ -50,7 +50,7 @@ interface CommandForm<V extends FieldValues> {
  */
 export function useCommandForm<N extends CommandName, V extends FieldValues>(
   name: N,
-  { start, input, done, fieldOf = (path) => path, parts = [], keeps = false }: Asked<N, V>,
+  { start, input, done, fieldOf = (path) => path, parts = [], after = () => start }: Asked<N, V>,
 ): CommandForm<V> {
   const units = useUnits();
   const { send, busy, failure } = useCommand(name);
@@ -66,7 +66,7 @@ export function useCommandForm<N extends CommandName, V extends FieldValues>(
   const submit = form.handleSubmit(async (values) => {
     const answer = await send(await input(values, () => undefined));
     if (!answer) return;
-    form.reset(keeps ? values : start);
+    form.reset(after(values));
     done(answer, values);
   });
   const { formState, setError } = form;

@@ -148,9 +148,6 @@ type Of<F extends (props: never) => unknown> = Omit<Parameters<F>[0], "value" | 
 
 /** The same inside a form, each by the name of its field. */
 export const DayInput = ({ name, ...rest }: Of<typeof DayField>) => <DayField {...rest} {...useInput<string>(name)} />;
-export const DayAheadInput = ({ name, ...rest }: Of<typeof DayAheadField>) => (
-  <DayAheadField {...rest} {...useInput<string>(name)} />
-);
 export const RoughDateInput = ({ name, ...rest }: Of<typeof RoughDateField>) => (
   <RoughDateField {...rest} {...useInput<string>(name)} />
 );

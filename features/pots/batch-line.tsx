@@ -1,8 +1,7 @@
 "use client";
 
-import type { RecipeOption } from "./mixing";
 import * as say from "@/words/pages/pots/mixing";
-import { planBatch, SETTLE_FRACTION, WASTE } from "@/core/mix/index";
+import { planBatch, SETTLE_FRACTION, WASTE, type Recipe } from "@/core/mix/index";
 import { kilograms, litres, percent } from "@/words/format";
 import { useAsOf } from "@/features/kernel/as-of";
 
@@ -48,4 +47,10 @@ export function DryMass({ batches }: { batches: readonly Batch[] }) {
       )}
     </p>
   );
+}
+
+export interface RecipeOption {
+  key: string;
+  name: string;
+  parts: Recipe;
 }

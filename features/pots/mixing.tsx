@@ -1,12 +1,13 @@
 "use client";
 
+import { type RecipeOption, BatchLine, DryMass } from "./batch-line";
 import { InStore } from "./in-store";
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/pots/mixing";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
-import { planBatch, type Recipe, shoppingFor, wantedTogether } from "@/core/mix/index";
+import { planBatch, shoppingFor, wantedTogether } from "@/core/mix/index";
 import type { MixStores } from "@/core/records/index";
 import { day, litres, number, readNumber } from "@/words/format";
 import { Caution, SelectField, TextField } from "@/ui/fields";
@@ -16,7 +17,6 @@ import { type PotToBuy, ShoppingList } from "./shopping-list";
 import { PotsNav } from "./pots-nav";
 import { useFollowDay } from "@/features/kernel/follow-day";
 import { PAGE_WORDS } from "@/words/rooms";
-import { BatchLine, DryMass } from "./batch-line";
 
 /** Mix a tree takes that is due and can move today. */
 export interface Need {
@@ -30,12 +30,6 @@ export interface Need {
   /** Whether its window is open, and when it opens again where that is known. */
   open: boolean;
   opens: string | null;
-}
-
-export interface RecipeOption {
-  key: string;
-  name: string;
-  parts: Recipe;
 }
 
 /** From the trees of the day to litres of each component, bags, mass and a shopping list. */

@@ -77,12 +77,23 @@ export function DateInput({
 }
 
 /** Yes or no. */
-export function CheckInput({ name, label, className = "" }: Omit<Input, "hint">) {
+export function CheckInput({
+  name,
+  label,
+  className = "",
+  disabled = false,
+}: Omit<Input, "hint"> & { /** Not to be ticked as things stand: it counts as no. */ disabled?: boolean }) {
   const { value, onChange, fault } = useInput<boolean>(name);
   return (
     <div className={className}>
       <label className="flex min-h-11 cursor-pointer items-center gap-3">
-        <input type="checkbox" className="checkbox" checked={value} onChange={(e) => onChange(e.target.checked)} />
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={value && !disabled}
+          disabled={disabled}
+          onChange={(e) => onChange(e.target.checked)}
+        />
         {label}
       </label>
       {fault && (

@@ -65,7 +65,7 @@ interface Typed {
   on: string;
 }
 
-export const kindOf = (way: Way): CorrectionName => (way === "cores" ? "core-in-place" : "slice-in-place");
+const kindOf = (way: Way): CorrectionName => (way === "cores" ? "core-in-place" : "slice-in-place");
 
 /** Work on a ball where it stands: what is chosen, where it cuts, and the command that records it. */
 export function useCutting(facts: InPlaceFacts, ball: InPlaceInput) {
@@ -136,6 +136,8 @@ export function useCutting(facts: InPlaceFacts, ball: InPlaceInput) {
         despite: window && !window.open && typed.on === on ? { limiting: window.limiting, safe: window.safe } : null,
       };
     },
+    // The same work goes on at the next side.
+    after: (typed) => ({ ...typed, cores: null, slices: null, retainedShare: "" }),
     done: ({ entryId }, typed) =>
       tell({ text: say.renewedSoakTwiceSlowly(facts.tag, PART_WORDS[planOf(typed).part]), entryId }),
   });

@@ -150,7 +150,7 @@ export function usePotting(facts: PottingFacts) {
       };
     },
     parts: [...PARTS, ...MEASURE_FIELDS],
-    keeps: true,
+    after: (typed) => typed,
     done: ({ entryId }) => {
       tell({ text: say.isPottedSoakItTwice(tree.tag), entryId });
       router.push(treeAt(collectionId, tree.id));

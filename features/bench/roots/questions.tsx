@@ -9,7 +9,7 @@ import { RootFace } from "@/ui/root-face";
 import { CIRCLING_GRADES, FILL_GRADES } from "@/words/terms";
 import type { ReadingDraft } from "./reading-draft";
 import { COLOUR_WORDS, FIRMNESS_WORDS, SMELL_WORDS } from "@/words/root-check";
-import type { ReadingFacts } from "./reading";
+import type { ReadingFacts } from "./reading-facts";
 import { useAsOf } from "@/features/kernel/as-of";
 
 const FLARES = [0, 20, 40, 60, 80];

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ReadingFacts } from "./reading";
+import type { ReadingFacts } from "./reading-facts";
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/bench/roots";
 import { treeAt } from "@/features/kernel/addresses";

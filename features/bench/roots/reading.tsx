@@ -1,11 +1,12 @@
 "use client";
 
+import type { ReadingFacts } from "./reading-facts";
 import { ReadingHead } from "./reading-head";
 import * as say from "@/words/pages/bench/roots";
 import { treeAt } from "@/features/kernel/addresses";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
-import { type Face, FACES, type RootColour } from "@/core/roots/index";
+import { type Face, FACES } from "@/core/roots/index";
 import { restore } from "@/ui/device-memory";
 import { Caution } from "@/ui/fields";
 import { day } from "@/words/format";
@@ -26,20 +27,6 @@ import {
 import { useRecordingDay } from "@/features/kernel/recording-day";
 import { RestForm } from "./rest-form";
 import { Question } from "./questions";
-
-export interface ReadingFacts {
-  treeId: string;
-  tag: string;
-  name: string;
-  /** Colours besides white and tan that are healthy in this species. */
-  colours: readonly RootColour[];
-  hazards: readonly string[];
-  grafted: boolean;
-  /** Wet mass as it stands, and what to say of lifting it. */
-  lift: string | null;
-  photos: { id: string; face: Face; on: string }[];
-  last: { on: string; words: string } | null;
-}
 
 const TITLES: Record<ReadingStep, string> = {
   "side-fill": say.theSideHowFull,

@@ -9,7 +9,7 @@ import { CIRCLING_GRADES } from "@/words/terms";
 import type { ReadingDraft } from "./reading-draft";
 import { MIX_STATE_WORDS, SIGN_WORDS, THREAD_WORDS } from "@/words/root-check";
 import { FacePhoto } from "./face-photo";
-import type { ReadingFacts } from "./reading";
+import type { ReadingFacts } from "./reading-facts";
 
 const GRADES = [0, 1, 2, 3, 4];
 

@@ -6,7 +6,6 @@ import * as say from "@/words/pages/climate/weather";
 import { useEffect, useRef, useState } from "react";
 import { readNumber } from "@/words/format";
 import { FormFaults } from "@/ui/fields";
-import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { megabytes, MOST_BYTES } from "@/contract/limits";
 import { FillFromService } from "./fill-from-service";
@@ -24,7 +23,6 @@ export function WeatherImport({
   /** The service that missing days can be asked of, by name. */
   service?: string | null;
 }) {
-  const { units } = useAsOf();
   const { tell } = useNotice();
   const { send, progress } = useFile<WeatherPreview, FileDone>("weather-file");
   const [file, setFile] = useState<File | null>(null);

@@ -6,7 +6,8 @@ import { treeKgOn } from "@/core/mass/index";
 import { bestHalfDays, type HalfDay, halfDays, OPERATION_NEEDS } from "@/core/window/index";
 import type { CollectionView } from "@/features/kernel/collection/load";
 import { Company, type CompanyFacts } from "./company";
-import { type WindowsData, WindowsPanel } from "./windows-panel";
+import type { WindowsData } from "./windows-data";
+import { WindowsPanel } from "./windows-panel";
 
 /** What may be done with one tree, when, and in what order: worked out for the day and the place asked. */
 export function TreeWindowsSection({

@@ -1,13 +1,13 @@
 "use client";
 
+import type { WindowsData } from "./windows-data";
 import { WorkDetail } from "./work-detail";
 import * as say from "@/words/pages/plan/windows";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { toDay, toIso } from "@/core/dates/index";
-import type { OperationWindow } from "@/model/index";
-import type { HalfDay, Operation } from "@/core/window/index";
+import type { Operation } from "@/core/window/index";
 import { day, number } from "@/words/format";
 import { SelectField } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -15,23 +15,6 @@ import { useAddressWith } from "@/features/kernel/day-address";
 import { OPERATION_WORDS } from "@/words/terms";
 import { Lane, laneDays, MonthNames } from "./lane";
 import { statusWords } from "@/words/windows";
-
-export interface WindowsData {
-  treeId: string;
-  tag: string;
-  asOf: string;
-  rows: OperationWindow[];
-  halves: { lifted: HalfDay[]; still: HalfDay[] };
-  best: { lifted: HalfDay[]; still: HalfDay[] };
-  places: { id: string; name: string }[];
-  here: { id: string | null; name: string | null };
-  /** As if it stood there. */
-  stand: { id: string; name: string } | null;
-  placeMeasured: boolean;
-  risk: number;
-  warmClimate: boolean;
-  guessed: boolean;
-}
 
 const GROUPS: readonly (readonly [string, readonly Operation[]])[] = [
   [say.intoTheNextPot, ["slip-up", "loosen", "score", "up-pot"]],

@@ -1,6 +1,6 @@
 "use client";
 
-import type { WindowsData } from "./windows-panel";
+import type { WindowsData } from "./windows-data";
 import * as say from "@/words/pages/plan/windows";
 import { pageAt } from "@/features/kernel/addresses";
 import Link from "next/link";

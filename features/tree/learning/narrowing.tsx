@@ -1,6 +1,6 @@
 "use client";
 
-import type { LearningFacts } from "./view";
+import type { LearningFacts } from "./facts";
 import * as say from "@/words/pages/tree/learning";
 import { treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";

@@ -1,5 +1,6 @@
 "use client";
 
+import type { LearningFacts } from "./facts";
 import { Expected } from "./expected";
 import { WhatNarrows } from "./narrowing";
 import * as common from "@/words/pages/common";
@@ -7,8 +8,8 @@ import * as say from "@/words/pages/tree/learning";
 import { pageAt, treeAt } from "@/features/kernel/addresses";
 import Link from "next/link";
 import { useState } from "react";
-import type { DateEstimate, Estimate } from "@/core/estimate/index";
-import { HOLDING_MM, type Rerooting, type Learning, type OtherHistory, type Narrowing } from "@/model/index";
+import type { Estimate } from "@/core/estimate/index";
+import { HOLDING_MM, type Learning, type OtherHistory } from "@/model/index";
 import { Toggle } from "@/ui/choice";
 import { Caution, FormFaults, Reasoned } from "@/ui/fields";
 import { day, millimetres, number, percent, readNumber } from "@/words/format";
@@ -20,20 +21,6 @@ import { PaceCurves } from "./curves";
 import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
 import { CheckInput, TextInput, useInput } from "@/ui/form/inputs";
 import { DayInput } from "@/features/kernel/rough-date";
-
-export interface LearningFacts {
-  treeId: string;
-  tag: string;
-  name: string;
-  cultivar: string | null;
-  learning: Learning;
-  /** Trees of its species whose checks speak for it, and how many there are. */
-  mates: { count: number; of: number } | null;
-  due: DateEstimate;
-  rerooting: Rerooting | null;
-  narrowing: Narrowing[];
-  potEventId: string | null;
-}
 
 const times = (e: Estimate) => `×${number(e.p50, 2)} (${number(e.p10, 2)}–${number(e.p90, 2)})`;
 const odds = (p: number) => (p < 0.01 ? say.lessThanOneInA : percent(p));
@@ -283,12 +270,14 @@ function NewRootInputs({ staked }: { staked: boolean }) {
           ))}
         </div>
       </fieldset>
-      {staked &&
-        (holds ? (
-          <CheckInput name="stakeOff" label={say.theStakeIsOff} className="self-end" />
-        ) : (
-          <p className="self-end py-3">{say.theStakeStaysUntilRoots(millimetres(HOLDING_MM, units))}</p>
-        ))}
+      {staked && (
+        <CheckInput
+          name="stakeOff"
+          className="self-end"
+          disabled={!holds}
+          label={holds ? say.theStakeIsOff : say.theStakeStaysUntilRoots(millimetres(HOLDING_MM, units))}
+        />
+      )}
     </>
   );
 }

@@ -12,7 +12,7 @@ export default async function KindPage({
   const { id, kindId } = await params;
   return (
     <>
-      <PageTitle>{say.aKind}</PageTitle>
+      <PageTitle>{say.speciesPage}</PageTitle>
       <KindScreen collectionId={id} kindId={kindId} treeId={(await searchParams).tree} />
     </>
   );

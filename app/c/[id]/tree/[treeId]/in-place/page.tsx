@@ -12,7 +12,7 @@ export default async function InPlacePage({ params, searchParams }: TreePageProp
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.workWhereItStands}
+        {say.rootRenewalInPlace}
       </TreeTitle>
       <InPlaceScreen collectionId={id} treeId={treeId} on={on} />
     </>

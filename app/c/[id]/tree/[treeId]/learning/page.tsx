@@ -10,7 +10,7 @@ export default async function LearningPage({ params }: { params: Promise<{ id: s
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.whatItsRootsHaveTaught}
+        {say.rootHistory}
       </TreeTitle>
       <LearningScreen collectionId={id} treeId={treeId} />
     </>

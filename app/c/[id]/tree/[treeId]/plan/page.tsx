@@ -10,7 +10,7 @@ export default async function LadderPage({ params }: { params: Promise<{ id: str
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.itsLadderOfPots}
+        {say.planOfPots}
       </TreeTitle>
       <LadderScreen collectionId={id} treeId={treeId} />
     </>

@@ -17,7 +17,7 @@ export default async function PottingPage({
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.potOn}
+        {say.potUp}
       </TreeTitle>
       <PottingScreen collectionId={id} treeId={treeId} correction={correction} keptShare={kept} on={on} />
     </>

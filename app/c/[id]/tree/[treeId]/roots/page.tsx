@@ -12,7 +12,7 @@ export default async function RootsPage({ params, searchParams }: TreePageProps)
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.readingTheRoots}
+        {say.rootCheck}
       </TreeTitle>
       <RootReadingScreen collectionId={id} treeId={treeId} on={on} />
     </>

@@ -12,7 +12,7 @@ export default async function StandingPage({ params, searchParams }: TreePagePro
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.inWindAndInHands}
+        {say.weightAndWind}
       </TreeTitle>
       <StandingScreen collectionId={id} treeId={treeId} on={on} />
     </>

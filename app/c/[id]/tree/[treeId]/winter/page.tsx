@@ -17,7 +17,7 @@ export default async function WinterPage({
   return (
     <>
       <TreeTitle collectionId={id} treeId={treeId}>
-        {say.itsWinter}
+        {say.winter}
       </TreeTitle>
       <WinterScreen collectionId={id} treeId={treeId} at={at} any={winter === "any"} />
     </>
