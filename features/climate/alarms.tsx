@@ -4,11 +4,13 @@ import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/climate/alarms";
 import { useRef, useState } from "react";
 import { celsius, number, percent, readNumber } from "@/words/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { FormFaults } from "@/ui/fields";
+import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import type { Ringing } from "./ahead";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { ChoiceInput, TextInput } from "@/ui/form/inputs";
 
 /** The keeper's own thresholds: a night like this, with at least this chance, is told on every page. */
 export function Alarms({
@@ -20,28 +22,7 @@ export function Alarms({
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-alarm");
-  const newId = useRef<string | null>(null);
-  const [name, setName] = useState("");
-  const [threshold, setThreshold] = useState("0");
-  const [chance, setChance] = useState("30");
-  const [placeId, setPlace] = useState("");
-
-  const add = async () => {
-    newId.current ??= crypto.randomUUID();
-    const done = await send({
-      collectionId,
-      alarmId: newId.current,
-      name,
-      thresholdC: readNumber(threshold, "celsius"),
-      chance: readNumber(chance) / 100,
-      placeId: placeId === "" ? null : placeId,
-    });
-    if (!done) return;
-    newId.current = null;
-    tell({ text: say.youWillBeToldOf(name), entryId: done.entryId });
-    setName("");
-  };
+  const { send, busy, failure } = useCommand("set-alarm");
   const drop = async ({ alarm }: Ringing) => {
     const done = await send({ collectionId, ...alarm, gone: true });
     if (done) tell({ text: common.isTakenOut(alarm.name), entryId: done.entryId });
@@ -75,49 +56,50 @@ export function Alarms({
           ))}
         </ul>
       )}
-      <Form label={say.newAlarm} className="mt-2 flex flex-wrap items-start gap-3" onSubmit={add}>
-        <TextField
+      <FormFaults faults={failure?.faults ?? []} />
+      <NewAlarm places={places} />
+      {ringing.length === 0 && <p className="mt-1 text-sm">{say.atAWarningThatIs(number(30))}</p>}
+    </section>
+  );
+}
+
+function NewAlarm({ places }: { places: { id: string; name: string; known: boolean }[] }) {
+  const { collectionId } = useAsOf();
+  const { tell } = useNotice();
+  const newId = useRef<string | null>(null);
+  const [start] = useState({ name: "", thresholdC: "0", chance: "30", placeId: "" });
+  const form = useCommandForm("set-alarm", {
+    start,
+    input: ({ name, thresholdC, chance, placeId }) => ({
+      collectionId,
+      alarmId: (newId.current ??= crypto.randomUUID()),
+      name,
+      thresholdC: readNumber(thresholdC, "celsius"),
+      chance: readNumber(chance) / 100,
+      placeId: placeId === "" ? null : placeId,
+    }),
+    after: (typed) => ({ ...typed, name: "" }),
+    done: ({ entryId }, { name }) => {
+      newId.current = null;
+      tell({ text: say.youWillBeToldOf(name), entryId });
+    },
+  });
+  return (
+    <CommandForm of={form} label={say.newAlarm} className="mt-2 space-y-3" button={[say.tellMe, common.adding]}>
+      <div className="flex flex-wrap items-start gap-3">
+        <TextInput className="w-56" name="name" label={say.callIt} placeholder={say.fleeceOnTheFigs()} />
+        <TextInput className="w-36" name="thresholdC" label={say.nightsAtOrBelow} numeric="signed" suffix="°C" />
+        <TextInput className="w-36" name="chance" label={say.fromAChanceOf} numeric suffix="%" />
+        <ChoiceInput
           className="w-56"
-          label={say.callIt}
-          value={name}
-          onChange={setName}
-          fault={at("name")}
-          placeholder={say.fleeceOnTheFigs()}
-        />
-        <TextField
-          className="w-36"
-          label={say.nightsAtOrBelow}
-          numeric="signed"
-          suffix="°C"
-          value={threshold}
-          onChange={setThreshold}
-          fault={at("thresholdC")}
-        />
-        <TextField
-          className="w-36"
-          label={say.fromAChanceOf}
-          numeric
-          suffix="%"
-          value={chance}
-          onChange={setChance}
-          fault={at("chance")}
-        />
-        <SelectField
-          className="w-56"
+          name="placeId"
           label={say.where}
-          value={placeId}
-          onChange={setPlace}
           options={[
             ["", say.inTheOpen],
             ...places.map((p) => [p.id, p.known ? p.name : say.asTheSite(p.name)] as const),
           ]}
         />
-        <button type="submit" className="btn mt-7 min-h-11" disabled={busy}>
-          {say.tellMe}
-        </button>
-        <FormFaults faults={unplaced(failure, ["name", "thresholdC", "chance"])} />
-      </Form>
-      {ringing.length === 0 && <p className="mt-1 text-sm">{say.atAWarningThatIs(number(30))}</p>}
-    </section>
+      </div>
+    </CommandForm>
   );
 }

@@ -6,39 +6,19 @@ import { useRef, useState } from "react";
 import { STRUCTURES } from "@/core/mix/index";
 import type { MixChoice, MixStores } from "@/core/records/index";
 import { day, litres, number, readNumber } from "@/words/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { FormFaults } from "@/ui/fields";
+import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { STRUCTURE_WORDS } from "@/words/mixes";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { CheckInput, ChoiceInput, TextInput } from "@/ui/form/inputs";
 
 /** Mix saved from emptied pots: a stock of its own, older than it looks. */
 export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: MixChoice[] }) {
   const { collectionId, units, today } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, within } = useCommand("set-reclaimed");
-  const stockId = useRef<string | null>(null);
-  const [name, setName] = useState("");
-  const [amount, setAmount] = useState("");
-  const [age, setAge] = useState("2");
-  const [from, setFrom] = useState(mixes[0].key);
-  const [structure, setStructure] = useState<(typeof STRUCTURES)[number]>("open");
-  const [healthy, setHealthy] = useState(false);
-  const fault = within("stock", {});
-
-  const submit = async () => {
-    const [litresRead, years] = [readNumber(amount, "litres"), readNumber(age)];
-    stockId.current ??= crypto.randomUUID();
-    const mix = mixes.find((m) => m.key === from)!.mix;
-    const stock = { name: name.trim(), litres: litresRead, ageYears: years, mix, structure, fromHealthy: healthy };
-    const done = await send({ collectionId, stockId: stockId.current, stock });
-    if (!done) return;
-    tell({ text: say.ofOldMixKept(litres(litresRead, units)), entryId: done.entryId });
-    stockId.current = null;
-    setName("");
-    setAmount("");
-    setHealthy(false);
-  };
+  const { send, busy, failure } = useCommand("set-reclaimed");
   const clear = async (id: string) => {
     const { id: _id, on: _on, left: _left, ...stock } = stores.reclaimed.find((s) => s.id === id)!;
     const done = await send({ collectionId, stockId: id, stock, gone: true });
@@ -66,66 +46,64 @@ export function ReclaimedHeap({ stores, mixes }: { stores: MixStores; mixes: Mix
           ))}
         </ul>
       )}
+      <FormFaults faults={failure?.faults ?? []} />
       <details>
         <summary className="min-h-11 cursor-pointer font-medium">{say.keepMixFromEmptiedPots}</summary>
-        <Form className="mt-2 space-y-3" label={say.reclaimedMix} onSubmit={submit}>
-          <div className="grid gap-3 sm:grid-cols-2">
-            <TextField
-              label={common.name}
-              value={name}
-              onChange={setName}
-              fault={fault("name")}
-              hint={say.suchAsBlueTub}
-            />
-            <TextField
-              label={say.litres()}
-              numeric
-              suffix={common.l}
-              value={amount}
-              onChange={setAmount}
-              fault={fault("litres")}
-            />
-            <SelectField
-              label={say.itWasOnce}
-              value={from}
-              onChange={setFrom}
-              options={mixes.map((m) => [m.key, m.name] as const)}
-            />
-            <TextField
-              label={say.yearsSinceItWasMixed}
-              numeric
-              value={age}
-              onChange={setAge}
-              fault={fault("ageYears")}
-            />
-            <SelectField
-              label={say.structure}
-              value={structure}
-              onChange={setStructure}
-              options={STRUCTURES.map((s) => [s, STRUCTURE_WORDS[s]] as const)}
-            />
-          </div>
-          <label className="flex min-h-11 cursor-pointer items-center gap-3">
-            <input
-              type="checkbox"
-              className="checkbox"
-              checked={healthy}
-              onChange={(e) => setHealthy(e.target.checked)}
-            />
-            {say.allOfItFromPots}
-          </label>
-          {fault("fromHealthy") && (
-            <p role="alert" className="text-error text-sm font-semibold">
-              {fault("fromHealthy")}
-            </p>
-          )}
-          <FormFaults faults={unplaced(failure, ["stock", "name"])} />
-          <button type="submit" className="btn min-h-12" disabled={busy}>
-            {common.keepIt}
-          </button>
-          <p className="text-sm">{say.sourSlimyOrRootRidden}</p>
-        </Form>
+        <KeepMix mixes={mixes} />
       </details>
     </section>
+  );
+}
+
+function KeepMix({ mixes }: { mixes: MixChoice[] }) {
+  const { collectionId, units } = useAsOf();
+  const { tell } = useNotice();
+  const stockId = useRef<string | null>(null);
+  const [start] = useState({
+    name: "",
+    litres: "",
+    ageYears: "2",
+    from: mixes[0].key,
+    structure: "open" as (typeof STRUCTURES)[number],
+    fromHealthy: false,
+  });
+  const form = useCommandForm("set-reclaimed", {
+    start,
+    input: ({ name, litres: amount, ageYears, from, structure, fromHealthy }) => ({
+      collectionId,
+      stockId: (stockId.current ??= crypto.randomUUID()),
+      stock: {
+        name: name.trim(),
+        litres: readNumber(amount, "litres"),
+        ageYears: readNumber(ageYears),
+        mix: mixes.find((m) => m.key === from)!.mix,
+        structure,
+        fromHealthy,
+      },
+    }),
+    fieldOf: (path) => path.replace(/^stock\./, ""),
+    // The heap it goes on is often the same.
+    after: (typed) => ({ ...typed, name: "", litres: "", fromHealthy: false }),
+    done: ({ entryId }, typed) => {
+      tell({ text: say.ofOldMixKept(litres(readNumber(typed.litres, "litres"), units)), entryId });
+      stockId.current = null;
+    },
+  });
+  return (
+    <CommandForm of={form} label={say.reclaimedMix} className="mt-2 space-y-3" button={[common.keepIt, common.saving]}>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextInput name="name" label={common.name} hint={say.suchAsBlueTub} />
+        <TextInput name="litres" label={say.litres()} numeric suffix={common.l} />
+        <ChoiceInput name="from" label={say.itWasOnce} options={mixes.map((m) => [m.key, m.name] as const)} />
+        <TextInput name="ageYears" label={say.yearsSinceItWasMixed} numeric />
+        <ChoiceInput
+          name="structure"
+          label={say.structure}
+          options={STRUCTURES.map((s) => [s, STRUCTURE_WORDS[s]] as const)}
+        />
+      </div>
+      <CheckInput name="fromHealthy" label={say.allOfItFromPots} />
+      <p className="text-sm">{say.sourSlimyOrRootRidden}</p>
+    </CommandForm>
   );
 }

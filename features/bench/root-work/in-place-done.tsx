@@ -5,14 +5,15 @@ import * as say from "@/words/pages/bench/root-work";
 import { useState } from "react";
 import type { Advice, SureWindow } from "@/core/root-work/index";
 import { CORRECTIONS, type CorrectionName } from "@/core/roots/index";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
 import { number, percent, readNumber } from "@/words/format";
-import { DayField } from "@/features/kernel/rough-date";
-import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { CORRECTION_WORDS, LIMIT_BECAUSE } from "@/words/terms";
 import { useDayWord, useRecordingDay } from "@/features/kernel/recording-day";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { ChoiceInput, TextInput } from "@/ui/form/inputs";
+import { DayInput } from "@/features/kernel/rough-date";
+import { useWatch } from "react-hook-form";
 
 type Work = "remove-girdler" | "trim-outside" | "replace-top";
 const WORKS: Work[] = ["remove-girdler", "trim-outside", "replace-top"];
@@ -35,80 +36,81 @@ export function InPlaceDone({
 }) {
   const { collectionId, on } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("record-work-in-place");
-  const [work, setWork] = useState<Work>(girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top");
-  const [kept, setKept] = useState("");
-  const [part, setPart] = useState<"all" | "half">(anchorHalved ? "all" : "half");
-  const { value: doneOn, set: setDoneOn } = useRecordingDay();
+  const { value: recordedOn } = useRecordingDay();
   const when = useDayWord();
-  const usual = CORRECTIONS[work].retained;
-  const window = windows[work];
-  const closed = window && !window.open && doneOn === on ? window : null;
-
-  const submit = async () => {
-    const share = kept.trim() === "" ? usual : readNumber(kept) / 100;
-    const severing = work === "trim-outside" && anchored;
-    const done = await send({
-      collectionId,
-      treeId,
-      on: doneOn,
-      correction: work,
-      retainedShare: share,
-      renewedShare: work === "replace-top" ? 0.12 : 0,
-      where: severing ? (part === "half" ? say.halfOfWhatHoldsIt : say.allThatHeldIt) : "",
-      severs: severing && part === "all",
-      despite: closed && { limiting: closed.limiting, safe: closed.safe },
-    });
-    if (!done) return;
-    tell({ text: say.isRecorded(tag, CORRECTION_WORDS[work].name.toLowerCase()), entryId: done.entryId });
-    setKept("");
+  const [start] = useState({
+    correction: (girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top") as Work,
+    retainedShare: "",
+    part: (anchorHalved ? "all" : "half") as "all" | "half",
+    on: recordedOn,
+  });
+  const closedFor = ({ correction, on: doneOn }: typeof start) => {
+    const window = windows[correction];
+    return window && !window.open && doneOn === on ? window : null;
   };
-
+  const form = useCommandForm("record-work-in-place", {
+    start,
+    input: (typed) => {
+      const { correction, part } = typed;
+      const severing = correction === "trim-outside" && anchored;
+      const closed = closedFor(typed);
+      return {
+        collectionId,
+        treeId,
+        on: typed.on,
+        correction,
+        retainedShare:
+          typed.retainedShare.trim() === "" ? CORRECTIONS[correction].retained : readNumber(typed.retainedShare) / 100,
+        renewedShare: correction === "replace-top" ? 0.12 : 0,
+        where: severing ? (part === "half" ? say.halfOfWhatHoldsIt : say.allThatHeldIt) : "",
+        severs: severing && part === "all",
+        despite: closed && { limiting: closed.limiting, safe: closed.safe },
+      };
+    },
+    after: (typed) => ({ ...typed, retainedShare: "" }),
+    done: ({ entryId }, { correction }) =>
+      tell({ text: say.isRecorded(tag, CORRECTION_WORDS[correction].name.toLowerCase()), entryId }),
+  });
+  const typed = useWatch({ control: form.form.control }) as typeof start;
+  const { correction: work } = typed;
+  const closed = closedFor(typed);
   return (
     <details className="border-base-300 rounded-box no-print mt-4 border px-3 py-2" id="done">
       <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
         {say.otherRootWorkGirdlerRoots}
       </summary>
-      <Form className="grid gap-3 pb-2 sm:grid-cols-2" onSubmit={submit}>
-        <SelectField
-          label={say.whatWasDone}
-          value={work}
-          onChange={setWork}
-          options={WORKS.map((w) => [w, CORRECTION_WORDS[w].name] as const)}
-          hint={CORRECTION_WORDS[work].what}
-        />
-        <TextField
-          label={say.shareOfRootsKept}
-          numeric
-          value={kept}
-          onChange={setKept}
-          fault={at("retainedShare")}
-          hint={say.usuallyLeaveItEmptyFor(number(100 * usual))}
-        />
-        {work === "trim-outside" && anchored && (
-          <SelectField
-            label={say.ofWhatHoldsItIn}
-            value={part}
-            onChange={setPart}
-            options={[
-              ["half", say.halfTheRestLater],
-              ["all", say.allThatWasLeft],
-            ]}
+      <CommandForm of={form} className="space-y-3 pb-2" button={[say.recordIt, common.recording]}>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <ChoiceInput
+            name="correction"
+            label={say.whatWasDone}
+            options={WORKS.map((w) => [w, CORRECTION_WORDS[w].name] as const)}
+            hint={CORRECTION_WORDS[work].what}
           />
-        )}
-        <DayField label={common.doneOn} value={doneOn} onChange={setDoneOn} fault={at("on")} />
+          <TextInput
+            name="retainedShare"
+            label={say.shareOfRootsKept}
+            numeric
+            hint={say.usuallyLeaveItEmptyFor(number(100 * CORRECTIONS[work].retained))}
+          />
+          {work === "trim-outside" && anchored && (
+            <ChoiceInput
+              name="part"
+              label={say.ofWhatHoldsItIn}
+              options={[
+                ["half", say.halfTheRestLater],
+                ["all", say.allThatWasLeft],
+              ]}
+            />
+          )}
+          <DayInput name="on" label={common.doneOn} />
+        </div>
         {closed && (
-          <p className="text-warning font-semibold sm:col-span-2">
+          <p className="text-warning font-semibold">
             {say.itsWindowIsClosedIt(when, LIMIT_BECAUSE[closed.limiting], percent(1 - closed.safe))}
           </p>
         )}
-        <div className="sm:col-span-2">
-          <FormFaults faults={failure?.faults.filter((f) => !["on", "retainedShare"].includes(f.path)) ?? []} />
-          <button type="submit" className="btn btn-primary min-h-12" disabled={busy}>
-            {busy ? common.recording : say.recordIt}
-          </button>
-        </div>
-      </Form>
+      </CommandForm>
     </details>
   );
 }

@@ -20,7 +20,7 @@ export const theyBelongTogetherNow = "They belong together now.";
 export const standsForItselfNow = (tag: string) => `${tag} stands for itself now.`;
 export const matchedSet = "Matched set";
 export const matchedTreesMoveTogetherOn =
-  "Matched trees move together, on a day on which the windows of all of them are open; otherwise one outgrows the others. The day is the first on which all windows for potting on overlap.";
+  "Matched trees move together, on a day on which the windows of all of them are open; otherwise one outgrows the others. The day is the first on which all windows for potting up overlap.";
 export const full = (litres: string, percent: string) => ` (${litres}, ${percent} full)`;
 export const moveThemTogetherBetweenAnd = (day: string, day2: string) =>
   `Move them together between ${day} and ${day2}.`;

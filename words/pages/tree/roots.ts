@@ -7,7 +7,7 @@ export const hardened = (percent: string) => `, ${percent} hardened`;
 export const checkTheRootsFaceBy = "Check the roots, face by face";
 export const woodHardiness = "Wood & hardiness";
 export const rootHistory = "Root history";
-export const thePottingOn = (day: string) => `the potting on ${day}`;
+export const thePottingOn = (day: string) => `the potting up ${day}`;
 export const aWideGuessAtArrival = "a wide guess at arrival";
 export const rootsHaveExploredOfThe = (
   fullness: string,

@@ -15,4 +15,4 @@ export const timePictureFromToPer = (
   day3: string,
   due: string,
   text: string,
-) => `Time picture from ${day} to ${day2}: ${round} per cent full on ${day3}, ${due}. Open for potting on: ${text}.`;
+) => `Time picture from ${day} to ${day2}: ${round} per cent full on ${day3}, ${due}. Open for potting up: ${text}.`;

@@ -9,3 +9,4 @@ export const anotherOneWhichICan = "another one, which I can describe";
 export const nobodyRemembers = "nobody remembers";
 export const roots = "Roots";
 export const putIntoItsHistory = "Put into its history";
+export const unknown = "unknown";
