@@ -71,7 +71,11 @@ const show = (sample: React.ReactNode) =>
   );
 const type = (label: string, text: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
-const keep = () => act(async () => void fireEvent.click(screen.getByRole("button", { name: "Keep" })));
+const keep = () =>
+  act(async () => {
+    fireEvent.click(screen.getByRole("button", { name: "Keep" }));
+    await Promise.resolve();
+  });
 const valueOf = (label: string) => screen.getByLabelText<HTMLInputElement>(label).value;
 
 test("what is typed is sent once, and the form begins anew", async () => {

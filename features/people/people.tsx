@@ -3,16 +3,18 @@
 import * as common from "@/words/pages/common";
 import * as say from "@/words/pages/people";
 import { useRef, useState } from "react";
-import { type Absence, type Person } from "@/core/people/index";
+import type { Absence, Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
 import { day, kilograms, number, readNumber, type Units } from "@/words/format";
-import { Form, FormFaults, SelectField, TextField } from "@/ui/fields";
-import { DayField } from "@/features/kernel/rough-date";
-import { unplaced, useCommand } from "@/features/kernel/use-command";
+import { FormFaults } from "@/ui/fields";
+import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { TAKEN_BACK, useNotice, useUndo } from "@/features/kernel/notice";
 import { WEEKDAYS } from "@/words/terms";
 import { PAGE_WORDS } from "@/words/rooms";
+import { CommandForm, useCommandForm } from "@/features/kernel/command-form";
+import { ChecksInput, ChoiceInput, TextInput } from "@/ui/form/inputs";
+import { DayInput } from "@/features/kernel/rough-date";
 
 /** Who carries and pots, what they may lift, and when nobody is there. */
 export function People({
@@ -37,12 +39,12 @@ export function People({
             <PersonRow key={p.id} person={p} open={open === p.id} onOpen={(o) => setOpen(o ? p.id : null)} />
           ))}
         </ul>
-        {!self && <PersonForm title={say.you} start={{ self: true, name: "keeper" }} />}
+        {!self && <PersonForm title={say.you} person={{ self: true, name: "keeper" }} />}
         <details className="border-base-300 rounded-box mt-4 border px-3 py-2">
           <summary className="min-h-11 cursor-pointer content-center text-lg font-medium">
             {say.somebodyWhoHelps}
           </summary>
-          <PersonForm title={say.helper} start={{ self: false, name: "" }} />
+          <PersonForm title={say.helper} person={{ self: false, name: "" }} />
         </details>
       </section>
       <section aria-label={say.awayDays}>
@@ -59,7 +61,7 @@ export function People({
               <AbsenceRow
                 key={a.eventId}
                 absence={a}
-                who={people.find((p) => p.id === a.personId)?.name ?? "everybody"}
+                who={people.find((p) => p.id === a.personId)?.name ?? say.everybody}
               />
             ))}
         </ul>
@@ -93,7 +95,7 @@ function PersonRow({ person, open, onOpen }: { person: Person; open: boolean; on
           {common.change}
         </button>
       </div>
-      {open && <PersonForm title={person.name} start={person} onDone={() => onOpen(false)} />}
+      {open && <PersonForm title={person.name} person={person} onDone={() => onOpen(false)} />}
     </li>
   );
 }
@@ -103,92 +105,87 @@ const shownKg = (kg: number, units: Units) => String(Math.round(units === "us" ?
 
 function PersonForm({
   title,
-  start,
+  person,
   onDone = () => undefined,
 }: {
   title: string;
-  start: Partial<Person> & { self: boolean; name: string };
+  person: Partial<Person> & { self: boolean; name: string };
   onDone?: () => void;
 }) {
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("set-person");
-  const id = useRef<string | null>(start.id ?? null);
-  const [name, setName] = useState(start.name);
-  const [lift, setLift] = useState(start.liftKg === undefined ? "" : shownKg(start.liftKg, units));
-  const [hours, setHours] = useState(start.hoursPerWeek == null ? "" : String(start.hoursPerWeek));
-  const [weekdays, setWeekdays] = useState<number[]>(start.weekdays ?? []);
-
-  const submit = async (gone: boolean) => {
+  const off = useCommand("set-person");
+  const id = useRef<string | null>(person.id ?? null);
+  const [start] = useState(() => ({
+    name: person.name,
+    liftKg: person.liftKg === undefined ? "" : shownKg(person.liftKg, units),
+    hoursPerWeek: person.hoursPerWeek == null ? "" : String(person.hoursPerWeek),
+    weekdays: (person.weekdays ?? []).map(String),
+  }));
+  const input = ({ name, liftKg, hoursPerWeek, weekdays }: typeof start, gone = false) => {
     // A bare number is in the unit beside the field; any other may be written with it.
-    const kg = readNumber(/[a-z]/i.test(lift) || units !== "us" ? lift : say.lb(lift), "kg");
-    const perWeek = hours.trim() === "" ? null : readNumber(hours);
-    id.current ??= crypto.randomUUID();
-    const done = await send({
+    const kg = readNumber(/[a-z]/i.test(liftKg) || units !== "us" ? liftKg : `${liftKg} lb`, "kg");
+    return {
       collectionId,
-      personId: id.current,
+      personId: (id.current ??= crypto.randomUUID()),
       name,
-      self: start.self,
+      self: person.self,
       liftKg: Math.round(kg * 10) / 10,
-      hoursPerWeek: perWeek,
-      weekdays,
+      hoursPerWeek: hoursPerWeek.trim() === "" ? null : readNumber(hoursPerWeek),
+      weekdays: weekdays.map(Number).sort(),
       gone,
-    });
+    };
+  };
+  const form = useCommandForm("set-person", {
+    start,
+    input: (typed) => input(typed),
+    done: ({ entryId }, { name }) => {
+      tell({ text: say.kept(name), entryId });
+      if (person.id === undefined) id.current = null;
+      onDone();
+    },
+  });
+  const takeOff = async () => {
+    const done = await off.send(input(start, true));
     if (!done) return;
-    tell({ text: gone ? say.isOffTheList(name) : `${name}: kept.`, entryId: done.entryId });
-    if (start.id === undefined) {
-      id.current = null;
-      setName(start.name);
-      setLift("");
-      setHours("");
-      setWeekdays([]);
-    }
+    tell({ text: say.isOffTheList(start.name), entryId: done.entryId });
     onDone();
   };
-
   return (
-    <Form label={title} className="mt-2 space-y-3" onSubmit={() => submit(false)}>
-      <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label={say.nameOrRole} value={name} onChange={setName} fault={at("name")} />
-        <TextField
-          label={say.liftsAloneUpTo}
-          numeric
-          suffix={units === "us" ? "lb" : "kg"}
-          value={lift}
-          onChange={setLift}
-          fault={at("liftKg")}
-          hint={say.isAUsualLimitFor(kilograms(VOLUNTEER_LIMIT_KG, units))}
+    <>
+      <CommandForm
+        of={form}
+        label={title}
+        className="mt-2 space-y-3"
+        button={[say.keep, common.saving]}
+        beside={
+          person.id !== undefined &&
+          !person.self && (
+            <button type="button" className="btn min-h-11" disabled={off.busy} onClick={() => void takeOff()}>
+              {say.doesNotHelpAnyMore}
+            </button>
+          )
+        }
+      >
+        <div className="grid gap-3 sm:grid-cols-3">
+          <TextInput name="name" label={say.nameOrRole} />
+          <TextInput
+            name="liftKg"
+            label={say.liftsAloneUpTo}
+            numeric
+            suffix={units === "us" ? "lb" : "kg"}
+            hint={say.isAUsualLimitFor(kilograms(VOLUNTEER_LIMIT_KG, units))}
+          />
+          <TextInput name="hoursPerWeek" label={say.hoursAWeek2} numeric />
+        </div>
+        <ChecksInput
+          name="weekdays"
+          label={say.daysOfTheWeekIf}
+          options={WEEKDAYS.map((word, i) => [String(i + 1), word] as const)}
         />
-        <TextField label={say.hoursAWeek2} numeric value={hours} onChange={setHours} fault={at("hoursPerWeek")} />
-      </div>
-      <fieldset className="flex flex-wrap gap-x-4">
-        <legend className="font-medium">{say.daysOfTheWeekIf}</legend>
-        {WEEKDAYS.map((word, i) => (
-          <label key={word} className="flex min-h-11 cursor-pointer items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-sm"
-              checked={weekdays.includes(i + 1)}
-              onChange={(e) =>
-                setWeekdays(e.target.checked ? [...weekdays, i + 1] : weekdays.filter((d) => d !== i + 1))
-              }
-            />
-            {word}
-          </label>
-        ))}
-      </fieldset>
-      <FormFaults faults={unplaced(failure, ["name", "liftKg", "hoursPerWeek"])} />
-      <div className="flex gap-2">
-        <button type="submit" className="btn btn-primary" disabled={busy}>
-          {say.keep}
-        </button>
-        {start.id !== undefined && !start.self && (
-          <button type="button" className="btn" disabled={busy} onClick={() => void submit(true)}>
-            {say.doesNotHelpAnyMore}
-          </button>
-        )}
-      </div>
-    </Form>
+      </CommandForm>
+      <FormFaults faults={off.failure?.faults ?? []} />
+    </>
   );
 }
 
@@ -217,35 +214,30 @@ function AbsenceRow({ absence, who }: { absence: Absence; who: string }) {
 function AbsenceForm({ people }: { people: Person[] }) {
   const { collectionId, today } = useAsOf();
   const { tell } = useNotice();
-  const { send, busy, failure, at } = useCommand("record-absence");
-  const [who, setWho] = useState("");
-  const [from, setFrom] = useState(today);
-  const [to, setTo] = useState(today);
-  const [note, setNote] = useState("");
-  const submit = async () => {
-    const done = await send({ collectionId, personId: who === "" ? null : who, from, to, note });
-    if (!done) return;
-    tell({ text: say.theseDaysAreTakenOut, entryId: done.entryId });
-    setNote("");
-  };
+  const [start] = useState({ personId: "", from: today, to: today, note: "" });
+  const form = useCommandForm("record-absence", {
+    start,
+    input: ({ personId, ...typed }) => ({ collectionId, personId: personId === "" ? null : personId, ...typed }),
+    after: (typed) => ({ ...typed, note: "" }),
+    done: ({ entryId }) => tell({ text: say.theseDaysAreTakenOut, entryId }),
+  });
   return (
-    <Form label={say.awayFromTo} className="mt-3 grid items-end gap-3 sm:grid-cols-4" onSubmit={submit}>
-      <SelectField
-        label={say.who}
-        value={who}
-        onChange={setWho}
-        fault={at("personId")}
-        options={[["", "everybody"] as const, ...people.map((p) => [p.id, p.name] as const)]}
-      />
-      <DayField ahead label={say.firstDay} value={from} onChange={setFrom} fault={at("from")} />
-      <DayField ahead label={say.lastDay} value={to} onChange={setTo} fault={at("to")} />
-      <TextField label={common.remark} value={note} onChange={setNote} fault={at("note")} />
-      <div className="sm:col-span-4">
-        <FormFaults faults={unplaced(failure, ["personId", "from", "to", "note"])} />
-        <button type="submit" className="btn" disabled={busy}>
-          {say.awayOnTheseDays}
-        </button>
+    <CommandForm
+      of={form}
+      label={say.awayFromTo}
+      className="mt-3 space-y-3"
+      button={[say.awayOnTheseDays, common.recording]}
+    >
+      <div className="grid items-end gap-3 sm:grid-cols-4">
+        <ChoiceInput
+          name="personId"
+          label={say.who}
+          options={[["", say.everybody] as const, ...people.map((p) => [p.id, p.name] as const)]}
+        />
+        <DayInput ahead name="from" label={say.firstDay} />
+        <DayInput ahead name="to" label={say.lastDay} />
+        <TextInput name="note" label={common.remark} />
       </div>
-    </Form>
+    </CommandForm>
   );
 }

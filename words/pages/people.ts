@@ -13,7 +13,6 @@ export const you2 = " (you)";
 export const hoursAWeek = (number: string) => `, ${number} hours a week`;
 export const liftsUpToAlone = (kilograms: string, weekday: string, which: string) =>
   `: lifts up to ${kilograms} alone, ${weekday}${which}`;
-export const lb = (lift: string) => `${lift} lb`;
 export const isOffTheList = (name: string) => `${name} is off the list.`;
 export const nameOrRole = "Name or role";
 export const liftsAloneUpTo = "Lifts alone, up to";
@@ -28,3 +27,5 @@ export const who = "Who";
 export const firstDay = "First day";
 export const lastDay = "Last day";
 export const awayOnTheseDays = "Away on these days";
+export const kept = (name: string) => `${name}: kept.`;
+export const everybody = "everybody";

@@ -16,6 +16,15 @@ import { useWatch } from "react-hook-form";
 
 type Which = "current" | "other" | "unknown";
 
+interface Typed {
+  when: string;
+  which: Which;
+  pot: PotDraft;
+  mix: ReadyMixName | "";
+  correction: CorrectionName;
+  note: string;
+}
+
 /** A potting of long ago, as far as anyone remembers. */
 export function PastPottingForm({
   treeId,
@@ -31,12 +40,12 @@ export function PastPottingForm({
   const { collectionId, units } = useAsOf();
   const { tell } = useNotice();
   const readDate = useRoughDate();
-  const [start] = useState({
+  const [start] = useState<Typed>({
     when: "",
-    which: (currentLot ? "current" : "unknown") as Which,
-    pot: { ...emptyPotDraft, known: "about" } as PotDraft,
-    mix: "" as ReadyMixName | "",
-    correction: "loosen" as CorrectionName,
+    which: currentLot ? "current" : "unknown",
+    pot: { ...emptyPotDraft, known: "about" },
+    mix: "",
+    correction: "loosen",
     note: "",
   });
   const form = useCommandForm("record-past-potting", {
@@ -63,7 +72,7 @@ export function PastPottingForm({
     after: (typed) => ({ ...typed, when: "", note: "" }),
     done: ({ entryId }) => tell({ text: say.theEarlierPottingIsIn(tag), entryId }),
   });
-  const { when, which, pot } = useWatch({ control: form.form.control }) as typeof start;
+  const { when, which, pot } = useWatch({ control: form.form.control }) as Typed;
   const { range } = readDate(when);
   return (
     <CommandForm of={form} button={[say.putIntoItsHistory, common.recording]}>

@@ -18,6 +18,13 @@ import { useWatch } from "react-hook-form";
 type Work = "remove-girdler" | "trim-outside" | "replace-top";
 const WORKS: Work[] = ["remove-girdler", "trim-outside", "replace-top"];
 
+interface Typed {
+  correction: Work;
+  retainedShare: string;
+  part: "all" | "half";
+  on: string;
+}
+
 /** Work done on the ball without potting it on: recorded with the share it really cost. */
 export function InPlaceDone({
   treeId,
@@ -38,13 +45,13 @@ export function InPlaceDone({
   const { tell } = useNotice();
   const { value: recordedOn } = useRecordingDay();
   const when = useDayWord();
-  const [start] = useState({
-    correction: (girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top") as Work,
+  const [start] = useState<Typed>({
+    correction: girdler ? "remove-girdler" : anchored ? "trim-outside" : "replace-top",
     retainedShare: "",
-    part: (anchorHalved ? "all" : "half") as "all" | "half",
+    part: anchorHalved ? "all" : "half",
     on: recordedOn,
   });
-  const closedFor = ({ correction, on: doneOn }: typeof start) => {
+  const closedFor = ({ correction, on: doneOn }: Typed) => {
     const window = windows[correction];
     return window && !window.open && doneOn === on ? window : null;
   };
@@ -71,7 +78,7 @@ export function InPlaceDone({
     done: ({ entryId }, { correction }) =>
       tell({ text: say.isRecorded(tag, CORRECTION_WORDS[correction].name.toLowerCase()), entryId }),
   });
-  const typed = useWatch({ control: form.form.control }) as typeof start;
+  const typed = useWatch({ control: form.form.control }) as Typed;
   const { correction: work } = typed;
   const closed = closedFor(typed);
   return (

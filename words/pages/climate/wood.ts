@@ -121,3 +121,5 @@ export const onRipeToTheTips = (text: string, day: string, band: string, shift: 
 export const itWouldStartNewShoots = (percent: string) => ` It would start new shoots in ${percent} of years.`;
 export const ripeByTheOneIn = (percent: string, percent2: string) =>
   ` Ripe by the one-in-ten frost in ${percent} of years instead of ${percent2}.`;
+export const fed = (tag: string) => `${tag}: fed.`;
+export const pruned = (tag: string) => `${tag}: pruned.`;
