@@ -1,6 +1,6 @@
 import type { IsoDate } from "@/core/dates/index";
 import { type English, english } from "./english";
-import { LITRES_PER_US_GALLON, MM_PER_INCH } from "@/core/quantity/index";
+import { KG_PER_POUND, LITRES_PER_US_GALLON, MM_PER_INCH } from "@/core/quantity/index";
 
 /** Numbers and dates for people, made last. Stored metric; US units are a way of showing. */
 export type Units = "metric" | "us";
@@ -57,9 +57,16 @@ export function area(squareMetres: number, units: Units): string {
 }
 
 const MPH_PER_MS = 3600 / 1609.344;
+const KMH_PER_MS = 3.6;
 export function windSpeed(metresASecond: number, units: Units): string {
   return units === "us" ? `${number(metresASecond * MPH_PER_MS)} mph` : `${number(metresASecond, 1)} m/s`;
 }
+
+/** Gusts, with the unit weather reports give them in. */
+export const gusts = (metresASecond: number, units: Units): string =>
+  units === "us"
+    ? windSpeed(metresASecond, units)
+    : `${number(metresASecond)} m/s (${number(metresASecond * KMH_PER_MS)} km/h)`;
 
 /** A depth of rain: a tenth of a millimetre, a hundredth of an inch. */
 export function rain(depthMm: number, units: Units): string {
@@ -67,7 +74,7 @@ export function rain(depthMm: number, units: Units): string {
 }
 
 export function kilograms(value: number, units: Units): string {
-  return units === "us" ? `${number(value * 2.2046226)} lb` : `${number(value, significant(value))} kg`;
+  return units === "us" ? `${number(value / KG_PER_POUND)} lb` : `${number(value, significant(value))} kg`;
 }
 
 export function celsius(value: number, units: Units): string {

@@ -140,7 +140,7 @@ function Sources({ sources }: { sources: RankedSource[] }) {
             <span className={`min-w-0 flex-1 basis-80 ${s.leftOut ? "opacity-75" : ""}`}>
               <b className="break-all">{s.name}</b>
               {say.daysTo(
-                s.leftOut ? say.setAside : "",
+                s.leftOut ? say.setAsideBehind : "",
                 number(s.goodDays),
                 day(s.firstDay),
                 day(s.lastDay),
@@ -171,7 +171,7 @@ function Sources({ sources }: { sources: RankedSource[] }) {
                   )
                 }
               >
-                {s.leftOut ? say.letItCount : say.setAside2}
+                {s.leftOut ? say.letItCount : say.setAside}
                 <span className="sr-only"> {s.name}</span>
               </button>
             )}

@@ -123,7 +123,7 @@ export function SeasonView(props: Props) {
           )}
           <p className="mt-1">
             {words.guess && <span className="badge badge-warning mr-2">{common.guess}</span>}
-            {say.at2(
+            {say.atLevel(
               celsius(props.thresholdC, units),
               shownPlace ? say.at(shownPlace.name) : "",
               words.source,

@@ -5,5 +5,5 @@ import * as say from "@/words/pages/kernel";
  * framework's own metadata comes apart from the page and leaves it without a title meanwhile.
  */
 export function PageTitle({ children }: { children?: string }) {
-  return <title>{children === undefined ? say.aurelian : say.aurelian2(children)}</title>;
+  return <title>{children === undefined ? say.aurelian : say.pageTitle(children)}</title>;
 }

@@ -104,7 +104,7 @@ export function Journal({ entries, total, older }: { entries: JournalEntry[]; to
                     {t.tag}
                   </Link>
                 ))}
-                {e.more > 0 && common.andMore(number(e.more))}
+                {e.more > 0 && common.andMoreBehind(number(e.more))}
               </span>
             </span>
             {!e.undone && !e.founding && (

@@ -5,7 +5,7 @@ import * as say from "@/words/pages/people";
 import { useRef, useState } from "react";
 import type { Absence, Person } from "@/core/people/index";
 import { SOLO_LIMIT_KG, VOLUNTEER_LIMIT_KG } from "@/core/mass/index";
-import { day, kilograms, number, readNumber, type Units } from "@/words/format";
+import { day, kilograms, number, readNumber } from "@/words/format";
 import { FormFaults } from "@/ui/fields";
 import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
@@ -84,7 +84,7 @@ function PersonRow({ person, open, onOpen }: { person: Person; open: boolean; on
       <div className="flex flex-wrap items-center gap-3">
         <span className="min-w-0 flex-1 basis-64">
           <b>{person.name}</b>
-          {person.self && say.you2}
+          {person.self && say.thatIsYou}
           {say.liftsUpToAlone(
             kilograms(person.liftKg, units),
             weekdayWords(person.weekdays),
@@ -99,9 +99,6 @@ function PersonRow({ person, open, onOpen }: { person: Person; open: boolean; on
     </li>
   );
 }
-
-const POUNDS = 2.2046226;
-const shownKg = (kg: number, units: Units) => String(Math.round(units === "us" ? kg * POUNDS : kg));
 
 function PersonForm({
   title,
@@ -118,13 +115,13 @@ function PersonForm({
   const id = useRef<string | null>(person.id ?? null);
   const [start] = useState(() => ({
     name: person.name,
-    liftKg: person.liftKg === undefined ? "" : shownKg(person.liftKg, units),
+    // Whole pounds, with their unit: a bare number would be read as kilograms.
+    liftKg: person.liftKg === undefined ? "" : units === "us" ? kilograms(person.liftKg, units) : String(person.liftKg),
     hoursPerWeek: person.hoursPerWeek == null ? "" : String(person.hoursPerWeek),
     weekdays: (person.weekdays ?? []).map(String),
   }));
   const input = ({ name, liftKg, hoursPerWeek, weekdays }: typeof start, gone = false) => {
-    // A bare number is in the unit beside the field; any other may be written with it.
-    const kg = readNumber(/[a-z]/i.test(liftKg) || units !== "us" ? liftKg : `${liftKg} lb`, "kg");
+    const kg = readNumber(liftKg, "kg");
     return {
       collectionId,
       personId: (id.current ??= crypto.randomUUID()),
@@ -173,10 +170,10 @@ function PersonForm({
             name="liftKg"
             label={say.liftsAloneUpTo}
             numeric
-            suffix={units === "us" ? "lb" : "kg"}
+            suffix="kg"
             hint={say.isAUsualLimitFor(kilograms(VOLUNTEER_LIMIT_KG, units))}
           />
-          <TextInput name="hoursPerWeek" label={say.hoursAWeek2} numeric />
+          <TextInput name="hoursPerWeek" label={say.hoursAWeekLabel} numeric />
         </div>
         <ChecksInput
           name="weekdays"

@@ -51,7 +51,7 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
           disabled={busy || left.size === plan.trees.length}
           onClick={() => void agree()}
         >
-          {say.accept(left.size === 0 ? say.all : number(plan.trees.length - left.size))}
+          {say.acceptThis(left.size === 0 ? say.all : number(plan.trees.length - left.size))}
         </button>
       </div>
       <FormFaults faults={failure?.faults ?? []} />
@@ -59,7 +59,7 @@ export function NextSteps({ plan, planId, facts }: { plan: CollectionPlan; planI
         <table className="table-sm table">
           <thead>
             <tr>
-              <th className="no-print">{say.accept2}</th>
+              <th className="no-print">{say.accept}</th>
               <th>{common.tree}</th>
               <th>{say.putDownFor}</th>
               <th>{say.window}</th>

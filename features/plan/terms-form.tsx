@@ -52,11 +52,11 @@ export function TermsForm({ terms }: { terms: LadderTerms }) {
   return (
     <details className="no-print mt-2">
       <summary className="min-h-9 cursor-pointer">
-        {say.howItIsPlanned(SCHOOL_WORDS[terms.school].name.toLowerCase())}
+        {say.howItIsPlannedBy(SCHOOL_WORDS[terms.school].name.toLowerCase())}
       </summary>
       <CommandForm
         of={form}
-        label={say.howItIsPlanned2}
+        label={say.howItIsPlanned}
         className="mt-1 space-y-3"
         button={[common.keepIt, common.saving]}
       >

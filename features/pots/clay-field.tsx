@@ -33,7 +33,7 @@ export function ClayField({
         onChange={async (said) => {
           setKey(said);
           const done = await send({ collectionId, lotId, frostProof: SAID[said] });
-          if (done) tell({ text: say.wetFrostOnItsClay2(FROST_PROOF_WORDS[said]), entryId: done.entryId });
+          if (done) tell({ text: say.wetFrostOnItsClayIs(FROST_PROOF_WORDS[said]), entryId: done.entryId });
           else setKey(key);
         }}
         options={OPTIONS}

@@ -134,7 +134,7 @@ export function ShelfView({
                       {lot.name}
                     </Link>
                     : {lot.tags.slice(0, 8).join(", ")}
-                    {lot.tags.length > 8 && say.andMore(lot.tags.length - 8)}
+                    {lot.tags.length > 8 && common.andMoreBehind(number(lot.tags.length - 8))}
                   </li>
                 ))}
               </ul>
@@ -211,7 +211,7 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
     );
     if (!done) return;
     tell({
-      text: own ? say.putInStore(many, name.trim()) : say.isOnTheListOf(name.trim()),
+      text: own ? say.arePutInStore(many, name.trim()) : say.isOnTheListOf(name.trim()),
       entryId: done.entryId,
     });
     lotId.current = null;
@@ -262,7 +262,7 @@ function AddPots({ places }: { places: { id: string; name: string }[] }) {
         </div>
         <FormFaults faults={unplaced(failure, FIELDS)} />
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
-          {busy ? common.adding : say.putInStore2}
+          {busy ? common.adding : say.putInStore}
         </button>
       </Form>
     </section>

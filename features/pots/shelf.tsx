@@ -25,6 +25,7 @@ import { useCommand } from "@/features/kernel/use-command";
 import { useAsOf } from "@/features/kernel/as-of";
 import { useNotice } from "@/features/kernel/notice";
 import { CONDITION_WORDS, MISFIT_WORDS, WALL_WORDS } from "@/words/terms";
+import * as common from "@/words/pages/common";
 
 export type ShelfLot = StorePot & {
   price: number | null;
@@ -191,7 +192,7 @@ function PotCare({ pot }: { pot: ShelfLot }) {
         <option value="out">{OUT}</option>
         {MORE.map((n) => (
           <option key={n} value={`${ADDS}${n}`}>
-            {say.ofThese(n === 1 ? say.andOneMore : say.andMore2(n))}
+            {say.ofThese(n === 1 ? say.andOneMore : common.andMore(number(n)))}
           </option>
         ))}
       </select>
@@ -243,7 +244,7 @@ function ShelfPot({ pot, scale, ball }: { pot: ShelfLot; scale: number; ball: Ba
       height={h}
       overflow="visible"
       role="img"
-      aria-label={none ? say.toBeBought2(pot.name) : say.free(pot.name, pot.free)}
+      aria-label={none ? say.namedToBeBought(pot.name) : say.free(pot.name, pot.free)}
     >
       {!none && <path d={pathOf(innerOutline(vessel, 0, brim), at)} fill="#efe6cf" />}
       <path

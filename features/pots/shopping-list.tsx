@@ -69,7 +69,7 @@ export function ShoppingList({
   const total = rows.every((r) => r.cost !== null) ? rows.reduce((sum, r) => sum + r.cost!, 0) : null;
   const save = () => {
     const lines = [
-      ["item", "wanted", "buy", say.cost(currency)],
+      ["item", "wanted", "buy", say.costIn(currency)],
       ...rows.map((r) => [r.what, r.wanted, r.buy, r.cost]),
     ];
     const url = URL.createObjectURL(new Blob([lines.map(csvLine).join("")], { type: "text/csv" }));
@@ -90,7 +90,7 @@ export function ShoppingList({
             <th scope="col">{say.wanted}</th>
             <th scope="col">{say.buy}</th>
             <th scope="col" className="text-right">
-              {say.cost2}
+              {say.cost}
             </th>
           </tr>
         </thead>

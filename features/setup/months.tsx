@@ -96,8 +96,8 @@ export function Months({
             <thead>
               <tr>
                 <th scope="col">{say.month}</th>
-                <th scope="col">{say.meanLowest2}</th>
-                <th scope="col">{say.meanHighest2}</th>
+                <th scope="col">{say.meanLowestHead}</th>
+                <th scope="col">{say.meanHighestHead}</th>
                 <th scope="col">{say.rain}</th>
               </tr>
             </thead>

@@ -155,7 +155,7 @@ export function MonthDayQuestion({
           <input
             className={`input w-full ${fault ? "input-error" : ""}`}
             inputMode="numeric"
-            aria-label={say.day2(legend)}
+            aria-label={say.dayOf(legend)}
             aria-invalid={fault !== undefined}
             value={value.day}
             onChange={(e) => onChange({ ...value, day: e.target.value })}
@@ -165,7 +165,7 @@ export function MonthDayQuestion({
           <span className="mb-1 block font-medium">{say.month}</span>
           <select
             className="select w-full"
-            aria-label={say.month2(legend)}
+            aria-label={say.monthOf(legend)}
             value={value.month}
             onChange={(e) => onChange({ ...value, month: e.target.value })}
           >

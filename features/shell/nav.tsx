@@ -20,7 +20,7 @@ const KEYS: [string, string][] = [
   ["/", say.findATree],
   ["r", say.recordSomething],
   ["[  ]", say.aWeekBackAWeek],
-  ["t", say.backToToday],
+  ["t", say.keyBackToToday],
   [say.onTheStrip, say.aDayBackADay],
   [say.lAmongTheTrees, say.plainListAndBack],
   [say.amongTheTrees, say.fromTreeToTree],

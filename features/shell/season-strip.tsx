@@ -126,8 +126,8 @@ export function SeasonStrip({ data, folds }: { data: StripData; folds: boolean }
         </span>
         {on === today ? (
           <span className="shrink-0">
-            {say.showing}
-            <b className="whitespace-nowrap">{say.today(dayWord(today))}</b>
+            {say.showingLead}
+            <b className="whitespace-nowrap">{say.todayIs(dayWord(today))}</b>
           </span>
         ) : (
           <AnotherDay setOn={setOn} />
@@ -196,7 +196,7 @@ function DaysFromToday({ centre, now, onMove }: { centre: number; now: number; o
           if (e.key === "Enter") move();
         }}
       />
-      <span>{say.daysFromToday2}</span>
+      <span>{say.daysFromTodayUnit}</span>
     </label>
   );
 }

@@ -43,7 +43,7 @@ export function StripKeys() {
       <kbd className="kbd kbd-xs">[</kbd> <kbd className="kbd kbd-xs">]</kbd>
       {say.aWeek}
       <kbd className="kbd kbd-xs">t</kbd>
-      {say.today2}
+      {say.keyToday}
     </span>
   );
 }
@@ -73,9 +73,9 @@ export function AnotherDay({ setOn }: { setOn: (on: string, settle: boolean) => 
   const { on, today } = useAsOf();
   return (
     <>
-      <span className="text-accent shrink-0 font-semibold">{say.showing2(dayWord(on))}</span>
+      <span className="text-accent shrink-0 font-semibold">{say.showingDay(dayWord(on))}</span>
       <button type="button" className="btn btn-xs btn-accent" onClick={() => setOn(today, true)}>
-        {say.backToToday2}
+        {say.backToToday}
       </button>
     </>
   );

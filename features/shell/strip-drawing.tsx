@@ -191,7 +191,7 @@ function StripEvents({
             stroke={m.done ? PAPER : INK}
             strokeWidth="1.1"
           >
-            <title>{m.done ? say.pottedOnInThisWeek(m.count) : say.fallDueInThisWeek(m.count)}</title>
+            <title>{m.done ? say.pottedUpInThisWeek(m.count) : say.fallDueInThisWeek(m.count)}</title>
           </path>
         ))}
     </>

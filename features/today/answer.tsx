@@ -49,9 +49,9 @@ export function DoneButton({ row, on }: { row: TodayLine; on: string }) {
         type="button"
         className="btn btn-primary btn-sm min-h-11"
         disabled={busy}
-        onClick={() => void answer(row.trees, { answer: "done" }, say.done)}
+        onClick={() => void answer(row.trees, { answer: "done" }, say.doneSaid)}
       >
-        {say.done2}
+        {say.done}
       </button>
       <FormFaults faults={failure?.faults ?? []} />
     </div>
@@ -87,8 +87,8 @@ export function Answer({ row, on, title }: { row: TodayLine; on: string; title: 
       onToggle={(e) => setOpen(e.currentTarget.open)}
       onKeyDown={(e) => e.key === "Escape" && close()}
     >
-      <summary className="btn btn-sm min-h-11" aria-label={say.notNow(title)}>
-        {say.notNow2}
+      <summary className="btn btn-sm min-h-11" aria-label={say.notNowThis(title)}>
+        {say.notNow}
       </summary>
       {open && <AnswerForm row={row} on={on} title={title} close={close} />}
     </details>
@@ -103,7 +103,7 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
   const read = useDayAhead();
   const later = async (iso: string) => {
     const said = { answer: "later", until: iso, reason } as const;
-    if (await answer(row.trees, said, say.notBefore(title, day(iso, on)))) close();
+    if (await answer(row.trees, said, say.putOffTo(title, day(iso, on)))) close();
   };
   const typed = async () => {
     const { range, fault: wrong } = read(until);
@@ -111,7 +111,7 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
     if (range) await later(range.best);
   };
   const never = async () => {
-    if (await answer(row.trees, { answer: "refused", reason }, say.notToBeDone(title))) close();
+    if (await answer(row.trees, { answer: "refused", reason }, say.isNotToBeDone(title))) close();
   };
   const usual = [
     [say.inAWeek, toIso(toDay(on) + 7)],
@@ -121,7 +121,7 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
   ] as const;
   return (
     <div className="bg-base-100 border-base-300 rounded-box z-20 mt-1 border p-3 sm:absolute sm:right-0 sm:w-72 sm:shadow-lg">
-      <p className="font-medium">{say.notBefore2}</p>
+      <p className="font-medium">{say.notBefore}</p>
       <div className="grid grid-cols-2 gap-2">
         {usual.map(([words, iso]) => (
           <button
@@ -135,7 +135,7 @@ function AnswerForm({ row, on, title, close }: { row: TodayLine; on: string; tit
           </button>
         ))}
       </div>
-      <Form label={say.notNow(title)} className="mt-3 space-y-2" onSubmit={typed}>
+      <Form label={say.notNowThis(title)} className="mt-3 space-y-2" onSubmit={typed}>
         <DayAheadField label={say.anotherDay} value={until} onChange={setUntil} fault={fault ?? at("until")} />
         <TextField label={say.reasonIfYouLike} value={reason} onChange={setReason} fault={at("reason")} />
         <FormFaults faults={unplaced(failure, ["until", "reason"])} />

@@ -88,7 +88,7 @@ function Tags({ trees, href }: { trees: readonly TodayTree[]; href: (tree: Today
       {links(named.slice(0, SHOWN))}
       {named.length > SHOWN && (
         <details onToggle={(e) => setOpen(e.currentTarget.open)}>
-          <summary className="cursor-pointer">{common.andMore2(number(named.length - SHOWN))}</summary>
+          <summary className="cursor-pointer">{common.andMore(number(named.length - SHOWN))}</summary>
           {open && <div className="flex flex-wrap gap-x-3">{links(named.slice(SHOWN))}</div>}
         </details>
       )}

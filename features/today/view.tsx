@@ -78,7 +78,7 @@ export function TodayView({
                   <li key={tree.item} className="flex flex-wrap items-center gap-2">
                     <span className="flex-1">
                       {tree.tag && <b>{tree.tag} </b>}
-                      {todayTitle(what)}: {until === null ? say.notToBeDone2 : say.notBefore3(day(until, on))}
+                      {todayTitle(what)}: {until === null ? say.notToBeDone : say.notBeforeDay(day(until, on))}
                       {reason && ` (${reason})`}
                     </span>
                     <BringBack item={tree} />

@@ -191,10 +191,10 @@ function Actions({
           type="button"
           className="btn btn-sm"
           aria-expanded={opened === "correct"}
-          aria-label={say.correct(words)}
+          aria-label={say.correctThis(words)}
           onClick={() => onOpen(opened === "correct" ? null : "correct")}
         >
-          {say.correct2}
+          {say.correct}
         </button>
       )}
       {counts && eventIs(item.payload.kind, "movable") && movable && (

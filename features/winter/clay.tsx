@@ -36,7 +36,7 @@ export function Clay({
             ({where(s)}, {percent(cracks)})
           </span>
         ))}
-        {pots.length > SHOWN && common.andMore(number(pots.length - SHOWN))}
+        {pots.length > SHOWN && common.andMoreBehind(number(pots.length - SHOWN))}
         {say.itFreezesThroughWhileWet}
       </p>
     </section>

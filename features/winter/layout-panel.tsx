@@ -89,7 +89,7 @@ function WithoutPot({ trees }: { trees: ShelterFacts["withoutPot"] }) {
           </Link>
         </span>
       ))}
-      {say.theyAreLeftOut(trees.length > NAMED ? common.andMore(number(trees.length - NAMED)) : "")}
+      {say.theyAreLeftOut(trees.length > NAMED ? common.andMoreBehind(number(trees.length - NAMED)) : "")}
     </p>
   );
 }

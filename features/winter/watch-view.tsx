@@ -127,7 +127,7 @@ function Cold({ cold, collectionId, today }: { cold: ColdPot[]; collectionId: st
                   {p.left === null ? "" : ` → ${lossWords(p.left)}`}, {p.place})
                 </span>
               ))}
-              {pots.length > 30 ? common.andMore(number(pots.length - 30)) : ""}
+              {pots.length > 30 ? common.andMoreBehind(number(pots.length - 30)) : ""}
             </p>
             {measure === "in" ? (
               <Link className="btn btn-primary mt-1 min-h-11" href={pageAt(collectionId, "winter/moves")}>

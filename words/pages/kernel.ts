@@ -15,7 +15,7 @@ export const takenBack = "Taken back.";
 export const broughtBack = "Brought back.";
 export const closeThisMessage = "Close this message";
 export const aurelian = "Aurelian";
-export const aurelian2 = (children: string) => `${children} · Aurelian`;
+export const pageTitle = (children: string) => `${children} · Aurelian`;
 export const simulatedForecast = "simulated forecast";
 export const cannotBeShown = "Cannot be shown";
 export const thisPageCannotBeShown = "This page cannot be shown just now";

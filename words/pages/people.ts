@@ -9,7 +9,7 @@ export const away = "Away";
 export const noDayAheadOnWhich = "No day ahead on which nobody is there.";
 export const nobodyIsThereOnThese = (text: string) => `Nobody is there ${text}: on these days no window is open.`;
 export const anyDay = "any day";
-export const you2 = " (you)";
+export const thatIsYou = " (you)";
 export const hoursAWeek = (number: string) => `, ${number} hours a week`;
 export const liftsUpToAlone = (kilograms: string, weekday: string, which: string) =>
   `: lifts up to ${kilograms} alone, ${weekday}${which}`;
@@ -17,7 +17,7 @@ export const isOffTheList = (name: string) => `${name} is off the list.`;
 export const nameOrRole = "Name or role";
 export const liftsAloneUpTo = "Lifts alone, up to";
 export const isAUsualLimitFor = (kilograms: string) => `${kilograms} is a usual limit for volunteers`;
-export const hoursAWeek2 = "Hours a week";
+export const hoursAWeekLabel = "Hours a week";
 export const daysOfTheWeekIf = "Days of the week, if not any";
 export const keep = "Keep";
 export const doesNotHelpAnyMore = "Does not help any more";

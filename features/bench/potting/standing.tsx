@@ -6,7 +6,7 @@ import type { KindValues } from "@/core/species/index";
 import { toDay } from "@/core/dates/index";
 import { type GrowersCalendar, presentOn, waysToCarry } from "@/core/people/index";
 import { standing, USUAL_GUST_MS, usualHeightM } from "@/core/wind/index";
-import { area, kilograms, millimetres, number, percent, readNumber } from "@/words/format";
+import { area, kilograms, millimetres, number, percent, readNumber, gusts } from "@/words/format";
 import { Caution, TextField, Why } from "@/ui/fields";
 import { useAsOf } from "@/features/kernel/as-of";
 import { CARRY_WORDS } from "@/words/terms";
@@ -34,7 +34,6 @@ export interface StandingFacts {
 
 /** A crown nobody measured: so wide for its height, starting at this share of it. A guess to be typed over. */
 const USUAL_CROWN = { widthShare: 0.6, clearShare: 0.25 };
-const kmh = (ms: number) => say.mSKmH(number(ms, 0), number(ms * 3.6));
 
 /** Will it stand in wind, and how is it carried: the same masses answer both. */
 export function Standing({ facts }: { facts: StandingFacts }) {
@@ -99,15 +98,22 @@ function InWind({ facts }: { facts: StandingFacts }) {
         <div data-testid="wind">
           <p className="text-lg font-semibold">
             {result.tieFromMs < g
-              ? say.beforeGustsOf(result.remedy === "lay-or-group" ? say.layItDownOrSet : say.tieItWeighItDown, kmh(g))
-              : say.itStandsGustsOfDry(kmh(g))}
+              ? say.beforeGustsOf(
+                  result.remedy === "lay-or-group" ? say.layItDownOrSet : say.tieItWeighItDown,
+                  gusts(g, units),
+                )
+              : say.itStandsGustsOfDry(gusts(g, units))}
           </p>
           <p>
-            {say.tipsAtWhenDryAt(kmh(result.tipsDryMs), kmh(result.tipsWetMs), kmh(result.tieFromMs))}
+            {say.tipsAtWhenDryAt(
+              gusts(result.tipsDryMs, units),
+              gusts(result.tipsWetMs, units),
+              gusts(result.tieFromMs, units),
+            )}
             {result.remedy === "lay-or-group" && say.aPotOfThisSize}
             {result.remedy === "ballast" &&
               say.toStandDryOfBallast(
-                kmh(g),
+                gusts(g, units),
                 kilograms(result.ballastKg, units),
                 millimetres(result.baseNeededM * 1000, units),
                 millimetres(facts.baseWidthMm, units),

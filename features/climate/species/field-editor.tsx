@@ -272,6 +272,6 @@ function ValueInputs({ name }: { name: FieldName }) {
 function unitOf(name: FieldName): string | undefined {
   if (name === "rootShare") return "%";
   if (name === "largestStep") return say.timesTheMix;
-  if (name === "takeHoldDegreeDays" || name === "cropDegreeDays") return "°C·d";
+  if (name === "takeHoldDegreeDays" || name === "cropDegreeDays") return say.degreeDaysInC;
   return name.endsWith("C") ? "°C" : undefined;
 }

@@ -174,7 +174,7 @@ function Here({ trees, partners }: Pick<Props, "trees" | "partners">) {
               {t.cultivar ? ` ‘${t.cultivar}’` : ""}
             </span>
           ))}
-          {trees.length > 12 ? common.andMore(number(trees.length - 12)) : ""}.
+          {trees.length > 12 ? common.andMoreBehind(number(trees.length - 12)) : ""}.
         </p>
       )}
       {trees.length > 0 && (partners.need === "needed" || partners.need === "other-sex") && (

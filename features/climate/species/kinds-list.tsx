@@ -72,7 +72,7 @@ export function KindsList({
         cell: (l) => (
           <Link prefetch={false} className="hover:underline" href={kindAt(collectionId, l.id)}>
             <b>{l.names[0]}</b> <i className="text-sm">{l.scientific}</i>
-            {l.trees > 0 && <span className="badge badge-sm ml-2">{say.here2(number(l.trees))}</span>}
+            {l.trees > 0 && <span className="badge badge-sm ml-2">{say.countHere(number(l.trees))}</span>}
             <span className="block text-sm opacity-80">{GROUP_WORDS[l.group]}</span>
           </Link>
         ),
@@ -101,7 +101,7 @@ export function KindsList({
         width: "6rem",
         order: (l) => l.guesses,
         cell: (l) => (
-          <span className="text-sm">{l.guesses === 0 ? say.allKnown : say.known2(number(fields - l.guesses))}</span>
+          <span className="text-sm">{l.guesses === 0 ? say.allKnown : say.countKnown(number(fields - l.guesses))}</span>
         ),
       },
     ],

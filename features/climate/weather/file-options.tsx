@@ -7,74 +7,60 @@ import { useAsOf } from "@/features/kernel/as-of";
 import type { WeatherChoice } from "@/features/setup/imports/use-file";
 import { celsius } from "@/words/format";
 
-/** How the file is to be read where it does not say so itself. */
+type Options = WeatherChoice["options"];
+
+/** How the file is to be read where it does not say so itself; a logger's has its own height and its own form of dates. */
 export function FileOptions({
-  unit,
-  setUnit,
-  file,
-  look,
-  choice,
-  place,
-  dateOrder,
-  setDateOrder,
+  options,
+  onOptions,
   height,
-  setHeight,
+  onHeight,
   heightFault,
+  logger,
 }: {
-  unit: "auto" | "C" | "F";
-  setUnit: (value: "auto" | "C" | "F") => void;
-  file: File | null;
-  look: (chosen: File, asked: WeatherChoice) => Promise<void>;
-  choice: (changed?: Partial<WeatherChoice["options"]>) => WeatherChoice;
-  place: { id: string; name: string } | null;
-  dateOrder: "auto" | "dmy" | "mdy";
-  setDateOrder: (value: "auto" | "dmy" | "mdy") => void;
+  options: Options;
+  onOptions: (options: Options) => void;
   height: string;
-  setHeight: (value: string) => void;
+  onHeight: (height: string) => void;
   heightFault: string | undefined;
+  logger: boolean;
 }) {
   const { units } = useAsOf();
   return (
     <div className="mt-3 grid grid-cols-2 gap-3">
       <SelectField
         label={say.temperaturesIn}
-        value={unit}
-        onChange={(next) => {
-          setUnit(next);
-          if (file) void look(file, choice({ unit: next }));
-        }}
+        value={options.unit}
+        onChange={(unit) => onOptions({ ...options, unit })}
         options={[
           ["auto", say.asTheHeaderSays],
           ["C", "°C"],
           ["F", "°F"],
         ]}
       />
-      {!place && (
-        <SelectField
-          label={say.datesSuchAs0304}
-          value={dateOrder}
-          onChange={(next) => {
-            setDateOrder(next);
-            if (file) void look(file, choice({ dateOrder: next }));
-          }}
-          options={[
-            ["auto", say.asTheFileShows],
-            ["dmy", say.dayFirst],
-            ["mdy", say.monthFirst],
-          ]}
-        />
-      )}
-      {!place && (
-        <TextField
-          className="col-span-2"
-          label={say.heightOfTheStationIf}
-          numeric="signed"
-          suffix="m"
-          value={height}
-          onChange={setHeight}
-          fault={heightFault}
-          hint={say.aStationHigherThanYou(lapseWords(units))}
-        />
+      {!logger && (
+        <>
+          <SelectField
+            label={say.datesSuchAs0304}
+            value={options.dateOrder}
+            onChange={(dateOrder) => onOptions({ ...options, dateOrder })}
+            options={[
+              ["auto", say.asTheFileShows],
+              ["dmy", say.dayFirst],
+              ["mdy", say.monthFirst],
+            ]}
+          />
+          <TextField
+            className="col-span-2"
+            label={say.heightOfTheStationIf}
+            numeric="signed"
+            suffix="m"
+            value={height}
+            onChange={onHeight}
+            fault={heightFault}
+            hint={say.aStationHigherThanYou(lapseWords(units))}
+          />
+        </>
       )}
     </div>
   );

@@ -26,8 +26,7 @@ export function WeatherImport({
   const { tell } = useNotice();
   const { send, progress } = useFile<WeatherPreview, FileDone>("weather-file");
   const [file, setFile] = useState<File | null>(null);
-  const [unit, setUnit] = useState<WeatherChoice["options"]["unit"]>("auto");
-  const [dateOrder, setDateOrder] = useState<WeatherChoice["options"]["dateOrder"]>("auto");
+  const [options, setOptions] = useState<WeatherChoice["options"]>({ unit: "auto", dateOrder: "auto" });
   const [height, setHeight] = useState("");
   const [preview, setPreview] = useState<WeatherPreview | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -37,8 +36,8 @@ export function WeatherImport({
 
   const heightM = height.trim() === "" ? null : readNumber(height, "m");
   const heightFault = heightM !== null && !(heightM >= -450 && heightM <= 6000) ? say.metresAboveTheSeaAs() : undefined;
-  const choice = (changed: Partial<WeatherChoice["options"]> = {}): WeatherChoice => ({
-    options: { unit, dateOrder, ...changed },
+  const choice = (asked = options): WeatherChoice => ({
+    options: asked,
     placeId: place?.id ?? null,
     elevationM: heightFault === undefined ? heightM : null,
   });
@@ -112,17 +111,15 @@ export function WeatherImport({
         />
       </label>
       <FileOptions
-        unit={unit}
-        setUnit={setUnit}
-        file={file}
-        look={look}
-        choice={choice}
-        place={place}
-        dateOrder={dateOrder}
-        setDateOrder={setDateOrder}
+        options={options}
+        onOptions={(next) => {
+          setOptions(next);
+          if (file) void look(file, choice(next));
+        }}
         height={height}
-        setHeight={setHeight}
+        onHeight={setHeight}
         heightFault={heightFault}
+        logger={place !== null}
       />
       <div className="mt-3 space-y-3" aria-live="polite">
         {progress && <FileProgress progress={progress} />}

@@ -65,7 +65,7 @@ export function WhatIfPanel({
           most={4}
           step={0.05}
           value={ask.vigour ?? 1}
-          words={(v) => (v === 1 ? say.asItIs2 : say.timesAsQuick(number(v, 2)))}
+          words={(v) => (v === 1 ? say.asItIsChosen : say.timesAsQuick(number(v, 2)))}
           onChange={(vigour) => set({ vigour })}
         />
         <Slide
@@ -76,7 +76,7 @@ export function WhatIfPanel({
           most={2}
           step={0.02}
           value={ask.warmth ?? 1}
-          words={(v) => (v === 1 ? say.asItIs2 : say.timesAsWarm(number(v, 2)))}
+          words={(v) => (v === 1 ? say.asItIsChosen : say.timesAsWarm(number(v, 2)))}
           onChange={(warmth) => set({ warmth })}
         />
         <MoneyField

@@ -122,7 +122,7 @@ function Health({ facts }: { facts: CompanyFacts }) {
             ]}
           />
           <SelectField
-            label={say.forLabel2}
+            label={say.forWhat}
             value={purpose}
             onChange={setPurpose}
             fault={pruning.at("purpose")}

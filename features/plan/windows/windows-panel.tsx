@@ -46,7 +46,7 @@ export function WindowsPanel({ data }: { data: WindowsData }) {
               value={data.stand?.id ?? ""}
               onChange={(id) => router.push(to({ stand: id === "" ? null : id }), { scroll: false })}
               options={[
-                ["", say.whereItStands2(data.here.name ? `: ${data.here.name}` : "")],
+                ["", say.whereItStandsNow(data.here.name ? `: ${data.here.name}` : "")],
                 ...data.places.filter((p) => p.id !== data.here.id).map((p) => [p.id, p.name] as const),
               ]}
             />

@@ -169,7 +169,7 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
           ))}
           {g.members.length > tags.length && (
             <button type="button" className="link ml-1" onClick={() => setWhole(true)}>
-              {common.andMore2(number(g.members.length - tags.length))}
+              {common.andMore(number(g.members.length - tags.length))}
             </button>
           )}
         </span>
@@ -193,7 +193,7 @@ function Line({ group: g, near }: { group: ChanceGroup; near: string }) {
         )}
       </p>
       <p className="text-sm">
-        {say.full2(
+        {say.fullAndWhy(
           full,
           due > 0 ? `, ${due === g.members.length ? "due" : say.due(number(due))}` : "",
           g.next
@@ -218,7 +218,7 @@ function sentence(work: string, open: ChanceGroup[], opening: ChanceGroup[], tot
       number(total),
       name,
       first.members[0].tag,
-      first.members.length > 1 ? common.andMore(number(first.members.length - 1)) : "",
+      first.members.length > 1 ? common.andMoreBehind(number(first.members.length - 1)) : "",
       first.to ? `, ${day(first.to, near)}` : "",
     );
   }
@@ -226,7 +226,7 @@ function sentence(work: string, open: ChanceGroup[], opening: ChanceGroup[], tot
     return say.nothingIsOpenForThe(
       name,
       opening[0].members[0].tag,
-      opening[0].members.length > 1 ? common.andMore(number(opening[0].members.length - 1)) : "",
+      opening[0].members.length > 1 ? common.andMoreBehind(number(opening[0].members.length - 1)) : "",
       day(opening[0].from!, near),
     );
   return say.nothingOpensForWithinTwo(name);

@@ -62,7 +62,7 @@ export function DoubtfulCells({
             busy={busy}
           />
         ))}
-        {count > doubts.length && <li className="py-2">{common.andMore2(number(count - doubts.length))}</li>}
+        {count > doubts.length && <li className="py-2">{common.andMore(number(count - doubts.length))}</li>}
       </ul>
       {(full || !fits(mended)) && (
         <p className="text-error text-sm" role="alert">

@@ -104,7 +104,7 @@ function WhereRead({
           label={say.lineWithTheNamesOf}
           value={String(header.line)}
           onChange={(line) => onChoice({ ...choice, headerLine: Number(line), mapping: null, edits: [] })}
-          options={header.choices.map(({ line, text }) => [String(line), say.line2(line, text)] as const)}
+          options={header.choices.map(({ line, text }) => [String(line), say.lineWithText(line, text)] as const)}
         />
       )}
     </div>
@@ -168,7 +168,7 @@ function Columns({ preview, onMap }: { preview: ImportPreview; onMap: (mapping: 
 
 const MOST_NAMED = 12;
 const named = (names: readonly string[]) =>
-  `${names.slice(0, MOST_NAMED).join(", ")}${names.length > MOST_NAMED ? common.andMore(number(names.length - MOST_NAMED)) : ""}`;
+  `${names.slice(0, MOST_NAMED).join(", ")}${names.length > MOST_NAMED ? common.andMoreBehind(number(names.length - MOST_NAMED)) : ""}`;
 
 /** What a file holds that would otherwise be taken, or passed over, without a word. */
 function Notes({ notes }: { notes: ImportPreview["notes"] }) {

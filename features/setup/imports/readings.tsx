@@ -10,7 +10,7 @@ import { litres, number } from "@/words/format";
 import { PLACE_WORDS, potName } from "@/words/terms";
 import type { NewPlace, Reading } from "./doubts";
 
-const lineWords = (n: number) => (n === 1 ? "1 line" : say.lines2(number(n)));
+const lineWords = (n: number) => (n === 1 ? "1 line" : say.countOfLines(number(n)));
 
 /** Sizes that are trade names: what each is read as, and what else may be meant, a tap away. */
 export function Readings({

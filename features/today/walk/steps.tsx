@@ -134,7 +134,7 @@ function KindStep({ recent, value, onPick }: { recent: string[]; value: string; 
         <input
           aria-label={say.anotherSpecies}
           className="input h-14 w-full"
-          placeholder={say.anotherSpecies2}
+          placeholder={say.anotherSpeciesChoice}
           value={text}
           autoComplete="off"
           maxLength={120}

@@ -22,7 +22,7 @@ export function Expected({ r }: { r: Rerooting }) {
           percent(r.reached.p10),
           percent(r.reached.p90),
           r.seen
-            ? say.seenOn(
+            ? say.seenThen(
                 day(r.seen.on, today),
                 r.seen.lengthMm === 0 ? "none" : millimetres(r.seen.lengthMm, units),
                 r.seen.firm === null ? "" : r.seen.firm ? say.itStandsFirm : say.itStillRocks,

@@ -254,7 +254,7 @@ function NewRootInputs({ staked }: { staked: boolean }) {
   return (
     <>
       <TextInput name="lengthMm" label={say.longestNewRootsMm} numeric hint={say.partTheFreshMixAt} />
-      <DayInput name="on" label={say.seenOn2} />
+      <DayInput name="on" label={say.seenOn} />
       <fieldset>
         <legend className="mb-1 font-medium">{say.pushedAtTheStemIt}</legend>
         <div className="grid grid-cols-2 gap-2">

@@ -19,19 +19,17 @@ export function Remedies({ helping, outlook }: { helping: Measured[]; outlook: W
         {helping.length === 0 && (
           <li>{outlook.chanceOfLoss > LITTLE ? say.noneOfWhatWeKnow : say.nothingIsNeededItsRoots}</li>
         )}
-        {helping
-          .sort((a, b) => a.outlook.meanKill - b.outlook.meanKill)
-          .map((m) => (
-            <li key={m.words}>
-              <b>{m.words}</b>
-              {say.rootsLostInOfWinters(
-                percent(m.outlook.chanceOfLoss),
-                percent(outlook.chanceOfLoss),
-                percent(m.outlook.meanKill),
-                percent(outlook.meanKill),
-              )}
-            </li>
-          ))}
+        {helping.map((m) => (
+          <li key={m.words}>
+            <b>{m.words}</b>
+            {say.rootsLostInOfWinters(
+              percent(m.outlook.chanceOfLoss),
+              percent(outlook.chanceOfLoss),
+              percent(m.outlook.meanKill),
+              percent(outlook.meanKill),
+            )}
+          </li>
+        ))}
       </ul>
     </section>
   );

@@ -47,7 +47,11 @@ export function WinterView({ facts }: { facts: WinterFacts }) {
   const { answer, measures, summer } = useOutlooks(facts, asked);
   const set = <K extends keyof Asked>(key: K, value: Asked[K]) => setAsked((now) => ({ ...now, [key]: value }));
   const outlook = answer?.outlook ?? null;
-  const helping = outlook ? measures.filter((m) => m.outlook.meanKill < outlook.meanKill - LEAST_HELP) : [];
+  const helping = outlook
+    ? measures
+        .filter((m) => m.outlook.meanKill < outlook.meanKill - LEAST_HELP)
+        .sort((a, b) => a.outlook.meanKill - b.outlook.meanKill)
+    : [];
   return (
     <article aria-busy={answer?.to !== asked}>
       <p className="text-sm">

@@ -10,7 +10,7 @@ export const isTrustedMoreNow = (name: string) => `${name} is trusted more now.`
 export const weatherRecords = "Weather records";
 export const theMostTrustedFirst = ", the most trusted first";
 export const readInSoFar = (which: string) => `Read in so far${which}`;
-export const setAside = " (set aside)";
+export const setAsideBehind = " (set aside)";
 export const badLinesLeftOut = (number: string) => `; ${number} bad lines left out`;
 export const daysTo = (which: string, number: string, day: string, day2: string, which2: string, which3: string) =>
   `${which}: ${number} days, ${day} to ${day2}${which2}${which3}`;
@@ -20,4 +20,4 @@ export const trustMore = "Trust more";
 export const countsAgain = (name: string) => `${name} counts again.`;
 export const isSetAside = (name: string) => `${name} is set aside.`;
 export const letItCount = "Let it count";
-export const setAside2 = "Set aside";
+export const setAside = "Set aside";

@@ -12,7 +12,7 @@ export const lastFrostInSpring = "Last frost in spring.";
 export const firstFrostInAutumn = () => spelt("First frost in autumn.");
 export const at = (name: string) => `, at ${name}`;
 export const theOneInTenDay = (plusMinus: string) => `; the one-in-ten day ${plusMinus}`;
-export const at2 = (celsius: string, which: string, source: string, text: string) =>
+export const atLevel = (celsius: string, which: string, source: string, text: string) =>
   `At ${celsius}${which}, ${source}${text}.`;
 export const frostIsPossibleAllYear = " Frost is possible all year.";
 export const missingDaysInGapsOf = (number: string) =>

@@ -52,13 +52,13 @@ export const sort = "Variety";
 export const howSure = "How sure";
 export const howSureAValueIs = "How sure a value is";
 export const findASpecies = "Find a species";
-export const here2 = (number: string) => `${number} here`;
+export const countHere = (number: string) => `${number} here`;
 export const killedBelow = "Killed below";
 export const wood = (celsius: string) => `wood ${celsius}`;
 export const youngRoots = (celsius: string) => `young roots ${celsius}`;
 export const known = "Known";
 export const allKnown = "all known";
-export const known2 = (number: string) => `${number} known`;
+export const countKnown = (number: string) => `${number} known`;
 export const whatAurelianKnowsOfKinds = (number: string) =>
   `What Aurelian knows of ${number} species, those you grow first. `;
 export const whatTheSpeciesOfGenera = (number: string) =>
@@ -86,3 +86,4 @@ export const sayOtherwise = "Say otherwise";
 export const itsYearHere = "Its year here";
 export const yes = "yes";
 export const no = "no";
+export const degreeDaysInC = "degree-days, °C";

@@ -12,6 +12,6 @@ export const budgetAYear = "Budget a year";
 export const saidWhereAYearAsks = "said where a year asks for more";
 export const aNumberAbove0Or = "A number above 0, or nothing.";
 export const keptPlanTheCollectionTo = "Kept. Plan the collection to see it.";
-export const howItIsPlanned = (toLowerCase: string) => `How it is planned: ${toLowerCase}`;
-export const howItIsPlanned2 = "How it is planned";
+export const howItIsPlannedBy = (toLowerCase: string) => `How it is planned: ${toLowerCase}`;
+export const howItIsPlanned = "How it is planned";
 export const schoolForTreesWithoutA = "School for trees without a chosen plan";

@@ -14,7 +14,7 @@ export const noPruningOnRecord = "No pruning on record.";
 export const recordAPruning = "Record a pruning";
 export const cuts = "Cuts";
 export const hardIntoOldWood = "hard, into old wood";
-export const forLabel2 = "For";
+export const forWhat = "For";
 export const shareOfTheCrown = "Share of the crown, %";
 export const theyBelongTogetherNow = "They belong together now.";
 export const standsForItselfNow = (tag: string) => `${tag} stands for itself now.`;
@@ -78,7 +78,7 @@ export const atTheCrown = "At the crown";
 export const theOpen = "the open";
 export const whatMayBeDoneAnd = "What may be done, and when";
 export const asIfItStoodIn = "As if it stood in";
-export const whereItStands2 = (which: string) => `where it stands${which}`;
+export const whereItStandsNow = (which: string) => `where it stands${which}`;
 export const asIfItHadStood = (where: string) => `As if it had stood in ${where} for a fortnight.`;
 export const withTheWeatherOfWhere = (where: string) => `With the weather of ${where}, where it stands.`;
 export const nobodyHasMeasuredThatPlace = "Nobody has measured that place: its nights are assumed by what it is like. ";
@@ -119,7 +119,7 @@ export const due = (number: string) => `${number} due`;
 export const fullByThen = (percent: string) => `, ${percent} full by then`;
 export const nextChance = (day: string, which: string) => `Next chance ${day}${which}.`;
 export const noLaterChanceWithinThe = "No later chance within the two years.";
-export const full2 = (full: string, which: string, which2: string) => `${full} full${which}. ${which2}`;
+export const fullAndWhy = (full: string, which: string, which2: string) => `${full} full${which}. ${which2}`;
 export const ofRecordsAreOpenFor = (
   number: string,
   number2: string,

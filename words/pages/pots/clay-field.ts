@@ -1,2 +1,2 @@
 export const wetFrostOnItsClay = "Wet frost on its clay";
-export const wetFrostOnItsClay2 = (frost_proof_words: string) => `Wet frost on its clay: ${frost_proof_words}.`;
+export const wetFrostOnItsClayIs = (frost_proof_words: string) => `Wet frost on its clay: ${frost_proof_words}.`;

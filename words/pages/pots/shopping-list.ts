@@ -1,14 +1,14 @@
 export const areThere = (litres: string) => `, ${litres} are there`;
 export const noBagOnOfferYet = (litres: string) => `${litres}: no bag on offer yet`;
 export const leftOver = (text: string, litres: string) => `${text}, ${litres} left over`;
-export const cost = (currency: string) => `cost ${currency}`;
+export const costIn = (currency: string) => `cost ${currency}`;
 export const shoppingList = "Shopping list";
 export const written = (day: string) => `, written ${day}`;
 export const asOf = (day: string, which: string) => `As of ${day}${which}`;
 export const item = "Item";
 export const wanted = "Wanted";
 export const buy = "Buy";
-export const cost2 = "Cost";
+export const cost = "Cost";
 export const inAllAsFarAs = "In all, as far as prices are known";
 export const inAll = "In all";
 export const saveAsAFile = "Save as a file";

@@ -32,7 +32,7 @@ export const lines = "lines";
 export const readIn = (number: string, which: string) => `Read in ${number} ${which}`;
 export const sheet = "Sheet";
 export const lineWithTheNamesOf = "Line with the names of the columns";
-export const line2 = (line: number, text: string) => `line ${line}: ${text}`;
+export const lineWithText = (line: number, text: string) => `line ${line}: ${text}`;
 export const columnsAndFirstLinesOf = "Columns and first lines of the file";
 export const column = (text: number) => `column ${text}`;
 export const whatColumnMeans = (text: string | number) => `What column ${text} means`;
@@ -43,7 +43,7 @@ export const thisColumnMeans = "this column means";
 export const theseColumnsMean = "these columns mean";
 export const notReadSayBelowWhat = (named: string, which: string, which2: string) =>
   `Not read: ${named}. Say below what ${which}, or leave ${which2} out.`;
-export const lines2 = (number: string) => `${number} lines`;
+export const countOfLines = (number: string) => `${number} lines`;
 export const sizesReadAsTradeNames = "Sizes read as trade names";
 export const readAsTradeSizes = "Read as trade sizes";
 export const nurseryPotTo = (line: string, potName: string, litres: string, litres2: string) =>

@@ -24,7 +24,7 @@ export const onRecordAlreadyWhatYou = (known: string) => `On record already, ${k
 export const noteWhatISee = "Note what I see";
 export const aNewTree = "A new tree";
 export const anotherSpecies = "Another species";
-export const anotherSpecies2 = "another species …";
+export const anotherSpeciesChoice = "another species …";
 export const asTyped = "As typed";
 export const ok = "OK";
 export const wall = "Wall";

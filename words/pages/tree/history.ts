@@ -8,8 +8,8 @@ export const recordedBy = (day: string, actor: string) => `recorded ${day} by ${
 export const forTheBatchItCame = ", for the batch it came from";
 export const undone = ", undone";
 export const correctedSince = ", corrected since";
-export const correct = (words: string) => `Correct: ${words}`;
-export const correct2 = "Correct";
+export const correctThis = (words: string) => `Correct: ${words}`;
+export const correct = "Correct";
 export const thatWasAnotherTree = (words: string) => `That was another tree: ${words}`;
 export const wrongTree = "Wrong tree";
 export const undo = (words: string) => `Undo: ${words}`;

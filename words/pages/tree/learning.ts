@@ -89,7 +89,7 @@ export const lengthByWarmthSinceThe = (millimetres: string, degreeDays: string, 
   );
 export const itStandsFirm = ", it stands firm";
 export const itStillRocks = ", it still rocks";
-export const seenOn = (day: string, which: string, which2: string) => `Seen on ${day}: ${which}${which2}.`;
+export const seenThen = (day: string, which: string, which2: string) => `Seen on ${day}: ${which}${which2}.`;
 export const expectedTodayLongTheyReach = (
   millimetres: string,
   millimetres2: string,
@@ -110,7 +110,7 @@ export const itMayBeFedAgain = "It may be fed again.";
 export const lookForNewRoots = "Look for new roots";
 export const longestNewRootsMm = "Longest new roots, mm";
 export const partTheFreshMixAt = "part the fresh mix at the wall with a finger; 0 where none are to be seen";
-export const seenOn2 = "Seen on";
+export const seenOn = "Seen on";
 export const pushedAtTheStemIt = "Pushed at the stem, it";
 export const standsFirm = "stands firm";
 export const theStakeIsOff = "The stake is off";

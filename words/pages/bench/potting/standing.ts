@@ -4,7 +4,6 @@ export const weightWindOf = (tag: string) => `Weight & wind of ${tag}`;
 export const nobodyHasSaidWhichPot = "Nobody has said which pot it stands in: ";
 export const measureIt = "measure it";
 export const firstThenItsMassAnd = " first, then its mass and its stand can be computed.";
-export const mSKmH = (number: string, number2: string) => `${number} m/s (${number2} km/h)`;
 export const lessThanTheHeightOf = "Less than the height of the tree.";
 export const standingInWind = "Standing in wind";
 export const inWind = "In wind";
@@ -16,13 +15,14 @@ export const inFullLeaf = "in full leaf";
 export const nobodyHasMeasuredItIts = "Nobody has measured it: its height is a guess by its pot. Type a better one.";
 export const layItDownOrSet = "Lay it down or set it among others";
 export const tieItWeighItDown = "Tie it, weigh it down or lay it";
-export const beforeGustsOf = (which: string, kmh: string) => `${which} before gusts of ${kmh}.`;
-export const itStandsGustsOfDry = (kmh: string) => `It stands gusts of ${kmh}, dry and with the margin of the rule.`;
-export const tipsAtWhenDryAt = (kmh: string, kmh2: string, kmh3: string) =>
-  `Tips at ${kmh} when dry, at ${kmh2} when wet. To be tied from ${kmh3} on.`;
+export const beforeGustsOf = (which: string, gusts: string) => `${which} before gusts of ${gusts}.`;
+export const itStandsGustsOfDry = (gusts: string) =>
+  `It stands gusts of ${gusts}, dry and with the margin of the rule.`;
+export const tipsAtWhenDryAt = (gusts: string, gusts2: string, gusts3: string) =>
+  `Tips at ${gusts} when dry, at ${gusts2} when wet. To be tied from ${gusts3} on.`;
 export const aPotOfThisSize = " A pot of this size is laid down, or set close among others.";
-export const toStandDryOfBallast = (kmh: string, kilograms: string, millimetres: string, millimetres2: string) =>
-  ` To stand ${kmh} dry: ${kilograms} of ballast low in or on the pot, or a base ${millimetres} wide instead of ${millimetres2}.`;
+export const toStandDryOfBallast = (gusts: string, kilograms: string, millimetres: string, millimetres2: string) =>
+  ` To stand ${gusts} dry: ${kilograms} of ballast low in or on the pot, or a base ${millimetres} wide instead of ${millimetres2}.`;
 export const byTheScaleWhenIt = " (by the scale when it was potted)";
 export const partlyGuessed = " (partly guessed)";
 export const crownSilhouetteLeverMDry = (

@@ -7,7 +7,7 @@ export const lOfMix = "L of mix";
 export const liftLimit = "Lift limit";
 export const vigour = () => spelt("Vigour");
 export const timesItsOwn = "times its own";
-export const asItIs2 = "as it is";
+export const asItIsChosen = "as it is";
 export const timesAsQuick = (number: string) => `${number} times as quick`;
 export const warmth = "Warmth";
 export const timesAMiddleSeason = "times a middle season";
